@@ -1,0 +1,84 @@
+/**
+ * Stages of cure. A layer gives, for each stage, the hours it takes at some temperatures. Between the table's
+ * temperatures the rate (1 / hours) is interpolated as Arrhenius does: its logarithm is linear in 1 / T absolute.
+ * Below the table cure stands still; above it the last row counts. A stage's progress is the sum of rate × time
+ * over the temperatures that really were (equivalent age, as ASTM C1074 does for concrete; from memory).
+ */
+import { MS_PER_HOUR, ZERO_CELSIUS_K } from '../units/index.ts';
+
+export interface CurePoint {
+  readonly atC: number;
+  readonly hours: number;
+}
+
+/** Rising temperatures, as the schema of the build-up makes sure. */
+export type CureTable = readonly CurePoint[];
+
+export type CureHours =
+  | { readonly kind: 'hours'; readonly hours: number; readonly beyondTable: boolean }
+  | { readonly kind: 'stopped'; readonly belowC: number };
+
+const inverseK = (tempC: number): number => 1 / (tempC + ZERO_CELSIUS_K);
+
+/** Hours that a stage takes at a steady temperature. */
+export function cureHours(table: CureTable, tempC: number): CureHours {
+  const first = table[0];
+  const last = table[table.length - 1];
+  if (!first || !last) return { kind: 'stopped', belowC: Infinity };
+  if (tempC < first.atC) return { kind: 'stopped', belowC: first.atC };
+  if (tempC >= last.atC) return { kind: 'hours', hours: last.hours, beyondTable: tempC > last.atC };
+  const i = table.findIndex((p) => p.atC > tempC);
+  const a = table[i - 1] ?? first;
+  const b = table[i] ?? last;
+  const share = (inverseK(tempC) - inverseK(a.atC)) / (inverseK(b.atC) - inverseK(a.atC));
+  const hours = Math.exp(Math.log(a.hours) + share * (Math.log(b.hours) - Math.log(a.hours)));
+  return { kind: 'hours', hours, beyondTable: false };
+}
+
+/** A temperature that holds from an instant (ms since 1970) until the next one. */
+export interface TemperatureStep {
+  readonly fromMs: number;
+  readonly tempC: number;
+}
+
+const rateAt = (table: CureTable, tempC: number): number => {
+  const h = cureHours(table, tempC);
+  return h.kind === 'stopped' ? 0 : 1 / h.hours;
+};
+
+/**
+ * Share of a stage reached, 0 to 1, from a start to now over a stepped temperature history.
+ * The first step also holds before it begins; the last one holds on.
+ * @param history rising in time, at least one step
+ */
+export function progress(table: CureTable, startMs: number, nowMs: number, history: readonly TemperatureStep[]): number {
+  let done = 0;
+  history.forEach((step, i) => {
+    const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);
+    const to = Math.min(nowMs, history[i + 1]?.fromMs ?? nowMs);
+    if (to > from) done += (rateAt(table, step.tempC) * (to - from)) / MS_PER_HOUR;
+  });
+  return Math.min(1, done);
+}
+
+/**
+ * The instant at which a stage is reached if the last temperature holds; undefined when cure stands still.
+ */
+export function reachedAtMs(
+  table: CureTable,
+  startMs: number,
+  history: readonly TemperatureStep[],
+): number | undefined {
+  let left = 1;
+  for (let i = 0; i < history.length; i += 1) {
+    const step = history[i];
+    if (!step) continue;
+    const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);
+    const to = history[i + 1]?.fromMs ?? Infinity;
+    if (to <= from) continue;
+    const rate = rateAt(table, step.tempC) / MS_PER_HOUR;
+    if (rate > 0 && left <= rate * (to - from)) return from + left / rate;
+    left -= to === Infinity ? 0 : rate * (to - from);
+  }
+  return undefined;
+}

@@ -1,0 +1,83 @@
+/**
+ * Acceptance of a film by its readings: the three schools of the trade (common practice, no source).
+ * A reading is an interval, so each rule is asked twice: with every reading at its low end and at its high end.
+ * Where both say the same the verdict is sure; where they differ the gauge cannot tell.
+ */
+import { meanOf, type Reading } from './gauge.ts';
+
+export const ACCEPTANCE_RULES = ['average-and-spots', 'mean-and-share', 'minimum'] as const;
+export type AcceptanceRule = (typeof ACCEPTANCE_RULES)[number];
+
+/** The numbers in the rules. Common practice, no source. */
+export const RULE_NUMBERS = { readingsPerSpot: 3, leastShare: 0.8, mostBetween: 0.2 } as const;
+
+export type AcceptanceReason =
+  | { readonly kind: 'mean'; readonly actualMm: number; readonly limitMm: number }
+  | { readonly kind: 'spot'; readonly actualMm: number; readonly limitMm: number; readonly index: number }
+  | { readonly kind: 'reading'; readonly actualMm: number; readonly limitMm: number; readonly index: number }
+  | { readonly kind: 'share'; readonly actual: number; readonly limit: number };
+
+export type AcceptanceOutcome = 'passes' | 'fails' | 'too close to tell' | 'no readings';
+
+export interface Acceptance {
+  readonly rule: AcceptanceRule;
+  readonly outcome: AcceptanceOutcome;
+  /** What fails: at the high ends if it fails for sure, at the low ends if the gauge cannot tell. */
+  readonly reasons: readonly AcceptanceReason[];
+}
+
+/** Means of three readings in the order taken; a last incomplete group counts as a spot too. */
+export function spots(values: readonly number[]): number[] {
+  const result: number[] = [];
+  for (let i = 0; i < values.length; i += RULE_NUMBERS.readingsPerSpot) {
+    const mean = meanOf(values.slice(i, i + RULE_NUMBERS.readingsPerSpot));
+    if (mean !== undefined) result.push(mean);
+  }
+  return result;
+}
+
+/** Floating sums of teeth such as 0.1 + 0.2 must not fail a film that is exactly on its limit. */
+const under = (actual: number, limit: number): boolean => actual < limit * (1 - Number.EPSILON * 8);
+
+function failuresOf(rule: AcceptanceRule, values: readonly number[], nominalMm: number): AcceptanceReason[] {
+  const reasons: AcceptanceReason[] = [];
+  const mean = meanOf(values) ?? 0;
+  const least = nominalMm * RULE_NUMBERS.leastShare;
+  if (rule === 'minimum') {
+    values.forEach((v, index) => {
+      if (under(v, nominalMm)) reasons.push({ kind: 'reading', actualMm: v, limitMm: nominalMm, index });
+    });
+    return reasons;
+  }
+  if (under(mean, nominalMm)) reasons.push({ kind: 'mean', actualMm: mean, limitMm: nominalMm });
+  if (rule === 'average-and-spots') {
+    spots(values).forEach((v, index) => {
+      if (under(v, least)) reasons.push({ kind: 'spot', actualMm: v, limitMm: least, index });
+    });
+    return reasons;
+  }
+  values.forEach((v, index) => {
+    if (under(v, least)) reasons.push({ kind: 'reading', actualMm: v, limitMm: least, index });
+  });
+  const between = values.filter((v) => !under(v, least) && under(v, nominalMm)).length / values.length;
+  if (between > RULE_NUMBERS.mostBetween) {
+    reasons.push({ kind: 'share', actual: between, limit: RULE_NUMBERS.mostBetween });
+  }
+  return reasons;
+}
+
+/**
+ * Judges readings against a nominal film by one of the schools.
+ * (a) `average-and-spots`: average at or above nominal, no spot (mean of 3) under 80 % of it.
+ * (b) `mean-and-share`: mean at or above nominal, none under 80 %, at most 20 % of readings between 80 and 100 %.
+ * (c) `minimum`: every reading at or above nominal.
+ */
+export function judgeReadings(rule: AcceptanceRule, readings: readonly Reading[], nominalMm: number): Acceptance {
+  if (readings.length === 0) return { rule, outcome: 'no readings', reasons: [] };
+  const atLow = failuresOf(rule, readings.map((r) => r.lowMm), nominalMm);
+  if (atLow.length === 0) return { rule, outcome: 'passes', reasons: [] };
+  // A reading without an upper end can not fail a film: it may be as thick as it likes.
+  const atHigh = failuresOf(rule, readings.map((r) => r.highMm ?? Infinity), nominalMm);
+  if (atHigh.length === 0) return { rule, outcome: 'too close to tell', reasons: atLow };
+  return { rule, outcome: 'fails', reasons: atHigh };
+}

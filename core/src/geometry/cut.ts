@@ -1,0 +1,115 @@
+/** Cutting areas by straight lines and into equal parts. Boolean work is done by the polygon-clipping library. */
+import clipping from 'polygon-clipping';
+import { TOLERANCE } from '../units/index.ts';
+import { areaOf, boxOf, corner, mapArea, rotate, signedArea } from './measure.ts';
+import type { Area, Point, Polygon, Ring } from './types.ts';
+
+type ClosedRing = [number, number][];
+
+const closed = (ring: Ring): ClosedRing => [...ring, corner(ring, 0)].map(([x, y]) => [x, y]);
+const opened = (ring: readonly (readonly [number, number])[]): Ring =>
+  ring.slice(0, -1).map(([x, y]) => [x, y] as const);
+
+const toLibrary = (area: Area): ClosedRing[][] => area.map((p) => [closed(p.outer), ...p.holes.map(closed)]);
+
+function fromLibrary(multi: readonly (readonly (readonly [number, number])[])[][]): Area {
+  return multi.flatMap(([outer, ...holes]) =>
+    outer ? [{ outer: opened(outer), holes: holes.map(opened) } satisfies Polygon] : [],
+  );
+}
+
+export const intersect = (a: Area, b: Area): Area =>
+  a.length === 0 || b.length === 0 ? [] : fromLibrary(clipping.intersection(toLibrary(a), toLibrary(b)));
+
+export const subtract = (a: Area, b: Area): Area =>
+  b.length === 0 ? a : fromLibrary(clipping.difference(toLibrary(a), toLibrary(b)));
+
+/** The part of a ring with x below a limit. Concave rings give overlapping edges, which cancel in the area. */
+function below(ring: Ring, limit: number): Ring {
+  const result: Point[] = [];
+  for (let i = 0; i < ring.length; i += 1) {
+    const a = corner(ring, i);
+    const b = corner(ring, i + 1);
+    if (a[0] <= limit) result.push(a);
+    if (a[0] <= limit !== b[0] <= limit) {
+      const t = (limit - a[0]) / (b[0] - a[0]);
+      result.push([limit, a[1] + t * (b[1] - a[1])]);
+    }
+  }
+  return result;
+}
+
+/** Area in m² of the part with x below a limit (Sutherland–Hodgman clip, shoelace area). */
+export function areaBelow(area: Area, limit: number): number {
+  const part = (ring: Ring): number => {
+    const kept = below(ring, limit);
+    return kept.length < 3 ? 0 : Math.abs(signedArea(kept));
+  };
+  return area.reduce((sum, p) => sum + part(p.outer) - p.holes.reduce((s, h) => s + part(h), 0), 0);
+}
+
+/** The x at which the area to its left reaches a target, by bisection. */
+function cutAt(area: Area, target: number, minX: number, maxX: number): number {
+  let [low, high] = [minX, maxX];
+  while (high - low > TOLERANCE.cutM) {
+    const middle = (low + high) / 2;
+    if (areaBelow(area, middle) < target) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** Cuts an area by lines across x into parts whose areas stand in the given proportions. */
+export function splitAlongX(area: Area, shares: readonly number[]): Area[] {
+  const total = areaOf(area);
+  const whole = shares.reduce((a, b) => a + b, 0);
+  if (total <= 0 || whole <= 0) return [];
+  const box = boxOf(area.map((p) => p.outer));
+  const margin = 1;
+  const parts: Area[] = [];
+  let reached = 0;
+  let from = box.minX - margin;
+  shares.forEach((share, i) => {
+    reached += share;
+    const to = i === shares.length - 1 ? box.maxX + margin : cutAt(area, (total * reached) / whole, box.minX, box.maxX);
+    const band: Polygon = {
+      outer: [
+        [from, box.minY - margin],
+        [to, box.minY - margin],
+        [to, box.maxY + margin],
+        [from, box.maxY + margin],
+      ],
+      holes: [],
+    };
+    parts.push(intersect(area, [band]));
+    from = to;
+  });
+  return parts;
+}
+
+/** How many of `count` parts each of `bands` bands takes: as even as whole numbers allow. */
+function evenShares(count: number, bands: number): number[] {
+  return Array.from({ length: bands }, (_, i) => Math.floor(((i + 1) * count) / bands) - Math.floor((i * count) / bands));
+}
+
+/**
+ * Cuts an area into `count` parts of equal size in bands, as near to square as the shape allows.
+ * @param directionRad direction of the bands, anticlockwise from x
+ * @returns the parts, band by band from the low side, in reading order along each band
+ */
+export function splitEqually(area: Area, count: number, directionRad: number): Area[] {
+  if (count <= 1) return [area];
+  const turned = mapArea(area, (p) => rotate(p, -directionRad));
+  const box = boxOf(turned.map((p) => p.outer));
+  const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
+  const bands = Math.max(1, Math.min(count, Math.round(Math.sqrt((count * height) / Math.max(width, TOLERANCE.sameCornerM)))));
+  const shares = evenShares(count, bands);
+  const swap = ([x, y]: Point): Point => [y, -x];
+  const back = ([x, y]: Point): Point => [-y, x];
+  const rows = splitAlongX(mapArea(turned, swap), shares).map((a) => mapArea(a, back));
+  return rows.flatMap((row, i) =>
+    splitAlongX(row, Array.from({ length: shares[i] ?? 1 }, () => 1)).map((part) =>
+      mapArea(part, (p) => rotate(p, directionRad)),
+    ),
+  );
+}

@@ -1,0 +1,41 @@
+/** What every document shares, and the head of a job. */
+import { z } from 'zod';
+
+export const idSchema = z
+  .string()
+  .min(1)
+  .max(64)
+  .regex(/^[A-Za-z0-9_-]+$/, 'letters, digits, - and _');
+
+export const nameSchema = z.string().trim().min(1).max(120);
+
+export const sourceSchema = z.enum(['measured', 'data sheet', 'typical', 'assumed', 'definition', 'chosen']);
+
+/** A number with its source. */
+export const sourced = (number: z.ZodNumber) => z.strictObject({ value: number, source: sourceSchema });
+
+export interface Sourced {
+  readonly value: number;
+  readonly source: z.infer<typeof sourceSchema>;
+}
+
+export const instantSchema = z.iso.datetime({ offset: false, error: 'an instant such as 2026-05-04T08:30:00Z' });
+
+function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en-GB', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+export const jobHeadSchema = z.strictObject({
+  name: nameSchema,
+  place: z.string().trim().max(200),
+  timeZone: z.string().refine(isZone, 'a time zone such as Europe/Lisbon'),
+  units: z.enum(['metric', 'us']),
+  demo: z.boolean().optional(),
+});
+
+export type JobHead = z.infer<typeof jobHeadSchema>;

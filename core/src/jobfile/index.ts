@@ -1,0 +1,89 @@
+/** The whole job as one JSON file: what people said and measured, nothing computed, with a checksum. */
+import { z } from 'zod';
+import { buildUpDocProblems, buildUpDocSchema } from '../buildup/index.ts';
+import { instantSchema, jobHeadSchema } from '../job/index.ts';
+import { orderSchema } from '../order/index.ts';
+import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
+import { canonicalJson, chainProblem, hashText, storedEntrySchema } from '../record/index.ts';
+import { siteProblems, siteSchema } from '../site/index.ts';
+import { readJson, surveyProblems, surveySchema } from '../survey/index.ts';
+
+export const JOB_FORMAT = 'lentum-job';
+export const JOB_FORMAT_VERSION = 1;
+
+export const jobContentSchema = z.strictObject({
+  job: jobHeadSchema,
+  survey: surveySchema,
+  buildUp: buildUpDocSchema,
+  order: orderSchema,
+  site: siteSchema,
+  record: z.array(storedEntrySchema),
+});
+
+export const jobFileSchema = z.strictObject({
+  format: z.literal(JOB_FORMAT),
+  version: z.literal(JOB_FORMAT_VERSION),
+  exportedAt: instantSchema,
+  /** SHA-256 of the content as JSON with sorted keys and without spaces. */
+  checksum: z.string(),
+  content: jobContentSchema,
+});
+
+export type JobContent = z.infer<typeof jobContentSchema>;
+export type JobFile = z.infer<typeof jobFileSchema>;
+
+export const contentChecksum = (content: JobContent): string => hashText(canonicalJson(content));
+
+export const writeJobFile = (content: JobContent, exportedAt: string): JobFile => ({
+  format: JOB_FORMAT,
+  version: JOB_FORMAT_VERSION,
+  exportedAt,
+  checksum: contentChecksum(content),
+  content,
+});
+
+/** Everything wrong with a job's content beyond its form: each document by its own rules, and the chain. */
+export function contentProblems(content: JobContent): Problem[] {
+  const chain = chainProblem(content.record);
+  return [
+    ...surveyProblems(content.survey),
+    ...buildUpDocProblems(content.buildUp),
+    ...siteProblems(content.site, content.survey),
+    ...(chain ? [chain] : []),
+  ];
+}
+
+/** Data that claims to be a job file to a job, or every reason why it is none. Nothing is half read. */
+export function checkJobFile(data: unknown): Result<JobFile> {
+  const label = 'The job file';
+  const format = (data as { format?: unknown } | null)?.format;
+  if (format !== JOB_FORMAT) {
+    return fail({
+      kind: 'wrong',
+      field: 'format',
+      label: `${label}, format`,
+      actual: format === undefined ? 'none' : String(format).slice(0, 40),
+      expected: `“${JOB_FORMAT}”: a file that this application has written`,
+    });
+  }
+  const parsed = check(jobFileSchema, data, label);
+  if (!parsed.ok) return parsed;
+  const problems = contentProblems(parsed.value.content);
+  if (problems.length > 0) return fail(...problems);
+  if (contentChecksum(parsed.value.content) !== parsed.value.checksum) {
+    return fail({
+      kind: 'wrong',
+      field: 'checksum',
+      label: `${label}, checksum`,
+      actual: parsed.value.checksum.slice(0, 16),
+      expected: 'the checksum of the content: the file was changed after it was written',
+    });
+  }
+  return ok(parsed.value);
+}
+
+/** Text of a job file to a job. A file cut short is told from one that is something else. */
+export function readJobFile(text: string): Result<JobFile> {
+  const json = readJson(text, 'The job file');
+  return json.ok ? checkJobFile(json.value) : json;
+}

@@ -1,0 +1,75 @@
+import type { z } from 'zod';
+import { fail, ok, short, type Problem, type Result } from './index.ts';
+
+/** A value at a path of keys, or undefined. */
+function at(value: unknown, path: readonly PropertyKey[]): unknown {
+  let here = value;
+  for (const key of path) {
+    if (here === null || typeof here !== 'object') return undefined;
+    here = (here as Record<PropertyKey, unknown>)[key];
+  }
+  return here;
+}
+
+/** "zones › 2 › outline" with list positions counted from one, for people. */
+function spoken(path: readonly PropertyKey[]): string {
+  if (path.length === 0) return 'The document';
+  return path.map((key) => (typeof key === 'number' ? String(key + 1) : String(key))).join(' › ');
+}
+
+function expectation(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      return `a ${issue.expected}`;
+    case 'too_small':
+      return issue.origin === 'string' || issue.origin === 'array'
+        ? `at least ${issue.minimum} ${issue.origin === 'string' ? 'characters' : 'entries'}`
+        : `${issue.inclusive ? 'at least' : 'more than'} ${issue.minimum}`;
+    case 'too_big':
+      return issue.origin === 'string' || issue.origin === 'array'
+        ? `at most ${issue.maximum} ${issue.origin === 'string' ? 'characters' : 'entries'}`
+        : `${issue.inclusive ? 'at most' : 'less than'} ${issue.maximum}`;
+    case 'invalid_value':
+      return issue.values.length === 1
+        ? `“${String(issue.values[0])}”`
+        : `one of ${issue.values.map((v) => `“${String(v)}”`).join(', ')}`;
+    case 'unrecognized_keys':
+      return `no such entry as ${issue.keys.map((k) => `“${k}”`).join(', ')}`;
+    case 'invalid_format':
+      return `text in the form of ${issue.format}`;
+    default:
+      return issue.message.replace(/\.$/, '');
+  }
+}
+
+function toProblem(issue: z.core.$ZodIssue, input: unknown, name: string): Problem {
+  const actual = at(input, issue.path);
+  const absent = actual === undefined && issue.code !== 'unrecognized_keys';
+  return {
+    kind: absent ? 'missing' : issue.code === 'too_small' || issue.code === 'too_big' ? 'outOfRange' : 'wrong',
+    field: issue.path.map(String).join('/'),
+    label: issue.path.length === 0 ? name : `${name}, ${spoken(issue.path)}`,
+    actual: short(issue.code === 'unrecognized_keys' ? issue.keys.join(', ') : actual),
+    expected: expectation(issue),
+  };
+}
+
+/** The innermost reports of a failed union: those of the branch that came furthest. */
+function flatten(issues: readonly z.core.$ZodIssue[]): z.core.$ZodIssue[] {
+  return issues.flatMap((issue) => {
+    if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
+    const nearest = [...issue.errors].sort((a, b) => a.length - b.length)[0] ?? [];
+    return flatten(nearest.map((e) => ({ ...e, path: [...issue.path, ...e.path] }) as z.core.$ZodIssue));
+  });
+}
+
+/**
+ * Checks unknown data against a schema.
+ * @param name what the data is, in words, for the sentences ("The survey")
+ * @returns the parsed value, or one problem for each thing that is wrong; never throws
+ */
+export function check<S extends z.ZodType>(schema: S, input: unknown, name: string): Result<z.output<S>> {
+  const parsed = schema.safeParse(input);
+  if (parsed.success) return ok(parsed.data);
+  return fail(...flatten(parsed.error.issues).map((issue) => toProblem(issue, input, name)));
+}

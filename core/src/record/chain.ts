@@ -1,0 +1,56 @@
+/** The hash chain of the record: every entry's hash covers its content and the hash before it (SHA-256). */
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
+import type { Problem } from '../problems/index.ts';
+import type { Entry, StoredEntry } from './schema.ts';
+
+export const GENESIS_HASH = '0'.repeat(64);
+
+/** JSON with sorted keys and no spaces: one text for one value. Undefined entries are left out. */
+export function canonicalJson(value: unknown): string {
+  if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
+  if (value !== null && typeof value === 'object') {
+    const parts = Object.entries(value)
+      .filter(([, v]) => v !== undefined)
+      .sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
+      .map(([k, v]) => `${JSON.stringify(k)}:${canonicalJson(v)}`);
+    return `{${parts.join(',')}}`;
+  }
+  return JSON.stringify(value) ?? 'null';
+}
+
+export const hashText = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
+
+export const entryHash = (previousHash: string, seq: number, receivedAt: string, entry: Entry): string =>
+  hashText(canonicalJson({ previousHash, seq, receivedAt, entry }));
+
+/** Puts an entry behind the last one. */
+export function link(last: StoredEntry | undefined, entry: Entry, receivedAt: string): StoredEntry {
+  const seq = (last?.seq ?? 0) + 1;
+  const previousHash = last?.hash ?? GENESIS_HASH;
+  return { seq, receivedAt, previousHash, hash: entryHash(previousHash, seq, receivedAt, entry), entry };
+}
+
+/** The first place where the chain is broken; undefined when it is whole. */
+export function chainProblem(entries: readonly StoredEntry[], after?: StoredEntry): Problem | undefined {
+  let seq = after?.seq ?? 0;
+  let hash = after?.hash ?? GENESIS_HASH;
+  for (const stored of entries) {
+    seq += 1;
+    const whole =
+      stored.seq === seq &&
+      stored.previousHash === hash &&
+      stored.hash === entryHash(hash, seq, stored.receivedAt, stored.entry);
+    if (!whole) {
+      return {
+        kind: 'chain',
+        field: `record/${seq - 1}`,
+        label: 'The record',
+        actual: `the chain breaks at entry ${seq}`,
+        expected: 'every entry unchanged and in its place',
+      };
+    }
+    hash = stored.hash;
+  }
+  return undefined;
+}

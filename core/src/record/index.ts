@@ -1,0 +1,26 @@
+export { canonicalJson, chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
+export { coatOf, entryProblems, openedLitres, type RecordContext } from './entryrules.ts';
+export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';
+export { judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
+export {
+  coatEntrySchema,
+  conditionsEntrySchema,
+  entrySchema,
+  storedEntrySchema,
+  type CoatEntry,
+  type ConditionsEntry,
+  type Entry,
+  type StepEntry,
+  type StoredEntry,
+} from './schema.ts';
+export {
+  BAY_STATES,
+  bayStatus,
+  latestConditions,
+  potLifeMinutes,
+  SITE_RULES,
+  type BayState,
+  type BayStatus,
+  type LaidCoat,
+} from './status.ts';
+export { RECORD_COLUMNS, recordTable } from './table.ts';

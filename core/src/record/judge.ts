@@ -1,0 +1,166 @@
+/** Was it enough? Film from consumption against film from readings, and the verdict by the build-up's rule. */
+import { litresOf, wetFilm, type BuildUp, type Coat } from '../buildup/index.ts';
+import {
+  filmFromConsumption,
+  filmFromReadings,
+  judgeReadings,
+  middleMm,
+  readingFromTooth,
+  teethOf,
+  type Acceptance,
+  type FilmFromReadings,
+  type Reading,
+} from '../film/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
+import { TOLERANCE } from '../units/index.ts';
+import type { CoatEntry } from './schema.ts';
+
+export type CoatOutcome = 'enough' | 'thin' | 'check' | 'unproven';
+
+export interface CoatJudgement {
+  readonly outcome: CoatOutcome;
+  readonly design: Figure;
+  readonly used: Figure;
+  readonly fromConsumption: Figure;
+  readonly readings: readonly Reading[];
+  readonly fromReadings: (FilmFromReadings & { readonly figure: Figure }) | undefined;
+  /** Gap between the two films as a share of their mean, in percent; absent without readings or consumption. */
+  readonly gap: Figure | undefined;
+  readonly agrees: boolean | undefined;
+  readonly acceptance: Acceptance;
+  /** Litres that bring every part of the bay up to the design film. */
+  readonly missing: Figure;
+}
+
+function usedFigure(coat: Coat, entry: CoatEntry): Figure {
+  const inputs: Record<string, Given | Figure> = {};
+  const opened: string[] = [];
+  entry.containers.forEach((c, i) => {
+    const container = coat.containers.find((k) => k.id === c.containerId);
+    if (!container) return;
+    const count = given(`${container.name}, opened`, c.opened, 'count', 'measured', c.batch ? `batch ${c.batch}` : undefined);
+    const net = given(container.name, litresOf(coat, container.basis, container.net), 'volume', 'data sheet', `${container.net} ${container.basis === 'mass' ? 'kg' : 'L'} as on the label`);
+    inputs[`count${i + 1}`] = count;
+    inputs[`net${i + 1}`] = net;
+    opened.push(`{count${i + 1}} × {net${i + 1}}`);
+  });
+  const left = litresOf(coat, entry.leftOver.basis, entry.leftOver.value);
+  inputs['left'] = given('left over', left, 'volume', 'measured');
+  const value = Object.keys(inputs).reduce((sum, key) => {
+    const i = /^count(\d+)$/.exec(key)?.[1];
+    return i === undefined ? sum : sum + (inputs[key]?.value ?? 0) * (inputs[`net${i}`]?.value ?? 0);
+  }, -left);
+  return {
+    label: 'Used',
+    value,
+    quantity: 'volume',
+    formula: `${opened.join(' + ') || '0'} − {left}`,
+    inputs,
+    from: 'containers opened less what was left',
+  };
+}
+
+function readingsFigure(readings: readonly Reading[], film: FilmFromReadings): Figure {
+  return {
+    label: 'Wet film from readings',
+    value: film.meanMm,
+    quantity: 'film',
+    formula: `(${readings.map((_, i) => `{r${i + 1}}`).join(' + ')}) / ${readings.length}`,
+    inputs: Object.fromEntries(
+      readings.map((r, i) => [
+        `r${i + 1}`,
+        given(`reading ${i + 1}`, middleMm(r), 'film', 'measured', `between ${r.lowMm} and ${r.highMm ?? 'more'} mm`),
+      ]),
+    ),
+    from: 'mean of the middles between last wet and first dry tooth (ISO 2808, ASTM D4414)',
+  };
+}
+
+function missingFigure(design: Figure, films: readonly Given[], area: Figure): Figure {
+  const shortfalls = films.map((f) => Math.max(0, design.value - f.value));
+  const shortfall: Figure = {
+    label: 'Mean shortfall',
+    value: shortfalls.length === 0 ? 0 : shortfalls.reduce((a, b) => a + b, 0) / shortfalls.length,
+    quantity: 'film',
+    formula:
+      films.length === 0 ? '0' : `(${films.map((_, i) => `max(0, {design} − {f${i + 1}})`).join(' + ')}) / ${films.length}`,
+    inputs: { design, ...Object.fromEntries(films.map((f, i) => [`f${i + 1}`, f])) },
+    from: 'each reading stands for an equal share of the bay; what is over in one place does not fill another',
+  };
+  return {
+    label: 'Missing',
+    value: shortfall.value * area.value,
+    quantity: 'volume',
+    formula: '{shortfall} × {area}',
+    inputs: { shortfall, area },
+    from: '1 mm over 1 m² is 1 L, by definition of the litre',
+  };
+}
+
+function gapFigure(a: Figure, b: Figure): Figure {
+  return {
+    label: 'Gap between the two films',
+    value: (Math.abs(a.value - b.value) / ((a.value + b.value) / 2)) * 100,
+    quantity: 'percent',
+    formula: 'abs({consumption} − {readings}) / (({consumption} + {readings}) / 2) × 100',
+    inputs: { consumption: a, readings: b },
+    from: 'difference over mean; more than 15 % means an area, a count or the readings are wrong (common practice)',
+  };
+}
+
+/** Judges one coat on one bay. */
+export function judgeCoat(buildUp: BuildUp, coat: Coat, entry: CoatEntry, area: Figure): CoatJudgement {
+  const design = wetFilm(coat);
+  const used = usedFigure(coat, entry);
+  const fromConsumption = filmFromConsumption(used, area);
+  const teeth = teethOf(entry.gauge);
+  const readings = entry.lastWetMm.flatMap((tooth) => {
+    const reading = readingFromTooth(teeth, tooth);
+    return reading.ok ? [reading.value] : [];
+  });
+  const film = filmFromReadings(readings);
+  const fromReadings = film && { ...film, figure: readingsFigure(readings, film) };
+  const acceptance = judgeReadings(buildUp.acceptance, readings, design.value);
+  const consumed = used.value > 0;
+  const gap = fromReadings && consumed ? gapFigure(fromConsumption, fromReadings.figure) : undefined;
+  const withinStep =
+    film !== undefined &&
+    fromConsumption.value >= film.lowMeanMm &&
+    (film.highMeanMm === undefined || fromConsumption.value <= film.highMeanMm);
+  const agrees = gap && (withinStep || gap.value <= TOLERANCE.filmAgreement * 100);
+  const films = fromReadings
+    ? readings.map((r, i) => given(`reading ${i + 1}`, middleMm(r), 'film', 'measured'))
+    : consumed
+      ? [given('film from consumption', fromConsumption.value, 'film', 'measured')]
+      : [];
+  return {
+    outcome: outcomeOf(acceptance, agrees, consumed, fromConsumption.value, design.value, entry.finishedAt !== undefined),
+    design,
+    used,
+    fromConsumption,
+    readings,
+    fromReadings,
+    gap,
+    agrees,
+    acceptance,
+    missing: missingFigure(design, films, area),
+  };
+}
+
+function outcomeOf(
+  acceptance: Acceptance,
+  agrees: boolean | undefined,
+  consumed: boolean,
+  consumptionMm: number,
+  designMm: number,
+  finished: boolean,
+): CoatOutcome {
+  const full = consumptionMm >= designMm * (1 - TOLERANCE.relative);
+  if (acceptance.outcome === 'fails') return 'thin';
+  // Consumption says little before the coat is finished: the tin is still open.
+  if (acceptance.outcome === 'no readings') return !finished || !consumed ? 'unproven' : full ? 'check' : 'thin';
+  if (finished && agrees === false) return 'check';
+  if (acceptance.outcome === 'passes') return finished && agrees === undefined ? 'check' : 'enough';
+  // The gauge's steps leave it open: consumption that agrees decides.
+  return finished && agrees === true && full ? 'enough' : 'check';
+}

@@ -1,0 +1,91 @@
+/** The record: an append-only series of entries. An entry is never changed; a later one may supersede it. */
+import { z } from 'zod';
+import { GAUGE_IDS } from '../film/index.ts';
+import { idSchema, instantSchema } from '../job/index.ts';
+
+const head = {
+  /** Made on the device, so that sending twice stores once. */
+  id: idSchema,
+  /** Clock of the device. */
+  madeAt: instantSchema,
+  who: z.string().trim().min(1).max(80),
+  /** The entry that this one takes the place of. */
+  supersedes: idSchema.optional(),
+};
+
+export const conditionsEntrySchema = z.strictObject({
+  ...head,
+  kind: z.literal('conditions'),
+  zoneId: idSchema,
+  bayId: idSchema.optional(),
+  at: instantSchema,
+  airC: z.number().min(-40).max(60),
+  humidityPct: z.number().min(1).max(100),
+  surfaceC: z.number().min(-40).max(90),
+});
+
+export const coatEntrySchema = z.strictObject({
+  ...head,
+  kind: z.literal('coat'),
+  bayId: idSchema,
+  buildUpId: idSchema,
+  revision: z.number().int().min(1),
+  layerId: idSchema,
+  startedAt: instantSchema,
+  /** Absent while the coat is being laid. */
+  finishedAt: instantSchema.optional(),
+  containers: z
+    .array(
+      z.strictObject({
+        containerId: idSchema,
+        opened: z.number().int().min(1).max(1000),
+        batch: z.string().trim().max(60),
+      }),
+    )
+    .max(50),
+  /** What was left in the opened containers, by mass or by volume. */
+  leftOver: z.strictObject({ basis: z.enum(['mass', 'volume']), value: z.number().min(0).max(100000) }),
+  gauge: z.enum(GAUGE_IDS),
+  /** Last wet tooth of each reading in mm; 0 when no tooth was wet. */
+  lastWetMm: z.array(z.number().min(0).max(20)).max(500),
+  note: z.string().max(2000),
+});
+
+export const stepEntrySchema = z.strictObject({
+  ...head,
+  kind: z.literal('step'),
+  bayId: idSchema,
+  step: z.enum(['prepared', 'detailed', 'held', 'released', 'accepted']),
+  at: instantSchema,
+  note: z.string().max(2000),
+});
+
+export const withdrawalEntrySchema = z.strictObject({
+  ...head,
+  kind: z.literal('withdrawal'),
+  supersedes: idSchema,
+  reason: z.string().trim().min(1).max(2000),
+});
+
+export const entrySchema = z.discriminatedUnion('kind', [
+  conditionsEntrySchema,
+  coatEntrySchema,
+  stepEntrySchema,
+  withdrawalEntrySchema,
+]);
+
+export type Entry = z.infer<typeof entrySchema>;
+export type ConditionsEntry = z.infer<typeof conditionsEntrySchema>;
+export type CoatEntry = z.infer<typeof coatEntrySchema>;
+export type StepEntry = z.infer<typeof stepEntrySchema>;
+
+/** An entry as the record keeps it: numbered, received, chained. */
+export const storedEntrySchema = z.strictObject({
+  seq: z.number().int().min(1),
+  receivedAt: instantSchema,
+  previousHash: z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits'),
+  hash: z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits'),
+  entry: entrySchema,
+});
+
+export type StoredEntry = z.infer<typeof storedEntrySchema>;

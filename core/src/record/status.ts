@@ -1,0 +1,185 @@
+/** The state of each bay at an instant: what it is, what is next, from when and until when. */
+import { isCoat, type BuildUp, type BuildUpDoc, type Coat, findBuildUp } from '../buildup/index.ts';
+import { cureHours, progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
+import { bayAreaFigure, type Bay } from '../site/index.ts';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { EMPTY_BAY_BOOK, type BayBook, type SiteBook } from './fold.ts';
+import { coatOf } from './entryrules.ts';
+import { judgeCoat, type CoatJudgement } from './judge.ts';
+import type { CoatEntry, ConditionsEntry, StepEntry } from './schema.ts';
+
+export const BAY_STATES = [
+  'bare',
+  'prepared',
+  'primed',
+  'detailed',
+  'wet',
+  'curing',
+  'ready',
+  'closing',
+  'missed',
+  'held',
+  'accepted',
+] as const;
+export type BayState = (typeof BAY_STATES)[number];
+
+/** Common practice, no source: how long one reading of the weather speaks for, and when a window counts as closing. */
+export const SITE_RULES = { readingValidHours: 2, closingLeadHours: 6 } as const;
+
+export interface LaidCoat {
+  readonly entry: CoatEntry;
+  readonly buildUp: BuildUp;
+  readonly coat: Coat;
+  readonly judgement: CoatJudgement;
+}
+
+export interface BayStatus {
+  readonly bay: Bay;
+  readonly buildUp: BuildUp | undefined;
+  readonly state: BayState;
+  /** Laid coats in force, in order of start. */
+  readonly laid: readonly LaidCoat[];
+  /** The next coat to lay; undefined when all are laid or no build-up is chosen. */
+  readonly next: Coat | undefined;
+  /** Share of the way to overcoating (or to foot traffic for the last coat), 0 to 1. */
+  readonly cured: number | undefined;
+  /** Overcoat from, as an instant in ms; undefined when it can not be told. */
+  readonly opensMs: number | undefined;
+  /** Overcoat until. */
+  readonly closesMs: number | undefined;
+  /** While the film can still be topped up. */
+  readonly workableUntilMs: number | undefined;
+  /** Why the times can not be told. */
+  readonly unknown: 'no temperature' | 'too cold' | undefined;
+  readonly hold: StepEntry | undefined;
+  readonly accepted: StepEntry | undefined;
+  /** The last coat's film is thin or does not add up. */
+  readonly doubt: boolean;
+  readonly conditions: ConditionsEntry | undefined;
+}
+
+const byTime = <T>(list: readonly T[], time: (item: T) => string): T[] =>
+  [...list].sort((a, b) => Date.parse(time(a)) - Date.parse(time(b)));
+
+/** The latest reading for a zone that was taken by an instant. */
+export function latestConditions(book: SiteBook, zoneId: string, nowMs: number): ConditionsEntry | undefined {
+  return byTime(book.conditions.get(zoneId) ?? [], (c) => c.at)
+    .filter((c) => Date.parse(c.at) <= nowMs)
+    .at(-1);
+}
+
+/** Surface temperatures measured in a zone, as steps that hold until the next reading. */
+function history(book: SiteBook, zoneId: string, nowMs: number): TemperatureStep[] {
+  return byTime(book.conditions.get(zoneId) ?? [], (c) => c.at)
+    .map((c) => ({ fromMs: Date.parse(c.at), tempC: c.surfaceC }))
+    .filter((c) => c.fromMs <= nowMs);
+}
+
+/** Pot life in minutes at a temperature, from the layer's table, interpolated like a cure stage. */
+export function potLifeMinutes(coat: Coat, tempC: number): number | undefined {
+  const h = cureHours(
+    coat.potLife.points.map((p) => ({ atC: p.atC, hours: p.minutes })),
+    tempC,
+  );
+  return h.kind === 'hours' ? h.hours : coat.potLife.points[0]?.minutes;
+}
+
+function currentHold(steps: readonly StepEntry[]): StepEntry | undefined {
+  const last = byTime(
+    steps.filter((s) => s.step === 'held' || s.step === 'released'),
+    (s) => s.at,
+  ).at(-1);
+  return last?.step === 'held' ? last : undefined;
+}
+
+interface Timing {
+  readonly cured: number | undefined;
+  readonly opensMs: number | undefined;
+  readonly closesMs: number | undefined;
+  readonly workableUntilMs: number | undefined;
+  readonly unknown: BayStatus['unknown'];
+}
+
+const NO_TIMING: Timing = {
+  cured: undefined,
+  opensMs: undefined,
+  closesMs: undefined,
+  workableUntilMs: undefined,
+  unknown: undefined,
+};
+
+function timing(last: LaidCoat, isLast: boolean, steps: readonly TemperatureStep[], nowMs: number): Timing {
+  const finished = last.entry.finishedAt;
+  if (finished === undefined) return NO_TIMING;
+  if (steps.length === 0) return { ...NO_TIMING, unknown: 'no temperature' };
+  const startMs = Date.parse(finished);
+  const stage = isLast ? last.coat.cure.foot : last.coat.cure.overcoatFrom;
+  const until = isLast ? undefined : last.coat.cure.overcoatUntil;
+  const tempThen = [...steps].reverse().find((s) => s.fromMs <= startMs)?.tempC ?? steps[0]?.tempC ?? 20;
+  const minutes = potLifeMinutes(last.coat, tempThen);
+  const opensMs = reachedAtMs(stage.points, startMs, steps);
+  return {
+    cured: progress(stage.points, startMs, nowMs, steps),
+    opensMs,
+    closesMs: until && reachedAtMs(until.points, startMs, steps),
+    workableUntilMs: minutes === undefined ? undefined : startMs + minutes * MS_PER_MINUTE,
+    unknown: opensMs === undefined ? 'too cold' : undefined,
+  };
+}
+
+function stateOf(
+  book: BayBook,
+  last: LaidCoat | undefined,
+  next: Coat | undefined,
+  t: Timing,
+  nowMs: number,
+): Exclude<BayState, 'held' | 'accepted'> {
+  const stepped = (step: StepEntry['step']): boolean => book.steps.some((s) => s.step === step);
+  if (!last) return stepped('detailed') ? 'detailed' : stepped('prepared') ? 'prepared' : 'bare';
+  if (last.entry.finishedAt === undefined) return 'wet';
+  if (t.workableUntilMs !== undefined && nowMs < t.workableUntilMs) return 'wet';
+  if (t.opensMs === undefined || nowMs < t.opensMs) return 'curing';
+  if (next && t.closesMs !== undefined) {
+    if (nowMs >= t.closesMs) return 'missed';
+    if (nowMs >= t.closesMs - SITE_RULES.closingLeadHours * MS_PER_HOUR) return 'closing';
+  }
+  if (last.coat.role === 'primer') return stepped('detailed') ? 'detailed' : 'primed';
+  return 'ready';
+}
+
+/**
+ * The state of one bay.
+ * @param nowMs the instant asked about, ms; entries after it are not looked at
+ */
+export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: number): BayStatus {
+  const chosen = doc.zones.find((z) => z.zoneId === bay.zoneId);
+  const buildUp = chosen && findBuildUp(doc, chosen.buildUpId, chosen.revision);
+  const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
+  const area = bayAreaFigure(bay);
+  const laid = byTime(own.coats, (c) => c.startedAt)
+    .filter((c) => Date.parse(c.startedAt) <= nowMs)
+    .flatMap((entry): LaidCoat[] => {
+      const laidWith = findBuildUp(doc, entry.buildUpId, entry.revision);
+      const coat = coatOf(doc, entry);
+      return laidWith && coat ? [{ entry, buildUp: laidWith, coat, judgement: judgeCoat(laidWith, coat, entry, area) }] : [];
+    });
+  const done = new Set(laid.filter((l) => l.entry.finishedAt !== undefined).map((l) => l.coat.id));
+  const next = buildUp?.layers.filter(isCoat).find((c) => !done.has(c.id));
+  const last = laid.at(-1);
+  const t = last ? timing(last, next === undefined, history(book, bay.zoneId, nowMs), nowMs) : NO_TIMING;
+  const hold = currentHold(own.steps);
+  const accepted = byTime(own.steps.filter((s) => s.step === 'accepted'), (s) => s.at).at(-1);
+  const isAccepted = accepted !== undefined && next === undefined;
+  return {
+    bay,
+    buildUp,
+    state: hold ? 'held' : isAccepted ? 'accepted' : stateOf(own, last, next, t, nowMs),
+    laid,
+    next,
+    ...t,
+    hold,
+    accepted,
+    doubt: last !== undefined && (last.judgement.outcome === 'thin' || last.judgement.outcome === 'check'),
+    conditions: latestConditions(book, bay.zoneId, nowMs),
+  };
+}

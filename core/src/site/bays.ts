@@ -1,0 +1,163 @@
+/** "Grid the roof": bays that one container, or one mix, must cover. */
+import { areaCovered, areaPerContainer, type Coat } from '../buildup/index.ts';
+import { given, type Figure } from '../figures/index.ts';
+import { areaOf, corner, distance, splitEqually, type Ring } from '../geometry/index.ts';
+import { fail, ok, type Problem, type Result } from '../problems/index.ts';
+import { zoneQuantities, type Survey, type Zone } from '../survey/index.ts';
+import { TOLERANCE } from '../units/index.ts';
+import type { Bay, SiteDoc } from './schema.ts';
+
+/** What a bay is cut for: a container on sale, or the largest mix of the layer. */
+export type BayBasis = { readonly kind: 'container'; readonly containerId: string } | { readonly kind: 'mix' };
+
+/** More bays than this on one zone is a slip in a rate or a container. */
+const MOST_BAYS = 1000;
+
+/** The area that one bay may have, with its working. */
+export function bayCoverage(coat: Coat, basis: BayBasis): Result<{ covers: Figure; by: string }> {
+  if (basis.kind === 'mix') {
+    if (!coat.largestMixKg) {
+      return fail({
+        kind: 'missing',
+        field: 'largestMixKg',
+        label: `${coat.name}, largest mix`,
+        actual: '',
+        expected: 'a layer that is mixed in batches, or bays by container',
+      });
+    }
+    const mix = given('largest mix', coat.largestMixKg.value, 'mass', coat.largestMixKg.source);
+    return ok({ covers: areaCovered(coat, mix, 'mass', 'One mix covers'), by: `mix of ${mix.value} kg` });
+  }
+  const container = coat.containers.find((c) => c.id === basis.containerId);
+  if (!container) {
+    return fail({
+      kind: 'unknown',
+      field: 'containerId',
+      label: `${coat.name}, container`,
+      actual: basis.containerId,
+      expected: `one of ${coat.containers.map((c) => c.name).join(', ')}`,
+    });
+  }
+  return ok({ covers: areaPerContainer(coat, container), by: container.name });
+}
+
+function directionOfLongestSide(ring: Ring): number {
+  let best = 0;
+  let angle = 0;
+  ring.forEach((p, i) => {
+    const q = corner(ring, i + 1);
+    const length = distance(p, q);
+    if (length > best + TOLERANCE.sameCornerM) {
+      best = length;
+      angle = Math.atan2(q[1] - p[1], q[0] - p[0]);
+    }
+  });
+  return angle;
+}
+
+export interface BaySplit {
+  readonly bays: Bay[];
+  readonly covers: Figure;
+  readonly by: string;
+}
+
+/**
+ * Cuts a zone into the fewest equal bays, each no larger than one container or mix covers, along its longest side.
+ * @param newId makes an id for each bay
+ */
+export function splitZone(zone: Zone, coat: Coat, basis: BayBasis, newId: () => string): Result<BaySplit> {
+  const quantities = zoneQuantities(zone);
+  if (!quantities.ok) return quantities;
+  const coverage = bayCoverage(coat, basis);
+  if (!coverage.ok) return coverage;
+  const { covers, by } = coverage.value;
+  const { polygon, area, ring } = quantities.value;
+  const count = Math.max(1, Math.ceil(area.value / covers.value - TOLERANCE.areaM2));
+  if (count > MOST_BAYS) {
+    return fail({
+      kind: 'outOfRange',
+      field: 'bays',
+      label: `${zone.name}, bays`,
+      actual: `${count} bays of ${covers.value.toFixed(3)} m²`,
+      expected: `at most ${MOST_BAYS} bays: a larger container or a lower rate`,
+    });
+  }
+  const parts = splitEqually([polygon], count, directionOfLongestSide(ring));
+  return ok({
+    covers,
+    by,
+    bays: parts.map((part, i) => ({
+      id: newId(),
+      zoneId: zone.id,
+      label: `${zone.code}${i + 1}`,
+      parts: part.map((p) => ({
+        outer: p.outer.map(([x, y]): [number, number] => [x, y]),
+        holes: p.holes.map((h) => h.map(([x, y]): [number, number] => [x, y])),
+      })),
+    })),
+  });
+}
+
+export const bayAreaM2 = (bay: Bay): number => areaOf(bay.parts);
+
+export const bayAreaFigure = (bay: Bay): Figure => {
+  const inputs = Object.fromEntries(
+    bay.parts.map((p, i) => [`part${i + 1}`, given(`${bay.label}, part ${i + 1}`, areaOf([p]), 'area', 'measured', 'cut from the surveyed zone')]),
+  );
+  return {
+    label: `Bay ${bay.label}, area`,
+    value: bayAreaM2(bay),
+    quantity: 'area',
+    formula: bay.parts.map((_, i) => `{part${i + 1}}`).join(' + '),
+    inputs,
+    from: 'parts of the zone that make the bay',
+  };
+};
+
+/** Bays may miss their zone by this share before they count as cut from another outline. */
+const MISMATCH = 1e-4;
+
+/** Zones whose bays no longer add up to the surveyed area: the survey was changed after they were cut. */
+export function bayMismatches(site: SiteDoc, survey: Survey): { zone: Zone; bayM2: number; zoneM2: number }[] {
+  return survey.zones.flatMap((zone) => {
+    const bays = site.bays.filter((b) => b.zoneId === zone.id);
+    const quantities = zoneQuantities(zone);
+    if (bays.length === 0 || !quantities.ok) return [];
+    const bayM2 = bays.reduce((sum, b) => sum + bayAreaM2(b), 0);
+    const zoneM2 = quantities.value.area.value;
+    return Math.abs(bayM2 - zoneM2) > zoneM2 * MISMATCH ? [{ zone, bayM2, zoneM2 }] : [];
+  });
+}
+
+/** What keeps a set of bays from being saved. */
+export function siteProblems(site: SiteDoc, survey: Survey): Problem[] {
+  const problems: Problem[] = [];
+  const zones = new Set(survey.zones.map((z) => z.id));
+  const seen = new Set<string>();
+  site.bays.forEach((bay, i) => {
+    if (!zones.has(bay.zoneId)) {
+      problems.push({
+        kind: 'unknown',
+        field: `bays/${i}/zoneId`,
+        label: `Bay ${bay.label}, zone`,
+        actual: bay.zoneId,
+        expected: 'a zone of the survey',
+      });
+    }
+    if (seen.has(bay.id) || seen.has(bay.label)) {
+      problems.push({
+        kind: 'duplicate',
+        field: `bays/${i}`,
+        label: 'Bay',
+        actual: bay.label,
+        expected: 'another label and id for each bay',
+      });
+    }
+    seen.add(bay.id).add(bay.label);
+    if (!(bayAreaM2(bay) > 0)) {
+      const expected = 'an area above nothing';
+      problems.push({ kind: 'outOfRange', field: `bays/${i}`, label: `Bay ${bay.label}`, actual: '0 m²', expected });
+    }
+  });
+  return problems;
+}

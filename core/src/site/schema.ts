@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { idSchema, nameSchema } from '../job/index.ts';
+
+const ring = z.array(z.tuple([z.number(), z.number()])).min(3).max(4000);
+
+/** A part of a zone that is coated in one go. */
+export const baySchema = z.strictObject({
+  id: idSchema,
+  zoneId: idSchema,
+  label: z.string().min(1).max(12),
+  parts: z.array(z.strictObject({ outer: ring, holes: z.array(ring).max(200) })).min(1).max(50),
+});
+
+/** What the bays of a zone were cut for. */
+export const cutSchema = z.strictObject({
+  zoneId: idSchema,
+  layerId: idSchema,
+  by: nameSchema,
+  coversM2: z.number().gt(0),
+});
+
+export const siteSchema = z.strictObject({
+  bays: z.array(baySchema).max(5000),
+  cuts: z.array(cutSchema).max(200),
+});
+
+export type Bay = z.infer<typeof baySchema>;
+export type BayCut = z.infer<typeof cutSchema>;
+export type SiteDoc = z.infer<typeof siteSchema>;
+export const EMPTY_SITE: SiteDoc = { bays: [], cuts: [] };

@@ -1,0 +1,12 @@
+export {
+  DEGREES_PER_RADIAN,
+  MS_PER_HOUR,
+  MS_PER_MINUTE,
+  SECONDS_PER_HOUR,
+  UNITS,
+  ZERO_CELSIUS_K,
+} from './factors.ts';
+export { format, formatNumber, type FormatOptions } from './format.ts';
+export { expectation, parse, parseRate, readNumber, type ParseContext, type ParsedRate } from './parse.ts';
+export { QUANTITIES, toShown, unitSymbol, type Quantity, type System } from './quantities.ts';
+export { TOLERANCE } from './tolerances.ts';

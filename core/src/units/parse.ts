@@ -1,0 +1,194 @@
+import { fail, ok, short, type Problem, type ProblemKind, type Result } from '../problems/index.ts';
+import type { Dims, Unit } from './factors.ts';
+import {
+  findUnit,
+  fromSi,
+  insideScale,
+  QUANTITIES,
+  shownScale,
+  toSi,
+  unitSymbol,
+  type Quantity,
+  type System,
+} from './quantities.ts';
+
+/**
+ * Reads what people type: "4.2", "4,2 m", "12' 6 1/2\"", "90 ft2/gal", "1.9 kg/m²", "2 gal/100 ft2", "m2/25 kg" turned
+ * over. A bare number is in the unit shown beside the field.
+ */
+
+export interface ParseContext {
+  /** What a bare number means. */
+  readonly system: System;
+  readonly field?: string;
+  readonly label?: string;
+  /** Bounds in the core's own unit, both inclusive unless `above` is set. */
+  readonly min?: number;
+  readonly max?: number;
+  /** Must be more than this. */
+  readonly above?: number;
+}
+
+interface Measured {
+  readonly si: number;
+  readonly dims: Dims;
+}
+
+type NumberRead = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly kind: ProblemKind };
+
+/** A number as typed: spaces between thousands, decimal point or comma, simple and mixed fractions. */
+export function readNumber(text: string): NumberRead {
+  const plain = text.trim().replace(/[\u2212\u2013]/g, '-');
+  const mixed = /^(-?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(plain);
+  if (mixed) {
+    const [, sign, whole, top, bottom] = mixed;
+    if (Number(bottom) === 0) return { ok: false, kind: 'notANumber' };
+    const value = Number(whole ?? 0) + Number(top) / Number(bottom);
+    return { ok: true, value: sign === '-' ? -value : value };
+  }
+  let digits = plain.replace(/(\d)[\s\u00a0\u202f](?=\d{3}(\D|$))/g, '$1');
+  if (/^-?\d{1,3}(,\d{3})+\.\d+$/.test(digits) || /^-?\d{1,3}(,\d{3}){2,}$/.test(digits)) {
+    digits = digits.replaceAll(',', '');
+  } else if (/^-?[1-9]\d{0,2},\d{3}$/.test(digits)) {
+    return { ok: false, kind: 'ambiguousNumber' };
+  } else if (/^-?\d*,\d+$/.test(digits)) {
+    digits = digits.replace(',', '.');
+  }
+  if (!/^-?(\d+\.?\d*|\.\d+)$/.test(digits)) return { ok: false, kind: 'notANumber' };
+  return { ok: true, value: Number(digits) };
+}
+
+const NUMBER = String.raw`-?(?:\d[\d\s\u00a0\u202f.,]*(?:\s+\d+\s*/\s*\d+|/\d+)?|[.,]\d+)`;
+const FEET = new RegExp(String.raw`^(${NUMBER})\s*(?:ft|feet|foot|'|′|’)\s*(${NUMBER})\s*(?:in|inch|inches|"|″|”)?$`, 'i');
+const SINGLE = new RegExp(String.raw`^(${NUMBER})\s*([^\d\s/][^/]*?)?(?:\s*(?:/|\bper\b)\s*(${NUMBER})?\s*([^\d\s/][^/]*))?$`, 'i');
+
+type Read = { ok: true; value: number | Measured; unit?: Unit | undefined } | { ok: false; kind: ProblemKind };
+
+function readMeasure(text: string): Read {
+  const plain = text.trim().replace(/[\u2212\u2013]/g, '-');
+  const feet = FEET.exec(plain);
+  if (feet) {
+    const a = readNumber(feet[1] ?? '');
+    const b = readNumber(feet[2] ?? '');
+    if (!a.ok) return a;
+    if (!b.ok) return b;
+    const inches = a.value * 12 + (a.value < 0 ? -b.value : b.value);
+    const inch = findUnit('in');
+    if (!inch) return { ok: false, kind: 'wrongUnit' };
+    return { ok: true, value: { si: inches * inch.si, dims: inch.dims }, unit: inch };
+  }
+  const parts = SINGLE.exec(plain.replace(/\bper\b/i, '/'));
+  if (!parts) return { ok: false, kind: 'notANumber' };
+  const number = readNumber(parts[1] ?? '');
+  if (!number.ok) return number;
+  if (parts[2] === undefined && parts[4] === undefined) return { ok: true, value: number.value };
+  const over = findUnit(parts[2] ?? '');
+  if (!over) return { ok: false, kind: 'wrongUnit' };
+  if (parts[4] === undefined) {
+    return { ok: true, value: { si: number.value * over.si, dims: over.dims }, unit: over };
+  }
+  const under = findUnit(parts[4]);
+  const count = parts[3] === undefined ? { ok: true as const, value: 1 } : readNumber(parts[3]);
+  if (!under || !count.ok || count.value === 0) return { ok: false, kind: 'wrongUnit' };
+  const dims = over.dims.map((d, i) => d - (under.dims[i] ?? 0)) as unknown as Dims;
+  return { ok: true, value: { si: (number.value * over.si) / (count.value * under.si), dims } };
+}
+
+const sameDims = (a: Dims, b: Dims, sign: 1 | -1 = 1): boolean => a.every((d, i) => d === sign * (b[i] ?? 0));
+
+const EXAMPLES: Partial<Record<Quantity, string>> = {
+  length: '4.20 m or 13 ft 9 in',
+  lap: '75 mm or 3 in',
+  film: '1.4 mm or 55 mil',
+  area: '24.5 m² or 264 ft²',
+  volume: '12.5 L or 3.3 gal',
+  mass: '25 kg or 55 lb',
+  density: '1.3 kg/L or 10.8 lb/gal',
+  rateMass: '1.85 kg/m² or 38 lb/100 ft²',
+  rateVolume: '0.75 L/m², 90 ft²/gal or 30 mil',
+  temperature: '12 °C or 54 °F',
+  percent: '65 %',
+};
+
+/** "a length such as 4.20 m or 13 ft 9 in", with the bounds where there are any. */
+export function expectation(quantity: Quantity, context: ParseContext): string {
+  const say = (v: number): string => `${Number(fromSi(toSi(v, insideScale(quantity)), shownScale(quantity, context.system)).toPrecision(6))} ${unitSymbol(quantity, context.system)}`.trim();
+  const example = EXAMPLES[quantity];
+  const bounds: string[] = [];
+  if (context.above !== undefined) bounds.push(`more than ${say(context.above)}`);
+  if (context.min !== undefined) bounds.push(`at least ${say(context.min)}`);
+  if (context.max !== undefined) bounds.push(`at most ${say(context.max)}`);
+  return `${bounds.length > 0 ? bounds.join(' and ') : 'a number'}${example ? `, such as ${example}` : ''}`;
+}
+
+/**
+ * Text to a value in the core's own unit of `quantity`.
+ * Rates may be given turned over (area per volume or mass) and, for volume rates, as a film.
+ * @returns the value, or one problem naming field, value and what was expected; never NaN
+ */
+export function parse(text: string, quantity: Quantity, context: ParseContext): Result<number> {
+  const problem = (kind: ProblemKind): Problem => ({
+    kind,
+    field: context.field ?? '',
+    label: context.label ?? 'The figure',
+    actual: short(text),
+    expected: expectation(quantity, context),
+  });
+  if (text.trim() === '') return fail(problem('missing'));
+  const read = readMeasure(text);
+  if (!read.ok) {
+    return fail(
+      read.kind === 'ambiguousNumber'
+        ? { ...problem(read.kind), expected: 'a decimal point, or no separator between thousands' }
+        : problem(read.kind),
+    );
+  }
+  const inside = insideScale(quantity);
+  let value: number;
+  if (typeof read.value === 'number') {
+    value = fromSi(toSi(read.value, shownScale(quantity, context.system)), inside);
+  } else {
+    const { si, dims } = read.value;
+    if (sameDims(dims, inside.dims)) {
+      const scaleOffset = quantity === 'temperatureDifference' ? 0 : (read.unit?.offsetK ?? 0);
+      value = fromSi(si + scaleOffset, inside);
+    } else if (QUANTITIES[quantity].invertible && sameDims(dims, inside.dims, -1) && si !== 0) {
+      value = fromSi(1 / si, inside);
+    } else {
+      return fail(problem('wrongUnit'));
+    }
+  }
+  if (!Number.isFinite(value)) return fail(problem('notANumber'));
+  if (
+    (context.min !== undefined && value < context.min) ||
+    (context.max !== undefined && value > context.max) ||
+    (context.above !== undefined && value <= context.above)
+  ) {
+    return fail(problem('outOfRange'));
+  }
+  return ok(value);
+}
+
+export interface ParsedRate {
+  readonly value: number;
+  /** Which of the two the person meant: kg/m² or L/m². */
+  readonly basis: 'mass' | 'volume';
+}
+
+/**
+ * A coverage rate in any form of the trade: mass or volume per area, area per mass or volume, or a wet film.
+ * @param bare what a bare number means
+ */
+export function parseRate(text: string, bare: 'mass' | 'volume', context: ParseContext): Result<ParsedRate> {
+  const order = bare === 'mass' ? (['rateMass', 'rateVolume'] as const) : (['rateVolume', 'rateMass'] as const);
+  const first = parse(text, order[0], context);
+  if (first.ok) return ok({ value: first.value, basis: bare });
+  if (first.problems[0]?.kind !== 'wrongUnit') return first;
+  const second = parse(text, order[1], context);
+  if (second.ok) return ok({ value: second.value, basis: bare === 'mass' ? 'volume' : 'mass' });
+  if (second.problems[0]?.kind === 'outOfRange') return second;
+  return fail({
+    ...first.problems[0],
+    expected: 'a coverage rate such as 1.85 kg/m², 0.75 L/m², 90 ft²/gal or a wet film of 30 mil',
+  });
+}

@@ -1,0 +1,162 @@
+import { UNITS, type Dims, type Unit } from './factors.ts';
+
+/**
+ * A quantity is a kind of figure with one unit inside the core and one for each system of display.
+ * Inside: m, m², L, kg, mm for film, °C, K, h, kg/L, kg/m², L/m², % and plain numbers.
+ */
+export type Quantity =
+  | 'length'
+  | 'lap'
+  | 'film'
+  | 'area'
+  | 'volume'
+  | 'mass'
+  | 'density'
+  | 'rateMass'
+  | 'rateVolume'
+  | 'weightPerArea'
+  | 'temperature'
+  | 'temperatureDifference'
+  | 'hours'
+  | 'minutes'
+  | 'percent'
+  | 'fraction'
+  | 'ratio'
+  | 'count'
+  | 'angle'
+  | 'number';
+
+export type System = 'metric' | 'us';
+
+interface Shown {
+  /** Parts of the unit: above and below the line, with an optional count below (100 ft²). */
+  readonly over: string;
+  readonly under?: string;
+  readonly underCount?: number;
+  readonly digits: number;
+}
+
+interface QuantityFacts {
+  readonly inside: { readonly over: string; readonly under?: string };
+  readonly metric: Shown;
+  readonly us: Shown;
+  /** Area per volume may be given for a rate: the reading is turned over. */
+  readonly invertible?: true;
+}
+
+const same = (over: string, digits: number): QuantityFacts => ({
+  inside: { over },
+  metric: { over, digits },
+  us: { over, digits },
+});
+
+export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
+  length: { inside: { over: 'm' }, metric: { over: 'm', digits: 2 }, us: { over: 'ft', digits: 2 } },
+  lap: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 0 }, us: { over: 'in', digits: 1 } },
+  film: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 2 }, us: { over: 'mil', digits: 0 } },
+  area: { inside: { over: 'm²' }, metric: { over: 'm²', digits: 2 }, us: { over: 'ft²', digits: 1 } },
+  volume: { inside: { over: 'L' }, metric: { over: 'L', digits: 1 }, us: { over: 'gal', digits: 2 } },
+  mass: { inside: { over: 'kg' }, metric: { over: 'kg', digits: 1 }, us: { over: 'lb', digits: 1 } },
+  density: {
+    inside: { over: 'kg', under: 'L' },
+    metric: { over: 'kg', under: 'L', digits: 2 },
+    us: { over: 'lb', under: 'gal', digits: 2 },
+  },
+  rateMass: {
+    inside: { over: 'kg', under: 'm²' },
+    metric: { over: 'kg', under: 'm²', digits: 2 },
+    us: { over: 'lb', under: 'ft²', underCount: 100, digits: 1 },
+    invertible: true,
+  },
+  rateVolume: {
+    inside: { over: 'L', under: 'm²' },
+    metric: { over: 'L', under: 'm²', digits: 2 },
+    us: { over: 'gal', under: 'ft²', underCount: 100, digits: 2 },
+    invertible: true,
+  },
+  weightPerArea: {
+    inside: { over: 'g', under: 'm²' },
+    metric: { over: 'g', under: 'm²', digits: 0 },
+    us: { over: 'oz', under: 'yd²', digits: 1 },
+  },
+  temperature: { inside: { over: '°C' }, metric: { over: '°C', digits: 1 }, us: { over: '°F', digits: 1 } },
+  temperatureDifference: {
+    inside: { over: 'K' },
+    metric: { over: '°C', digits: 1 },
+    us: { over: '°F', digits: 1 },
+  },
+  hours: same('h', 1),
+  minutes: same('min', 0),
+  percent: same('%', 0),
+  fraction: same('', 2),
+  ratio: same('', 0),
+  count: same('', 0),
+  angle: same('', 1),
+  number: same('', 3),
+};
+
+const BY_NAME = new Map<string, Unit>();
+for (const u of UNITS) for (const name of [u.symbol, ...u.also]) BY_NAME.set(name, u);
+
+/** Finds a unit as people write it; case matters only where it tells two units apart. */
+export function findUnit(name: string): Unit | undefined {
+  const plain = name.trim().replace(/\./g, '').replace(/\s+/g, ' ');
+  return BY_NAME.get(plain) ?? BY_NAME.get(plain.toLowerCase());
+}
+
+function need(symbol: string): Unit {
+  const found = BY_NAME.get(symbol);
+  if (!found) throw new Error(`no unit ${symbol} in the table`);
+  return found;
+}
+
+export interface Scale {
+  readonly si: number;
+  readonly dims: Dims;
+  readonly offsetK: number;
+}
+
+export function scaleOf(parts: { over: string; under?: string; underCount?: number }, difference = false): Scale {
+  const over = need(parts.over);
+  const offsetK = difference ? 0 : (over.offsetK ?? 0);
+  if (parts.under === undefined) return { si: over.si, dims: over.dims, offsetK };
+  const under = need(parts.under);
+  return {
+    si: over.si / (under.si * (parts.underCount ?? 1)),
+    dims: over.dims.map((d, i) => d - (under.dims[i] ?? 0)) as unknown as Dims,
+    offsetK: 0,
+  };
+}
+
+const scaleCache = new Map<string, Scale>();
+function cached(quantity: Quantity, which: 'inside' | System): Scale {
+  const key = `${quantity}/${which}`;
+  let scale = scaleCache.get(key);
+  if (!scale) {
+    scale = scaleOf(QUANTITIES[quantity][which], quantity === 'temperatureDifference');
+    scaleCache.set(key, scale);
+  }
+  return scale;
+}
+
+export const insideScale = (quantity: Quantity): Scale => cached(quantity, 'inside');
+export const shownScale = (quantity: Quantity, system: System): Scale => cached(quantity, system);
+
+/** From the core's own unit to SI. */
+export const toSi = (value: number, scale: Scale): number => value * scale.si + scale.offsetK;
+/** From SI to a unit. */
+export const fromSi = (si: number, scale: Scale): number => (si - scale.offsetK) / scale.si;
+
+/** Symbol of the unit in which a quantity is shown, such as "gal/100 ft²". */
+export function unitSymbol(quantity: Quantity, system: System): string {
+  const s = QUANTITIES[quantity][system];
+  if (s.under === undefined) return s.over;
+  return `${s.over}/${s.underCount ? `${s.underCount} ` : ''}${s.under}`;
+}
+
+/** A value in the core's own unit, turned into the unit of display. */
+export function toShown(value: number, quantity: Quantity, system: System): number {
+  return system === 'metric' && quantity !== 'temperatureDifference'
+    ? value
+    : fromSi(toSi(value, insideScale(quantity)), shownScale(quantity, system));
+}

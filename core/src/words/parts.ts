@@ -1,0 +1,38 @@
+/** A verdict is one sentence in parts: words, figures that open to their working, and instants. */
+import type { Figure, Given } from '../figures/index.ts';
+import { format, type System } from '../units/index.ts';
+
+export type Part = string | { readonly figure: Figure | Given } | { readonly atMs: number };
+
+export type Outcome = 'go' | 'hold' | 'stop' | 'curing' | 'done';
+
+export interface Verdict {
+  readonly outcome: Outcome;
+  readonly subject: string;
+  readonly says: readonly Part[];
+  /** Consequence or chance, said more quietly. */
+  readonly quiet?: readonly Part[];
+}
+
+/** Joins parts from a template: words`slab ${figure} is low`. */
+export function words(texts: TemplateStringsArray, ...values: (string | Figure | Given | { atMs: number })[]): Part[] {
+  const parts: Part[] = [];
+  texts.forEach((text, i) => {
+    if (text !== '') parts.push(text);
+    const value = values[i];
+    if (value === undefined) return;
+    if (typeof value === 'string' || 'atMs' in value) parts.push(value);
+    else parts.push({ figure: value });
+  });
+  return parts;
+}
+
+/** Plain text of a verdict. `time` turns an instant into local words. */
+export function verdictText(parts: readonly Part[], system: System, time: (atMs: number) => string): string {
+  return parts
+    .map((p) => {
+      if (typeof p === 'string') return p;
+      return 'atMs' in p ? time(p.atMs) : format(p.figure.value, p.figure.quantity, system);
+    })
+    .join('');
+}

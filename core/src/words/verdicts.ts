@@ -1,0 +1,208 @@
+/** The wording of verdicts, in one place: one sentence with its number, its limit and what would change it. */
+import type { Coat } from '../buildup/index.ts';
+import { given } from '../figures/index.ts';
+import type { AcceptanceReason } from '../film/index.ts';
+import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
+import { SITE_RULES } from '../record/index.ts';
+import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
+import { sentence } from '../problems/index.ts';
+import { MS_PER_HOUR } from '../units/index.ts';
+import { words, type Part, type Verdict } from './parts.ts';
+
+export const STATE_WORDS: Readonly<Record<BayState, string>> = {
+  bare: 'bare',
+  prepared: 'prepared',
+  primed: 'primed',
+  detailed: 'detailed',
+  wet: 'wet',
+  curing: 'curing',
+  ready: 'ready for next',
+  closing: 'window closing',
+  missed: 'window missed',
+  held: 'held',
+  accepted: 'accepted',
+};
+
+function failing(check: ConditionCheck, j: ConditionJudgement): Part[] {
+  const { actual, limit } = check;
+  const source = `(layer limit, ${limit.source})`;
+  switch (check.kind) {
+    case 'dewMargin':
+      return words`slab ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} is needed ${source}. Opens when the slab reaches ${j.surfaceNeeded}.`;
+    case 'surfaceMin':
+      return words`slab ${actual} is below the least of ${limit} ${source}. Opens when it warms up.`;
+    case 'surfaceMax':
+      return words`slab ${actual} is above the most of ${limit} ${source}. Opens when it cools down.`;
+    case 'airMin':
+      return words`air ${actual} is below the least of ${limit} ${source}.`;
+    case 'airMax':
+      return words`air ${actual} is above the most of ${limit} ${source}.`;
+    case 'humidityMin':
+      return words`humidity ${actual} is below the least of ${limit} ${source}; the resin would not cure.`;
+    case 'humidityMax':
+      return words`humidity ${actual} is above the most of ${limit} ${source}.`;
+  }
+}
+
+const surfaceOf = (j: ConditionJudgement) => j.margin.inputs['surface'] ?? j.margin;
+
+/** Go or hold for one layer under one reading. */
+export function conditionsVerdict(
+  subject: string,
+  coat: Coat,
+  reading: { airC: number; humidityPct: number; surfaceC: number; atMs: number },
+  nowMs: number,
+): Verdict {
+  const ageMs = nowMs - reading.atMs;
+  const judged = judgeConditions(coat.limits, reading);
+  if (!judged.ok) {
+    return { outcome: 'hold', subject, says: [`Hold: ${judged.problems.map(sentence).join(' ')}`] };
+  }
+  if (ageMs > SITE_RULES.readingValidHours * MS_PER_HOUR) {
+    const age = given('age of the reading', ageMs / MS_PER_HOUR, 'hours', 'measured');
+    const limit = given('a reading speaks for', SITE_RULES.readingValidHours, 'hours', 'assumed', 'common practice');
+    return {
+      outcome: 'hold',
+      subject,
+      says: words`Hold: the last reading is ${age} old and speaks for ${limit}. Take air, humidity and slab again.`,
+    };
+  }
+  const first = judged.value.failing[0];
+  if (!first) {
+    const { margin, dewPoint } = judged.value;
+    return {
+      outcome: 'go',
+      subject,
+      says: words`Go: slab ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}; all ${String(judged.value.checks.length)} limits of the layer hold.`,
+    };
+  }
+  const others = judged.value.failing.length - 1;
+  return {
+    outcome: 'hold',
+    subject,
+    says: ['Hold: ', ...failing(first, judged.value)],
+    ...(others > 0
+      ? { quiet: [`${others} more ${others === 1 ? 'limit fails' : 'limits fail'}: ${judged.value.failing.slice(1).map((c) => c.limit.label).join(', ')}.`] }
+      : {}),
+  };
+}
+
+function reasonWords(reason: AcceptanceReason): Part[] {
+  if (reason.kind === 'share') {
+    const share = given('share between 80 and 100 %', reason.actual * 100, 'percent', 'measured');
+    const most = given('most allowed', reason.limit * 100, 'percent', 'typical');
+    return words`${share} of the readings lie between 80 and 100 % of the design; ${most} are allowed`;
+  }
+  const actual = given('film', reason.actualMm, 'film', 'measured');
+  const limit = given('limit', reason.limitMm, 'film', 'typical');
+  const what = { mean: 'the mean', spot: `spot ${reason.kind === 'spot' ? reason.index + 1 : ''}`, reading: `reading ${reason.kind === 'reading' ? reason.index + 1 : ''}` }[reason.kind];
+  return words`${what} is at most ${actual}; ${limit} is needed`;
+}
+
+function remedy(j: CoatJudgement, wetUntilMs: number | undefined, nowMs: number): Part[] | undefined {
+  if (!(j.missing.value > 0)) return undefined;
+  return wetUntilMs === undefined || nowMs < wetUntilMs
+    ? words`Roll ${j.missing} more over the thin places while it is still wet${wetUntilMs === undefined ? '.' : ', until '}${wetUntilMs === undefined ? '' : { atMs: wetUntilMs }}${wetUntilMs === undefined ? '' : '.'}`
+    : words`${j.missing} are missing. The film has set: key it, clean it, then coat again; do not top up over a skin.`;
+}
+
+/**
+ * Was it enough: one sentence for a coat that was laid.
+ * @param wetUntilMs when the film stops being workable; undefined while the coat is being laid
+ */
+export function coatVerdict(subject: string, laid: LaidCoat, wetUntilMs: number | undefined, nowMs: number): Verdict {
+  const j = laid.judgement;
+  const quiet = remedy(j, wetUntilMs, nowMs);
+  const withQuiet = quiet ? { quiet } : {};
+  const both = j.fromReadings
+    ? words`readings ${j.fromReadings.figure}, consumption ${j.fromConsumption}, design ${j.design}`
+    : words`consumption ${j.fromConsumption}, design ${j.design}`;
+  if (j.outcome === 'enough') {
+    return { outcome: 'done', subject, says: ['Enough: ', ...both, '.'] };
+  }
+  if (j.outcome === 'thin') {
+    const first = j.acceptance.reasons[0];
+    return {
+      outcome: 'stop',
+      subject,
+      says: first ? ['Thin: ', ...reasonWords(first), ' (', ...both, ').'] : ['Thin: ', ...both, '.'],
+      ...withQuiet,
+    };
+  }
+  if (j.outcome === 'unproven') {
+    return { outcome: 'hold', subject, says: words`No film is known yet: take readings on the gauge, design ${j.design}.` };
+  }
+  if (j.agrees === false && j.gap) {
+    return {
+      outcome: 'hold',
+      subject,
+      says: ['Check: ', ...both, ...words`: they differ by ${j.gap}, more than 15 %. An area, a container count or the readings are wrong.`],
+      ...withQuiet,
+    };
+  }
+  if (!j.fromReadings) {
+    return { outcome: 'hold', subject, says: ['Check: ', ...both, '; no readings were taken.'] };
+  }
+  if (j.agrees === undefined) {
+    return { outcome: 'hold', subject, says: ['Check: ', ...both, '; no containers were entered.'] };
+  }
+  return {
+    outcome: 'hold',
+    subject,
+    says: ['Too close for this gauge: ', ...both, '. A finer gauge or more readings would tell.'],
+    ...withQuiet,
+  };
+}
+
+/** What a bay waits for, now. */
+export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
+  const { bay, next, state, conditions } = status;
+  const last = status.laid.at(-1);
+  const subject = next ? `${bay.label} · ${next.name.toLowerCase()}.` : `${bay.label}.`;
+  if (!status.buildUp) {
+    return { outcome: 'hold', subject, says: ['No build-up is chosen for this zone yet.'] };
+  }
+  if (status.hold) {
+    return { outcome: 'stop', subject, says: [`Held by ${status.hold.who}: ${status.hold.note || 'no reason given'}.`] };
+  }
+  if (state === 'accepted' && status.accepted) {
+    return { outcome: 'done', subject, says: words`Accepted ${{ atMs: Date.parse(status.accepted.at) }} by ${status.accepted.who}.` };
+  }
+  if (state === 'wet' && last) return coatVerdict(`${bay.label} · ${last.coat.name.toLowerCase()}.`, last, status.workableUntilMs, nowMs);
+  if (state === 'curing' && last) {
+    const curing = `${bay.label} · ${last.coat.name.toLowerCase()} curing.`;
+    if (status.unknown === 'no temperature') {
+      return { outcome: 'curing', subject: curing, says: ['No slab temperature is on record, so no times can be told. Take a reading.'] };
+    }
+    if (status.opensMs === undefined) {
+      return { outcome: 'curing', subject: curing, says: ['Cure stands still: the slab is below the coldest row of the layer’s table.'] };
+    }
+    const share = given('cured', (status.cured ?? 0) * 100, 'percent', 'measured', 'from slab readings and the layer’s table');
+    return {
+      outcome: 'curing',
+      subject: curing,
+      says: words`${share} of the way; ${next ? 'overcoat' : 'foot traffic'} from ${{ atMs: status.opensMs }} if the slab stays as last read.`,
+    };
+  }
+  if (state === 'missed' && last && status.closesMs !== undefined) {
+    return {
+      outcome: 'stop',
+      subject,
+      says: words`Overcoat time of the ${last.coat.name.toLowerCase()} was missed ${{ atMs: status.closesMs }}. ${last.coat.ifMissed}`,
+    };
+  }
+  if (!next) {
+    return { outcome: 'go', subject, says: ['All coats are laid and can be walked on: look at the films and accept the bay.'] };
+  }
+  const closing = state === 'closing' && status.closesMs !== undefined ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last?.coat.ifMissed ? `Missed: ${last.coat.ifMissed}` : ''}` : undefined;
+  if (!conditions) {
+    return {
+      outcome: 'hold',
+      subject,
+      says: ['Hold: no reading of air, humidity and slab yet. Take one.'],
+      ...(closing ? { quiet: closing } : {}),
+    };
+  }
+  const verdict = conditionsVerdict(subject, next, { ...conditions, atMs: Date.parse(conditions.at) }, nowMs);
+  return closing ? { ...verdict, quiet: [...closing, ...(verdict.quiet ? [' ', ...verdict.quiet] : [])] } : verdict;
+}
