@@ -1,28 +1,40 @@
-/** Cutting areas by straight lines and into equal parts. Boolean work is done by the polygon-clipping library. */
-import clipping from 'polygon-clipping';
+/**
+ * Cutting areas by straight lines and into equal parts. Boolean work is done by clipper2-ts, on a grid of
+ * `TOLERANCE.gridDigits` decimals of a metre, so that near-coincident edges can not trip it.
+ */
+import { booleanOpDWithPolyTree, ClipType, FillRule, PolyTreeD, type PathsD, type PolyPathD } from 'clipper2-ts';
 import { TOLERANCE } from '../units/index.ts';
 import { areaOf, boxOf, corner, mapArea, rotate, signedArea } from './measure.ts';
 import type { Area, Point, Polygon, Ring } from './types.ts';
 
-type ClosedRing = [number, number][];
+const toPaths = (area: Area): PathsD =>
+  area.flatMap((p) => [p.outer, ...p.holes].map((ring) => ring.map(([x, y]) => ({ x, y }))));
 
-const closed = (ring: Ring): ClosedRing => [...ring, corner(ring, 0)].map(([x, y]) => [x, y]);
-const opened = (ring: readonly (readonly [number, number])[]): Ring =>
-  ring.slice(0, -1).map(([x, y]) => [x, y] as const);
+const toRing = (node: PolyPathD): Ring => (node.poly ?? []).map(({ x, y }) => [x, y] as const);
 
-const toLibrary = (area: Area): ClosedRing[][] => area.map((p) => [closed(p.outer), ...p.holes.map(closed)]);
-
-function fromLibrary(multi: readonly (readonly (readonly [number, number])[])[][]): Area {
-  return multi.flatMap(([outer, ...holes]) =>
-    outer ? [{ outer: opened(outer), holes: holes.map(opened) } satisfies Polygon] : [],
-  );
+function children(node: PolyPathD): PolyPathD[] {
+  return Array.from({ length: node.count }, (_, i) => node.child(i));
 }
 
-export const intersect = (a: Area, b: Area): Area =>
-  a.length === 0 || b.length === 0 ? [] : fromLibrary(clipping.intersection(toLibrary(a), toLibrary(b)));
+/** Outer rings are children of the root, their holes are theirs; islands in holes are areas of their own again. */
+function collect(node: PolyPathD): Polygon[] {
+  return children(node).flatMap((outer) => {
+    const holes = children(outer);
+    return [{ outer: toRing(outer), holes: holes.map(toRing) }, ...holes.flatMap(collect)];
+  });
+}
 
-export const subtract = (a: Area, b: Area): Area =>
-  b.length === 0 ? a : fromLibrary(clipping.difference(toLibrary(a), toLibrary(b)));
+function combine(kind: ClipType, a: Area, b: Area): Area {
+  const tree = new PolyTreeD();
+  booleanOpDWithPolyTree(kind, toPaths(a), toPaths(b), tree, FillRule.EvenOdd, TOLERANCE.gridDigits);
+  return collect(tree);
+}
+
+/** What two areas share. */
+export const intersect = (a: Area, b: Area): Area => combine(ClipType.Intersection, a, b);
+
+/** What is in the first area and not in the second. */
+export const subtract = (a: Area, b: Area): Area => combine(ClipType.Difference, a, b);
 
 /** The part of a ring with x below a limit. Concave rings give overlapping edges, which cancel in the area. */
 function below(ring: Ring, limit: number): Ring {

@@ -134,7 +134,13 @@ export function judgeCoat(buildUp: BuildUp, coat: Coat, entry: CoatEntry, area: 
       ? [given('film from consumption', fromConsumption.value, 'film', 'measured')]
       : [];
   return {
-    outcome: outcomeOf(acceptance, agrees, consumed, fromConsumption.value, design.value, entry.finishedAt !== undefined),
+    outcome: outcomeOf(acceptance, agrees, {
+      consumed,
+      full: fromConsumption.value >= design.value * (1 - TOLERANCE.relative),
+      finished: entry.finishedAt !== undefined,
+      // Too thin for a notch gauge to say much: a primer is controlled by consumption.
+      byConsumption: coat.role === 'primer',
+    }),
     design,
     used,
     fromConsumption,
@@ -147,20 +153,23 @@ export function judgeCoat(buildUp: BuildUp, coat: Coat, entry: CoatEntry, area: 
   };
 }
 
-function outcomeOf(
-  acceptance: Acceptance,
-  agrees: boolean | undefined,
-  consumed: boolean,
-  consumptionMm: number,
-  designMm: number,
-  finished: boolean,
-): CoatOutcome {
-  const full = consumptionMm >= designMm * (1 - TOLERANCE.relative);
+interface Consumption {
+  readonly consumed: boolean;
+  readonly full: boolean;
+  readonly finished: boolean;
+  readonly byConsumption: boolean;
+}
+
+function outcomeOf(acceptance: Acceptance, agrees: boolean | undefined, c: Consumption): CoatOutcome {
   if (acceptance.outcome === 'fails') return 'thin';
   // Consumption says little before the coat is finished: the tin is still open.
-  if (acceptance.outcome === 'no readings') return !finished || !consumed ? 'unproven' : full ? 'check' : 'thin';
-  if (finished && agrees === false) return 'check';
-  if (acceptance.outcome === 'passes') return finished && agrees === undefined ? 'check' : 'enough';
+  if (acceptance.outcome === 'no readings') {
+    if (!c.finished || !c.consumed) return 'unproven';
+    if (!c.full) return 'thin';
+    return c.byConsumption ? 'enough' : 'check';
+  }
+  if (c.finished && agrees === false) return 'check';
+  if (acceptance.outcome === 'passes') return c.finished && agrees === undefined ? 'check' : 'enough';
   // The gauge's steps leave it open: consumption that agrees decides.
-  return finished && agrees === true && full ? 'enough' : 'check';
+  return c.finished && agrees === true && c.full ? 'enough' : 'check';
 }

@@ -59,7 +59,10 @@ export function readNumber(text: string): NumberRead {
 }
 
 const NUMBER = String.raw`-?(?:\d[\d\s\u00a0\u202f.,]*(?:\s+\d+\s*/\s*\d+|/\d+)?|[.,]\d+)`;
-const FEET = new RegExp(String.raw`^(${NUMBER})\s*(?:ft|feet|foot|'|′|’)\s*(${NUMBER})\s*(?:in|inch|inches|"|″|”)?$`, 'i');
+const FEET = new RegExp(
+  String.raw`^(${NUMBER})\s*(?:(?:ft|feet|foot)\s+|['′’]\s*)(${NUMBER})\s*(?:in|inch|inches|"|″|”)?$`,
+  'i',
+);
 const SINGLE = new RegExp(String.raw`^(${NUMBER})\s*([^\d\s/][^/]*?)?(?:\s*(?:/|\bper\b)\s*(${NUMBER})?\s*([^\d\s/][^/]*))?$`, 'i');
 
 type Read = { ok: true; value: number | Measured; unit?: Unit | undefined } | { ok: false; kind: ProblemKind };

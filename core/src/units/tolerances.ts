@@ -4,8 +4,10 @@ export const TOLERANCE = {
   closingM: 0.002,
   /** Corners nearer than this are the same corner. */
   sameCornerM: 0.0005,
-  /** Two areas that differ by less are equal when bays are checked against their zone. */
-  areaM2: 1e-6,
+  /** Two areas that differ by less are equal: the grid of cuts along some hundred metres of edge. */
+  areaM2: 1e-4,
+  /** Cuts are made on a grid of this many decimals of a metre. */
+  gridDigits: 7,
   /** The cut position of a bay is found to this distance. */
   cutM: 1e-7,
   /** Round trips between units may differ by this share (a few bits of a double). */

@@ -28,11 +28,11 @@ function failing(check: ConditionCheck, j: ConditionJudgement): Part[] {
   const source = `(layer limit, ${limit.source})`;
   switch (check.kind) {
     case 'dewMargin':
-      return words`slab ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} is needed ${source}. Opens when the slab reaches ${j.surfaceNeeded}.`;
+      return words`surface ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} is needed ${source}. Opens when the surface reaches ${j.surfaceNeeded}.`;
     case 'surfaceMin':
-      return words`slab ${actual} is below the least of ${limit} ${source}. Opens when it warms up.`;
+      return words`surface ${actual} is below the least of ${limit} ${source}. Opens when it warms up.`;
     case 'surfaceMax':
-      return words`slab ${actual} is above the most of ${limit} ${source}. Opens when it cools down.`;
+      return words`surface ${actual} is above the most of ${limit} ${source}. Opens when it cools down.`;
     case 'airMin':
       return words`air ${actual} is below the least of ${limit} ${source}.`;
     case 'airMax':
@@ -64,7 +64,7 @@ export function conditionsVerdict(
     return {
       outcome: 'hold',
       subject,
-      says: words`Hold: the last reading is ${age} old and speaks for ${limit}. Take air, humidity and slab again.`,
+      says: words`Hold: the last reading is ${age} old and speaks for ${limit}. Take air, humidity and surface again.`,
     };
   }
   const first = judged.value.failing[0];
@@ -73,7 +73,7 @@ export function conditionsVerdict(
     return {
       outcome: 'go',
       subject,
-      says: words`Go: slab ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}; all ${String(judged.value.checks.length)} limits of the layer hold.`,
+      says: words`Go: surface ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}; all ${String(judged.value.checks.length)} limits of the layer hold.`,
     };
   }
   const others = judged.value.failing.length - 1;
@@ -172,16 +172,16 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
   if (state === 'curing' && last) {
     const curing = `${bay.label} · ${last.coat.name.toLowerCase()} curing.`;
     if (status.unknown === 'no temperature') {
-      return { outcome: 'curing', subject: curing, says: ['No slab temperature is on record, so no times can be told. Take a reading.'] };
+      return { outcome: 'curing', subject: curing, says: ['No surface temperature is on record, so no times can be told. Take a reading.'] };
     }
     if (status.opensMs === undefined) {
-      return { outcome: 'curing', subject: curing, says: ['Cure stands still: the slab is below the coldest row of the layer’s table.'] };
+      return { outcome: 'curing', subject: curing, says: ['Cure stands still: the surface is below the coldest row of the layer’s table.'] };
     }
-    const share = given('cured', (status.cured ?? 0) * 100, 'percent', 'measured', 'from slab readings and the layer’s table');
+    const share = given('cured', (status.cured ?? 0) * 100, 'percent', 'measured', 'from surface readings and the layer’s table');
     return {
       outcome: 'curing',
       subject: curing,
-      says: words`${share} of the way; ${next ? 'overcoat' : 'foot traffic'} from ${{ atMs: status.opensMs }} if the slab stays as last read.`,
+      says: words`${share} of the way; ${next ? 'overcoat' : 'foot traffic'} from ${{ atMs: status.opensMs }} if the surface stays as last read.`,
     };
   }
   if (state === 'missed' && last && status.closesMs !== undefined) {
@@ -191,6 +191,12 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
       says: words`Overcoat time of the ${last.coat.name.toLowerCase()} was missed ${{ atMs: status.closesMs }}. ${last.coat.ifMissed}`,
     };
   }
+  if (state === 'bare') {
+    return { outcome: 'hold', subject, says: ['Bare: clean, dry and repair the substrate, then log it as prepared.'] };
+  }
+  if (!next && last && status.doubt) {
+    return coatVerdict(`${bay.label} · ${last.coat.name.toLowerCase()}.`, last, status.workableUntilMs, nowMs);
+  }
   if (!next) {
     return { outcome: 'go', subject, says: ['All coats are laid and can be walked on: look at the films and accept the bay.'] };
   }
@@ -199,7 +205,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     return {
       outcome: 'hold',
       subject,
-      says: ['Hold: no reading of air, humidity and slab yet. Take one.'],
+      says: ['Hold: no reading of air, humidity and surface yet. Take one.'],
       ...(closing ? { quiet: closing } : {}),
     };
   }

@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import Coordinate from 'jsts/org/locationtech/jts/geom/Coordinate.js';
+import GeometryFactory from 'jsts/org/locationtech/jts/geom/GeometryFactory.js';
+import 'jsts/org/locationtech/jts/monkey.js';
+import { describe, expect, it } from 'vitest';
+import { TOLERANCE } from "@lentum/core/units";
+import { areaOf, compassRule, distance, firstCrossing, intersect, labelPoint, insideRing, perimeter, polygonArea, ringInside, rotate, signedArea, splitEqually, toPlane, traverse, type Leg, type Point, type Polygon, type Ring } from '@lentum/core/geometry';
+
+/** A star-shaped ring round (0, 0): never crosses itself. */
+const ringArb = fc
+  .array(fc.tuple(fc.double({ min: 2, max: 20, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true })), { minLength: 4, maxLength: 12 })
+  .map((steps): Ring => {
+    const total = steps.reduce((s, [, w]) => s + w, 0);
+    let angle = 0;
+    return steps.map(([r, w]) => {
+      angle += (w / total) * 2 * Math.PI;
+      return [r * Math.cos(angle), r * Math.sin(angle)] as const;
+    });
+  });
+
+const factory = new GeometryFactory();
+const toJts = (p: Polygon) => {
+  const ring = (r: Ring) => factory.createLinearRing([...r, r[0]!].map(([x, y]) => new Coordinate(x, y)));
+  return factory.createPolygon(ring(p.outer), p.holes.map(ring));
+};
+
+const square = (size: number): Ring => [[0, 0], [size, 0], [size, size], [0, size]];
+
+describe('areas against an independent geometry library (jsts)', () => {
+  it('rings with a hole', () => {
+    fc.assert(
+      fc.property(ringArb, (outer) => {
+        const hole: Ring = [[-0.5, -0.5], [0.5, -0.5], [0.5, 0.5], [-0.5, 0.5]];
+        const polygon = { outer, holes: ringInside(hole, outer) ? [hole] : [] };
+        expect(polygonArea(polygon)).toBeCloseTo(toJts(polygon).getArea(), 8);
+        expect(perimeter(outer)).toBeCloseTo(toJts({ outer, holes: [] }).getLength(), 8);
+      }),
+    );
+  });
+
+  it('intersections', () => {
+    fc.assert(
+      fc.property(ringArb, ringArb, fc.double({ min: -5, max: 5, noNaN: true }), (a, b, shift) => {
+        const moved = b.map(([x, y]): Point => [x + shift, y]);
+        const ours = areaOf(intersect([{ outer: a, holes: [] }], [{ outer: moved, holes: [] }]));
+        const theirs = toJts({ outer: a, holes: [] }).intersection(toJts({ outer: moved, holes: [] })).getArea();
+        expect(Math.abs(ours - theirs)).toBeLessThan(TOLERANCE.areaM2);
+      }),
+    );
+  });
+});
+
+describe('equal bays', () => {
+  it('are equal, add up, and stay in their zone', () => {
+    fc.assert(
+      fc.property(ringArb, fc.integer({ min: 1, max: 14 }), fc.double({ min: 0, max: 3, noNaN: true }), (outer, n, angle) => {
+        const hole: Ring = [[-0.4, -0.4], [0.4, -0.4], [0.4, 0.4], [-0.4, 0.4]];
+        const zone = { outer: signedArea(outer) < 0 ? [...outer].reverse() : outer, holes: ringInside(hole, outer) ? [hole] : [] };
+        const parts = splitEqually([zone], n, angle);
+        const total = polygonArea(zone);
+        expect(parts.length).toBe(n);
+        for (const part of parts) expect(areaOf(part)).toBeCloseTo(total / n, 4);
+        expect(parts.reduce((s, p) => s + areaOf(p), 0)).toBeCloseTo(total, 5);
+        const union = parts.reduce((s, p) => s + areaOf(intersect(p, [zone])), 0);
+        expect(union).toBeCloseTo(total, 4);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('a rectangle of 12 by 9 in twelve gives squares of 3', () => {
+    const parts = splitEqually([{ outer: [[0, 0], [12, 0], [12, 9], [0, 9]], holes: [] }], 12, 0);
+    for (const [p] of parts) expect(perimeter(p!.outer)).toBeCloseTo(12, 4);
+  });
+});
+
+describe('walks', () => {
+  const legs = (...sides: [number, number?, ('left' | 'right')?][]): Leg[] =>
+    sides.map(([lengthM, turnDeg = 90, turn = 'left']) => ({ lengthM, turnDeg, turn }));
+
+  it('a rectangle closes to the last bit', () => {
+    const t = traverse(legs([14.1], [12.2], [14.1], [12.2]));
+    expect(t).toMatchObject({ gapM: 0, closed: true, turnGapDeg: 0, ratio: undefined });
+  });
+
+  it('says by how much and in what ratio it does not close', () => {
+    const t = traverse(legs([10], [5], [9.9], [5]));
+    expect(t.gapM).toBeCloseTo(0.1, 12);
+    expect(t.ratio).toBeCloseTo(299, 6);
+    expect(t.closed).toBe(false);
+  });
+
+  it('the compass rule on a surveying-text traverse (from memory: a five-course traverse, corrections by length)', () => {
+    // Courses as (length, departure, latitude); misclosure −0.05 east, +0.04 north over 2 500 m of courses.
+    const courses: [number, number, number][] = [
+      [500, 300, 400],
+      [600, 360, -480],
+      [400, -240, -320],
+      [450, -450, 0],
+      [550, 29.95, 400.04],
+    ];
+    const path: Point[] = [[0, 0]];
+    for (const [, e, n] of courses) path.push([path.at(-1)![0] + e, path.at(-1)![1] + n]);
+    const lengths = courses.map(([, e, n]) => Math.hypot(e, n));
+    const total = lengths.reduce((a, b) => a + b, 0);
+    const adjusted = compassRule(path);
+    let reached = 0;
+    courses.forEach(([, e, n], i) => {
+      const a = adjusted[i]!;
+      const b = adjusted[(i + 1) % adjusted.length]!;
+      reached += lengths[i]!;
+      expect(b[0] - a[0]).toBeCloseTo(e + (0.05 * lengths[i]!) / total, 9);
+      expect(b[1] - a[1]).toBeCloseTo(n - (0.04 * lengths[i]!) / total, 9);
+    });
+    expect(reached).toBeCloseTo(total, 9);
+  });
+
+  it('adjusted corners move by no more than the gap', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 1, max: 30, noNaN: true }), { minLength: 3, maxLength: 12 }), (sides) => {
+        const t = traverse(legs(...sides.map((s): [number] => [s])));
+        const closed = compassRule(t.path);
+        expect(closed.length).toBe(sides.length);
+        closed.forEach((p, i) => expect(distance(p, t.path[i]!)).toBeLessThanOrEqual(t.gapM + 1e-9));
+      }),
+    );
+  });
+});
+
+describe('crossings', () => {
+  const bow: Ring = [[0, 0], [4, 4], [4, 0], [0, 4]];
+  it.each<[string, Ring, readonly [number, number] | undefined]>([
+    ['a bow tie', bow, [0, 2]],
+    ['a square', square(4), undefined],
+    ['a spike that folds back', [[0, 0], [4, 0], [2, 0], [2, 3]], [0, 1]],
+    ['a corner that touches a far side', [[0, 0], [4, 0], [4, 4], [2, 0], [0, 4]], [0, 2]],
+    ['an L', [[0, 0], [4, 0], [4, 2], [2, 2], [2, 4], [0, 4]], undefined],
+  ])('%s', (_, ring, expected) => {
+    expect(firstCrossing(ring)).toEqual(expected);
+  });
+  it('turning a ring does not change the answer', () => {
+    fc.assert(
+      fc.property(ringArb, fc.double({ min: 0, max: 6, noNaN: true }), (ring, angle) => {
+        expect(firstCrossing(ring.map((p) => rotate(p, angle)))).toBe(undefined);
+      }),
+    );
+  });
+});
+
+it('labels stand inside', () => {
+  fc.assert(
+    fc.property(ringArb, (ring) => {
+      expect(insideRing(labelPoint([{ outer: ring, holes: [] }]), ring)).toBe(true);
+    }),
+  );
+});
+
+it('one minute of latitude at 45° is about 1852 m (definition of the old nautical mile)', () => {
+  const [p] = toPlane([[0, 45 + 1 / 60]], [0, 45]);
+  expect(p![1]).toBeGreaterThan(1851);
+  expect(p![1]).toBeLessThan(1853);
+});

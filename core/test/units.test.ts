@@ -1,0 +1,173 @@
+import fc from 'fast-check';
+import Qty from 'js-quantities';
+import { describe, expect, it } from 'vitest';
+import { sentence } from '@lentum/core/problems';
+import { format, formatNumber, parse, parseRate, QUANTITIES, readNumber, toShown, TOLERANCE, type Quantity, type System } from '@lentum/core/units';
+
+const metric = { system: 'metric' } as const;
+const us = { system: 'us' } as const;
+
+function value(text: string, quantity: Quantity, system: System = 'metric'): number {
+  const r = parse(text, quantity, { system });
+  if (!r.ok) throw new Error(r.problems.map(sentence).join(' '));
+  return r.value;
+}
+
+describe('conversions against an independent unit library (js-quantities)', () => {
+  const cases: [string, Quantity, string, string][] = [
+    ['1 ft', 'length', '1 ft', 'm'],
+    ['7 in', 'length', '7 in', 'm'],
+    ['3 yd', 'length', '3 yd', 'm'],
+    ['250 ft2', 'area', '250 ft2', 'm2'],
+    ['5 gal', 'volume', '5 gal', 'l'],
+    ['3 qt', 'volume', '3 qt', 'l'],
+    ['55 lb', 'mass', '55 lb', 'kg'],
+    ['12 oz', 'mass', '12 oz', 'kg'],
+    ['10.8 lb/gal', 'density', '10.8 lb/gal', 'kg/l'],
+    ['38 lb/100 ft2', 'rateMass', '0.38 lb/ft2', 'kg/m2'],
+    ['2 gal/100 ft2', 'rateVolume', '0.02 gal/ft2', 'l/m2'],
+    ['54 °F', 'temperature', '54 tempF', 'tempC'],
+    ['-40 F', 'temperature', '-40 tempF', 'tempC'],
+  ];
+  it.each(cases)('%s as %s', (text, quantity, other, unit) => {
+    const expected = new Qty(other).to(unit).scalar;
+    // The library rounds its gallon and ounce to eight digits; ours is exact and is checked against the definitions below.
+    expect(Math.abs(value(text, quantity) / expected - 1)).toBeLessThan(text.match(/gal|qt|oz/) ? 5e-9 : TOLERANCE.relative);
+  });
+});
+
+describe('exact definitions (NIST SP 811, from memory)', () => {
+  it.each([
+    ['1 in', 'lap', 25.4],
+    ['1 ft', 'length', 0.3048],
+    ['1 lb', 'mass', 0.45359237],
+    ['1 gal', 'volume', 3.785411784],
+    ['1 sq', 'area', 9.290304],
+    ['1 mil', 'film', 0.0254],
+    ['32 °F', 'temperature', 0],
+    ['212 °F', 'temperature', 100],
+    ['1 L/m2', 'rateVolume', 1],
+    ['1 mm', 'rateVolume', 1],
+  ] as const)('%s is %s %d', (text, quantity, expected) => {
+    expect(value(text, quantity)).toBeCloseTo(expected, 12);
+  });
+
+  it('one US gallon a square foot is 231/144 inch: 1604.17 wet mils (from the definitions)', () => {
+    expect(toShown(value('1 ft2/gal', 'rateVolume'), 'film', 'us')).toBeCloseTo((231 / 144) * 1000, 9);
+  });
+});
+
+describe('coverage to film in the field (common practice, no source)', () => {
+  it.each([
+    ['90 ft2/gal', 18],
+    ['50 ft²/gal', 32],
+    ['25 sq ft per gal', 64],
+    ['20 sf/gal', 80],
+  ])('%s is about %d mils', (text, mils) => {
+    expect(Math.round(toShown(value(text, 'rateVolume'), 'film', 'us'))).toBe(mils);
+  });
+});
+
+describe('what people type', () => {
+  it.each([
+    ['4.2', 'length', 'metric', 4.2],
+    ['4,2', 'length', 'metric', 4.2],
+    ['4,25 m', 'length', 'metric', 4.25],
+    ['0,125 m', 'length', 'metric', 0.125],
+    ['12 500 mm', 'length', 'metric', 12.5],
+    ['1,234.5 mm', 'length', 'metric', 1.2345],
+    [`12' 6"`, 'length', 'us', 3.81],
+    ['250 ft2', 'area', 'us', 23.22576],
+    ["12'6", 'length', 'us', 3.81],
+    ['12 ft 6 in', 'length', 'metric', 3.81],
+    [`12' 6 1/2"`, 'length', 'metric', 3.8227],
+    ['3/4 in', 'lap', 'metric', 19.05],
+    ['10', 'length', 'us', 3.048],
+    ['54', 'temperature', 'us', 12.2222222222],
+    ['3', 'temperatureDifference', 'metric', 3],
+    ['5.4 °F', 'temperatureDifference', 'metric', 3],
+    ['1.85 kg/m²', 'rateMass', 'metric', 1.85],
+    ['13.5 m2 / 25 kg', 'rateMass', 'metric', 25 / 13.5],
+    ['-5', 'temperature', 'metric', -5],
+    ['−5 °C', 'temperature', 'metric', -5],
+  ] as const)('%s as %s (%s)', (text, quantity, system, expected) => {
+    expect(value(text, quantity, system)).toBeCloseTo(expected, 9);
+  });
+
+  it.each([
+    ['abc', 'length', 'notANumber'],
+    ['', 'length', 'missing'],
+    ['4.2 kg', 'length', 'wrongUnit'],
+    ['4.2 florins', 'length', 'wrongUnit'],
+    ['1,500', 'length', 'ambiguousNumber'],
+    ['1.5.2', 'length', 'notANumber'],
+    ['1/0 in', 'length', 'notANumber'],
+    ['0 ft2/gal', 'rateVolume', 'wrongUnit'],
+    ['NaN', 'length', 'notANumber'],
+    ['1e999', 'length', 'wrongUnit'],
+  ] as const)('%s as %s is refused: %s', (text, quantity, kind) => {
+    const r = parse(text, quantity, metric);
+    expect(r.ok ? 'read' : r.problems[0]?.kind).toBe(kind);
+  });
+
+  it('bounds are said in the units on screen', () => {
+    const r = parse('0', 'length', { system: 'us', above: 0, label: 'Side 3' });
+    expect(r.ok ? '' : sentence(r.problems[0]!)).toBe(
+      'Side 3: 0 is out of range; expected more than 0 ft, such as 4.20 m or 13 ft 9 in.',
+    );
+  });
+
+  it('a rate is understood in either basis, a length of paint is not', () => {
+    expect(parseRate('90 ft2/gal', 'mass', metric)).toMatchObject({ ok: true, value: { basis: 'volume' } });
+    expect(parseRate('1.9', 'mass', metric)).toMatchObject({ ok: true, value: { basis: 'mass', value: 1.9 } });
+    const bad = parseRate('5 °C', 'mass', { ...metric, label: 'First coat, rate' });
+    expect(bad.ok ? '' : sentence(bad.problems[0]!)).toContain('First coat, rate: “5 °C” is in a unit that does not fit');
+    const negative = parseRate('-1 L/m2', 'mass', { ...metric, above: 0 });
+    expect(negative.ok ? '' : negative.problems[0]?.kind).toBe('outOfRange');
+  });
+});
+
+describe('properties', () => {
+  const quantities = Object.keys(QUANTITIES) as Quantity[];
+  it('every quantity shown in either system and typed back is the same figure', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...quantities),
+        fc.constantFrom<System>('metric', 'us'),
+        fc.double({ min: 0.01, max: 1e5, noNaN: true }),
+        (quantity, system, v) => {
+          const shown = toShown(v, quantity, system);
+          const back = parse(String(shown.toFixed(20)), quantity, { system });
+          expect(back.ok).toBe(true);
+          if (back.ok) expect(Math.abs(back.value - v) / v).toBeLessThan(1e-9);
+        },
+      ),
+    );
+  });
+
+  it('no text makes a NaN', () => {
+    fc.assert(
+      fc.property(fc.string(), fc.constantFrom(...quantities), (text, quantity) => {
+        const r = parse(text, quantity, us);
+        expect(r.ok ? Number.isFinite(r.value) : r.problems.length > 0).toBe(true);
+      }),
+    );
+  });
+});
+
+describe('format', () => {
+  it.each([
+    [2735, 'mass', 'metric', '2\u202f735.0\u00a0kg'],
+    [1.44, 'film', 'metric', '1.44\u00a0mm'],
+    [1.44, 'film', 'us', '57\u00a0mil'],
+    [-2.34, 'temperature', 'metric', '−2.3\u00a0°C'],
+    [-0.04, 'temperature', 'metric', '0.0\u00a0°C'],
+    [3, 'temperatureDifference', 'us', '5.4\u00a0°F'],
+  ] as const)('%d %s in %s', (v, quantity, system, text) => {
+    expect(format(v, quantity, system)).toBe(text);
+  });
+  it('has a dash for no answer', () => {
+    expect(formatNumber(NaN, 1)).toBe('–');
+    expect(readNumber('–')).toEqual({ ok: false, kind: 'notANumber' });
+  });
+});

@@ -1,0 +1,94 @@
+/** What happened on the demo roofs, told in hours before "now". People are made-up first names. */
+import { findBuildUp } from '@lentum/core/buildup';
+import type { CoatEntry, Entry } from '@lentum/core/record';
+import { bayAreaM2, type Bay, type SiteDoc } from '@lentum/core/site';
+import { buildUps, coatOf } from './roofs.ts';
+
+const HOUR_MS = 3_600_000;
+
+type CoatBody = Omit<CoatEntry, 'id' | 'madeAt' | 'who' | 'kind'>;
+
+interface Laying {
+  readonly containerId: string;
+  /** kg or L in one container, and more than the rate asks for, as a share. */
+  readonly net: number;
+  readonly over: number;
+  readonly gauge: CoatEntry['gauge'];
+  readonly lastWetMm: readonly number[];
+  readonly batch: string;
+  readonly note?: string;
+}
+
+export class Story {
+  readonly entries: Entry[] = [];
+  private readonly site: SiteDoc;
+  private readonly anchorMs: number;
+
+  constructor(site: SiteDoc, anchorMs: number) {
+    this.site = site;
+    this.anchorMs = anchorMs;
+  }
+
+  private at(hours: number): string {
+    return new Date(this.anchorMs + Math.round(hours * HOUR_MS)).toISOString();
+  }
+
+  private bay(label: string): Bay {
+    const bay = this.site.bays.find((b) => b.label === label);
+    if (!bay) throw new Error(`the demo has no bay ${label}`);
+    return bay;
+  }
+
+  private add(hours: number, who: string, body: Record<string, unknown>): string {
+    const id = `velmora-${String(this.entries.length + 1).padStart(4, '0')}`;
+    this.entries.push({ id, madeAt: this.at(hours), who, ...body } as Entry);
+    return id;
+  }
+
+  conditions(zoneId: string, hours: number, airC: number, humidityPct: number, surfaceC: number): void {
+    this.add(hours, 'Ines', { kind: 'conditions', zoneId, at: this.at(hours), airC, humidityPct, surfaceC });
+  }
+
+  step(label: string, step: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted', hours: number, note = ''): void {
+    this.add(hours, step === 'accepted' || step === 'held' ? 'Marek' : 'Ines', {
+      kind: 'step',
+      bayId: this.bay(label).id,
+      step,
+      at: this.at(hours),
+      note,
+    });
+  }
+
+  /** A coat that used so much more (or less) than the rate asks for, out of whole containers. */
+  coat(label: string, layerId: string, finishedHours: number, laying: Laying): string {
+    const bay = this.bay(label);
+    const coat = coatOf(bay.zoneId, layerId);
+    const chosen = buildUps.zones.find((z) => z.zoneId === bay.zoneId);
+    const buildUp = chosen && findBuildUp(buildUps, chosen.buildUpId, chosen.revision);
+    if (!buildUp) throw new Error(`the demo zone ${bay.zoneId} has no build-up`);
+    const used = bayAreaM2(bay) * coat.rate.value * (1 + laying.over);
+    const opened = Math.ceil(used / laying.net);
+    const body: CoatBody = {
+      bayId: bay.id,
+      buildUpId: buildUp.id,
+      revision: buildUp.revision,
+      layerId,
+      startedAt: this.at(finishedHours - 0.7),
+      finishedAt: this.at(finishedHours),
+      containers: [{ containerId: laying.containerId, opened, batch: laying.batch }],
+      leftOver: { basis: coat.rate.basis, value: Number((opened * laying.net - used).toFixed(2)) },
+      gauge: laying.gauge,
+      lastWetMm: [...laying.lastWetMm],
+      note: laying.note ?? '',
+    };
+    return this.add(finishedHours, 'Tomas', { kind: 'coat', ...body });
+  }
+
+  /** The same coat again with something put right; the old entry stays in the record. */
+  correct(entryId: string, hours: number, change: Partial<CoatBody>): void {
+    const old = this.entries.find((e) => e.id === entryId);
+    if (old?.kind !== 'coat') throw new Error(`the demo has no coat ${entryId}`);
+    const { id: supersedes, madeAt: _madeAt, who: _who, ...rest } = old;
+    this.add(hours, 'Ines', { ...rest, ...change, supersedes });
+  }
+}

@@ -1,0 +1,109 @@
+/** The pure computations, callable by scripts: what the interface shows, from the same core. */
+import { z } from 'zod';
+import { buildUpDocSchema, buildUpProblems, buildUpSchema, isCoat, limitsSchema, totals, wetFilm, dryFilm } from '@lentum/core/buildup';
+import { ACCEPTANCE_RULES, filmFromReadings, GAUGE_IDS, judgeReadings, readingFromTooth, teethOf, wetFromMassRate } from '@lentum/core/film';
+import { compassRule, traverse } from '@lentum/core/geometry';
+import { orderSchema, takeoff } from '@lentum/core/order';
+import type { Result } from '@lentum/core/problems';
+import { judgeConditions, splitZone } from '@lentum/core/site';
+import { legSchema, surveySchema, zoneQuantities, zoneSchema } from '@lentum/core/survey';
+import { parseRate } from '@lentum/core/units';
+import { dewOf } from '@lentum/core/site';
+import { unprocessable } from '../http/errors.ts';
+import { route, type AnyRoute } from '../http/routes.ts';
+
+function unwrap<T>(result: Result<T>): T {
+  if (!result.ok) throw unprocessable(result.problems);
+  return result.value;
+}
+
+const reading = z.strictObject({ airC: z.number(), humidityPct: z.number(), surfaceC: z.number() });
+
+const compute = <S extends z.ZodType>(name: string, summary: string, body: S, run: (input: z.output<S>) => unknown): AnyRoute =>
+  route({
+    method: 'post',
+    path: `/compute/${name}`,
+    tag: 'Compute',
+    summary,
+    body,
+    bodyName: 'The request',
+    run: ({ body: input }) => Promise.resolve(run(input)),
+  });
+
+export const computeRoutes = [
+  compute('dew-point', 'Dew point and margin from air, humidity and surface', reading, (input) => unwrap(dewOf(input))),
+  compute(
+    'conditions',
+    'Every limit of a layer against one reading',
+    z.strictObject({ limits: limitsSchema, reading }),
+    ({ limits, reading: r }) => unwrap(judgeConditions(limits, r)),
+  ),
+  compute(
+    'rate',
+    'A coverage rate as people write it, to kg/m² or L/m² and a wet film',
+    z.strictObject({ text: z.string().max(100), densityKgPerL: z.number().min(0.5).max(4).optional() }),
+    ({ text, densityKgPerL }) => {
+      const rate = unwrap(parseRate(text, 'volume', { system: 'metric', above: 0, field: 'text', label: 'Rate' }));
+      if (rate.basis === 'volume') return { ...rate, wetFilmMm: rate.value };
+      return densityKgPerL === undefined ? rate : { ...rate, wetFilmMm: wetFromMassRate(rate.value, densityKgPerL) };
+    },
+  ),
+  compute(
+    'walk',
+    'A walked outline: closing error, ratio, and the corners after the compass rule',
+    z.strictObject({ legs: z.array(legSchema).min(3).max(500) }),
+    ({ legs }) => {
+      const walked = traverse(legs);
+      return { ...walked, adjusted: compassRule(walked.path) };
+    },
+  ),
+  compute('zone', 'Area, perimeter and sides of a zone, with working', zoneSchema, (zone) => unwrap(zoneQuantities(zone))),
+  compute('build-up', 'Films and totals of a build-up, with working', buildUpSchema, (buildUp) => {
+    const problems = buildUpProblems(buildUp);
+    if (problems.length > 0) throw unprocessable(problems);
+    const coats = buildUp.layers.filter(isCoat).map((c) => ({ layerId: c.id, wet: wetFilm(c), dry: dryFilm(c) }));
+    return { coats, ...totals(buildUp) };
+  }),
+  compute(
+    'takeoff',
+    'Net, gross and containers for a survey and its build-ups',
+    z.strictObject({ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema }),
+    ({ survey, buildUp, order }) => takeoff(survey, buildUp, order),
+  ),
+  compute(
+    'bays',
+    'A zone cut into equal bays that one container or one mix covers',
+    z.strictObject({
+      zone: zoneSchema,
+      buildUp: buildUpSchema,
+      layerId: z.string(),
+      basis: z.discriminatedUnion('kind', [
+        z.strictObject({ kind: z.literal('container'), containerId: z.string() }),
+        z.strictObject({ kind: z.literal('mix') }),
+      ]),
+    }),
+    ({ zone, buildUp, layerId, basis }) => {
+      const coat = buildUp.layers.filter(isCoat).find((c) => c.id === layerId);
+      if (!coat) {
+        const coats = buildUp.layers.filter(isCoat).map((c) => c.id);
+        throw unprocessable([{ kind: 'unknown', field: 'layerId', label: 'Layer', actual: layerId, expected: `one of ${coats.join(', ')}` }]);
+      }
+      let n = 0;
+      return unwrap(splitZone(zone, coat, basis, () => `${zone.code}${(n += 1)}`));
+    },
+  ),
+  compute(
+    'acceptance',
+    'Wet-film readings judged against a design film by one of the three schools',
+    z.strictObject({
+      rule: z.enum(ACCEPTANCE_RULES),
+      gauge: z.enum(GAUGE_IDS),
+      lastWetMm: z.array(z.number()).max(500),
+      designWetFilmMm: z.number().gt(0),
+    }),
+    ({ rule, gauge, lastWetMm, designWetFilmMm }) => {
+      const readings = lastWetMm.map((tooth) => unwrap(readingFromTooth(teethOf(gauge), tooth)));
+      return { film: filmFromReadings(readings), acceptance: judgeReadings(rule, readings, designWetFilmMm) };
+    },
+  ),
+];

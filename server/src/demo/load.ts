@@ -1,0 +1,30 @@
+/** The demo job: read from its file, moved to the present, stored as a job of its own. */
+import { readFileSync } from 'node:fs';
+import { readJobFile } from '@lentum/core/jobfile';
+import { sentence } from '@lentum/core/problems';
+import { DEMO_ANCHOR, DEMO_FILE, shiftJob } from '@lentum/demo';
+import { transaction, type Pool } from '../db/pool.ts';
+import { importJob } from '../jobfile/store.ts';
+import { JOBS_SQL } from '../jobs/sql.ts';
+import { DEMO_SQL } from './sql.ts';
+
+/** Stores a fresh demo under an id and puts earlier demos away. */
+export async function loadDemo(pool: Pool, id: string, now: Date): Promise<void> {
+  const file = readJobFile(readFileSync(DEMO_FILE, 'utf8'));
+  if (!file.ok) throw new Error(`the demo file is not whole: ${file.problems.map(sentence).join(' ')}`);
+  const content = shiftJob(file.value.content, now.getTime() - Date.parse(DEMO_ANCHOR));
+  await importJob(pool, id, content, now);
+  await transaction(pool, (db) => db.query(JOBS_SQL.archiveDemos, [id]));
+}
+
+/** A demo that nobody wrote to is renewed when it is this old: its "today" is gone. */
+const STALE_HOURS = 20;
+
+/** Loads the demo into an empty database, and again when the one in place is untouched and out of date. */
+export async function keepDemoAlive(pool: Pool, newId: () => string, now: Date): Promise<boolean> {
+  const { rows } = await pool.query<{ jobs: number; stale: boolean | null }>(DEMO_SQL.standing, [now, STALE_HOURS]);
+  const standing = rows[0];
+  if (!standing || (standing.jobs > 0 && standing.stale !== true)) return false;
+  await loadDemo(pool, newId(), now);
+  return true;
+}

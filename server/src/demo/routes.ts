@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { route } from '../http/routes.ts';
+import { loadDemo } from './load.ts';
+
+export const demoRoutes = [
+  route({
+    method: 'put',
+    path: '/demo/{jobId}',
+    tag: 'Jobs',
+    summary: 'Start the demo again from this moment, under an id made by the client; earlier demos are put away',
+    answer: z.object({ id: z.string() }),
+    statuses: { 201: 'Started' },
+    run: async ({ params, context, res }) => {
+      const id = params['jobId'] ?? '';
+      await loadDemo(context.pool, id, context.now());
+      res.status(201);
+      return { id };
+    },
+  }),
+];

@@ -1,0 +1,103 @@
+import { createHash } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { buildUpRoutes } from '../buildup/routes.ts';
+import { computeRoutes } from '../compute/routes.ts';
+import type { Pool } from '../db/pool.ts';
+import { demoRoutes } from '../demo/routes.ts';
+import { jobFileRoutes } from '../jobfile/routes.ts';
+import { jobRoutes } from '../jobs/routes.ts';
+import { orderRoutes } from '../order/routes.ts';
+import { recordRoutes } from '../record/routes.ts';
+import { siteRoutes } from '../site/routes.ts';
+import { surveyRoutes } from '../survey/routes.ts';
+import { apiPage } from './apipage.ts';
+import { noSuchAddress, problemHandler } from './errors.ts';
+import { guard } from './guard.ts';
+import { openApi } from './openapi.ts';
+import { mount, type AnyRoute } from './routes.ts';
+
+export const ROUTES: readonly AnyRoute[] = [
+  ...jobRoutes,
+  ...surveyRoutes,
+  ...buildUpRoutes,
+  ...orderRoutes,
+  ...siteRoutes,
+  ...recordRoutes,
+  ...jobFileRoutes,
+  ...demoRoutes,
+  ...computeRoutes,
+];
+
+export interface AppOptions {
+  readonly pool: Pool;
+  readonly now?: () => Date;
+  /** Folder of the built interface; without it only the API answers. */
+  readonly webDist?: string | undefined;
+  readonly allowedHosts?: readonly string[];
+}
+
+function serveWeb(app: Express, webDist: string): void {
+  const index = path.join(webDist, 'index.html');
+  app.use(
+    express.static(webDist, {
+      index: false,
+      setHeaders: (res, file) => {
+        const hashed = path.dirname(file).endsWith('assets');
+        res.setHeader('Cache-Control', hashed ? 'public, max-age=31536000, immutable' : 'no-cache');
+      },
+    }),
+  );
+  // Addresses of the interface itself are answered with its page; anything with a file ending is a file.
+  app.get('/*splat', (req, res, next) => {
+    if (path.extname(req.path) !== '' || req.path.startsWith('/api/')) return next();
+    res.setHeader('Cache-Control', 'no-cache');
+    return res.sendFile(index);
+  });
+  app.get('/', (_req, res) => res.setHeader('Cache-Control', 'no-cache').sendFile(index));
+}
+
+export function createApp({ pool, now = () => new Date(), webDist, allowedHosts = [] }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('etag', false);
+  app.use(guard(allowedHosts));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          // Element Plus positions its pop-ups with style attributes.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+
+  const page = apiPage(ROUTES);
+  const description = JSON.stringify(openApi(ROUTES));
+  const tag = `"${createHash('sha256').update(description).digest('hex').slice(0, 16)}"`;
+  app.get('/api/v1/openapi.json', (_req, res) => res.setHeader('ETag', tag).type('json').send(description));
+  app.get('/api/v1/docs', (_req, res) => res.type('html').send(page));
+  app.get('/api/v1/health', async (_req, res) => {
+    await pool.query('SELECT 1');
+    res.json({ ok: true });
+  });
+  app.use('/api/v1', (_req, res, next) => {
+    res.setHeader('Cache-Control', 'no-store');
+    next();
+  });
+  app.use('/api/v1', mount(ROUTES, { pool, now }));
+  if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);
+  app.use(noSuchAddress);
+  app.use(problemHandler);
+  return app;
+}

@@ -1,0 +1,22 @@
+/** The server listens on loopback; these checks keep other sites' pages from using it through a browser. */
+import type { RequestHandler } from 'express';
+import { HttpProblem } from './errors.ts';
+
+const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
+
+const hostName = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+
+/** Refuses requests under a foreign host name (DNS rebinding) and writes from a foreign origin. */
+export function guard(allowedHosts: readonly string[]): RequestHandler {
+  const allowed = new Set([...LOOPBACK, ...allowedHosts.map((h) => h.toLowerCase())]);
+  return (req, _res, next) => {
+    const host = req.headers.host ?? '';
+    if (!allowed.has(hostName(host))) throw new HttpProblem(403, 'This server does not answer under that name');
+    const origin = req.headers.origin;
+    if (origin !== undefined && req.method !== 'GET' && req.method !== 'HEAD') {
+      const own = URL.canParse(origin) && new URL(origin).host === host;
+      if (!own) throw new HttpProblem(403, 'Another site may not write here');
+    }
+    next();
+  };
+}

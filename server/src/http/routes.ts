@@ -1,0 +1,83 @@
+/** Routes that describe themselves: one definition serves the request and writes its page of the OpenAPI document. */
+import express, { type Request, type Response, type Router } from 'express';
+import type { z } from 'zod';
+import { check } from '@lentum/core/problems';
+import type { Pool } from '../db/pool.ts';
+import { HttpProblem, unprocessable } from './errors.ts';
+
+export interface Context {
+  readonly pool: Pool;
+  /** The clock, so that tests can hold it. */
+  readonly now: () => Date;
+}
+
+export interface RouteInput<B, Q> {
+  readonly params: Readonly<Record<string, string>>;
+  readonly body: B;
+  readonly query: Q;
+  readonly context: Context;
+  readonly req: Request;
+  readonly res: Response;
+}
+
+export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType = z.ZodType> {
+  readonly method: 'get' | 'put' | 'post';
+  /** With `{name}` for parameters, below /api/v1. */
+  readonly path: string;
+  readonly summary: string;
+  readonly tag: string;
+  readonly body?: B;
+  readonly bodyName?: string;
+  readonly query?: Q;
+  readonly answer?: z.ZodType;
+  readonly answerType?: string;
+  /** The write needs If-Match. */
+  readonly versioned?: boolean;
+  readonly statuses?: Readonly<Record<number, string>>;
+  readonly largeBody?: boolean;
+  readonly run: (input: RouteInput<z.output<B>, z.output<Q>>) => Promise<unknown>;
+}
+
+export type AnyRoute = RouteSpec<never, never>;
+
+/** Keeps the types of body and query together inside one definition. */
+export const route = <B extends z.ZodType, Q extends z.ZodType>(spec: RouteSpec<B, Q>): AnyRoute =>
+  spec as unknown as AnyRoute;
+
+const smallJson = express.json({ limit: '4mb' });
+const largeJson = express.json({ limit: '64mb' });
+
+function requireJson(req: Request): void {
+  if (!req.is('application/json')) {
+    throw new HttpProblem(415, 'Send JSON: Content-Type must be application/json');
+  }
+}
+
+export function mount(routes: readonly AnyRoute[], context: Context): Router {
+  const router = express.Router();
+  for (const spec of routes as readonly unknown[] as readonly RouteSpec[]) {
+    const path = spec.path.replace(/\{(\w+)\}/g, ':$1');
+    const parse = spec.body ? [spec.largeBody ? largeJson : smallJson] : [];
+    router[spec.method](path, ...parse, async (req: Request, res: Response) => {
+      let body: unknown;
+      if (spec.body) {
+        requireJson(req);
+        const checked = check(spec.body, req.body, spec.bodyName ?? 'The request');
+        if (!checked.ok) throw unprocessable(checked.problems);
+        body = checked.value;
+      }
+      let query: unknown = {};
+      if (spec.query) {
+        const checked = check(spec.query, req.query, 'The query');
+        if (!checked.ok) throw new HttpProblem(400, 'The request is wrong', checked.problems);
+        query = checked.value;
+      }
+      const params = req.params as Record<string, string>;
+      const answer = await spec.run({ params, body, query, context, req, res });
+      if (res.headersSent || res.writableEnded) return;
+      if (answer === undefined) res.status(res.statusCode === 200 ? 204 : res.statusCode).end();
+      else res.json(answer);
+    });
+  }
+  return router;
+}

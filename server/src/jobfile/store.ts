@@ -1,0 +1,57 @@
+/** A whole job in and out of the database, in one transaction. */
+import type { BuildUpDoc } from '@lentum/core/buildup';
+import type { JobHead } from '@lentum/core/job';
+import { writeJobFile, type JobContent, type JobFile } from '@lentum/core/jobfile';
+import type { OrderDoc } from '@lentum/core/order';
+import { canonicalJson, type StoredEntry } from '@lentum/core/record';
+import type { SiteDoc } from '@lentum/core/site';
+import type { Survey } from '@lentum/core/survey';
+import { readDocuments, writeDocument } from '../db/documents.ts';
+import { transaction, type Db, type Pool } from '../db/pool.ts';
+import { HttpProblem, notFound } from '../http/errors.ts';
+import { insertJob } from '../jobs/routes.ts';
+import { insertEntries, readAll } from '../record/store.ts';
+
+export async function readContent(db: Db, jobId: string): Promise<JobContent> {
+  const docs = await readDocuments(db, jobId);
+  const body = <T>(kind: Parameters<typeof docs.get>[0]): T => {
+    const doc = docs.get(kind);
+    if (!doc) throw notFound('Job', jobId);
+    return doc.body as T;
+  };
+  const record: StoredEntry[] = [];
+  for await (const page of readAll(db, jobId)) record.push(...page);
+  return {
+    job: body<JobHead>('job'),
+    survey: body<Survey>('survey'),
+    buildUp: body<BuildUpDoc>('build-up'),
+    order: body<OrderDoc>('order'),
+    site: body<SiteDoc>('site'),
+    record,
+  };
+}
+
+/** One state of the job: read in a snapshot, so that a write between two reads can not mix versions. */
+export const exportJob = (pool: Pool, jobId: string, now: Date): Promise<JobFile> =>
+  transaction(pool, async (db) => {
+    await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
+    return writeJobFile(await readContent(db, jobId), now.toISOString());
+  });
+
+/**
+ * Stores a job under an id, whole or not at all. The same content sent twice to one id is stored once.
+ * @returns false when it was there already
+ */
+export const importJob = (pool: Pool, jobId: string, content: JobContent, now: Date): Promise<boolean> =>
+  transaction(pool, async (db) => {
+    if (!(await insertJob(db, jobId, content.job, now))) {
+      if (canonicalJson(await readContent(db, jobId)) === canonicalJson(content)) return false;
+      throw new HttpProblem(409, 'There is another job under this id');
+    }
+    await writeDocument(db, jobId, 'survey', 1, content.survey);
+    await writeDocument(db, jobId, 'build-up', 1, content.buildUp);
+    await writeDocument(db, jobId, 'order', 1, content.order);
+    await writeDocument(db, jobId, 'site', 1, content.site);
+    await insertEntries(db, jobId, content.record);
+    return true;
+  });

@@ -1,0 +1,50 @@
+/** GET and PUT of a stage's document: the same two routes for every stage. */
+import { z } from 'zod';
+import type { Problem } from '@lentum/core/problems';
+import { readDocument, type DocumentKind } from '../db/documents.ts';
+import type { Db } from '../db/pool.ts';
+import { notFound } from '../http/errors.ts';
+import { setVersion } from '../http/etag.ts';
+import { route, type AnyRoute } from '../http/routes.ts';
+import { replaceDocument } from './replace.ts';
+
+export function documentRoutes<S extends z.ZodType<object>>(spec: {
+  kind: Exclude<DocumentKind, 'job'>;
+  tag: string;
+  name: string;
+  schema: S;
+  problems: (db: Db, jobId: string, body: z.output<S>) => Promise<readonly Problem[]>;
+}): AnyRoute[] {
+  const { kind, tag, name, schema } = spec;
+  return [
+    route({
+      method: 'get',
+      path: `/jobs/{jobId}/${kind}`,
+      tag,
+      summary: `${name} of a job, with its version as ETag`,
+      answer: schema,
+      run: async ({ params, context, res }) => {
+        const stored = await readDocument(context.pool, params['jobId'] ?? '', kind);
+        if (!stored) throw notFound('Job', params['jobId'] ?? '');
+        setVersion(res, stored.version);
+        return stored.body;
+      },
+    }),
+    route({
+      method: 'put',
+      path: `/jobs/{jobId}/${kind}`,
+      tag,
+      summary: `Replace the ${name.toLowerCase()}; If-Match names the version it was made from`,
+      body: schema,
+      bodyName: name,
+      versioned: true,
+      answer: z.object({ version: z.number() }),
+      statuses: { 412: 'Somebody else saved first; the newest version is in the answer' },
+      run: async ({ params, body, context, req, res }) => {
+        const jobId = params['jobId'] ?? '';
+        const version = await replaceDocument(context, req, res, jobId, kind, body, (db) => spec.problems(db, jobId, body));
+        return { version };
+      },
+    }),
+  ];
+}

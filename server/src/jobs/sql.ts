@@ -1,0 +1,15 @@
+export const JOBS_SQL = {
+  exists: `SELECT archived_at IS NOT NULL AS archived, created_at FROM job WHERE id = $1`,
+  lock: `SELECT 1 FROM job WHERE id = $1 FOR UPDATE`,
+  insert: `INSERT INTO job (id, is_demo, created_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO NOTHING`,
+  archive: `UPDATE job SET archived_at = CASE WHEN $2 THEN coalesce(archived_at, now()) END WHERE id = $1`,
+  archiveDemos: `UPDATE job SET archived_at = now() WHERE is_demo AND archived_at IS NULL AND id <> $1`,
+  list: `
+    SELECT j.id, j.created_at AS "createdAt", j.archived_at IS NOT NULL AS archived, d.version, d.body AS job,
+           (SELECT coalesce(max(seq), 0) FROM record_entry r WHERE r.job_id = j.id) AS entries
+    FROM job j
+    CROSS JOIN LATERAL (SELECT version, body FROM document WHERE job_id = j.id AND kind = 'job' ORDER BY version DESC LIMIT 1) d
+    WHERE (j.archived_at IS NOT NULL) = $1 AND ($2::timestamptz IS NULL OR (j.created_at, j.id) < ($2, $3))
+    ORDER BY j.created_at DESC, j.id DESC
+    LIMIT $4`,
+};

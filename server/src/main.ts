@@ -1,0 +1,46 @@
+/**
+ * The server. Reads DATABASE_URL, PORT (default 4174), LENTUM_WEB (folder of the built interface),
+ * LENTUM_DEMO=off, LENTUM_HOSTS (further host names it answers to, with commas). Listens on loopback only.
+ */
+import { randomUUID } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import { migrate } from './db/migrate.ts';
+import { createPool } from './db/pool.ts';
+import { keepDemoAlive } from './demo/load.ts';
+import { createApp } from './http/app.ts';
+
+const databaseUrl = process.env['DATABASE_URL'];
+if (!databaseUrl) {
+  console.error('DATABASE_URL is not set; `npm start` sets it, or point it at a PostgreSQL database.');
+  process.exit(1);
+}
+
+await migrate(databaseUrl);
+const pool = createPool(databaseUrl);
+if (process.env['LENTUM_DEMO'] !== 'off') await keepDemoAlive(pool, randomUUID, new Date());
+
+const app = createApp({
+  pool,
+  webDist: process.env['LENTUM_WEB'],
+  allowedHosts: (process.env['LENTUM_HOSTS'] ?? '').split(',').filter((h) => h !== ''),
+});
+const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (error) => {
+  if (error) {
+    console.error(`The server can not listen: ${error.message}`);
+    process.exit(1);
+  }
+  console.log(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
+  process.send?.({ port: (server.address() as AddressInfo).port });
+});
+
+let stopping = false;
+function stop(): void {
+  if (stopping) return;
+  stopping = true;
+  server.close(() => void pool.end().then(() => process.exit(0)));
+  server.closeIdleConnections();
+  // Requests that hang are cut off; their transactions roll back.
+  setTimeout(() => server.closeAllConnections(), 3000).unref();
+}
+process.on('SIGTERM', stop);
+process.on('SIGINT', stop);

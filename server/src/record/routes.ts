@@ -1,0 +1,89 @@
+import Papa from 'papaparse';
+import { z } from 'zod';
+import type { BuildUpDoc } from '@lentum/core/buildup';
+import { sentence } from '@lentum/core/problems';
+import { chainProblem, entrySchema, RECORD_COLUMNS, recordTable, storedEntrySchema, type StoredEntry } from '@lentum/core/record';
+import type { SiteDoc } from '@lentum/core/site';
+import { readDocument } from '../db/documents.ts';
+import { transaction } from '../db/pool.ts';
+import { notFound, unprocessable } from '../http/errors.ts';
+import { route } from '../http/routes.ts';
+import { requireJob } from '../jobs/routes.ts';
+import { append, readAll, readPage } from './store.ts';
+
+export const recordRoutes = [
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/record',
+    tag: 'Record',
+    summary: 'Entries in order, paged by sequence number',
+    query: z.object({
+      after: z.coerce.number().int().min(0).default(0),
+      limit: z.coerce.number().int().min(1).max(2000).default(200),
+    }),
+    answer: z.object({ entries: z.array(storedEntrySchema), next: z.number().optional() }),
+    run: async ({ params, query, context }) => {
+      const jobId = params['jobId'] ?? '';
+      const page = await readPage(context.pool, jobId, query.after, query.limit + 1);
+      if (page.length === 0) await requireJob(context.pool, jobId);
+      const entries = page.slice(0, query.limit);
+      const last = entries[entries.length - 1];
+      return page.length > query.limit && last ? { entries, next: last.seq } : { entries };
+    },
+  }),
+  route({
+    method: 'put',
+    path: '/jobs/{jobId}/record/{entryId}',
+    tag: 'Record',
+    summary: 'Append an entry under an id made by the device; sending it twice stores it once',
+    body: entrySchema,
+    bodyName: 'The entry',
+    answer: storedEntrySchema,
+    statuses: { 201: 'Stored', 200: 'Was stored already', 409: 'Another entry has this id' },
+    run: async ({ params, body, context, res }) => {
+      if (body.id !== params['entryId']) {
+        throw unprocessable([{ kind: 'wrong', field: 'id', label: 'Entry, id', actual: body.id, expected: `the id of the address, ${params['entryId'] ?? ''}` }]);
+      }
+      const { stored, fresh } = await transaction(context.pool, (db) => append(db, params['jobId'] ?? '', body, context.now()));
+      res.status(fresh ? 201 : 200);
+      return stored;
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/record-check',
+    tag: 'Record',
+    summary: 'Walks the hash chain from the first entry to the last',
+    answer: z.object({ whole: z.boolean(), entries: z.number(), lastHash: z.string().optional(), problem: z.string().optional() }),
+    run: async ({ params, context }) => {
+      const jobId = params['jobId'] ?? '';
+      await requireJob(context.pool, jobId);
+      let last: StoredEntry | undefined;
+      for await (const page of readAll(context.pool, jobId)) {
+        const problem = chainProblem(page, last);
+        if (problem) return { whole: false, entries: last?.seq ?? 0, problem: sentence(problem) };
+        last = page[page.length - 1];
+      }
+      return { whole: true, entries: last?.seq ?? 0, lastHash: last?.hash };
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/record.csv',
+    tag: 'Record',
+    summary: 'The record as CSV: one row an entry, metric units, times in UTC',
+    answerType: 'text/csv',
+    run: async ({ params, context, res }) => {
+      const jobId = params['jobId'] ?? '';
+      const [buildUps, site] = await Promise.all([
+        readDocument<BuildUpDoc>(context.pool, jobId, 'build-up'),
+        readDocument<SiteDoc>(context.pool, jobId, 'site'),
+      ]);
+      if (!buildUps || !site) throw notFound('Job', jobId);
+      const entries: StoredEntry[] = [];
+      for await (const page of readAll(context.pool, jobId)) entries.push(...page);
+      const rows = recordTable(entries, buildUps.body, site.body);
+      res.attachment('record.csv').type('text/csv').send(Papa.unparse({ fields: [...RECORD_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: true }));
+    },
+  }),
+];

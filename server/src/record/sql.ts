@@ -1,0 +1,11 @@
+const COLUMNS = `seq, received_at AS "receivedAt", previous_hash AS "previousHash", hash, entry`;
+
+export const RECORD_SQL = {
+  page: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND seq > $2 ORDER BY seq LIMIT $3`,
+  last: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 ORDER BY seq DESC LIMIT 1`,
+  byId: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND id = $2`,
+  supersededBy: `SELECT id FROM record_entry WHERE job_id = $1 AND supersedes = $2`,
+  insert: `
+    INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
+    SELECT $1, * FROM unnest($2::int[], $3::text[], $4::text[], $5::timestamptz[], $6::jsonb[], $7::text[], $8::text[])`,
+};

@@ -1,0 +1,89 @@
+/** Reading and appending the record. */
+import { canonicalJson, entryProblems, link, type Entry, type RecordContext, type StoredEntry } from '@lentum/core/record';
+import type { BuildUpDoc } from '@lentum/core/buildup';
+import type { SiteDoc } from '@lentum/core/site';
+import type { Survey } from '@lentum/core/survey';
+import { readDocuments } from '../db/documents.ts';
+import type { Db } from '../db/pool.ts';
+import { HttpProblem, notFound, unprocessable } from '../http/errors.ts';
+import { JOBS_SQL } from '../jobs/sql.ts';
+import { RECORD_SQL } from './sql.ts';
+
+type Row = Omit<StoredEntry, 'receivedAt'> & { receivedAt: Date };
+const toStored = (row: Row): StoredEntry => ({ ...row, receivedAt: row.receivedAt.toISOString() });
+
+export async function readPage(db: Db, jobId: string, after: number, limit: number): Promise<StoredEntry[]> {
+  const { rows } = await db.query<Row>(RECORD_SQL.page, [jobId, after, limit]);
+  return rows.map(toStored);
+}
+
+/** The whole record, page by page. */
+export async function* readAll(db: Db, jobId: string, pageSize = 2000): AsyncGenerator<StoredEntry[]> {
+  let after = 0;
+  for (;;) {
+    const page = await readPage(db, jobId, after, pageSize);
+    if (page.length === 0) return;
+    yield page;
+    after = page[page.length - 1]?.seq ?? after;
+  }
+}
+
+async function readOne(db: Db, sql: string, params: unknown[]): Promise<StoredEntry | undefined> {
+  const { rows } = await db.query<Row>(sql, params);
+  return rows[0] && toStored(rows[0]);
+}
+
+/** Entries put in at a time. */
+const BATCH = 1000;
+
+/** Puts chained entries behind the record's end; the database checks that each follows the one before. */
+export async function insertEntries(db: Db, jobId: string, entries: readonly StoredEntry[]): Promise<void> {
+  for (let i = 0; i < entries.length; i += BATCH) {
+    const batch = entries.slice(i, i + BATCH);
+    await db.query(RECORD_SQL.insert, [
+      jobId,
+      batch.map((e) => e.seq),
+      batch.map((e) => e.entry.id),
+      batch.map((e) => e.entry.supersedes ?? null),
+      batch.map((e) => e.receivedAt),
+      batch.map((e) => JSON.stringify(e.entry)),
+      batch.map((e) => e.previousHash),
+      batch.map((e) => e.hash),
+    ]);
+  }
+}
+
+async function contextOf(db: Db, jobId: string, entry: Entry, nowMs: number): Promise<RecordContext> {
+  const docs = await readDocuments(db, jobId);
+  const target = entry.supersedes === undefined ? undefined : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]);
+  const later = target && (await db.query(RECORD_SQL.supersededBy, [jobId, target.entry.id]));
+  return {
+    survey: (docs.get('survey')?.body ?? { zones: [] }) as Survey,
+    buildUps: (docs.get('build-up')?.body ?? { buildUps: [], zones: [] }) as BuildUpDoc,
+    site: (docs.get('site')?.body ?? { bays: [], cuts: [] }) as SiteDoc,
+    target: target && { entry: target.entry, alreadySuperseded: (later?.rowCount ?? 0) > 0 },
+    nowMs,
+  };
+}
+
+/**
+ * Appends an entry inside a transaction. The same entry sent twice is stored once; another entry under the same
+ * id is refused.
+ */
+export async function append(db: Db, jobId: string, entry: Entry, now: Date): Promise<{ stored: StoredEntry; fresh: boolean }> {
+  const { rowCount } = await db.query(JOBS_SQL.lock, [jobId]);
+  if (rowCount === 0) throw notFound('Job', jobId);
+  const there = await readOne(db, RECORD_SQL.byId, [jobId, entry.id]);
+  if (there) {
+    if (canonicalJson(there.entry) === canonicalJson(entry)) return { stored: there, fresh: false };
+    throw new HttpProblem(409, 'Another entry is stored under this id', [
+      { kind: 'duplicate', field: 'id', label: 'Entry, id', actual: entry.id, expected: 'an id of its own for each entry' },
+    ]);
+  }
+  const problems = entryProblems(entry, await contextOf(db, jobId, entry, now.getTime()));
+  if (problems.length > 0) throw unprocessable(problems);
+  const last = await readOne(db, RECORD_SQL.last, [jobId]);
+  const stored = link(last, entry, now.toISOString());
+  await insertEntries(db, jobId, [stored]);
+  return { stored, fresh: true };
+}

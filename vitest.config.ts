@@ -1,0 +1,16 @@
+import { defineConfig } from 'vitest/config';
+import vue from '@vitejs/plugin-vue';
+
+export default defineConfig({
+  plugins: [vue()],
+  test: {
+    projects: [
+      { extends: true, test: { name: 'core', include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: { name: 'server', include: ['server/test/**/*.test.ts'], testTimeout: 30_000, hookTimeout: 60_000, fileParallelism: false },
+      },
+      { extends: true, test: { name: 'web', include: ['web/test/**/*.test.ts'], environment: 'happy-dom' } },
+    ],
+  },
+});
