@@ -14,7 +14,7 @@ export interface Verdict {
   readonly quiet?: readonly Part[];
 }
 
-/** Joins parts from a template: words`slab ${figure} is low`. */
+/** Joins parts from a template: words`surface ${figure} is low`. */
 export function words(texts: TemplateStringsArray, ...values: (string | Figure | Given | { atMs: number })[]): Part[] {
   const parts: Part[] = [];
   texts.forEach((text, i) => {

@@ -1,0 +1,56 @@
+/** Starting the application's server as a child process. */
+import { spawn } from 'node:child_process';
+import net from 'node:net';
+import path from 'node:path';
+import { ROOT, WEB_DIST } from './paths.mjs';
+
+const DEFAULT_PORT = 4174;
+
+const isFree = (port) =>
+  new Promise((resolve) => {
+    const probe = net.createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });
+
+/** The wanted port, or the next one that is free. */
+export async function choosePort(wanted = Number(process.env.PORT ?? DEFAULT_PORT)) {
+  for (let port = wanted; port < wanted + 50; port += 1) if (await isFree(port)) return port;
+  return 0;
+}
+
+/**
+ * Starts the server and waits until it listens.
+ * @returns the child, its port, and `stop`, which ends it cleanly
+ */
+export function startApp(databaseUrl, { port = 0, env = {}, watch = false, quiet = false } = {}) {
+  const args = [...(watch ? ['--watch'] : []), '--import', 'tsx', path.join(ROOT, 'server/src/main.ts')];
+  const child = spawn(process.execPath, args, {
+    cwd: ROOT,
+    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit', 'ipc'],
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), LENTUM_WEB: WEB_DIST, ...env },
+  });
+  const stop = () =>
+    new Promise((resolve) => {
+      if (child.exitCode !== null || child.signalCode !== null) return resolve();
+      child.once('exit', resolve);
+      child.kill('SIGTERM');
+    });
+  return new Promise((resolve, reject) => {
+    child.once('message', (m) => resolve({ child, port: m.port, stop }));
+    child.once('exit', (code) => reject(new Error(`the server ended with ${code} before it listened`)));
+  });
+}
+
+/** On Ctrl-C or SIGTERM, once: ends children and servers one after the other, then the process. */
+export function endWith(...stops) {
+  let ending = false;
+  const end = async () => {
+    if (ending) return;
+    ending = true;
+    for (const stop of stops) await stop();
+    process.exit(0);
+  };
+  process.on('SIGINT', end);
+  process.on('SIGTERM', end);
+}

@@ -1,0 +1,15 @@
+/** npm start: sets everything up, starts the server, prints its address. Fast the second time. */
+import { ensurePackages } from './lib/packages.mjs';
+import { ensureDatabase, releaseServer } from './lib/postgres.mjs';
+import { say } from './lib/say.mjs';
+import { choosePort, endWith, startApp } from './lib/server.mjs';
+import { ensureWeb } from './lib/web.mjs';
+
+await ensurePackages();
+const [databaseUrl] = await Promise.all([ensureDatabase('lentum'), ensureWeb()]);
+const wanted = Number(process.env.PORT ?? 4174);
+const port = await choosePort(wanted);
+if (port !== wanted) say(`Port ${wanted} is taken; using ${port}.`);
+const app = await startApp(databaseUrl, { port });
+endWith(app.stop, () => releaseServer(databaseUrl));
+say('Ctrl-C ends it. The data stay in .lentum/.');
