@@ -1,3 +1,4 @@
+export { achievedFilms, type AchievedFilm } from './achieved.ts';
 export { canonicalJson, chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
 export { coatOf, entryProblems, openedLitres, type RecordContext } from './entryrules.ts';
 export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';

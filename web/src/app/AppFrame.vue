@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { House, QuestionFilled, Setting } from '@element-plus/icons-vue';
+import { ref } from 'vue';
+import FindDialog from './FindDialog.vue';
+import { KEYS, useKeys } from './keys.ts';
+import { usePreferences } from './preferences.ts';
+import WorkingDrawer from '../shared/WorkingDrawer.vue';
+
+usePreferences();
+const finding = ref(false);
+const helping = ref(false);
+useKeys({ find: () => (finding.value = true), help: () => (helping.value = true) });
+</script>
+
+<template>
+  <div class="frame">
+    <nav class="rail" aria-label="Places">
+      <span class="name">Lentum</span>
+      <RouterLink to="/jobs"><el-icon :size="20"><House /></el-icon>Jobs</RouterLink>
+      <RouterLink to="/settings"><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink>
+      <button type="button" class="help" @click="helping = true"><el-icon :size="20"><QuestionFilled /></el-icon>Keys</button>
+    </nav>
+    <div class="stage"><RouterView /></div>
+    <WorkingDrawer />
+    <FindDialog v-if="finding" v-model="finding" />
+    <el-dialog v-model="helping" title="Keys">
+      <table class="dense">
+        <tbody>
+          <tr v-for="[keys, what] in KEYS" :key="keys">
+            <th scope="row"><kbd>{{ keys }}</kbd></th>
+            <td>{{ what }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template-columns: 72px minmax(0, 1fr);
+  min-height: 100%;
+}
+.rail {
+  background: var(--rail);
+  color: var(--on-rail);
+  display: flex;
+  flex-direction: column;
+  position: sticky;
+  top: 0;
+  height: 100vh;
+}
+.name {
+  font-weight: 700;
+  padding: var(--s3) 0;
+  text-align: center;
+  height: 46px;
+}
+.rail a,
+.help {
+  color: inherit;
+  background: none;
+  border: 0;
+  border-left: 3px solid transparent;
+  font: inherit;
+  font-size: var(--t-s);
+  text-decoration: none;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  min-height: 56px;
+  justify-content: center;
+  cursor: pointer;
+}
+.rail a.router-link-active {
+  background: rgb(255 255 255 / 12%);
+  border-left-color: #4cc3b0;
+}
+.help {
+  margin-top: auto;
+}
+.stage {
+  min-width: 0;
+}
+kbd {
+  font: inherit;
+  font-weight: 600;
+  color: var(--ink);
+}
+@media (max-width: 720px) {
+  .frame {
+    display: flex;
+    flex-direction: column-reverse;
+    min-height: 100dvh;
+  }
+  .stage {
+    flex: 1;
+  }
+  .rail {
+    position: sticky;
+    bottom: 0;
+    top: auto;
+    height: auto;
+    flex-direction: row;
+    z-index: 5;
+  }
+  .name {
+    display: none;
+  }
+  .rail a,
+  .help {
+    flex: 1;
+    border-left: 0;
+    border-top: 3px solid transparent;
+    margin: 0;
+  }
+  .rail a.router-link-active {
+    border-top-color: #4cc3b0;
+  }
+}
+@media print {
+  .rail {
+    display: none;
+  }
+}
+</style>

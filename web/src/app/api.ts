@@ -1,0 +1,62 @@
+/** Talking to the server. Errors are problems in sentences; no answer at all is "offline". */
+export interface ApiProblemBody {
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly newest?: { version: number; body: unknown };
+}
+
+export class ApiProblem extends Error {
+  readonly status: number;
+  readonly body: ApiProblemBody;
+  constructor(body: ApiProblemBody) {
+    super(body.detail);
+    this.status = body.status;
+    this.body = body;
+  }
+}
+
+/** The server did not answer at all. */
+export class Offline extends Error {
+  constructor() {
+    super('The server does not answer. What you entered is kept here and sent when it does.');
+  }
+}
+
+export interface Answer<T> {
+  readonly body: T;
+  readonly version: number | undefined;
+}
+
+export interface Write {
+  readonly body: unknown;
+  readonly ifMatch?: number;
+}
+
+export async function call<T>(method: 'GET' | 'PUT' | 'POST', path: string, write?: Write): Promise<Answer<T>> {
+  let response: Response;
+  try {
+    response = await fetch(`/api/v1${path}`, {
+      method,
+      headers: {
+        ...(write ? { 'Content-Type': 'application/json' } : {}),
+        ...(write?.ifMatch === undefined ? {} : { 'If-Match': `"${write.ifMatch}"` }),
+      },
+      ...(write ? { body: typeof write.body === 'string' ? write.body : JSON.stringify(write.body) } : {}),
+    });
+  } catch {
+    throw new Offline();
+  }
+  const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
+  const text = await response.text();
+  if (!response.ok) {
+    const unreadable = { title: response.statusText, status: response.status, detail: `The server answered ${response.status}.` };
+    throw new ApiProblem(response.headers.get('Content-Type')?.includes('problem+json') ? (JSON.parse(text) as ApiProblemBody) : unreadable);
+  }
+  return { body: (text === '' ? undefined : JSON.parse(text)) as T, version: tag === undefined ? undefined : Number(tag) };
+}
+
+export const get = <T>(path: string): Promise<Answer<T>> => call<T>('GET', path);
+
+/** A sentence for anything that was thrown. */
+export const sentenceOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

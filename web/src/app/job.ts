@@ -1,0 +1,121 @@
+/** The open job: its documents, its record, and everything that follows from them, computed by the core. */
+import { useNow } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
+import type { JobHead } from '@lentum/core/job';
+import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
+import { bayStatus, EMPTY_BOOK, foldRecord, type Entry, type StoredEntry } from '@lentum/core/record';
+import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
+import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
+import { format, type Quantity, type System } from '@lentum/core/units';
+import { call, get } from './api.ts';
+import { useDocument } from './document.ts';
+import { useOutbox } from './outbox.ts';
+import { usePreferences } from './preferences.ts';
+import { sayTime } from './time.ts';
+
+interface JobAnswer {
+  readonly id: string;
+  readonly version: number;
+  readonly job: JobHead;
+}
+
+/** Entries asked for at a time. */
+const PAGE = 2000;
+const TICK_MS = 15_000;
+
+export const useJob = defineStore('job', () => {
+  const id = ref('');
+  const head = ref<JobHead>();
+  const headVersion = ref(0);
+  const survey = useDocument<Survey>(id, { path: (j) => `/jobs/${j}/survey`, empty: EMPTY_SURVEY, problems: surveyProblems });
+  const buildUps = useDocument<BuildUpDoc>(id, { path: (j) => `/jobs/${j}/build-up`, empty: EMPTY_BUILD_UPS, problems: buildUpDocProblems });
+  const order = useDocument<OrderDoc>(id, { path: (j) => `/jobs/${j}/order`, empty: DEFAULT_ORDER, problems: () => [] });
+  const site = useDocument<SiteDoc>(id, { path: (j) => `/jobs/${j}/site`, empty: EMPTY_SITE, problems: (draft) => siteProblems(draft, survey.draft.value) });
+  const entries = shallowRef<readonly StoredEntry[]>([]);
+  const book = shallowRef(EMPTY_BOOK);
+  const now = useNow({ interval: TICK_MS });
+  const nowMs = computed(() => now.value.getTime());
+
+  function take(stored: readonly StoredEntry[]): void {
+    const fresh = stored.filter((s) => !book.value.seen.has(s.entry.id));
+    entries.value = [...entries.value, ...fresh].sort((a, b) => a.seq - b.seq);
+    book.value = foldRecord(book.value, fresh);
+  }
+
+  const outbox = useOutbox(id, (stored) => {
+    now.value = new Date();
+    take([stored]);
+  });
+
+  async function loadRecord(): Promise<void> {
+    let after = book.value.lastSeq;
+    for (;;) {
+      const { body } = await get<{ entries: StoredEntry[]; next?: number }>(`/jobs/${id.value}/record?after=${after}&limit=${PAGE}`);
+      take(body.entries);
+      if (body.next === undefined) return;
+      after = body.next;
+    }
+  }
+
+  async function open(jobId: string): Promise<void> {
+    if (id.value !== jobId) {
+      id.value = jobId;
+      head.value = undefined;
+      entries.value = [];
+      book.value = EMPTY_BOOK;
+    }
+    const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
+    await Promise.all([survey.load(), buildUps.load(), order.load(), site.load(), loadRecord()]);
+    head.value = body.job;
+    headVersion.value = body.version;
+    void outbox.flush().catch(() => undefined);
+  }
+
+  async function changeHead(next: JobHead): Promise<void> {
+    const { body } = await call<JobAnswer>('PUT', `/jobs/${id.value}`, { body: next, ifMatch: headVersion.value });
+    head.value = body.job;
+    headVersion.value = body.version;
+  }
+
+  const preferences = usePreferences();
+  const system = computed<System>(() => preferences.units || head.value?.units || 'metric');
+  const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
+  const zones = computed(() => survey.draft.value.zones.map((zone) => ({ zone, quantities: zoneQuantities(zone), buildUp: buildUpOfZone(buildUps.draft.value, zone.id) })));
+  const takenOff = computed(() => takeoff(survey.draft.value, buildUps.draft.value, order.draft.value));
+  const statuses = computed(() => site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)));
+
+  /** Revisions that a coat in the record refers to. */
+  const usedRevisions = computed(
+    () => new Set(entries.value.flatMap(({ entry }) => (entry.kind === 'coat' ? [`${entry.buildUpId}/${entry.revision}`] : []))),
+  );
+  const usedBays = computed(() => new Set(entries.value.flatMap(({ entry }) => ('bayId' in entry && entry.bayId !== undefined ? [entry.bayId] : []))));
+
+  const documents = { survey, buildUps, order, site };
+  return {
+    id,
+    head,
+    documents,
+    entries,
+    book,
+    now,
+    nowMs,
+    system,
+    timeZone,
+    zones,
+    takenOff,
+    statuses,
+    usedRevisions,
+    usedBays,
+    outbox,
+    open,
+    loadRecord,
+    changeHead,
+    say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
+    time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
+    /** Adds an entry made here and now. */
+    enter: (entry: Omit<Entry, 'id' | 'madeAt' | 'who'> & Record<string, unknown>): Promise<void> =>
+      outbox.send({ ...entry, id: crypto.randomUUID(), madeAt: new Date().toISOString(), who: preferences.who } as Entry),
+  };
+});

@@ -1,0 +1,59 @@
+/** Keyboard of the whole application. Keys typed into a field are the field's. */
+import { useEventListener } from '@vueuse/core';
+import { useRouter } from 'vue-router';
+import { useJob } from './job.ts';
+import { usePreferences } from './preferences.ts';
+import { STAGES } from './stages.ts';
+
+export const KEYS: readonly (readonly [keys: string, what: string])[] = [
+  ['Alt + 1 … 8', 'go to a stage by its number'],
+  ['/', 'find anything in the job'],
+  ['u', 'switch between metric and US units'],
+  ['Ctrl + Z', 'undo on this page'],
+  ['Ctrl + Shift + Z', 'redo'],
+  ['?', 'this list'],
+  ['Esc', 'close what is open'],
+];
+
+const isField = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+export interface KeyActions {
+  readonly find: () => void;
+  readonly help: () => void;
+}
+
+export function useKeys(actions: KeyActions): void {
+  const router = useRouter();
+  const job = useJob();
+  const preferences = usePreferences();
+
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const route = router.currentRoute.value;
+    const inJob = typeof route.params['jobId'] === 'string';
+    if (event.altKey && !event.ctrlKey && /^Digit[1-8]$/.test(event.code)) {
+      const stage = STAGES.find((s) => s.number === Number(event.code.slice(5)));
+      if (stage && inJob) {
+        event.preventDefault();
+        void router.push({ name: stage.key, params: route.params });
+      }
+      return;
+    }
+    if (isField(event.target)) return;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && inJob) {
+      const byRoute = { survey: job.documents.survey, 'build-up': job.documents.buildUps, order: job.documents.order, site: job.documents.site };
+      const open = byRoute[route.name as keyof typeof byRoute] as { undo: () => void; redo: () => void } | undefined;
+      if (!open) return;
+      event.preventDefault();
+      if (event.shiftKey) open.redo();
+      else open.undo();
+      return;
+    }
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === '/' && inJob) actions.find();
+    else if (event.key === '?') actions.help();
+    else if (event.key === 'u') preferences.units = job.system === 'metric' ? 'us' : 'metric';
+    else return;
+    event.preventDefault();
+  });
+}

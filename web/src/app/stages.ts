@@ -1,0 +1,75 @@
+/** The stages that are built, with the numbers that they have among the eight. */
+import { computed } from 'vue';
+import { useJob } from './job.ts';
+
+export type StageMark = 'none' | 'work' | 'done' | 'attention';
+
+export interface Stage {
+  readonly number: number;
+  readonly key: 'survey' | 'build-up' | 'order' | 'site' | 'record';
+  readonly name: string;
+}
+
+export const STAGES: readonly Stage[] = [
+  { number: 1, key: 'survey', name: 'Survey' },
+  { number: 2, key: 'build-up', name: 'Build-up' },
+  { number: 4, key: 'order', name: 'Order' },
+  { number: 6, key: 'site', name: 'Site' },
+  { number: 7, key: 'record', name: 'Record' },
+];
+
+export interface StageState {
+  readonly mark: StageMark;
+  readonly reason: string;
+}
+
+const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+export function useStageStates() {
+  const job = useJob();
+  return computed<Record<Stage['key'], StageState>>(() => {
+    const zones = job.zones;
+    const open = zones.filter((z) => !z.quantities.ok);
+    const without = zones.filter((z) => !z.buildUp);
+    const bays = job.statuses;
+    const gridded = new Set(bays.map((b) => b.bay.zoneId));
+    const urgent = bays.filter((b) => b.state === 'closing' || b.state === 'missed' || b.state === 'held');
+    const doubtful = bays.filter((b) => b.doubt && b.state !== 'accepted');
+    const accepted = bays.filter((b) => b.state === 'accepted');
+    const at = (mark: StageMark, reason: string): StageState => ({ mark, reason });
+    return {
+      survey:
+        zones.length === 0
+          ? at('none', 'No zone yet')
+          : open.length > 0
+            ? at('attention', `${open.map((z) => z.zone.name).join(', ')}: the outline is not closed`)
+            : at('done', `${plural(zones.length, 'zone')}, all closed`),
+      'build-up':
+        zones.length === 0 || without.length === zones.length
+          ? at('none', 'No build-up chosen yet')
+          : without.length > 0
+            ? at('work', `No build-up yet for ${without.map((z) => z.zone.name).join(', ')}`)
+            : at('done', 'Every zone has a build-up'),
+      order:
+        job.takenOff.lines.length === 0
+          ? at('none', 'Nothing to order yet')
+          : job.takenOff.missing.length > 0
+            ? at('work', `${plural(job.takenOff.missing.length, 'zone')} not in the order yet`)
+            : at('done', `${plural(job.takenOff.lines.length, 'line')}, every zone counted`),
+      site:
+        bays.length === 0
+          ? at('none', 'No bays yet')
+          : urgent.length > 0
+            ? at('attention', `${plural(urgent.length, 'bay')} held, closing or missed`)
+            : gridded.size < zones.length
+              ? at('work', `${plural(zones.length - gridded.size, 'zone')} without bays`)
+              : at(accepted.length === bays.length ? 'done' : 'work', `${accepted.length} of ${plural(bays.length, 'bay')} accepted`),
+      record:
+        job.entries.length === 0
+          ? at('none', 'Nothing on record yet')
+          : doubtful.length > 0
+            ? at('attention', `${plural(doubtful.length, 'bay')} with a film that is thin or does not add up`)
+            : at(accepted.length === bays.length && bays.length > 0 ? 'done' : 'work', plural(job.entries.length, 'entry', 'entries')),
+    };
+  });
+}

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+/** A coverage rate in any of the trade's forms: mass or volume an area, area a litre or gallon, or a wet film. */
+import { computed, ref, useId, watch } from 'vue';
+import type { Coat } from '@lentum/core/buildup';
+import { sentence } from '@lentum/core/problems';
+import { format, parseRate } from '@lentum/core/units';
+import { useUnits } from '../shared/units.ts';
+
+const props = defineProps<{ coat: Coat }>();
+const emit = defineEmits<{ change: [rate: { basis: 'mass' | 'volume'; value: number }] }>();
+const { system, unit } = useUnits();
+const id = useId();
+const quantity = computed(() => (props.coat.rate.basis === 'mass' ? 'rateMass' : 'rateVolume'));
+const shown = computed(() => format(props.coat.rate.value, quantity.value, system.value, { unit: false, digits: system.value === 'metric' ? 2 : 2 }));
+const text = ref(shown.value);
+const problem = ref('');
+watch(shown, (value) => {
+  text.value = value;
+  problem.value = '';
+});
+
+function take(): void {
+  if (text.value === shown.value) return;
+  const read = parseRate(text.value, props.coat.rate.basis, { system: system.value, label: `${props.coat.name}, rate`, above: 0, max: 60 });
+  problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
+  if (read.ok) emit('change', read.value);
+}
+</script>
+
+<template>
+  <div>
+    <el-input v-model="text" class="num-input rate" :class="{ 'is-wrong': problem }" :aria-label="`${coat.name}, rate in ${unit(quantity)}`" :aria-invalid="problem ? 'true' : undefined" :aria-describedby="problem ? id : undefined" @change="take" />
+    <p v-if="problem" :id="id" class="problem" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.rate {
+  width: 5.2rem;
+}
+.problem {
+  color: var(--red);
+  font-size: var(--t-s);
+  max-width: 14rem;
+  text-align: left;
+  white-space: normal;
+}
+</style>

@@ -1,0 +1,14 @@
+import { cureHours, type CureTable } from '@lentum/core/cure';
+
+/** Hours in words: minutes below two hours, days from three days on. */
+export function sayHours(hours: number): string {
+  if (hours < 2) return `${Math.round(hours * 60)} min`;
+  if (hours >= 72) return `${Number((hours / 24).toFixed(1))} d`;
+  return `${Number(hours.toFixed(1))} h`;
+}
+
+/** Time that a stage takes at a steady temperature, in words. */
+export function hoursAt(table: { readonly points: CureTable }, tempC: number): string {
+  const h = cureHours(table.points, tempC);
+  return h.kind === 'stopped' ? 'too cold' : sayHours(h.hours);
+}

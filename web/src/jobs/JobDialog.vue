@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import { jobHeadSchema, type JobHead } from '@lentum/core/job';
+import { check, sentence } from '@lentum/core/problems';
+import PickList from '../shared/PickList.vue';
+
+const props = defineProps<{ title: string; action: string; head?: JobHead }>();
+const emit = defineEmits<{ done: [head: JobHead] }>();
+const open = defineModel<boolean>({ required: true });
+
+const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+const zones = Intl.supportedValuesOf('timeZone').map((z) => ({ value: z, label: z }));
+const form = reactive({
+  name: props.head?.name ?? '',
+  place: props.head?.place ?? '',
+  timeZone: props.head?.timeZone ?? here,
+  units: props.head?.units ?? ('metric' as 'metric' | 'us'),
+});
+const tried = ref(false);
+const checked = computed(() => check(jobHeadSchema, { ...form, ...(props.head?.demo ? { demo: true } : {}) }, 'The job'));
+
+function done(): void {
+  tried.value = true;
+  if (checked.value.ok) emit('done', checked.value.value);
+}
+</script>
+
+<template>
+  <el-dialog v-model="open" :title="title">
+    <form id="job-form" class="form" @submit.prevent="done">
+      <label for="job-name">Name</label>
+      <el-input id="job-name" v-model="form.name" maxlength="120" placeholder="such as Harbour office, roof and balconies" />
+      <label for="job-place">Place</label>
+      <el-input id="job-place" v-model="form.place" maxlength="200" placeholder="address or site" />
+      <label for="job-zone">Time zone</label>
+      <PickList id="job-zone" v-model="form.timeZone" filterable :options="zones" label="Time zone" />
+      <span id="job-units">Units</span>
+      <el-radio-group v-model="form.units" aria-labelledby="job-units">
+        <el-radio-button value="metric">Metric</el-radio-button>
+        <el-radio-button value="us">US customary</el-radio-button>
+      </el-radio-group>
+    </form>
+    <p v-if="tried && !checked.ok" class="wrong" role="alert">{{ checked.problems.map(sentence).join(' ') }}</p>
+    <template #footer>
+      <el-button @click="open = false">Cancel</el-button>
+      <el-button type="primary" native-type="submit" form="job-form">{{ action }}</el-button>
+    </template>
+  </el-dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: 7rem minmax(0, 1fr);
+  gap: var(--s3);
+  align-items: center;
+}
+.wrong {
+  color: var(--red);
+  margin-top: var(--s3);
+}
+@media (max-width: 520px) {
+  .form {
+    grid-template-columns: 1fr;
+    gap: var(--s1);
+  }
+}
+</style>

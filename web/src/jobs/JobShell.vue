@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { sentenceOf } from '../app/api.ts';
+import { useJob } from '../app/job.ts';
+import { zoneName } from '../app/time.ts';
+import ConflictDialog from './ConflictDialog.vue';
+import SaveState from './SaveState.vue';
+import StageStrip from './StageStrip.vue';
+
+const props = defineProps<{ jobId: string }>();
+const job = useJob();
+const trouble = ref('');
+
+async function open(): Promise<void> {
+  trouble.value = '';
+  try {
+    await job.open(props.jobId);
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  }
+}
+watch(() => props.jobId, open, { immediate: true });
+
+const documents = computed(() => Object.values(job.documents));
+// Leaving the page with something unsaved asks once.
+useEventListener(window, 'beforeunload', (event) => {
+  if (documents.value.some((d) => d.state !== 'saved') || job.outbox.waiting.length > 0) event.preventDefault();
+});
+const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, job.nowMs)}`);
+</script>
+
+<template>
+  <div v-if="job.head && job.id === jobId">
+    <header class="top">
+      <h1>{{ job.head.name }}</h1>
+      <span class="quiet">{{ job.head.place }}</span>
+      <span class="end quiet">{{ clock }}</span>
+      <SaveState />
+    </header>
+    <StageStrip />
+    <RouterView />
+    <ConflictDialog v-for="(d, i) in documents" :key="i" :document="d" />
+  </div>
+  <main v-else class="page">
+    <template v-if="trouble">
+      <h1>This job can not be opened</h1>
+      <p>{{ trouble }}</p>
+      <p><el-button @click="open">Try again</el-button> or <RouterLink to="/jobs">go to the jobs</RouterLink>.</p>
+    </template>
+    <p v-else role="status">Opening the job …</p>
+  </main>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  align-items: baseline;
+  gap: var(--s2) var(--s4);
+  flex-wrap: wrap;
+  padding: var(--s3) var(--s6);
+  background: var(--sheet);
+}
+h1 {
+  font-size: 19px;
+}
+.end {
+  margin-left: auto;
+}
+@media (max-width: 720px) {
+  .top {
+    padding: var(--s2) var(--s4);
+  }
+}
+</style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { ElMessage } from 'element-plus';
+import { DateTime } from 'luxon';
+import { onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import type { JobHead } from '@lentum/core/job';
+import { call, get, sentenceOf } from '../app/api.ts';
+import JobDialog from './JobDialog.vue';
+
+interface Row {
+  readonly id: string;
+  readonly createdAt: string;
+  readonly archived: boolean;
+  readonly job: JobHead;
+  readonly entries: number;
+}
+
+const router = useRouter();
+const rows = ref<Row[]>();
+const next = ref<string>();
+const showArchived = ref(false);
+const starting = ref(false);
+const trouble = ref('');
+const picker = ref<HTMLInputElement>();
+const importing = ref(false);
+
+async function load(more = false): Promise<void> {
+  trouble.value = '';
+  try {
+    const after = more && next.value ? `&after=${encodeURIComponent(next.value)}` : '';
+    const { body } = await get<{ jobs: Row[]; next?: string }>(`/jobs?archived=${showArchived.value}${after}`);
+    rows.value = more ? [...(rows.value ?? []), ...body.jobs] : body.jobs;
+    next.value = body.next;
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  }
+}
+onMounted(load);
+
+const open = (id: string, stage = 'survey'): void => void router.push({ name: stage, params: { jobId: id } });
+
+async function attempt(work: () => Promise<void>): Promise<void> {
+  trouble.value = '';
+  try {
+    await work();
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  }
+}
+
+const start = (head: JobHead): Promise<void> =>
+  attempt(async () => {
+    const id = crypto.randomUUID();
+    await call('PUT', `/jobs/${id}`, { body: head });
+    starting.value = false;
+    open(id);
+  });
+
+const restartDemo = (): Promise<void> =>
+  attempt(async () => {
+    const id = crypto.randomUUID();
+    await call('PUT', `/demo/${id}`);
+    open(id, 'site');
+  });
+
+const archive = (row: Row, archived: boolean): Promise<void> =>
+  attempt(async () => {
+    await call('PUT', `/jobs/${row.id}/archived`, { body: { archived } });
+    await load();
+    ElMessage({ message: archived ? `${row.job.name} is put away; “Put away” brings it back.` : `${row.job.name} is back.` });
+  });
+
+async function importFile(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  importing.value = true;
+  await attempt(async () => {
+    // The text goes as it is: the reader for job files is loaded only now, and says what is wrong before anything is sent.
+    const { readJobFile } = await import('@lentum/core/jobfile');
+    const { sentence } = await import('@lentum/core/problems');
+    const text = await file.text();
+    const read = readJobFile(text);
+    if (!read.ok) throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
+    const id = crypto.randomUUID();
+    await call('PUT', `/jobs/${id}/file`, { body: text });
+    open(id);
+  });
+  importing.value = false;
+}
+
+const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' }).toFormat('d LLL yyyy');
+</script>
+
+<template>
+  <main class="page">
+    <div class="head">
+      <h1>Jobs</h1>
+      <span v-if="rows" class="quiet">{{ rows.length }}{{ next ? '+' : '' }} {{ showArchived ? 'put away' : 'open' }}</span>
+      <div class="bar end">
+        <el-button type="primary" @click="starting = true">Start a job</el-button>
+        <el-button :loading="importing" @click="picker?.click()">Import a job file</el-button>
+        <input ref="picker" class="visually-hidden" type="file" accept=".json,application/json" aria-label="Job file" tabindex="-1" @change="importFile" />
+        <el-button @click="restartDemo">Start the demo afresh</el-button>
+      </div>
+    </div>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+
+    <ul v-if="rows && rows.length > 0" class="jobs">
+      <li v-for="row in rows" :key="row.id">
+        <RouterLink :to="{ name: 'survey', params: { jobId: row.id } }" class="name">{{ row.job.name }}</RouterLink>
+        <span class="quiet place">{{ row.job.place }}<template v-if="row.job.demo"> · demo, made-up data</template></span>
+        <span class="quiet">{{ row.entries }} {{ row.entries === 1 ? 'entry' : 'entries' }} on record</span>
+        <span class="quiet">started {{ when(row.createdAt) }}</span>
+        <el-button text @click="archive(row, !row.archived)">{{ row.archived ? 'Bring back' : 'Put away' }}</el-button>
+      </li>
+    </ul>
+    <p v-else-if="rows && !showArchived" class="empty">No job yet. Start one with its name and place, then walk its first roof; or look at the demo first.</p>
+    <p v-else-if="rows" class="empty">Nothing is put away.</p>
+
+    <div class="bar below">
+      <el-button v-if="next" @click="load(true)">More</el-button>
+      <el-checkbox v-model="showArchived" @change="load()">Show what is put away</el-checkbox>
+    </div>
+    <JobDialog v-if="starting" v-model="starting" title="Start a job" action="Start" @done="start" />
+  </main>
+</template>
+
+<style scoped>
+.jobs {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.jobs li {
+  display: grid;
+  grid-template-columns: minmax(14rem, 2fr) minmax(10rem, 2fr) auto auto auto;
+  gap: var(--s2) var(--s4);
+  align-items: center;
+  padding: var(--s2) 0;
+  border-bottom: var(--stroke) solid var(--line);
+}
+.name {
+  font-weight: 700;
+  font-size: var(--t-l);
+}
+.trouble {
+  color: var(--red);
+  margin-top: var(--s3);
+}
+.empty,
+.below {
+  margin-top: var(--s4);
+}
+@media (max-width: 900px) {
+  .jobs li {
+    grid-template-columns: 1fr auto;
+  }
+  .jobs .place {
+    grid-column: 1 / -1;
+  }
+}
+</style>

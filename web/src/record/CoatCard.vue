@@ -1,0 +1,104 @@
+<script setup lang="ts">
+/** One coat: film from consumption beside film from readings, each reading an interval between two teeth. */
+import { computed } from 'vue';
+import { acceptanceRuleWords, coatVerdict } from '@lentum/core/words';
+import type { BayStatus, LaidCoat } from '@lentum/core/record';
+import { useJob } from '../app/job.ts';
+import FigureText from '../shared/FigureText.vue';
+import VerdictLine from '../shared/VerdictLine.vue';
+import ReadingBars from './ReadingBars.vue';
+
+const props = defineProps<{ status: BayStatus; laid: LaidCoat }>();
+const emit = defineEmits<{ correct: []; withdraw: [] }>();
+const job = useJob();
+const j = computed(() => props.laid.judgement);
+const e = computed(() => props.laid.entry);
+const isLast = computed(() => props.status.laid.at(-1)?.entry.id === e.value.id);
+const verdict = computed(() => coatVerdict(`${props.status.bay.label} · ${props.laid.coat.name.toLowerCase()}.`, props.laid, isLast.value ? props.status.workableUntilMs : 0, job.nowMs));
+const times = computed(() => `${job.time(Date.parse(e.value.startedAt))} to ${e.value.finishedAt === undefined ? 'still being laid' : job.time(Date.parse(e.value.finishedAt))}`);
+const containers = computed(() =>
+  e.value.containers.map((c) => `${c.opened} × ${props.laid.coat.containers.find((k) => k.id === c.containerId)?.name ?? c.containerId}${c.batch ? `, batch ${c.batch}` : ''}`).join('; '),
+);
+</script>
+
+<template>
+  <article class="coat">
+    <VerdictLine :verdict="verdict" />
+    <div class="films">
+      <dl>
+        <dt>from consumption</dt>
+        <dd><FigureText :figure="j.fromConsumption" /></dd>
+        <dt>from readings</dt>
+        <dd v-if="j.fromReadings">
+          <FigureText :figure="j.fromReadings.figure" />
+        </dd>
+        <dd v-else>none taken</dd>
+        <dt>they differ by</dt>
+        <dd v-if="j.gap"><FigureText :figure="j.gap" />{{ j.agrees ? '' : ', too much' }}</dd>
+        <dd v-else>–</dd>
+        <dt>design, wet</dt>
+        <dd><FigureText :figure="j.design" /></dd>
+      </dl>
+      <ReadingBars v-if="j.readings.length > 0" :readings="j.readings" :design-mm="j.design.value" :consumption-mm="j.fromConsumption.value" />
+      <dl>
+        <dt>laid</dt>
+        <dd>{{ times }}</dd>
+        <dt>by</dt>
+        <dd>{{ e.who }}</dd>
+        <dt>used</dt>
+        <dd><FigureText :figure="j.used" /></dd>
+        <dt>opened</dt>
+        <dd>{{ containers || 'nothing entered' }}</dd>
+      </dl>
+    </div>
+    <p class="quiet">Rule: {{ acceptanceRuleWords[laid.buildUp.acceptance] }}. {{ laid.buildUp.name }}, revision {{ laid.buildUp.revision }}.<template v-if="e.note"> Note: {{ e.note }}</template></p>
+    <div class="bar">
+      <el-button text @click="emit('correct')">Correct</el-button>
+      <el-button text @click="emit('withdraw')">Withdraw</el-button>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.coat {
+  border-bottom: var(--stroke) solid var(--line-2);
+  padding: var(--s2) 0;
+}
+.films {
+  display: grid;
+  grid-template-columns: minmax(190px, 1fr) minmax(170px, 1.2fr) minmax(220px, 1.4fr);
+  gap: var(--s2) var(--s6);
+  padding-left: 30px;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px var(--s3);
+  margin: 0;
+  align-content: start;
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+.coat > .quiet,
+.coat > .bar {
+  padding-left: 30px;
+}
+.coat > .bar {
+  margin-left: calc(-1 * var(--s2));
+}
+@media (max-width: 720px) {
+  .films {
+    grid-template-columns: 1fr;
+    padding-left: 0;
+  }
+  .coat > .quiet,
+  .coat > .bar {
+    padding-left: 0;
+  }
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+/** Each reading as the interval between its two teeth, against the design film and the film from consumption. */
+import { computed } from 'vue';
+import type { Reading } from '@lentum/core/film';
+import { useUnits } from '../shared/units.ts';
+
+const props = defineProps<{ readings: readonly Reading[]; designMm: number; consumptionMm: number }>();
+const { say } = useUnits();
+const WIDTH = 210;
+const ROW = 9;
+const top = computed(() => Math.max(props.designMm, props.consumptionMm, ...props.readings.map((r) => r.highMm ?? r.lowMm)) * 1.12);
+const x = (mm: number): number => (mm / top.value) * WIDTH;
+const bars = computed(() =>
+  props.readings.map((r, i) => ({
+    x: x(r.lowMm),
+    width: Math.max(3, x(r.highMm ?? top.value) - x(r.lowMm)),
+    y: 16 + i * ROW,
+    low: r.highMm !== undefined && r.highMm <= props.designMm,
+  })),
+);
+const height = computed(() => 20 + props.readings.length * ROW + 16);
+const words = computed(() => props.readings.map((r) => `${say(r.lowMm, 'film')} to ${r.highMm === undefined ? 'more' : say(r.highMm, 'film')}`).join('; '));
+</script>
+
+<template>
+  <svg :viewBox="`0 0 ${WIDTH} ${height}`" :width="WIDTH" :height="height" role="img" :aria-label="`Readings: ${words}`">
+    <path :d="`M0 ${height - 14}H${WIDTH}`" class="axis" />
+    <rect v-for="(b, i) in bars" :key="i" :x="b.x" :y="b.y" :width="b.width" :height="ROW - 3" class="bar" :class="{ low: b.low }" />
+    <path :d="`M${x(designMm)} 10V${height - 14}`" class="design" />
+    <text :x="Math.min(x(designMm), WIDTH - 26)" y="8" class="word">design</text>
+    <path :d="`M${x(consumptionMm)} 14V${height - 14}`" class="used" />
+    <text :x="Math.min(Math.max(x(consumptionMm), 34), WIDTH - 34)" :y="height - 2" class="word">consumption</text>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  max-width: 100%;
+}
+.axis {
+  stroke: var(--line-2);
+}
+.bar {
+  fill: var(--sea);
+}
+.bar.low {
+  fill: var(--amber);
+}
+.design {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.used {
+  stroke: var(--sky);
+  stroke-width: 2;
+  stroke-dasharray: 3 3;
+}
+.word {
+  font-size: 11px;
+  fill: var(--ink-2);
+  text-anchor: middle;
+}
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { CoatEntry } from '@lentum/core/record';
+import { coatVerdict } from '@lentum/core/words';
+import { get, sentenceOf } from '../app/api.ts';
+import { useChosenZone } from '../app/chosenzone.ts';
+import { useJob } from '../app/job.ts';
+import CoatForm from '../site/CoatForm.vue';
+import RoofPlan from '../shared/RoofPlan.vue';
+import VerdictLine from '../shared/VerdictLine.vue';
+import ZoneTabs from '../shared/ZoneTabs.vue';
+import CoatCard from './CoatCard.vue';
+import EntryList from './EntryList.vue';
+import WithdrawDialog from './WithdrawDialog.vue';
+
+const job = useJob();
+const route = useRoute();
+const router = useRouter();
+const { chosenId, chosen, choose } = useChosenZone();
+const correcting = ref<CoatEntry>();
+const withdrawing = ref<string>();
+const chainWords = ref('');
+const checking = ref(false);
+
+const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
+const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
+const bayId = computed(() => bays.value.find((b) => b.bay.id === route.query['bay'])?.bay.id);
+const shown = computed(() => bays.value.filter((b) => (bayId.value === undefined ? b.laid.length > 0 : b.bay.id === bayId.value)));
+const doubtful = computed(() =>
+  bays.value.flatMap((s) =>
+    s.laid
+      .filter((l) => l.judgement.outcome === 'thin' || l.judgement.outcome === 'check')
+      .map((l) => coatVerdict(`${s.bay.label} · ${l.coat.name.toLowerCase()}.`, l, l === s.laid.at(-1) ? s.workableUntilMs : 0, job.nowMs)),
+  ),
+);
+const chooseBay = (id: string): void => void router.replace({ query: { ...route.query, zone: chosenId.value, bay: bayId.value === id ? undefined : id } });
+const correctingStatus = computed(() => job.statuses.find((s) => s.bay.id === correcting.value?.bayId));
+
+async function checkChain(): Promise<void> {
+  checking.value = true;
+  try {
+    const { body } = await get<{ whole: boolean; entries: number; problem?: string }>(`/jobs/${job.id}/record-check`);
+    chainWords.value = body.whole ? `The chain is whole: ${body.entries} entries, none changed, none missing.` : (body.problem ?? '');
+  } catch (error) {
+    chainWords.value = sentenceOf(error);
+  } finally {
+    checking.value = false;
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <div class="bar top">
+      <ZoneTabs :chosen="chosenId" @choose="choose" />
+      <a class="export" :href="`/api/v1/jobs/${job.id}/record.csv`" download>Record as CSV</a>
+      <a class="export" :href="`/api/v1/jobs/${job.id}/file`" download>Whole job as JSON</a>
+      <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
+    </div>
+    <p v-if="chainWords" role="status" class="chain">{{ chainWords }}</p>
+    <p v-if="job.entries.length === 0">Nothing is on record yet. Readings, steps and coats are entered under <RouterLink :to="{ name: 'site' }">Site</RouterLink>.</p>
+    <div v-else-if="shape && chosen" class="columns record">
+      <section class="side" aria-label="Bays by state">
+        <RoofPlan v-if="bays.length > 0" :zone="chosen.zone" :ring="shape.ring" :polygon="shape.polygon" :bays="bays" :chosen="bayId" :dimensions="false" :most-height="420" @choose="chooseBay" />
+        <p class="quiet">{{ bayId ? 'One bay is shown; choose it again for all.' : 'All bays with a coat are shown; choose one for its own.' }}</p>
+        <template v-if="doubtful.length > 0">
+          <div class="head"><h2>Thin, or does not add up</h2><span class="quiet end">{{ doubtful.length }}</span></div>
+          <VerdictLine v-for="(v, i) in doubtful" :key="i" :verdict="v" />
+        </template>
+      </section>
+      <section aria-label="Coats">
+        <template v-for="s in shown" :key="s.bay.id">
+          <CoatCard v-for="l in [...s.laid].reverse()" :key="l.entry.id" :status="s" :laid="l" @correct="correcting = l.entry" @withdraw="withdrawing = l.entry.id" />
+        </template>
+        <p v-if="shown.every((s) => s.laid.length === 0)">No coat is laid here yet.</p>
+      </section>
+      <section class="all" aria-label="All entries"><EntryList :zone-id="chosen.zone.id" :highlighted="String(route.query['entry'] ?? '')" @withdraw="(id) => (withdrawing = id)" /></section>
+    </div>
+    <CoatForm v-if="correcting && correctingStatus" :model-value="true" :status="correctingStatus" :correcting="correcting" @update:model-value="correcting = undefined" />
+    <WithdrawDialog v-if="withdrawing" :entry-id="withdrawing" @close="withdrawing = undefined" />
+  </main>
+</template>
+
+<style scoped>
+.top {
+  margin-bottom: var(--s3);
+}
+.export {
+  padding: var(--s1) var(--s2);
+  font-weight: 600;
+}
+.chain {
+  margin-bottom: var(--s3);
+}
+.record {
+  grid-template-columns: minmax(300px, 420px) minmax(0, 1fr);
+}
+.all {
+  grid-column: 1 / -1;
+}
+@media (max-width: 900px) {
+  .record {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

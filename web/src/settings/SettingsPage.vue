@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { THEMES, usePreferences } from '../app/preferences.ts';
+
+const preferences = usePreferences();
+</script>
+
+<template>
+  <main class="page narrow">
+    <div class="head"><h1>Settings</h1><span class="quiet">of this device</span></div>
+    <section>
+      <h2 id="theme">Theme</h2>
+      <el-radio-group v-model="preferences.theme" aria-labelledby="theme">
+        <el-radio v-for="t in THEMES" :key="t.id" :value="t.id">{{ t.name }} <span class="quiet">{{ t.note }}</span></el-radio>
+      </el-radio-group>
+    </section>
+    <section>
+      <h2 id="units">Units</h2>
+      <el-radio-group v-model="preferences.units" aria-labelledby="units">
+        <el-radio value="">As each job says</el-radio>
+        <el-radio value="metric">Metric everywhere</el-radio>
+        <el-radio value="us">US customary everywhere</el-radio>
+      </el-radio-group>
+      <p class="quiet">Fields take either: “90 ft2/gal” is understood in a metric field. The key u switches.</p>
+    </section>
+    <section>
+      <h2><label for="who">Who holds this device</label></h2>
+      <el-input id="who" v-model="preferences.who" maxlength="80" placeholder="name that signs new entries" />
+      <p class="quiet">Every entry in a record carries this name.</p>
+    </section>
+    <section>
+      <h2>For other programs</h2>
+      <p>Everything here can be read and computed over HTTP: <a href="/api/v1/docs">the API in words</a>, <a href="/api/v1/openapi.json">OpenAPI 3.1</a>.</p>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.narrow {
+  max-width: 720px;
+}
+section {
+  padding: var(--s4) 0;
+  border-bottom: var(--stroke) solid var(--line);
+}
+section > h2 {
+  margin-bottom: var(--s2);
+}
+.el-radio-group {
+  flex-direction: column;
+  align-items: flex-start;
+}
+.el-radio {
+  min-height: 40px;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+/**
+ * A field for a figure with a unit. Takes either system ("12' 6", "90 ft2/gal"); a bare number is in the unit shown.
+ * Emits only what could be read; what could not is kept on screen with one sentence under it.
+ */
+import { computed, ref, useId, watch } from 'vue';
+import { sentence } from '@lentum/core/problems';
+import { parse, toShown, type Quantity } from '@lentum/core/units';
+import { useUnits } from './units.ts';
+
+const props = withDefaults(
+  defineProps<{
+    quantity: Quantity;
+    label: string;
+    min?: number;
+    max?: number;
+    above?: number;
+    digits?: number;
+    size?: 'default' | 'large';
+    hideUnit?: boolean;
+    disabled?: boolean;
+  }>(),
+  { size: 'default' },
+);
+const model = defineModel<number | undefined>();
+const { system, unit } = useUnits();
+const id = useId();
+const text = ref('');
+const problem = ref('');
+
+function show(): void {
+  text.value = model.value === undefined ? '' : String(Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3)));
+}
+watch([model, system], () => {
+  if (problem.value === '') show();
+});
+show();
+
+const context = computed(() => ({
+  system: system.value,
+  label: props.label,
+  ...(props.min === undefined ? {} : { min: props.min }),
+  ...(props.max === undefined ? {} : { max: props.max }),
+  ...(props.above === undefined ? {} : { above: props.above }),
+}));
+
+function take(): void {
+  const read = parse(text.value, props.quantity, context.value);
+  problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
+  if (!read.ok) return;
+  // Leaving a field untouched must not replace a figure by its rounded picture.
+  const before = model.value === undefined ? undefined : Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3));
+  if (before === undefined || String(before) !== text.value) model.value = read.value;
+  show();
+}
+defineExpose({ problem });
+</script>
+
+<template>
+  <div class="measure">
+    <el-input
+      v-model="text"
+      class="num-input"
+      :class="{ 'is-wrong': problem }"
+      :size="size"
+      :disabled="disabled"
+      :aria-label="label"
+      :aria-invalid="problem ? 'true' : undefined"
+      :aria-describedby="problem ? id : undefined"
+      autocomplete="off"
+      @change="take"
+    >
+      <template v-if="!hideUnit && unit(quantity)" #append>{{ unit(quantity) }}</template>
+    </el-input>
+    <p v-if="problem" :id="id" class="problem" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.problem {
+  color: var(--red);
+  font-size: var(--t-s);
+  margin-top: 2px;
+}
+</style>

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+/** A zone drawn to scale: walls as a double line, dimensions in a quiet grey, openings, bays by state, a scale bar. */
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { corner, labelPoint, signedArea, type Polygon, type Ring } from '@lentum/core/geometry';
+import { parse } from '@lentum/core/units';
+import { openingRing, type Zone } from '@lentum/core/survey';
+import type { BayStatus } from '@lentum/core/record';
+import BayShape from './BayShape.vue';
+import PlanPatterns from './PlanPatterns.vue';
+import { areaPath, planView, scaleBarM } from './planview.ts';
+import { useUnits } from './units.ts';
+
+const props = withDefaults(
+  defineProps<{
+    zone: Zone;
+    ring: Ring;
+    polygon?: Polygon | undefined;
+    bays?: readonly BayStatus[];
+    chosen?: string | undefined;
+    dimensions?: boolean;
+    corners?: boolean;
+    /** Drawn dashed: the walk as it was taped, when it does not close. */
+    open?: Ring | undefined;
+    mostHeight?: number;
+  }>(),
+  { dimensions: true, mostHeight: 460 },
+);
+const emit = defineEmits<{ choose: [bayId: string] }>();
+const { say, system } = useUnits();
+const frame = ref<HTMLElement>();
+const { width } = useElementSize(frame, { width: 520, height: 400 });
+
+const MARGIN = 44;
+const view = computed(() => planView([props.ring, ...(props.open ? [props.open] : [])], Math.max(width.value, 240), props.mostHeight, MARGIN));
+const wall = computed(() => areaPath([{ outer: props.ring, holes: [] }], view.value));
+const holes = computed(() =>
+  props.zone.openings.map((o) => {
+    const ring = openingRing(o, props.ring);
+    const area = [{ outer: ring, holes: [] }];
+    const corners = ring.map((p) => view.value.at(p));
+    const diagonals = ring.length === 4 ? `M${corners[0]}L${corners[2]}M${corners[1]}L${corners[3]}` : '';
+    return { name: o.name, path: areaPath(area, view.value), diagonals, at: view.value.at(labelPoint(area)) };
+  }),
+);
+
+const OFFSET = 20;
+const sides = computed(() => {
+  const outward = signedArea(props.ring) > 0 ? 1 : -1;
+  return props.ring.map((p, i) => {
+    const q = corner(props.ring, i + 1);
+    const [a, b] = [view.value.at(p), view.value.at(q)];
+    const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+    const length = Math.hypot(dx, dy) || 1;
+    // Picture y points down, so the outward normal of a counter-clockwise ring is (−dy, dx) turned over.
+    const [nx, ny] = [(-dy / length) * outward, (dx / length) * outward];
+    let angle = (Math.atan2(dy, dx) * 180) / Math.PI;
+    if (angle > 90 || angle <= -90) angle += 180;
+    return {
+      x: (a[0] + b[0]) / 2 + nx * OFFSET,
+      y: (a[1] + b[1]) / 2 + ny * OFFSET,
+      angle,
+      text: say(Math.hypot(q[0] - p[0], q[1] - p[1]), 'length'),
+      shown: length > 34,
+      corner: a,
+      cornerAt: [a[0] - 9 * (nx === 0 ? 0 : -Math.sign(nx)), a[1]],
+    };
+  });
+});
+const openPath = computed(() => props.open?.map((p, i) => `${i === 0 ? 'M' : 'L'}${view.value.at(p).join(' ')}`).join('') ?? '');
+const bar = computed(() => {
+  const one = parse('1', 'length', { system: system.value });
+  const metres = scaleBarM(view.value, one.ok ? one.value : 1);
+  return { length: metres * view.value.pointsPerM, text: say(metres, 'length', { digits: 0 }) };
+});
+const summary = computed(() => `${props.zone.name}: ${props.ring.length} sides${props.zone.openings.length > 0 ? `, ${props.zone.openings.length} openings` : ''}${props.bays ? `, ${props.bays.length} bays` : ''}`);
+</script>
+
+<template>
+  <figure ref="frame" class="plan">
+    <svg :viewBox="`0 0 ${view.width} ${view.height + 30}`" :width="view.width" :height="view.height + 30" role="group" :aria-label="summary">
+      <PlanPatterns />
+      <path v-if="!bays || bays.length === 0" :d="areaPath(polygon ? [polygon] : [{ outer: ring, holes: [] }], view)" class="floor" fill-rule="evenodd" />
+      <BayShape v-for="b in bays" :key="b.bay.id" :status="b" :view="view" :chosen="chosen === b.bay.id" @choose="emit('choose', b.bay.id)" />
+      <g v-for="h in holes" :key="h.name">
+        <path :d="h.path" class="opening" />
+        <path :d="h.diagonals" class="diagonal" />
+        <title>{{ h.name }}</title>
+      </g>
+      <path :d="wall" class="wall" />
+      <path :d="wall" class="wall-gap" />
+      <path v-if="open" :d="openPath" class="taped" />
+      <template v-if="dimensions">
+        <template v-for="(s, i) in sides" :key="i">
+          <text v-if="s.shown" :x="s.x" :y="s.y" :transform="`rotate(${s.angle} ${s.x} ${s.y})`" class="dimension">{{ s.text }}</text>
+          <template v-if="corners">
+            <circle :cx="s.corner[0]" :cy="s.corner[1]" r="8.5" class="corner" />
+            <text :x="s.corner[0]" :y="s.corner[1]" class="corner-no">{{ i + 1 }}</text>
+          </template>
+        </template>
+      </template>
+      <g :transform="`translate(${view.width - bar.length - 12} ${view.height + 8})`" class="scale">
+        <path :d="`M0 -5V5M0 0H${bar.length}M${bar.length / 2} -3V3M${bar.length} -5V5`" />
+        <text x="0" y="18">0</text>
+        <text :x="bar.length" y="18">{{ bar.text }}</text>
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+.plan {
+  margin: 0;
+  min-width: 0;
+  overflow: hidden;
+}
+svg {
+  display: block;
+  max-width: 100%;
+}
+.floor {
+  fill: var(--sheet);
+}
+.wall {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 6;
+  stroke-linejoin: miter;
+}
+.wall-gap {
+  fill: none;
+  stroke: var(--paper);
+  stroke-width: 3;
+}
+.opening {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.diagonal {
+  stroke: var(--ink-3);
+  fill: none;
+}
+.taped {
+  fill: none;
+  stroke: var(--amber);
+  stroke-width: 2;
+  stroke-dasharray: 6 4;
+}
+.dimension {
+  fill: var(--ink-2);
+  font-size: 13px;
+  text-anchor: middle;
+  dominant-baseline: middle;
+}
+.corner {
+  fill: var(--paper);
+  stroke: var(--ink-2);
+}
+.corner-no {
+  font-size: 11px;
+  font-weight: 700;
+  fill: var(--ink);
+  text-anchor: middle;
+  dominant-baseline: central;
+}
+.scale path {
+  stroke: var(--ink-2);
+  fill: none;
+}
+.scale text {
+  font-size: 12px;
+  fill: var(--ink-2);
+  text-anchor: middle;
+}
+</style>

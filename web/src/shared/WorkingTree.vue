@@ -1,0 +1,75 @@
+<script setup lang="ts">
+/** A figure's formula in words, with the values put in, and the inputs, each of which may open in turn. */
+import { computed, ref } from 'vue';
+import { isFigure, type Figure } from '@lentum/core/figures';
+import { format, formatNumber } from '@lentum/core/units';
+import { useUnits } from './units.ts';
+
+const props = defineProps<{ figure: Figure }>();
+const { say } = useUnits();
+const opened = ref<string>();
+
+const MOST_NAMED = 8;
+const inputs = computed(() => Object.entries(props.figure.inputs));
+const long = computed(() => inputs.value.length > MOST_NAMED);
+const named = computed(() => props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => props.figure.inputs[key]?.label ?? key));
+/** Enough digits that the arithmetic can be followed by hand. */
+const plain = (value: number): string => formatNumber(value, Number.isInteger(value) ? 0 : Math.abs(value) >= 1000 ? 2 : 4);
+const filled = computed(() => props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => plain(props.figure.inputs[key]?.value ?? Number.NaN)));
+const result = computed(() => format(props.figure.value, props.figure.quantity, 'metric', { digits: 4 }));
+</script>
+
+<template>
+  <div class="working">
+    <p v-if="!long" class="formula">{{ named }}</p>
+    <p class="formula filled">= {{ filled }}</p>
+    <p class="formula">= <strong>{{ result }}</strong></p>
+    <p class="quiet">{{ figure.from }}</p>
+    <table class="dense">
+      <tbody>
+        <template v-for="[key, input] in inputs" :key="key">
+          <tr>
+            <td>
+              <button v-if="isFigure(input)" type="button" class="open" :aria-expanded="opened === key" @click="opened = opened === key ? undefined : key">
+                {{ input.label }}
+              </button>
+              <template v-else>{{ input.label }}</template>
+            </td>
+            <td class="num">{{ say(input.value, input.quantity) }}</td>
+            <td class="quiet">{{ isFigure(input) ? 'computed' : input.source }}<span v-if="!isFigure(input) && input.note"><br />{{ input.note }}</span></td>
+          </tr>
+          <tr v-if="opened === key && isFigure(input)">
+            <td colspan="3" class="inner"><WorkingTree :figure="input" /></td>
+          </tr>
+        </template>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.formula {
+  overflow-wrap: anywhere;
+}
+.filled {
+  color: var(--ink-2);
+}
+.open {
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  color: var(--sea);
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  text-align: left;
+}
+.inner {
+  padding-left: var(--s4);
+  border-left: 3px solid var(--line-2);
+}
+table {
+  margin-top: var(--s2);
+}
+</style>

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+/** What the hands do next on a bay: one large figure, then how and when. */
+import { ElMessage } from 'element-plus';
+import { computed, ref } from 'vue';
+import { rateGiven, wetFilm } from '@lentum/core/buildup';
+import type { Figure } from '@lentum/core/figures';
+import { potLifeMinutes, type BayStatus } from '@lentum/core/record';
+import { bayAreaFigure } from '@lentum/core/site';
+import { bayVerdict, coatVerdict, STATE_WORDS } from '@lentum/core/words';
+import { sentenceOf } from '../app/api.ts';
+import { useJob } from '../app/job.ts';
+import { usePreferences } from '../app/preferences.ts';
+import FigureText from '../shared/FigureText.vue';
+import VerdictLine from '../shared/VerdictLine.vue';
+import { askWho } from './who.ts';
+
+const props = defineProps<{ status: BayStatus }>();
+const emit = defineEmits<{ coat: [] }>();
+const job = useJob();
+const preferences = usePreferences();
+const note = ref('');
+const holding = ref(false);
+
+const area = computed(() => bayAreaFigure(props.status.bay));
+const next = computed(() => props.status.next);
+const amount = computed<Figure | undefined>(() => {
+  if (!next.value) return undefined;
+  const rate = rateGiven(next.value);
+  return {
+    label: `Bay ${props.status.bay.label}, ${next.value.name.toLowerCase()}`,
+    value: rate.value * area.value.value,
+    quantity: next.value.rate.basis === 'mass' ? 'mass' : 'volume',
+    formula: '{rate} × {area}',
+    inputs: { rate, area: area.value },
+    from: 'coverage rate times area of the bay',
+  };
+});
+const potLife = computed(() => {
+  const surface = props.status.conditions?.surfaceC;
+  const minutes = next.value && surface !== undefined ? potLifeMinutes(next.value, surface) : undefined;
+  return minutes === undefined ? undefined : Math.round(minutes);
+});
+const last = computed(() => props.status.laid.at(-1));
+const verdict = computed(() => bayVerdict(props.status, job.nowMs));
+const film = computed(() => last.value && coatVerdict(`${last.value.coat.name}.`, last.value, props.status.workableUntilMs, job.nowMs));
+const canAccept = computed(() => !next.value && props.status.state === 'ready' && !props.status.doubt);
+
+async function step(kind: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted'): Promise<void> {
+  if (!(await askWho(preferences))) return;
+  try {
+    await job.enter({ kind: 'step', bayId: props.status.bay.id, step: kind, at: new Date().toISOString(), note: kind === 'held' ? note.value : '' });
+    holding.value = false;
+    note.value = '';
+  } catch (error) {
+    ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
+  }
+}
+const has = (kind: string): boolean => (job.book.bays.get(props.status.bay.id)?.steps ?? []).some((s) => s.step === kind);
+</script>
+
+<template>
+  <h2 class="title">Bay {{ status.bay.label }}</h2>
+  <p class="quiet">{{ next ? next.name : 'all coats laid' }} · <FigureText :figure="area" /> · {{ STATE_WORDS[status.state] }}</p>
+  <template v-if="amount && next">
+    <p class="large"><FigureText :figure="amount" /></p>
+    <dl>
+      <dt>Rate</dt>
+      <dd>{{ job.say(next.rate.value, next.rate.basis === 'mass' ? 'rateMass' : 'rateVolume') }}</dd>
+      <dt>Wet film</dt>
+      <dd><FigureText :figure="wetFilm(next)" /></dd>
+      <dt>How</dt>
+      <dd class="words">{{ next.note }}</dd>
+      <template v-if="potLife !== undefined">
+        <dt>Pot life</dt>
+        <dd>{{ potLife }} min at {{ job.say(status.conditions!.surfaceC, 'temperature') }}</dd>
+      </template>
+    </dl>
+  </template>
+  <VerdictLine :verdict="verdict" />
+  <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
+  <div class="acts">
+    <el-button v-if="next && !status.hold" type="primary" class="tap" @click="emit('coat')">{{ status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat' }}</el-button>
+    <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')">Accept the bay</el-button>
+    <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
+    <el-button v-else-if="status.laid.length > 0 && next?.role === 'membrane' && !has('detailed')" class="tap" @click="step('detailed')">Details done</el-button>
+    <el-button v-if="status.hold" class="tap" @click="step('released')">Release the hold</el-button>
+    <el-button v-else-if="!holding" class="tap" @click="holding = true">Hold</el-button>
+  </div>
+  <form v-if="holding" class="hold" @submit.prevent="step('held')">
+    <label for="hold-note">Why is it held?</label>
+    <el-input id="hold-note" v-model="note" size="large" maxlength="400" />
+    <div class="acts">
+      <el-button class="tap" type="primary" native-type="submit" :disabled="note.trim() === ''">Hold bay {{ status.bay.label }}</el-button>
+      <el-button class="tap" @click="holding = false">Cancel</el-button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.title {
+  font-size: var(--t-l);
+}
+.large {
+  font-size: var(--t-xxl);
+  font-weight: 700;
+  line-height: 1.25;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: var(--s1) var(--s4);
+  margin: var(--s2) 0;
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+dd.words {
+  text-align: left;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s2);
+  margin-top: var(--s3);
+}
+.hold {
+  margin-top: var(--s3);
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+/** Air, humidity and surface of the moment: dew point, margin and the call for each coat still to be laid. */
+import { computed, ref } from 'vue';
+import { isCoat, type BuildUp } from '@lentum/core/buildup';
+import { sentence } from '@lentum/core/problems';
+import { latestConditions } from '@lentum/core/record';
+import { dewOf } from '@lentum/core/site';
+import { conditionsVerdict } from '@lentum/core/words';
+import { sentenceOf } from '../app/api.ts';
+import { useJob } from '../app/job.ts';
+import { usePreferences } from '../app/preferences.ts';
+import FigureText from '../shared/FigureText.vue';
+import MeasureInput from '../shared/MeasureInput.vue';
+import VerdictLine from '../shared/VerdictLine.vue';
+import { askWho } from './who.ts';
+
+const props = defineProps<{ zoneId: string; buildUp: BuildUp }>();
+const job = useJob();
+const preferences = usePreferences();
+const taking = ref(false);
+const saving = ref(false);
+const trouble = ref('');
+
+const last = computed(() => latestConditions(job.book, props.zoneId, job.nowMs));
+const airC = ref<number>();
+const humidityPct = ref<number>();
+const surfaceC = ref<number>();
+
+function begin(): void {
+  airC.value = last.value?.airC;
+  humidityPct.value = last.value?.humidityPct;
+  surfaceC.value = last.value?.surfaceC;
+  taking.value = true;
+}
+
+const typed = computed(() =>
+  airC.value !== undefined && humidityPct.value !== undefined && surfaceC.value !== undefined
+    ? { airC: airC.value, humidityPct: humidityPct.value, surfaceC: surfaceC.value }
+    : undefined,
+);
+const reading = computed(() => (taking.value ? typed.value : last.value));
+const dew = computed(() => reading.value && dewOf(reading.value));
+/** One line for each coat that some bay of the zone waits for. */
+const calls = computed(() => {
+  if (!reading.value) return [];
+  const atMs = taking.value || !last.value ? job.nowMs : Date.parse(last.value.at);
+  const wanted = new Set(job.statuses.filter((s) => s.bay.zoneId === props.zoneId && s.next).map((s) => s.next?.id));
+  const now = reading.value;
+  return props.buildUp.layers.filter(isCoat).filter((c) => wanted.has(c.id)).map((c) => conditionsVerdict(`${c.name}.`, c, { ...now, atMs }, job.nowMs));
+});
+
+async function keep(): Promise<void> {
+  if (!typed.value || !(await askWho(preferences))) return;
+  saving.value = true;
+  trouble.value = '';
+  try {
+    await job.enter({ kind: 'conditions', zoneId: props.zoneId, at: new Date().toISOString(), ...typed.value });
+    taking.value = false;
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  } finally {
+    saving.value = false;
+  }
+}
+</script>
+
+<template>
+  <div class="head">
+    <h3>Conditions</h3>
+    <span v-if="last && !taking" class="quiet">read {{ job.time(Date.parse(last.at)) }}</span>
+    <el-button v-if="!taking" class="end" @click="begin">Take a reading</el-button>
+  </div>
+  <form v-if="taking" class="fields" @submit.prevent="keep">
+    <div><span>Air</span><MeasureInput v-model="airC" size="large" quantity="temperature" label="Air temperature" :min="-40" :max="60" :digits="1" /></div>
+    <div><span>Humidity</span><MeasureInput v-model="humidityPct" size="large" quantity="percent" label="Humidity" :min="1" :max="100" :digits="0" /></div>
+    <div><span>Surface</span><MeasureInput v-model="surfaceC" size="large" quantity="temperature" label="Surface temperature" :min="-40" :max="90" :digits="1" /></div>
+  </form>
+  <dl v-if="reading">
+    <template v-if="!taking">
+      <dt>air</dt><dd>{{ job.say(reading.airC, 'temperature') }}</dd>
+      <dt>humidity</dt><dd>{{ job.say(reading.humidityPct, 'percent') }}</dd>
+      <dt>surface</dt><dd>{{ job.say(reading.surfaceC, 'temperature') }}</dd>
+    </template>
+    <template v-if="dew?.ok">
+      <dt>dew point</dt><dd><FigureText :figure="dew.value.dewPoint" /></dd>
+      <dt>margin</dt><dd><FigureText :figure="dew.value.margin" /></dd>
+    </template>
+  </dl>
+  <p v-else-if="!taking" class="quiet empty">No reading yet. Air, humidity and surface tell the dew point, and whether to go or hold.</p>
+  <p v-if="dew && !dew.ok" class="trouble">{{ dew.problems.map(sentence).join(' ') }}</p>
+  <VerdictLine v-for="(v, i) in calls" :key="i" :verdict="v" />
+  <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <div v-if="taking" class="bar">
+    <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep">Keep the reading</el-button>
+    <el-button class="tap" @click="taking = false">Cancel</el-button>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: var(--s2);
+  margin-top: var(--s2);
+}
+.fields span {
+  font-weight: 600;
+}
+dl {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--s2);
+  margin: var(--s2) 0 0;
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  margin: 0 var(--s2) 0 0;
+  font-weight: 700;
+}
+.empty {
+  margin-top: var(--s2);
+}
+.trouble {
+  color: var(--red);
+}
+</style>

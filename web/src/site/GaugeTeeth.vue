@@ -1,0 +1,116 @@
+<script setup lang="ts">
+/** A row of gauge teeth as they look on a gauge: tap the last wet one. */
+import { computed } from 'vue';
+import { readingFromTooth, teethOf, type GaugeId } from '@lentum/core/film';
+import { useUnits } from '../shared/units.ts';
+
+const props = defineProps<{ gauge: GaugeId; designMm: number }>();
+const readings = defineModel<number[]>({ required: true });
+const { say, bare, unit } = useUnits();
+const teeth = computed(() => teethOf(props.gauge));
+const latest = computed(() => readings.value.at(-1));
+/** Deep teeth reach less far down: the picture of a comb, not to scale. */
+const depth = (i: number): number => 34 - (i / Math.max(1, teeth.value.length - 1)) * 28;
+
+const between = computed(() => {
+  const tooth = latest.value;
+  if (tooth === undefined) return '';
+  const r = readingFromTooth(teeth.value, tooth);
+  if (!r.ok) return '';
+  return r.value.highMm === undefined ? `at least ${say(r.value.lowMm, 'film')}` : `between ${bare(r.value.lowMm, 'film')} and ${say(r.value.highMm, 'film')}`;
+});
+const isLow = (tooth: number): boolean => {
+  const r = readingFromTooth(teeth.value, tooth);
+  return r.ok && r.value.highMm !== undefined && r.value.highMm <= props.designMm;
+};
+</script>
+
+<template>
+  <div>
+    <div class="line"><strong>Last wet tooth, {{ unit('film') }}</strong><span class="quiet">wanted {{ say(designMm, 'film') }}</span></div>
+    <div class="teeth" role="group" aria-label="Gauge teeth">
+      <button v-for="(t, i) in teeth" :key="t" type="button" :class="{ wet: latest !== undefined && t <= latest, last: t === latest }" :aria-label="`Last wet tooth ${say(t, 'film')}`" @click="readings.push(t)">
+        <span class="tooth" :style="{ height: `${depth(i)}px` }" /><span class="mm">{{ bare(t, 'film') }}</span>
+      </button>
+      <button type="button" :class="{ last: latest === 0 }" aria-label="No tooth was wet" @click="readings.push(0)"><span class="mm none">none</span></button>
+    </div>
+    <p class="quiet" role="status">{{ latest === undefined ? 'Tap the last wet tooth of each reading.' : `Film lies ${between}.` }}</p>
+    <ul class="taken">
+      <li v-for="(r, i) in readings" :key="i">
+        <button type="button" :class="{ low: isLow(r) }" :aria-label="`Take back reading ${i + 1}, ${say(r, 'film')}`" @click="readings.splice(i, 1)">{{ bare(r, 'film') }}<span aria-hidden="true"> ×</span></button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+.teeth {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
+  gap: 6px;
+  margin: var(--s2) 0;
+}
+.teeth button {
+  min-height: max(60px, var(--tap));
+  border: max(1px, var(--stroke)) solid var(--line-2);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-weight: 700;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  cursor: pointer;
+}
+.tooth {
+  width: 18px;
+  background: var(--line-2);
+}
+.wet {
+  background: var(--violet-soft);
+  border-color: var(--violet);
+}
+.wet .tooth {
+  background: var(--violet);
+}
+.teeth button.last {
+  box-shadow: 0 0 0 3px var(--violet);
+}
+.mm {
+  margin-top: auto;
+  padding-bottom: 4px;
+}
+.none {
+  margin: auto;
+}
+.taken {
+  list-style: none;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  padding: 0;
+  margin: var(--s2) 0 0;
+}
+.taken button {
+  border: max(1px, var(--stroke)) solid var(--line-2);
+  border-radius: 999px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  min-height: 40px;
+  padding: 0 var(--s3);
+  cursor: pointer;
+}
+.taken .low {
+  border-color: var(--amber);
+  color: var(--amber);
+  font-weight: 700;
+}
+</style>
