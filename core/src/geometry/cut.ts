@@ -107,7 +107,7 @@ function evenShares(count: number, bands: number): number[] {
 /**
  * Cuts an area into `count` parts of equal size in bands, as near to square as the shape allows.
  * @param directionRad direction of the bands, anticlockwise from x
- * @returns the parts, band by band from the low side, in reading order along each band
+ * @returns the parts in reading order: band by band from the far side of the direction, along it in each band
  */
 export function splitEqually(area: Area, count: number, directionRad: number): Area[] {
   if (count <= 1) return [area];
@@ -119,9 +119,9 @@ export function splitEqually(area: Area, count: number, directionRad: number): A
   const swap = ([x, y]: Point): Point => [y, -x];
   const back = ([x, y]: Point): Point => [-y, x];
   const rows = splitAlongX(mapArea(turned, swap), shares).map((a) => mapArea(a, back));
-  return rows.flatMap((row, i) =>
-    splitAlongX(row, Array.from({ length: shares[i] ?? 1 }, () => 1)).map((part) =>
-      mapArea(part, (p) => rotate(p, directionRad)),
-    ),
-  );
+  return rows
+    .map((row, i) => splitAlongX(row, Array.from({ length: shares[i] ?? 1 }, () => 1)))
+    .reverse()
+    .flat()
+    .map((part) => mapArea(part, (p) => rotate(p, directionRad)));
 }

@@ -9,6 +9,23 @@ export interface Choice<C extends { readonly net: number }> {
 /** A need may exceed a sum of containers by this share of itself and still count as covered (bits of a double). */
 const SLACK = 1e-9;
 
+/** Sizes are told apart to a thousandth of their unit. */
+const GRAIN = 1000;
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+
+/**
+ * How many of the largest container a least total can do without. With all sizes multiples of g, any L / g smaller
+ * ones hold some that add up to a multiple of the largest L (pigeonhole) and are replaced by it, in fewer
+ * containers; so smaller ones stand for less than (L / g) × the second size.
+ * @param falling sizes, largest first
+ */
+function mostMissing(falling: readonly number[]): number {
+  const whole = falling.map((v) => Math.max(1, Math.round(v * GRAIN)));
+  const [, second] = whole;
+  return second === undefined ? 0 : Math.ceil(second / whole.reduce(gcd)) + 1;
+}
+
 /**
  * Whole containers that cover a need with the least left over, ties going to fewer containers.
  * Buying more area never buys less: the least total that covers a need can not fall as the need grows.
@@ -18,12 +35,9 @@ export function chooseContainers<C extends { readonly net: number }>(need: numbe
   const falling = [...sizes].sort((a, b) => b.net - a.net);
   const target = Math.max(0, need * (1 - SLACK));
   let best: { counts: number[]; total: number; containers: number } | undefined;
-  // Sets of smaller containers that add up to a multiple of the largest are replaced by it, so only so many of the
-  // largest can be missing in a least total: as many as the largest counts smallest ones, for each smaller size.
-  const smallest = falling[falling.length - 1];
   const largest = falling[0];
-  if (!smallest || !largest) return { picks: [], total: 0, leftOver: -need };
-  const missing = Math.ceil(largest.net / smallest.net) * falling.length + 1;
+  if (!largest) return { picks: [], total: 0, leftOver: -need };
+  const missing = mostMissing(falling.map((c) => c.net));
 
   const visit = (i: number, counts: readonly number[], reached: number): void => {
     const size = falling[i];

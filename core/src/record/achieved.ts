@@ -2,6 +2,7 @@
 import type { Figure } from '../figures/index.ts';
 import { given } from '../figures/index.ts';
 import { bayAreaM2 } from '../site/index.ts';
+import { bestFilm } from './judge.ts';
 import type { BayStatus } from './status.ts';
 
 export interface AchievedFilm {
@@ -17,10 +18,12 @@ export function achievedFilms(statuses: readonly BayStatus[]): AchievedFilm[] {
   for (const status of statuses) {
     for (const { entry, coat, judgement } of status.laid) {
       if (entry.finishedAt === undefined) continue;
-      const film = judgement.fromReadings?.figure ?? (judgement.used.value > 0 ? judgement.fromConsumption : undefined);
+      const film = bestFilm(judgement);
       if (!film) continue;
       const list = byLayer.get(coat.id) ?? [];
-      list.push({ label: status.bay.label, film: film.value, area: bayAreaM2(status.bay) });
+      const same = list.find((b) => b.label === status.bay.label);
+      if (same) same.film += film.value;
+      else list.push({ label: status.bay.label, film: film.value, area: bayAreaM2(status.bay) });
       byLayer.set(coat.id, list);
     }
   }

@@ -2,7 +2,7 @@ export { achievedFilms, type AchievedFilm } from './achieved.ts';
 export { canonicalJson, chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
 export { coatOf, entryProblems, openedLitres, type RecordContext } from './entryrules.ts';
 export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';
-export { judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
+export { bestFilm, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
 export {
   coatEntrySchema,
   conditionsEntrySchema,
@@ -17,6 +17,7 @@ export {
 export {
   BAY_STATES,
   bayStatus,
+  earlierFilms,
   latestConditions,
   potLifeMinutes,
   SITE_RULES,

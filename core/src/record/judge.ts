@@ -108,9 +108,36 @@ function gapFigure(a: Figure, b: Figure): Figure {
   };
 }
 
-/** Judges one coat on one bay. */
-export function judgeCoat(buildUp: BuildUp, coat: Coat, entry: CoatEntry, area: Figure): CoatJudgement {
+/** The design film less what earlier coats of the same layer left on the bay: what a further coat has to bring. */
+function filmStillWanted(coat: Coat, earlier: readonly Figure[]): Figure {
   const design = wetFilm(coat);
+  if (earlier.length === 0) return design;
+  return {
+    label: `${coat.name}, film still wanted`,
+    value: Math.max(0, design.value - earlier.reduce((sum, f) => sum + f.value, 0)),
+    quantity: 'film',
+    formula: `max(0, {design} − ${earlier.map((_, i) => `{earlier${i + 1}}`).join(' − ')})`,
+    inputs: { design, ...Object.fromEntries(earlier.map((f, i) => [`earlier${i + 1}`, f])) },
+    from: 'design film less the films of earlier coats of this layer',
+  };
+}
+
+/** The film that a judged coat counts with: readings before consumption; undefined when neither is known. */
+export const bestFilm = (j: CoatJudgement): Figure | undefined =>
+  j.fromReadings?.figure ?? (j.used.value > 0 ? j.fromConsumption : undefined);
+
+/**
+ * Judges one coat on one bay.
+ * @param earlier films of earlier coats of the same layer on the bay, when a thin coat is being made up
+ */
+export function judgeCoat(
+  buildUp: BuildUp,
+  coat: Coat,
+  entry: CoatEntry,
+  area: Figure,
+  earlier: readonly Figure[] = [],
+): CoatJudgement {
+  const design = filmStillWanted(coat, earlier);
   const used = usedFigure(coat, entry);
   const fromConsumption = filmFromConsumption(used, area);
   const teeth = teethOf(entry.gauge);

@@ -1,11 +1,12 @@
 /** The state of each bay at an instant: what it is, what is next, from when and until when. */
 import { isCoat, type BuildUp, type BuildUpDoc, type Coat, findBuildUp } from '../buildup/index.ts';
 import { cureHours, progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
+import type { Figure } from '../figures/index.ts';
 import { bayAreaFigure, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { EMPTY_BAY_BOOK, type BayBook, type SiteBook } from './fold.ts';
 import { coatOf } from './entryrules.ts';
-import { judgeCoat, type CoatJudgement } from './judge.ts';
+import { bestFilm, judgeCoat, type CoatJudgement } from './judge.ts';
 import type { CoatEntry, ConditionsEntry, StepEntry } from './schema.ts';
 
 export const BAY_STATES = [
@@ -60,6 +61,12 @@ export interface BayStatus {
 
 const byTime = <T>(list: readonly T[], time: (item: T) => string): T[] =>
   [...list].sort((a, b) => Date.parse(time(a)) - Date.parse(time(b)));
+
+/** Films that coats of the same layer, laid before an entry, left on its bay. */
+export const earlierFilms = (laid: readonly LaidCoat[], entry: Pick<CoatEntry, 'layerId' | 'startedAt' | 'supersedes'>): Figure[] =>
+  laid
+    .filter((l) => l.coat.id === entry.layerId && l.entry.id !== entry.supersedes && Date.parse(l.entry.startedAt) < Date.parse(entry.startedAt))
+    .flatMap((l) => bestFilm(l.judgement) ?? []);
 
 /** The latest reading for a zone that was taken by an instant. */
 export function latestConditions(book: SiteBook, zoneId: string, nowMs: number): ConditionsEntry | undefined {
@@ -156,13 +163,14 @@ export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: numb
   const buildUp = chosen && findBuildUp(doc, chosen.buildUpId, chosen.revision);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
   const area = bayAreaFigure(bay);
-  const laid = byTime(own.coats, (c) => c.startedAt)
-    .filter((c) => Date.parse(c.startedAt) <= nowMs)
-    .flatMap((entry): LaidCoat[] => {
-      const laidWith = findBuildUp(doc, entry.buildUpId, entry.revision);
-      const coat = coatOf(doc, entry);
-      return laidWith && coat ? [{ entry, buildUp: laidWith, coat, judgement: judgeCoat(laidWith, coat, entry, area) }] : [];
-    });
+  const laid: LaidCoat[] = [];
+  for (const entry of byTime(own.coats, (c) => c.startedAt).filter((c) => Date.parse(c.startedAt) <= nowMs)) {
+    const laidWith = findBuildUp(doc, entry.buildUpId, entry.revision);
+    const coat = coatOf(doc, entry);
+    if (!laidWith || !coat) continue;
+    const judgement = judgeCoat(laidWith, coat, entry, area, earlierFilms(laid, entry));
+    laid.push({ entry, buildUp: laidWith, coat, judgement });
+  }
   const done = new Set(laid.filter((l) => l.entry.finishedAt !== undefined).map((l) => l.coat.id));
   const next = buildUp?.layers.filter(isCoat).find((c) => !done.has(c.id));
   const last = laid.at(-1);

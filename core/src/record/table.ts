@@ -1,10 +1,11 @@
 /** The record as a flat table, for CSV. Metric, instants in UTC; one row an entry, in order. */
-import type { BuildUpDoc } from '../buildup/index.ts';
+import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaFigure, type SiteDoc } from '../site/index.ts';
 import { coatOf } from './entryrules.ts';
+import { EMPTY_BOOK, foldRecord } from './fold.ts';
 import { judgeCoat } from './judge.ts';
 import type { StoredEntry } from './schema.ts';
-import { findBuildUp } from '../buildup/index.ts';
+import { bayStatus } from './status.ts';
 
 export const RECORD_COLUMNS = [
   'seq', 'received_at', 'id', 'supersedes', 'in_force', 'kind', 'who', 'made_at', 'zone_id', 'bay', 'step', 'layer',
@@ -21,6 +22,11 @@ const round = (v: number): number => Number(v.toFixed(3));
 export function recordTable(entries: readonly StoredEntry[], doc: BuildUpDoc, site: SiteDoc): (string | number)[][] {
   const superseded = new Set(entries.flatMap(({ entry }) => (entry.supersedes === undefined ? [] : [entry.supersedes])));
   const bays = new Map(site.bays.map((b) => [b.id, b]));
+  const book = foldRecord(EMPTY_BOOK, entries);
+  // Coats in force are judged as the site shows them, superseded ones by themselves.
+  const inForce = new Map(
+    site.bays.flatMap((b) => bayStatus(b, doc, book, Number.MAX_SAFE_INTEGER).laid.map((l) => [l.entry.id, l.judgement] as const)),
+  );
   return entries.map(({ seq, receivedAt, hash, entry }) => {
     const row: Row = {
       seq, received_at: receivedAt, id: entry.id, supersedes: entry.supersedes ?? '', kind: entry.kind, who: entry.who,
@@ -50,7 +56,7 @@ export function recordTable(entries: readonly StoredEntry[], doc: BuildUpDoc, si
         note: entry.note,
       });
       if (coat && buildUp && bay) {
-        const j = judgeCoat(buildUp, coat, entry, bayAreaFigure(bay));
+        const j = inForce.get(entry.id) ?? judgeCoat(buildUp, coat, entry, bayAreaFigure(bay));
         Object.assign(row, {
           area_m2: round(j.fromConsumption.inputs['area']?.value ?? 0),
           used_l: round(j.used.value),

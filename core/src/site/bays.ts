@@ -52,7 +52,8 @@ function directionOfLongestSide(ring: Ring): number {
       angle = Math.atan2(q[1] - p[1], q[0] - p[0]);
     }
   });
-  return angle;
+  // Seen from below or above the direction is the same; bays are numbered as one reads.
+  return angle > Math.PI / 2 ? angle - Math.PI : angle <= -Math.PI / 2 ? angle + Math.PI : angle;
 }
 
 export interface BaySplit {

@@ -1,3 +1,3 @@
-export { bayVerdict, coatVerdict, conditionsVerdict, STATE_WORDS } from './verdicts.ts';
+export { bayVerdict, coatVerdict, conditionsVerdict, STATE_WORDS, stateWords } from './verdicts.ts';
 export { verdictText, type Outcome, type Part, type Verdict } from './parts.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';

@@ -23,6 +23,10 @@ export const STATE_WORDS: Readonly<Record<BayState, string>> = {
   accepted: 'accepted',
 };
 
+/** The state of a bay in words: when all coats are laid, what is next is that somebody accepts it. */
+export const stateWords = (status: BayStatus): string =>
+  status.state === 'ready' && !status.next ? (status.doubt ? 'laid, film in doubt' : 'to be accepted') : STATE_WORDS[status.state];
+
 function failing(check: ConditionCheck, j: ConditionJudgement): Part[] {
   const { actual, limit } = check;
   const source = `(layer limit, ${limit.source})`;
@@ -73,7 +77,7 @@ export function conditionsVerdict(
     return {
       outcome: 'go',
       subject,
-      says: words`Go: surface ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}; all ${String(judged.value.checks.length)} limits of the layer hold.`,
+      says: words`Go: surface ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}; every limit of the layer holds.`,
     };
   }
   const others = judged.value.failing.length - 1;

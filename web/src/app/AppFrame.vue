@@ -109,8 +109,10 @@ kbd {
   .name {
     display: none;
   }
-  .rail a,
   .help {
+    display: none;
+  }
+  .rail a {
     flex: 1;
     border-left: 0;
     border-top: 3px solid transparent;

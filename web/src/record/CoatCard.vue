@@ -26,9 +26,9 @@ const containers = computed(() =>
     <VerdictLine :verdict="verdict" />
     <div class="films">
       <dl>
-        <dt>from consumption</dt>
+        <dt>consumption</dt>
         <dd><FigureText :figure="j.fromConsumption" /></dd>
-        <dt>from readings</dt>
+        <dt>readings</dt>
         <dd v-if="j.fromReadings">
           <FigureText :figure="j.fromReadings.figure" />
         </dd>
@@ -39,7 +39,8 @@ const containers = computed(() =>
         <dt>design, wet</dt>
         <dd><FigureText :figure="j.design" /></dd>
       </dl>
-      <ReadingBars v-if="j.readings.length > 0" :readings="j.readings" :design-mm="j.design.value" :consumption-mm="j.fromConsumption.value" />
+      <p v-if="j.readings.length === 0" class="quiet">no readings</p>
+      <ReadingBars v-else :readings="j.readings" :design-mm="j.design.value" :consumption-mm="j.fromConsumption.value" />
       <dl>
         <dt>laid</dt>
         <dd>{{ times }}</dd>

@@ -8,12 +8,17 @@ const props = defineProps<{ readings: readonly Reading[]; designMm: number; cons
 const { say } = useUnits();
 const WIDTH = 210;
 const ROW = 9;
-const top = computed(() => Math.max(props.designMm, props.consumptionMm, ...props.readings.map((r) => r.highMm ?? r.lowMm)) * 1.12);
-const x = (mm: number): number => (mm / top.value) * WIDTH;
+const ends = computed(() => {
+  const all = [props.designMm, props.consumptionMm, ...props.readings.flatMap((r) => [r.lowMm, r.highMm ?? r.lowMm])];
+  const [low, high] = [Math.min(...all), Math.max(...all)];
+  const room = Math.max((high - low) * 0.25, high * 0.05);
+  return { low: Math.max(0, low - room), high: high + room };
+});
+const x = (mm: number): number => ((mm - ends.value.low) / (ends.value.high - ends.value.low)) * WIDTH;
 const bars = computed(() =>
   props.readings.map((r, i) => ({
     x: x(r.lowMm),
-    width: Math.max(3, x(r.highMm ?? top.value) - x(r.lowMm)),
+    width: Math.max(3, x(r.highMm ?? ends.value.high) - x(r.lowMm)),
     y: 16 + i * ROW,
     low: r.highMm !== undefined && r.highMm <= props.designMm,
   })),
@@ -27,7 +32,7 @@ const words = computed(() => props.readings.map((r) => `${say(r.lowMm, 'film')} 
     <path :d="`M0 ${height - 14}H${WIDTH}`" class="axis" />
     <rect v-for="(b, i) in bars" :key="i" :x="b.x" :y="b.y" :width="b.width" :height="ROW - 3" class="bar" :class="{ low: b.low }" />
     <path :d="`M${x(designMm)} 10V${height - 14}`" class="design" />
-    <text :x="Math.min(x(designMm), WIDTH - 26)" y="8" class="word">design</text>
+    <text :x="Math.min(Math.max(x(designMm), 20), WIDTH - 26)" y="8" class="word">design</text>
     <path :d="`M${x(consumptionMm)} 14V${height - 14}`" class="used" />
     <text :x="Math.min(Math.max(x(consumptionMm), 34), WIDTH - 34)" :y="height - 2" class="word">consumption</text>
   </svg>

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { boxOf, labelPoint } from '@lentum/core/geometry';
 import type { BayStatus } from '@lentum/core/record';
-import { STATE_WORDS } from '@lentum/core/words';
+import { STATE_WORDS, stateWords } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { areaPath, type PlanView } from './planview.ts';
 import { useUnits } from './units.ts';
@@ -41,9 +41,10 @@ const word = computed(() => {
   if (props.status.doubt) return 'film?';
   return { ready: 'ready', missed: 'missed' }[state as 'ready' | 'missed'] ?? STATE_WORDS[state];
 });
-const roomy = computed(() => box.value.width > 58 && box.value.height > 44);
-const plate = computed(() => Math.max(props.status.bay.label.length * 9, word.value.length * 6.6) + 10);
-const spoken = computed(() => `Bay ${props.status.bay.label}, ${STATE_WORDS[props.status.state]}${props.status.doubt ? ', film in doubt' : ''}`);
+const roomy = computed(() => box.value.width > word.value.length * 6 + 2 && box.value.height > 44);
+const tall = computed(() => roomy.value && box.value.height > 84);
+const plate = computed(() => Math.min(Math.max(props.status.bay.label.length * 9, roomy.value ? word.value.length * 6.6 : 0) + 10, box.value.width - 8));
+const spoken = computed(() => `Bay ${props.status.bay.label}, ${stateWords(props.status)}${props.status.doubt ? ', film in doubt' : ''}`);
 </script>
 
 <template>
@@ -64,8 +65,8 @@ const spoken = computed(() => `Bay ${props.status.bay.label}, ${STATE_WORDS[prop
       <rect :x="-plate / 2" :y="roomy ? -17 : -10" :width="plate" :height="roomy ? 36 : 20" rx="3" class="plate" />
       <text class="label" :y="roomy ? -4 : 0">{{ status.bay.label }}</text>
       <text v-if="roomy" class="word" y="11">{{ word }}</text>
-      <path v-if="roomy && status.doubt" d="M0 -31l7 12h-14z" class="doubt" />
-      <path v-else-if="roomy && status.state === 'held'" d="M-6 -35v14M2 -35v14" class="bars" />
+      <path v-if="tall && status.doubt" d="M0 -31l7 12h-14z" class="doubt" />
+      <path v-else-if="tall && status.state === 'held'" d="M-6 -35v14M2 -35v14" class="bars" />
     </g>
   </g>
 </template>

@@ -45,17 +45,25 @@ const slabs = computed<Slab[]>(() => {
 
 interface Placed extends Slab {
   readonly y: number;
+  readonly achievedY: number;
   readonly textY: number;
 }
 const LINE = 38;
+const TOP = 12;
+const stackOf = (height: (s: Slab) => number): number => slabs.value.reduce((sum, s) => sum + height(s), 0);
+/** Both stacks stand on the substrate; fabric and aggregate take the same room in both. */
+const gotHeight = (s: Slab): number => (s.designMm === undefined ? s.height : s.achievedHeight);
+const bottom = computed(() => TOP + Math.max(stackOf((s) => s.height), stackOf(gotHeight)));
 const placed = computed<Placed[]>(() => {
-  const top = 12;
-  let y = top;
-  const fromTop = [...slabs.value].reverse().map((s) => {
-    const at = { ...s, y, textY: y + s.height / 2 };
-    y += s.height + (s.achievedHeight > s.height ? s.achievedHeight - s.height : 0);
-    return at;
-  });
+  let y = bottom.value;
+  let achievedY = bottom.value;
+  const fromTop = slabs.value
+    .map((s) => {
+      y -= s.height;
+      achievedY -= gotHeight(s);
+      return { ...s, y, achievedY, textY: y + s.height / 2 };
+    })
+    .reverse();
   // Names keep a line's distance from each other.
   let last = -Infinity;
   return fromTop.map((s) => {
@@ -64,7 +72,6 @@ const placed = computed<Placed[]>(() => {
   });
 });
 const SUBSTRATE = 46;
-const bottom = computed(() => placed.value.reduce((y, s) => Math.max(y, s.y + Math.max(s.height, s.achievedHeight)), 0));
 const height = computed(() => Math.max(bottom.value + SUBSTRATE + 34, (placed.value.at(-1)?.textY ?? 0) + 60));
 const isThin = (s: Slab): boolean => s.designMm !== undefined && s.achievedMm !== undefined && s.achievedMm < s.designMm;
 </script>
@@ -72,7 +79,7 @@ const isThin = (s: Slab): boolean => s.designMm !== undefined && s.achievedMm !=
 <template>
   <figure class="column">
     <figcaption><h2>Section, dry film</h2><span class="quiet">to scale; films under {{ THINNEST }} points are drawn thicker</span></figcaption>
-    <svg :viewBox="`0 0 340 ${height}`" width="340" :height="height" role="img" :aria-label="`Section of ${buildUp.name}`">
+    <svg :viewBox="`0 0 400 ${height}`" width="400" :height="height" role="img" :aria-label="`Section of ${buildUp.name}`">
       <defs>
         <pattern id="column-broadcast" width="14" height="12" patternUnits="userSpaceOnUse"><circle cx="4" cy="4" r="2.6" class="grain" /><circle cx="11" cy="9" r="2.6" class="grain" /></pattern>
         <pattern id="column-substrate" width="26" height="22" patternUnits="userSpaceOnUse"><circle cx="6" cy="6" r="2.4" class="stone" /><circle cx="18" cy="14" r="3.2" class="stone" /><circle cx="12" cy="19" r="1.3" class="stone" /></pattern>
@@ -81,7 +88,7 @@ const isThin = (s: Slab): boolean => s.designMm !== undefined && s.achievedMm !=
         <rect x="8" :y="s.y" width="130" :height="s.height" class="slab" :class="s.kind" />
         <rect v-if="s.kind === 'broadcast'" x="8" :y="s.y" width="130" :height="s.height" fill="url(#column-broadcast)" />
         <path v-if="s.kind === 'fabric'" :d="`M8 ${s.y + 5}q6.5 -6 13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0`" class="threads" />
-        <rect v-if="s.achievedMm !== undefined" x="148" :y="s.y + Math.max(0, s.height - s.achievedHeight)" width="46" :height="s.achievedHeight" class="achieved" :class="{ thin: isThin(s) }" />
+        <rect v-if="s.achievedMm !== undefined" x="148" :y="s.achievedY" width="46" :height="s.achievedHeight" class="achieved" :class="{ thin: isThin(s) }" />
         <path :d="`M${s.achievedMm === undefined ? 140 : 196} ${s.y + s.height / 2}L204 ${s.textY - 4}`" class="leader" />
         <text x="208" :y="s.textY" class="name">{{ s.designMm === undefined ? '' : `${say(s.designMm, 'film')} ` }}{{ s.name }}</text>
         <text v-if="s.achievedMm !== undefined" x="208" :y="s.textY + 15" class="got" :class="{ thin: isThin(s) }">achieved {{ say(s.achievedMm, 'film') }}{{ isThin(s) ? ', thin' : '' }}</text>

@@ -44,6 +44,12 @@ const holes = computed(() =>
   }),
 );
 
+/** Bays with a heavy edge are drawn over their neighbours, the chosen one over all. */
+const inOrder = computed(() => {
+  const weight = (b: BayStatus): number => (b.bay.id === props.chosen ? 2 : b.state === 'closing' || b.state === 'missed' ? 1 : 0);
+  return [...(props.bays ?? [])].sort((a, b) => weight(a) - weight(b));
+});
+
 const OFFSET = 20;
 const sides = computed(() => {
   const outward = signedArea(props.ring) > 0 ? 1 : -1;
@@ -81,7 +87,7 @@ const summary = computed(() => `${props.zone.name}: ${props.ring.length} sides${
     <svg :viewBox="`0 0 ${view.width} ${view.height + 30}`" :width="view.width" :height="view.height + 30" role="group" :aria-label="summary">
       <PlanPatterns />
       <path v-if="!bays || bays.length === 0" :d="areaPath(polygon ? [polygon] : [{ outer: ring, holes: [] }], view)" class="floor" fill-rule="evenodd" />
-      <BayShape v-for="b in bays" :key="b.bay.id" :status="b" :view="view" :chosen="chosen === b.bay.id" @choose="emit('choose', b.bay.id)" />
+      <BayShape v-for="b in inOrder" :key="b.bay.id" :status="b" :view="view" :chosen="chosen === b.bay.id" @choose="emit('choose', b.bay.id)" />
       <g v-for="h in holes" :key="h.name">
         <path :d="h.path" class="opening" />
         <path :d="h.diagonals" class="diagonal" />

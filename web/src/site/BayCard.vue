@@ -6,7 +6,7 @@ import { rateGiven, wetFilm } from '@lentum/core/buildup';
 import type { Figure } from '@lentum/core/figures';
 import { potLifeMinutes, type BayStatus } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
-import { bayVerdict, coatVerdict, STATE_WORDS } from '@lentum/core/words';
+import { bayVerdict, coatVerdict, stateWords } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -15,7 +15,7 @@ import VerdictLine from '../shared/VerdictLine.vue';
 import { askWho } from './who.ts';
 
 const props = defineProps<{ status: BayStatus }>();
-const emit = defineEmits<{ coat: [] }>();
+const emit = defineEmits<{ coat: []; add: [] }>();
 const job = useJob();
 const preferences = usePreferences();
 const note = ref('');
@@ -45,6 +45,9 @@ const verdict = computed(() => bayVerdict(props.status, job.nowMs));
 const film = computed(() => last.value && coatVerdict(`${last.value.coat.name}.`, last.value, props.status.workableUntilMs, job.nowMs));
 const canAccept = computed(() => !next.value && props.status.state === 'ready' && !props.status.doubt);
 
+/** While the film is wet, more of it belongs to the same coat: the entry is corrected. */
+const canAdd = computed(() => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined);
+
 async function step(kind: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted'): Promise<void> {
   if (!(await askWho(preferences))) return;
   try {
@@ -60,7 +63,7 @@ const has = (kind: string): boolean => (job.book.bays.get(props.status.bay.id)?.
 
 <template>
   <h2 class="title">Bay {{ status.bay.label }}</h2>
-  <p class="quiet">{{ next ? next.name : 'all coats laid' }} · <FigureText :figure="area" /> · {{ STATE_WORDS[status.state] }}</p>
+  <p class="quiet">{{ next ? next.name : 'all coats laid' }} · <FigureText :figure="area" /> · {{ stateWords(status) }}</p>
   <template v-if="amount && next">
     <p class="large"><FigureText :figure="amount" /></p>
     <dl>
@@ -80,6 +83,8 @@ const has = (kind: string): boolean => (job.book.bays.get(props.status.bay.id)?.
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
   <div class="acts">
     <el-button v-if="next && !status.hold" type="primary" class="tap" @click="emit('coat')">{{ status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat' }}</el-button>
+    <el-button v-if="canAdd" type="primary" class="tap" @click="emit('add')">Rolled more: add to the coat</el-button>
+    <el-button v-else-if="!next && status.doubt && !status.hold" type="primary" class="tap" @click="emit('coat')">Log a further coat</el-button>
     <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')">Accept the bay</el-button>
     <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
     <el-button v-else-if="status.laid.length > 0 && next?.role === 'membrane' && !has('detailed')" class="tap" @click="step('detailed')">Details done</el-button>

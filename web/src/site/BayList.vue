@@ -1,13 +1,18 @@
 <script setup lang="ts">
-/** The bays by what can be done with them, each with its verdict line. */
+/** The bays by what can be done with them; bays that wait for the same thing share one verdict line. */
 import { computed } from 'vue';
 import type { BayStatus } from '@lentum/core/record';
-import type { Verdict } from '@lentum/core/words';
+import { verdictText, type Verdict } from '@lentum/core/words';
 import VerdictLine from '../shared/VerdictLine.vue';
 
 interface Row {
   readonly status: BayStatus;
   readonly verdict: Verdict;
+}
+interface Cluster {
+  readonly key: string;
+  readonly rows: Row[];
+  verdict: Verdict;
 }
 const props = defineProps<{ rows: readonly Row[]; chosen: string | undefined }>();
 const emit = defineEmits<{ choose: [bayId: string] }>();
@@ -21,24 +26,51 @@ const GROUPS: readonly { name: string; has: (r: Row) => boolean }[] = [
   { name: 'At work', has: (r) => r.verdict.outcome === 'curing' },
   { name: 'Done', has: (r) => r.verdict.outcome === 'done' },
 ];
-/** Each bay stands in the first group that has it; bays that wait for the same thing share one line. */
+
+/** What a verdict says apart from the bay's own label. */
+function sense({ status, verdict }: Row): string {
+  const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], 'metric', String);
+  return `${verdict.subject.replace(status.bay.label, '')}|${text}`;
+}
+
+function clustered(rows: readonly Row[]): Cluster[] {
+  const clusters = new Map<string, Cluster>();
+  for (const row of rows) {
+    const key = sense(row);
+    const cluster = clusters.get(key);
+    if (cluster) cluster.rows.push(row);
+    else clusters.set(key, { key, rows: [row], verdict: row.verdict });
+  }
+  return [...clusters.values()].map((c) => {
+    const labels = c.rows.map((r) => r.status.bay.label).join(', ');
+    const own = c.rows[0]?.status.bay.label ?? '';
+    return { ...c, verdict: { ...c.verdict, subject: c.verdict.subject.replace(own, labels) } };
+  });
+}
+
+/** Each bay stands in the first group that has it. */
 const groups = computed(() => {
   const left = new Set(props.rows);
   return GROUPS.map((g) => {
     const rows = [...left].filter(g.has);
     rows.forEach((r) => left.delete(r));
-    return { name: g.name, rows };
-  }).filter((g) => g.rows.length > 0);
+    return { name: g.name, count: rows.length, clusters: clustered(rows) };
+  }).filter((g) => g.count > 0);
 });
+const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === props.chosen);
 </script>
 
 <template>
   <div v-for="g in groups" :key="g.name" class="group">
-    <div class="head"><h3>{{ g.name }}</h3><span class="quiet end">{{ g.rows.length }} {{ g.rows.length === 1 ? 'bay' : 'bays' }}</span></div>
-    <!-- The whole line chooses the bay; its keyboard way is the label button. -->
-    <div v-for="r in g.rows" :key="r.status.bay.id" class="row" :class="{ on: r.status.bay.id === chosen }" @click="emit('choose', r.status.bay.id)">
-      <VerdictLine :verdict="r.verdict" />
-      <button type="button" class="choose" :aria-pressed="r.status.bay.id === chosen" :aria-label="`Choose bay ${r.status.bay.label}`" @click.stop="emit('choose', r.status.bay.id)">›</button>
+    <div class="head"><h3>{{ g.name }}</h3><span class="quiet end">{{ g.count }} {{ g.count === 1 ? 'bay' : 'bays' }}</span></div>
+    <!-- The whole line chooses its first bay; each bay has a button of its own. -->
+    <div v-for="c in g.clusters" :key="c.key" class="row" :class="{ on: isOn(c) }" @click="c.rows[0] && emit('choose', c.rows[0].status.bay.id)">
+      <VerdictLine :verdict="c.verdict" />
+      <div class="bays">
+        <button v-for="r in c.rows" :key="r.status.bay.id" type="button" :aria-pressed="r.status.bay.id === chosen" :aria-label="`Choose bay ${r.status.bay.label}`" @click.stop="emit('choose', r.status.bay.id)">
+          {{ r.status.bay.label }}
+        </button>
+      </div>
     </div>
   </div>
 </template>
@@ -48,27 +80,39 @@ const groups = computed(() => {
   margin-top: var(--s4);
 }
 .row {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 32px;
   border-bottom: var(--stroke) solid var(--line);
-  padding: 0 var(--s2);
+  padding: 0 var(--s2) var(--s2);
   cursor: pointer;
 }
 .row.on {
   background: var(--sea-soft);
   box-shadow: inset 4px 0 var(--sea);
 }
-.choose {
-  border: 0;
-  background: none;
-  color: var(--ink-2);
+.bays {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s1);
+  padding-left: 30px;
+}
+.bays button {
+  border: max(1px, var(--stroke)) solid var(--line-2);
+  border-radius: var(--r);
+  background: var(--sheet);
+  color: var(--ink);
   font: inherit;
-  font-size: var(--t-xl);
+  font-size: var(--t-s);
+  min-width: 38px;
+  min-height: 26px;
   cursor: pointer;
 }
+.bays button[aria-pressed='true'] {
+  border-color: var(--sea);
+  box-shadow: inset 0 0 0 1px var(--sea);
+  font-weight: 700;
+}
 @media (max-width: 820px) {
-  .row {
-    grid-template-columns: minmax(0, 1fr) var(--tap);
+  .bays button {
+    min-width: var(--tap);
     min-height: var(--tap);
   }
 }

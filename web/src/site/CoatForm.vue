@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { isCoat, wetFilm } from '@lentum/core/buildup';
 import { GAUGES } from '@lentum/core/film';
 import { check, sentence } from '@lentum/core/problems';
-import { coatEntrySchema, entryProblems, judgeCoat, type BayStatus, type CoatEntry } from '@lentum/core/record';
+import { coatEntrySchema, earlierFilms, entryProblems, judgeCoat, type BayStatus, type CoatEntry } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { coatVerdict } from '@lentum/core/words';
 import { findBuildUp } from '@lentum/core/buildup';
@@ -32,7 +32,8 @@ const begun = computed(() => props.status.laid.find((l) => l.entry.finishedAt ==
 const old = props.correcting ?? begun.value;
 const buildUp = computed(() => (old ? findBuildUp(job.documents.buildUps.draft, old.buildUpId, old.revision) : props.status.buildUp));
 const coats = computed(() => buildUp.value?.layers.filter(isCoat) ?? []);
-const first = props.status.next ?? coats.value[0];
+/** When all coats are laid, the last one is what a further coat makes up for. */
+const first = props.status.next ?? props.status.laid.at(-1)?.coat ?? coats.value[0];
 const draft = old ? draftOf(old, job.timeZone) : newDraft(first!, job.timeZone, job.nowMs);
 const coat = computed(() => coats.value.find((c) => c.id === draft.layerId) ?? first!);
 watch(
@@ -71,8 +72,8 @@ const problems = computed(() => {
 const verdict = computed(() => {
   if (!checked.value.ok || !buildUp.value || problems.value.length > 0) return undefined;
   const made = checked.value.value;
-  const judgement = judgeCoat(buildUp.value, coat.value, made, bayAreaFigure(props.status.bay));
-  const wetUntil = made.finishedAt === undefined ? undefined : props.correcting ? 0 : props.status.workableUntilMs;
+  const judgement = judgeCoat(buildUp.value, coat.value, made, bayAreaFigure(props.status.bay), earlierFilms(props.status.laid, made));
+  const wetUntil = made.finishedAt === undefined ? undefined : old === undefined ? undefined : (props.status.workableUntilMs ?? 0);
   return coatVerdict(`${props.status.bay.label} · ${coat.value.name.toLowerCase()}.`, { entry: made, buildUp: buildUp.value, coat: coat.value, judgement }, wetUntil, job.nowMs);
 });
 

@@ -5,7 +5,7 @@ import { isCoat, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
-import { conditionsVerdict } from '@lentum/core/words';
+import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -46,8 +46,17 @@ const calls = computed(() => {
   const atMs = taking.value || !last.value ? job.nowMs : Date.parse(last.value.at);
   const wanted = new Set(job.statuses.filter((s) => s.bay.zoneId === props.zoneId && s.next).map((s) => s.next?.id));
   const now = reading.value;
-  return props.buildUp.layers.filter(isCoat).filter((c) => wanted.has(c.id)).map((c) => conditionsVerdict(`${c.name}.`, c, { ...now, atMs }, job.nowMs));
+  const all = props.buildUp.layers.filter(isCoat).filter((c) => wanted.has(c.id)).map((c) => conditionsVerdict(c.name, c, { ...now, atMs }, job.nowMs));
+  return joined(all);
 });
+
+/** Coats under the same call share a line. */
+function joined(verdicts: readonly Verdict[]): Verdict[] {
+  const text = (v: Verdict): string => (v.outcome === 'go' ? 'go' : verdictText([...v.says, ...(v.quiet ?? [])], 'metric', String));
+  const groups = new Map<string, Verdict[]>();
+  for (const v of verdicts) groups.set(text(v), [...(groups.get(text(v)) ?? []), v]);
+  return [...groups.values()].flatMap((g) => (g[0] ? [{ ...g[0], subject: `${g.map((v) => v.subject).join(', ')}.` }] : []));
+}
 
 async function keep(): Promise<void> {
   if (!typed.value || !(await askWho(preferences))) return;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import type { CoatEntry } from '@lentum/core/record';
 import { bayMismatches } from '@lentum/core/site';
 import { bayVerdict } from '@lentum/core/words';
 import { useChosenZone } from '../app/chosenzone.ts';
@@ -19,6 +20,7 @@ const router = useRouter();
 const { chosenId, chosen, choose } = useChosenZone();
 const splitting = ref(false);
 const coating = ref(false);
+const adding = ref<CoatEntry>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
 const withVerdicts = computed(() => bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) })));
@@ -61,11 +63,12 @@ const chooseBay = (id: string): void => void router.replace({ query: { ...route.
         </p>
       </section>
       <section v-if="bay" class="card" aria-label="Chosen bay">
-        <BayCard :status="bay" @coat="coating = true" />
+        <BayCard :key="bay.bay.id" :status="bay" @coat="coating = true" @add="adding = bay.laid.at(-1)?.entry" />
       </section>
     </div>
     <SplitDialog v-if="splitting && chosen?.buildUp" v-model="splitting" :zone="chosen.zone" :build-up="chosen.buildUp" />
     <CoatForm v-if="coating && bay" v-model="coating" :status="bay" />
+    <CoatForm v-if="adding && bay" :model-value="true" :status="bay" :correcting="adding" @update:model-value="adding = undefined" />
   </main>
 </template>
 

@@ -1,0 +1,56 @@
+import Ajv2020 from 'ajv/dist/2020.js';
+import addFormats from 'ajv-formats';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { DEMO_ANCHOR, DEMO_FILE, velmora } from '@lentum/demo';
+import { jobFileSchema, readJobFile, writeJobFile, type JobFile } from '@lentum/core/jobfile';
+import { sentence } from '@lentum/core/problems';
+import { z } from 'zod';
+
+const text = readFileSync(DEMO_FILE, 'utf8');
+const file = JSON.parse(text) as JobFile;
+
+it('the demo file is what its story tells now', () => {
+  expect(file).toEqual(JSON.parse(JSON.stringify(writeJobFile(velmora(new Date(DEMO_ANCHOR)), DEMO_ANCHOR))));
+});
+
+describe('the published schema', () => {
+  const published = JSON.parse(readFileSync(new URL('../../docs/formats/job.schema.json', import.meta.url), 'utf8')) as object;
+  it('is the one the application uses', () => {
+    expect(published).toMatchObject(JSON.parse(JSON.stringify(z.toJSONSchema(jobFileSchema, { io: 'input', unrepresentable: 'any' }))) as object);
+  });
+  it('takes the demo and refuses an edited one, by an independent validator (ajv)', () => {
+    const ajv = new Ajv2020({ strict: false });
+    addFormats(ajv);
+    const validate = ajv.compile(published);
+    expect(validate(file), JSON.stringify(validate.errors?.[0])).toBe(true);
+    expect(validate({ ...file, version: 2 })).toBe(false);
+    const bad = structuredClone(file) as { content: { survey: { zones: { code: string }[] } } };
+    bad.content.survey.zones[0]!.code = 'lower';
+    expect(validate(bad)).toBe(false);
+  });
+});
+
+describe('reading', () => {
+  const edit = (change: (f: JobFile) => void): string => {
+    const f = structuredClone(file);
+    change(f);
+    return JSON.stringify(f);
+  };
+  it('takes the demo as it is', () => expect(readJobFile(text)).toMatchObject({ ok: true, value: { content: { job: { name: 'Velmora ferry terminal' } } } }));
+  it.each([
+    ['cut short', text.slice(0, 5000), 'The job file is cut short: it ends with'],
+    ['another program’s file', '{"type":"FeatureCollection"}', 'The job file, format: “none” does not fit; expected “lentum-job”: a file that this application has written.'],
+    ['no JSON', 'PK\u0003\u0004', 'The job file cannot be read'],
+    ['a list', '[]', 'The job file, format: “none”'],
+    ['nothing', '', 'The job file cannot be read'],
+    ['a changed name', edit((f) => (f.content.job.name = 'Other')), 'the file was changed after it was written'],
+    ['a changed entry', edit((f) => (f.content.record[3]!.entry.who = 'Nobody')), 'The record: the chain breaks at entry 4; expected every entry unchanged and in its place.'],
+    ['a missing part', edit((f) => delete (f.content as Partial<JobFile['content']>).site), 'The job file, content › site is missing; expected a object.'],
+    ['an unknown zone', edit((f) => (f.content.job.timeZone = 'Mars/Olympus')), 'timeZone: “Mars/Olympus” does not fit; expected a time zone such as Europe/Lisbon.'],
+    ['bays on no zone', edit((f) => f.content.survey.zones.pop()), 'zone: “canopy” is not known here; expected a zone of the survey.'],
+  ])('%s', (_, given, words) => {
+    const r = readJobFile(given);
+    expect(r.ok ? 'read' : r.problems.map(sentence).join(' ')).toContain(words);
+  });
+});
