@@ -5,10 +5,23 @@ export default defineConfig({
   plugins: [vue()],
   test: {
     projects: [
-      { extends: true, test: { name: 'core', include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'] } },
       {
         extends: true,
-        test: { name: 'server', include: ['server/test/**/*.test.ts'], testTimeout: 30_000, hookTimeout: 60_000, fileParallelism: false },
+        test: {
+          name: 'core',
+          include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'server',
+          globalSetup: ['server/test/support/database.ts'],
+          include: ['server/test/**/*.test.ts'],
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
       },
       { extends: true, test: { name: 'web', include: ['web/test/**/*.test.ts'], environment: 'happy-dom' } },
     ],

@@ -9,9 +9,17 @@ import { choosePort, endWith, startApp } from './lib/server.mjs';
 await ensurePackages();
 const databaseUrl = await ensureDatabase('lentum');
 const app = await startApp(databaseUrl, { port: await choosePort(), watch: true });
-const vite = spawn(process.execPath, [path.join(ROOT, 'node_modules/vite/bin/vite.js'), '--host', '127.0.0.1'], {
-  cwd: path.join(ROOT, 'web'),
-  stdio: 'inherit',
-  env: { ...process.env, LENTUM_API: `http://127.0.0.1:${app.port}` },
-});
-endWith(app.stop, () => new Promise((r) => (vite.exitCode === null ? (vite.once('exit', r), vite.kill('SIGTERM')) : r())), () => releaseServer(databaseUrl));
+const vite = spawn(
+  process.execPath,
+  [path.join(ROOT, 'node_modules/vite/bin/vite.js'), '--host', '127.0.0.1'],
+  {
+    cwd: path.join(ROOT, 'web'),
+    stdio: 'inherit',
+    env: { ...process.env, LENTUM_API: `http://127.0.0.1:${app.port}` },
+  },
+);
+endWith(
+  app.stop,
+  () => new Promise((r) => (vite.exitCode === null ? (vite.once('exit', r), vite.kill('SIGTERM')) : r())),
+  () => releaseServer(databaseUrl),
+);

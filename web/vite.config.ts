@@ -7,10 +7,16 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   plugins: [
     vue(),
-    components({ resolvers: [ElementPlusResolver({ importStyle: 'css' })], dirs: [], dts: 'components.d.ts' }),
+    components({
+      resolvers: [ElementPlusResolver({ importStyle: 'css' })],
+      dirs: [],
+      dts: 'components.d.ts',
+    }),
     elementPlus({}),
   ],
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': process.env['LENTUM_API'] ?? 'http://127.0.0.1:4174' } },
-  optimizeDeps: { include: ['element-plus/es', 'zod', 'luxon', 'papaparse', '@vueuse/core', 'clipper2-ts', 'polylabel'] },
+  optimizeDeps: {
+    include: ['element-plus/es', 'zod', 'luxon', 'papaparse', '@vueuse/core', 'clipper2-ts', 'polylabel'],
+  },
 });

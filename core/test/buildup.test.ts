@@ -1,5 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { areaPerContainer, buildUpProblems, buildUpSchema, CATALOGUE, dryFilm, isCoat, sourceCounts, totals, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
+import {
+  areaPerContainer,
+  buildUpProblems,
+  buildUpSchema,
+  CATALOGUE,
+  dryFilm,
+  isCoat,
+  sourceCounts,
+  totals,
+  wetFilm,
+  type BuildUp,
+  type Coat,
+} from '@lentum/core/buildup';
 import { check, sentence } from '@lentum/core/problems';
 import { evaluate } from './support/formula.ts';
 
@@ -11,7 +23,8 @@ describe.each(CATALOGUE.map((b) => [b.name, b] as const))('%s', (_, buildUp) => 
     expect(check(buildUpSchema, buildUp, 'Build-up')).toMatchObject({ ok: true });
     expect(buildUpProblems(buildUp).map(sentence)).toEqual([]);
   });
-  it('reaches the least membrane of its family', () => expect(totals(buildUp).membraneDry.value).toBeGreaterThanOrEqual(buildUp.leastDryFilmMm.value));
+  it('reaches the least membrane of its family', () =>
+    expect(totals(buildUp).membraneDry.value).toBeGreaterThanOrEqual(buildUp.leastDryFilmMm.value));
   it('marks every number typical', () => {
     const counts = sourceCounts(buildUp);
     expect(counts.typical).toBe(counts.total);
@@ -19,9 +32,11 @@ describe.each(CATALOGUE.map((b) => [b.name, b] as const))('%s', (_, buildUp) => 
   });
   it('shows workings that give the figures', () => {
     for (const c of coatsOf(buildUp)) {
-      for (const figure of [wetFilm(c), dryFilm(c), ...c.containers.map((k) => areaPerContainer(c, k))]) expect(evaluate(figure)).toBeCloseTo(figure.value, 9);
+      for (const figure of [wetFilm(c), dryFilm(c), ...c.containers.map((k) => areaPerContainer(c, k))])
+        expect(evaluate(figure)).toBeCloseTo(figure.value, 9);
     }
-    for (const figure of Object.values(totals(buildUp))) expect(evaluate(figure)).toBeCloseTo(figure.value, 9);
+    for (const figure of Object.values(totals(buildUp)))
+      expect(evaluate(figure)).toBeCloseTo(figure.value, 9);
   });
 });
 
@@ -49,19 +64,55 @@ describe('what is refused, one case a reason', () => {
     return b;
   };
   it.each<[string, BuildUp, string]>([
-    ['limits the wrong way round', edit((c) => (c.limits.airMinC.value = 40)), 'Primer, air temperature: the least is 40, the most 35; expected a least below the most.'],
-    ['a window that closes before it opens', edit((c) => c.cure.overcoatUntil!.points.forEach((p) => (p.hours = 1))), 'a window that opens before it closes'],
-    ['fabric into nothing', edit((_, b) => b.layers.forEach((l) => l.kind === 'fabric' && (l.embeddedIn = 'nowhere'))), 'Fleece, laid into: “nowhere” is not known here; expected the name of a coat of this build-up.'],
-    ['a lap wider than the roll', edit((_, b) => b.layers.forEach((l) => l.kind === 'fabric' && (l.rollWidthM.value = 0.05))), 'Fleece, side lap: 75 mm on a roll 0.05 m wide; expected a lap narrower than the roll.'],
+    [
+      'limits the wrong way round',
+      edit((c) => (c.limits.airMinC.value = 40)),
+      'Primer, air temperature: the least is 40, the most 35; expected a least below the most.',
+    ],
+    [
+      'a window that closes before it opens',
+      edit((c) => c.cure.overcoatUntil!.points.forEach((p) => (p.hours = 1))),
+      'a window that opens before it closes',
+    ],
+    [
+      'fabric into nothing',
+      edit((_, b) => b.layers.forEach((l) => l.kind === 'fabric' && (l.embeddedIn = 'nowhere'))),
+      'Fleece, laid into: “nowhere” is not known here; expected the name of a coat of this build-up.',
+    ],
+    [
+      'a lap wider than the roll',
+      edit((_, b) => b.layers.forEach((l) => l.kind === 'fabric' && (l.rollWidthM.value = 0.05))),
+      'Fleece, side lap: 75 mm on a roll 0.05 m wide; expected a lap narrower than the roll.',
+    ],
     ['two layers of one name', edit((_, b) => b.layers.push(b.layers[0]!)), '“primer” is there twice'],
   ])('%s', (_, b, words) => expect(buildUpProblems(b).map(sentence).join(' ')).toContain(words));
 
   it.each<[string, BuildUp, string]>([
-    ['solids over 100 %', edit((c) => (c.volumeSolids.value = 1.2)), 'layers › 1 › volumeSolids › value: 1.2 is out of range; expected at most 1.'],
-    ['an impossible density', edit((c) => (c.densityKgPerL.value = 40)), 'densityKgPerL › value: 40 is out of range; expected at most 4.'],
-    ['a table that runs backwards', edit((c) => c.cure.touch.points.reverse()), 'expected rising temperatures.'],
-    ['a zero rate', edit((c) => (c.rate.value = 0)), 'rate › value: 0 is out of range; expected more than 0.'],
-    ['an unknown key', { ...copy(CATALOGUE[0]!), colour: 'red' } as BuildUp, 'expected no such entry as “colour”.'],
+    [
+      'solids over 100 %',
+      edit((c) => (c.volumeSolids.value = 1.2)),
+      'layers › 1 › volumeSolids › value: 1.2 is out of range; expected at most 1.',
+    ],
+    [
+      'an impossible density',
+      edit((c) => (c.densityKgPerL.value = 40)),
+      'densityKgPerL › value: 40 is out of range; expected at most 4.',
+    ],
+    [
+      'a table that runs backwards',
+      edit((c) => c.cure.touch.points.reverse()),
+      'expected rising temperatures.',
+    ],
+    [
+      'a zero rate',
+      edit((c) => (c.rate.value = 0)),
+      'rate › value: 0 is out of range; expected more than 0.',
+    ],
+    [
+      'an unknown key',
+      { ...copy(CATALOGUE[0]!), colour: 'red' } as BuildUp,
+      'expected no such entry as “colour”.',
+    ],
   ])('%s', (_, b, words) => {
     const r = check(buildUpSchema, b, 'The build-up');
     expect(r.ok ? '' : r.problems.map(sentence).join(' ')).toContain(words);

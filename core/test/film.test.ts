@@ -1,6 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dryFromWet, filmFromReadings, judgeReadings, missingLitres, mixedVolumeL, readingFromTooth, spots, teethOf, wetFromDry, wetFromMassRate, type AcceptanceOutcome, type AcceptanceRule, type Reading } from '@lentum/core/film';
+import {
+  dryFromWet,
+  filmFromReadings,
+  judgeReadings,
+  missingLitres,
+  mixedVolumeL,
+  readingFromTooth,
+  spots,
+  teethOf,
+  wetFromDry,
+  wetFromMassRate,
+  type AcceptanceOutcome,
+  type AcceptanceRule,
+  type Reading,
+} from '@lentum/core/film';
 
 const at = (...mm: number[]): Reading[] => mm.map((v) => ({ lowMm: v, highMm: v + 0.1 }));
 
@@ -9,21 +23,37 @@ describe('film arithmetic (common practice, no source; worked by hand)', () => {
     [1.85, 1.3, 1.4230769],
     [2.6, 1.2, 2.1666667],
     [0.25, 1.05, 0.2380952],
-  ])('%d kg/m² at %d kg/L is %d mm wet', (rate, density, film) => expect(wetFromMassRate(rate, density)).toBeCloseTo(film, 6));
+  ])('%d kg/m² at %d kg/L is %d mm wet', (rate, density, film) =>
+    expect(wetFromMassRate(rate, density)).toBeCloseTo(film, 6),
+  );
 
   it('a mix of 10 kg resin at 1.0 and 21 kg quartz at 2.65 yields 17.92 L', () => {
-    expect(mixedVolumeL([{ massKg: 10, densityKgPerL: 1 }, { massKg: 21, densityKgPerL: 2.65 }])).toBeCloseTo(10 + 21 / 2.65, 12);
+    expect(
+      mixedVolumeL([
+        { massKg: 10, densityKgPerL: 1 },
+        { massKg: 21, densityKgPerL: 2.65 },
+      ]),
+    ).toBeCloseTo(10 + 21 / 2.65, 12);
   });
 
   it('dry and wet turn into each other', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.01, max: 10, noNaN: true }), fc.double({ min: 0.05, max: 1, noNaN: true }), (wet, solids) => {
-        expect(wetFromDry(dryFromWet(wet, solids), solids)).toBeCloseTo(wet, 9);
-      }),
+      fc.property(
+        fc.double({ min: 0.01, max: 10, noNaN: true }),
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        (wet, solids) => {
+          expect(wetFromDry(dryFromWet(wet, solids), solids)).toBeCloseTo(wet, 9);
+        },
+      ),
     );
   });
 
-  it.each([[1.4, 1.2, 10, 2], [1.4, 1.6, 10, 0]])('wanted %d, have %d on %d m²: %d L missing', (w, h, a, l) => expect(missingLitres(w, h, a)).toBeCloseTo(l, 9));
+  it.each([
+    [1.4, 1.2, 10, 2],
+    [1.4, 1.6, 10, 0],
+  ])('wanted %d, have %d on %d m²: %d L missing', (w, h, a, l) =>
+    expect(missingLitres(w, h, a)).toBeCloseTo(l, 9),
+  );
 });
 
 describe('wet film gauge: last wetted tooth (ISO 2808, ASTM D4414, from memory)', () => {
@@ -32,9 +62,14 @@ describe('wet film gauge: last wetted tooth (ISO 2808, ASTM D4414, from memory)'
     [1.4, { lowMm: 1.4, highMm: 1.5 }],
     [0, { lowMm: 0, highMm: 0.8 }],
     [3, { lowMm: 3, highMm: undefined }],
-  ])('tooth %d', (tooth, reading) => expect(readingFromTooth(teeth, tooth)).toEqual({ ok: true, value: reading }));
+  ])('tooth %d', (tooth, reading) =>
+    expect(readingFromTooth(teeth, tooth)).toEqual({ ok: true, value: reading }),
+  );
   it('a tooth that the gauge has not is named', () => {
-    expect(readingFromTooth(teeth, 1.45)).toMatchObject({ ok: false, problems: [{ kind: 'unknown', actual: '1.45 mm' }] });
+    expect(readingFromTooth(teeth, 1.45)).toMatchObject({
+      ok: false,
+      problems: [{ kind: 'unknown', actual: '1.45 mm' }],
+    });
   });
   it('the mean carries the interval of the steps', () => {
     expect(filmFromReadings(at(1.4, 1.5))).toMatchObject({ count: 2, meanMm: 1.5, lowMeanMm: 1.45 });
@@ -50,25 +85,44 @@ describe('acceptance by three schools (common practice, no source)', () => {
     ['one tooth straddles the limit', 'minimum', at(1.5, 1.4), 1.42, 'too close to tell'],
     ['no readings', 'minimum', [], 1.42, 'no readings'],
     ['mean at the design, spots fine', 'average-and-spots', at(1.5, 1.4, 1.5, 1.4, 1.5, 1.4), 1.42, 'passes'],
-    ['mean fine, one spot of three under 80 %', 'average-and-spots', at(1.9, 1.9, 1.9, 0.9, 0.9, 0.9), 1.4, 'fails'],
+    [
+      'mean fine, one spot of three under 80 %',
+      'average-and-spots',
+      at(1.9, 1.9, 1.9, 0.9, 0.9, 0.9),
+      1.4,
+      'fails',
+    ],
     ['one low reading in a good spot', 'average-and-spots', at(1.8, 0.9, 1.8), 1.4, 'passes'],
     ['mean under for sure', 'average-and-spots', at(1.1, 1.2, 1.2), 1.4, 'fails'],
     ['one reading under 80 %', 'mean-and-share', at(2, 2, 2, 2, 0.9), 1.4, 'fails'],
     ['a fifth between 80 and 100 %', 'mean-and-share', at(1.6, 1.6, 1.6, 1.6, 1.2), 1.4, 'passes'],
     ['two fifths between 80 and 100 %', 'mean-and-share', at(2, 2, 2, 1.2, 1.2), 1.4, 'fails'],
-    ['thicker than the gauge can say never fails', 'minimum', [{ lowMm: 1, highMm: undefined }], 1.4, 'too close to tell'],
+    [
+      'thicker than the gauge can say never fails',
+      'minimum',
+      [{ lowMm: 1, highMm: undefined }],
+      1.4,
+      'too close to tell',
+    ],
   ];
-  it.each(cases)('%s', (_, rule, readings, nominal, outcome) => expect(judgeReadings(rule, readings, nominal).outcome).toBe(outcome));
+  it.each(cases)('%s', (_, rule, readings, nominal, outcome) =>
+    expect(judgeReadings(rule, readings, nominal).outcome).toBe(outcome),
+  );
 
   it('a last incomplete group counts as a spot', () => expect(spots([1, 2, 3, 5])).toEqual([2, 5]));
 
   it('more film never turns a pass into a fail', () => {
     fc.assert(
-      fc.property(fc.constantFrom<AcceptanceRule>('minimum', 'average-and-spots', 'mean-and-share'), fc.array(fc.integer({ min: 8, max: 30 }), { minLength: 1, maxLength: 20 }), (rule, tenths) => {
-        const readings = at(...tenths.map((t) => t / 10));
-        const thicker = at(...tenths.map((t) => t / 10 + 0.3));
-        if (judgeReadings(rule, readings, 1.5).outcome === 'passes') expect(judgeReadings(rule, thicker, 1.5).outcome).toBe('passes');
-      }),
+      fc.property(
+        fc.constantFrom<AcceptanceRule>('minimum', 'average-and-spots', 'mean-and-share'),
+        fc.array(fc.integer({ min: 8, max: 30 }), { minLength: 1, maxLength: 20 }),
+        (rule, tenths) => {
+          const readings = at(...tenths.map((t) => t / 10));
+          const thicker = at(...tenths.map((t) => t / 10 + 0.3));
+          if (judgeReadings(rule, readings, 1.5).outcome === 'passes')
+            expect(judgeReadings(rule, thicker, 1.5).outcome).toBe('passes');
+        },
+      ),
     );
   });
 });

@@ -3,12 +3,35 @@ import Coordinate from 'jsts/org/locationtech/jts/geom/Coordinate.js';
 import GeometryFactory from 'jsts/org/locationtech/jts/geom/GeometryFactory.js';
 import 'jsts/org/locationtech/jts/monkey.js';
 import { describe, expect, it } from 'vitest';
-import { TOLERANCE } from "@lentum/core/units";
-import { areaOf, compassRule, distance, firstCrossing, intersect, labelPoint, insideRing, perimeter, polygonArea, ringInside, rotate, signedArea, splitEqually, toPlane, traverse, type Leg, type Point, type Polygon, type Ring } from '@lentum/core/geometry';
+import { TOLERANCE } from '@lentum/core/units';
+import {
+  areaOf,
+  compassRule,
+  distance,
+  firstCrossing,
+  intersect,
+  labelPoint,
+  insideRing,
+  perimeter,
+  polygonArea,
+  ringInside,
+  rotate,
+  signedArea,
+  splitEqually,
+  toPlane,
+  traverse,
+  type Leg,
+  type Point,
+  type Polygon,
+  type Ring,
+} from '@lentum/core/geometry';
 
 /** A star-shaped ring round (0, 0): never crosses itself. */
 const ringArb = fc
-  .array(fc.tuple(fc.double({ min: 2, max: 20, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true })), { minLength: 4, maxLength: 12 })
+  .array(
+    fc.tuple(fc.double({ min: 2, max: 20, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true })),
+    { minLength: 4, maxLength: 12 },
+  )
   .map((steps): Ring => {
     const total = steps.reduce((s, [, w]) => s + w, 0);
     let angle = 0;
@@ -25,13 +48,23 @@ const toJts = (p: Polygon) => {
   return factory.createPolygon(ring(p.outer), p.holes.map(ring));
 };
 
-const square = (size: number): Ring => [[0, 0], [size, 0], [size, size], [0, size]];
+const square = (size: number): Ring => [
+  [0, 0],
+  [size, 0],
+  [size, size],
+  [0, size],
+];
 
 describe('areas against an independent geometry library (jsts)', () => {
   it('rings with a hole', () => {
     fc.assert(
       fc.property(ringArb, (outer) => {
-        const hole: Ring = [[-0.5, -0.5], [0.5, -0.5], [0.5, 0.5], [-0.5, 0.5]];
+        const hole: Ring = [
+          [-0.5, -0.5],
+          [0.5, -0.5],
+          [0.5, 0.5],
+          [-0.5, 0.5],
+        ];
         const polygon = { outer, holes: ringInside(hole, outer) ? [hole] : [] };
         expect(polygonArea(polygon)).toBeCloseTo(toJts(polygon).getArea(), 8);
         expect(perimeter(outer)).toBeCloseTo(toJts({ outer, holes: [] }).getLength(), 8);
@@ -44,7 +77,9 @@ describe('areas against an independent geometry library (jsts)', () => {
       fc.property(ringArb, ringArb, fc.double({ min: -5, max: 5, noNaN: true }), (a, b, shift) => {
         const moved = b.map(([x, y]): Point => [Number((x + shift).toFixed(3)), y]);
         const ours = areaOf(intersect([{ outer: a, holes: [] }], [{ outer: moved, holes: [] }]));
-        const theirs = toJts({ outer: a, holes: [] }).intersection(toJts({ outer: moved, holes: [] })).getArea();
+        const theirs = toJts({ outer: a, holes: [] })
+          .intersection(toJts({ outer: moved, holes: [] }))
+          .getArea();
         expect(Math.abs(ours - theirs)).toBeLessThan(TOLERANCE.areaM2);
       }),
     );
@@ -54,23 +89,50 @@ describe('areas against an independent geometry library (jsts)', () => {
 describe('equal bays', () => {
   it('are equal, add up, and stay in their zone', () => {
     fc.assert(
-      fc.property(ringArb, fc.integer({ min: 1, max: 14 }), fc.double({ min: 0, max: 3, noNaN: true }), (outer, n, angle) => {
-        const hole: Ring = [[-0.4, -0.4], [0.4, -0.4], [0.4, 0.4], [-0.4, 0.4]];
-        const zone = { outer: signedArea(outer) < 0 ? [...outer].reverse() : outer, holes: ringInside(hole, outer) ? [hole] : [] };
-        const parts = splitEqually([zone], n, angle);
-        const total = polygonArea(zone);
-        expect(parts.length).toBe(n);
-        for (const part of parts) expect(areaOf(part)).toBeCloseTo(total / n, 4);
-        expect(parts.reduce((s, p) => s + areaOf(p), 0)).toBeCloseTo(total, 5);
-        const union = parts.reduce((s, p) => s + areaOf(intersect(p, [zone])), 0);
-        expect(union).toBeCloseTo(total, 4);
-      }),
+      fc.property(
+        ringArb,
+        fc.integer({ min: 1, max: 14 }),
+        fc.double({ min: 0, max: 3, noNaN: true }),
+        (outer, n, angle) => {
+          const hole: Ring = [
+            [-0.4, -0.4],
+            [0.4, -0.4],
+            [0.4, 0.4],
+            [-0.4, 0.4],
+          ];
+          const zone = {
+            outer: signedArea(outer) < 0 ? [...outer].reverse() : outer,
+            holes: ringInside(hole, outer) ? [hole] : [],
+          };
+          const parts = splitEqually([zone], n, angle);
+          const total = polygonArea(zone);
+          expect(parts.length).toBe(n);
+          for (const part of parts) expect(areaOf(part)).toBeCloseTo(total / n, 4);
+          expect(parts.reduce((s, p) => s + areaOf(p), 0)).toBeCloseTo(total, 5);
+          const union = parts.reduce((s, p) => s + areaOf(intersect(p, [zone])), 0);
+          expect(union).toBeCloseTo(total, 4);
+        },
+      ),
       { numRuns: 60 },
     );
   });
 
   it('a rectangle of 12 by 9 in twelve gives squares of 3', () => {
-    const parts = splitEqually([{ outer: [[0, 0], [12, 0], [12, 9], [0, 9]], holes: [] }], 12, 0);
+    const parts = splitEqually(
+      [
+        {
+          outer: [
+            [0, 0],
+            [12, 0],
+            [12, 9],
+            [0, 9],
+          ],
+          holes: [],
+        },
+      ],
+      12,
+      0,
+    );
     for (const [p] of parts) expect(perimeter(p!.outer)).toBeCloseTo(12, 4);
   });
 });
@@ -118,24 +180,62 @@ describe('walks', () => {
 
   it('adjusted corners move by no more than the gap', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 1, max: 30, noNaN: true }), { minLength: 3, maxLength: 12 }), (sides) => {
-        const t = traverse(legs(...sides.map((s): [number] => [s])));
-        const closed = compassRule(t.path);
-        expect(closed.length).toBe(sides.length);
-        closed.forEach((p, i) => expect(distance(p, t.path[i]!)).toBeLessThanOrEqual(t.gapM + 1e-9));
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 1, max: 30, noNaN: true }), { minLength: 3, maxLength: 12 }),
+        (sides) => {
+          const t = traverse(legs(...sides.map((s): [number] => [s])));
+          const closed = compassRule(t.path);
+          expect(closed.length).toBe(sides.length);
+          closed.forEach((p, i) => expect(distance(p, t.path[i]!)).toBeLessThanOrEqual(t.gapM + 1e-9));
+        },
+      ),
     );
   });
 });
 
 describe('crossings', () => {
-  const bow: Ring = [[0, 0], [4, 4], [4, 0], [0, 4]];
+  const bow: Ring = [
+    [0, 0],
+    [4, 4],
+    [4, 0],
+    [0, 4],
+  ];
   it.each<[string, Ring, readonly [number, number] | undefined]>([
     ['a bow tie', bow, [0, 2]],
     ['a square', square(4), undefined],
-    ['a spike that folds back', [[0, 0], [4, 0], [2, 0], [2, 3]], [0, 1]],
-    ['a corner that touches a far side', [[0, 0], [4, 0], [4, 4], [2, 0], [0, 4]], [0, 2]],
-    ['an L', [[0, 0], [4, 0], [4, 2], [2, 2], [2, 4], [0, 4]], undefined],
+    [
+      'a spike that folds back',
+      [
+        [0, 0],
+        [4, 0],
+        [2, 0],
+        [2, 3],
+      ],
+      [0, 1],
+    ],
+    [
+      'a corner that touches a far side',
+      [
+        [0, 0],
+        [4, 0],
+        [4, 4],
+        [2, 0],
+        [0, 4],
+      ],
+      [0, 2],
+    ],
+    [
+      'an L',
+      [
+        [0, 0],
+        [4, 0],
+        [4, 2],
+        [2, 2],
+        [2, 4],
+        [0, 4],
+      ],
+      undefined,
+    ],
   ])('%s', (_, ring, expected) => {
     expect(firstCrossing(ring)).toEqual(expected);
   });

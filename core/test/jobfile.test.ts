@@ -15,9 +15,15 @@ it('the demo file is what its story tells now', () => {
 });
 
 describe('the published schema', () => {
-  const published = JSON.parse(readFileSync(new URL('../../docs/formats/job.schema.json', import.meta.url), 'utf8')) as object;
+  const published = JSON.parse(
+    readFileSync(new URL('../../docs/formats/job.schema.json', import.meta.url), 'utf8'),
+  ) as object;
   it('is the one the application uses', () => {
-    expect(published).toMatchObject(JSON.parse(JSON.stringify(z.toJSONSchema(jobFileSchema, { io: 'input', unrepresentable: 'any' }))) as object);
+    expect(published).toMatchObject(
+      JSON.parse(
+        JSON.stringify(z.toJSONSchema(jobFileSchema, { io: 'input', unrepresentable: 'any' })),
+      ) as object,
+    );
   });
   it('takes the demo and refuses an edited one, by an independent validator (ajv)', () => {
     const ajv = new Ajv2020({ strict: false });
@@ -37,18 +43,46 @@ describe('reading', () => {
     change(f);
     return JSON.stringify(f);
   };
-  it('takes the demo as it is', () => expect(readJobFile(text)).toMatchObject({ ok: true, value: { content: { job: { name: 'Velmora ferry terminal' } } } }));
+  it('takes the demo as it is', () =>
+    expect(readJobFile(text)).toMatchObject({
+      ok: true,
+      value: { content: { job: { name: 'Velmora ferry terminal' } } },
+    }));
   it.each([
     ['cut short', text.slice(0, 5000), 'The job file is cut short: it ends with'],
-    ['another program’s file', '{"type":"FeatureCollection"}', 'The job file, format: “none” does not fit; expected “lentum-job”: a file that this application has written.'],
+    [
+      'another program’s file',
+      '{"type":"FeatureCollection"}',
+      'The job file, format: “none” does not fit; expected “lentum-job”: a file that this application has written.',
+    ],
     ['no JSON', 'PK\u0003\u0004', 'The job file cannot be read'],
     ['a list', '[]', 'The job file, format: “none”'],
     ['nothing', '', 'The job file cannot be read'],
-    ['a changed name', edit((f) => (f.content.job.name = 'Other')), 'the file was changed after it was written'],
-    ['a changed entry', edit((f) => (f.content.record[3]!.entry.who = 'Nobody')), 'The record: the chain breaks at entry 4; expected every entry unchanged and in its place.'],
-    ['a missing part', edit((f) => delete (f.content as Partial<JobFile['content']>).site), 'The job file, content › site is missing; expected a object.'],
-    ['an unknown zone', edit((f) => (f.content.job.timeZone = 'Mars/Olympus')), 'timeZone: “Mars/Olympus” does not fit; expected a time zone such as Europe/Lisbon.'],
-    ['bays on no zone', edit((f) => f.content.survey.zones.pop()), 'zone: “canopy” is not known here; expected a zone of the survey.'],
+    [
+      'a changed name',
+      edit((f) => (f.content.job.name = 'Other')),
+      'the file was changed after it was written',
+    ],
+    [
+      'a changed entry',
+      edit((f) => (f.content.record[3]!.entry.who = 'Nobody')),
+      'The record: the chain breaks at entry 4; expected every entry unchanged and in its place.',
+    ],
+    [
+      'a missing part',
+      edit((f) => delete (f.content as Partial<JobFile['content']>).site),
+      'The job file, content › site is missing; expected an object.',
+    ],
+    [
+      'an unknown zone',
+      edit((f) => (f.content.job.timeZone = 'Mars/Olympus')),
+      'timeZone: “Mars/Olympus” does not fit; expected a time zone such as Europe/Lisbon.',
+    ],
+    [
+      'bays on no zone',
+      edit((f) => f.content.survey.zones.pop()),
+      'zone: “canopy” is not known here; expected a zone of the survey.',
+    ],
   ])('%s', (_, given, words) => {
     const r = readJobFile(given);
     expect(r.ok ? 'read' : r.problems.map(sentence).join(' ')).toContain(words);

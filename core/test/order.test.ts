@@ -11,7 +11,8 @@ function brute(need: number, sizes: readonly number[]): { total: number; count: 
   const visit = (i: number, total: number, count: number): void => {
     const size = sizes[i];
     if (total >= need - 1e-9) {
-      if (total < best.total - 1e-9 || (Math.abs(total - best.total) < 1e-9 && count < best.count)) best = { total, count };
+      if (total < best.total - 1e-9 || (Math.abs(total - best.total) < 1e-9 && count < best.count))
+        best = { total, count };
       return;
     }
     if (size === undefined) return;
@@ -39,22 +40,33 @@ describe('containers', () => {
 
   it('is the brute-force optimum', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 160 }), fc.uniqueArray(fc.integer({ min: 3, max: 33 }), { minLength: 1, maxLength: 3 }), (need, sizes) => {
-        const ours = chooseContainers(need, tins(...sizes));
-        const best = brute(need, [...sizes].sort((a, b) => b - a));
-        expect(ours.total).toBe(best.total);
-        expect(count(ours.picks)).toBe(best.count);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 160 }),
+        fc.uniqueArray(fc.integer({ min: 3, max: 33 }), { minLength: 1, maxLength: 3 }),
+        (need, sizes) => {
+          const ours = chooseContainers(need, tins(...sizes));
+          const best = brute(
+            need,
+            [...sizes].sort((a, b) => b - a),
+          );
+          expect(ours.total).toBe(best.total);
+          expect(count(ours.picks)).toBe(best.count);
+        },
+      ),
     );
   });
 
   it('covers the need, and one more square metre never orders less', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 5000, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true }), (need, more) => {
-        const a = chooseContainers(need, tins(25, 5));
-        expect(a.total).toBeGreaterThanOrEqual(need * (1 - 1e-8));
-        expect(chooseContainers(need + more, tins(25, 5)).total).toBeGreaterThanOrEqual(a.total - 1e-9);
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 5000, noNaN: true }),
+        fc.double({ min: 0, max: 50, noNaN: true }),
+        (need, more) => {
+          const a = chooseContainers(need, tins(25, 5));
+          expect(a.total).toBeGreaterThanOrEqual(need * (1 - 1e-8));
+          expect(chooseContainers(need + more, tins(25, 5)).total).toBeGreaterThanOrEqual(a.total - 1e-9);
+        },
+      ),
     );
   });
 });
@@ -63,11 +75,23 @@ const zone = (id: string, w: number, h: number): Zone => ({
   id,
   code: id.toUpperCase(),
   name: id,
-  outline: { kind: 'points', origin: 'typed', points: [[0, 0], [w, 0], [w, h], [0, h]] },
+  outline: {
+    kind: 'points',
+    origin: 'typed',
+    points: [
+      [0, 0],
+      [w, 0],
+      [w, h],
+      [0, h],
+    ],
+  },
   openings: [],
   note: '',
 });
-const doc = (...ids: string[]) => ({ buildUps: [...CATALOGUE], zones: ids.map((zoneId) => ({ zoneId, buildUpId: 'reinforced-polyurethane', revision: 1 })) });
+const doc = (...ids: string[]) => ({
+  buildUps: [...CATALOGUE],
+  zones: ids.map((zoneId) => ({ zoneId, buildUpId: 'reinforced-polyurethane', revision: 1 })),
+});
 
 describe('takeoff', () => {
   it('adds zones with one build-up and shows a working down to the corners', () => {
@@ -92,7 +116,10 @@ describe('takeoff', () => {
   it('more waste never orders less', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 40 }), (waste, more) => {
-        const bought = (pct: number): number[] => takeoff({ zones: [zone('a', 13, 7)] }, doc('a'), { wastePct: { ...DEFAULT_ORDER.wastePct, liquid: { value: pct, source: 'chosen' } } }).lines.map((l) => l.buy.total);
+        const bought = (pct: number): number[] =>
+          takeoff({ zones: [zone('a', 13, 7)] }, doc('a'), {
+            wastePct: { ...DEFAULT_ORDER.wastePct, liquid: { value: pct, source: 'chosen' } },
+          }).lines.map((l) => l.buy.total);
         const [low, high] = [bought(waste), bought(waste + more)];
         high.forEach((b, i) => expect(b).toBeGreaterThanOrEqual(low[i]!));
       }),

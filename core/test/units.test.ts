@@ -2,7 +2,18 @@ import fc from 'fast-check';
 import Qty from 'js-quantities';
 import { describe, expect, it } from 'vitest';
 import { sentence } from '@lentum/core/problems';
-import { format, formatNumber, parse, parseRate, QUANTITIES, readNumber, toShown, TOLERANCE, type Quantity, type System } from '@lentum/core/units';
+import {
+  format,
+  formatNumber,
+  parse,
+  parseRate,
+  QUANTITIES,
+  readNumber,
+  toShown,
+  TOLERANCE,
+  type Quantity,
+  type System,
+} from '@lentum/core/units';
 
 const metric = { system: 'metric' } as const;
 const us = { system: 'us' } as const;
@@ -32,7 +43,9 @@ describe('conversions against an independent unit library (js-quantities)', () =
   it.each(cases)('%s as %s', (text, quantity, other, unit) => {
     const expected = new Qty(other).to(unit).scalar;
     // The library rounds its gallon and ounce to eight digits; ours is exact and is checked against the definitions below.
-    expect(Math.abs(value(text, quantity) / expected - 1)).toBeLessThan(text.match(/gal|qt|oz/) ? 5e-9 : TOLERANCE.relative);
+    expect(Math.abs(value(text, quantity) / expected - 1)).toBeLessThan(
+      text.match(/gal|qt|oz/) ? 5e-9 : TOLERANCE.relative,
+    );
   });
 });
 
@@ -119,9 +132,14 @@ describe('what people type', () => {
 
   it('a rate is understood in either basis, a length of paint is not', () => {
     expect(parseRate('90 ft2/gal', 'mass', metric)).toMatchObject({ ok: true, value: { basis: 'volume' } });
-    expect(parseRate('1.9', 'mass', metric)).toMatchObject({ ok: true, value: { basis: 'mass', value: 1.9 } });
+    expect(parseRate('1.9', 'mass', metric)).toMatchObject({
+      ok: true,
+      value: { basis: 'mass', value: 1.9 },
+    });
     const bad = parseRate('5 °C', 'mass', { ...metric, label: 'First coat, rate' });
-    expect(bad.ok ? '' : sentence(bad.problems[0]!)).toContain('First coat, rate: “5 °C” is in a unit that does not fit');
+    expect(bad.ok ? '' : sentence(bad.problems[0]!)).toContain(
+      'First coat, rate: “5 °C” is in a unit that does not fit',
+    );
     const negative = parseRate('-1 L/m2', 'mass', { ...metric, above: 0 });
     expect(negative.ok ? '' : negative.problems[0]?.kind).toBe('outOfRange');
   });

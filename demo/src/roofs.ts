@@ -36,7 +36,11 @@ const terrace: Zone = {
     legs: [leg(9.6), leg(6.2), leg(9.6), leg(6.182)],
   },
   openings: [
-    { id: 'stair', name: 'Stair head', shape: { kind: 'rectangle', alongM: 6.9, acrossM: 2.4, lengthM: 1.5, widthM: 2.1 } },
+    {
+      id: 'stair',
+      name: 'Stair head',
+      shape: { kind: 'rectangle', alongM: 6.9, acrossM: 2.4, lengthM: 1.5, widthM: 2.1 },
+    },
   ],
   note: 'Two door thresholds on the inner side.',
 };

@@ -49,7 +49,12 @@ export class Story {
     this.add(hours, 'Ines', { kind: 'conditions', zoneId, at: this.at(hours), airC, humidityPct, surfaceC });
   }
 
-  step(label: string, step: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted', hours: number, note = ''): void {
+  step(
+    label: string,
+    step: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted',
+    hours: number,
+    note = '',
+  ): void {
     this.add(hours, step === 'accepted' || step === 'held' ? 'Marek' : 'Ines', {
       kind: 'step',
       bayId: this.bay(label).id,

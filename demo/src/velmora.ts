@@ -5,7 +5,14 @@ import { link, type StoredEntry } from '@lentum/core/record';
 import { buildUps, cutBays, survey } from './roofs.ts';
 import { Story } from './story.ts';
 
-const PRIMER = { containerId: 'can-5', net: 5, over: 0.04, gauge: 'fine', lastWetMm: [], batch: 'P-0417' } as const;
+const PRIMER = {
+  containerId: 'can-5',
+  net: 5,
+  over: 0.04,
+  gauge: 'fine',
+  lastWetMm: [],
+  batch: 'P-0417',
+} as const;
 const FIRST = { containerId: 'pail-25', net: 25, over: 0.02, gauge: 'deep', batch: 'F-2231' } as const;
 const SECOND = { containerId: 'pail-25', net: 25, over: 0.03, gauge: 'middle', batch: 'F-2240' } as const;
 
@@ -31,7 +38,11 @@ function hall(story: Story): void {
   story.coat('H3', 'first', -58, { ...FIRST, lastWetMm: [1.4, 1.5, 1.5, 1.4, 1.5, 1.4] });
   story.coat('H4', 'first', -57, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.5] });
   story.coat('H1', 'second', -31, { ...SECOND, lastWetMm: [0.9, 0.8, 0.9, 0.9, 0.8, 0.9] });
-  const typo = story.coat('H2', 'second', -30, { ...SECOND, lastWetMm: [0.8, 0.9, 0.9, 0.9, 0.9, 0.8], batch: 'F-2204' });
+  const typo = story.coat('H2', 'second', -30, {
+    ...SECOND,
+    lastWetMm: [0.8, 0.9, 0.9, 0.9, 0.9, 0.8],
+    batch: 'F-2204',
+  });
   story.correct(typo, -29.5, { containers: [{ containerId: 'pail-25', opened: 1, batch: 'F-2240' }] });
   story.coat('H3', 'second', -29, {
     ...SECOND,
@@ -57,10 +68,21 @@ function terrace(story: Story): void {
   const drum = { containerId: 'drum-10', net: 10, over: 0.02, gauge: 'deep', batch: 'M-0902' } as const;
   for (let n = 1; n <= 12; n += 1) {
     story.step(`T${n}`, 'prepared', -31);
-    story.coat(`T${n}`, 'primer', -29 + n * 0.1, { ...drum, over: 0.05, gauge: 'fine', lastWetMm: [], batch: 'M-0877' });
+    story.coat(`T${n}`, 'primer', -29 + n * 0.1, {
+      ...drum,
+      over: 0.05,
+      gauge: 'fine',
+      lastWetMm: [],
+      batch: 'M-0877',
+    });
   }
   for (let n = 1; n <= 8; n += 1) {
-    story.coat(`T${n}`, 'membrane', -26 + n * 0.25, { ...drum, over: 0.06, gauge: 'deep', lastWetMm: [2, 2, 2.5, 2, 2.5] });
+    story.coat(`T${n}`, 'membrane', -26 + n * 0.25, {
+      ...drum,
+      over: 0.06,
+      gauge: 'deep',
+      lastWetMm: [2, 2, 2.5, 2, 2.5],
+    });
   }
   for (let n = 1; n <= 4; n += 1) {
     story.coat(`T${n}`, 'wear', -22 + n * 0.3, {
@@ -73,7 +95,13 @@ function terrace(story: Story): void {
     });
   }
   for (let n = 1; n <= 2; n += 1) {
-    story.coat(`T${n}`, 'finish', -5 + n * 0.3, { ...drum, over: 0.04, gauge: 'fine', lastWetMm: [0.6, 0.55, 0.6, 0.6], batch: 'M-0911' });
+    story.coat(`T${n}`, 'finish', -5 + n * 0.3, {
+      ...drum,
+      over: 0.04,
+      gauge: 'fine',
+      lastWetMm: [0.6, 0.55, 0.6, 0.6],
+      batch: 'M-0911',
+    });
     story.step(`T${n}`, 'accepted', -1);
   }
 }
@@ -81,13 +109,22 @@ function terrace(story: Story): void {
 function canopy(story: Story): void {
   story.conditions('canopy', -28, 14.2, 71, 15.0);
   for (let n = 1; n <= 6; n += 1) story.step(`C${n}`, 'prepared', -27, 'Washed, rinsed, old coating holds.');
-  const pail = { containerId: 'pail-20', net: 20, over: 0.05, gauge: 'fine', lastWetMm: [], batch: 'S-1180' } as const;
+  const pail = {
+    containerId: 'pail-20',
+    net: 20,
+    over: 0.05,
+    gauge: 'fine',
+    lastWetMm: [],
+    batch: 'S-1180',
+  } as const;
   for (const bay of ['C1', 'C2', 'C3']) story.coat(bay, 'primer', -24, pail);
   story.conditions('canopy', -0.3, 11.6, 83, 11.1);
 }
 
 /** Puts entries in the order in which they were made and chains them. */
-export function chain(entries: readonly { entry: StoredEntry['entry']; receivedAt: string }[]): StoredEntry[] {
+export function chain(
+  entries: readonly { entry: StoredEntry['entry']; receivedAt: string }[],
+): StoredEntry[] {
   const record: StoredEntry[] = [];
   for (const { entry, receivedAt } of entries) record.push(link(record.at(-1), entry, receivedAt));
   return record;

@@ -11,5 +11,8 @@ export async function ensureDebian(names, found, what) {
     quiet: true,
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
   });
-  if (code !== 0 || !found()) giveUp(`${what} could not be installed. Run this by hand and start again:\n\n  ${command}\n\n${output.slice(-1500)}`);
+  if (code !== 0 || !found())
+    giveUp(
+      `${what} could not be installed. Run this by hand and start again:\n\n  ${command}\n\n${output.slice(-1500)}`,
+    );
 }

@@ -10,7 +10,9 @@ const MARK = () => path.join(STATE, 'packages');
 
 export async function ensurePackages() {
   makeState();
-  const lock = createHash('sha256').update(readFileSync(path.join(ROOT, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(path.join(ROOT, 'package-lock.json')))
+    .digest('hex');
   const done = existsSync(MARK()) && readFileSync(MARK(), 'utf8') === lock;
   if (done && existsSync(path.join(ROOT, 'node_modules', 'tsx'))) return;
   say('Installing packages (a minute or so, once) …');

@@ -23,13 +23,17 @@ function binFolder() {
 
 function serverUser() {
   if (process.getuid?.() !== 0) return {};
-  const [, , uid, gid] = execFileSync('getent', ['passwd', 'postgres'], { encoding: 'utf8' }).trim().split(':');
+  const [, , uid, gid] = execFileSync('getent', ['passwd', 'postgres'], { encoding: 'utf8' })
+    .trim()
+    .split(':');
   return { uid: Number(uid), gid: Number(gid) };
 }
 
 /** Whether the server's user can enter a folder: every parent must let it through. */
 function reachable(folder, user) {
-  return user.uid === undefined || spawnSync('ls', [folder], { ...user, cwd: '/', stdio: 'ignore' }).status === 0;
+  return (
+    user.uid === undefined || spawnSync('ls', [folder], { ...user, cwd: '/', stdio: 'ignore' }).status === 0
+  );
 }
 
 const freePort = () =>
@@ -43,7 +47,13 @@ const freePort = () =>
   });
 
 function command(user, program, args, options = {}) {
-  const done = spawnSync(program, args, { cwd: '/', encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'], ...user, ...options });
+  const done = spawnSync(program, args, {
+    cwd: '/',
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'pipe'],
+    ...user,
+    ...options,
+  });
   return { code: done.status ?? 1, output: `${done.stdout ?? ''}${done.stderr ?? ''}${done.error ?? ''}` };
 }
 
@@ -91,7 +101,19 @@ function initialise(bin, user, data, secret) {
   const secretFile = path.join(path.dirname(data), `.secret-${process.pid}`);
   writeFileSync(secretFile, secret, { mode: 0o600 });
   if (user.uid !== undefined) chownSync(secretFile, user.uid, user.gid);
-  const made = command(user, path.join(bin, 'initdb'), ['-D', data, '-U', 'lentum', '-A', 'scram-sha-256', `--pwfile=${secretFile}`, '--locale=C.UTF-8', '-E', 'UTF8', '--no-sync']);
+  const made = command(user, path.join(bin, 'initdb'), [
+    '-D',
+    data,
+    '-U',
+    'lentum',
+    '-A',
+    'scram-sha-256',
+    `--pwfile=${secretFile}`,
+    '--locale=C.UTF-8',
+    '-E',
+    'UTF8',
+    '--no-sync',
+  ]);
   rmSync(secretFile, { force: true });
   if (made.code !== 0) {
     rmSync(data, { recursive: true, force: true });
@@ -101,7 +123,14 @@ function initialise(bin, user, data, secret) {
 
 /** Asks the server behind a port whether it serves this very data folder. */
 async function answers(pg, port, secret, data) {
-  const client = new pg.Client({ host: '127.0.0.1', port, user: 'lentum', password: secret, database: 'postgres', connectionTimeoutMillis: 2000 });
+  const client = new pg.Client({
+    host: '127.0.0.1',
+    port,
+    user: 'lentum',
+    password: secret,
+    database: 'postgres',
+    connectionTimeoutMillis: 2000,
+  });
   try {
     await client.connect();
     const { rows } = await client.query('show data_directory');
@@ -120,7 +149,19 @@ async function startServer(pg, bin, user, data, secret) {
   const port = await freePort();
   // The socket folder needs a short path; TCP on loopback is what we use.
   const options = `-c listen_addresses=127.0.0.1 -c port=${port} -c unix_socket_directories='' -c max_connections=60 -c shared_buffers=128MB`;
-  const start = () => command(user, path.join(bin, 'pg_ctl'), ['-D', data, '-w', '-t', '60', '-l', path.join(path.dirname(data), 'server.log'), '-o', options, 'start']);
+  const start = () =>
+    command(user, path.join(bin, 'pg_ctl'), [
+      '-D',
+      data,
+      '-w',
+      '-t',
+      '60',
+      '-l',
+      path.join(path.dirname(data), 'server.log'),
+      '-o',
+      options,
+      'start',
+    ]);
   let started = start();
   if (started.code !== 0 && existsSync(path.join(data, 'postmaster.pid'))) {
     // Left behind by a machine that went down; pg_ctl refuses only if its process number is in use again.
@@ -129,7 +170,8 @@ async function startServer(pg, bin, user, data, secret) {
   }
   if (started.code !== 0) giveUp(`PostgreSQL did not start:\n${started.output}`);
   writeFileSync(portFile, String(port));
-  if (!(await answers(pg, port, secret, data))) giveUp('PostgreSQL started but does not answer with its own data folder.');
+  if (!(await answers(pg, port, secret, data)))
+    giveUp('PostgreSQL started but does not answer with its own data folder.');
   return port;
 }
 
@@ -152,7 +194,13 @@ export async function ensureDatabase(name, { fresh = false } = {}) {
       initialise(bin, user, data, secret);
     }
     const port = await startServer(pg, bin, user, data, secret);
-    const admin = new pg.Client({ host: '127.0.0.1', port, user: 'lentum', password: secret, database: 'postgres' });
+    const admin = new pg.Client({
+      host: '127.0.0.1',
+      port,
+      user: 'lentum',
+      password: secret,
+      database: 'postgres',
+    });
     await admin.connect();
     try {
       if (fresh) await admin.query(`DROP DATABASE IF EXISTS "${name}" WITH (FORCE)`);
@@ -182,5 +230,11 @@ export async function releaseServer(databaseUrl) {
     await client.end().catch(() => undefined);
   }
   const user = serverUser();
-  command(user, path.join(binFolder(), 'pg_ctl'), ['-D', path.join(dataFolder(user), 'data'), '-m', 'fast', 'stop']);
+  command(user, path.join(binFolder(), 'pg_ctl'), [
+    '-D',
+    path.join(dataFolder(user), 'data'),
+    '-m',
+    'fast',
+    'stop',
+  ]);
 }

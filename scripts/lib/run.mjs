@@ -7,7 +7,11 @@ import { ROOT } from './paths.mjs';
  */
 export function run(command, args, { quiet = false, ...options } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit', ...options });
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit',
+      ...options,
+    });
     let output = '';
     child.stdout?.on('data', (d) => (output += d));
     child.stderr?.on('data', (d) => (output += d));

@@ -7,7 +7,9 @@ import { node } from './run.mjs';
 import { giveUp, say } from './say.mjs';
 
 function* files(folder) {
-  for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+  for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) =>
+    a.name < b.name ? -1 : 1,
+  )) {
     if (entry.name === 'dist' || entry.name === 'node_modules' || entry.name === 'test') continue;
     const full = path.join(folder, entry.name);
     if (entry.isDirectory()) yield* files(full);
@@ -28,9 +30,17 @@ export async function ensureWeb() {
   makeState();
   const mark = path.join(STATE, 'web');
   const hash = sourceHash();
-  if (existsSync(mark) && readFileSync(mark, 'utf8') === hash && existsSync(path.join(WEB_DIST, 'index.html'))) return;
+  if (
+    existsSync(mark) &&
+    readFileSync(mark, 'utf8') === hash &&
+    existsSync(path.join(WEB_DIST, 'index.html'))
+  )
+    return;
   say('Building the interface …');
-  const { code, output } = await node([path.join(ROOT, 'node_modules/vite/bin/vite.js'), 'build'], { quiet: true, cwd: path.join(ROOT, 'web') });
+  const { code, output } = await node([path.join(ROOT, 'node_modules/vite/bin/vite.js'), 'build'], {
+    quiet: true,
+    cwd: path.join(ROOT, 'web'),
+  });
   if (code !== 0) giveUp(`The interface could not be built:\n${output.slice(-4000)}`);
   writeFileSync(mark, hash);
 }

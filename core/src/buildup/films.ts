@@ -4,7 +4,12 @@ import { given, type Figure, type Given } from '../figures/index.ts';
 import { isCoat, type BuildUp, type Coat, type Container } from './schema.ts';
 
 export const rateGiven = (coat: Coat): Given =>
-  given(`${coat.name}, rate`, coat.rate.value, coat.rate.basis === 'mass' ? 'rateMass' : 'rateVolume', coat.rate.source);
+  given(
+    `${coat.name}, rate`,
+    coat.rate.value,
+    coat.rate.basis === 'mass' ? 'rateMass' : 'rateVolume',
+    coat.rate.source,
+  );
 
 export const densityGiven = (coat: Coat): Given =>
   given(`${coat.name}, density`, coat.densityKgPerL.value, 'density', coat.densityKgPerL.source);
@@ -18,7 +23,12 @@ export function wetFilm(coat: Coat): Figure {
 
 /** Dry film that stays of it. */
 export function dryFilm(coat: Coat): Figure {
-  const solids = given(`${coat.name}, volume solids`, coat.volumeSolids.value, 'fraction', coat.volumeSolids.source);
+  const solids = given(
+    `${coat.name}, volume solids`,
+    coat.volumeSolids.value,
+    'fraction',
+    coat.volumeSolids.source,
+  );
   return { ...dryFigure(wetFilm(coat), solids), label: `${coat.name}, dry film` };
 }
 
@@ -85,7 +95,12 @@ export interface BuildUpTotals {
   readonly weight: Figure;
 }
 
-function sum(label: string, quantity: Figure['quantity'], parts: readonly (Figure | Given)[], from: string): Figure {
+function sum(
+  label: string,
+  quantity: Figure['quantity'],
+  parts: readonly (Figure | Given)[],
+  from: string,
+): Figure {
   return {
     label,
     value: parts.reduce((total, p) => total + p.value, 0),
@@ -105,9 +120,19 @@ export function totals(buildUp: BuildUp): BuildUpTotals {
   const weights = buildUp.layers.map((layer): Figure | Given => {
     if (layer.kind === 'coat') return massRate(layer);
     if (layer.kind === 'broadcast') {
-      return given(`${layer.name}, retained`, layer.retainedKgPerM2.value, 'rateMass', layer.retainedKgPerM2.source);
+      return given(
+        `${layer.name}, retained`,
+        layer.retainedKgPerM2.value,
+        'rateMass',
+        layer.retainedKgPerM2.source,
+      );
     }
-    const weight = given(`${layer.name}, weight`, layer.weightGPerM2.value, 'weightPerArea', layer.weightGPerM2.source);
+    const weight = given(
+      `${layer.name}, weight`,
+      layer.weightGPerM2.value,
+      'weightPerArea',
+      layer.weightGPerM2.source,
+    );
     return {
       label: `${layer.name}, weight`,
       value: weight.value / 1000,
@@ -118,7 +143,12 @@ export function totals(buildUp: BuildUp): BuildUpTotals {
     };
   });
   return {
-    membraneDry: sum('Membrane, dry film', 'film', coats.filter((c) => seals(buildUp, c)).map(dryFilm), 'sum of the membrane coats'),
+    membraneDry: sum(
+      'Membrane, dry film',
+      'film',
+      coats.filter((c) => seals(buildUp, c)).map(dryFilm),
+      'sum of the membrane coats',
+    ),
     dry: sum('All coats, dry film', 'film', coats.map(dryFilm), 'sum of the coats'),
     weight: sum('Weight laid', 'rateMass', weights, 'sum of the layers, wet'),
   };

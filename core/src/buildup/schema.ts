@@ -54,7 +54,11 @@ export const coatSchema = z.strictObject({
   ...base,
   kind: z.literal('coat'),
   role: z.enum(['primer', 'membrane', 'wear', 'finish']),
-  rate: z.strictObject({ basis: z.enum(['mass', 'volume']), value: z.number().gt(0).max(60), source: sourceSchema }),
+  rate: z.strictObject({
+    basis: z.enum(['mass', 'volume']),
+    value: z.number().gt(0).max(60),
+    source: sourceSchema,
+  }),
   densityKgPerL: sourced(z.number().min(0.5).max(4)),
   /** Share of the wet volume that stays, 0 to 1. */
   volumeSolids: sourced(z.number().gt(0).max(1)),
@@ -70,7 +74,9 @@ export const coatSchema = z.strictObject({
   catalyst: z
     .strictObject({
       source: sourceSchema,
-      points: z.array(z.strictObject({ fromC: temperature, toC: temperature, percent: z.number().gt(0).max(20) })).min(1),
+      points: z
+        .array(z.strictObject({ fromC: temperature, toC: temperature, percent: z.number().gt(0).max(20) }))
+        .min(1),
     })
     .optional(),
   cure: z.strictObject({
@@ -124,7 +130,9 @@ export const buildUpSchema = z.strictObject({
 export const buildUpDocSchema = z.strictObject({
   /** Every revision that the job uses or that its record refers to. */
   buildUps: z.array(buildUpSchema).max(100),
-  zones: z.array(z.strictObject({ zoneId: idSchema, buildUpId: idSchema, revision: z.number().int().min(1) })).max(200),
+  zones: z
+    .array(z.strictObject({ zoneId: idSchema, buildUpId: idSchema, revision: z.number().int().min(1) }))
+    .max(200),
 });
 
 export type Limits = z.infer<typeof limitsSchema>;

@@ -92,7 +92,13 @@ export function buildUpProblems(buildUp: BuildUp, field = 'buildUp'): Problem[] 
     problems.push(...referenceProblems(layer, buildUp.layers, at));
   });
   if (!buildUp.layers.some(isCoat)) {
-    problems.push({ kind: 'tooFew', field, label: buildUp.name, actual: 'no coats', expected: 'at least one coat' });
+    problems.push({
+      kind: 'tooFew',
+      field,
+      label: buildUp.name,
+      actual: 'no coats',
+      expected: 'at least one coat',
+    });
   }
   return problems;
 }
@@ -105,7 +111,13 @@ export function buildUpDocProblems(doc: BuildUpDoc): Problem[] {
     const key = `${b.id} revision ${b.revision}`;
     if (seen.has(key)) {
       const label = 'The job’s build-ups';
-      problems.push({ kind: 'duplicate', field: `buildUps/${i}`, label, actual: key, expected: 'each revision once' });
+      problems.push({
+        kind: 'duplicate',
+        field: `buildUps/${i}`,
+        label,
+        actual: key,
+        expected: 'each revision once',
+      });
     }
     seen.add(key);
   });

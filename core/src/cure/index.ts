@@ -51,7 +51,12 @@ const rateAt = (table: CureTable, tempC: number): number => {
  * The first step also holds before it begins; the last one holds on.
  * @param history rising in time, at least one step
  */
-export function progress(table: CureTable, startMs: number, nowMs: number, history: readonly TemperatureStep[]): number {
+export function progress(
+  table: CureTable,
+  startMs: number,
+  nowMs: number,
+  history: readonly TemperatureStep[],
+): number {
   let done = 0;
   history.forEach((step, i) => {
     const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);

@@ -36,7 +36,8 @@ export const given = (
   quantity: Quantity,
   source: Source,
   note?: string,
-): Given => (note === undefined ? { label, value, quantity, source } : { label, value, quantity, source, note });
+): Given =>
+  note === undefined ? { label, value, quantity, source } : { label, value, quantity, source, note };
 
 export const isFigure = (input: Given | Figure): input is Figure => 'formula' in input;
 

@@ -72,12 +72,24 @@ function failuresOf(rule: AcceptanceRule, values: readonly number[], nominalMm: 
  * (b) `mean-and-share`: mean at or above nominal, none under 80 %, at most 20 % of readings between 80 and 100 %.
  * (c) `minimum`: every reading at or above nominal.
  */
-export function judgeReadings(rule: AcceptanceRule, readings: readonly Reading[], nominalMm: number): Acceptance {
+export function judgeReadings(
+  rule: AcceptanceRule,
+  readings: readonly Reading[],
+  nominalMm: number,
+): Acceptance {
   if (readings.length === 0) return { rule, outcome: 'no readings', reasons: [] };
-  const atLow = failuresOf(rule, readings.map((r) => r.lowMm), nominalMm);
+  const atLow = failuresOf(
+    rule,
+    readings.map((r) => r.lowMm),
+    nominalMm,
+  );
   if (atLow.length === 0) return { rule, outcome: 'passes', reasons: [] };
   // A reading without an upper end can not fail a film: it may be as thick as it likes.
-  const atHigh = failuresOf(rule, readings.map((r) => r.highMm ?? Infinity), nominalMm);
+  const atHigh = failuresOf(
+    rule,
+    readings.map((r) => r.highMm ?? Infinity),
+    nominalMm,
+  );
   if (atHigh.length === 0) return { rule, outcome: 'too close to tell', reasons: atLow };
   return { rule, outcome: 'fails', reasons: atHigh };
 }

@@ -8,7 +8,8 @@ import { type Figure, type Given } from '../figures/index.ts';
 export const wetFromVolumeRate = (rateLPerM2: number): number => rateLPerM2;
 
 /** Wet film in mm from a mass rate and the density of the liquid as laid: t = (m / A) / ρ. */
-export const wetFromMassRate = (rateKgPerM2: number, densityKgPerL: number): number => rateKgPerM2 / densityKgPerL;
+export const wetFromMassRate = (rateKgPerM2: number, densityKgPerL: number): number =>
+  rateKgPerM2 / densityKgPerL;
 
 /** Dry film in mm from wet film and volume solids (0–1): t_dry = t_wet × VS. */
 export const dryFromWet = (wetFilmMm: number, volumeSolids: number): number => wetFilmMm * volumeSolids;
@@ -71,4 +72,3 @@ export function dryFigure(wet: Figure, solids: Given): Figure {
     from: 'the film shrinks to its volume solids',
   };
 }
-

@@ -61,9 +61,21 @@ export function filmFromReadings(readings: readonly Reading[]): FilmFromReadings
 
 /** Gauges that the app offers; depths in mm. Typical steps of our own choosing. */
 export const GAUGES = [
-  { id: 'fine', name: 'Fine, 0.05 to 0.60 mm', teethMm: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.55, 0.6] },
-  { id: 'middle', name: 'Middle, 0.2 to 1.3 mm', teethMm: [0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3] },
-  { id: 'deep', name: 'Deep, 0.8 to 3.0 mm', teethMm: [0.8, 1, 1.1, 1.2, 1.3, 1.4, 1.5, 1.6, 1.8, 2, 2.5, 3] },
+  {
+    id: 'fine',
+    name: 'Fine, 0.05 to 0.60 mm',
+    teethMm: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.55, 0.6],
+  },
+  {
+    id: 'middle',
+    name: 'Middle, 0.2 to 1.3 mm',
+    teethMm: [0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3],
+  },
+  {
+    id: 'deep',
+    name: 'Deep, 0.8 to 3.0 mm',
+    teethMm: [0.8, 1, 1.1, 1.2, 1.3, 1.4, 1.5, 1.6, 1.8, 2, 2.5, 3],
+  },
 ] as const;
 
 export type GaugeId = (typeof GAUGES)[number]['id'];

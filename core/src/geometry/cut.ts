@@ -2,7 +2,14 @@
  * Cutting areas by straight lines and into equal parts. Boolean work is done by clipper2-ts, on a grid of
  * `TOLERANCE.gridDigits` decimals of a metre, so that near-coincident edges can not trip it.
  */
-import { booleanOpDWithPolyTree, ClipType, FillRule, PolyTreeD, type PathsD, type PolyPathD } from 'clipper2-ts';
+import {
+  booleanOpDWithPolyTree,
+  ClipType,
+  FillRule,
+  PolyTreeD,
+  type PathsD,
+  type PolyPathD,
+} from 'clipper2-ts';
 import { TOLERANCE } from '../units/index.ts';
 import { areaOf, boxOf, corner, mapArea, rotate, signedArea } from './measure.ts';
 import type { Area, Point, Polygon, Ring } from './types.ts';
@@ -83,7 +90,10 @@ export function splitAlongX(area: Area, shares: readonly number[]): Area[] {
   let from = box.minX - margin;
   shares.forEach((share, i) => {
     reached += share;
-    const to = i === shares.length - 1 ? box.maxX + margin : cutAt(area, (total * reached) / whole, box.minX, box.maxX);
+    const to =
+      i === shares.length - 1
+        ? box.maxX + margin
+        : cutAt(area, (total * reached) / whole, box.minX, box.maxX);
     const band: Polygon = {
       outer: [
         [from, box.minY - margin],
@@ -101,7 +111,10 @@ export function splitAlongX(area: Area, shares: readonly number[]): Area[] {
 
 /** How many of `count` parts each of `bands` bands takes: as even as whole numbers allow. */
 function evenShares(count: number, bands: number): number[] {
-  return Array.from({ length: bands }, (_, i) => Math.floor(((i + 1) * count) / bands) - Math.floor((i * count) / bands));
+  return Array.from(
+    { length: bands },
+    (_, i) => Math.floor(((i + 1) * count) / bands) - Math.floor((i * count) / bands),
+  );
 }
 
 /**
@@ -114,13 +127,21 @@ export function splitEqually(area: Area, count: number, directionRad: number): A
   const turned = mapArea(area, (p) => rotate(p, -directionRad));
   const box = boxOf(turned.map((p) => p.outer));
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
-  const bands = Math.max(1, Math.min(count, Math.round(Math.sqrt((count * height) / Math.max(width, TOLERANCE.sameCornerM)))));
+  const bands = Math.max(
+    1,
+    Math.min(count, Math.round(Math.sqrt((count * height) / Math.max(width, TOLERANCE.sameCornerM)))),
+  );
   const shares = evenShares(count, bands);
   const swap = ([x, y]: Point): Point => [y, -x];
   const back = ([x, y]: Point): Point => [-y, x];
   const rows = splitAlongX(mapArea(turned, swap), shares).map((a) => mapArea(a, back));
   return rows
-    .map((row, i) => splitAlongX(row, Array.from({ length: shares[i] ?? 1 }, () => 1)))
+    .map((row, i) =>
+      splitAlongX(
+        row,
+        Array.from({ length: shares[i] ?? 1 }, () => 1),
+      ),
+    )
     .reverse()
     .flat()
     .map((part) => mapArea(part, (p) => rotate(p, directionRad)));

@@ -119,7 +119,8 @@ export function firstCrossing(ring: Ring): readonly [number, number] | undefined
         // Neighbours share a corner; they are wrong only when one lies back along the other.
         const [pivot, p, q] = next ? [b, a, d] : [a, b, c];
         const folded =
-          side(pivot, p, q) === 0 && (p[0] - pivot[0]) * (q[0] - pivot[0]) + (p[1] - pivot[1]) * (q[1] - pivot[1]) > 0;
+          side(pivot, p, q) === 0 &&
+          (p[0] - pivot[0]) * (q[0] - pivot[0]) + (p[1] - pivot[1]) * (q[1] - pivot[1]) > 0;
         if (folded) return [i, j];
       } else if (segmentsMeet(a, b, c, d)) {
         return [i, j];
@@ -143,7 +144,9 @@ export const ringsOverlap = (a: Ring, b: Ring): boolean =>
 export function labelPoint(area: Area): Point {
   const largest = [...area].sort((a, b) => polygonArea(b) - polygonArea(a))[0];
   if (!largest) return [0, 0];
-  const rings = [largest.outer, ...largest.holes].map((r) => [...r, corner(r, 0)].map(([x, y]): [number, number] => [x, y]));
+  const rings = [largest.outer, ...largest.holes].map((r) =>
+    [...r, corner(r, 0)].map(([x, y]): [number, number] => [x, y]),
+  );
   const [x, y] = polylabel(rings, 0.05);
   return [x, y];
 }

@@ -1,1 +1,10 @@
-export { idSchema, instantSchema, jobHeadSchema, nameSchema, sourced, sourceSchema, type JobHead, type Sourced } from './schema.ts';
+export {
+  idSchema,
+  instantSchema,
+  jobHeadSchema,
+  nameSchema,
+  sourced,
+  sourceSchema,
+  type JobHead,
+  type Sourced,
+} from './schema.ts';

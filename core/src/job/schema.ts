@@ -19,7 +19,10 @@ export interface Sourced {
   readonly source: z.infer<typeof sourceSchema>;
 }
 
-export const instantSchema = z.iso.datetime({ offset: false, error: 'an instant such as 2026-05-04T08:30:00Z' });
+export const instantSchema = z.iso.datetime({
+  offset: false,
+  error: 'an instant such as 2026-05-04T08:30:00Z',
+});
 
 function isZone(zone: string): boolean {
   try {

@@ -31,7 +31,10 @@ function mostMissing(falling: readonly number[]): number {
  * Buying more area never buys less: the least total that covers a need can not fall as the need grows.
  * @param sizes containers on sale, at least one; `net` and `need` in one unit
  */
-export function chooseContainers<C extends { readonly net: number }>(need: number, sizes: readonly C[]): Choice<C> {
+export function chooseContainers<C extends { readonly net: number }>(
+  need: number,
+  sizes: readonly C[],
+): Choice<C> {
   const falling = [...sizes].sort((a, b) => b.net - a.net);
   const target = Math.max(0, need * (1 - SLACK));
   let best: { counts: number[]; total: number; containers: number } | undefined;
@@ -53,7 +56,8 @@ export function chooseContainers<C extends { readonly net: number }>(need: numbe
       return;
     }
     const least = i === 0 ? Math.max(0, most - missing) : 0;
-    for (let count = most; count >= least; count -= 1) visit(i + 1, [...counts, count], reached + count * size.net);
+    for (let count = most; count >= least; count -= 1)
+      visit(i + 1, [...counts, count], reached + count * size.net);
   };
   visit(0, [], 0);
 

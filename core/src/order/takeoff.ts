@@ -1,5 +1,14 @@
 /** From survey and build-ups to quantities: net, gross, what to buy; each line opens to the sides it came from. */
-import { buildUpOfZone, rateGiven, type Broadcast, type BuildUp, type BuildUpDoc, type Coat, type Fabric, type Layer } from '../buildup/index.ts';
+import {
+  buildUpOfZone,
+  rateGiven,
+  type Broadcast,
+  type BuildUp,
+  type BuildUpDoc,
+  type Coat,
+  type Fabric,
+  type Layer,
+} from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Survey } from '../survey/index.ts';
@@ -29,7 +38,11 @@ export interface OrderLine {
 export interface Takeoff {
   readonly lines: readonly OrderLine[];
   /** Zones that are not in the order, and why. */
-  readonly missing: readonly { readonly zoneId: string; readonly zoneName: string; readonly why: readonly Problem[] }[];
+  readonly missing: readonly {
+    readonly zoneId: string;
+    readonly zoneName: string;
+    readonly why: readonly Problem[];
+  }[];
 }
 
 interface Group {
@@ -96,7 +109,12 @@ function fabricQuantities(fabric: Fabric, area: Figure): { net: Figure; packs: P
 }
 
 function broadcastQuantities(layer: Broadcast, area: Figure): { net: Figure; packs: Pack[] } {
-  const thrown = given(`${layer.name}, thrown`, layer.thrownKgPerM2.value, 'rateMass', layer.thrownKgPerM2.source);
+  const thrown = given(
+    `${layer.name}, thrown`,
+    layer.thrownKgPerM2.value,
+    'rateMass',
+    layer.thrownKgPerM2.source,
+  );
   return {
     net: {
       label: `${layer.name}, thrown`,
@@ -120,7 +138,11 @@ function line(group: Group, layer: Layer, order: OrderDoc): OrderLine {
         : broadcastQuantities(layer, area);
   const kind = layer.kind === 'coat' ? 'liquid' : layer.kind === 'fabric' ? 'fabric' : 'aggregate';
   const allowance = order.wastePct[kind];
-  const gross = withWaste(net, given(`waste, ${kind}`, allowance.value, 'percent', allowance.source), `${layer.name}, gross`);
+  const gross = withWaste(
+    net,
+    given(`waste, ${kind}`, allowance.value, 'percent', allowance.source),
+    `${layer.name}, gross`,
+  );
   return {
     key: `${group.buildUp.id}-${group.buildUp.revision}-${layer.id}`,
     buildUp: group.buildUp,

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { fail, ok, short, type Problem, type Result } from './index.ts';
+import { fail, ok, short, type Problem, type Result } from './problem.ts';
 
 /** A value at a path of keys, or undefined. */
 function at(value: unknown, path: readonly PropertyKey[]): unknown {
@@ -20,7 +20,7 @@ function spoken(path: readonly PropertyKey[]): string {
 function expectation(issue: z.core.$ZodIssue): string {
   switch (issue.code) {
     case 'invalid_type':
-      return `a ${issue.expected}`;
+      return `${/^[aeiou]/.test(issue.expected) ? 'an' : 'a'} ${issue.expected}`;
     case 'too_small':
       return issue.origin === 'string' || issue.origin === 'array'
         ? `at least ${issue.minimum} ${issue.origin === 'string' ? 'characters' : 'entries'}`
@@ -36,7 +36,7 @@ function expectation(issue: z.core.$ZodIssue): string {
     case 'unrecognized_keys':
       return `no such entry as ${issue.keys.map((k) => `“${k}”`).join(', ')}`;
     case 'invalid_format':
-      return `text in the form of ${issue.format}`;
+      return issue.message.startsWith('Invalid') ? `text in the form of ${issue.format}` : issue.message;
     default:
       return issue.message.replace(/\.$/, '');
   }
@@ -46,7 +46,11 @@ function toProblem(issue: z.core.$ZodIssue, input: unknown, name: string): Probl
   const actual = at(input, issue.path);
   const absent = actual === undefined && issue.code !== 'unrecognized_keys';
   return {
-    kind: absent ? 'missing' : issue.code === 'too_small' || issue.code === 'too_big' ? 'outOfRange' : 'wrong',
+    kind: absent
+      ? 'missing'
+      : issue.code === 'too_small' || issue.code === 'too_big'
+        ? 'outOfRange'
+        : 'wrong',
     field: issue.path.map(String).join('/'),
     label: issue.path.length === 0 ? name : `${name}, ${spoken(issue.path)}`,
     actual: short(issue.code === 'unrecognized_keys' ? issue.keys.join(', ') : actual),

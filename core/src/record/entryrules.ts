@@ -52,16 +52,33 @@ function coatProblems(entry: CoatEntry, context: RecordContext): Problem[] {
   const coat = coatOf(context.buildUps, entry);
   if (!coat) {
     problems.push(
-      unknown('layerId', 'Coat, layer', `${entry.buildUpId} revision ${entry.revision}, ${entry.layerId}`, 'a coat of a build-up that this job holds'),
+      unknown(
+        'layerId',
+        'Coat, layer',
+        `${entry.buildUpId} revision ${entry.revision}, ${entry.layerId}`,
+        'a coat of a build-up that this job holds',
+      ),
     );
   }
   if (entry.finishedAt !== undefined && Date.parse(entry.finishedAt) <= Date.parse(entry.startedAt)) {
-    problems.push(orderProblem('finishedAt', 'Coat, finish', `${entry.finishedAt} is not after the start ${entry.startedAt}`, 'a finish later than the start'));
+    problems.push(
+      orderProblem(
+        'finishedAt',
+        'Coat, finish',
+        `${entry.finishedAt} is not after the start ${entry.startedAt}`,
+        'a finish later than the start',
+      ),
+    );
   }
   entry.containers.forEach((c, i) => {
     if (coat && !coat.containers.some((k) => k.id === c.containerId)) {
       problems.push(
-        unknown(`containers/${i}/containerId`, 'Coat, container', c.containerId, `one of ${coat.containers.map((k) => k.name).join(', ')}`),
+        unknown(
+          `containers/${i}/containerId`,
+          'Coat, container',
+          c.containerId,
+          `one of ${coat.containers.map((k) => k.name).join(', ')}`,
+        ),
       );
     }
   });
@@ -72,14 +89,26 @@ function coatProblems(entry: CoatEntry, context: RecordContext): Problem[] {
       const unit = entry.leftOver.basis === 'mass' ? 'kg' : 'L';
       const most = entry.leftOver.basis === 'mass' ? opened * coat.densityKgPerL.value : opened;
       problems.push(
-        orderProblem('leftOver', 'Coat, left over', `${entry.leftOver.value} ${unit} of ${Number(most.toFixed(2))} ${unit} opened`, 'no more than was opened'),
+        orderProblem(
+          'leftOver',
+          'Coat, left over',
+          `${entry.leftOver.value} ${unit} of ${Number(most.toFixed(2))} ${unit} opened`,
+          'no more than was opened',
+        ),
       );
     }
   }
   const teeth = teethOf(entry.gauge);
   entry.lastWetMm.forEach((tooth, i) => {
     if (tooth !== 0 && !teeth.includes(tooth)) {
-      problems.push(unknown(`lastWetMm/${i}`, `Reading ${i + 1}`, `${tooth} mm`, `a tooth of this gauge: ${teeth.join(', ')} mm, or 0 for none wet`));
+      problems.push(
+        unknown(
+          `lastWetMm/${i}`,
+          `Reading ${i + 1}`,
+          `${tooth} mm`,
+          `a tooth of this gauge: ${teeth.join(', ')} mm, or 0 for none wet`,
+        ),
+      );
     }
   });
   return problems;
@@ -89,7 +118,10 @@ function coatProblems(entry: CoatEntry, context: RecordContext): Problem[] {
 function futureProblems(entry: Entry, nowMs: number): Problem[] {
   const times: [string, string | undefined][] =
     entry.kind === 'coat'
-      ? [['startedAt', entry.startedAt], ['finishedAt', entry.finishedAt]]
+      ? [
+          ['startedAt', entry.startedAt],
+          ['finishedAt', entry.finishedAt],
+        ]
       : entry.kind === 'withdrawal'
         ? []
         : [['at', entry.at]];
@@ -113,11 +145,27 @@ export function entryProblems(entry: Entry, context: RecordContext): Problem[] {
   if (entry.supersedes !== undefined) {
     const { target } = context;
     if (!target) {
-      problems.push(unknown('supersedes', 'Correction of', entry.supersedes, 'an entry of this job’s record'));
+      problems.push(
+        unknown('supersedes', 'Correction of', entry.supersedes, 'an entry of this job’s record'),
+      );
     } else if (target.alreadySuperseded) {
-      problems.push(orderProblem('supersedes', 'Correction', 'the entry was corrected or withdrawn already', 'the entry that is in force now'));
+      problems.push(
+        orderProblem(
+          'supersedes',
+          'Correction',
+          'the entry was corrected or withdrawn already',
+          'the entry that is in force now',
+        ),
+      );
     } else if (entry.kind !== 'withdrawal' && target.entry.kind !== entry.kind) {
-      problems.push(orderProblem('supersedes', 'Correction', `a ${target.entry.kind} entry would be replaced by a ${entry.kind} entry`, 'an entry of the same kind'));
+      problems.push(
+        orderProblem(
+          'supersedes',
+          'Correction',
+          `a ${target.entry.kind} entry would be replaced by a ${entry.kind} entry`,
+          'an entry of the same kind',
+        ),
+      );
     } else if (target.entry.kind === 'withdrawal') {
       problems.push(orderProblem('supersedes', 'Correction', 'a withdrawal is final', 'a new entry instead'));
     }

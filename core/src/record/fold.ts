@@ -55,7 +55,9 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
   const bays = new Map<string, OpenBay>(
     [...before.bays].map(([id, b]) => [id, { coats: [...b.coats], steps: [...b.steps] }]),
   );
-  const conditions = new Map<string, ConditionsEntry[]>([...before.conditions].map(([id, list]) => [id, [...list]]));
+  const conditions = new Map<string, ConditionsEntry[]>(
+    [...before.conditions].map(([id, list]) => [id, [...list]]),
+  );
   const bayOf = (id: string): OpenBay => slot(bays, id, () => ({ coats: [], steps: [] }));
 
   const strike = (id: string): void => {
@@ -63,7 +65,8 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
     const old = seen.get(id);
     if (old?.kind === 'coat') bayOf(old.bayId).coats = without(bayOf(old.bayId).coats, id);
     else if (old?.kind === 'step') bayOf(old.bayId).steps = without(bayOf(old.bayId).steps, id);
-    else if (old?.kind === 'conditions') conditions.set(old.zoneId, without(conditions.get(old.zoneId) ?? [], id));
+    else if (old?.kind === 'conditions')
+      conditions.set(old.zoneId, without(conditions.get(old.zoneId) ?? [], id));
   };
 
   for (const { seq, entry } of entries) {
@@ -74,7 +77,8 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
     if (superseded.has(entry.id)) continue;
     if (entry.kind === 'coat') bayOf(entry.bayId).coats.push(entry);
     else if (entry.kind === 'step') bayOf(entry.bayId).steps.push(entry);
-    else if (entry.kind === 'conditions') slot(conditions, entry.zoneId, (): ConditionsEntry[] => []).push(entry);
+    else if (entry.kind === 'conditions')
+      slot(conditions, entry.zoneId, (): ConditionsEntry[] => []).push(entry);
   }
   return { lastSeq, seen, superseded, bays, conditions };
 }

@@ -38,8 +38,20 @@ function usedFigure(coat: Coat, entry: CoatEntry): Figure {
   entry.containers.forEach((c, i) => {
     const container = coat.containers.find((k) => k.id === c.containerId);
     if (!container) return;
-    const count = given(`${container.name}, opened`, c.opened, 'count', 'measured', c.batch ? `batch ${c.batch}` : undefined);
-    const net = given(container.name, litresOf(coat, container.basis, container.net), 'volume', 'data sheet', `${container.net} ${container.basis === 'mass' ? 'kg' : 'L'} as on the label`);
+    const count = given(
+      `${container.name}, opened`,
+      c.opened,
+      'count',
+      'measured',
+      c.batch ? `batch ${c.batch}` : undefined,
+    );
+    const net = given(
+      container.name,
+      litresOf(coat, container.basis, container.net),
+      'volume',
+      'data sheet',
+      `${container.net} ${container.basis === 'mass' ? 'kg' : 'L'} as on the label`,
+    );
     inputs[`count${i + 1}`] = count;
     inputs[`net${i + 1}`] = net;
     opened.push(`{count${i + 1}} × {net${i + 1}}`);
@@ -69,7 +81,13 @@ function readingsFigure(readings: readonly Reading[], film: FilmFromReadings): F
     inputs: Object.fromEntries(
       readings.map((r, i) => [
         `r${i + 1}`,
-        given(`reading ${i + 1}`, middleMm(r), 'film', 'measured', `between ${r.lowMm} and ${r.highMm ?? 'more'} mm`),
+        given(
+          `reading ${i + 1}`,
+          middleMm(r),
+          'film',
+          'measured',
+          `between ${r.lowMm} and ${r.highMm ?? 'more'} mm`,
+        ),
       ]),
     ),
     from: 'mean of the middles between last wet and first dry tooth (ISO 2808, ASTM D4414)',
@@ -83,7 +101,9 @@ function missingFigure(design: Figure, films: readonly Given[], area: Figure): F
     value: shortfalls.length === 0 ? 0 : shortfalls.reduce((a, b) => a + b, 0) / shortfalls.length,
     quantity: 'film',
     formula:
-      films.length === 0 ? '0' : `(${films.map((_, i) => `max(0, {design} − {f${i + 1}})`).join(' + ')}) / ${films.length}`,
+      films.length === 0
+        ? '0'
+        : `(${films.map((_, i) => `max(0, {design} − {f${i + 1}})`).join(' + ')}) / ${films.length}`,
     inputs: { design, ...Object.fromEntries(films.map((f, i) => [`f${i + 1}`, f])) },
     from: 'each reading stands for an equal share of the bay; what is over in one place does not fill another',
   };

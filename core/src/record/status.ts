@@ -63,9 +63,17 @@ const byTime = <T>(list: readonly T[], time: (item: T) => string): T[] =>
   [...list].sort((a, b) => Date.parse(time(a)) - Date.parse(time(b)));
 
 /** Films that coats of the same layer, laid before an entry, left on its bay. */
-export const earlierFilms = (laid: readonly LaidCoat[], entry: Pick<CoatEntry, 'layerId' | 'startedAt' | 'supersedes'>): Figure[] =>
+export const earlierFilms = (
+  laid: readonly LaidCoat[],
+  entry: Pick<CoatEntry, 'layerId' | 'startedAt' | 'supersedes'>,
+): Figure[] =>
   laid
-    .filter((l) => l.coat.id === entry.layerId && l.entry.id !== entry.supersedes && Date.parse(l.entry.startedAt) < Date.parse(entry.startedAt))
+    .filter(
+      (l) =>
+        l.coat.id === entry.layerId &&
+        l.entry.id !== entry.supersedes &&
+        Date.parse(l.entry.startedAt) < Date.parse(entry.startedAt),
+    )
     .flatMap((l) => bestFilm(l.judgement) ?? []);
 
 /** The latest reading for a zone that was taken by an instant. */
@@ -176,7 +184,10 @@ export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: numb
   const last = laid.at(-1);
   const t = last ? timing(last, next === undefined, history(book, bay.zoneId, nowMs), nowMs) : NO_TIMING;
   const hold = currentHold(own.steps);
-  const accepted = byTime(own.steps.filter((s) => s.step === 'accepted'), (s) => s.at).at(-1);
+  const accepted = byTime(
+    own.steps.filter((s) => s.step === 'accepted'),
+    (s) => s.at,
+  ).at(-1);
   const isAccepted = accepted !== undefined && next === undefined;
   return {
     bay,

@@ -8,7 +8,8 @@ import { TOLERANCE } from '../units/index.ts';
 import type { Bay, SiteDoc } from './schema.ts';
 
 /** What a bay is cut for: a container on sale, or the largest mix of the layer. */
-export type BayBasis = { readonly kind: 'container'; readonly containerId: string } | { readonly kind: 'mix' };
+export type BayBasis =
+  { readonly kind: 'container'; readonly containerId: string } | { readonly kind: 'mix' };
 
 /** More bays than this on one zone is a slip in a rate or a container. */
 const MOST_BAYS = 1000;
@@ -103,7 +104,10 @@ export const bayAreaM2 = (bay: Bay): number => areaOf(bay.parts);
 
 export const bayAreaFigure = (bay: Bay): Figure => {
   const inputs = Object.fromEntries(
-    bay.parts.map((p, i) => [`part${i + 1}`, given(`${bay.label}, part ${i + 1}`, areaOf([p]), 'area', 'measured', 'cut from the surveyed zone')]),
+    bay.parts.map((p, i) => [
+      `part${i + 1}`,
+      given(`${bay.label}, part ${i + 1}`, areaOf([p]), 'area', 'measured', 'cut from the surveyed zone'),
+    ]),
   );
   return {
     label: `Bay ${bay.label}, area`,
@@ -119,7 +123,10 @@ export const bayAreaFigure = (bay: Bay): Figure => {
 const MISMATCH = 1e-4;
 
 /** Zones whose bays no longer add up to the surveyed area: the survey was changed after they were cut. */
-export function bayMismatches(site: SiteDoc, survey: Survey): { zone: Zone; bayM2: number; zoneM2: number }[] {
+export function bayMismatches(
+  site: SiteDoc,
+  survey: Survey,
+): { zone: Zone; bayM2: number; zoneM2: number }[] {
   return survey.zones.flatMap((zone) => {
     const bays = site.bays.filter((b) => b.zoneId === zone.id);
     const quantities = zoneQuantities(zone);
@@ -157,7 +164,13 @@ export function siteProblems(site: SiteDoc, survey: Survey): Problem[] {
     seen.add(bay.id).add(bay.label);
     if (!(bayAreaM2(bay) > 0)) {
       const expected = 'an area above nothing';
-      problems.push({ kind: 'outOfRange', field: `bays/${i}`, label: `Bay ${bay.label}`, actual: '0 m²', expected });
+      problems.push({
+        kind: 'outOfRange',
+        field: `bays/${i}`,
+        label: `Bay ${bay.label}`,
+        actual: '0 m²',
+        expected,
+      });
     }
   });
   return problems;

@@ -11,13 +11,7 @@ export interface AirAndSurface {
 }
 
 export type ConditionKind =
-  | 'dewMargin'
-  | 'surfaceMin'
-  | 'surfaceMax'
-  | 'airMin'
-  | 'airMax'
-  | 'humidityMin'
-  | 'humidityMax';
+  'dewMargin' | 'surfaceMin' | 'surfaceMax' | 'airMin' | 'airMax' | 'humidityMin' | 'humidityMax';
 
 export interface ConditionCheck {
   readonly kind: ConditionKind;
@@ -58,7 +52,12 @@ export function judgeConditions(limits: Limits, reading: AirAndSurface): Result<
   const air = given('Air temperature', reading.airC, 'temperature', 'measured');
   const humidity = given('Humidity', reading.humidityPct, 'percent', 'measured');
   const checks: ConditionCheck[] = [];
-  const least = (kind: ConditionKind, actual: Given | Figure, limit: Limits[keyof Limits], label: string): void => {
+  const least = (
+    kind: ConditionKind,
+    actual: Given | Figure,
+    limit: Limits[keyof Limits],
+    label: string,
+  ): void => {
     if (!limit) return;
     const side = given(label, limit.value, actual.quantity, limit.source);
     checks.push({ kind, actual, limit: side, holds: actual.value >= limit.value });
@@ -75,7 +74,12 @@ export function judgeConditions(limits: Limits, reading: AirAndSurface): Result<
   most('airMax', air, limits.airMaxC, 'greatest air temperature');
   least('humidityMin', humidity, limits.humidityMinPct, 'least humidity');
   most('humidityMax', humidity, limits.humidityMaxPct, 'greatest humidity');
-  const needed = given('least margin above the dew point', limits.dewMarginK.value, 'temperatureDifference', limits.dewMarginK.source);
+  const needed = given(
+    'least margin above the dew point',
+    limits.dewMarginK.value,
+    'temperatureDifference',
+    limits.dewMarginK.source,
+  );
   return ok({
     dewPoint,
     margin,

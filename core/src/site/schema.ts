@@ -1,14 +1,20 @@
 import { z } from 'zod';
 import { idSchema, nameSchema } from '../job/index.ts';
 
-const ring = z.array(z.tuple([z.number(), z.number()])).min(3).max(4000);
+const ring = z
+  .array(z.tuple([z.number(), z.number()]))
+  .min(3)
+  .max(4000);
 
 /** A part of a zone that is coated in one go. */
 export const baySchema = z.strictObject({
   id: idSchema,
   zoneId: idSchema,
   label: z.string().min(1).max(12),
-  parts: z.array(z.strictObject({ outer: ring, holes: z.array(ring).max(200) })).min(1).max(50),
+  parts: z
+    .array(z.strictObject({ outer: ring, holes: z.array(ring).max(200) }))
+    .min(1)
+    .max(50),
 });
 
 /** What the bays of a zone were cut for. */

@@ -21,7 +21,10 @@ const feature = z.looseObject({
   geometry,
   properties: z.record(z.string(), z.unknown()).nullish(),
 });
-const collection = z.looseObject({ type: z.literal('FeatureCollection'), features: z.array(feature).min(1).max(200) });
+const collection = z.looseObject({
+  type: z.literal('FeatureCollection'),
+  features: z.array(feature).min(1).max(200),
+});
 
 /** How the numbers of a GeoJSON file are to be read. RFC 7946 says degrees; drawings often hold metres. */
 export type CoordinateKind = 'degrees' | 'metres';
@@ -51,13 +54,19 @@ export function readJson(text: string, label: string): Result<unknown> {
     const ended = /[}\]]$/.test(trimmed);
     return fail(
       trimmed.startsWith('{') && !ended
-        ? trouble('truncated', label, `it ends with “${short(trimmed.slice(-24))}”`, 'the whole file, ending with }')
+        ? trouble(
+            'truncated',
+            label,
+            `it ends with “${short(trimmed.slice(-24))}”`,
+            'the whole file, ending with }',
+          )
         : trouble('malformed', label, `it begins with “${short(trimmed.slice(0, 24))}”`, 'JSON text'),
     );
   }
 }
 
-const toRing = (positions: readonly number[][]): Ring => positions.slice(0, -1).map((p) => [p[0] ?? 0, p[1] ?? 0] as const);
+const toRing = (positions: readonly number[][]): Ring =>
+  positions.slice(0, -1).map((p) => [p[0] ?? 0, p[1] ?? 0] as const);
 
 export interface GeoJsonRead {
   readonly outlines: readonly ImportedOutline[];
@@ -86,18 +95,23 @@ export function readGeoJson(text: string): Result<GeoJsonRead> {
   const problems: Problem[] = [];
   for (const [i, f] of features.entries()) {
     const named = f.properties?.['name'];
-    const name = typeof named === 'string' && named.trim() !== '' ? named.trim().slice(0, 120) : `Outline ${i + 1}`;
+    const name =
+      typeof named === 'string' && named.trim() !== '' ? named.trim().slice(0, 120) : `Outline ${i + 1}`;
     const parts = f.geometry.type === 'Polygon' ? [f.geometry.coordinates] : f.geometry.coordinates;
     for (const part of parts) {
       for (const ring of part) {
         const [a, b] = [ring[0], ring[ring.length - 1]];
         if (a?.[0] !== b?.[0] || a?.[1] !== b?.[1]) {
-          problems.push(trouble('notClosed', name, 'the first and last point differ', 'a ring that ends where it began'));
+          problems.push(
+            trouble('notClosed', name, 'the first and last point differ', 'a ring that ends where it began'),
+          );
         }
       }
       const [outer, ...holes] = part.map(toRing);
       if (!outer) continue;
-      const crossing = firstCrossing(guessCoordinates(outer) === 'degrees' ? toPlane(outer, outer[0] ?? [0, 0]) : outer);
+      const crossing = firstCrossing(
+        guessCoordinates(outer) === 'degrees' ? toPlane(outer, outer[0] ?? [0, 0]) : outer,
+      );
       if (crossing) {
         const sides = `sides ${crossing[0] + 1} and ${crossing[1] + 1}`;
         problems.push(trouble('crossing', name, sides, 'sides that meet only at corners'));
@@ -113,7 +127,9 @@ export function readGeoJson(text: string): Result<GeoJsonRead> {
 export function placeOutline(outline: ImportedOutline, kind: CoordinateKind): ImportedOutline {
   const origin = outline.outer[0] ?? [0, 0];
   const move = (ring: Ring): Ring =>
-    kind === 'degrees' ? toPlane(ring, origin) : ring.map(([x, y]) => [x - origin[0], y - origin[1]] as const);
+    kind === 'degrees'
+      ? toPlane(ring, origin)
+      : ring.map(([x, y]) => [x - origin[0], y - origin[1]] as const);
   return { name: outline.name, outer: move(outline.outer), holes: outline.holes.map(move) };
 }
 
@@ -122,14 +138,19 @@ export function placeOutline(outline: ImportedOutline, kind: CoordinateKind): Im
  * @param rows the cells, as a CSV reader gives them
  * @param metresPerUnit size of the file's unit, from the table of units
  */
-export function readCsvPoints(rows: readonly (readonly string[])[], metresPerUnit: number): Result<ImportedOutline> {
+export function readCsvPoints(
+  rows: readonly (readonly string[])[],
+  metresPerUnit: number,
+): Result<ImportedOutline> {
   const label = 'The CSV file';
   const filled = rows.filter((row) => row.some((cell) => cell.trim() !== ''));
   const first = filled[0];
   const hasHeading = first !== undefined && first.every((cell) => !readNumber(cell).ok);
   const names = hasHeading ? first.map((c) => c.trim().toLowerCase()) : [];
   const column = (name: string, otherwise: number): number => {
-    const i = names.findIndex((n) => n === name || n.startsWith(`${name} `) || n.startsWith(`${name}(`) || n.startsWith(`${name}_`));
+    const i = names.findIndex(
+      (n) => n === name || n.startsWith(`${name} `) || n.startsWith(`${name}(`) || n.startsWith(`${name}_`),
+    );
     return i < 0 ? otherwise : i;
   };
   const [cx, cy] = [column('x', 0), column('y', 1)];
@@ -140,7 +161,9 @@ export function readCsvPoints(rows: readonly (readonly string[])[], metresPerUni
     const line = i + (hasHeading ? 2 : 1);
     if (!x.ok || !y.ok) {
       const bad = x.ok ? row[cy] : row[cx];
-      problems.push({ ...trouble('notANumber', `${label}, line ${line}`, short(bad ?? ''), 'two numbers, x and y') });
+      problems.push({
+        ...trouble('notANumber', `${label}, line ${line}`, short(bad ?? ''), 'two numbers, x and y'),
+      });
     } else {
       points.push([x.value * metresPerUnit, y.value * metresPerUnit]);
     }
@@ -148,7 +171,8 @@ export function readCsvPoints(rows: readonly (readonly string[])[], metresPerUni
   if (problems.length > 0) return fail(...problems.slice(0, 5));
   const [a, b] = [points[0], points[points.length - 1]];
   if (points.length > 3 && a && b && a[0] === b[0] && a[1] === b[1]) points.pop();
-  if (points.length < 3) return fail(trouble('tooFew', label, `${points.length} points`, 'at least three corners'));
+  if (points.length < 3)
+    return fail(trouble('tooFew', label, `${points.length} points`, 'at least three corners'));
   const crossing = firstCrossing(points);
   if (crossing) {
     const sides = `sides ${crossing[0] + 1} and ${crossing[1] + 1}`;

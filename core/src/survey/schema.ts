@@ -22,7 +22,11 @@ export const outlineSchema = z.discriminatedUnion('kind', [
     /** The person has seen the closing error and accepts the compass-rule adjustment. */
     adjustmentAccepted: z.boolean(),
   }),
-  z.strictObject({ kind: z.literal('points'), points: ringSchema, origin: z.enum(['GeoJSON', 'CSV', 'typed']) }),
+  z.strictObject({
+    kind: z.literal('points'),
+    points: ringSchema,
+    origin: z.enum(['GeoJSON', 'CSV', 'typed']),
+  }),
 ]);
 
 export const openingSchema = z.strictObject({

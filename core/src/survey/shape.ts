@@ -66,7 +66,12 @@ function openingProblems(zone: Zone, outer: Ring, rings: readonly Ring[], field:
     const name = zone.openings[i]?.name ?? '';
     const at = { field: `${field}/openings/${i}`, label: `${zone.name}, ${name}` };
     if (firstCrossing(ring)) {
-      problems.push({ kind: 'crossing', ...at, actual: 'its own sides', expected: 'sides that meet only at corners' });
+      problems.push({
+        kind: 'crossing',
+        ...at,
+        actual: 'its own sides',
+        expected: 'sides that meet only at corners',
+      });
     } else if (!ringInside(ring, outer)) {
       problems.push({
         kind: 'holeOutside',
@@ -136,4 +141,3 @@ export function surveyProblems(survey: Survey): Problem[] {
   });
   return problems;
 }
-

@@ -80,7 +80,13 @@ export const UNITS: readonly Unit[] = [
   unit('d', 86400, T, ['day', 'days']),
 
   { symbol: '°C', si: 1, dims: K, offsetK: 273.15, also: ['c', 'degc', 'deg c', 'celsius'] },
-  { symbol: '°F', si: 5 / 9, dims: K, offsetK: 273.15 - (32 * 5) / 9, also: ['f', 'degf', 'deg f', 'fahrenheit'] },
+  {
+    symbol: '°F',
+    si: 5 / 9,
+    dims: K,
+    offsetK: 273.15 - (32 * 5) / 9,
+    also: ['f', 'degf', 'deg f', 'fahrenheit'],
+  },
   unit('K', 1, K, ['k', 'kelvin']),
 
   unit('%', 0.01, N, ['percent', 'pct']),

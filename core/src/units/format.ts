@@ -28,7 +28,12 @@ export interface FormatOptions {
  * Text for a value held in the core's own unit.
  * @param value in the inside unit of `quantity`
  */
-export function format(value: number, quantity: Quantity, system: System, options: FormatOptions = {}): string {
+export function format(
+  value: number,
+  quantity: Quantity,
+  system: System,
+  options: FormatOptions = {},
+): string {
   const digits = options.digits ?? QUANTITIES[quantity][system].digits;
   const text = formatNumber(toShown(value, quantity, system), digits);
   const unit = unitSymbol(quantity, system);

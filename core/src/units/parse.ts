@@ -34,7 +34,8 @@ interface Measured {
   readonly dims: Dims;
 }
 
-type NumberRead = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly kind: ProblemKind };
+type NumberRead =
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly kind: ProblemKind };
 
 /** A number as typed: spaces between thousands, decimal point or comma, simple and mixed fractions. */
 export function readNumber(text: string): NumberRead {
@@ -63,9 +64,13 @@ const FEET = new RegExp(
   String.raw`^(${NUMBER})\s*(?:(?:ft|feet|foot)\s+|['′’]\s*)(${NUMBER})\s*(?:in|inch|inches|"|″|”)?$`,
   'i',
 );
-const SINGLE = new RegExp(String.raw`^(${NUMBER})\s*([^\d\s/][^/]*?)?(?:\s*(?:/|\bper\b)\s*(${NUMBER})?\s*([^\d\s/][^/]*))?$`, 'i');
+const SINGLE = new RegExp(
+  String.raw`^(${NUMBER})\s*([^\d\s/][^/]*?)?(?:\s*(?:/|\bper\b)\s*(${NUMBER})?\s*([^\d\s/][^/]*))?$`,
+  'i',
+);
 
-type Read = { ok: true; value: number | Measured; unit?: Unit | undefined } | { ok: false; kind: ProblemKind };
+type Read =
+  { ok: true; value: number | Measured; unit?: Unit | undefined } | { ok: false; kind: ProblemKind };
 
 function readMeasure(text: string): Read {
   const plain = text.trim().replace(/[\u2212\u2013]/g, '-');
@@ -115,7 +120,8 @@ const EXAMPLES: Partial<Record<Quantity, string>> = {
 
 /** "a length such as 4.20 m or 13 ft 9 in", with the bounds where there are any. */
 export function expectation(quantity: Quantity, context: ParseContext): string {
-  const say = (v: number): string => `${Number(fromSi(toSi(v, insideScale(quantity)), shownScale(quantity, context.system)).toPrecision(6))} ${unitSymbol(quantity, context.system)}`.trim();
+  const say = (v: number): string =>
+    `${Number(fromSi(toSi(v, insideScale(quantity)), shownScale(quantity, context.system)).toPrecision(6))} ${unitSymbol(quantity, context.system)}`.trim();
   const example = EXAMPLES[quantity];
   const bounds: string[] = [];
   if (context.above !== undefined) bounds.push(`more than ${say(context.above)}`);
@@ -183,7 +189,8 @@ export interface ParsedRate {
  * @param bare what a bare number means
  */
 export function parseRate(text: string, bare: 'mass' | 'volume', context: ParseContext): Result<ParsedRate> {
-  const order = bare === 'mass' ? (['rateMass', 'rateVolume'] as const) : (['rateVolume', 'rateMass'] as const);
+  const order =
+    bare === 'mass' ? (['rateMass', 'rateVolume'] as const) : (['rateVolume', 'rateMass'] as const);
   const first = parse(text, order[0], context);
   if (first.ok) return ok({ value: first.value, basis: bare });
   if (first.problems[0]?.kind !== 'wrongUnit') return first;

@@ -27,7 +27,9 @@ const problem = (field: string, label: string, actual: string, expected: string)
 export function checkAir(airC: number, humidityPct: number): Result<true> {
   const problems: Problem[] = [];
   if (!(airC >= AIR_RANGE.minC && airC <= AIR_RANGE.maxC)) {
-    problems.push(problem('airC', 'Air temperature', `${airC} °C`, `${AIR_RANGE.minC} to ${AIR_RANGE.maxC} °C`));
+    problems.push(
+      problem('airC', 'Air temperature', `${airC} °C`, `${AIR_RANGE.minC} to ${AIR_RANGE.maxC} °C`),
+    );
   }
   if (!(humidityPct >= AIR_RANGE.minPct && humidityPct <= AIR_RANGE.maxPct)) {
     problems.push(

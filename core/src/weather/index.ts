@@ -1,1 +1,9 @@
-export { AIR_RANGE, checkAir, dewMarginFigure, dewPoint, dewPointFigure, MAGNUS, saturationHPa } from './humidair.ts';
+export {
+  AIR_RANGE,
+  checkAir,
+  dewMarginFigure,
+  dewPoint,
+  dewPointFigure,
+  MAGNUS,
+  saturationHPa,
+} from './humidair.ts';

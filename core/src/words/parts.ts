@@ -15,7 +15,10 @@ export interface Verdict {
 }
 
 /** Joins parts from a template: words`surface ${figure} is low`. */
-export function words(texts: TemplateStringsArray, ...values: (string | Figure | Given | { atMs: number })[]): Part[] {
+export function words(
+  texts: TemplateStringsArray,
+  ...values: (string | Figure | Given | { atMs: number })[]
+): Part[] {
   const parts: Part[] = [];
   texts.forEach((text, i) => {
     if (text !== '') parts.push(text);

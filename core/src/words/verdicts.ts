@@ -25,7 +25,11 @@ export const STATE_WORDS: Readonly<Record<BayState, string>> = {
 
 /** The state of a bay in words: when all coats are laid, what is next is that somebody accepts it. */
 export const stateWords = (status: BayStatus): string =>
-  status.state === 'ready' && !status.next ? (status.doubt ? 'laid, film in doubt' : 'to be accepted') : STATE_WORDS[status.state];
+  status.state === 'ready' && !status.next
+    ? status.doubt
+      ? 'laid, film in doubt'
+      : 'to be accepted'
+    : STATE_WORDS[status.state];
 
 function failing(check: ConditionCheck, j: ConditionJudgement): Part[] {
   const { actual, limit } = check;
@@ -64,7 +68,13 @@ export function conditionsVerdict(
   }
   if (ageMs > SITE_RULES.readingValidHours * MS_PER_HOUR) {
     const age = given('age of the reading', ageMs / MS_PER_HOUR, 'hours', 'measured');
-    const limit = given('a reading speaks for', SITE_RULES.readingValidHours, 'hours', 'assumed', 'common practice');
+    const limit = given(
+      'a reading speaks for',
+      SITE_RULES.readingValidHours,
+      'hours',
+      'assumed',
+      'common practice',
+    );
     return {
       outcome: 'hold',
       subject,
@@ -86,7 +96,14 @@ export function conditionsVerdict(
     subject,
     says: ['Hold: ', ...failing(first, judged.value)],
     ...(others > 0
-      ? { quiet: [`${others} more ${others === 1 ? 'limit fails' : 'limits fail'}: ${judged.value.failing.slice(1).map((c) => c.limit.label).join(', ')}.`] }
+      ? {
+          quiet: [
+            `${others} more ${others === 1 ? 'limit fails' : 'limits fail'}: ${judged.value.failing
+              .slice(1)
+              .map((c) => c.limit.label)
+              .join(', ')}.`,
+          ],
+        }
       : {}),
   };
 }
@@ -99,7 +116,11 @@ function reasonWords(reason: AcceptanceReason): Part[] {
   }
   const actual = given('film', reason.actualMm, 'film', 'measured');
   const limit = given('limit', reason.limitMm, 'film', 'typical');
-  const what = { mean: 'the mean', spot: `spot ${reason.kind === 'spot' ? reason.index + 1 : ''}`, reading: `reading ${reason.kind === 'reading' ? reason.index + 1 : ''}` }[reason.kind];
+  const what = {
+    mean: 'the mean',
+    spot: `spot ${reason.kind === 'spot' ? reason.index + 1 : ''}`,
+    reading: `reading ${reason.kind === 'reading' ? reason.index + 1 : ''}`,
+  }[reason.kind];
   return words`${what} is at most ${actual}; ${limit} is needed`;
 }
 
@@ -114,7 +135,12 @@ function remedy(j: CoatJudgement, wetUntilMs: number | undefined, nowMs: number)
  * Was it enough: one sentence for a coat that was laid.
  * @param wetUntilMs when the film stops being workable; undefined while the coat is being laid
  */
-export function coatVerdict(subject: string, laid: LaidCoat, wetUntilMs: number | undefined, nowMs: number): Verdict {
+export function coatVerdict(
+  subject: string,
+  laid: LaidCoat,
+  wetUntilMs: number | undefined,
+  nowMs: number,
+): Verdict {
   const j = laid.judgement;
   const quiet = remedy(j, wetUntilMs, nowMs);
   const withQuiet = quiet ? { quiet } : {};
@@ -134,13 +160,21 @@ export function coatVerdict(subject: string, laid: LaidCoat, wetUntilMs: number 
     };
   }
   if (j.outcome === 'unproven') {
-    return { outcome: 'hold', subject, says: words`No film is known yet: take readings on the gauge, design ${j.design}.` };
+    return {
+      outcome: 'hold',
+      subject,
+      says: words`No film is known yet: take readings on the gauge, design ${j.design}.`,
+    };
   }
   if (j.agrees === false && j.gap) {
     return {
       outcome: 'hold',
       subject,
-      says: ['Check: ', ...both, ...words`: they differ by ${j.gap}, more than 15 %. An area, a container count or the readings are wrong.`],
+      says: [
+        'Check: ',
+        ...both,
+        ...words`: they differ by ${j.gap}, more than 15 %. An area, a container count or the readings are wrong.`,
+      ],
       ...withQuiet,
     };
   }
@@ -167,21 +201,49 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     return { outcome: 'hold', subject, says: ['No build-up is chosen for this zone yet.'] };
   }
   if (status.hold) {
-    return { outcome: 'stop', subject, says: [`Held by ${status.hold.who}: ${status.hold.note || 'no reason given'}.`] };
+    return {
+      outcome: 'stop',
+      subject,
+      says: [`Held by ${status.hold.who}: ${status.hold.note || 'no reason given'}.`],
+    };
   }
   if (state === 'accepted' && status.accepted) {
-    return { outcome: 'done', subject, says: words`Accepted ${{ atMs: Date.parse(status.accepted.at) }} by ${status.accepted.who}.` };
+    return {
+      outcome: 'done',
+      subject,
+      says: words`Accepted ${{ atMs: Date.parse(status.accepted.at) }} by ${status.accepted.who}.`,
+    };
   }
-  if (state === 'wet' && last) return coatVerdict(`${bay.label} · ${last.coat.name.toLowerCase()}.`, last, status.workableUntilMs, nowMs);
+  if (state === 'wet' && last)
+    return coatVerdict(
+      `${bay.label} · ${last.coat.name.toLowerCase()}.`,
+      last,
+      status.workableUntilMs,
+      nowMs,
+    );
   if (state === 'curing' && last) {
     const curing = `${bay.label} · ${last.coat.name.toLowerCase()} curing.`;
     if (status.unknown === 'no temperature') {
-      return { outcome: 'curing', subject: curing, says: ['No surface temperature is on record, so no times can be told. Take a reading.'] };
+      return {
+        outcome: 'curing',
+        subject: curing,
+        says: ['No surface temperature is on record, so no times can be told. Take a reading.'],
+      };
     }
     if (status.opensMs === undefined) {
-      return { outcome: 'curing', subject: curing, says: ['Cure stands still: the surface is below the coldest row of the layer’s table.'] };
+      return {
+        outcome: 'curing',
+        subject: curing,
+        says: ['Cure stands still: the surface is below the coldest row of the layer’s table.'],
+      };
     }
-    const share = given('cured', (status.cured ?? 0) * 100, 'percent', 'measured', 'from surface readings and the layer’s table');
+    const share = given(
+      'cured',
+      (status.cured ?? 0) * 100,
+      'percent',
+      'measured',
+      'from surface readings and the layer’s table',
+    );
     return {
       outcome: 'curing',
       subject: curing,
@@ -196,15 +258,31 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     };
   }
   if (state === 'bare') {
-    return { outcome: 'hold', subject, says: ['Bare: clean, dry and repair the substrate, then log it as prepared.'] };
+    return {
+      outcome: 'hold',
+      subject,
+      says: ['Bare: clean, dry and repair the substrate, then log it as prepared.'],
+    };
   }
   if (!next && last && status.doubt) {
-    return coatVerdict(`${bay.label} · ${last.coat.name.toLowerCase()}.`, last, status.workableUntilMs, nowMs);
+    return coatVerdict(
+      `${bay.label} · ${last.coat.name.toLowerCase()}.`,
+      last,
+      status.workableUntilMs,
+      nowMs,
+    );
   }
   if (!next) {
-    return { outcome: 'go', subject, says: ['All coats are laid and can be walked on: look at the films and accept the bay.'] };
+    return {
+      outcome: 'go',
+      subject,
+      says: ['All coats are laid and can be walked on: look at the films and accept the bay.'],
+    };
   }
-  const closing = state === 'closing' && status.closesMs !== undefined ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last?.coat.ifMissed ? `Missed: ${last.coat.ifMissed}` : ''}` : undefined;
+  const closing =
+    state === 'closing' && status.closesMs !== undefined
+      ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last?.coat.ifMissed ? `Missed: ${last.coat.ifMissed}` : ''}`
+      : undefined;
   if (!conditions) {
     return {
       outcome: 'hold',
@@ -214,5 +292,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     };
   }
   const verdict = conditionsVerdict(subject, next, { ...conditions, atMs: Date.parse(conditions.at) }, nowMs);
-  return closing ? { ...verdict, quiet: [...closing, ...(verdict.quiet ? [' ', ...verdict.quiet] : [])] } : verdict;
+  return closing
+    ? { ...verdict, quiet: [...closing, ...(verdict.quiet ? [' ', ...verdict.quiet] : [])] }
+    : verdict;
 }

@@ -1,5 +1,5 @@
 /** Evaluates the formula of a figure from its inputs, apart from the code that made the value. */
-import { FORMULA_FUNCTIONS, isFigure, type Figure, type Given } from '@lentum/core/figures';
+import { isFigure, type FORMULA_FUNCTIONS, type Figure, type Given } from '@lentum/core/figures';
 
 const FUNCTIONS: Record<(typeof FORMULA_FUNCTIONS)[number], (...v: number[]) => number> = {
   ceil: Math.ceil,
@@ -16,7 +16,8 @@ export function evaluate(input: Given | Figure): number {
   const text = input.formula
     .replace(/\{(\w+)\}/g, (_, name: string) => {
       const part = input.inputs[name];
-      if (!part) throw new Error(`the formula of ${input.label} names ${name}, which is not among its inputs`);
+      if (!part)
+        throw new Error(`the formula of ${input.label} names ${name}, which is not among its inputs`);
       return `(${evaluate(part)})`;
     })
     .replaceAll('×', '*')

@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { buildUpDocProblems, buildUpDocSchema, buildUpSchema, CATALOGUE, type BuildUpDoc } from '@lentum/core/buildup';
+import {
+  buildUpDocProblems,
+  buildUpDocSchema,
+  buildUpSchema,
+  CATALOGUE,
+  type BuildUpDoc,
+} from '@lentum/core/buildup';
 import type { Problem } from '@lentum/core/problems';
 import { canonicalJson } from '@lentum/core/record';
 import { readDocument } from '../db/documents.ts';
@@ -14,7 +20,8 @@ async function frozenProblems(db: Db, jobId: string, next: BuildUpDoc): Promise<
   if (rows.length === 0) return [];
   const before = await readDocument<BuildUpDoc>(db, jobId, 'build-up');
   return rows.flatMap(({ id, revision, uses }) => {
-    const find = (doc: BuildUpDoc | undefined) => doc?.buildUps.find((b) => b.id === id && b.revision === revision);
+    const find = (doc: BuildUpDoc | undefined) =>
+      doc?.buildUps.find((b) => b.id === id && b.revision === revision);
     const [was, is] = [find(before?.body), find(next)];
     if (was && is && canonicalJson(was) === canonicalJson(is)) return [];
     return [
@@ -43,6 +50,9 @@ export const buildUpRoutes = [
     tag: 'Build-up',
     name: 'The build-ups',
     schema: buildUpDocSchema,
-    problems: async (db, jobId, doc) => [...buildUpDocProblems(doc), ...(await frozenProblems(db, jobId, doc))],
+    problems: async (db, jobId, doc) => [
+      ...buildUpDocProblems(doc),
+      ...(await frozenProblems(db, jobId, doc)),
+    ],
   }),
 ];

@@ -1,7 +1,24 @@
 /** The pure computations, callable by scripts: what the interface shows, from the same core. */
 import { z } from 'zod';
-import { buildUpDocSchema, buildUpProblems, buildUpSchema, isCoat, limitsSchema, totals, wetFilm, dryFilm } from '@lentum/core/buildup';
-import { ACCEPTANCE_RULES, filmFromReadings, GAUGE_IDS, judgeReadings, readingFromTooth, teethOf, wetFromMassRate } from '@lentum/core/film';
+import {
+  buildUpDocSchema,
+  buildUpProblems,
+  buildUpSchema,
+  isCoat,
+  limitsSchema,
+  totals,
+  wetFilm,
+  dryFilm,
+} from '@lentum/core/buildup';
+import {
+  ACCEPTANCE_RULES,
+  filmFromReadings,
+  GAUGE_IDS,
+  judgeReadings,
+  readingFromTooth,
+  teethOf,
+  wetFromMassRate,
+} from '@lentum/core/film';
 import { compassRule, traverse } from '@lentum/core/geometry';
 import { orderSchema, takeoff } from '@lentum/core/order';
 import type { Result } from '@lentum/core/problems';
@@ -19,7 +36,12 @@ function unwrap<T>(result: Result<T>): T {
 
 const reading = z.strictObject({ airC: z.number(), humidityPct: z.number(), surfaceC: z.number() });
 
-const compute = <S extends z.ZodType>(name: string, summary: string, body: S, run: (input: z.output<S>) => unknown): AnyRoute =>
+const compute = <S extends z.ZodType>(
+  name: string,
+  summary: string,
+  body: S,
+  run: (input: z.output<S>) => unknown,
+): AnyRoute =>
   route({
     method: 'post',
     path: `/compute/${name}`,
@@ -31,7 +53,9 @@ const compute = <S extends z.ZodType>(name: string, summary: string, body: S, ru
   });
 
 export const computeRoutes = [
-  compute('dew-point', 'Dew point and margin from air, humidity and surface', reading, (input) => unwrap(dewOf(input))),
+  compute('dew-point', 'Dew point and margin from air, humidity and surface', reading, (input) =>
+    unwrap(dewOf(input)),
+  ),
   compute(
     'conditions',
     'Every limit of a layer against one reading',
@@ -43,9 +67,13 @@ export const computeRoutes = [
     'A coverage rate as people write it, to kg/m² or L/m² and a wet film',
     z.strictObject({ text: z.string().max(100), densityKgPerL: z.number().min(0.5).max(4).optional() }),
     ({ text, densityKgPerL }) => {
-      const rate = unwrap(parseRate(text, 'volume', { system: 'metric', above: 0, field: 'text', label: 'Rate' }));
+      const rate = unwrap(
+        parseRate(text, 'volume', { system: 'metric', above: 0, field: 'text', label: 'Rate' }),
+      );
       if (rate.basis === 'volume') return { ...rate, wetFilmMm: rate.value };
-      return densityKgPerL === undefined ? rate : { ...rate, wetFilmMm: wetFromMassRate(rate.value, densityKgPerL) };
+      return densityKgPerL === undefined
+        ? rate
+        : { ...rate, wetFilmMm: wetFromMassRate(rate.value, densityKgPerL) };
     },
   ),
   compute(
@@ -57,11 +85,15 @@ export const computeRoutes = [
       return { ...walked, adjusted: compassRule(walked.path) };
     },
   ),
-  compute('zone', 'Area, perimeter and sides of a zone, with working', zoneSchema, (zone) => unwrap(zoneQuantities(zone))),
+  compute('zone', 'Area, perimeter and sides of a zone, with working', zoneSchema, (zone) =>
+    unwrap(zoneQuantities(zone)),
+  ),
   compute('build-up', 'Films and totals of a build-up, with working', buildUpSchema, (buildUp) => {
     const problems = buildUpProblems(buildUp);
     if (problems.length > 0) throw unprocessable(problems);
-    const coats = buildUp.layers.filter(isCoat).map((c) => ({ layerId: c.id, wet: wetFilm(c), dry: dryFilm(c) }));
+    const coats = buildUp.layers
+      .filter(isCoat)
+      .map((c) => ({ layerId: c.id, wet: wetFilm(c), dry: dryFilm(c) }));
     return { coats, ...totals(buildUp) };
   }),
   compute(
@@ -86,7 +118,15 @@ export const computeRoutes = [
       const coat = buildUp.layers.filter(isCoat).find((c) => c.id === layerId);
       if (!coat) {
         const coats = buildUp.layers.filter(isCoat).map((c) => c.id);
-        throw unprocessable([{ kind: 'unknown', field: 'layerId', label: 'Layer', actual: layerId, expected: `one of ${coats.join(', ')}` }]);
+        throw unprocessable([
+          {
+            kind: 'unknown',
+            field: 'layerId',
+            label: 'Layer',
+            actual: layerId,
+            expected: `one of ${coats.join(', ')}`,
+          },
+        ]);
       }
       let n = 0;
       return unwrap(splitZone(zone, coat, basis, () => `${zone.code}${(n += 1)}`));

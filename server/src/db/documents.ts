@@ -14,18 +14,31 @@ const SQL = {
   insert: `INSERT INTO document (job_id, kind, version, body) VALUES ($1, $2, $3, $4)`,
 };
 
-export async function readDocument<T>(db: Db, jobId: string, kind: DocumentKind): Promise<StoredDocument<T> | undefined> {
+export async function readDocument<T>(
+  db: Db,
+  jobId: string,
+  kind: DocumentKind,
+): Promise<StoredDocument<T> | undefined> {
   const { rows } = await db.query<StoredDocument<T>>(SQL.latest, [jobId, kind]);
   return rows[0];
 }
 
 /** The newest version of every document of a job. */
-export async function readDocuments(db: Db, jobId: string): Promise<Map<DocumentKind, StoredDocument<unknown>>> {
+export async function readDocuments(
+  db: Db,
+  jobId: string,
+): Promise<Map<DocumentKind, StoredDocument<unknown>>> {
   const { rows } = await db.query<StoredDocument<unknown> & { kind: DocumentKind }>(SQL.all, [jobId]);
   return new Map(rows.map((r) => [r.kind, { version: r.version, body: r.body }]));
 }
 
 /** Stores a version. A version that is there already is a unique violation: somebody else was first. */
-export async function writeDocument(db: Db, jobId: string, kind: DocumentKind, version: number, body: object): Promise<void> {
+export async function writeDocument(
+  db: Db,
+  jobId: string,
+  kind: DocumentKind,
+  version: number,
+  body: object,
+): Promise<void> {
   await db.query(SQL.insert, [jobId, kind, version, JSON.stringify(body)]);
 }

@@ -22,7 +22,10 @@ const STALE_HOURS = 20;
 
 /** Loads the demo into an empty database, and again when the one in place is untouched and out of date. */
 export async function keepDemoAlive(pool: Pool, newId: () => string, now: Date): Promise<boolean> {
-  const { rows } = await pool.query<{ jobs: number; stale: boolean | null }>(DEMO_SQL.standing, [now, STALE_HOURS]);
+  const { rows } = await pool.query<{ jobs: number; stale: boolean | null }>(DEMO_SQL.standing, [
+    now,
+    STALE_HOURS,
+  ]);
   const standing = rows[0];
   if (!standing || (standing.jobs > 0 && standing.stale !== true)) return false;
   await loadDemo(pool, newId(), now);

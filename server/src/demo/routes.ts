@@ -7,7 +7,8 @@ export const demoRoutes = [
     method: 'put',
     path: '/demo/{jobId}',
     tag: 'Jobs',
-    summary: 'Start the demo again from this moment, under an id made by the client; earlier demos are put away',
+    summary:
+      'Start the demo again from this moment, under an id made by the client; earlier demos are put away',
     answer: z.object({ id: z.string() }),
     statuses: { 201: 'Started' },
     run: async ({ params, context, res }) => {

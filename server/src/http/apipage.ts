@@ -19,9 +19,13 @@ interface Operation {
 }
 
 function section(spec: RouteSpec, operation: Operation): string {
-  const parameters = operation.parameters.map((p) => `<li><code>${escape(p.name)}</code> in ${p.in}${p.required ? ', required' : ''}</li>`);
+  const parameters = operation.parameters.map(
+    (p) => `<li><code>${escape(p.name)}</code> in ${p.in}${p.required ? ', required' : ''}</li>`,
+  );
   const schema = operation.requestBody?.content['application/json']?.schema;
-  const answers = Object.entries(operation.responses).map(([status, r]) => `<li>${escape(status)}: ${escape(r.description)}</li>`);
+  const answers = Object.entries(operation.responses).map(
+    ([status, r]) => `<li>${escape(status)}: ${escape(r.description)}</li>`,
+  );
   return `<details><summary><b>${spec.method.toUpperCase()}</b> <code>${escape(spec.path)}</code> ${escape(spec.summary)}</summary>
     ${parameters.length > 0 ? `<p>Parameters</p><ul>${parameters.join('')}</ul>` : ''}
     ${schema ? `<p>Body</p><pre tabindex="0"><code>${escape(JSON.stringify(schema, null, 2))}</code></pre>` : ''}
@@ -33,7 +37,9 @@ export function apiPage(routes: readonly AnyRoute[]): string {
   const specs = routes as readonly unknown[] as readonly RouteSpec[];
   const tags = [...new Set(specs.map((r) => r.tag))];
   const body = tags.map((tag) => {
-    const rows = specs.filter((r) => r.tag === tag).map((r) => section(r, document.paths[r.path]?.[r.method] ?? { parameters: [], responses: {} }));
+    const rows = specs
+      .filter((r) => r.tag === tag)
+      .map((r) => section(r, document.paths[r.path]?.[r.method] ?? { parameters: [], responses: {} }));
     return `<h2>${escape(tag)}</h2>${rows.join('')}`;
   });
   return `<!doctype html><html lang="en-GB"><head><meta charset="utf-8"><title>Lentum API</title>

@@ -22,7 +22,8 @@ export const notFound = (label: string, actual: string): HttpProblem =>
     { kind: 'unknown', field: 'path', label, actual, expected: 'one that exists on this server' },
   ]);
 
-export const badRequest = (problem: Problem): HttpProblem => new HttpProblem(400, 'The request is wrong', [problem]);
+export const badRequest = (problem: Problem): HttpProblem =>
+  new HttpProblem(400, 'The request is wrong', [problem]);
 
 function send(res: Response, problem: HttpProblem): void {
   const detail = problem.problems.length > 0 ? problem.problems.map(sentence).join(' ') : problem.title;
@@ -59,9 +60,13 @@ function bodyProblem(error: BodyParserError): HttpProblem {
     case 'entity.parse.failed':
       return badRequest(body('malformed', 'it is not JSON, or it is cut short', 'whole JSON text'));
     case 'entity.too.large':
-      return new HttpProblem(413, 'Too large', [body('outOfRange', 'it is larger than this address takes', 'less data')]);
+      return new HttpProblem(413, 'Too large', [
+        body('outOfRange', 'it is larger than this address takes', 'less data'),
+      ]);
     default:
-      return new HttpProblem(error.status, 'The request is wrong', [body('malformed', error.type, 'JSON in UTF-8')]);
+      return new HttpProblem(error.status, 'The request is wrong', [
+        body('malformed', error.type, 'JSON in UTF-8'),
+      ]);
   }
 }
 
@@ -72,9 +77,12 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
   }
   if (error instanceof HttpProblem) send(res, error);
   else if (isBodyError(error)) send(res, bodyProblem(error));
-  else if (error instanceof URIError) send(res, badRequest(body('malformed', 'the address holds a broken escape', 'a whole address')));
-  else if (sqlState(error) === UNIQUE_VIOLATION) send(res, new HttpProblem(409, 'Somebody else wrote this first'));
-  else if (sqlState(error) === FOREIGN_KEY_VIOLATION) send(res, new HttpProblem(409, 'What this refers to is not there'));
+  else if (error instanceof URIError)
+    send(res, badRequest(body('malformed', 'the address holds a broken escape', 'a whole address')));
+  else if (sqlState(error) === UNIQUE_VIOLATION)
+    send(res, new HttpProblem(409, 'Somebody else wrote this first'));
+  else if (sqlState(error) === FOREIGN_KEY_VIOLATION)
+    send(res, new HttpProblem(409, 'What this refers to is not there'));
   else {
     console.error(`${req.method} ${req.path}`, error);
     send(res, new HttpProblem(500, 'The server failed; nothing of this request was saved'));

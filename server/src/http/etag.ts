@@ -13,7 +13,13 @@ export function expectedVersion(req: Request): number {
   const version = /^(?:W\/)?"(\d{1,9})"$/.exec(text)?.[1];
   if (version === undefined) {
     throw new HttpProblem(400, 'The request is wrong', [
-      { kind: 'wrong', field: 'If-Match', label: 'If-Match', actual: text.slice(0, 40), expected: 'a version in quotes, such as "3"' },
+      {
+        kind: 'wrong',
+        field: 'If-Match',
+        label: 'If-Match',
+        actual: text.slice(0, 40),
+        expected: 'a version in quotes, such as "3"',
+      },
     ]);
   }
   return Number(version);

@@ -11,7 +11,8 @@ export function guard(allowedHosts: readonly string[]): RequestHandler {
   const allowed = new Set([...LOOPBACK, ...allowedHosts.map((h) => h.toLowerCase())]);
   return (req, _res, next) => {
     const host = req.headers.host ?? '';
-    if (!allowed.has(hostName(host))) throw new HttpProblem(403, 'This server does not answer under that name');
+    if (!allowed.has(hostName(host)))
+      throw new HttpProblem(403, 'This server does not answer under that name');
     const origin = req.headers.origin;
     if (origin !== undefined && req.method !== 'GET' && req.method !== 'HEAD') {
       const own = URL.canParse(origin) && new URL(origin).host === host;

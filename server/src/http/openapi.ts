@@ -19,32 +19,56 @@ function parameters(spec: RouteSpec): object[] {
     required: true,
     schema: { type: 'string', pattern: '^[A-Za-z0-9_-]{1,64}$' },
   }));
-  const query = spec.query ? (jsonSchema(spec.query, 'input') as { properties?: Record<string, object>; required?: string[] }) : {};
+  const query = spec.query
+    ? (jsonSchema(spec.query, 'input') as { properties?: Record<string, object>; required?: string[] })
+    : {};
   const inQuery = Object.entries(query.properties ?? {}).map(([name, schema]) => ({
     name,
     in: 'query',
     required: query.required?.includes(name) ?? false,
     schema,
   }));
-  const ifMatch = { name: 'If-Match', in: 'header', required: true, schema: { type: 'string', example: '"3"' } };
+  const ifMatch = {
+    name: 'If-Match',
+    in: 'header',
+    required: true,
+    schema: { type: 'string', example: '"3"' },
+  };
   return [...inPath, ...inQuery, ...(spec.versioned ? [ifMatch] : [])];
 }
 
 function operation(spec: RouteSpec): object {
   const success = Object.keys(spec.statuses ?? {}).find((s) => s.startsWith('2')) ?? '200';
   const media = spec.answerType ?? 'application/json';
-  const schema = spec.answer ? jsonSchema(spec.answer, 'output') : media === 'application/json' ? {} : { type: 'string' };
+  const schema = spec.answer
+    ? jsonSchema(spec.answer, 'output')
+    : media === 'application/json'
+      ? {}
+      : { type: 'string' };
   const others = Object.entries(spec.statuses ?? {}).filter(([s]) => s !== success);
   return {
     tags: [spec.tag],
     summary: spec.summary,
     parameters: parameters(spec),
     ...(spec.body
-      ? { requestBody: { required: true, content: { 'application/json': { schema: jsonSchema(spec.body, 'input') } } } }
+      ? {
+          requestBody: {
+            required: true,
+            content: { 'application/json': { schema: jsonSchema(spec.body, 'input') } },
+          },
+        }
       : {}),
     responses: {
-      [success]: { description: spec.statuses?.[Number(success)] ?? 'Done', content: { [media]: { schema } } },
-      ...Object.fromEntries(others.map(([s, description]) => [s, Number(s) < 300 ? { description } : { ...problem, description }])),
+      [success]: {
+        description: spec.statuses?.[Number(success)] ?? 'Done',
+        content: { [media]: { schema } },
+      },
+      ...Object.fromEntries(
+        others.map(([s, description]) => [
+          s,
+          Number(s) < 300 ? { description } : { ...problem, description },
+        ]),
+      ),
       default: problem,
     },
   };
@@ -61,7 +85,8 @@ export function openApi(routes: readonly AnyRoute[]): object {
     info: {
       title: 'Lentum',
       version: '1',
-      description: 'Jobs, their documents, their append-only record, and the computations behind every figure.',
+      description:
+        'Jobs, their documents, their append-only record, and the computations behind every figure.',
     },
     servers: [{ url: '/api/v1' }],
     paths,

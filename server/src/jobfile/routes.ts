@@ -33,7 +33,9 @@ export const jobFileRoutes = [
       const id = params['jobId'] ?? '';
       if (!idSchema.safeParse(id).success) {
         const expected = '1 to 64 letters, digits, - and _';
-        throw unprocessable([{ kind: 'wrong', field: 'jobId', label: 'Job, id', actual: id.slice(0, 80), expected }]);
+        throw unprocessable([
+          { kind: 'wrong', field: 'jobId', label: 'Job, id', actual: id.slice(0, 80), expected },
+        ]);
       }
       const file = checkJobFile(body);
       if (!file.ok) throw unprocessable(file.problems);

@@ -42,7 +42,9 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
       statuses: { 412: 'Somebody else saved first; the newest version is in the answer' },
       run: async ({ params, body, context, req, res }) => {
         const jobId = params['jobId'] ?? '';
-        const version = await replaceDocument(context, req, res, jobId, kind, body, (db) => spec.problems(db, jobId, body));
+        const version = await replaceDocument(context, req, res, jobId, kind, body, (db) =>
+          spec.problems(db, jobId, body),
+        );
         return { version };
       },
     }),

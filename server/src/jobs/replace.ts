@@ -8,7 +8,11 @@ import { expectedVersion, setVersion } from '../http/etag.ts';
 import type { Context } from '../http/routes.ts';
 import { JOBS_SQL } from './sql.ts';
 
-function stale(kind: DocumentKind, from: number, current: { version: number; body: unknown } | undefined): HttpProblem {
+function stale(
+  kind: DocumentKind,
+  from: number,
+  current: { version: number; body: unknown } | undefined,
+): HttpProblem {
   const problem: Problem = {
     kind: 'order',
     field: 'If-Match',

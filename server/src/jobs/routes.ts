@@ -28,14 +28,29 @@ export async function insertJob(db: Db, id: string, head: JobHead, at: Date): Pr
   return true;
 }
 
-const jobAnswer = z.object({ id: z.string(), version: z.number(), archived: z.boolean(), createdAt: z.string(), job: jobHeadSchema });
-const listAnswer = z.object({ jobs: z.array(jobAnswer.extend({ entries: z.number() })), next: z.string().optional() });
+const jobAnswer = z.object({
+  id: z.string(),
+  version: z.number(),
+  archived: z.boolean(),
+  createdAt: z.string(),
+  job: jobHeadSchema,
+});
+const listAnswer = z.object({
+  jobs: z.array(jobAnswer.extend({ entries: z.number() })),
+  next: z.string().optional(),
+});
 
 function readCursor(text: string | undefined): [string | null, string | null] {
   if (text === undefined) return [null, null];
   const [at, id] = text.split('~');
   if (at === undefined || id === undefined || Number.isNaN(Date.parse(at))) {
-    throw badRequest({ kind: 'wrong', field: 'after', label: 'Cursor', actual: text.slice(0, 60), expected: 'the “next” of an earlier answer' });
+    throw badRequest({
+      kind: 'wrong',
+      field: 'after',
+      label: 'Cursor',
+      actual: text.slice(0, 60),
+      expected: 'the “next” of an earlier answer',
+    });
   }
   return [at, id];
 }
@@ -54,10 +69,17 @@ export const jobRoutes = [
     answer: listAnswer,
     run: async ({ query, context }) => {
       const [at, id] = readCursor(query.after);
-      const { rows } = await context.pool.query<{ id: string; createdAt: Date }>(JOBS_SQL.list, [query.archived === 'true', at, id, query.limit + 1]);
+      const { rows } = await context.pool.query<{ id: string; createdAt: Date }>(JOBS_SQL.list, [
+        query.archived === 'true',
+        at,
+        id,
+        query.limit + 1,
+      ]);
       const jobs = rows.slice(0, query.limit);
       const last = jobs[jobs.length - 1];
-      return rows.length > query.limit && last ? { jobs, next: `${last.createdAt.toISOString()}~${last.id}` } : { jobs };
+      return rows.length > query.limit && last
+        ? { jobs, next: `${last.createdAt.toISOString()}~${last.id}` }
+        : { jobs };
     },
   }),
   route({
@@ -72,7 +94,13 @@ export const jobRoutes = [
       const stored = await readDocument<JobHead>(context.pool, id, 'job');
       if (!stored) throw notFound('Job', id);
       setVersion(res, stored.version);
-      return { id, version: stored.version, archived: job.archived, createdAt: job.created_at, job: stored.body };
+      return {
+        id,
+        version: stored.version,
+        archived: job.archived,
+        createdAt: job.created_at,
+        job: stored.body,
+      };
     },
   }),
   route({
@@ -93,7 +121,9 @@ export const jobRoutes = [
       }
       if (!idSchema.safeParse(id).success) {
         const expected = '1 to 64 letters, digits, - and _';
-        throw unprocessable([{ kind: 'wrong', field: 'jobId', label: 'Job, id', actual: id.slice(0, 80), expected }]);
+        throw unprocessable([
+          { kind: 'wrong', field: 'jobId', label: 'Job, id', actual: id.slice(0, 80), expected },
+        ]);
       }
       return transaction(context.pool, async (db) => {
         const now = context.now();

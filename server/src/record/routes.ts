@@ -2,7 +2,14 @@ import Papa from 'papaparse';
 import { z } from 'zod';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
-import { chainProblem, entrySchema, RECORD_COLUMNS, recordTable, storedEntrySchema, type StoredEntry } from '@lentum/core/record';
+import {
+  chainProblem,
+  entrySchema,
+  RECORD_COLUMNS,
+  recordTable,
+  storedEntrySchema,
+  type StoredEntry,
+} from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
@@ -42,9 +49,19 @@ export const recordRoutes = [
     statuses: { 201: 'Stored', 200: 'Was stored already', 409: 'Another entry has this id' },
     run: async ({ params, body, context, res }) => {
       if (body.id !== params['entryId']) {
-        throw unprocessable([{ kind: 'wrong', field: 'id', label: 'Entry, id', actual: body.id, expected: `the id of the address, ${params['entryId'] ?? ''}` }]);
+        throw unprocessable([
+          {
+            kind: 'wrong',
+            field: 'id',
+            label: 'Entry, id',
+            actual: body.id,
+            expected: `the id of the address, ${params['entryId'] ?? ''}`,
+          },
+        ]);
       }
-      const { stored, fresh } = await transaction(context.pool, (db) => append(db, params['jobId'] ?? '', body, context.now()));
+      const { stored, fresh } = await transaction(context.pool, (db) =>
+        append(db, params['jobId'] ?? '', body, context.now()),
+      );
       res.status(fresh ? 201 : 200);
       return stored;
     },
@@ -54,7 +71,12 @@ export const recordRoutes = [
     path: '/jobs/{jobId}/record-check',
     tag: 'Record',
     summary: 'Walks the hash chain from the first entry to the last',
-    answer: z.object({ whole: z.boolean(), entries: z.number(), lastHash: z.string().optional(), problem: z.string().optional() }),
+    answer: z.object({
+      whole: z.boolean(),
+      entries: z.number(),
+      lastHash: z.string().optional(),
+      problem: z.string().optional(),
+    }),
     run: async ({ params, context }) => {
       const jobId = params['jobId'] ?? '';
       await requireJob(context.pool, jobId);
@@ -83,7 +105,15 @@ export const recordRoutes = [
       const entries: StoredEntry[] = [];
       for await (const page of readAll(context.pool, jobId)) entries.push(...page);
       const rows = recordTable(entries, buildUps.body, site.body);
-      res.attachment('record.csv').type('text/csv').send(Papa.unparse({ fields: [...RECORD_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: true }));
+      res
+        .attachment('record.csv')
+        .type('text/csv')
+        .send(
+          Papa.unparse(
+            { fields: [...RECORD_COLUMNS], data: rows },
+            { newline: '\r\n', escapeFormulae: true },
+          ),
+        );
     },
   }),
 ];

@@ -1,5 +1,12 @@
 /** Reading and appending the record. */
-import { canonicalJson, entryProblems, link, type Entry, type RecordContext, type StoredEntry } from '@lentum/core/record';
+import {
+  canonicalJson,
+  entryProblems,
+  link,
+  type Entry,
+  type RecordContext,
+  type StoredEntry,
+} from '@lentum/core/record';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
@@ -55,7 +62,10 @@ export async function insertEntries(db: Db, jobId: string, entries: readonly Sto
 
 async function contextOf(db: Db, jobId: string, entry: Entry, nowMs: number): Promise<RecordContext> {
   const docs = await readDocuments(db, jobId);
-  const target = entry.supersedes === undefined ? undefined : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]);
+  const target =
+    entry.supersedes === undefined
+      ? undefined
+      : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]);
   const later = target && (await db.query(RECORD_SQL.supersededBy, [jobId, target.entry.id]));
   return {
     survey: (docs.get('survey')?.body ?? { zones: [] }) as Survey,
@@ -70,14 +80,25 @@ async function contextOf(db: Db, jobId: string, entry: Entry, nowMs: number): Pr
  * Appends an entry inside a transaction. The same entry sent twice is stored once; another entry under the same
  * id is refused.
  */
-export async function append(db: Db, jobId: string, entry: Entry, now: Date): Promise<{ stored: StoredEntry; fresh: boolean }> {
+export async function append(
+  db: Db,
+  jobId: string,
+  entry: Entry,
+  now: Date,
+): Promise<{ stored: StoredEntry; fresh: boolean }> {
   const { rowCount } = await db.query(JOBS_SQL.lock, [jobId]);
   if (rowCount === 0) throw notFound('Job', jobId);
   const there = await readOne(db, RECORD_SQL.byId, [jobId, entry.id]);
   if (there) {
     if (canonicalJson(there.entry) === canonicalJson(entry)) return { stored: there, fresh: false };
     throw new HttpProblem(409, 'Another entry is stored under this id', [
-      { kind: 'duplicate', field: 'id', label: 'Entry, id', actual: entry.id, expected: 'an id of its own for each entry' },
+      {
+        kind: 'duplicate',
+        field: 'id',
+        label: 'Entry, id',
+        actual: entry.id,
+        expected: 'an id of its own for each entry',
+      },
     ]);
   }
   const problems = entryProblems(entry, await contextOf(db, jobId, entry, now.getTime()));

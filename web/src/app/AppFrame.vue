@@ -16,9 +16,15 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
   <div class="frame">
     <nav class="rail" aria-label="Places">
       <span class="name">Lentum</span>
-      <RouterLink to="/jobs"><el-icon :size="20"><House /></el-icon>Jobs</RouterLink>
-      <RouterLink to="/settings"><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink>
-      <button type="button" class="help" @click="helping = true"><el-icon :size="20"><QuestionFilled /></el-icon>Keys</button>
+      <RouterLink to="/jobs"
+        ><el-icon :size="20"><House /></el-icon>Jobs</RouterLink
+      >
+      <RouterLink to="/settings"
+        ><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink
+      >
+      <button type="button" class="help" @click="helping = true">
+        <el-icon :size="20"><QuestionFilled /></el-icon>Keys
+      </button>
     </nav>
     <div class="stage"><RouterView /></div>
     <WorkingDrawer />
@@ -27,7 +33,9 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
       <table class="dense">
         <tbody>
           <tr v-for="[keys, what] in KEYS" :key="keys">
-            <th scope="row"><kbd>{{ keys }}</kbd></th>
+            <th scope="row">
+              <kbd>{{ keys }}</kbd>
+            </th>
             <td>{{ what }}</td>
           </tr>
         </tbody>

@@ -21,15 +21,42 @@ interface Item {
 const items = computed<Item[]>(() => {
   const params = { jobId: job.id };
   return [
-    ...STAGES.map((s) => ({ key: s.key, kind: 'stage', name: `${s.number} ${s.name}`, to: { name: s.key, params } })),
-    ...job.zones.map(({ zone }) => ({ key: `z${zone.id}`, kind: 'zone', name: zone.name, to: { name: 'survey', params, query: { zone: zone.id } } })),
+    ...STAGES.map((s) => ({
+      key: s.key,
+      kind: 'stage',
+      name: `${s.number} ${s.name}`,
+      to: { name: s.key, params },
+    })),
+    ...job.zones.map(({ zone }) => ({
+      key: `z${zone.id}`,
+      kind: 'zone',
+      name: zone.name,
+      to: { name: 'survey', params, query: { zone: zone.id } },
+    })),
     ...job.zones.flatMap(({ zone, buildUp }) =>
-      (buildUp?.layers ?? []).map((l) => ({ key: `l${zone.id}${l.id}`, kind: 'layer', name: `${l.name}, ${zone.name}`, to: { name: 'build-up', params, query: { zone: zone.id } } })),
+      (buildUp?.layers ?? []).map((l) => ({
+        key: `l${zone.id}${l.id}`,
+        kind: 'layer',
+        name: `${l.name}, ${zone.name}`,
+        to: { name: 'build-up', params, query: { zone: zone.id } },
+      })),
     ),
-    ...job.statuses.map(({ bay }) => ({ key: `b${bay.id}`, kind: 'bay', name: `Bay ${bay.label}`, to: { name: 'site', params, query: { zone: bay.zoneId, bay: bay.id } } })),
+    ...job.statuses.map(({ bay }) => ({
+      key: `b${bay.id}`,
+      kind: 'bay',
+      name: `Bay ${bay.label}`,
+      to: { name: 'site', params, query: { zone: bay.zoneId, bay: bay.id } },
+    })),
     ...job.entries.flatMap(({ seq, entry }) =>
       entry.kind === 'coat'
-        ? entry.containers.filter((c) => c.batch !== '').map((c, i) => ({ key: `e${entry.id}${i}`, kind: 'batch', name: `Batch ${c.batch}, entry ${seq}`, to: { name: 'record', params, query: { entry: entry.id } } }))
+        ? entry.containers
+            .filter((c) => c.batch !== '')
+            .map((c, i) => ({
+              key: `e${entry.id}${i}`,
+              kind: 'batch',
+              name: `Batch ${c.batch}, entry ${seq}`,
+              to: { name: 'record', params, query: { entry: entry.id } },
+            }))
         : [],
     ),
   ];
@@ -38,7 +65,9 @@ const items = computed<Item[]>(() => {
 const MOST = 12;
 const found = computed(() => {
   const words = text.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return items.value.filter((i) => words.every((w) => `${i.kind} ${i.name}`.toLowerCase().includes(w))).slice(0, MOST);
+  return items.value
+    .filter((i) => words.every((w) => `${i.kind} ${i.name}`.toLowerCase().includes(w)))
+    .slice(0, MOST);
 });
 
 function go(item: Item | undefined): void {

@@ -33,7 +33,11 @@ export interface Write {
   readonly ifMatch?: number;
 }
 
-export async function call<T>(method: 'GET' | 'PUT' | 'POST', path: string, write?: Write): Promise<Answer<T>> {
+export async function call<T>(
+  method: 'GET' | 'PUT' | 'POST',
+  path: string,
+  write?: Write,
+): Promise<Answer<T>> {
   let response: Response;
   try {
     response = await fetch(`/api/v1${path}`, {
@@ -50,13 +54,25 @@ export async function call<T>(method: 'GET' | 'PUT' | 'POST', path: string, writ
   const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
   const text = await response.text();
   if (!response.ok) {
-    const unreadable = { title: response.statusText, status: response.status, detail: `The server answered ${response.status}.` };
-    throw new ApiProblem(response.headers.get('Content-Type')?.includes('problem+json') ? (JSON.parse(text) as ApiProblemBody) : unreadable);
+    const unreadable = {
+      title: response.statusText,
+      status: response.status,
+      detail: `The server answered ${response.status}.`,
+    };
+    throw new ApiProblem(
+      response.headers.get('Content-Type')?.includes('problem+json')
+        ? (JSON.parse(text) as ApiProblemBody)
+        : unreadable,
+    );
   }
-  return { body: (text === '' ? undefined : JSON.parse(text)) as T, version: tag === undefined ? undefined : Number(tag) };
+  return {
+    body: (text === '' ? undefined : JSON.parse(text)) as T,
+    version: tag === undefined ? undefined : Number(tag),
+  };
 }
 
 export const get = <T>(path: string): Promise<Answer<T>> => call<T>('GET', path);
 
 /** A sentence for anything that was thrown. */
-export const sentenceOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+export const sentenceOf = (error: unknown): string =>
+  error instanceof Error ? error.message : String(error);

@@ -14,6 +14,7 @@ export function useChosenZone() {
   return {
     chosenId,
     chosen: computed(() => job.zones.find((z) => z.zone.id === chosenId.value)),
-    choose: (zoneId: string): void => void router.replace({ query: { ...route.query, zone: zoneId, bay: undefined } }),
+    choose: (zoneId: string): void =>
+      void router.replace({ query: { ...route.query, zone: zoneId, bay: undefined } }),
   };
 }

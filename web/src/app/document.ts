@@ -58,7 +58,10 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     }
     state.value = 'saving';
     try {
-      const answer = await call<{ version: number }>('PUT', options.path(jobId.value), { body: text, ifMatch: version.value });
+      const answer = await call<{ version: number }>('PUT', options.path(jobId.value), {
+        body: text,
+        ifMatch: version.value,
+      });
       version.value = answer.version ?? answer.body.version;
       saved = text;
       state.value = 'saved';

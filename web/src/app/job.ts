@@ -29,10 +29,26 @@ export const useJob = defineStore('job', () => {
   const id = ref('');
   const head = ref<JobHead>();
   const headVersion = ref(0);
-  const survey = useDocument<Survey>(id, { path: (j) => `/jobs/${j}/survey`, empty: EMPTY_SURVEY, problems: surveyProblems });
-  const buildUps = useDocument<BuildUpDoc>(id, { path: (j) => `/jobs/${j}/build-up`, empty: EMPTY_BUILD_UPS, problems: buildUpDocProblems });
-  const order = useDocument<OrderDoc>(id, { path: (j) => `/jobs/${j}/order`, empty: DEFAULT_ORDER, problems: () => [] });
-  const site = useDocument<SiteDoc>(id, { path: (j) => `/jobs/${j}/site`, empty: EMPTY_SITE, problems: (draft) => siteProblems(draft, survey.draft.value) });
+  const survey = useDocument<Survey>(id, {
+    path: (j) => `/jobs/${j}/survey`,
+    empty: EMPTY_SURVEY,
+    problems: surveyProblems,
+  });
+  const buildUps = useDocument<BuildUpDoc>(id, {
+    path: (j) => `/jobs/${j}/build-up`,
+    empty: EMPTY_BUILD_UPS,
+    problems: buildUpDocProblems,
+  });
+  const order = useDocument<OrderDoc>(id, {
+    path: (j) => `/jobs/${j}/order`,
+    empty: DEFAULT_ORDER,
+    problems: () => [],
+  });
+  const site = useDocument<SiteDoc>(id, {
+    path: (j) => `/jobs/${j}/site`,
+    empty: EMPTY_SITE,
+    problems: (draft) => siteProblems(draft, survey.draft.value),
+  });
   const entries = shallowRef<readonly StoredEntry[]>([]);
   const book = shallowRef(EMPTY_BOOK);
   const now = useNow({ interval: TICK_MS });
@@ -52,7 +68,9 @@ export const useJob = defineStore('job', () => {
   async function loadRecord(): Promise<void> {
     let after = book.value.lastSeq;
     for (;;) {
-      const { body } = await get<{ entries: StoredEntry[]; next?: number }>(`/jobs/${id.value}/record?after=${after}&limit=${PAGE}`);
+      const { body } = await get<{ entries: StoredEntry[]; next?: number }>(
+        `/jobs/${id.value}/record?after=${after}&limit=${PAGE}`,
+      );
       take(body.entries);
       if (body.next === undefined) return;
       after = body.next;
@@ -74,7 +92,10 @@ export const useJob = defineStore('job', () => {
   }
 
   async function changeHead(next: JobHead): Promise<void> {
-    const { body } = await call<JobAnswer>('PUT', `/jobs/${id.value}`, { body: next, ifMatch: headVersion.value });
+    const { body } = await call<JobAnswer>('PUT', `/jobs/${id.value}`, {
+      body: next,
+      ifMatch: headVersion.value,
+    });
     head.value = body.job;
     headVersion.value = body.version;
   }
@@ -82,15 +103,35 @@ export const useJob = defineStore('job', () => {
   const preferences = usePreferences();
   const system = computed<System>(() => preferences.units || head.value?.units || 'metric');
   const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
-  const zones = computed(() => survey.draft.value.zones.map((zone) => ({ zone, quantities: zoneQuantities(zone), buildUp: buildUpOfZone(buildUps.draft.value, zone.id) })));
+  const zones = computed(() =>
+    survey.draft.value.zones.map((zone) => ({
+      zone,
+      quantities: zoneQuantities(zone),
+      buildUp: buildUpOfZone(buildUps.draft.value, zone.id),
+    })),
+  );
   const takenOff = computed(() => takeoff(survey.draft.value, buildUps.draft.value, order.draft.value));
-  const statuses = computed(() => site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)));
+  const statuses = computed(() =>
+    site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)),
+  );
 
   /** Revisions that a coat in the record refers to. */
   const usedRevisions = computed(
-    () => new Set(entries.value.flatMap(({ entry }) => (entry.kind === 'coat' ? [`${entry.buildUpId}/${entry.revision}`] : []))),
+    () =>
+      new Set(
+        entries.value.flatMap(({ entry }) =>
+          entry.kind === 'coat' ? [`${entry.buildUpId}/${entry.revision}`] : [],
+        ),
+      ),
   );
-  const usedBays = computed(() => new Set(entries.value.flatMap(({ entry }) => ('bayId' in entry && entry.bayId !== undefined ? [entry.bayId] : []))));
+  const usedBays = computed(
+    () =>
+      new Set(
+        entries.value.flatMap(({ entry }) =>
+          'bayId' in entry && entry.bayId !== undefined ? [entry.bayId] : [],
+        ),
+      ),
+  );
 
   const documents = { survey, buildUps, order, site };
   return {
@@ -116,6 +157,11 @@ export const useJob = defineStore('job', () => {
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
     /** Adds an entry made here and now. */
     enter: (entry: Omit<Entry, 'id' | 'madeAt' | 'who'> & Record<string, unknown>): Promise<void> =>
-      outbox.send({ ...entry, id: crypto.randomUUID(), madeAt: new Date().toISOString(), who: preferences.who } as Entry),
+      outbox.send({
+        ...entry,
+        id: crypto.randomUUID(),
+        madeAt: new Date().toISOString(),
+        who: preferences.who,
+      } as Entry),
   };
 });

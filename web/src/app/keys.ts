@@ -16,7 +16,8 @@ export const KEYS: readonly (readonly [keys: string, what: string])[] = [
 ];
 
 const isField = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 export interface KeyActions {
   readonly find: () => void;
@@ -41,8 +42,14 @@ export function useKeys(actions: KeyActions): void {
     }
     if (isField(event.target)) return;
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && inJob) {
-      const byRoute = { survey: job.documents.survey, 'build-up': job.documents.buildUps, order: job.documents.order, site: job.documents.site };
-      const open = byRoute[route.name as keyof typeof byRoute] as { undo: () => void; redo: () => void } | undefined;
+      const byRoute = {
+        survey: job.documents.survey,
+        'build-up': job.documents.buildUps,
+        order: job.documents.order,
+        site: job.documents.site,
+      };
+      const open = byRoute[route.name as keyof typeof byRoute] as
+        { undo: () => void; redo: () => void } | undefined;
       if (!open) return;
       event.preventDefault();
       if (event.shiftKey) open.redo();

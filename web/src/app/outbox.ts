@@ -44,5 +44,10 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
     await flush();
   }
 
-  return { send, flush, refusal, waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)) };
+  return {
+    send,
+    flush,
+    refusal,
+    waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)),
+  };
 }

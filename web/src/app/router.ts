@@ -5,21 +5,56 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/jobs' },
     { path: '/jobs', name: 'jobs', component: () => import('../jobs/JobsPage.vue'), meta: { title: 'Jobs' } },
-    { path: '/settings', name: 'settings', component: () => import('../settings/SettingsPage.vue'), meta: { title: 'Settings' } },
+    {
+      path: '/settings',
+      name: 'settings',
+      component: () => import('../settings/SettingsPage.vue'),
+      meta: { title: 'Settings' },
+    },
     {
       path: '/jobs/:jobId',
       component: () => import('../jobs/JobShell.vue'),
       props: true,
       children: [
         { path: '', redirect: (to) => ({ name: 'survey', params: to.params }) },
-        { path: 'survey', name: 'survey', component: () => import('../survey/SurveyPage.vue'), meta: { title: 'Survey' } },
-        { path: 'build-up', name: 'build-up', component: () => import('../buildup/BuildUpPage.vue'), meta: { title: 'Build-up' } },
-        { path: 'order', name: 'order', component: () => import('../order/OrderPage.vue'), meta: { title: 'Order' } },
-        { path: 'site', name: 'site', component: () => import('../site/SitePage.vue'), meta: { title: 'Site' } },
-        { path: 'record', name: 'record', component: () => import('../record/RecordPage.vue'), meta: { title: 'Record' } },
+        {
+          path: 'survey',
+          name: 'survey',
+          component: () => import('../survey/SurveyPage.vue'),
+          meta: { title: 'Survey' },
+        },
+        {
+          path: 'build-up',
+          name: 'build-up',
+          component: () => import('../buildup/BuildUpPage.vue'),
+          meta: { title: 'Build-up' },
+        },
+        {
+          path: 'order',
+          name: 'order',
+          component: () => import('../order/OrderPage.vue'),
+          meta: { title: 'Order' },
+        },
+        {
+          path: 'site',
+          name: 'site',
+          component: () => import('../site/SitePage.vue'),
+          meta: { title: 'Site' },
+        },
+        {
+          path: 'record',
+          name: 'record',
+          component: () => import('../record/RecordPage.vue'),
+          meta: { title: 'Record' },
+        },
       ],
     },
-    { path: '/:rest(.*)*', name: 'lost', component: () => import('./LostPage.vue'), meta: { title: 'Not here' } },
+    {
+      path: '/:rest(.*)*',
+      name: 'lost',
+      component: () => import('./LostPage.vue'),
+      meta: { title: 'Not here' },
+    },
   ],
 });
 

@@ -63,13 +63,19 @@ export function useStageStates() {
             ? at('attention', `${plural(urgent.length, 'bay')} held, closing or missed`)
             : gridded.size < zones.length
               ? at('work', `${plural(zones.length - gridded.size, 'zone')} without bays`)
-              : at(accepted.length === bays.length ? 'done' : 'work', `${accepted.length} of ${plural(bays.length, 'bay')} accepted`),
+              : at(
+                  accepted.length === bays.length ? 'done' : 'work',
+                  `${accepted.length} of ${plural(bays.length, 'bay')} accepted`,
+                ),
       record:
         job.entries.length === 0
           ? at('none', 'Nothing on record yet')
           : doubtful.length > 0
             ? at('attention', `${plural(doubtful.length, 'bay')} with a film that is thin or does not add up`)
-            : at(accepted.length === bays.length && bays.length > 0 ? 'done' : 'work', plural(job.entries.length, 'entry', 'entries')),
+            : at(
+                accepted.length === bays.length && bays.length > 0 ? 'done' : 'work',
+                plural(job.entries.length, 'entry', 'entries'),
+              ),
     };
   });
 }

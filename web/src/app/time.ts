@@ -14,7 +14,8 @@ export function sayTime(ms: number, zone: string, nowMs: number): string {
 }
 
 /** Value of a datetime-local field. */
-export const toField = (ms: number, zone: string): string => DateTime.fromMillis(ms, { zone }).toFormat("yyyy-MM-dd'T'HH:mm");
+export const toField = (ms: number, zone: string): string =>
+  DateTime.fromMillis(ms, { zone }).toFormat("yyyy-MM-dd'T'HH:mm");
 
 /** An instant from a datetime-local field; undefined when it is no time. */
 export function fromField(text: string, zone: string): string | undefined {
@@ -22,4 +23,5 @@ export function fromField(text: string, zone: string): string | undefined {
   return t.isValid ? (t.toUTC().toISO() ?? undefined) : undefined;
 }
 
-export const zoneName = (zone: string, ms: number): string => DateTime.fromMillis(ms, { zone, locale: 'en-GB' }).toFormat('ZZZZ');
+export const zoneName = (zone: string, ms: number): string =>
+  DateTime.fromMillis(ms, { zone, locale: 'en-GB' }).toFormat('ZZZZ');

@@ -20,24 +20,42 @@ const { chosenId, chosen, choose } = useChosenZone();
 const layerId = ref('');
 
 const buildUp = computed(() => chosen.value?.buildUp);
-const frozen = computed(() => buildUp.value !== undefined && job.usedRevisions.has(`${buildUp.value.id}/${buildUp.value.revision}`));
+const frozen = computed(
+  () => buildUp.value !== undefined && job.usedRevisions.has(`${buildUp.value.id}/${buildUp.value.revision}`),
+);
 const counts = computed(() => buildUp.value && sourceCounts(buildUp.value));
 const sums = computed(() => buildUp.value && totals(buildUp.value));
 const achieved = computed(() =>
-  achievedFilms(job.statuses.filter((s) => s.bay.zoneId === chosenId.value).map((s) => ({ ...s, laid: s.laid.filter((l) => l.buildUp.id === buildUp.value?.id) }))),
+  achievedFilms(
+    job.statuses
+      .filter((s) => s.bay.zoneId === chosenId.value)
+      .map((s) => ({ ...s, laid: s.laid.filter((l) => l.buildUp.id === buildUp.value?.id) })),
+  ),
 );
-const layer = computed(() => buildUp.value?.layers.find((l) => l.id === layerId.value) ?? buildUp.value?.layers[0]);
+const layer = computed(
+  () => buildUp.value?.layers.find((l) => l.id === layerId.value) ?? buildUp.value?.layers[0],
+);
 
 const verdicts = computed<Verdict[]>(() => {
   if (!buildUp.value || !sums.value) return [];
-  const least = given('least membrane of the family', buildUp.value.leastDryFilmMm.value, 'film', buildUp.value.leastDryFilmMm.source);
+  const least = given(
+    'least membrane of the family',
+    buildUp.value.leastDryFilmMm.value,
+    'film',
+    buildUp.value.leastDryFilmMm.source,
+  );
   const membrane = sums.value.membraneDry;
   const thin = membrane.value < least.value;
   return [
     {
       outcome: thin ? 'stop' : 'go',
       subject: 'Membrane.',
-      says: [{ figure: membrane }, thin ? ' dry is less than the family’s least of ' : ' dry; the family’s least is ', { figure: least }, thin ? ': raise a rate.' : '.'],
+      says: [
+        { figure: membrane },
+        thin ? ' dry is less than the family’s least of ' : ' dry; the family’s least is ',
+        { figure: least },
+        thin ? ': raise a rate.' : '.',
+      ],
     },
     ...(chosen.value?.quantities.ok
       ? [
@@ -86,24 +104,45 @@ function setRate(id: string, rate: { basis: 'mass' | 'volume'; value: number }):
       <ZoneTabs :chosen="chosenId" @choose="choose" />
       <UndoBar :document="job.documents.buildUps" />
     </div>
-    <p v-if="!chosen">Measure a zone first: a build-up is chosen for a zone. <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.</p>
+    <p v-if="!chosen">
+      Measure a zone first: a build-up is chosen for a zone.
+      <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
+    </p>
     <template v-else>
       <fieldset class="catalogue">
         <legend>Build-up for {{ chosen.zone.name }}</legend>
-        <button v-for="b in CATALOGUE" :key="b.id" type="button" :aria-pressed="buildUp?.id === b.id" @click="give(b.id)">
+        <button
+          v-for="b in CATALOGUE"
+          :key="b.id"
+          type="button"
+          :aria-pressed="buildUp?.id === b.id"
+          @click="give(b.id)"
+        >
           <strong>{{ b.name }}</strong><span class="quiet">{{ b.summary }}</span>
         </button>
       </fieldset>
-      <p v-if="!buildUp" class="quiet">Choose what this zone is to be sealed with; its layers, rates and limits follow.</p>
+      <p v-if="!buildUp" class="quiet">
+        Choose what this zone is to be sealed with; its layers, rates and limits follow.
+      </p>
       <div v-else class="columns build">
         <section aria-label="Layers">
           <div class="head">
             <h1>{{ buildUp.name }}</h1>
-            <span class="tag">revision {{ buildUp.revision }}{{ frozen ? ', frozen by the record' : '' }}</span>
+            <span class="tag"
+              >revision {{ buildUp.revision }}{{ frozen ? ', frozen by the record' : '' }}</span
+            >
             <span v-if="counts" class="tag">{{ counts.typical }} of {{ counts.total }} numbers typical</span>
           </div>
-          <p v-if="frozen" class="quiet">Coats were laid by this revision. A change makes revision {{ buildUp.revision + 1 }}; what was laid is still judged by the one it was laid by.</p>
-          <LayerTable :build-up="buildUp" :chosen="layer?.id" @choose="(id) => (layerId = id)" @rate="setRate" />
+          <p v-if="frozen" class="quiet">
+            Coats were laid by this revision. A change makes revision {{ buildUp.revision + 1 }}; what was
+            laid is still judged by the one it was laid by.
+          </p>
+          <LayerTable
+            :build-up="buildUp"
+            :chosen="layer?.id"
+            @choose="(id) => (layerId = id)"
+            @rate="setRate"
+          />
           <h2 class="follows">What follows from it</h2>
           <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
           <p class="quiet rule">Films are accepted when: {{ acceptanceRuleWords[buildUp.acceptance] }}.</p>

@@ -11,7 +11,12 @@ const emit = defineEmits<{ change: [rate: { basis: 'mass' | 'volume'; value: num
 const { system, unit } = useUnits();
 const id = useId();
 const quantity = computed(() => (props.coat.rate.basis === 'mass' ? 'rateMass' : 'rateVolume'));
-const shown = computed(() => format(props.coat.rate.value, quantity.value, system.value, { unit: false, digits: system.value === 'metric' ? 2 : 2 }));
+const shown = computed(() =>
+  format(props.coat.rate.value, quantity.value, system.value, {
+    unit: false,
+    digits: system.value === 'metric' ? 2 : 2,
+  }),
+);
 const text = ref(shown.value);
 const problem = ref('');
 watch(shown, (value) => {
@@ -21,7 +26,12 @@ watch(shown, (value) => {
 
 function take(): void {
   if (text.value === shown.value) return;
-  const read = parseRate(text.value, props.coat.rate.basis, { system: system.value, label: `${props.coat.name}, rate`, above: 0, max: 60 });
+  const read = parseRate(text.value, props.coat.rate.basis, {
+    system: system.value,
+    label: `${props.coat.name}, rate`,
+    above: 0,
+    max: 60,
+  });
   problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
   if (read.ok) emit('change', read.value);
 }
@@ -29,7 +39,15 @@ function take(): void {
 
 <template>
   <div>
-    <el-input v-model="text" class="num-input rate" :class="{ 'is-wrong': problem }" :aria-label="`${coat.name}, rate in ${unit(quantity)}`" :aria-invalid="problem ? 'true' : undefined" :aria-describedby="problem ? id : undefined" @change="take" />
+    <el-input
+      v-model="text"
+      class="num-input rate"
+      :class="{ 'is-wrong': problem }"
+      :aria-label="`${coat.name}, rate in ${unit(quantity)}`"
+      :aria-invalid="problem ? 'true' : undefined"
+      :aria-describedby="problem ? id : undefined"
+      @change="take"
+    />
     <p v-if="problem" :id="id" class="problem" role="alert">{{ problem }}</p>
   </div>
 </template>

@@ -18,7 +18,13 @@ export function choose(doc: BuildUpDoc, zoneId: string, buildUp: BuildUp): void 
  * that had it move on; otherwise it is changed in place.
  * @param frozen whether the record refers to this revision
  */
-export function revise(doc: BuildUpDoc, id: string, revision: number, frozen: boolean, change: (b: BuildUp) => void): void {
+export function revise(
+  doc: BuildUpDoc,
+  id: string,
+  revision: number,
+  frozen: boolean,
+  change: (b: BuildUp) => void,
+): void {
   const old = doc.buildUps.find((b) => b.id === id && b.revision === revision);
   if (!old) return;
   if (!frozen) {

@@ -14,8 +14,9 @@ const props = defineProps<{ document: OpenDocument }>();
     :close-on-press-escape="false"
   >
     <p>
-      You worked from version {{ props.document.version }}; version {{ props.document.newest?.version }} has been saved meanwhile. Both are
-      kept: choose which one is to be the newest. Taking theirs leaves yours one undo away.
+      You worked from version {{ props.document.version }}; version {{ props.document.newest?.version }} has
+      been saved meanwhile. Both are kept: choose which one is to be the newest. Taking theirs leaves yours
+      one undo away.
     </p>
     <template #footer>
       <el-button @click="props.document.takeTheirs()">Take theirs</el-button>

@@ -17,7 +17,9 @@ const form = reactive({
   units: props.head?.units ?? ('metric' as 'metric' | 'us'),
 });
 const tried = ref(false);
-const checked = computed(() => check(jobHeadSchema, { ...form, ...(props.head?.demo ? { demo: true } : {}) }, 'The job'));
+const checked = computed(() =>
+  check(jobHeadSchema, { ...form, ...(props.head?.demo ? { demo: true } : {}) }, 'The job'),
+);
 
 function done(): void {
   tried.value = true;
@@ -29,7 +31,12 @@ function done(): void {
   <el-dialog v-model="open" :title="title">
     <form id="job-form" class="form" @submit.prevent="done">
       <label for="job-name">Name</label>
-      <el-input id="job-name" v-model="form.name" maxlength="120" placeholder="such as Harbour office, roof and balconies" />
+      <el-input
+        id="job-name"
+        v-model="form.name"
+        maxlength="120"
+        placeholder="such as Harbour office, roof and balconies"
+      />
       <label for="job-place">Place</label>
       <el-input id="job-place" v-model="form.place" maxlength="200" placeholder="address or site" />
       <label for="job-zone">Time zone</label>
@@ -40,7 +47,9 @@ function done(): void {
         <el-radio-button value="us">US customary</el-radio-button>
       </el-radio-group>
     </form>
-    <p v-if="tried && !checked.ok" class="wrong" role="alert">{{ checked.problems.map(sentence).join(' ') }}</p>
+    <p v-if="tried && !checked.ok" class="wrong" role="alert">
+      {{ checked.problems.map(sentence).join(' ') }}
+    </p>
     <template #footer>
       <el-button @click="open = false">Cancel</el-button>
       <el-button type="primary" native-type="submit" form="job-form">{{ action }}</el-button>

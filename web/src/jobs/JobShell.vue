@@ -25,7 +25,8 @@ watch(() => props.jobId, open, { immediate: true });
 const documents = computed(() => Object.values(job.documents));
 // Leaving the page with something unsaved asks once.
 useEventListener(window, 'beforeunload', (event) => {
-  if (documents.value.some((d) => d.state !== 'saved') || job.outbox.waiting.length > 0) event.preventDefault();
+  if (documents.value.some((d) => d.state !== 'saved') || job.outbox.waiting.length > 0)
+    event.preventDefault();
 });
 const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, job.nowMs)}`);
 </script>
@@ -46,7 +47,9 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <template v-if="trouble">
       <h1>This job can not be opened</h1>
       <p>{{ trouble }}</p>
-      <p><el-button @click="open">Try again</el-button> or <RouterLink to="/jobs">go to the jobs</RouterLink>.</p>
+      <p>
+        <el-button @click="open">Try again</el-button> or <RouterLink to="/jobs">go to the jobs</RouterLink>.
+      </p>
     </template>
     <p v-else role="status">Opening the job …</p>
   </main>

@@ -28,7 +28,9 @@ async function load(more = false): Promise<void> {
   trouble.value = '';
   try {
     const after = more && next.value ? `&after=${encodeURIComponent(next.value)}` : '';
-    const { body } = await get<{ jobs: Row[]; next?: string }>(`/jobs?archived=${showArchived.value}${after}`);
+    const { body } = await get<{ jobs: Row[]; next?: string }>(
+      `/jobs?archived=${showArchived.value}${after}`,
+    );
     rows.value = more ? [...(rows.value ?? []), ...body.jobs] : body.jobs;
     next.value = body.next;
   } catch (error) {
@@ -67,7 +69,11 @@ const archive = (row: Row, archived: boolean): Promise<void> =>
   attempt(async () => {
     await call('PUT', `/jobs/${row.id}/archived`, { body: { archived } });
     await load();
-    ElMessage({ message: archived ? `${row.job.name} is put away; “Put away” brings it back.` : `${row.job.name} is back.` });
+    ElMessage({
+      message: archived
+        ? `${row.job.name} is put away; “Put away” brings it back.`
+        : `${row.job.name} is back.`,
+    });
   });
 
 async function importFile(event: Event): Promise<void> {
@@ -82,7 +88,8 @@ async function importFile(event: Event): Promise<void> {
     const { sentence } = await import('@lentum/core/problems');
     const text = await file.text();
     const read = readJobFile(text);
-    if (!read.ok) throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
+    if (!read.ok)
+      throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
     const id = crypto.randomUUID();
     await call('PUT', `/jobs/${id}/file`, { body: text });
     open(id);
@@ -97,11 +104,21 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
   <main class="page">
     <div class="head">
       <h1>Jobs</h1>
-      <span v-if="rows" class="quiet">{{ rows.length }}{{ next ? '+' : '' }} {{ showArchived ? 'put away' : 'open' }}</span>
+      <span v-if="rows" class="quiet"
+        >{{ rows.length }}{{ next ? '+' : '' }} {{ showArchived ? 'put away' : 'open' }}</span
+      >
       <div class="bar end">
         <el-button type="primary" @click="starting = true">Start a job</el-button>
         <el-button :loading="importing" @click="picker?.click()">Import a job file</el-button>
-        <input ref="picker" class="visually-hidden" type="file" accept=".json,application/json" aria-label="Job file" tabindex="-1" @change="importFile" />
+        <input
+          ref="picker"
+          class="visually-hidden"
+          type="file"
+          accept=".json,application/json"
+          aria-label="Job file"
+          tabindex="-1"
+          @change="importFile"
+        />
         <el-button @click="restartDemo">Start the demo afresh</el-button>
       </div>
     </div>
@@ -109,14 +126,22 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
 
     <ul v-if="rows && rows.length > 0" class="jobs">
       <li v-for="row in rows" :key="row.id">
-        <RouterLink :to="{ name: 'survey', params: { jobId: row.id } }" class="name">{{ row.job.name }}</RouterLink>
-        <span class="quiet place">{{ row.job.place }}<template v-if="row.job.demo"> · demo, made-up data</template></span>
+        <RouterLink :to="{ name: 'survey', params: { jobId: row.id } }" class="name">{{
+          row.job.name
+        }}</RouterLink>
+        <span class="quiet place"
+          >{{ row.job.place }}<template v-if="row.job.demo"> · demo, made-up data</template></span
+        >
         <span class="quiet">{{ row.entries }} {{ row.entries === 1 ? 'entry' : 'entries' }} on record</span>
         <span class="quiet">started {{ when(row.createdAt) }}</span>
-        <el-button text @click="archive(row, !row.archived)">{{ row.archived ? 'Bring back' : 'Put away' }}</el-button>
+        <el-button text @click="archive(row, !row.archived)">{{
+          row.archived ? 'Bring back' : 'Put away'
+        }}</el-button>
       </li>
     </ul>
-    <p v-else-if="rows && !showArchived" class="empty">No job yet. Start one with its name and place, then walk its first roof; or look at the demo first.</p>
+    <p v-else-if="rows && !showArchived" class="empty">
+      No job yet. Start one with its name and place, then walk its first roof; or look at the demo first.
+    </p>
     <p v-else-if="rows" class="empty">Nothing is put away.</p>
 
     <div class="bar below">

@@ -17,7 +17,9 @@ const waiting = computed(() => job.outbox.waiting.length);
     <template v-else-if="busy">saving …</template>
     <template v-else-if="refused.length === 0">saved</template>
   </span>
-  <p v-for="(d, i) in refused" :key="i" class="refused" role="alert"><strong>Not saved.</strong> {{ d.refusal }} The last good version is kept.</p>
+  <p v-for="(d, i) in refused" :key="i" class="refused" role="alert">
+    <strong>Not saved.</strong> {{ d.refusal }} The last good version is kept.
+  </p>
 </template>
 
 <style scoped>

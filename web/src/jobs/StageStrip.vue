@@ -3,7 +3,12 @@
 import { STAGES, useStageStates, type StageMark } from '../app/stages.ts';
 
 const states = useStageStates();
-const WORDS: Record<StageMark, string> = { none: 'nothing yet', work: 'in work', done: 'complete', attention: 'needs attention' };
+const WORDS: Record<StageMark, string> = {
+  none: 'nothing yet',
+  work: 'in work',
+  done: 'complete',
+  attention: 'needs attention',
+};
 </script>
 
 <template>
@@ -12,9 +17,23 @@ const WORDS: Record<StageMark, string> = { none: 'nothing yet', work: 'in work',
       <span class="no">{{ s.number }}</span>
       <span class="word">{{ s.name }}</span>
       <el-tooltip :content="states[s.key].reason" placement="bottom">
-        <svg width="14" height="14" viewBox="0 0 14 14" role="img" :aria-label="`${WORDS[states[s.key].mark]}: ${states[s.key].reason}`">
+        <svg
+          width="14"
+          height="14"
+          viewBox="0 0 14 14"
+          role="img"
+          :aria-label="`${WORDS[states[s.key].mark]}: ${states[s.key].reason}`"
+        >
           <circle v-if="states[s.key].mark === 'done'" cx="7" cy="7" r="5" fill="var(--sea)" />
-          <circle v-else-if="states[s.key].mark === 'work'" cx="7" cy="7" r="4" fill="none" stroke="var(--sea)" stroke-width="2.2" />
+          <circle
+            v-else-if="states[s.key].mark === 'work'"
+            cx="7"
+            cy="7"
+            r="4"
+            fill="none"
+            stroke="var(--sea)"
+            stroke-width="2.2"
+          />
           <path v-else-if="states[s.key].mark === 'attention'" d="M7 1l6 11H1z" fill="var(--amber)" />
         </svg>
       </el-tooltip>

@@ -25,16 +25,25 @@ function setWaste(kind: keyof OrderDoc['wastePct'], value: number | undefined): 
 const comparing = ref<number | undefined>(10);
 const compared = computed(() => {
   if (comparing.value === undefined) return undefined;
-  const other: OrderDoc = { wastePct: { ...order.value.wastePct, liquid: { value: comparing.value, source: 'chosen' } } };
-  return new Map(takeoff(job.documents.survey.draft, job.documents.buildUps.draft, other).lines.map((l) => [l.key, l]));
+  const other: OrderDoc = {
+    wastePct: { ...order.value.wastePct, liquid: { value: comparing.value, source: 'chosen' } },
+  };
+  return new Map(
+    takeoff(job.documents.survey.draft, job.documents.buildUps.draft, other).lines.map((l) => [l.key, l]),
+  );
 });
 
-const buyWords = (line: OrderLine): string => line.buy.picks.map((p) => `${p.count} × ${p.container.name}`).join(', ');
+const buyWords = (line: OrderLine): string =>
+  line.buy.picks.map((p) => `${p.count} × ${p.container.name}`).join(', ');
 const groups = computed(() => {
   const byBuildUp = new Map<string, { name: string; zones: string; lines: OrderLine[] }>();
   for (const line of job.takenOff.lines) {
     const key = `${line.buildUp.id}/${line.buildUp.revision}`;
-    const group = byBuildUp.get(key) ?? { name: `${line.buildUp.name}, revision ${line.buildUp.revision}`, zones: line.zoneNames.join(', '), lines: [] };
+    const group = byBuildUp.get(key) ?? {
+      name: `${line.buildUp.name}, revision ${line.buildUp.revision}`,
+      zones: line.zoneNames.join(', '),
+      lines: [],
+    };
     group.lines.push(line);
     byBuildUp.set(key, group);
   }
@@ -56,21 +65,40 @@ function difference(line: OrderLine): string {
     <div class="bar top">
       <div v-for="[kind, name] in KINDS" :key="kind" class="waste">
         <label>{{ name }}, waste</label>
-        <MeasureInput quantity="percent" :label="`Waste, ${name.toLowerCase()}`" :min="0" :max="100" :digits="1" :model-value="order.wastePct[kind].value" @update:model-value="(v) => setWaste(kind, v)" />
+        <MeasureInput
+          quantity="percent"
+          :label="`Waste, ${name.toLowerCase()}`"
+          :min="0"
+          :max="100"
+          :digits="1"
+          :model-value="order.wastePct[kind].value"
+          @update:model-value="(v) => setWaste(kind, v)"
+        />
       </div>
       <div class="waste">
         <label>What if liquids waste</label>
-        <MeasureInput v-model="comparing" quantity="percent" label="Waste to compare with" :min="0" :max="100" :digits="1" />
+        <MeasureInput
+          v-model="comparing"
+          quantity="percent"
+          label="Waste to compare with"
+          :min="0"
+          :max="100"
+          :digits="1"
+        />
       </div>
       <UndoBar :document="job.documents.order" />
     </div>
 
     <p v-if="job.takenOff.lines.length === 0">
-      Nothing to order yet: it takes a closed zone with a build-up. <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>, then
+      Nothing to order yet: it takes a closed zone with a build-up.
+      <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>, then
       <RouterLink :to="{ name: 'build-up' }">Build-up</RouterLink>.
     </p>
     <section v-for="g in groups" :key="g.name" class="group">
-      <div class="head"><h2>{{ g.name }}</h2><span class="quiet">{{ g.zones }}</span></div>
+      <div class="head">
+        <h2>{{ g.name }}</h2>
+        <span class="quiet">{{ g.zones }}</span>
+      </div>
       <div class="scroll-x">
         <table class="dense">
           <thead>
@@ -90,7 +118,9 @@ function difference(line: OrderLine): string {
               <td class="num"><FigureText :figure="line.area" /></td>
               <td class="num"><FigureText :figure="line.net" /></td>
               <td class="num"><FigureText :figure="line.gross" /></td>
-              <td><strong>{{ buyWords(line) }}</strong></td>
+              <td>
+                <strong>{{ buyWords(line) }}</strong>
+              </td>
               <td class="num">{{ say(line.buy.leftOver, line.quantity) }}</td>
               <td class="quiet">{{ difference(line) }}</td>
             </tr>
@@ -98,7 +128,10 @@ function difference(line: OrderLine): string {
         </table>
       </div>
     </section>
-    <p v-if="job.takenOff.lines.length > 0" class="quiet">Containers: the least that covers the gross quantity, and of those the fewest containers. Fabric is ordered with its laps; aggregate as it is thrown.</p>
+    <p v-if="job.takenOff.lines.length > 0" class="quiet">
+      Containers: the least that covers the gross quantity, and of those the fewest containers. Fabric is
+      ordered with its laps; aggregate as it is thrown.
+    </p>
     <section v-if="job.takenOff.missing.length > 0" class="group">
       <div class="head"><h2>Not in the order</h2></div>
       <p v-for="m in job.takenOff.missing" :key="m.zoneId">{{ m.why.map(sentence).join(' ') }}</p>

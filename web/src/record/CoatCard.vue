@@ -14,10 +14,25 @@ const job = useJob();
 const j = computed(() => props.laid.judgement);
 const e = computed(() => props.laid.entry);
 const isLast = computed(() => props.status.laid.at(-1)?.entry.id === e.value.id);
-const verdict = computed(() => coatVerdict(`${props.status.bay.label} · ${props.laid.coat.name.toLowerCase()}.`, props.laid, isLast.value ? props.status.workableUntilMs : 0, job.nowMs));
-const times = computed(() => `${job.time(Date.parse(e.value.startedAt))} to ${e.value.finishedAt === undefined ? 'still being laid' : job.time(Date.parse(e.value.finishedAt))}`);
+const verdict = computed(() =>
+  coatVerdict(
+    `${props.status.bay.label} · ${props.laid.coat.name.toLowerCase()}.`,
+    props.laid,
+    isLast.value ? props.status.workableUntilMs : 0,
+    job.nowMs,
+  ),
+);
+const times = computed(
+  () =>
+    `${job.time(Date.parse(e.value.startedAt))} to ${e.value.finishedAt === undefined ? 'still being laid' : job.time(Date.parse(e.value.finishedAt))}`,
+);
 const containers = computed(() =>
-  e.value.containers.map((c) => `${c.opened} × ${props.laid.coat.containers.find((k) => k.id === c.containerId)?.name ?? c.containerId}${c.batch ? `, batch ${c.batch}` : ''}`).join('; '),
+  e.value.containers
+    .map(
+      (c) =>
+        `${c.opened} × ${props.laid.coat.containers.find((k) => k.id === c.containerId)?.name ?? c.containerId}${c.batch ? `, batch ${c.batch}` : ''}`,
+    )
+    .join('; '),
 );
 </script>
 
@@ -40,7 +55,12 @@ const containers = computed(() =>
         <dd><FigureText :figure="j.design" /></dd>
       </dl>
       <p v-if="j.readings.length === 0" class="quiet">no readings</p>
-      <ReadingBars v-else :readings="j.readings" :design-mm="j.design.value" :consumption-mm="j.fromConsumption.value" />
+      <ReadingBars
+        v-else
+        :readings="j.readings"
+        :design-mm="j.design.value"
+        :consumption-mm="j.fromConsumption.value"
+      />
       <dl>
         <dt>laid</dt>
         <dd>{{ times }}</dd>
@@ -52,7 +72,10 @@ const containers = computed(() =>
         <dd>{{ containers || 'nothing entered' }}</dd>
       </dl>
     </div>
-    <p class="quiet">Rule: {{ acceptanceRuleWords[laid.buildUp.acceptance] }}. {{ laid.buildUp.name }}, revision {{ laid.buildUp.revision }}.<template v-if="e.note"> Note: {{ e.note }}</template></p>
+    <p class="quiet">
+      Rule: {{ acceptanceRuleWords[laid.buildUp.acceptance] }}. {{ laid.buildUp.name }}, revision
+      {{ laid.buildUp.revision }}.<template v-if="e.note"> Note: {{ e.note }}</template>
+    </p>
     <div class="bar">
       <el-button text @click="emit('correct')">Correct</el-button>
       <el-button text @click="emit('withdraw')">Withdraw</el-button>

@@ -12,7 +12,14 @@ const most = ref(PAGE);
 
 const bays = computed(() => new Map(job.documents.site.draft.bays.map((b) => [b.id, b])));
 const byId = computed(() => new Map(job.entries.map((s) => [s.entry.id, s])));
-const laterOf = computed(() => new Map(job.entries.flatMap((s) => (s.entry.supersedes === undefined ? [] : [[s.entry.supersedes, s] as const]))));
+const laterOf = computed(
+  () =>
+    new Map(
+      job.entries.flatMap((s) =>
+        s.entry.supersedes === undefined ? [] : [[s.entry.supersedes, s] as const],
+      ),
+    ),
+);
 
 function zoneOf(entry: Entry): string | undefined {
   if (entry.kind === 'conditions') return entry.zoneId;
@@ -24,13 +31,19 @@ function zoneOf(entry: Entry): string | undefined {
 }
 
 function words(entry: Entry): string {
-  const bay = 'bayId' in entry && entry.bayId !== undefined ? `${bays.value.get(entry.bayId)?.label ?? entry.bayId} · ` : '';
+  const bay =
+    'bayId' in entry && entry.bayId !== undefined
+      ? `${bays.value.get(entry.bayId)?.label ?? entry.bayId} · `
+      : '';
   if (entry.kind === 'conditions') {
     return `air ${job.say(entry.airC, 'temperature')}, humidity ${entry.humidityPct} %, surface ${job.say(entry.surfaceC, 'temperature')}`;
   }
   if (entry.kind === 'step') return `${bay}${entry.step}${entry.note ? `: ${entry.note}` : ''}`;
-  if (entry.kind === 'withdrawal') return `withdraws entry ${byId.value.get(entry.supersedes)?.seq ?? '?'}: ${entry.reason}`;
-  const layer = job.documents.buildUps.draft.buildUps.find((b) => b.id === entry.buildUpId && b.revision === entry.revision)?.layers.find((l) => l.id === entry.layerId);
+  if (entry.kind === 'withdrawal')
+    return `withdraws entry ${byId.value.get(entry.supersedes)?.seq ?? '?'}: ${entry.reason}`;
+  const layer = job.documents.buildUps.draft.buildUps
+    .find((b) => b.id === entry.buildUpId && b.revision === entry.revision)
+    ?.layers.find((l) => l.id === entry.layerId);
   const batches = entry.containers.map((c) => c.batch).filter(Boolean);
   return `${bay}${layer?.name ?? entry.layerId}${entry.finishedAt === undefined ? ', begun' : ''}, ${entry.lastWetMm.length} readings${batches.length > 0 ? `, batch ${batches.join(', ')}` : ''}`;
 }
@@ -41,11 +54,15 @@ const rows = computed(() =>
     .filter((s) => zoneOf(s.entry) === props.zoneId)
     .map((s) => ({ stored: s, words: words(s.entry), later: laterOf.value.get(s.entry.id) })),
 );
-const fate = (later: StoredEntry): string => (later.entry.kind === 'withdrawal' ? `withdrawn by ${later.seq}` : `corrected by ${later.seq}`);
+const fate = (later: StoredEntry): string =>
+  later.entry.kind === 'withdrawal' ? `withdrawn by ${later.seq}` : `corrected by ${later.seq}`;
 </script>
 
 <template>
-  <div class="head"><h2>Every entry</h2><span class="quiet">{{ rows.length }} on this zone, newest first; none can be changed or removed</span></div>
+  <div class="head">
+    <h2>Every entry</h2>
+    <span class="quiet">{{ rows.length }} on this zone, newest first; none can be changed or removed</span>
+  </div>
   <div class="scroll-x">
     <table class="dense">
       <thead>
@@ -58,14 +75,23 @@ const fate = (later: StoredEntry): string => (later.entry.kind === 'withdrawal' 
         </tr>
       </thead>
       <tbody>
-        <tr v-for="r in rows.slice(0, most)" :key="r.stored.seq" :class="{ gone: r.later, lit: r.stored.entry.id === highlighted }">
+        <tr
+          v-for="r in rows.slice(0, most)"
+          :key="r.stored.seq"
+          :class="{ gone: r.later, lit: r.stored.entry.id === highlighted }"
+        >
           <td class="num">{{ r.stored.seq }}</td>
           <td class="when">{{ job.time(Date.parse(r.stored.entry.madeAt)) }}</td>
           <td>{{ r.stored.entry.who }}</td>
           <td class="what">{{ r.words }}</td>
           <td>
             <span v-if="r.later" class="quiet">{{ fate(r.later) }}</span>
-            <el-button v-else-if="r.stored.entry.kind === 'conditions' || r.stored.entry.kind === 'step'" text @click="emit('withdraw', r.stored.entry.id)">Withdraw</el-button>
+            <el-button
+              v-else-if="r.stored.entry.kind === 'conditions' || r.stored.entry.kind === 'step'"
+              text
+              @click="emit('withdraw', r.stored.entry.id)"
+              >Withdraw</el-button
+            >
           </td>
         </tr>
       </tbody>

@@ -9,7 +9,11 @@ const { say } = useUnits();
 const WIDTH = 210;
 const ROW = 9;
 const ends = computed(() => {
-  const all = [props.designMm, props.consumptionMm, ...props.readings.flatMap((r) => [r.lowMm, r.highMm ?? r.lowMm])];
+  const all = [
+    props.designMm,
+    props.consumptionMm,
+    ...props.readings.flatMap((r) => [r.lowMm, r.highMm ?? r.lowMm]),
+  ];
   const [low, high] = [Math.min(...all), Math.max(...all)];
   const room = Math.max((high - low) * 0.25, high * 0.05);
   return { low: Math.max(0, low - room), high: high + room };
@@ -24,17 +28,38 @@ const bars = computed(() =>
   })),
 );
 const height = computed(() => 20 + props.readings.length * ROW + 16);
-const words = computed(() => props.readings.map((r) => `${say(r.lowMm, 'film')} to ${r.highMm === undefined ? 'more' : say(r.highMm, 'film')}`).join('; '));
+const words = computed(() =>
+  props.readings
+    .map((r) => `${say(r.lowMm, 'film')} to ${r.highMm === undefined ? 'more' : say(r.highMm, 'film')}`)
+    .join('; '),
+);
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${height}`" :width="WIDTH" :height="height" role="img" :aria-label="`Readings: ${words}`">
+  <svg
+    :viewBox="`0 0 ${WIDTH} ${height}`"
+    :width="WIDTH"
+    :height="height"
+    role="img"
+    :aria-label="`Readings: ${words}`"
+  >
     <path :d="`M0 ${height - 14}H${WIDTH}`" class="axis" />
-    <rect v-for="(b, i) in bars" :key="i" :x="b.x" :y="b.y" :width="b.width" :height="ROW - 3" class="bar" :class="{ low: b.low }" />
+    <rect
+      v-for="(b, i) in bars"
+      :key="i"
+      :x="b.x"
+      :y="b.y"
+      :width="b.width"
+      :height="ROW - 3"
+      class="bar"
+      :class="{ low: b.low }"
+    />
     <path :d="`M${x(designMm)} 10V${height - 14}`" class="design" />
     <text :x="Math.min(Math.max(x(designMm), 20), WIDTH - 26)" y="8" class="word">design</text>
     <path :d="`M${x(consumptionMm)} 14V${height - 14}`" class="used" />
-    <text :x="Math.min(Math.max(x(consumptionMm), 34), WIDTH - 34)" :y="height - 2" class="word">consumption</text>
+    <text :x="Math.min(Math.max(x(consumptionMm), 34), WIDTH - 34)" :y="height - 2" class="word">
+      consumption
+    </text>
   </svg>
 </template>
 

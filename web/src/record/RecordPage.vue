@@ -26,22 +26,38 @@ const checking = ref(false);
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
 const bayId = computed(() => bays.value.find((b) => b.bay.id === route.query['bay'])?.bay.id);
-const shown = computed(() => bays.value.filter((b) => (bayId.value === undefined ? b.laid.length > 0 : b.bay.id === bayId.value)));
+const shown = computed(() =>
+  bays.value.filter((b) => (bayId.value === undefined ? b.laid.length > 0 : b.bay.id === bayId.value)),
+);
 const doubtful = computed(() =>
   bays.value.flatMap((s) =>
     s.laid
       .filter((l) => l.judgement.outcome === 'thin' || l.judgement.outcome === 'check')
-      .map((l) => coatVerdict(`${s.bay.label} · ${l.coat.name.toLowerCase()}.`, l, l === s.laid.at(-1) ? s.workableUntilMs : 0, job.nowMs)),
+      .map((l) =>
+        coatVerdict(
+          `${s.bay.label} · ${l.coat.name.toLowerCase()}.`,
+          l,
+          l === s.laid.at(-1) ? s.workableUntilMs : 0,
+          job.nowMs,
+        ),
+      ),
   ),
 );
-const chooseBay = (id: string): void => void router.replace({ query: { ...route.query, zone: chosenId.value, bay: bayId.value === id ? undefined : id } });
+const chooseBay = (id: string): void =>
+  void router.replace({
+    query: { ...route.query, zone: chosenId.value, bay: bayId.value === id ? undefined : id },
+  });
 const correctingStatus = computed(() => job.statuses.find((s) => s.bay.id === correcting.value?.bayId));
 
 async function checkChain(): Promise<void> {
   checking.value = true;
   try {
-    const { body } = await get<{ whole: boolean; entries: number; problem?: string }>(`/jobs/${job.id}/record-check`);
-    chainWords.value = body.whole ? `The chain is whole: ${body.entries} entries, none changed, none missing.` : (body.problem ?? '');
+    const { body } = await get<{ whole: boolean; entries: number; problem?: string }>(
+      `/jobs/${job.id}/record-check`,
+    );
+    chainWords.value = body.whole
+      ? `The chain is whole: ${body.entries} entries, none changed, none missing.`
+      : (body.problem ?? '');
   } catch (error) {
     chainWords.value = sentenceOf(error);
   } finally {
@@ -59,25 +75,66 @@ async function checkChain(): Promise<void> {
       <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
     </div>
     <p v-if="chainWords" role="status" class="chain">{{ chainWords }}</p>
-    <p v-if="job.entries.length === 0">Nothing is on record yet. Readings, steps and coats are entered under <RouterLink :to="{ name: 'site' }">Site</RouterLink>.</p>
+    <p v-if="job.entries.length === 0">
+      Nothing is on record yet. Readings, steps and coats are entered under
+      <RouterLink :to="{ name: 'site' }">Site</RouterLink>.
+    </p>
     <div v-else-if="shape && chosen" class="columns record">
       <section class="side" aria-label="Bays by state">
-        <RoofPlan v-if="bays.length > 0" :zone="chosen.zone" :ring="shape.ring" :polygon="shape.polygon" :bays="bays" :chosen="bayId" :dimensions="false" :most-height="420" @choose="chooseBay" />
-        <p class="quiet">{{ bayId ? 'One bay is shown; choose it again for all.' : 'All bays with a coat are shown; choose one for its own.' }}</p>
+        <RoofPlan
+          v-if="bays.length > 0"
+          :zone="chosen.zone"
+          :ring="shape.ring"
+          :polygon="shape.polygon"
+          :bays="bays"
+          :chosen="bayId"
+          :dimensions="false"
+          :most-height="420"
+          @choose="chooseBay"
+        />
+        <p class="quiet">
+          {{
+            bayId
+              ? 'One bay is shown; choose it again for all.'
+              : 'All bays with a coat are shown; choose one for its own.'
+          }}
+        </p>
         <template v-if="doubtful.length > 0">
-          <div class="head"><h2>Thin, or does not add up</h2><span class="quiet end">{{ doubtful.length }}</span></div>
+          <div class="head">
+            <h2>Thin, or does not add up</h2>
+            <span class="quiet end">{{ doubtful.length }}</span>
+          </div>
           <VerdictLine v-for="(v, i) in doubtful" :key="i" :verdict="v" />
         </template>
       </section>
       <section aria-label="Coats">
         <template v-for="s in shown" :key="s.bay.id">
-          <CoatCard v-for="l in [...s.laid].reverse()" :key="l.entry.id" :status="s" :laid="l" @correct="correcting = l.entry" @withdraw="withdrawing = l.entry.id" />
+          <CoatCard
+            v-for="l in [...s.laid].reverse()"
+            :key="l.entry.id"
+            :status="s"
+            :laid="l"
+            @correct="correcting = l.entry"
+            @withdraw="withdrawing = l.entry.id"
+          />
         </template>
         <p v-if="shown.every((s) => s.laid.length === 0)">No coat is laid here yet.</p>
       </section>
-      <section class="all" aria-label="All entries"><EntryList :zone-id="chosen.zone.id" :highlighted="String(route.query['entry'] ?? '')" @withdraw="(id) => (withdrawing = id)" /></section>
+      <section class="all" aria-label="All entries">
+        <EntryList
+          :zone-id="chosen.zone.id"
+          :highlighted="String(route.query['entry'] ?? '')"
+          @withdraw="(id) => (withdrawing = id)"
+        />
+      </section>
     </div>
-    <CoatForm v-if="correcting && correctingStatus" :model-value="true" :status="correctingStatus" :correcting="correcting" @update:model-value="correcting = undefined" />
+    <CoatForm
+      v-if="correcting && correctingStatus"
+      :model-value="true"
+      :status="correctingStatus"
+      :correcting="correcting"
+      @update:model-value="correcting = undefined"
+    />
     <WithdrawDialog v-if="withdrawing" :entry-id="withdrawing" @close="withdrawing = undefined" />
   </main>
 </template>

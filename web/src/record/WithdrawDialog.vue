@@ -31,7 +31,9 @@ async function withdraw(): Promise<void> {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template #footer>
       <el-button class="tap" @click="emit('close')">Cancel</el-button>
-      <el-button class="tap" type="primary" :disabled="reason.trim() === ''" @click="withdraw">Withdraw</el-button>
+      <el-button class="tap" type="primary" :disabled="reason.trim() === ''" @click="withdraw"
+        >Withdraw</el-button
+      >
     </template>
   </el-dialog>
 </template>

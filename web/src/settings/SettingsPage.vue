@@ -6,11 +6,16 @@ const preferences = usePreferences();
 
 <template>
   <main class="page narrow">
-    <div class="head"><h1>Settings</h1><span class="quiet">of this device</span></div>
+    <div class="head">
+      <h1>Settings</h1>
+      <span class="quiet">of this device</span>
+    </div>
     <section>
       <h2 id="theme">Theme</h2>
       <el-radio-group v-model="preferences.theme" aria-labelledby="theme">
-        <el-radio v-for="t in THEMES" :key="t.id" :value="t.id">{{ t.name }} <span class="quiet">{{ t.note }}</span></el-radio>
+        <el-radio v-for="t in THEMES" :key="t.id" :value="t.id"
+          >{{ t.name }} <span class="quiet">{{ t.note }}</span></el-radio
+        >
       </el-radio-group>
     </section>
     <section>
@@ -20,7 +25,9 @@ const preferences = usePreferences();
         <el-radio value="metric">Metric everywhere</el-radio>
         <el-radio value="us">US customary everywhere</el-radio>
       </el-radio-group>
-      <p class="quiet">Fields take either: “90 ft2/gal” is understood in a metric field. The key u switches.</p>
+      <p class="quiet">
+        Fields take either: “90 ft2/gal” is understood in a metric field. The key u switches.
+      </p>
     </section>
     <section>
       <h2><label for="who">Who holds this device</label></h2>
@@ -29,7 +36,10 @@ const preferences = usePreferences();
     </section>
     <section>
       <h2>For other programs</h2>
-      <p>Everything here can be read and computed over HTTP: <a href="/api/v1/docs">the API in words</a>, <a href="/api/v1/openapi.json">OpenAPI 3.1</a>.</p>
+      <p>
+        Everything here can be read and computed over HTTP: <a href="/api/v1/docs">the API in words</a>,
+        <a href="/api/v1/openapi.json">OpenAPI 3.1</a>.
+      </p>
     </section>
   </main>
 </template>

@@ -17,7 +17,12 @@ const parts = computed(() => props.status.bay.parts);
 const path = computed(() => areaPath(parts.value, props.view));
 const at = computed(() => props.view.at(labelPoint(parts.value)));
 const clip = computed(() => `clip-${props.status.bay.id}`);
-const PATTERNS: Partial<Record<BayStatus['state'], string>> = { prepared: 'bay-prepared', primed: 'bay-primed', wet: 'bay-wet', missed: 'bay-missed' };
+const PATTERNS: Partial<Record<BayStatus['state'], string>> = {
+  prepared: 'bay-prepared',
+  primed: 'bay-primed',
+  wet: 'bay-wet',
+  missed: 'bay-missed',
+};
 const pattern = computed(() => PATTERNS[props.status.state]);
 
 const box = computed(() => {
@@ -43,12 +48,30 @@ const word = computed(() => {
 });
 const roomy = computed(() => box.value.width > word.value.length * 6 + 2 && box.value.height > 44);
 const tall = computed(() => roomy.value && box.value.height > 84);
-const plate = computed(() => Math.min(Math.max(props.status.bay.label.length * 9, roomy.value ? word.value.length * 6.6 : 0) + 10, box.value.width - 8));
-const spoken = computed(() => `Bay ${props.status.bay.label}, ${stateWords(props.status)}${props.status.doubt ? ', film in doubt' : ''}`);
+const plate = computed(() =>
+  Math.min(
+    Math.max(props.status.bay.label.length * 9, roomy.value ? word.value.length * 6.6 : 0) + 10,
+    box.value.width - 8,
+  ),
+);
+const spoken = computed(
+  () =>
+    `Bay ${props.status.bay.label}, ${stateWords(props.status)}${props.status.doubt ? ', film in doubt' : ''}`,
+);
 </script>
 
 <template>
-  <g class="bay" :class="[status.state, { chosen }]" tabindex="0" role="button" :aria-label="spoken" :aria-pressed="chosen" @click="emit('choose')" @keydown.enter.prevent="emit('choose')" @keydown.space.prevent="emit('choose')">
+  <g
+    class="bay"
+    :class="[status.state, { chosen }]"
+    tabindex="0"
+    role="button"
+    :aria-label="spoken"
+    :aria-pressed="chosen"
+    @click="emit('choose')"
+    @keydown.enter.prevent="emit('choose')"
+    @keydown.space.prevent="emit('choose')"
+  >
     <clipPath :id="clip"><path :d="path" clip-rule="evenodd" /></clipPath>
     <path :d="path" class="ground" fill-rule="evenodd" />
     <g :clip-path="`url(#${clip})`">
@@ -56,13 +79,27 @@ const spoken = computed(() => `Bay ${props.status.bay.label}, ${stateWords(props
         <rect :x="box.left" :y="level" :width="box.width" :height="box.bottom - level" class="cured" />
         <path :d="`M${box.left} ${level}H${box.right}`" class="level" />
       </template>
-      <rect v-if="status.state === 'detailed'" :x="box.left + 6" :y="box.top + 6" :width="Math.max(0, box.width - 12)" :height="Math.max(0, box.height - 12)" class="stitches" />
+      <rect
+        v-if="status.state === 'detailed'"
+        :x="box.left + 6"
+        :y="box.top + 6"
+        :width="Math.max(0, box.width - 12)"
+        :height="Math.max(0, box.height - 12)"
+        class="stitches"
+      />
       <path v-if="status.state === 'held'" :d="`M${box.left} ${box.top}h26l-26 26z`" class="flag" />
     </g>
     <path v-if="pattern" :d="path" :fill="`url(#${pattern})`" fill-rule="evenodd" />
     <path :d="path" class="edge" fill-rule="evenodd" />
     <g :transform="`translate(${at[0]} ${at[1]})`">
-      <rect :x="-plate / 2" :y="roomy ? -17 : -10" :width="plate" :height="roomy ? 36 : 20" rx="3" class="plate" />
+      <rect
+        :x="-plate / 2"
+        :y="roomy ? -17 : -10"
+        :width="plate"
+        :height="roomy ? 36 : 20"
+        rx="3"
+        class="plate"
+      />
       <text class="label" :y="roomy ? -4 : 0">{{ status.bay.label }}</text>
       <text v-if="roomy" class="word" y="11">{{ word }}</text>
       <path v-if="tall && status.doubt" d="M0 -31l7 12h-14z" class="doubt" />

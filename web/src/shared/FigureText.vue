@@ -9,7 +9,12 @@ const { say, bare: sayBare } = useUnits();
 </script>
 
 <template>
-  <button type="button" class="figure" :aria-label="`${figure.label}: ${say(figure.value, figure.quantity)}, show working`" @click.stop="openWorking = figure">
+  <button
+    type="button"
+    class="figure"
+    :aria-label="`${figure.label}: ${say(figure.value, figure.quantity)}, show working`"
+    @click.stop="openWorking = figure"
+  >
     {{ bare ? sayBare(figure.value, figure.quantity) : say(figure.value, figure.quantity) }}
   </button>
 </template>

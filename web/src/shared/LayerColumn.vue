@@ -26,8 +26,26 @@ const slabs = computed<Slab[]>(() => {
   const total = coats.reduce((sum, c) => sum + c.dry, 0);
   const scale = (mm: number): number => (mm / total) * TALL;
   return props.buildUp.layers.map((layer) => {
-    if (layer.kind === 'fabric') return { id: layer.id, name: layer.name, kind: 'fabric', designMm: undefined, achievedMm: undefined, height: 10, achievedHeight: 0 };
-    if (layer.kind === 'broadcast') return { id: layer.id, name: layer.name, kind: 'broadcast', designMm: undefined, achievedMm: undefined, height: 26, achievedHeight: 0 };
+    if (layer.kind === 'fabric')
+      return {
+        id: layer.id,
+        name: layer.name,
+        kind: 'fabric',
+        designMm: undefined,
+        achievedMm: undefined,
+        height: 10,
+        achievedHeight: 0,
+      };
+    if (layer.kind === 'broadcast')
+      return {
+        id: layer.id,
+        name: layer.name,
+        kind: 'broadcast',
+        designMm: undefined,
+        achievedMm: undefined,
+        height: 26,
+        achievedHeight: 0,
+      };
     const design = coats.find((c) => c.coat.id === layer.id)?.dry ?? 0;
     const wet = props.achieved.find((a) => a.layerId === layer.id)?.wet.value;
     const got = wet === undefined ? undefined : wet * layer.volumeSolids.value;
@@ -53,7 +71,14 @@ const TOP = 12;
 const stackOf = (height: (s: Slab) => number): number => slabs.value.reduce((sum, s) => sum + height(s), 0);
 /** Both stacks stand on the substrate; fabric and aggregate take the same room in both. */
 const gotHeight = (s: Slab): number => (s.designMm === undefined ? s.height : s.achievedHeight);
-const bottom = computed(() => TOP + Math.max(stackOf((s) => s.height), stackOf(gotHeight)));
+const bottom = computed(
+  () =>
+    TOP +
+    Math.max(
+      stackOf((s) => s.height),
+      stackOf(gotHeight),
+    ),
+);
 const placed = computed<Placed[]>(() => {
   let y = bottom.value;
   let achievedY = bottom.value;
@@ -72,26 +97,77 @@ const placed = computed<Placed[]>(() => {
   });
 });
 const SUBSTRATE = 46;
-const height = computed(() => Math.max(bottom.value + SUBSTRATE + 34, (placed.value.at(-1)?.textY ?? 0) + 60));
-const isThin = (s: Slab): boolean => s.designMm !== undefined && s.achievedMm !== undefined && s.achievedMm < s.designMm;
+const height = computed(() =>
+  Math.max(bottom.value + SUBSTRATE + 34, (placed.value.at(-1)?.textY ?? 0) + 60),
+);
+const isThin = (s: Slab): boolean =>
+  s.designMm !== undefined && s.achievedMm !== undefined && s.achievedMm < s.designMm;
 </script>
 
 <template>
   <figure class="column">
-    <figcaption><h2>Section, dry film</h2><span class="quiet">to scale; films under {{ THINNEST }} points are drawn thicker</span></figcaption>
-    <svg :viewBox="`0 0 400 ${height}`" width="400" :height="height" role="img" :aria-label="`Section of ${buildUp.name}`">
+    <figcaption>
+      <h2>Section, dry film</h2>
+      <span class="quiet">to scale; films under {{ THINNEST }} points are drawn thicker</span>
+    </figcaption>
+    <svg
+      :viewBox="`0 0 400 ${height}`"
+      width="400"
+      :height="height"
+      role="img"
+      :aria-label="`Section of ${buildUp.name}`"
+    >
       <defs>
-        <pattern id="column-broadcast" width="14" height="12" patternUnits="userSpaceOnUse"><circle cx="4" cy="4" r="2.6" class="grain" /><circle cx="11" cy="9" r="2.6" class="grain" /></pattern>
-        <pattern id="column-substrate" width="26" height="22" patternUnits="userSpaceOnUse"><circle cx="6" cy="6" r="2.4" class="stone" /><circle cx="18" cy="14" r="3.2" class="stone" /><circle cx="12" cy="19" r="1.3" class="stone" /></pattern>
+        <pattern id="column-broadcast" width="14" height="12" patternUnits="userSpaceOnUse">
+          <circle cx="4" cy="4" r="2.6" class="grain" />
+          <circle cx="11" cy="9" r="2.6" class="grain" />
+        </pattern>
+        <pattern id="column-substrate" width="26" height="22" patternUnits="userSpaceOnUse">
+          <circle cx="6" cy="6" r="2.4" class="stone" />
+          <circle cx="18" cy="14" r="3.2" class="stone" />
+          <circle cx="12" cy="19" r="1.3" class="stone" />
+        </pattern>
       </defs>
       <g v-for="s in placed" :key="s.id">
         <rect x="8" :y="s.y" width="130" :height="s.height" class="slab" :class="s.kind" />
-        <rect v-if="s.kind === 'broadcast'" x="8" :y="s.y" width="130" :height="s.height" fill="url(#column-broadcast)" />
-        <path v-if="s.kind === 'fabric'" :d="`M8 ${s.y + 5}q6.5 -6 13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0`" class="threads" />
-        <rect v-if="s.achievedMm !== undefined" x="148" :y="s.achievedY" width="46" :height="s.achievedHeight" class="achieved" :class="{ thin: isThin(s) }" />
-        <path :d="`M${s.achievedMm === undefined ? 140 : 196} ${s.y + s.height / 2}L204 ${s.textY - 4}`" class="leader" />
-        <text x="208" :y="s.textY" class="name">{{ s.designMm === undefined ? '' : `${say(s.designMm, 'film')} ` }}{{ s.name }}</text>
-        <text v-if="s.achievedMm !== undefined" x="208" :y="s.textY + 15" class="got" :class="{ thin: isThin(s) }">achieved {{ say(s.achievedMm, 'film') }}{{ isThin(s) ? ', thin' : '' }}</text>
+        <rect
+          v-if="s.kind === 'broadcast'"
+          x="8"
+          :y="s.y"
+          width="130"
+          :height="s.height"
+          fill="url(#column-broadcast)"
+        />
+        <path
+          v-if="s.kind === 'fabric'"
+          :d="`M8 ${s.y + 5}q6.5 -6 13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0`"
+          class="threads"
+        />
+        <rect
+          v-if="s.achievedMm !== undefined"
+          x="148"
+          :y="s.achievedY"
+          width="46"
+          :height="s.achievedHeight"
+          class="achieved"
+          :class="{ thin: isThin(s) }"
+        />
+        <path
+          :d="`M${s.achievedMm === undefined ? 140 : 196} ${s.y + s.height / 2}L204 ${s.textY - 4}`"
+          class="leader"
+        />
+        <text x="208" :y="s.textY" class="name">
+          {{ s.designMm === undefined ? '' : `${say(s.designMm, 'film')} ` }}{{ s.name }}
+        </text>
+        <text
+          v-if="s.achievedMm !== undefined"
+          x="208"
+          :y="s.textY + 15"
+          class="got"
+          :class="{ thin: isThin(s) }"
+        >
+          achieved {{ say(s.achievedMm, 'film') }}{{ isThin(s) ? ', thin' : '' }}
+        </text>
       </g>
       <rect x="8" :y="bottom" width="130" :height="SUBSTRATE" class="substrate" />
       <rect x="8" :y="bottom" width="130" :height="SUBSTRATE" fill="url(#column-substrate)" />

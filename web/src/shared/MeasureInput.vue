@@ -29,7 +29,10 @@ const text = ref('');
 const problem = ref('');
 
 function show(): void {
-  text.value = model.value === undefined ? '' : String(Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3)));
+  text.value =
+    model.value === undefined
+      ? ''
+      : String(Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3)));
 }
 watch([model, system], () => {
   if (problem.value === '') show();
@@ -49,7 +52,10 @@ function take(): void {
   problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
   if (!read.ok) return;
   // Leaving a field untouched must not replace a figure by its rounded picture.
-  const before = model.value === undefined ? undefined : Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3));
+  const before =
+    model.value === undefined
+      ? undefined
+      : Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3));
   if (before === undefined || String(before) !== text.value) model.value = read.value;
   show();
 }

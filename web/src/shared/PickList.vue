@@ -5,10 +5,24 @@ import type { Component } from 'vue';
 
 // Element Plus 2.14's own types for its select do not resolve under TypeScript 6; what is passed is checked here.
 const Select = ElSelect as unknown as Component;
-defineProps<{ label: string; options: readonly { value: string; label: string }[]; filterable?: boolean; size?: 'default' | 'large'; id?: string }>();
+defineProps<{
+  label: string;
+  options: readonly { value: string; label: string }[];
+  filterable?: boolean;
+  size?: 'default' | 'large';
+  id?: string;
+}>();
 const model = defineModel<string>({ required: true });
 </script>
 
 <template>
-  <component :is="Select" v-bind="id === undefined ? {} : { id }" v-model="model" :options="options" :filterable="filterable" :size="size ?? 'default'" :aria-label="label" />
+  <component
+    :is="Select"
+    v-bind="id === undefined ? {} : { id }"
+    v-model="model"
+    :options="options"
+    :filterable="filterable"
+    :size="size ?? 'default'"
+    :aria-label="label"
+  />
 </template>

@@ -32,7 +32,14 @@ const frame = ref<HTMLElement>();
 const { width } = useElementSize(frame, { width: 520, height: 400 });
 
 const MARGIN = 44;
-const view = computed(() => planView([props.ring, ...(props.open ? [props.open] : [])], Math.max(width.value, 240), props.mostHeight, MARGIN));
+const view = computed(() =>
+  planView(
+    [props.ring, ...(props.open ? [props.open] : [])],
+    Math.max(width.value, 240),
+    props.mostHeight,
+    MARGIN,
+  ),
+);
 const wall = computed(() => areaPath([{ outer: props.ring, holes: [] }], view.value));
 const holes = computed(() =>
   props.zone.openings.map((o) => {
@@ -46,7 +53,8 @@ const holes = computed(() =>
 
 /** Bays with a heavy edge are drawn over their neighbours, the chosen one over all. */
 const inOrder = computed(() => {
-  const weight = (b: BayStatus): number => (b.bay.id === props.chosen ? 2 : b.state === 'closing' || b.state === 'missed' ? 1 : 0);
+  const weight = (b: BayStatus): number =>
+    b.bay.id === props.chosen ? 2 : b.state === 'closing' || b.state === 'missed' ? 1 : 0;
   return [...(props.bays ?? [])].sort((a, b) => weight(a) - weight(b));
 });
 
@@ -73,21 +81,44 @@ const sides = computed(() => {
     };
   });
 });
-const openPath = computed(() => props.open?.map((p, i) => `${i === 0 ? 'M' : 'L'}${view.value.at(p).join(' ')}`).join('') ?? '');
+const openPath = computed(
+  () => props.open?.map((p, i) => `${i === 0 ? 'M' : 'L'}${view.value.at(p).join(' ')}`).join('') ?? '',
+);
 const bar = computed(() => {
   const one = parse('1', 'length', { system: system.value });
   const metres = scaleBarM(view.value, one.ok ? one.value : 1);
   return { length: metres * view.value.pointsPerM, text: say(metres, 'length', { digits: 0 }) };
 });
-const summary = computed(() => `${props.zone.name}: ${props.ring.length} sides${props.zone.openings.length > 0 ? `, ${props.zone.openings.length} openings` : ''}${props.bays ? `, ${props.bays.length} bays` : ''}`);
+const summary = computed(
+  () =>
+    `${props.zone.name}: ${props.ring.length} sides${props.zone.openings.length > 0 ? `, ${props.zone.openings.length} openings` : ''}${props.bays ? `, ${props.bays.length} bays` : ''}`,
+);
 </script>
 
 <template>
   <figure ref="frame" class="plan">
-    <svg :viewBox="`0 0 ${view.width} ${view.height + 30}`" :width="view.width" :height="view.height + 30" role="group" :aria-label="summary">
+    <svg
+      :viewBox="`0 0 ${view.width} ${view.height + 30}`"
+      :width="view.width"
+      :height="view.height + 30"
+      role="group"
+      :aria-label="summary"
+    >
       <PlanPatterns />
-      <path v-if="!bays || bays.length === 0" :d="areaPath(polygon ? [polygon] : [{ outer: ring, holes: [] }], view)" class="floor" fill-rule="evenodd" />
-      <BayShape v-for="b in inOrder" :key="b.bay.id" :status="b" :view="view" :chosen="chosen === b.bay.id" @choose="emit('choose', b.bay.id)" />
+      <path
+        v-if="!bays || bays.length === 0"
+        :d="areaPath(polygon ? [polygon] : [{ outer: ring, holes: [] }], view)"
+        class="floor"
+        fill-rule="evenodd"
+      />
+      <BayShape
+        v-for="b in inOrder"
+        :key="b.bay.id"
+        :status="b"
+        :view="view"
+        :chosen="chosen === b.bay.id"
+        @choose="emit('choose', b.bay.id)"
+      />
       <g v-for="h in holes" :key="h.name">
         <path :d="h.path" class="opening" />
         <path :d="h.diagonals" class="diagonal" />
@@ -98,7 +129,15 @@ const summary = computed(() => `${props.zone.name}: ${props.ring.length} sides${
       <path v-if="open" :d="openPath" class="taped" />
       <template v-if="dimensions">
         <template v-for="(s, i) in sides" :key="i">
-          <text v-if="s.shown" :x="s.x" :y="s.y" :transform="`rotate(${s.angle} ${s.x} ${s.y})`" class="dimension">{{ s.text }}</text>
+          <text
+            v-if="s.shown"
+            :x="s.x"
+            :y="s.y"
+            :transform="`rotate(${s.angle} ${s.x} ${s.y})`"
+            class="dimension"
+          >
+            {{ s.text }}
+          </text>
           <template v-if="corners">
             <circle :cx="s.corner[0]" :cy="s.corner[1]" r="8.5" class="corner" />
             <text :x="s.corner[0]" :y="s.corner[1]" class="corner-no">{{ i + 1 }}</text>

@@ -4,7 +4,17 @@ import { computed } from 'vue';
 import type { Source } from '@lentum/core/figures';
 
 const props = defineProps<{ source: Source }>();
-const tip = computed(() => ({ typical: 'typical, replace with your data sheet', 'data sheet': 'from a data sheet', assumed: 'assumed', measured: 'measured', definition: 'by definition', chosen: 'chosen here' })[props.source]);
+const tip = computed(
+  () =>
+    ({
+      typical: 'typical, replace with your data sheet',
+      'data sheet': 'from a data sheet',
+      assumed: 'assumed',
+      measured: 'measured',
+      definition: 'by definition',
+      chosen: 'chosen here',
+    })[props.source],
+);
 </script>
 
 <template>

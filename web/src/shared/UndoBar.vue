@@ -8,7 +8,11 @@ const props = defineProps<{ document: Pick<OpenDocument, 'undo' | 'redo' | 'canU
 
 <template>
   <span class="bar">
-    <el-button text :icon="RefreshLeft" :disabled="!props.document.canUndo" @click="props.document.undo()">Undo</el-button>
-    <el-button text :icon="RefreshRight" :disabled="!props.document.canRedo" @click="props.document.redo()">Redo</el-button>
+    <el-button text :icon="RefreshLeft" :disabled="!props.document.canUndo" @click="props.document.undo()"
+      >Undo</el-button
+    >
+    <el-button text :icon="RefreshRight" :disabled="!props.document.canRedo" @click="props.document.redo()"
+      >Redo</el-button
+    >
   </span>
 </template>

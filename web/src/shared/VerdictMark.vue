@@ -3,7 +3,13 @@
 import type { Outcome } from '@lentum/core/words';
 
 defineProps<{ outcome: Outcome }>();
-const NAMES: Record<Outcome, string> = { go: 'go', hold: 'hold', stop: 'stopped', curing: 'curing', done: 'done' };
+const NAMES: Record<Outcome, string> = {
+  go: 'go',
+  hold: 'hold',
+  stop: 'stopped',
+  curing: 'curing',
+  done: 'done',
+};
 </script>
 
 <template>

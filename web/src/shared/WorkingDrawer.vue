@@ -19,9 +19,13 @@ const shown = computed({
     <template v-if="openWorking">
       <p class="label">{{ openWorking.label }}</p>
       <p class="large">{{ say(openWorking.value, openWorking.quantity) }}</p>
-      <p v-if="system === 'us'" class="quiet">The working is in metric units, in which the figures are kept; results are turned into US units.</p>
+      <p v-if="system === 'us'" class="quiet">
+        The working is in metric units, in which the figures are kept; results are turned into US units.
+      </p>
       <WorkingTree v-if="isFigure(openWorking)" :figure="openWorking" />
-      <p v-else class="quiet">{{ openWorking.source }}{{ openWorking.note ? `, ${openWorking.note}` : '' }}</p>
+      <p v-else class="quiet">
+        {{ openWorking.source }}{{ openWorking.note ? `, ${openWorking.note}` : '' }}
+      </p>
     </template>
   </el-drawer>
 </template>

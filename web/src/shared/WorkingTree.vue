@@ -12,10 +12,17 @@ const opened = ref<string>();
 const MOST_NAMED = 8;
 const inputs = computed(() => Object.entries(props.figure.inputs));
 const long = computed(() => inputs.value.length > MOST_NAMED);
-const named = computed(() => props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => props.figure.inputs[key]?.label ?? key));
+const named = computed(() =>
+  props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => props.figure.inputs[key]?.label ?? key),
+);
 /** Enough digits that the arithmetic can be followed by hand. */
-const plain = (value: number): string => formatNumber(value, Number.isInteger(value) ? 0 : Math.abs(value) >= 1000 ? 2 : 4);
-const filled = computed(() => props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => plain(props.figure.inputs[key]?.value ?? Number.NaN)));
+const plain = (value: number): string =>
+  formatNumber(value, Number.isInteger(value) ? 0 : Math.abs(value) >= 1000 ? 2 : 4);
+const filled = computed(() =>
+  props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) =>
+    plain(props.figure.inputs[key]?.value ?? Number.NaN),
+  ),
+);
 const result = computed(() => format(props.figure.value, props.figure.quantity, 'metric', { digits: 4 }));
 </script>
 
@@ -23,20 +30,31 @@ const result = computed(() => format(props.figure.value, props.figure.quantity, 
   <div class="working">
     <p v-if="!long" class="formula">{{ named }}</p>
     <p class="formula filled">= {{ filled }}</p>
-    <p class="formula">= <strong>{{ result }}</strong></p>
+    <p class="formula">
+      = <strong>{{ result }}</strong>
+    </p>
     <p class="quiet">{{ figure.from }}</p>
     <table class="dense">
       <tbody>
         <template v-for="[key, input] in inputs" :key="key">
           <tr>
             <td>
-              <button v-if="isFigure(input)" type="button" class="open" :aria-expanded="opened === key" @click="opened = opened === key ? undefined : key">
+              <button
+                v-if="isFigure(input)"
+                type="button"
+                class="open"
+                :aria-expanded="opened === key"
+                @click="opened = opened === key ? undefined : key"
+              >
                 {{ input.label }}
               </button>
               <template v-else>{{ input.label }}</template>
             </td>
             <td class="num">{{ say(input.value, input.quantity) }}</td>
-            <td class="quiet">{{ isFigure(input) ? 'computed' : input.source }}<span v-if="!isFigure(input) && input.note"><br />{{ input.note }}</span></td>
+            <td class="quiet">
+              {{ isFigure(input) ? 'computed' : input.source
+              }}<span v-if="!isFigure(input) && input.note"><br />{{ input.note }}</span>
+            </td>
           </tr>
           <tr v-if="opened === key && isFigure(input)">
             <td colspan="3" class="inner"><WorkingTree :figure="input" /></td>

@@ -9,7 +9,13 @@ const job = useJob();
 
 <template>
   <div class="zones" role="group" aria-label="Zone">
-    <button v-for="{ zone } in job.zones" :key="zone.id" type="button" :aria-pressed="zone.id === chosen" @click="emit('choose', zone.id)">
+    <button
+      v-for="{ zone } in job.zones"
+      :key="zone.id"
+      type="button"
+      :aria-pressed="zone.id === chosen"
+      @click="emit('choose', zone.id)"
+    >
       <strong>{{ zone.code }}</strong> {{ zone.name }}
     </button>
     <slot />

@@ -8,9 +8,11 @@ export function useUnits() {
   const system = computed(() => job.system);
   return {
     system,
-    say: (value: number, quantity: Quantity, options?: FormatOptions): string => format(value, quantity, system.value, options),
+    say: (value: number, quantity: Quantity, options?: FormatOptions): string =>
+      format(value, quantity, system.value, options),
     /** The bare number, for columns whose heading has the unit. */
-    bare: (value: number, quantity: Quantity): string => format(value, quantity, system.value, { unit: false }),
+    bare: (value: number, quantity: Quantity): string =>
+      format(value, quantity, system.value, { unit: false }),
     unit: (quantity: Quantity): string => unitSymbol(quantity, system.value),
   };
 }

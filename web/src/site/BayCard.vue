@@ -42,28 +42,43 @@ const potLife = computed(() => {
 });
 const last = computed(() => props.status.laid.at(-1));
 const verdict = computed(() => bayVerdict(props.status, job.nowMs));
-const film = computed(() => last.value && coatVerdict(`${last.value.coat.name}.`, last.value, props.status.workableUntilMs, job.nowMs));
+const film = computed(
+  () =>
+    last.value &&
+    coatVerdict(`${last.value.coat.name}.`, last.value, props.status.workableUntilMs, job.nowMs),
+);
 const canAccept = computed(() => !next.value && props.status.state === 'ready' && !props.status.doubt);
 
 /** While the film is wet, more of it belongs to the same coat: the entry is corrected. */
-const canAdd = computed(() => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined);
+const canAdd = computed(
+  () => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined,
+);
 
 async function step(kind: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted'): Promise<void> {
   if (!(await askWho(preferences))) return;
   try {
-    await job.enter({ kind: 'step', bayId: props.status.bay.id, step: kind, at: new Date().toISOString(), note: kind === 'held' ? note.value : '' });
+    await job.enter({
+      kind: 'step',
+      bayId: props.status.bay.id,
+      step: kind,
+      at: new Date().toISOString(),
+      note: kind === 'held' ? note.value : '',
+    });
     holding.value = false;
     note.value = '';
   } catch (error) {
     ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
   }
 }
-const has = (kind: string): boolean => (job.book.bays.get(props.status.bay.id)?.steps ?? []).some((s) => s.step === kind);
+const has = (kind: string): boolean =>
+  (job.book.bays.get(props.status.bay.id)?.steps ?? []).some((s) => s.step === kind);
 </script>
 
 <template>
   <h2 class="title">Bay {{ status.bay.label }}</h2>
-  <p class="quiet">{{ next ? next.name : 'all coats laid' }} · <FigureText :figure="area" /> · {{ stateWords(status) }}</p>
+  <p class="quiet">
+    {{ next ? next.name : 'all coats laid' }} · <FigureText :figure="area" /> · {{ stateWords(status) }}
+  </p>
   <template v-if="amount && next">
     <p class="large"><FigureText :figure="amount" /></p>
     <dl>
@@ -82,12 +97,29 @@ const has = (kind: string): boolean => (job.book.bays.get(props.status.bay.id)?.
   <VerdictLine :verdict="verdict" />
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
   <div class="acts">
-    <el-button v-if="next && !status.hold" type="primary" class="tap" @click="emit('coat')">{{ status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat' }}</el-button>
-    <el-button v-if="canAdd" type="primary" class="tap" @click="emit('add')">Rolled more: add to the coat</el-button>
-    <el-button v-else-if="!next && status.doubt && !status.hold" type="primary" class="tap" @click="emit('coat')">Log a further coat</el-button>
-    <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')">Accept the bay</el-button>
+    <el-button v-if="next && !status.hold" type="primary" class="tap" @click="emit('coat')">{{
+      status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat'
+    }}</el-button>
+    <el-button v-if="canAdd" type="primary" class="tap" @click="emit('add')"
+      >Rolled more: add to the coat</el-button
+    >
+    <el-button
+      v-else-if="!next && status.doubt && !status.hold"
+      type="primary"
+      class="tap"
+      @click="emit('coat')"
+      >Log a further coat</el-button
+    >
+    <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')"
+      >Accept the bay</el-button
+    >
     <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
-    <el-button v-else-if="status.laid.length > 0 && next?.role === 'membrane' && !has('detailed')" class="tap" @click="step('detailed')">Details done</el-button>
+    <el-button
+      v-else-if="status.laid.length > 0 && next?.role === 'membrane' && !has('detailed')"
+      class="tap"
+      @click="step('detailed')"
+      >Details done</el-button
+    >
     <el-button v-if="status.hold" class="tap" @click="step('released')">Release the hold</el-button>
     <el-button v-else-if="!holding" class="tap" @click="holding = true">Hold</el-button>
   </div>
@@ -95,7 +127,9 @@ const has = (kind: string): boolean => (job.book.bays.get(props.status.bay.id)?.
     <label for="hold-note">Why is it held?</label>
     <el-input id="hold-note" v-model="note" size="large" maxlength="400" />
     <div class="acts">
-      <el-button class="tap" type="primary" native-type="submit" :disabled="note.trim() === ''">Hold bay {{ status.bay.label }}</el-button>
+      <el-button class="tap" type="primary" native-type="submit" :disabled="note.trim() === ''"
+        >Hold bay {{ status.bay.label }}</el-button
+      >
       <el-button class="tap" @click="holding = false">Cancel</el-button>
     </div>
   </form>

@@ -62,12 +62,28 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
 
 <template>
   <div v-for="g in groups" :key="g.name" class="group">
-    <div class="head"><h3>{{ g.name }}</h3><span class="quiet end">{{ g.count }} {{ g.count === 1 ? 'bay' : 'bays' }}</span></div>
+    <div class="head">
+      <h3>{{ g.name }}</h3>
+      <span class="quiet end">{{ g.count }} {{ g.count === 1 ? 'bay' : 'bays' }}</span>
+    </div>
     <!-- The whole line chooses its first bay; each bay has a button of its own. -->
-    <div v-for="c in g.clusters" :key="c.key" class="row" :class="{ on: isOn(c) }" @click="c.rows[0] && emit('choose', c.rows[0].status.bay.id)">
+    <div
+      v-for="c in g.clusters"
+      :key="c.key"
+      class="row"
+      :class="{ on: isOn(c) }"
+      @click="c.rows[0] && emit('choose', c.rows[0].status.bay.id)"
+    >
       <VerdictLine :verdict="c.verdict" />
       <div class="bays">
-        <button v-for="r in c.rows" :key="r.status.bay.id" type="button" :aria-pressed="r.status.bay.id === chosen" :aria-label="`Choose bay ${r.status.bay.label}`" @click.stop="emit('choose', r.status.bay.id)">
+        <button
+          v-for="r in c.rows"
+          :key="r.status.bay.id"
+          type="button"
+          :aria-pressed="r.status.bay.id === chosen"
+          :aria-label="`Choose bay ${r.status.bay.label}`"
+          @click.stop="emit('choose', r.status.bay.id)"
+        >
           {{ r.status.bay.label }}
         </button>
       </div>

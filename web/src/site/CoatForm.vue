@@ -4,7 +4,14 @@ import { computed, ref, watch } from 'vue';
 import { isCoat, wetFilm } from '@lentum/core/buildup';
 import { GAUGES } from '@lentum/core/film';
 import { check, sentence } from '@lentum/core/problems';
-import { coatEntrySchema, earlierFilms, entryProblems, judgeCoat, type BayStatus, type CoatEntry } from '@lentum/core/record';
+import {
+  coatEntrySchema,
+  earlierFilms,
+  entryProblems,
+  judgeCoat,
+  type BayStatus,
+  type CoatEntry,
+} from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { coatVerdict } from '@lentum/core/words';
 import { findBuildUp } from '@lentum/core/buildup';
@@ -30,12 +37,15 @@ const saving = ref(false);
 /** A coat that was begun and not finished is gone on with: the new entry takes its place. */
 const begun = computed(() => props.status.laid.find((l) => l.entry.finishedAt === undefined)?.entry);
 const old = props.correcting ?? begun.value;
-const buildUp = computed(() => (old ? findBuildUp(job.documents.buildUps.draft, old.buildUpId, old.revision) : props.status.buildUp));
+const buildUp = computed(() =>
+  old ? findBuildUp(job.documents.buildUps.draft, old.buildUpId, old.revision) : props.status.buildUp,
+);
 const coats = computed(() => buildUp.value?.layers.filter(isCoat) ?? []);
 /** When all coats are laid, the last one is what a further coat makes up for. */
 const first = props.status.next ?? props.status.laid.at(-1)?.coat ?? coats.value[0];
-const draft = old ? draftOf(old, job.timeZone) : newDraft(first!, job.timeZone, job.nowMs);
-const coat = computed(() => coats.value.find((c) => c.id === draft.layerId) ?? first!);
+if (!first) throw new Error('a coat is logged on a bay whose zone has a build-up');
+const draft = old ? draftOf(old, job.timeZone) : newDraft(first, job.timeZone, job.nowMs);
+const coat = computed(() => coats.value.find((c) => c.id === draft.layerId) ?? first);
 watch(
   () => draft.layerId,
   () => {
@@ -49,7 +59,9 @@ watch(
   () => (draft.lastWetMm = []),
 );
 
-const body = computed(() => buildUp.value && bodyOf(draft, props.status.bay.id, buildUp.value, job.timeZone, old));
+const body = computed(
+  () => buildUp.value && bodyOf(draft, props.status.bay.id, buildUp.value, job.timeZone, old),
+);
 const entry = computed(() => ({
   ...body.value,
   id: 'draft',
@@ -72,9 +84,25 @@ const problems = computed(() => {
 const verdict = computed(() => {
   if (!checked.value.ok || !buildUp.value || problems.value.length > 0) return undefined;
   const made = checked.value.value;
-  const judgement = judgeCoat(buildUp.value, coat.value, made, bayAreaFigure(props.status.bay), earlierFilms(props.status.laid, made));
-  const wetUntil = made.finishedAt === undefined ? undefined : old === undefined ? undefined : (props.status.workableUntilMs ?? 0);
-  return coatVerdict(`${props.status.bay.label} · ${coat.value.name.toLowerCase()}.`, { entry: made, buildUp: buildUp.value, coat: coat.value, judgement }, wetUntil, job.nowMs);
+  const judgement = judgeCoat(
+    buildUp.value,
+    coat.value,
+    made,
+    bayAreaFigure(props.status.bay),
+    earlierFilms(props.status.laid, made),
+  );
+  const wetUntil =
+    made.finishedAt === undefined
+      ? undefined
+      : old === undefined
+        ? undefined
+        : (props.status.workableUntilMs ?? 0);
+  return coatVerdict(
+    `${props.status.bay.label} · ${coat.value.name.toLowerCase()}.`,
+    { entry: made, buildUp: buildUp.value, coat: coat.value, judgement },
+    wetUntil,
+    job.nowMs,
+  );
 });
 
 async function keep(finish: boolean): Promise<void> {
@@ -99,26 +127,88 @@ const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
 </script>
 
 <template>
-  <el-drawer v-model="open" :title="`${correcting ? 'Correct' : begun ? 'Go on with' : 'Log'} a coat on bay ${status.bay.label}`" size="min(560px, 100vw)" class="coat">
+  <el-drawer
+    v-model="open"
+    :title="`${correcting ? 'Correct' : begun ? 'Go on with' : 'Log'} a coat on bay ${status.bay.label}`"
+    size="min(560px, 100vw)"
+    class="coat"
+  >
     <div class="fields">
-      <div v-if="!old" class="wide"><span class="name">Layer</span><PickList v-model="draft.layerId" size="large" label="Layer" :options="coats.map((c) => ({ value: c.id, label: c.name }))" /></div>
-      <p v-else class="wide"><strong>{{ coat.name }}</strong> <span class="quiet">{{ correcting ? 'the entry stays in the record; this one takes its place' : 'begun, not finished yet' }}</span></p>
-      <div><label class="name" for="coat-start">Started, {{ zoneWord }}</label><input id="coat-start" v-model="draft.started" type="datetime-local" class="when" /></div>
-      <div><label class="name" for="coat-end">Finished, {{ zoneWord }}</label><input id="coat-end" v-model="draft.finished" type="datetime-local" class="when" /></div>
+      <div v-if="!old" class="wide">
+        <span class="name">Layer</span
+        ><PickList
+          v-model="draft.layerId"
+          size="large"
+          label="Layer"
+          :options="coats.map((c) => ({ value: c.id, label: c.name }))"
+        />
+      </div>
+      <p v-else class="wide">
+        <strong>{{ coat.name }}</strong>
+        <span class="quiet">{{
+          correcting ? 'the entry stays in the record; this one takes its place' : 'begun, not finished yet'
+        }}</span>
+      </p>
+      <div>
+        <label class="name" for="coat-start">Started, {{ zoneWord }}</label
+        ><input id="coat-start" v-model="draft.started" type="datetime-local" class="when" />
+      </div>
+      <div>
+        <label class="name" for="coat-end">Finished, {{ zoneWord }}</label
+        ><input id="coat-end" v-model="draft.finished" type="datetime-local" class="when" />
+      </div>
     </div>
     <ContainersOpened v-model="draft.containers" :coat="coat" />
     <div class="fields">
-      <div class="left"><span class="name">Left over in them</span><MeasureInput v-model="draft.leftOver" size="large" :quantity="coat.rate.basis === 'mass' ? 'mass' : 'volume'" label="Left over" :min="0" :digits="2" /></div>
-      <div><span class="name">Gauge</span><PickList v-model="draft.gauge" size="large" label="Gauge" :options="GAUGES.map((g) => ({ value: g.id, label: g.name }))" /></div>
+      <div class="left">
+        <span class="name">Left over in them</span
+        ><MeasureInput
+          v-model="draft.leftOver"
+          size="large"
+          :quantity="coat.rate.basis === 'mass' ? 'mass' : 'volume'"
+          label="Left over"
+          :min="0"
+          :digits="2"
+        />
+      </div>
+      <div>
+        <span class="name">Gauge</span
+        ><PickList
+          v-model="draft.gauge"
+          size="large"
+          label="Gauge"
+          :options="GAUGES.map((g) => ({ value: g.id, label: g.name }))"
+        />
+      </div>
     </div>
     <GaugeTeeth v-model="draft.lastWetMm" :gauge="draft.gauge" :design-mm="wetFilm(coat).value" />
-    <div class="note"><label class="name" for="coat-note">Note</label><el-input id="coat-note" v-model="draft.note" type="textarea" :autosize="{ minRows: 1 }" maxlength="2000" /></div>
-    <div class="verdict" aria-live="polite"><VerdictLine v-if="verdict" :verdict="verdict" /><p v-else class="wrong">{{ problems.map(sentence).join(' ') }}</p></div>
+    <div class="note">
+      <label class="name" for="coat-note">Note</label
+      ><el-input
+        id="coat-note"
+        v-model="draft.note"
+        type="textarea"
+        :autosize="{ minRows: 1 }"
+        maxlength="2000"
+      />
+    </div>
+    <div class="verdict" aria-live="polite">
+      <VerdictLine v-if="verdict" :verdict="verdict" />
+      <p v-else class="wrong">{{ problems.map(sentence).join(' ') }}</p>
+    </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template #footer>
       <div class="acts">
-        <el-button v-if="!correcting && draft.finished === ''" class="tap" :loading="saving" @click="keep(false)">Keep, still laying</el-button>
-        <el-button class="tap" type="primary" :loading="saving" @click="keep(!correcting)">{{ correcting ? 'Keep the correction' : draft.finished === '' ? 'Finished now' : 'Keep the coat' }}</el-button>
+        <el-button
+          v-if="!correcting && draft.finished === ''"
+          class="tap"
+          :loading="saving"
+          @click="keep(false)"
+          >Keep, still laying</el-button
+        >
+        <el-button class="tap" type="primary" :loading="saving" @click="keep(!correcting)">{{
+          correcting ? 'Keep the correction' : draft.finished === '' ? 'Finished now' : 'Keep the coat'
+        }}</el-button>
       </div>
     </template>
   </el-drawer>

@@ -44,18 +44,26 @@ const dew = computed(() => reading.value && dewOf(reading.value));
 const calls = computed(() => {
   if (!reading.value) return [];
   const atMs = taking.value || !last.value ? job.nowMs : Date.parse(last.value.at);
-  const wanted = new Set(job.statuses.filter((s) => s.bay.zoneId === props.zoneId && s.next).map((s) => s.next?.id));
+  const wanted = new Set(
+    job.statuses.filter((s) => s.bay.zoneId === props.zoneId && s.next).map((s) => s.next?.id),
+  );
   const now = reading.value;
-  const all = props.buildUp.layers.filter(isCoat).filter((c) => wanted.has(c.id)).map((c) => conditionsVerdict(c.name, c, { ...now, atMs }, job.nowMs));
+  const all = props.buildUp.layers
+    .filter(isCoat)
+    .filter((c) => wanted.has(c.id))
+    .map((c) => conditionsVerdict(c.name, c, { ...now, atMs }, job.nowMs));
   return joined(all);
 });
 
 /** Coats under the same call share a line. */
 function joined(verdicts: readonly Verdict[]): Verdict[] {
-  const text = (v: Verdict): string => (v.outcome === 'go' ? 'go' : verdictText([...v.says, ...(v.quiet ?? [])], 'metric', String));
+  const text = (v: Verdict): string =>
+    v.outcome === 'go' ? 'go' : verdictText([...v.says, ...(v.quiet ?? [])], 'metric', String);
   const groups = new Map<string, Verdict[]>();
   for (const v of verdicts) groups.set(text(v), [...(groups.get(text(v)) ?? []), v]);
-  return [...groups.values()].flatMap((g) => (g[0] ? [{ ...g[0], subject: `${g.map((v) => v.subject).join(', ')}.` }] : []));
+  return [...groups.values()].flatMap((g) =>
+    g[0] ? [{ ...g[0], subject: `${g.map((v) => v.subject).join(', ')}.` }] : [],
+  );
 }
 
 async function keep(): Promise<void> {
@@ -63,7 +71,12 @@ async function keep(): Promise<void> {
   saving.value = true;
   trouble.value = '';
   try {
-    await job.enter({ kind: 'conditions', zoneId: props.zoneId, at: new Date().toISOString(), ...typed.value });
+    await job.enter({
+      kind: 'conditions',
+      zoneId: props.zoneId,
+      at: new Date().toISOString(),
+      ...typed.value,
+    });
     taking.value = false;
   } catch (error) {
     trouble.value = sentenceOf(error);
@@ -80,27 +93,69 @@ async function keep(): Promise<void> {
     <el-button v-if="!taking" class="end" @click="begin">Take a reading</el-button>
   </div>
   <form v-if="taking" class="fields" @submit.prevent="keep">
-    <div><span>Air</span><MeasureInput v-model="airC" size="large" quantity="temperature" label="Air temperature" :min="-40" :max="60" :digits="1" /></div>
-    <div><span>Humidity</span><MeasureInput v-model="humidityPct" size="large" quantity="percent" label="Humidity" :min="1" :max="100" :digits="0" /></div>
-    <div><span>Surface</span><MeasureInput v-model="surfaceC" size="large" quantity="temperature" label="Surface temperature" :min="-40" :max="90" :digits="1" /></div>
+    <div>
+      <span>Air</span
+      ><MeasureInput
+        v-model="airC"
+        size="large"
+        quantity="temperature"
+        label="Air temperature"
+        :min="-40"
+        :max="60"
+        :digits="1"
+      />
+    </div>
+    <div>
+      <span>Humidity</span
+      ><MeasureInput
+        v-model="humidityPct"
+        size="large"
+        quantity="percent"
+        label="Humidity"
+        :min="1"
+        :max="100"
+        :digits="0"
+      />
+    </div>
+    <div>
+      <span>Surface</span
+      ><MeasureInput
+        v-model="surfaceC"
+        size="large"
+        quantity="temperature"
+        label="Surface temperature"
+        :min="-40"
+        :max="90"
+        :digits="1"
+      />
+    </div>
   </form>
   <dl v-if="reading">
     <template v-if="!taking">
-      <dt>air</dt><dd>{{ job.say(reading.airC, 'temperature') }}</dd>
-      <dt>humidity</dt><dd>{{ job.say(reading.humidityPct, 'percent') }}</dd>
-      <dt>surface</dt><dd>{{ job.say(reading.surfaceC, 'temperature') }}</dd>
+      <dt>air</dt>
+      <dd>{{ job.say(reading.airC, 'temperature') }}</dd>
+      <dt>humidity</dt>
+      <dd>{{ job.say(reading.humidityPct, 'percent') }}</dd>
+      <dt>surface</dt>
+      <dd>{{ job.say(reading.surfaceC, 'temperature') }}</dd>
     </template>
     <template v-if="dew?.ok">
-      <dt>dew point</dt><dd><FigureText :figure="dew.value.dewPoint" /></dd>
-      <dt>margin</dt><dd><FigureText :figure="dew.value.margin" /></dd>
+      <dt>dew point</dt>
+      <dd><FigureText :figure="dew.value.dewPoint" /></dd>
+      <dt>margin</dt>
+      <dd><FigureText :figure="dew.value.margin" /></dd>
     </template>
   </dl>
-  <p v-else-if="!taking" class="quiet empty">No reading yet. Air, humidity and surface tell the dew point, and whether to go or hold.</p>
+  <p v-else-if="!taking" class="quiet empty">
+    No reading yet. Air, humidity and surface tell the dew point, and whether to go or hold.
+  </p>
   <p v-if="dew && !dew.ok" class="trouble">{{ dew.problems.map(sentence).join(' ') }}</p>
   <VerdictLine v-for="(v, i) in calls" :key="i" :verdict="v" />
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <div v-if="taking" class="bar">
-    <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep">Keep the reading</el-button>
+    <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep"
+      >Keep the reading</el-button
+    >
     <el-button class="tap" @click="taking = false">Cancel</el-button>
   </div>
 </template>

@@ -7,7 +7,8 @@ import PickList from '../shared/PickList.vue';
 type Opened = { containerId: string; opened: number | undefined; batch: string };
 const props = defineProps<{ coat: Coat }>();
 const rows = defineModel<Opened[]>({ required: true });
-const add = (): void => void rows.value.push({ containerId: props.coat.containers[0]?.id ?? '', opened: 1, batch: '' });
+const add = (): void =>
+  void rows.value.push({ containerId: props.coat.containers[0]?.id ?? '', opened: 1, batch: '' });
 const change = (row: Opened, by: number): void => {
   row.opened = Math.max(0, (row.opened ?? 0) + by);
 };
@@ -17,14 +18,41 @@ const change = (row: Opened, by: number): void => {
   <fieldset>
     <legend>Containers opened</legend>
     <div v-for="(row, i) in rows" :key="i" class="row">
-      <PickList v-model="row.containerId" size="large" :label="`Container ${i + 1}`" :options="coat.containers.map((c) => ({ value: c.id, label: c.name }))" />
+      <PickList
+        v-model="row.containerId"
+        size="large"
+        :label="`Container ${i + 1}`"
+        :options="coat.containers.map((c) => ({ value: c.id, label: c.name }))"
+      />
       <div class="count">
-        <el-button class="tap" :icon="Minus" :aria-label="`One less of container ${i + 1}`" @click="change(row, -1)" />
+        <el-button
+          class="tap"
+          :icon="Minus"
+          :aria-label="`One less of container ${i + 1}`"
+          @click="change(row, -1)"
+        />
         <output>{{ row.opened ?? 0 }}</output>
-        <el-button class="tap" :icon="Plus" :aria-label="`One more of container ${i + 1}`" @click="change(row, 1)" />
+        <el-button
+          class="tap"
+          :icon="Plus"
+          :aria-label="`One more of container ${i + 1}`"
+          @click="change(row, 1)"
+        />
       </div>
-      <el-input v-model="row.batch" size="large" placeholder="batch" :aria-label="`Batch of container ${i + 1}`" maxlength="60" />
-      <el-button v-if="rows.length > 1" text :icon="Delete" :aria-label="`Remove container ${i + 1}`" @click="rows.splice(i, 1)" />
+      <el-input
+        v-model="row.batch"
+        size="large"
+        placeholder="batch"
+        :aria-label="`Batch of container ${i + 1}`"
+        maxlength="60"
+      />
+      <el-button
+        v-if="rows.length > 1"
+        text
+        :icon="Delete"
+        :aria-label="`Remove container ${i + 1}`"
+        @click="rows.splice(i, 1)"
+      />
     </div>
     <el-button text @click="add">Another size or batch</el-button>
   </fieldset>

@@ -17,7 +17,9 @@ const between = computed(() => {
   if (tooth === undefined) return '';
   const r = readingFromTooth(teeth.value, tooth);
   if (!r.ok) return '';
-  return r.value.highMm === undefined ? `at least ${say(r.value.lowMm, 'film')}` : `between ${bare(r.value.lowMm, 'film')} and ${say(r.value.highMm, 'film')}`;
+  return r.value.highMm === undefined
+    ? `at least ${say(r.value.lowMm, 'film')}`
+    : `between ${bare(r.value.lowMm, 'film')} and ${say(r.value.highMm, 'film')}`;
 });
 const isLow = (tooth: number): boolean => {
   const r = readingFromTooth(teeth.value, tooth);
@@ -27,17 +29,45 @@ const isLow = (tooth: number): boolean => {
 
 <template>
   <div>
-    <div class="line"><strong>Last wet tooth, {{ unit('film') }}</strong><span class="quiet">wanted {{ say(designMm, 'film') }}</span></div>
-    <div class="teeth" role="group" aria-label="Gauge teeth">
-      <button v-for="(t, i) in teeth" :key="t" type="button" :class="{ wet: latest !== undefined && t <= latest, last: t === latest }" :aria-label="`Last wet tooth ${say(t, 'film')}`" @click="readings.push(t)">
-        <span class="tooth" :style="{ height: `${depth(i)}px` }" /><span class="mm">{{ bare(t, 'film') }}</span>
-      </button>
-      <button type="button" :class="{ last: latest === 0 }" aria-label="No tooth was wet" @click="readings.push(0)"><span class="mm none">none</span></button>
+    <div class="line">
+      <strong>Last wet tooth, {{ unit('film') }}</strong
+      ><span class="quiet">wanted {{ say(designMm, 'film') }}</span>
     </div>
-    <p class="quiet" role="status">{{ latest === undefined ? 'Tap the last wet tooth of each reading.' : `Film lies ${between}.` }}</p>
+    <div class="teeth" role="group" aria-label="Gauge teeth">
+      <button
+        v-for="(t, i) in teeth"
+        :key="t"
+        type="button"
+        :class="{ wet: latest !== undefined && t <= latest, last: t === latest }"
+        :aria-label="`Last wet tooth ${say(t, 'film')}`"
+        @click="readings.push(t)"
+      >
+        <span class="tooth" :style="{ height: `${depth(i)}px` }" /><span class="mm">{{
+          bare(t, 'film')
+        }}</span>
+      </button>
+      <button
+        type="button"
+        :class="{ last: latest === 0 }"
+        aria-label="No tooth was wet"
+        @click="readings.push(0)"
+      >
+        <span class="mm none">none</span>
+      </button>
+    </div>
+    <p class="quiet" role="status">
+      {{ latest === undefined ? 'Tap the last wet tooth of each reading.' : `Film lies ${between}.` }}
+    </p>
     <ul class="taken">
       <li v-for="(r, i) in readings" :key="i">
-        <button type="button" :class="{ low: isLow(r) }" :aria-label="`Take back reading ${i + 1}, ${say(r, 'film')}`" @click="readings.splice(i, 1)">{{ bare(r, 'film') }}<span aria-hidden="true"> ×</span></button>
+        <button
+          type="button"
+          :class="{ low: isLow(r) }"
+          :aria-label="`Take back reading ${i + 1}, ${say(r, 'film')}`"
+          @click="readings.splice(i, 1)"
+        >
+          {{ bare(r, 'film') }}<span aria-hidden="true"> ×</span>
+        </button>
       </li>
     </ul>
   </div>

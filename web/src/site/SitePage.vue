@@ -23,26 +23,49 @@ const coating = ref(false);
 const adding = ref<CoatEntry>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
-const withVerdicts = computed(() => bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) })));
-const bayId = computed(() => bays.value.find((b) => b.bay.id === route.query['bay'])?.bay.id ?? bays.value.find((b) => b.state !== 'accepted')?.bay.id ?? bays.value[0]?.bay.id);
+const withVerdicts = computed(() =>
+  bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) })),
+);
+const bayId = computed(
+  () =>
+    bays.value.find((b) => b.bay.id === route.query['bay'])?.bay.id ??
+    bays.value.find((b) => b.state !== 'accepted')?.bay.id ??
+    bays.value[0]?.bay.id,
+);
 const bay = computed(() => bays.value.find((b) => b.bay.id === bayId.value));
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
 const cut = computed(() => job.documents.site.draft.cuts.find((c) => c.zoneId === chosenId.value));
-const mismatch = computed(() => bayMismatches(job.documents.site.draft, job.documents.survey.draft).find((m) => m.zone.id === chosenId.value));
+const mismatch = computed(() =>
+  bayMismatches(job.documents.site.draft, job.documents.survey.draft).find(
+    (m) => m.zone.id === chosenId.value,
+  ),
+);
 const locked = computed(() => bays.value.some((b) => job.usedBays.has(b.bay.id)));
 
-const chooseBay = (id: string): void => void router.replace({ query: { ...route.query, zone: chosenId.value, bay: id } });
+const chooseBay = (id: string): void =>
+  void router.replace({ query: { ...route.query, zone: chosenId.value, bay: id } });
 </script>
 
 <template>
   <main class="page">
     <div class="bar top"><ZoneTabs :chosen="chosenId" @choose="choose" /></div>
-    <p v-if="!chosen">Measure a zone first. <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.</p>
-    <p v-else-if="!chosen.buildUp">Choose a build-up for {{ chosen.zone.name }} first. <RouterLink :to="{ name: 'build-up', query: { zone: chosenId } }">Go to the build-up</RouterLink>.</p>
-    <p v-else-if="!shape">{{ chosen.zone.name }} is not closed yet: it has no area to cut into bays. <RouterLink :to="{ name: 'survey', query: { zone: chosenId } }">Go to the survey</RouterLink>.</p>
+    <p v-if="!chosen">
+      Measure a zone first. <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
+    </p>
+    <p v-else-if="!chosen.buildUp">
+      Choose a build-up for {{ chosen.zone.name }} first.
+      <RouterLink :to="{ name: 'build-up', query: { zone: chosenId } }">Go to the build-up</RouterLink>.
+    </p>
+    <p v-else-if="!shape">
+      {{ chosen.zone.name }} is not closed yet: it has no area to cut into bays.
+      <RouterLink :to="{ name: 'survey', query: { zone: chosenId } }">Go to the survey</RouterLink>.
+    </p>
     <div v-else-if="bays.length === 0" class="empty">
       <h2>No bays on {{ chosen.zone.name }} yet</h2>
-      <p>Mark out bays that one container, or one mix, must cover: the coverage then proves itself while the floor is wet.</p>
+      <p>
+        Mark out bays that one container, or one mix, must cover: the coverage then proves itself while the
+        floor is wet.
+      </p>
       <el-button type="primary" class="tap" @click="splitting = true">Cut it into bays</el-button>
     </div>
     <div v-else class="columns site">
@@ -51,24 +74,51 @@ const chooseBay = (id: string): void => void router.replace({ query: { ...route.
         <BayList :rows="withVerdicts" :chosen="bayId" @choose="chooseBay" />
       </section>
       <section class="drawing" aria-label="Bay plan">
-        <RoofPlan :zone="chosen.zone" :ring="shape.ring" :polygon="shape.polygon" :bays="bays" :chosen="bayId" :most-height="520" @choose="chooseBay" />
+        <RoofPlan
+          :zone="chosen.zone"
+          :ring="shape.ring"
+          :polygon="shape.polygon"
+          :bays="bays"
+          :chosen="bayId"
+          :most-height="520"
+          @choose="chooseBay"
+        />
         <p class="quiet">
-          {{ bays.length }} bays<template v-if="cut">, each for one {{ cut.by }}, which covers {{ job.say(cut.coversM2, 'area') }}</template>.
+          {{ bays.length }} bays<template v-if="cut"
+            >, each for one {{ cut.by }}, which covers {{ job.say(cut.coversM2, 'area') }}</template
+          >.
           <el-button v-if="!locked" text @click="splitting = true">Cut again</el-button>
           <template v-else> Bays with entries stay as they are.</template>
         </p>
         <p v-if="mismatch" class="warn" role="alert">
-          The survey was changed after the bays were cut: they add up to {{ job.say(mismatch.bayM2, 'area') }}, the zone has {{ job.say(mismatch.zoneM2, 'area') }}.
+          The survey was changed after the bays were cut: they add up to
+          {{ job.say(mismatch.bayM2, 'area') }}, the zone has {{ job.say(mismatch.zoneM2, 'area') }}.
           {{ locked ? 'Their films are judged by the area they were cut with.' : 'Cut them again.' }}
         </p>
       </section>
       <section v-if="bay" class="card" aria-label="Chosen bay">
-        <BayCard :key="bay.bay.id" :status="bay" @coat="coating = true" @add="adding = bay.laid.at(-1)?.entry" />
+        <BayCard
+          :key="bay.bay.id"
+          :status="bay"
+          @coat="coating = true"
+          @add="adding = bay.laid.at(-1)?.entry"
+        />
       </section>
     </div>
-    <SplitDialog v-if="splitting && chosen?.buildUp" v-model="splitting" :zone="chosen.zone" :build-up="chosen.buildUp" />
+    <SplitDialog
+      v-if="splitting && chosen?.buildUp"
+      v-model="splitting"
+      :zone="chosen.zone"
+      :build-up="chosen.buildUp"
+    />
     <CoatForm v-if="coating && bay" v-model="coating" :status="bay" />
-    <CoatForm v-if="adding && bay" :model-value="true" :status="bay" :correcting="adding" @update:model-value="adding = undefined" />
+    <CoatForm
+      v-if="adding && bay"
+      :model-value="true"
+      :status="bay"
+      :correcting="adding"
+      @update:model-value="adding = undefined"
+    />
   </main>
 </template>
 

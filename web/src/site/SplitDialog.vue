@@ -19,21 +19,30 @@ const coat = computed(() => coats.value.find((c) => c.id === layerId.value));
 const choices = computed(() => {
   if (!coat.value) return [];
   const tins = coat.value.containers.map((c) => ({ value: c.id, label: `one ${c.name}` }));
-  return coat.value.largestMixKg ? [{ value: 'mix', label: `one mix of ${coat.value.largestMixKg.value} kg` }, ...tins] : tins;
+  return coat.value.largestMixKg
+    ? [{ value: 'mix', label: `one mix of ${coat.value.largestMixKg.value} kg` }, ...tins]
+    : tins;
 });
 const choice = ref(choices.value[0]?.value ?? '');
 watch(choices, (list) => {
   if (!list.some((c) => c.value === choice.value)) choice.value = list[0]?.value ?? '';
 });
-const basis = computed<BayBasis>(() => (choice.value === 'mix' ? { kind: 'mix' } : { kind: 'container', containerId: choice.value }));
-const split = computed(() => coat.value && splitZone(props.zone, coat.value, basis.value, () => crypto.randomUUID()));
+const basis = computed<BayBasis>(() =>
+  choice.value === 'mix' ? { kind: 'mix' } : { kind: 'container', containerId: choice.value },
+);
+const split = computed(
+  () => coat.value && splitZone(props.zone, coat.value, basis.value, () => crypto.randomUUID()),
+);
 
 function done(): void {
   if (!split.value?.ok || !coat.value) return;
   const site = job.documents.site.draft;
   const { bays, covers, by } = split.value.value;
   site.bays = [...site.bays.filter((b) => b.zoneId !== props.zone.id), ...bays];
-  site.cuts = [...site.cuts.filter((c) => c.zoneId !== props.zone.id), { zoneId: props.zone.id, layerId: coat.value.id, by, coversM2: covers.value }];
+  site.cuts = [
+    ...site.cuts.filter((c) => c.zoneId !== props.zone.id),
+    { zoneId: props.zone.id, layerId: coat.value.id, by, coversM2: covers.value },
+  ];
   open.value = false;
 }
 </script>
@@ -42,13 +51,18 @@ function done(): void {
   <el-dialog v-model="open" :title="`Cut ${zone.name} into bays`">
     <div class="form">
       <span>For the layer</span>
-      <PickList v-model="layerId" label="Layer" size="large" :options="coats.map((c) => ({ value: c.id, label: c.name }))" />
+      <PickList
+        v-model="layerId"
+        label="Layer"
+        size="large"
+        :options="coats.map((c) => ({ value: c.id, label: c.name }))"
+      />
       <span>Each bay for</span>
       <PickList v-model="choice" label="Each bay for" size="large" :options="choices" />
     </div>
     <p v-if="split?.ok" class="says">
-      <strong>{{ split.value.bays.length }} bays.</strong> One {{ split.value.by }} covers <FigureText :figure="split.value.covers" /> at the rate; the bays are of
-      equal size and no larger.
+      <strong>{{ split.value.bays.length }} bays.</strong> One {{ split.value.by }} covers
+      <FigureText :figure="split.value.covers" /> at the rate; the bays are of equal size and no larger.
     </p>
     <p v-else-if="split" class="wrong" role="alert">{{ split.problems.map(sentence).join(' ') }}</p>
     <template #footer>

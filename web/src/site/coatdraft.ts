@@ -20,9 +20,13 @@ export interface CoatDraft {
 /** The gauge on which the design film lies nearest to the middle. */
 export function gaugeFor(coat: Coat): GaugeId {
   const film = wetFilm(coat).value;
-  const off = (teeth: readonly number[]): number => Math.abs(film - ((teeth[0] ?? 0) + (teeth[teeth.length - 1] ?? 0)) / 2);
+  const off = (teeth: readonly number[]): number =>
+    Math.abs(film - ((teeth[0] ?? 0) + (teeth[teeth.length - 1] ?? 0)) / 2);
   const fitting = GAUGES.filter((g) => film >= g.teethMm[0] && film < (g.teethMm[g.teethMm.length - 1] ?? 0));
-  return [...(fitting.length > 0 ? fitting : GAUGES)].sort((a, b) => off(a.teethMm) - off(b.teethMm))[0]?.id ?? 'middle';
+  return (
+    [...(fitting.length > 0 ? fitting : GAUGES)].sort((a, b) => off(a.teethMm) - off(b.teethMm))[0]?.id ??
+    'middle'
+  );
 }
 
 export function newDraft(coat: Coat, zone: string, nowMs: number): CoatDraft {
@@ -60,7 +64,13 @@ function instant(field: string, zone: string, before: string | undefined): strin
 }
 
 /** The body of the entry that the fields make. Nothing is made up: fields that are no time give none. */
-export function bodyOf(draft: CoatDraft, bayId: string, buildUp: BuildUp, zone: string, old?: CoatEntry): Partial<Body> & { kind: 'coat' } {
+export function bodyOf(
+  draft: CoatDraft,
+  bayId: string,
+  buildUp: BuildUp,
+  zone: string,
+  old?: CoatEntry,
+): Partial<Body> & { kind: 'coat' } {
   const coat = buildUp.layers.filter(isCoat).find((c) => c.id === draft.layerId);
   const startedAt = instant(draft.started, zone, old?.startedAt);
   const finishedAt = draft.finished === '' ? undefined : instant(draft.finished, zone, old?.finishedAt);
@@ -72,7 +82,9 @@ export function bodyOf(draft: CoatDraft, bayId: string, buildUp: BuildUp, zone: 
     layerId: draft.layerId,
     ...(startedAt === undefined ? {} : { startedAt }),
     ...(finishedAt === undefined ? {} : { finishedAt }),
-    containers: draft.containers.filter((c) => (c.opened ?? 0) > 0).map((c) => ({ containerId: c.containerId, opened: c.opened ?? 0, batch: c.batch })),
+    containers: draft.containers
+      .filter((c) => (c.opened ?? 0) > 0)
+      .map((c) => ({ containerId: c.containerId, opened: c.opened ?? 0, batch: c.batch })),
     leftOver: { basis: coat?.rate.basis ?? 'mass', value: draft.leftOver ?? 0 },
     gauge: draft.gauge,
     lastWetMm: [...draft.lastWetMm],

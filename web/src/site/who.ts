@@ -4,12 +4,16 @@ import { ElMessageBox } from 'element-plus';
 export async function askWho(preferences: { who: string }): Promise<boolean> {
   if (preferences.who.trim() !== '') return true;
   try {
-    const { value } = await ElMessageBox.prompt('Entries in the record carry a name. Who holds this device?', 'Your name', {
-      inputPattern: /\S/,
-      inputErrorMessage: 'A name is needed, up to 80 letters.',
-      confirmButtonText: 'Sign with this name',
-      cancelButtonText: 'Cancel',
-    });
+    const { value } = await ElMessageBox.prompt(
+      'Entries in the record carry a name. Who holds this device?',
+      'Your name',
+      {
+        inputPattern: /\S/,
+        inputErrorMessage: 'A name is needed, up to 80 letters.',
+        confirmButtonText: 'Sign with this name',
+        cancelButtonText: 'Cancel',
+      },
+    );
     preferences.who = value.trim().slice(0, 80);
     return true;
   } catch {

@@ -3,7 +3,13 @@
 import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { sentence, type Result } from '@lentum/core/problems';
-import { placeOutline, readCsvPoints, readGeoJson, type CoordinateKind, type ImportedOutline } from '@lentum/core/survey';
+import {
+  placeOutline,
+  readCsvPoints,
+  readGeoJson,
+  type CoordinateKind,
+  type ImportedOutline,
+} from '@lentum/core/survey';
 import { areaOf } from '@lentum/core/geometry';
 import { parse } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
@@ -42,7 +48,9 @@ const read = computed<Result<readonly ImportedOutline[]> | undefined>(() => {
     return outline.ok ? { ok: true, value: [placeOutline(outline.value, 'metres')] } : outline;
   }
   const geo = readGeoJson(text.value);
-  return geo.ok ? { ok: true, value: geo.value.outlines.map((o) => placeOutline(o, coordinates.value)) } : geo;
+  return geo.ok
+    ? { ok: true, value: geo.value.outlines.map((o) => placeOutline(o, coordinates.value)) }
+    : geo;
 });
 const outlines = computed(() => (read.value?.ok ? read.value.value : []));
 
@@ -54,8 +62,16 @@ function add(): void {
 
 <template>
   <el-dialog v-model="open" title="Import an outline">
-    <p class="quiet">A GeoJSON polygon, or a CSV with two columns x and y, one corner a line in order round the edge.</p>
-    <input type="file" class="file" accept=".json,.geojson,.csv,.txt,application/geo+json,text/csv" aria-label="File with the outline" @change="pick" />
+    <p class="quiet">
+      A GeoJSON polygon, or a CSV with two columns x and y, one corner a line in order round the edge.
+    </p>
+    <input
+      type="file"
+      class="file"
+      accept=".json,.geojson,.csv,.txt,application/geo+json,text/csv"
+      aria-label="File with the outline"
+      @change="pick"
+    />
     <template v-if="read">
       <div class="choice">
         <template v-if="kind === 'GeoJSON'">
@@ -74,18 +90,24 @@ function add(): void {
       </div>
       <ul v-if="read.ok">
         <li v-for="(o, i) in outlines" :key="i">
-          {{ o.name }}: {{ o.outer.length }} corners<template v-if="o.holes.length > 0">, {{ o.holes.length }} openings</template>,
+          {{ o.name }}: {{ o.outer.length }} corners<template v-if="o.holes.length > 0"
+            >, {{ o.holes.length }} openings</template
+          >,
           <strong>{{ job.say(areaOf([{ outer: o.outer, holes: o.holes }]), 'area') }}</strong>
         </li>
       </ul>
       <template v-else>
-        <p v-for="(p, i) in read.problems.slice(0, 4)" :key="i" class="problem" role="alert">{{ sentence(p) }}</p>
+        <p v-for="(p, i) in read.problems.slice(0, 4)" :key="i" class="problem" role="alert">
+          {{ sentence(p) }}
+        </p>
         <p class="quiet">Nothing was added; what is there stays as it is.</p>
       </template>
     </template>
     <template #footer>
       <el-button @click="open = false">Cancel</el-button>
-      <el-button type="primary" :disabled="outlines.length === 0" @click="add">Add {{ outlines.length > 1 ? `${outlines.length} zones` : 'the zone' }}</el-button>
+      <el-button type="primary" :disabled="outlines.length === 0" @click="add"
+        >Add {{ outlines.length > 1 ? `${outlines.length} zones` : 'the zone' }}</el-button
+      >
     </template>
   </el-dialog>
 </template>

@@ -20,12 +20,26 @@ const { chosenId, chosen, choose } = useChosenZone();
 const importing = ref(false);
 
 /** The zone being edited: the draft's own object. */
-const zone = computed<Zone | undefined>(() => job.documents.survey.draft.zones.find((z) => z.id === chosenId.value));
+const zone = computed<Zone | undefined>(() =>
+  job.documents.survey.draft.zones.find((z) => z.id === chosenId.value),
+);
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
-const problems = computed(() => (chosen.value && !chosen.value.quantities.ok ? chosen.value.quantities.problems : []));
-const walked = computed(() => (zone.value?.outline.kind === 'walk' ? traverse(zone.value.outline.legs) : undefined));
+const problems = computed(() =>
+  chosen.value && !chosen.value.quantities.ok ? chosen.value.quantities.problems : [],
+);
+const walked = computed(() =>
+  zone.value?.outline.kind === 'walk' ? traverse(zone.value.outline.legs) : undefined,
+);
 /** What can be drawn: the closed shape, or the walk as far as it goes. */
-const drawn = computed<Ring | undefined>(() => shape.value?.ring ?? (walked.value ? walked.value.path.slice(0, -1) : zone.value?.outline.kind === 'points' ? zone.value.outline.points : undefined));
+const drawn = computed<Ring | undefined>(
+  () =>
+    shape.value?.ring ??
+    (walked.value
+      ? walked.value.path.slice(0, -1)
+      : zone.value?.outline.kind === 'points'
+        ? zone.value.outline.points
+        : undefined),
+);
 const taped = computed(() => (walked.value && !walked.value.closed ? walked.value.path : undefined));
 
 async function add(zones: readonly Zone[]): Promise<void> {
@@ -38,7 +52,8 @@ const addWalk = (): Promise<void> => add([newZone(job.documents.survey.draft.zon
 
 function addOutlines(outlines: readonly ImportedOutline[], origin: 'GeoJSON' | 'CSV'): void {
   const made: Zone[] = [];
-  for (const o of outlines) made.push(zoneFromOutline(o, origin, [...job.documents.survey.draft.zones, ...made]));
+  for (const o of outlines)
+    made.push(zoneFromOutline(o, origin, [...job.documents.survey.draft.zones, ...made]));
   void add(made);
 }
 
@@ -51,7 +66,10 @@ const hasBays = computed(() => job.documents.site.draft.bays.some((b) => b.zoneI
 
 function setCode(text: string): void {
   if (!zone.value) return;
-  const code = text.toUpperCase().replace(/[^A-Z]/g, '').slice(0, 3);
+  const code = text
+    .toUpperCase()
+    .replace(/[^A-Z]/g, '')
+    .slice(0, 3);
   if (code !== '') zone.value.code = code;
 }
 
@@ -67,12 +85,15 @@ function walkAgain(): void {
   <main class="page">
     <div class="bar top">
       <ZoneTabs :chosen="chosenId" @choose="choose" />
-      <el-button :type="job.zones.length === 0 ? 'primary' : 'default'" @click="addWalk">Walk a new zone</el-button>
+      <el-button :type="job.zones.length === 0 ? 'primary' : 'default'" @click="addWalk"
+        >Walk a new zone</el-button
+      >
       <el-button @click="importing = true">Import an outline</el-button>
       <UndoBar :document="job.documents.survey" />
     </div>
     <p v-if="!zone" class="empty">
-      Nothing is measured yet. Walk the edge of the first zone with a tape, side by side, or import an outline: every quantity after this follows from it.
+      Nothing is measured yet. Walk the edge of the first zone with a tape, side by side, or import an
+      outline: every quantity after this follows from it.
     </p>
 
     <div v-else class="columns survey">
@@ -84,24 +105,53 @@ function walkAgain(): void {
           <el-input id="zone-code" :model-value="zone.code" class="code" @change="setCode" />
         </div>
         <template v-if="zone.outline.kind === 'walk'">
-          <WalkTable :key="zone.id" v-model="zone.outline.legs" @changed="zone.outline.kind === 'walk' && (zone.outline.adjustmentAccepted = false)" />
+          <WalkTable
+            :key="zone.id"
+            v-model="zone.outline.legs"
+            @changed="zone.outline.kind === 'walk' && (zone.outline.adjustmentAccepted = false)"
+          />
         </template>
         <template v-else>
-          <div class="head"><h2>Corners</h2><span class="quiet">from {{ zone.outline.origin }}, {{ zone.outline.points.length }} corners</span></div>
+          <div class="head">
+            <h2>Corners</h2>
+            <span class="quiet"
+              >from {{ zone.outline.origin }}, {{ zone.outline.points.length }} corners</span
+            >
+          </div>
           <p class="quiet">The outline came from a file. Its sides are listed beside the plan.</p>
           <el-button text @click="walkAgain">Measure it again by walking</el-button>
         </template>
         <OpeningList :key="`o${zone.id}`" v-model="zone.openings" />
         <label class="note" for="zone-note">Notes</label>
-        <el-input id="zone-note" v-model="zone.note" type="textarea" :autosize="{ minRows: 2 }" maxlength="2000" />
-        <el-popconfirm v-if="!hasBays" title="Remove this zone? Undo brings it back." confirm-button-text="Remove" cancel-button-text="Keep" @confirm="remove">
+        <el-input
+          id="zone-note"
+          v-model="zone.note"
+          type="textarea"
+          :autosize="{ minRows: 2 }"
+          maxlength="2000"
+        />
+        <el-popconfirm
+          v-if="!hasBays"
+          title="Remove this zone? Undo brings it back."
+          confirm-button-text="Remove"
+          cancel-button-text="Keep"
+          @confirm="remove"
+        >
           <template #reference><el-button text class="remove">Remove this zone</el-button></template>
         </el-popconfirm>
         <p v-else class="quiet">This zone has bays; it stays while they are there.</p>
       </section>
 
       <section class="drawing" aria-label="Plan to scale">
-        <RoofPlan v-if="drawn" :zone="zone" :ring="drawn" :polygon="shape?.polygon" :open="taped" corners :most-height="520" />
+        <RoofPlan
+          v-if="drawn"
+          :zone="zone"
+          :ring="drawn"
+          :polygon="shape?.polygon"
+          :open="taped"
+          corners
+          :most-height="520"
+        />
       </section>
 
       <section class="figures" aria-label="Quantities">
@@ -116,7 +166,12 @@ function walkAgain(): void {
             <dd><FigureText v-if="shape.area.inputs['outline']" :figure="shape.area.inputs['outline']" /></dd>
             <template v-for="(o, i) in zone.openings" :key="o.id">
               <dt>{{ o.name }}</dt>
-              <dd><FigureText v-if="shape.area.inputs[`opening${i + 1}`]" :figure="shape.area.inputs[`opening${i + 1}`]!" /></dd>
+              <dd>
+                <FigureText
+                  v-if="shape.area.inputs[`opening${i + 1}`]"
+                  :figure="shape.area.inputs[`opening${i + 1}`]!"
+                />
+              </dd>
             </template>
           </dl>
           <h3>Sides</h3>
@@ -129,8 +184,19 @@ function walkAgain(): void {
             </tbody>
           </table>
         </template>
-        <p v-for="(p, i) in problems.filter((x) => x.kind !== 'notClosed')" :key="i" class="problem" role="alert">{{ sentence(p) }}</p>
-        <ClosingError v-if="walked && zone.outline.kind === 'walk'" v-model="zone.outline.adjustmentAccepted" :walked="walked" />
+        <p
+          v-for="(p, i) in problems.filter((x) => x.kind !== 'notClosed')"
+          :key="i"
+          class="problem"
+          role="alert"
+        >
+          {{ sentence(p) }}
+        </p>
+        <ClosingError
+          v-if="walked && zone.outline.kind === 'walk'"
+          v-model="zone.outline.adjustmentAccepted"
+          :walked="walked"
+        />
       </section>
     </div>
     <ImportDialog v-if="importing" v-model="importing" @done="addOutlines" />

@@ -45,7 +45,9 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
     <h2>Walk round the edge</h2>
     <span class="quiet">{{ legs.length }} sides</span>
   </div>
-  <p class="quiet">Start at a corner. For each side: its length, then the turn at its end. Arrow keys turn left or right.</p>
+  <p class="quiet">
+    Start at a corner. For each side: its length, then the turn at its end. Arrow keys turn left or right.
+  </p>
   <table class="dense walk">
     <thead>
       <tr>
@@ -59,19 +61,55 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
       <tr v-for="(leg, i) in legs" :key="i">
         <th scope="row">{{ i + 1 }}</th>
         <td @keydown.enter.prevent="onEnter(i)">
-          <MeasureInput hide-unit quantity="length" :label="`Side ${i + 1}, length`" :above="0" :max="2000" :model-value="leg.lengthM" @update:model-value="(v) => v !== undefined && change(i, { lengthM: v })" />
+          <MeasureInput
+            hide-unit
+            quantity="length"
+            :label="`Side ${i + 1}, length`"
+            :above="0"
+            :max="2000"
+            :model-value="leg.lengthM"
+            @update:model-value="(v) => v !== undefined && change(i, { lengthM: v })"
+          />
         </td>
         <td>
           <div class="turn">
-            <button type="button" class="hand" :aria-label="`Turn ${leg.turn} at the end of side ${i + 1}; press to turn the other way`" @click="change(i, { turn: leg.turn === 'left' ? 'right' : 'left' })" @keydown.left.prevent="change(i, { turn: 'left' })" @keydown.right.prevent="change(i, { turn: 'right' })">
+            <button
+              type="button"
+              class="hand"
+              :aria-label="`Turn ${leg.turn} at the end of side ${i + 1}; press to turn the other way`"
+              @click="change(i, { turn: leg.turn === 'left' ? 'right' : 'left' })"
+              @keydown.left.prevent="change(i, { turn: 'left' })"
+              @keydown.right.prevent="change(i, { turn: 'right' })"
+            >
               {{ leg.turn === 'left' ? '↰ left' : '↱ right' }}
             </button>
-            <MeasureInput hide-unit quantity="angle" class="angle" :label="`Side ${i + 1}, turn in degrees`" :above="0" :max="179.99" :digits="2" :model-value="leg.turnDeg" @update:model-value="(v) => v !== undefined && change(i, { turnDeg: v })" />°
+            <MeasureInput
+              hide-unit
+              quantity="angle"
+              class="angle"
+              :label="`Side ${i + 1}, turn in degrees`"
+              :above="0"
+              :max="179.99"
+              :digits="2"
+              :model-value="leg.turnDeg"
+              @update:model-value="(v) => v !== undefined && change(i, { turnDeg: v })"
+            />°
           </div>
         </td>
         <td class="acts">
-          <el-button text :icon="Plus" :aria-label="`Insert a side after side ${i + 1}`" @click="insertAfter(i)" />
-          <el-button text :icon="Delete" :disabled="legs.length <= 3" :aria-label="`Remove side ${i + 1}`" @click="remove(i)" />
+          <el-button
+            text
+            :icon="Plus"
+            :aria-label="`Insert a side after side ${i + 1}`"
+            @click="insertAfter(i)"
+          />
+          <el-button
+            text
+            :icon="Delete"
+            :disabled="legs.length <= 3"
+            :aria-label="`Remove side ${i + 1}`"
+            @click="remove(i)"
+          />
         </td>
       </tr>
     </tbody>

@@ -19,13 +19,21 @@ export function newZone(zones: readonly Zone[]): Zone {
     id: crypto.randomUUID(),
     code: freeCode(zones),
     name: `Zone ${zones.length + 1}`,
-    outline: { kind: 'walk', adjustmentAccepted: false, legs: [{ ...leg }, { ...leg }, { ...leg }, { ...leg }] },
+    outline: {
+      kind: 'walk',
+      adjustmentAccepted: false,
+      legs: [{ ...leg }, { ...leg }, { ...leg }, { ...leg }],
+    },
     openings: [],
     note: '',
   };
 }
 
-export function zoneFromOutline(outline: ImportedOutline, origin: 'GeoJSON' | 'CSV', zones: readonly Zone[]): Zone {
+export function zoneFromOutline(
+  outline: ImportedOutline,
+  origin: 'GeoJSON' | 'CSV',
+  zones: readonly Zone[],
+): Zone {
   return {
     id: crypto.randomUUID(),
     code: freeCode(zones),

@@ -26,7 +26,8 @@ export const METHACRYLATE_TERRACE: BuildUp = {
   revision: 1,
   name: 'Methacrylate terrace, coloured aggregate',
   family: 'PMMA',
-  summary: 'Primer, fleece in catalysed resin, filled wear coat broadcast with coloured quartz, clear finish. Walked on the same day.',
+  summary:
+    'Primer, fleece in catalysed resin, filled wear coat broadcast with coloured quartz, clear finish. Walked on the same day.',
   acceptance: 'mean-and-share',
   leastDryFilmMm: typical(2),
   layers: [

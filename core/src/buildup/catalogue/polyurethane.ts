@@ -7,7 +7,8 @@ export const REINFORCED_POLYURETHANE: BuildUp = {
   revision: 1,
   name: 'Reinforced polyurethane, fleece throughout',
   family: 'PU1',
-  summary: 'Primer, fleece bedded wet on wet in the first coat, second coat. For concrete, screed and old bitumen sheet.',
+  summary:
+    'Primer, fleece bedded wet on wet in the first coat, second coat. For concrete, screed and old bitumen sheet.',
   acceptance: 'average-and-spots',
   leastDryFilmMm: typical(1.8),
   layers: [

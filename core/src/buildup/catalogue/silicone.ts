@@ -17,7 +17,8 @@ export const TWO_COAT_SILICONE: BuildUp = {
   revision: 1,
   name: 'Silicone, two coats over bleed block',
   family: 'SILICONE',
-  summary: 'Bleed-blocking primer, grey base coat, white top coat at right angles. Stands ponding; no fabric in the field.',
+  summary:
+    'Bleed-blocking primer, grey base coat, white top coat at right angles. Stands ponding; no fabric in the field.',
   acceptance: 'average-and-spots',
   leastDryFilmMm: typical(1),
   layers: [

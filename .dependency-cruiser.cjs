@@ -1,0 +1,91 @@
+/** Import directions. In core they run one way, in the order of `ROOMS`; no room reaches past another's index.ts. */
+const ROOMS = [
+  'problems',
+  'units',
+  'figures',
+  'geometry',
+  'film',
+  'weather',
+  'cure',
+  'job',
+  'survey',
+  'buildup',
+  'order',
+  'site',
+  'record',
+  'jobfile',
+  'words',
+];
+
+const oneWay = ROOMS.map((room, i) => ({
+  name: `core-${room}-looks-back-only`,
+  severity: 'error',
+  from: { path: `^core/src/${room}/` },
+  to: { path: `^core/src/(${ROOMS.slice(i + 1).join('|') || 'nothing'})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...oneWay,
+    {
+      name: 'core-through-the-front-door',
+      severity: 'error',
+      from: { path: '^core/src/([^/]+)/' },
+      to: { path: '^core/src/([^/]+)/', pathNot: ['^core/src/$1/', '/index\\.ts$'] },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^core/src' },
+      to: {
+        pathNot: [
+          '^core/src',
+          'node_modules/(zod|clipper2-ts|polylabel|tinyqueue|@noble/hashes)/',
+          'node_modules/@types/polylabel',
+        ],
+      },
+    },
+    {
+      name: 'factors-stay-in-units',
+      severity: 'error',
+      from: { pathNot: '^core/src/units/' },
+      to: { path: '^core/src/units/(factors|tolerances)\\.ts$' },
+    },
+    { name: 'server-not-to-web', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
+    {
+      name: 'web-not-to-server',
+      severity: 'error',
+      from: { path: '^web/' },
+      to: { path: '^(server|demo)/' },
+    },
+    {
+      name: 'demo-on-core-only',
+      severity: 'error',
+      from: { path: '^demo/src' },
+      to: { path: '^(server|web|scripts)/' },
+    },
+    {
+      name: 'shared-not-to-stages',
+      severity: 'error',
+      from: { path: '^web/src/(shared|app)/' },
+      to: { path: '^web/src/(jobs|survey|buildup|order|site|record|settings)/', dynamic: false },
+    },
+    {
+      name: 'unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^(virtual:|vite/client)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'node', 'default'],
+      extensions: ['.ts', '.mjs', '.js', '.vue', '.mts'],
+    },
+  },
+};

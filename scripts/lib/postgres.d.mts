@@ -1,0 +1,2 @@
+export function ensureDatabase(name: string, options?: { fresh?: boolean }): Promise<string>;
+export function releaseServer(databaseUrl: string): Promise<void>;

@@ -1,0 +1,246 @@
+import { randomUUID } from 'node:crypto';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@lentum/core/buildup';
+import type { Survey } from '@lentum/core/survey';
+import { api, detail, HEAD, importDemo, pool, startJob, V1 } from './support/api.ts';
+
+const zone = (name: string, w: number): Survey['zones'][number] => ({
+  id: name.toLowerCase(),
+  code: name.slice(0, 1).toUpperCase(),
+  name,
+  outline: {
+    kind: 'points',
+    origin: 'typed',
+    points: [
+      [0, 0],
+      [w, 0],
+      [w, 5],
+      [0, 5],
+    ],
+  },
+  openings: [],
+  note: '',
+});
+
+describe('jobs', () => {
+  it('are started once, however often that is sent', async () => {
+    const id = randomUUID();
+    await api.put(`${V1}/jobs/${id}`).send(HEAD).expect(201);
+    await api.put(`${V1}/jobs/${id}`).send(HEAD).expect(200);
+    const other = await api
+      .put(`${V1}/jobs/${id}`)
+      .send({ ...HEAD, name: 'Other' })
+      .expect(409);
+    expect(detail(other)).toContain('another job under this id');
+  });
+  it('change their head under If-Match', async () => {
+    const id = await startJob();
+    const changed = await api
+      .put(`${V1}/jobs/${id}`)
+      .set('If-Match', '"1"')
+      .send({ ...HEAD, units: 'us' })
+      .expect(200);
+    expect(changed.headers['etag']).toBe('"2"');
+    await api.put(`${V1}/jobs/${id}`).set('If-Match', '"1"').send(HEAD).expect(412);
+    expect((await api.get(`${V1}/jobs/${id}`).expect(200)).body).toMatchObject({
+      version: 2,
+      job: { units: 'us' },
+    });
+  });
+  it('are listed newest first by cursor, each once, and put away and brought back', async () => {
+    const ids = [await startJob(), await startJob(), await startJob()];
+    const seen: string[] = [];
+    let after = '';
+    do {
+      const page = await api.get(`${V1}/jobs?limit=2${after}`).expect(200);
+      const body = page.body as { jobs: { id: string }[]; next?: string };
+      seen.push(...body.jobs.map((j) => j.id));
+      after = body.next ? `&after=${encodeURIComponent(body.next)}` : '';
+    } while (after);
+    expect(new Set(seen).size).toBe(seen.length);
+    for (const id of ids) expect(seen).toContain(id);
+    await api.put(`${V1}/jobs/${ids[0]}/archived`).send({ archived: true }).expect(200);
+    const away = await api.get(`${V1}/jobs?archived=true&limit=200`).expect(200);
+    expect((away.body as { jobs: { id: string }[] }).jobs.map((j) => j.id)).toContain(ids[0]);
+  });
+  it.each([
+    [
+      'a wrong time zone',
+      { ...HEAD, timeZone: 'Roof/Top' },
+      'The job, timeZone: “Roof/Top” does not fit; expected a time zone such as Europe/Lisbon.',
+    ],
+    ['no name', { ...HEAD, name: ' ' }, 'The job, name:'],
+    ['an unknown key', { ...HEAD, colour: 1 }, 'expected no such entry as “colour”.'],
+    ['not an object', [], 'The job: [] does not fit; expected an object.'],
+  ])('%s is refused in a sentence', async (_, body, words) => {
+    const r = await api.put(`${V1}/jobs/${randomUUID()}`).send(body).expect(422);
+    expect(r.headers['content-type']).toContain('application/problem+json');
+    expect(detail(r).replace('“[]”', '[]')).toContain(words);
+  });
+});
+
+describe('documents', () => {
+  it('two people saving the same survey: the second is told, with the newest version, and nothing is overwritten', async () => {
+    const id = await startJob();
+    await api
+      .put(`${V1}/jobs/${id}/survey`)
+      .set('If-Match', '"1"')
+      .send({ zones: [zone('Mine', 4)] })
+      .expect(200);
+    const late = await api
+      .put(`${V1}/jobs/${id}/survey`)
+      .set('If-Match', '"1"')
+      .send({ zones: [zone('Theirs', 9)] })
+      .expect(412);
+    expect(detail(late)).toBe(
+      'The survey: this was made from version 1, and version 2 is the newest; expected a change made from the newest version.',
+    );
+    expect(late.body).toMatchObject({ newest: { version: 2, body: { zones: [{ name: 'Mine' }] } } });
+    expect((await api.get(`${V1}/jobs/${id}/survey`)).body).toMatchObject({ zones: [{ name: 'Mine' }] });
+  });
+  it('many at once: one wins each version, every other is told', async () => {
+    const id = await startJob();
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        api
+          .put(`${V1}/jobs/${id}/survey`)
+          .set('If-Match', '"1"')
+          .send({ zones: [zone('Zone', i + 1)] }),
+      ),
+    );
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 412, 412, 412, 412, 412, 412, 412]);
+  });
+  it('every version is kept', async () => {
+    const id = await startJob();
+    await api
+      .put(`${V1}/jobs/${id}/survey`)
+      .set('If-Match', '"1"')
+      .send({ zones: [zone('Mine', 4)] })
+      .expect(200);
+    const { rows } = await pool.query<{ n: number }>(
+      `SELECT count(*)::int AS n FROM document WHERE job_id = $1 AND kind = 'survey'`,
+      [id],
+    );
+    expect(rows[0]?.n).toBe(2);
+  });
+  it('a write without If-Match is asked for it, a wrong one is told', async () => {
+    const id = await startJob();
+    await api.put(`${V1}/jobs/${id}/survey`).send({ zones: [] }).expect(428);
+    expect(
+      detail(
+        await api.put(`${V1}/jobs/${id}/survey`).set('If-Match', 'three').send({ zones: [] }).expect(400),
+      ),
+    ).toContain('If-Match: “three” does not fit; expected a version in quotes');
+  });
+  it.each([
+    [
+      'a crossing outline',
+      {
+        zones: [
+          {
+            ...zone('Bow', 4),
+            outline: {
+              kind: 'points',
+              origin: 'typed',
+              points: [
+                [0, 0],
+                [4, 4],
+                [4, 0],
+                [0, 4],
+              ],
+            },
+          },
+        ],
+      },
+      'Bow, outline: sides 1 and 3 cross; expected sides that meet only at corners.',
+    ],
+    [
+      'a negative length',
+      {
+        zones: [
+          {
+            ...zone('Neg', 4),
+            outline: {
+              kind: 'walk',
+              adjustmentAccepted: false,
+              legs: [
+                { lengthM: -2, turnDeg: 90, turn: 'left' },
+                { lengthM: 1, turnDeg: 90, turn: 'left' },
+                { lengthM: 1, turnDeg: 90, turn: 'left' },
+              ],
+            },
+          },
+        ],
+      },
+      'legs › 1 › lengthM: -2 is out of range; expected more than 0.',
+    ],
+    [
+      'text in a number',
+      {
+        zones: [
+          {
+            ...zone('Txt', 4),
+            outline: {
+              kind: 'points',
+              origin: 'typed',
+              points: [
+                [0, 'x'],
+                [4, 0],
+                [4, 4],
+              ],
+            },
+          },
+        ],
+      },
+      'points › 1 › 2: “x” does not fit; expected a number.',
+    ],
+  ])('%s is refused and the saved survey stays', async (_, body, words) => {
+    const id = await startJob();
+    await api
+      .put(`${V1}/jobs/${id}/survey`)
+      .set('If-Match', '"1"')
+      .send({ zones: [zone('Good', 4)] })
+      .expect(200);
+    expect(
+      detail(await api.put(`${V1}/jobs/${id}/survey`).set('If-Match', '"2"').send(body).expect(422)),
+    ).toContain(words);
+    expect((await api.get(`${V1}/jobs/${id}/survey`)).body).toMatchObject({ zones: [{ name: 'Good' }] });
+  });
+  it('a revision and a bay that the record refers to are frozen', async () => {
+    const id = await importDemo();
+    const buildUps = (await api.get(`${V1}/jobs/${id}/build-up`)).body as {
+      buildUps: { id: string; layers: { rate?: { value: number } }[] }[];
+    };
+    buildUps.buildUps[0]!.layers[0]!.rate!.value = 0.5;
+    expect(
+      detail(await api.put(`${V1}/jobs/${id}/build-up`).set('If-Match', '"1"').send(buildUps).expect(422)),
+    ).toMatch(
+      /Reinforced polyurethane, fleece throughout, revision 1: \d+ record entries refer to it; expected it unchanged, and the change as revision 2\./,
+    );
+    const site = (await api.get(`${V1}/jobs/${id}/site`)).body as { bays: { id: string }[]; cuts: unknown[] };
+    expect(
+      detail(
+        await api
+          .put(`${V1}/jobs/${id}/site`)
+          .set('If-Match', '"1"')
+          .send({ ...site, bays: site.bays.slice(1) })
+          .expect(422),
+      ),
+    ).toContain('Bay H1:');
+    const survey = (await api.get(`${V1}/jobs/${id}/survey`)).body as Survey;
+    expect(
+      detail(
+        await api
+          .put(`${V1}/jobs/${id}/survey`)
+          .set('If-Match', '"1"')
+          .send({ zones: survey.zones.slice(1) })
+          .expect(422),
+      ),
+    ).toContain('expected its bays to be removed first');
+  });
+  it('the catalogue is served', async () => {
+    expect((await api.get(`${V1}/build-ups`).expect(200)).body).toEqual(
+      JSON.parse(JSON.stringify(CATALOGUE)),
+    );
+  });
+});

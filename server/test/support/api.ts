@@ -1,0 +1,39 @@
+import { randomUUID } from 'node:crypto';
+import request from 'supertest';
+import { afterAll, inject } from 'vitest';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { writeJobFile } from '@lentum/core/jobfile';
+import { createPool } from '../../src/db/pool.ts';
+import { createApp } from '../../src/http/app.ts';
+
+/** The clock stands still at the demo's instant, so that its record is just made. */
+export const NOW = new Date(DEMO_ANCHOR);
+export const pool = createPool(inject('databaseUrl'));
+export const api = request(createApp({ pool, now: () => NOW }));
+afterAll(() => pool.end());
+
+export const HEAD = {
+  name: 'Test roof',
+  place: 'Nowhere',
+  timeZone: 'Europe/Lisbon',
+  units: 'metric' as const,
+};
+export const V1 = '/api/v1';
+
+/** A job as the demo tells it, under an id of its own. */
+export async function importDemo(): Promise<string> {
+  const id = randomUUID();
+  await api
+    .put(`${V1}/jobs/${id}/file`)
+    .send(writeJobFile(velmora(NOW), DEMO_ANCHOR))
+    .expect(201);
+  return id;
+}
+
+export async function startJob(): Promise<string> {
+  const id = randomUUID();
+  await api.put(`${V1}/jobs/${id}`).send(HEAD).expect(201);
+  return id;
+}
+
+export const detail = (r: { body: unknown }): string => (r.body as { detail: string }).detail;
