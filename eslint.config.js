@@ -58,7 +58,6 @@ export default ts.config(
       'no-new-func': 'off',
       '@typescript-eslint/no-dynamic-delete': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
-      '@typescript-eslint/no-extraneous-class': 'off',
     },
   },
   { files: ['.dependency-cruiser.cjs'], languageOptions: { sourceType: 'commonjs' } },

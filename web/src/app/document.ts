@@ -50,7 +50,12 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
   async function saveOnce(): Promise<void> {
     const text = JSON.stringify(draft.value);
-    if (text === saved || state.value === 'conflict') return;
+    if (state.value === 'conflict') return;
+    if (text === saved) {
+      state.value = 'saved';
+      refusal.value = '';
+      return;
+    }
     if (problems.value.length > 0) {
       state.value = 'refused';
       refusal.value = problems.value.map(sentence).join(' ');

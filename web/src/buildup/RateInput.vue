@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A coverage rate in any of the trade's forms: mass or volume an area, area a litre or gallon, or a wet film. */
-import { computed, ref, useId, watch } from 'vue';
+import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { format, parseRate } from '@lentum/core/units';
@@ -33,7 +33,10 @@ function take(): void {
     max: 60,
   });
   problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
-  if (read.ok) emit('change', read.value);
+  if (!read.ok) return;
+  emit('change', read.value);
+  // A rate that looks the same as before is written in the field's own way again.
+  void nextTick(() => (text.value = shown.value));
 }
 </script>
 

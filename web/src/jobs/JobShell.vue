@@ -33,12 +33,12 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
 
 <template>
   <div v-if="job.head && job.id === jobId">
-    <header class="top">
+    <section class="top" aria-label="Job">
       <h1>{{ job.head.name }}</h1>
       <span class="quiet">{{ job.head.place }}</span>
       <span class="end quiet">{{ clock }}</span>
       <SaveState />
-    </header>
+    </section>
     <StageStrip />
     <RouterView />
     <ConflictDialog v-for="(d, i) in documents" :key="i" :document="d" />

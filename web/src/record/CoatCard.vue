@@ -97,7 +97,7 @@ const containers = computed(() =>
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 2px var(--s3);
+  gap: var(--s1) var(--s3);
   margin: 0;
   align-content: start;
 }

@@ -71,7 +71,7 @@ const fate = (later: StoredEntry): string =>
           <th scope="col">When</th>
           <th scope="col">Who</th>
           <th scope="col">What</th>
-          <th scope="col"></th>
+          <th scope="col"><span class="visually-hidden">What became of it</span></th>
         </tr>
       </thead>
       <tbody>

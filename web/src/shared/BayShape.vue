@@ -54,10 +54,15 @@ const plate = computed(() =>
     box.value.width - 8,
   ),
 );
-const spoken = computed(
-  () =>
-    `Bay ${props.status.bay.label}, ${stateWords(props.status)}${props.status.doubt ? ', film in doubt' : ''}`,
-);
+/** Begins with what is written on the bay, so that it can be called by it. */
+const spoken = computed(() => {
+  const state = stateWords(props.status);
+  const doubt = props.status.doubt ? ', film in doubt' : '';
+  const { label } = props.status.bay;
+  return word.value === state
+    ? `Bay ${label} ${state}${doubt}`
+    : `Bay ${label} ${word.value}, ${state}${doubt}`;
+});
 </script>
 
 <template>

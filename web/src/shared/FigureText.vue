@@ -23,7 +23,7 @@ const { say, bare: sayBare } = useUnits();
 .figure {
   border: 0;
   background: none;
-  padding: 0;
+  padding: 2px 0;
   font: inherit;
   color: inherit;
   text-decoration: underline dotted var(--sea);

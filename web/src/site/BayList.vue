@@ -63,7 +63,7 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
 <template>
   <div v-for="g in groups" :key="g.name" class="group">
     <div class="head">
-      <h3>{{ g.name }}</h3>
+      <h2 class="minor">{{ g.name }}</h2>
       <span class="quiet end">{{ g.count }} {{ g.count === 1 ? 'bay' : 'bays' }}</span>
     </div>
     <!-- The whole line chooses its first bay; each bay has a button of its own. -->

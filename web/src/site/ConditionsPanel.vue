@@ -88,7 +88,7 @@ async function keep(): Promise<void> {
 
 <template>
   <div class="head">
-    <h3>Conditions</h3>
+    <h2 class="minor">Conditions</h2>
     <span v-if="last && !taking" class="quiet">read {{ job.time(Date.parse(last.at)) }}</span>
     <el-button v-if="!taking" class="end" @click="begin">Take a reading</el-button>
   </div>

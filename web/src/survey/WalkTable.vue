@@ -149,7 +149,16 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
 .acts {
   white-space: nowrap;
 }
-.acts .el-button {
-  padding: 0 var(--s1);
+body .acts .el-button {
+  padding: 0;
+  min-width: 28px;
+}
+@media (max-width: 420px) {
+  .hand {
+    min-width: 3.9rem;
+  }
+  .angle {
+    width: 3.2rem;
+  }
 }
 </style>

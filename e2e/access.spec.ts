@@ -1,0 +1,91 @@
+/** Every view, in three themes and at phone size: axe finds nothing against WCAG A and AA, and nothing overflows. */
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { AxeResults } from 'axe-core';
+import type { Page } from '@playwright/test';
+import { expect, freshDemo, test } from './support.ts';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  const results = await page.evaluate(async () => {
+    const axe = (window as unknown as { axe: { run: (o: object) => Promise<AxeResults> } }).axe;
+    return axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] });
+  });
+  return results.violations.map(
+    (v) =>
+      `${v.id}: ${v.nodes
+        .map((n) => n.target.join(' '))
+        .slice(0, 4)
+        .join(' | ')}`,
+  );
+}
+
+const VIEWS: [string, (id: string) => string, string][] = [
+  ['jobs', () => '/jobs', 'Jobs'],
+  ['settings', () => '/settings', 'Settings'],
+  ['survey', (id) => `/jobs/${id}/survey`, 'Velmora ferry terminal'],
+  ['build-up', (id) => `/jobs/${id}/build-up`, 'Reinforced polyurethane, fleece throughout'],
+  ['order', (id) => `/jobs/${id}/order`, 'Velmora ferry terminal'],
+  ['site', (id) => `/jobs/${id}/site`, 'Bay H3'],
+  ['record', (id) => `/jobs/${id}/record`, 'Every entry'],
+];
+
+for (const theme of ['light', 'dark', 'sun']) {
+  test(`axe finds nothing in the ${theme} theme`, async ({ page }) => {
+    const id = await freshDemo(page);
+    await page.addInitScript((t) => localStorage.setItem('lentum.theme', t), theme);
+    const found: Record<string, string[]> = {};
+    for (const [name, path, heading] of VIEWS) {
+      await page.goto(path(id));
+      await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+      await page.waitForTimeout(300);
+      found[name] = await violations(page);
+    }
+    await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-10`);
+    await page.getByRole('button', { name: 'Log a coat' }).click();
+    await expect(page.getByText('Last wet tooth, mm')).toBeVisible();
+    await page.waitForTimeout(500);
+    found['coat form'] = await violations(page);
+    await page.goto(`/jobs/${id}/survey`);
+    await page.locator('section.figures .large button').click();
+    await page.waitForTimeout(500);
+    found['working'] = await violations(page);
+    expect(found).toEqual(Object.fromEntries(Object.keys(found).map((k) => [k, []])));
+  });
+}
+
+for (const width of [360, 1920]) {
+  test(`nothing breaks at ${width} px`, async ({ page }) => {
+    const id = await freshDemo(page);
+    await page.setViewportSize({ width, height: 800 });
+    for (const [name, path, heading] of VIEWS) {
+      await page.goto(path(id));
+      await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(overflow, name).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('targets on the phone are at least 48 px where a gloved hand taps', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-10`);
+  await page.getByRole('button', { name: 'Log a coat' }).click();
+  await expect(page.getByText('Last wet tooth, mm')).toBeVisible();
+  for (const name of [
+    /^Last wet tooth/,
+    'Finished now',
+    'Keep, still laying',
+    /^One (more|less) of container/,
+  ]) {
+    for (const button of await page.getByRole('button', { name }).all()) {
+      const box = await button.boundingBox();
+      expect(Math.min(box?.height ?? 0, box?.width ?? 0), String(name)).toBeGreaterThanOrEqual(48);
+    }
+  }
+});

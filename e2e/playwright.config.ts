@@ -1,0 +1,46 @@
+import { defineConfig } from '@playwright/test';
+
+const port = process.env['E2E_PORT'] ?? '4188';
+process.env['E2E_PORT'] = port;
+const address = `http://127.0.0.1:${port}`;
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: process.env['LENTUM_PICTURES'] ? '*.pictures.ts' : '*.spec.ts',
+  outputDir: '../test-results',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: process.env['E2E_REPORT']
+    ? [['line'], ['json', { outputFile: process.env['E2E_REPORT'] }]]
+    : 'line',
+  use: {
+    baseURL: address,
+    locale: 'en-GB',
+    timezoneId: 'Europe/Lisbon',
+    viewport: { width: 1280, height: 800 },
+    acceptDownloads: true,
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-dev-shm-usage',
+        '--disable-background-networking',
+        '--no-first-run',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node server.mjs',
+    url: `${address}/api/v1/health`,
+    timeout: 120_000,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
+    stdout: 'ignore',
+  },
+});

@@ -1,0 +1,9 @@
+/** The real server on a database of its own, made afresh, for the end-to-end tests and the pictures. */
+import { ensureDatabase, releaseServer } from '../scripts/lib/postgres.mjs';
+import { endWith, startApp } from '../scripts/lib/server.mjs';
+import { ensureWeb } from '../scripts/lib/web.mjs';
+
+await ensureWeb();
+const databaseUrl = await ensureDatabase(process.env.E2E_DATABASE ?? 'lentum_e2e', { fresh: true });
+const app = await startApp(databaseUrl, { port: Number(process.env.E2E_PORT) });
+endWith(app.stop, () => releaseServer(databaseUrl));

@@ -1,0 +1,44 @@
+import { randomUUID } from 'node:crypto';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** Every test ends with a clean console: no errors, no warnings of Vue. */
+export const test = base.extend<{ quietConsole: undefined }>({
+  quietConsole: [
+    async ({ page }, use) => {
+      const noise: string[] = [];
+      page.on('console', (m) => {
+        // Refusals that a test provokes are answers, not noise.
+        if (
+          (m.type() === 'error' || m.type() === 'warning') &&
+          !/status of 4\d\d|ERR_INTERNET_DISCONNECTED/.test(m.text())
+        )
+          noise.push(m.text());
+      });
+      page.on('pageerror', (e) => noise.push(String(e)));
+      await page.addInitScript(() => localStorage.setItem('lentum.who', 'Ines'));
+      await use(undefined);
+      expect(noise).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** A demo of its own for a test, so that tests do not stand in each other's way. */
+export async function freshDemo(page: Page): Promise<string> {
+  const id = randomUUID();
+  const r = await page.request.put(`/api/v1/demo/${id}`);
+  expect(r.status()).toBe(201);
+  return id;
+}
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('.state', { hasText: /^\s*saved\s*$/ })).toBeVisible();
+}
+
+/** Types into a measuring field and leaves it. */
+export async function measure(page: Page, label: string, text: string): Promise<void> {
+  const field = page.getByRole('textbox', { name: label, exact: true });
+  await field.fill(text);
+  await field.blur();
+}

@@ -1,0 +1,149 @@
+import { expect, freshDemo, measure, saved, test } from './support.ts';
+
+test.describe('survey', () => {
+  test('bad input gets a sentence and what was saved stays', async ({ page }) => {
+    const id = await freshDemo(page);
+    await page.goto(`/jobs/${id}/survey`);
+    for (const [text, words] of [
+      ['-3', 'Side 1, length: -3 is out of range; expected more than 0 m'],
+      ['0', 'Side 1, length: 0 is out of range'],
+      ['zwölf', 'Side 1, length: “zwölf” is not a number with a unit'],
+      ['5 kg', 'Side 1, length: “5 kg” is in a unit that does not fit here'],
+    ] as const) {
+      await measure(page, 'Side 1, length', text);
+      await expect(page.getByText(words)).toBeVisible();
+    }
+    await measure(page, 'Side 1, length', '10.4');
+    await measure(page, 'Roof light, along side 1', '9.9');
+    await expect(page.getByText('Not saved.').first()).toBeVisible();
+    await expect(
+      page.getByText('Booking hall roof, Roof light: it reaches over the edge of the zone').first(),
+    ).toBeVisible();
+    const kept = (await (await page.request.get(`/api/v1/jobs/${id}/survey`)).json()) as {
+      zones: { openings: { shape: { alongM: number } }[] }[];
+    };
+    expect(kept.zones[0]!.openings[0]!.shape.alongM).toBe(4.4);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await saved(page);
+    await expect(page.getByRole('textbox', { name: 'Roof light, along side 1' })).toHaveValue('4.4');
+  });
+
+  test('outlines from files: GeoJSON with a hole, CSV in millimetres, and files that are neither', async ({
+    page,
+  }) => {
+    const id = await freshDemo(page);
+    await page.goto(`/jobs/${id}/survey`);
+    await page.getByRole('button', { name: 'Import an outline' }).click();
+    const pick = (name: string, text: string) =>
+      page
+        .getByLabel('File with the outline')
+        .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+    await pick('cut.geojson', '{"type":"Polygon","coordinates":[[[0,0],[1');
+    await expect(page.getByText('The GeoJSON file is cut short')).toBeVisible();
+    await expect(page.getByText('Nothing was added')).toBeVisible();
+    await pick('points.csv', 'x,y\n0,0\n6000,0\n6000,4000\n0,4000\n');
+    await page.getByText('mm', { exact: true }).click();
+    await expect(page.getByText('24.00 m²')).toBeVisible();
+    await pick(
+      'deck.geojson',
+      JSON.stringify({
+        type: 'Feature',
+        properties: { name: 'Deck' },
+        geometry: {
+          type: 'Polygon',
+          coordinates: [
+            [
+              [0, 0],
+              [20, 0],
+              [20, 10],
+              [0, 10],
+              [0, 0],
+            ],
+            [
+              [2, 2],
+              [4, 2],
+              [4, 4],
+              [2, 4],
+              [2, 2],
+            ],
+          ],
+        },
+      }),
+    );
+    await page.getByText('metres', { exact: true }).click();
+    await expect(page.getByText('196.00 m²')).toBeVisible();
+    await page.getByRole('button', { name: 'Add the zone' }).click();
+    await expect(page.locator('section.figures .large')).toHaveText('196.00 m²');
+    await saved(page);
+  });
+
+  test('two people save the same survey: the second chooses, nothing is overwritten', async ({
+    page,
+    context,
+  }) => {
+    const id = await freshDemo(page);
+    const other = await context.newPage();
+    await page.goto(`/jobs/${id}/survey`);
+    await other.goto(`/jobs/${id}/survey`);
+    await measure(page, 'Zone', 'Mine');
+    await saved(page);
+    await measure(other, 'Zone', 'Theirs');
+    await expect(other.getByText('Somebody else saved first')).toBeVisible();
+    await other.getByRole('button', { name: 'Take theirs' }).click();
+    await expect(other.getByRole('textbox', { name: 'Zone', exact: true })).toHaveValue('Mine');
+    await other.getByRole('button', { name: 'Undo' }).click();
+    await saved(other);
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: 'Zone', exact: true })).toHaveValue('Theirs');
+  });
+
+  test('keys: stages, find, units, help', async ({ page }) => {
+    const id = await freshDemo(page);
+    await page.goto(`/jobs/${id}/survey`);
+    await expect(page.locator('section.figures .large')).toHaveText('153.08 m²');
+    await page.locator('h1').click();
+    await page.keyboard.press('u');
+    await expect(page.locator('section.figures .large')).toHaveText('1\u202f647.7 ft²');
+    await page.keyboard.press('u');
+    await page.keyboard.press('?');
+    await expect(page.getByText('find anything in the job')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('/');
+    await page.getByLabel('What to find').fill('bay t3');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Bay T3' })).toBeVisible();
+    await page.keyboard.press('Alt+4');
+    await expect(page.getByText('Coloured quartz')).toBeVisible();
+  });
+});
+
+test('without a server what is entered is kept and sent later', async ({ page, context }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-12`);
+  await expect(page.getByRole('heading', { name: 'Bay H12' })).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Prepared', exact: true }).click();
+  await expect(page.getByText('no signal · 1 kept here')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByLabel('Bay H12 prepared')).toBeVisible();
+  await saved(page);
+});
+
+test('a coat laid by a revision freezes it: a changed rate is the next revision', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/build-up?zone=hall`);
+  const rate = page.getByLabel('Second coat, rate in kg/m²');
+  await rate.fill('90 florins');
+  await rate.blur();
+  await expect(
+    page.getByText(
+      'Second coat, rate: “90 florins” is in a unit that does not fit here; expected a coverage rate such as',
+    ),
+  ).toBeVisible();
+  await rate.fill('1.3');
+  await rate.blur();
+  await expect(page.getByText('revision 2', { exact: true })).toBeVisible();
+  await saved(page);
+  await page.goto(`/jobs/${id}/record?zone=hall&bay=hall-1`);
+  await expect(page.locator('article.coat').first()).toContainText('design 0.85 mm');
+});
