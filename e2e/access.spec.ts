@@ -34,6 +34,7 @@ const VIEWS: [string, (id: string) => string, string][] = [
 
 for (const theme of ['light', 'dark', 'sun']) {
   test(`axe finds nothing in the ${theme} theme`, async ({ page }) => {
+    test.setTimeout(180_000);
     const id = await freshDemo(page);
     await page.addInitScript((t) => localStorage.setItem('lentum.theme', t), theme);
     const found: Record<string, string[]> = {};

@@ -105,8 +105,11 @@ const spoken = computed(() => {
         rx="3"
         class="plate"
       />
-      <text class="label" :y="roomy ? -4 : 0">{{ status.bay.label }}</text>
-      <text v-if="roomy" class="word" y="11">{{ word }}</text>
+      <!-- One text, so that it reads as one to those who hear it. -->
+      <text>
+        <tspan class="label" x="0" :y="roomy ? -4 : 0">{{ status.bay.label }}</tspan>{{ ' '
+        }}<tspan v-if="roomy" class="word" x="0" y="11">{{ word }}</tspan>
+      </text>
       <path v-if="tall && status.doubt" d="M0 -31l7 12h-14z" class="doubt" />
       <path v-else-if="tall && status.state === 'held'" d="M-6 -35v14M2 -35v14" class="bars" />
     </g>

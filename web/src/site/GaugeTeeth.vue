@@ -49,7 +49,7 @@ const isLow = (tooth: number): boolean => {
       <button
         type="button"
         :class="{ last: latest === 0 }"
-        aria-label="No tooth was wet"
+        aria-label="None: no tooth was wet"
         @click="readings.push(0)"
       >
         <span class="mm none">none</span>

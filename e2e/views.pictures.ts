@@ -1,0 +1,40 @@
+/** The pictures of docs/screenshots, from the demo data. Run by `npm run screenshots`. */
+import { fileURLToPath } from 'node:url';
+import type { Page } from '@playwright/test';
+import { freshDemo, test } from './support.ts';
+
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const take = async (page: Page, name: string): Promise<void> => {
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: `${folder}${name}.png` });
+};
+
+test('desk', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto('/jobs');
+  await take(page, 'jobs');
+  for (const stage of ['survey', 'build-up', 'order', 'record']) {
+    await page.goto(`/jobs/${id}/${stage}`);
+    await take(page, stage);
+  }
+  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
+  await take(page, 'site');
+  await page.goto(`/jobs/${id}/site?zone=canopy`);
+  await take(page, 'site-hold');
+  await page.goto(`/jobs/${id}/order`);
+  await page.getByRole('button', { name: /First coat, gross/ }).click();
+  await take(page, 'working');
+});
+
+test('phone', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.addInitScript(() => localStorage.setItem('lentum.theme', 'sun'));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-4`);
+  await take(page, 'phone-bay');
+  await page.getByRole('button', { name: 'Rolled more' }).click();
+  await page.waitForTimeout(600);
+  await page.locator('.el-drawer__body').evaluate((e) => e.scrollTo(0, e.scrollHeight));
+  await take(page, 'phone-readings');
+});

@@ -1,0 +1,16 @@
+/** npm run bench: sizes, API under load with a large record, folding, start-up. Prints each figure beside its aim. */
+import { ensurePackages } from './lib/packages.mjs';
+import { ROOT } from './lib/paths.mjs';
+import { ensureDatabase, releaseServer } from './lib/postgres.mjs';
+import { node } from './lib/run.mjs';
+import { ensureWeb } from './lib/web.mjs';
+import path from 'node:path';
+
+await ensurePackages();
+const databaseUrl = await ensureDatabase('lentum_bench', { fresh: true });
+await ensureWeb();
+const { code } = await node(['--import', 'tsx', path.join(ROOT, 'scripts/bench/all.ts')], {
+  env: { ...process.env, DATABASE_URL: databaseUrl },
+});
+await releaseServer(databaseUrl);
+process.exit(code);
