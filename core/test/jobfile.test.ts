@@ -5,6 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_ANCHOR, DEMO_FILE, velmora } from '@lentum/demo';
 import { jobFileSchema, readJobFile, writeJobFile, type JobFile } from '@lentum/core/jobfile';
 import { sentence } from '@lentum/core/problems';
+import { link, type Entry, type StoredEntry } from '@lentum/core/record';
 import { z } from 'zod';
 
 const text = readFileSync(DEMO_FILE, 'utf8');
@@ -36,6 +37,15 @@ describe('the published schema', () => {
     expect(validate(bad)).toBe(false);
   });
 });
+
+/** A file whose record was chained and summed up anew after a change: whole in form, wrong in sense. */
+function rechained(change: (entries: Entry[]) => void): string {
+  const entries = structuredClone(file.content.record).map((s) => s.entry);
+  change(entries);
+  const record: StoredEntry[] = [];
+  for (const entry of entries) record.push(link(record.at(-1), entry, entry.madeAt));
+  return JSON.stringify(writeJobFile({ ...file.content, record }, DEMO_ANCHOR));
+}
 
 describe('reading', () => {
   const edit = (change: (f: JobFile) => void): string => {
@@ -77,6 +87,12 @@ describe('reading', () => {
       'an unknown zone',
       edit((f) => (f.content.job.timeZone = 'Mars/Olympus')),
       'timeZone: “Mars/Olympus” does not fit; expected a time zone such as Europe/Lisbon.',
+    ],
+    ['one entry twice', rechained((e) => void e.push({ ...e[4]!, who: 'Twice' })), 'Entry 101, id: “'],
+    [
+      'a correction of what is not there',
+      rechained((e) => (e[4] = { ...e[4]!, supersedes: 'gone' } as Entry)),
+      'Entry 5: Correction of: “gone” is not known here',
     ],
     [
       'bays on no zone',

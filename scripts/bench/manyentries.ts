@@ -6,7 +6,7 @@ import { link, type Entry, type StoredEntry } from '@lentum/core/record';
 export function largeJob(entries: number): JobContent {
   const job = velmora(new Date(DEMO_ANCHOR));
   const record: StoredEntry[] = [...job.record];
-  const coats = job.record.map((s) => s.entry).filter((e) => e.kind === 'coat');
+  const coats = job.record.map((s) => s.entry).filter((e) => e.kind === 'coat' && e.supersedes === undefined);
   const start = Date.parse(DEMO_ANCHOR);
   for (let i = record.length; i < entries; i += 1) {
     const at = new Date(start + i * 1000).toISOString();

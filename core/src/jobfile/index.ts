@@ -4,7 +4,14 @@ import { buildUpDocProblems, buildUpDocSchema } from '../buildup/index.ts';
 import { instantSchema, jobHeadSchema } from '../job/index.ts';
 import { orderSchema } from '../order/index.ts';
 import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
-import { canonicalJson, chainProblem, hashText, storedEntrySchema } from '../record/index.ts';
+import {
+  canonicalJson,
+  chainProblem,
+  entryProblems,
+  hashText,
+  storedEntrySchema,
+  type Entry,
+} from '../record/index.ts';
 import { siteProblems, siteSchema } from '../site/index.ts';
 import { readJson, surveyProblems, surveySchema } from '../survey/index.ts';
 
@@ -42,6 +49,42 @@ export const writeJobFile = (content: JobContent, exportedAt: string): JobFile =
   content,
 });
 
+/** Every entry by the rules that it was taken in by: what it refers to is there, ids and corrections once each. */
+function recordProblems(content: JobContent): Problem[] {
+  const seen = new Map<string, Entry>();
+  const superseded = new Set<string>();
+  const problems: Problem[] = [];
+  for (const { seq, receivedAt, entry } of content.record) {
+    const target = entry.supersedes === undefined ? undefined : seen.get(entry.supersedes);
+    const found = entryProblems(entry, {
+      survey: content.survey,
+      buildUps: content.buildUp,
+      site: content.site,
+      target: target && { entry: target, alreadySuperseded: superseded.has(target.id) },
+      nowMs: Date.parse(receivedAt),
+    });
+    problems.push(
+      ...found.map((p) => ({
+        ...p,
+        field: `record/${seq - 1}/${p.field}`,
+        label: `Entry ${seq}: ${p.label}`,
+      })),
+    );
+    if (seen.has(entry.id)) {
+      problems.push({
+        kind: 'duplicate',
+        field: `record/${seq - 1}/id`,
+        label: `Entry ${seq}, id`,
+        actual: entry.id,
+        expected: 'an id of its own for each entry',
+      });
+    }
+    seen.set(entry.id, entry);
+    if (target) superseded.add(target.id);
+  }
+  return problems;
+}
+
 /** Everything wrong with a job's content beyond its form: each document by its own rules, and the chain. */
 export function contentProblems(content: JobContent): Problem[] {
   const chain = chainProblem(content.record);
@@ -49,7 +92,7 @@ export function contentProblems(content: JobContent): Problem[] {
     ...surveyProblems(content.survey),
     ...buildUpDocProblems(content.buildUp),
     ...siteProblems(content.site, content.survey),
-    ...(chain ? [chain] : []),
+    ...(chain ? [chain] : recordProblems(content)),
   ];
 }
 
