@@ -6,4 +6,6 @@ import { ensureWeb } from '../scripts/lib/web.mjs';
 await ensureWeb();
 const databaseUrl = await ensureDatabase(process.env.E2E_DATABASE ?? 'lentum_e2e', { fresh: true });
 const app = await startApp(databaseUrl, { port: Number(process.env.E2E_PORT) });
-endWith(app.stop, () => releaseServer(databaseUrl));
+const end = endWith(app.stop, () => releaseServer(databaseUrl));
+// A server that ends by itself ends the rest.
+app.child.once('exit', (code) => end(code ?? 1));

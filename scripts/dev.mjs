@@ -23,3 +23,5 @@ endWith(
   () => new Promise((r) => (vite.exitCode === null ? (vite.once('exit', r), vite.kill('SIGTERM')) : r())),
   () => releaseServer(databaseUrl),
 );
+// A server that ends by itself ends the rest.
+app.child.once('exit', (code) => end(code ?? 1));

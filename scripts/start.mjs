@@ -11,5 +11,7 @@ const wanted = Number(process.env.PORT ?? 4174);
 const port = await choosePort(wanted);
 if (port !== wanted) say(`Port ${wanted} is taken; using ${port}.`);
 const app = await startApp(databaseUrl, { port });
-endWith(app.stop, () => releaseServer(databaseUrl));
+const end = endWith(app.stop, () => releaseServer(databaseUrl));
 say('Ctrl-C ends it. The data stay in .lentum/.');
+// A server that ends by itself ends the rest.
+app.child.once('exit', (code) => end(code ?? 1));

@@ -42,15 +42,19 @@ export function startApp(databaseUrl, { port = 0, env = {}, watch = false, quiet
   });
 }
 
-/** On Ctrl-C or SIGTERM, once: ends children and servers one after the other, then the process. */
+/**
+ * On Ctrl-C or SIGTERM, once: ends children and servers one after the other, then the process.
+ * @returns the same, to be called when a child ends by itself
+ */
 export function endWith(...stops) {
   let ending = false;
-  const end = async () => {
+  const end = async (code = 0) => {
     if (ending) return;
     ending = true;
     for (const stop of stops) await stop();
-    process.exit(0);
+    process.exit(code);
   };
-  process.on('SIGINT', end);
-  process.on('SIGTERM', end);
+  process.on('SIGINT', () => end());
+  process.on('SIGTERM', () => end());
+  return end;
 }

@@ -281,7 +281,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
   }
   const closing =
     state === 'closing' && status.closesMs !== undefined
-      ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last?.coat.ifMissed ? `Missed: ${last.coat.ifMissed}` : ''}`
+      ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last?.coat.ifMissed ? `If missed: ${last.coat.ifMissed.slice(0, 1).toLowerCase()}${last.coat.ifMissed.slice(1)}` : ''}`
       : undefined;
   if (!conditions) {
     return {

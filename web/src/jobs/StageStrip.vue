@@ -1,8 +1,21 @@
 <script setup lang="ts">
 /** The stages as lengths of a tape measure, each with a small mark of its state. */
+import { nextTick, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { STAGES, useStageStates, type StageMark } from '../app/stages.ts';
 
 const states = useStageStates();
+const tape = ref<HTMLElement>();
+const route = useRoute();
+// On a narrow screen the stage that is open is drawn into sight.
+watch(
+  () => route.name,
+  async () => {
+    await nextTick();
+    tape.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  },
+  { immediate: true, flush: 'post' },
+);
 const WORDS: Record<StageMark, string> = {
   none: 'nothing yet',
   work: 'in work',
@@ -12,7 +25,7 @@ const WORDS: Record<StageMark, string> = {
 </script>
 
 <template>
-  <nav class="tape" aria-label="Stages">
+  <nav ref="tape" class="tape" aria-label="Stages">
     <RouterLink v-for="s in STAGES" :key="s.key" :to="{ name: s.key }" class="length">
       <span class="no">{{ s.number }}</span>
       <span class="word">{{ s.name }}</span>

@@ -95,7 +95,8 @@ const spoken = computed(() => {
       <path v-if="status.state === 'held'" :d="`M${box.left} ${box.top}h26l-26 26z`" class="flag" />
     </g>
     <path v-if="pattern" :d="path" :fill="`url(#${pattern})`" fill-rule="evenodd" />
-    <path :d="path" class="edge" fill-rule="evenodd" />
+    <!-- The edge lies inside the bay: half of a line of twice the width, the other half cut away. -->
+    <path :d="path" class="edge" fill-rule="evenodd" :clip-path="`url(#${clip})`" />
     <g :transform="`translate(${at[0]} ${at[1]})`">
       <rect
         :x="-plate / 2"
@@ -127,13 +128,16 @@ const spoken = computed(() => {
 .edge {
   fill: none;
   stroke: var(--ink-2);
-  stroke-width: 1.2;
+  stroke-width: 1.6;
 }
 .wet .ground {
   fill: var(--violet-soft);
 }
 .cured {
   fill: var(--violet-soft);
+}
+[data-theme='sun'] .cured {
+  fill: url(#bay-cured);
 }
 .level {
   stroke: var(--violet);
@@ -147,11 +151,11 @@ const spoken = computed(() => {
 }
 .closing .edge {
   stroke: var(--amber);
-  stroke-width: 3.5;
+  stroke-width: 8;
 }
 .missed .edge {
   stroke: var(--red);
-  stroke-width: 2;
+  stroke-width: 5;
 }
 .accepted .ground {
   fill: var(--well);
@@ -201,6 +205,6 @@ const spoken = computed(() => {
 .chosen .edge,
 .bay:focus-visible .edge {
   stroke: var(--sea);
-  stroke-width: 4.5;
+  stroke-width: 13;
 }
 </style>

@@ -24,6 +24,7 @@ const { say, bare: sayBare } = useUnits();
   border: 0;
   background: none;
   padding: 2px 0;
+  margin-block: -2px;
   font: inherit;
   color: inherit;
   text-decoration: underline dotted var(--sea);

@@ -17,6 +17,9 @@
       patternTransform="rotate(45)"
       ><path d="M0 0V10M0 0H10" class="net"
     /></pattern>
+    <pattern id="bay-cured" width="8" height="6" patternUnits="userSpaceOnUse"
+      ><path d="M0 3H8" class="wave"
+    /></pattern>
   </defs>
 </template>
 

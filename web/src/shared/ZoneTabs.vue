@@ -44,7 +44,13 @@ button[aria-pressed='true'] {
   background: var(--sea-soft);
 }
 @media (max-width: 720px) {
+  .zones {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    padding-bottom: var(--s1);
+  }
   button {
+    white-space: nowrap;
     min-height: var(--tap);
   }
 }

@@ -49,6 +49,8 @@ const film = computed(
 );
 const canAccept = computed(() => !next.value && props.status.state === 'ready' && !props.status.doubt);
 
+/** A coat is what comes next only under a go; what was laid all the same can still be logged. */
+const mayBegin = computed(() => verdict.value.outcome === 'go' || props.status.state === 'wet');
 /** While the film is wet, more of it belongs to the same coat: the entry is corrected. */
 const canAdd = computed(
   () => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined,
@@ -97,9 +99,15 @@ const has = (kind: string): boolean =>
   <VerdictLine :verdict="verdict" />
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
   <div class="acts">
-    <el-button v-if="next && !status.hold" type="primary" class="tap" @click="emit('coat')">{{
-      status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat'
-    }}</el-button>
+    <el-button
+      v-if="next && !status.hold"
+      :type="mayBegin ? 'primary' : 'default'"
+      class="tap"
+      @click="emit('coat')"
+      >{{
+        status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat'
+      }}</el-button
+    >
     <el-button v-if="canAdd" type="primary" class="tap" @click="emit('add')"
       >Rolled more: add to the coat</el-button
     >
