@@ -147,3 +147,16 @@ test('a coat laid by a revision freezes it: a changed rate is the next revision'
   await page.goto(`/jobs/${id}/record?zone=hall&bay=hall-1`);
   await expect(page.locator('article.coat').first()).toContainText('design 0.85 mm');
 });
+
+test('name, place and units of a job can be changed at any time', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/survey`);
+  await page.getByRole('button', { name: 'Change' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Velmora, berth two');
+  await page.getByText('US customary').click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { name: 'Velmora, berth two' })).toBeVisible();
+  await expect(page.locator('section.figures .large')).toHaveText('1\u202f647.7 ft²');
+  await page.reload();
+  await expect(page.getByText('Length, ft')).toBeVisible();
+});

@@ -18,7 +18,7 @@ const vite = spawn(
     env: { ...process.env, LENTUM_API: `http://127.0.0.1:${app.port}` },
   },
 );
-endWith(
+const end = endWith(
   app.stop,
   () => new Promise((r) => (vite.exitCode === null ? (vite.once('exit', r), vite.kill('SIGTERM')) : r())),
   () => releaseServer(databaseUrl),

@@ -153,29 +153,28 @@ describe('walks', () => {
     expect(t.closed).toBe(false);
   });
 
-  it('the compass rule on a surveying-text traverse (from memory: a five-course traverse, corrections by length)', () => {
-    // Courses as (length, departure, latitude); misclosure −0.05 east, +0.04 north over 2 500 m of courses.
-    const courses: [number, number, number][] = [
-      [500, 300, 400],
-      [600, 360, -480],
-      [400, -240, -320],
-      [450, -450, 0],
-      [550, 29.95, 400.04],
+  it('the compass rule on a textbook’s traverse (Wolf & Ghilani, Elementary Surveying, five courses in feet, from memory)', () => {
+    // Length, departure, latitude as measured; departure and latitude as balanced in the book.
+    const courses: [number, number, number, number, number][] = [
+      [647.25, 517.451, -388.815, 517.444, -388.835],
+      [203.03, 5.966, -202.942, 5.964, -202.948],
+      [720.35, 192.889, 694.045, 192.881, 694.022],
+      [610.24, -590.565, 153.708, -590.571, 153.689],
+      [285.13, -125.715, -255.919, -125.718, -255.928],
     ];
     const path: Point[] = [[0, 0]];
-    for (const [, e, n] of courses) path.push([path.at(-1)![0] + e, path.at(-1)![1] + n]);
-    const lengths = courses.map(([, e, n]) => Math.hypot(e, n));
-    const total = lengths.reduce((a, b) => a + b, 0);
+    for (const [length, e, n] of courses) {
+      expect(Math.hypot(e, n)).toBeCloseTo(length, 1);
+      path.push([path.at(-1)![0] + e, path.at(-1)![1] + n]);
+    }
     const adjusted = compassRule(path);
-    let reached = 0;
-    courses.forEach(([, e, n], i) => {
+    courses.forEach(([, , , departure, latitude], i) => {
       const a = adjusted[i]!;
       const b = adjusted[(i + 1) % adjusted.length]!;
-      reached += lengths[i]!;
-      expect(b[0] - a[0]).toBeCloseTo(e + (0.05 * lengths[i]!) / total, 9);
-      expect(b[1] - a[1]).toBeCloseTo(n - (0.04 * lengths[i]!) / total, 9);
+      // The book rounds to a thousandth of a foot.
+      expect(Math.abs(b[0] - a[0] - departure)).toBeLessThan(0.0011);
+      expect(Math.abs(b[1] - a[1] - latitude)).toBeLessThan(0.0011);
     });
-    expect(reached).toBeCloseTo(total, 9);
   });
 
   it('adjusted corners move by no more than the gap', () => {

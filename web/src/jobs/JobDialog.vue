@@ -4,7 +4,7 @@ import { jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { check, sentence } from '@lentum/core/problems';
 import PickList from '../shared/PickList.vue';
 
-const props = defineProps<{ title: string; action: string; head?: JobHead }>();
+const props = defineProps<{ title: string; action: string; head?: JobHead; trouble?: string }>();
 const emit = defineEmits<{ done: [head: JobHead] }>();
 const open = defineModel<boolean>({ required: true });
 
@@ -50,6 +50,7 @@ function done(): void {
     <p v-if="tried && !checked.ok" class="wrong" role="alert">
       {{ checked.problems.map(sentence).join(' ') }}
     </p>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template #footer>
       <el-button @click="open = false">Cancel</el-button>
       <el-button type="primary" native-type="submit" form="job-form">{{ action }}</el-button>

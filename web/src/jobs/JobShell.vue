@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
+import type { JobHead } from '@lentum/core/job';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
 import ConflictDialog from './ConflictDialog.vue';
+import JobDialog from './JobDialog.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
 
@@ -22,6 +24,18 @@ async function open(): Promise<void> {
 }
 watch(() => props.jobId, open, { immediate: true });
 
+const editing = ref(false);
+const refused = ref('');
+async function change(head: JobHead): Promise<void> {
+  refused.value = '';
+  try {
+    await job.changeHead(head);
+    editing.value = false;
+  } catch (error) {
+    refused.value = sentenceOf(error);
+  }
+}
+
 const documents = computed(() => Object.values(job.documents));
 // Leaving the page with something unsaved asks once.
 useEventListener(window, 'beforeunload', (event) => {
@@ -36,11 +50,21 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <section class="top" aria-label="Job">
       <h1>{{ job.head.name }}</h1>
       <span class="quiet">{{ job.head.place }}</span>
+      <el-button text size="small" @click="editing = true">Change</el-button>
       <span class="end quiet">{{ clock }}</span>
       <SaveState />
     </section>
     <StageStrip />
     <RouterView />
+    <JobDialog
+      v-if="editing"
+      v-model="editing"
+      title="Change the job"
+      action="Save"
+      :head="job.head"
+      :trouble="refused"
+      @done="change"
+    />
     <ConflictDialog v-for="(d, i) in documents" :key="i" :document="d" />
   </div>
   <main v-else class="page">

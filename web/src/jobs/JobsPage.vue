@@ -148,7 +148,14 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
       <el-button v-if="next" @click="load(true)">More</el-button>
       <el-checkbox v-model="showArchived" @change="load()">Show what is put away</el-checkbox>
     </div>
-    <JobDialog v-if="starting" v-model="starting" title="Start a job" action="Start" @done="start" />
+    <JobDialog
+      v-if="starting"
+      v-model="starting"
+      title="Start a job"
+      action="Start"
+      :trouble="trouble"
+      @done="start"
+    />
   </main>
 </template>
 

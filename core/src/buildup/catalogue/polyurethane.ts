@@ -1,6 +1,22 @@
 import type { BuildUp } from '../schema.ts';
 import { limits, massTin, potLife, table, typical } from './typical.ts';
 
+/** Both coats are the same resin. */
+const RESIN = {
+  densityKgPerL: typical(1.3),
+  volumeSolids: typical(0.88),
+  containers: [massTin('pail-25', '25 kg pail', 25), massTin('pail-5', '5 kg pail', 5)],
+  limits: { ...limits([5, 35], [5, 50], 85, 3), humidityMinPct: typical(30) },
+  potLife: potLife([5, 90], [20, 40], [35, 20]),
+  cure: {
+    touch: table([5, 12], [10, 9], [20, 5], [30, 3]),
+    rainSafe: table([5, 4], [10, 3], [20, 2], [30, 1]),
+    overcoatFrom: table([5, 24], [10, 18], [20, 10], [30, 6]),
+    overcoatUntil: table([5, 120], [10, 96], [20, 72], [30, 48]),
+    foot: table([5, 36], [10, 24], [20, 14], [30, 9]),
+  },
+};
+
 /** One-part moisture-cured polyurethane with a polyester fleece. Typical values of our own choosing. */
 export const REINFORCED_POLYURETHANE: BuildUp = {
   id: 'reinforced-polyurethane',
@@ -40,18 +56,7 @@ export const REINFORCED_POLYURETHANE: BuildUp = {
       role: 'membrane',
       note: 'two thirds under the fleece, one third over it, wet on wet',
       rate: { basis: 'mass', value: 1.85, source: 'typical' },
-      densityKgPerL: typical(1.3),
-      volumeSolids: typical(0.88),
-      containers: [massTin('pail-25', '25 kg pail', 25), massTin('pail-5', '5 kg pail', 5)],
-      limits: { ...limits([5, 35], [5, 50], 85, 3), humidityMinPct: typical(30) },
-      potLife: potLife([5, 90], [20, 40], [35, 20]),
-      cure: {
-        touch: table([5, 12], [10, 9], [20, 5], [30, 3]),
-        rainSafe: table([5, 4], [10, 3], [20, 2], [30, 1]),
-        overcoatFrom: table([5, 24], [10, 18], [20, 10], [30, 6]),
-        overcoatUntil: table([5, 120], [10, 96], [20, 72], [30, 48]),
-        foot: table([5, 36], [10, 24], [20, 14], [30, 9]),
-      },
+      ...RESIN,
       ifMissed: 'Abrade, wipe clean and re-prime before the next coat.',
     },
     {
@@ -73,18 +78,7 @@ export const REINFORCED_POLYURETHANE: BuildUp = {
       role: 'membrane',
       note: 'second shade, so that misses show',
       rate: { basis: 'mass', value: 1.1, source: 'typical' },
-      densityKgPerL: typical(1.3),
-      volumeSolids: typical(0.88),
-      containers: [massTin('pail-25', '25 kg pail', 25), massTin('pail-5', '5 kg pail', 5)],
-      limits: { ...limits([5, 35], [5, 50], 85, 3), humidityMinPct: typical(30) },
-      potLife: potLife([5, 90], [20, 40], [35, 20]),
-      cure: {
-        touch: table([5, 12], [10, 9], [20, 5], [30, 3]),
-        rainSafe: table([5, 4], [10, 3], [20, 2], [30, 1]),
-        overcoatFrom: table([5, 24], [10, 18], [20, 10], [30, 6]),
-        overcoatUntil: table([5, 120], [10, 96], [20, 72], [30, 48]),
-        foot: table([5, 36], [10, 24], [20, 14], [30, 9]),
-      },
+      ...RESIN,
       ifMissed: 'Abrade, wipe clean and re-prime before another coat.',
     },
   ],
