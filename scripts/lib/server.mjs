@@ -37,7 +37,8 @@ export function startApp(databaseUrl, { port = 0, env = {}, watch = false, quiet
       child.kill('SIGTERM');
     });
   return new Promise((resolve, reject) => {
-    child.once('message', (m) => resolve({ child, port: m.port, stop }));
+    // With --watch the watcher sends messages of its own.
+    child.on('message', (m) => typeof m.port === 'number' && resolve({ child, port: m.port, stop }));
     child.once('exit', (code) => reject(new Error(`the server ended with ${code} before it listened`)));
   });
 }
