@@ -1,0 +1,210 @@
+/** The pure computations over HTTP: each answers, each refuses what it cannot take. */
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@lentum/core/buildup';
+import { DEFAULT_ORDER } from '@lentum/core/order';
+import { api, detail, V1 } from './support/api.ts';
+
+const post = (name: string, body: object) => api.post(`${V1}/compute/${name}`).send(body);
+const zone = {
+  id: 'z',
+  code: 'Z',
+  name: 'Deck',
+  outline: {
+    kind: 'points',
+    origin: 'typed',
+    points: [
+      [0, 0],
+      [10, 0],
+      [10, 6],
+      [0, 6],
+    ],
+  },
+  openings: [],
+  note: '',
+};
+const leg = (lengthM: number) => ({ lengthM, turnDeg: 90, turn: 'left' });
+const buildUp = CATALOGUE[0]!;
+const doc = { buildUps: [buildUp], zones: [{ zoneId: 'z', buildUpId: buildUp.id, revision: 1 }] };
+const limits = buildUp.layers[0]!.kind === 'coat' ? buildUp.layers[0]!.limits : undefined;
+
+describe('answers', () => {
+  it('dew point', async () => {
+    const { body } = await post('dew-point', { airC: 20, humidityPct: 50, surfaceC: 14 }).expect(200);
+    expect(body).toMatchObject({
+      dewPoint: { quantity: 'temperature' },
+      margin: { formula: '{surface} − {dew}' },
+    });
+  });
+  it('conditions', async () => {
+    const { body } = await post('conditions', {
+      limits,
+      reading: { airC: 4, humidityPct: 50, surfaceC: 4 },
+    }).expect(200);
+    expect((body as { failing: { kind: string }[] }).failing.map((f) => f.kind)).toEqual([
+      'surfaceMin',
+      'airMin',
+    ]);
+  });
+  it.each([
+    ['90 ft2/gal', undefined, { basis: 'volume', wetFilmMm: expect.closeTo(0.4527, 3) as number }],
+    ['1.85 kg/m2', 1.3, { basis: 'mass', wetFilmMm: expect.closeTo(1.4231, 3) as number }],
+    ['30 mil', undefined, { basis: 'volume', value: expect.closeTo(0.762, 6) as number }],
+  ])('rate %s', async (text, densityKgPerL, answer) => {
+    expect(
+      (await post('rate', { text, ...(densityKgPerL ? { densityKgPerL } : {}) }).expect(200)).body,
+    ).toMatchObject(answer);
+  });
+  it('walk', async () => {
+    const { body } = await post('walk', { legs: [10, 5, 9.9, 5].map(leg) }).expect(200);
+    expect(body).toMatchObject({ closed: false, gapM: expect.closeTo(0.1, 9) as number });
+    expect((body as { adjusted: unknown[] }).adjusted.length).toBe(4);
+  });
+  it('zone', async () => {
+    expect((await post('zone', zone).expect(200)).body).toMatchObject({
+      area: { value: 60 },
+      perimeter: { value: 32 },
+      sidesM: [10, 6, 10, 6],
+    });
+  });
+  it('build-up', async () => {
+    const { body } = await post('build-up', buildUp).expect(200);
+    expect((body as { coats: { layerId: string }[] }).coats.map((c) => c.layerId)).toEqual([
+      'primer',
+      'first',
+      'second',
+    ]);
+  });
+  it('takeoff', async () => {
+    const { body } = await post('takeoff', {
+      survey: { zones: [zone] },
+      buildUp: doc,
+      order: DEFAULT_ORDER,
+    }).expect(200);
+    const first = (
+      body as { lines: { layer: { id: string }; gross: { value: number }; buy: { total: number } }[] }
+    ).lines.find((l) => l.layer.id === 'first');
+    expect(first?.gross.value).toBeCloseTo(60 * 1.85 * 1.05, 9);
+    expect(first?.buy.total).toBe(120);
+  });
+  it('bays', async () => {
+    const { body } = await post('bays', {
+      zone,
+      buildUp,
+      layerId: 'first',
+      basis: { kind: 'container', containerId: 'pail-25' },
+    }).expect(200);
+    expect((body as { bays: { label: string }[] }).bays.map((b) => b.label)).toEqual([
+      'Z1',
+      'Z2',
+      'Z3',
+      'Z4',
+      'Z5',
+    ]);
+  });
+  it('acceptance', async () => {
+    const { body } = await post('acceptance', {
+      rule: 'minimum',
+      gauge: 'deep',
+      lastWetMm: [1.5, 1.4],
+      designWetFilmMm: 1.42,
+    }).expect(200);
+    expect(body).toMatchObject({ film: { count: 2 }, acceptance: { outcome: 'too close to tell' } });
+  });
+});
+
+describe('refusals, each in a sentence', () => {
+  it.each<[string, string, object, string]>([
+    [
+      'humidity over 100',
+      'dew-point',
+      { airC: 20, humidityPct: 140, surfaceC: 14 },
+      'Humidity: 140 % is out of range; expected 1 to 100 %.',
+    ],
+    [
+      'air beyond the formula',
+      'conditions',
+      { limits, reading: { airC: 90, humidityPct: 50, surfaceC: 14 } },
+      'Air temperature: 90 °C is out of range',
+    ],
+    [
+      'a rate of nothing',
+      'rate',
+      { text: '0 L/m2' },
+      'Rate: 0 L/m2 is out of range; expected more than 0 L/m²',
+    ],
+    ['a rate in words', 'rate', { text: 'plenty' }, 'Rate: “plenty” is not a number with a unit'],
+    ['two legs', 'walk', { legs: [leg(1), leg(2)] }, 'The request, legs: '],
+    [
+      'a zone that crosses itself',
+      'zone',
+      {
+        ...zone,
+        outline: {
+          ...zone.outline,
+          points: [
+            [0, 0],
+            [4, 4],
+            [4, 0],
+            [0, 4],
+          ],
+        },
+      },
+      'Deck, outline: sides 1 and 3 cross',
+    ],
+    [
+      'a build-up without coats',
+      'build-up',
+      { ...buildUp, layers: [buildUp.layers[2]] },
+      'no coats are too few; expected at least one coat.',
+    ],
+    [
+      'a layer that is not there',
+      'bays',
+      { zone, buildUp, layerId: 'third', basis: { kind: 'mix' } },
+      'Layer: “third” is not known here; expected one of primer, first, second.',
+    ],
+    [
+      'a mix where none is made',
+      'bays',
+      { zone, buildUp, layerId: 'first', basis: { kind: 'mix' } },
+      'First coat, largest mix is missing',
+    ],
+    [
+      'a foreign tooth',
+      'acceptance',
+      { rule: 'minimum', gauge: 'fine', lastWetMm: [7], designWetFilmMm: 1 },
+      'Reading: “7 mm” is not known here; expected a tooth of this gauge',
+    ],
+    [
+      'an unknown key',
+      'dew-point',
+      { airC: 20, humidityPct: 50, surfaceC: 14, windMs: 3 },
+      'expected no such entry as “windMs”.',
+    ],
+  ])('%s', async (_, name, body, words) => {
+    const r = await post(name, body).expect(422);
+    expect(detail(r)).toContain(words);
+    expect(r.body).toMatchObject({
+      type: 'about:blank',
+      status: 422,
+      errors: expect.arrayContaining([
+        expect.objectContaining({ sentence: expect.any(String) as string }),
+      ]) as unknown[],
+    });
+  });
+});
+
+it('the answers are plain JSON: no NaN, no Infinity, no null where a figure belongs', async () => {
+  for (const body of [
+    (await post('build-up', buildUp)).body as unknown,
+    (await post('takeoff', { survey: { zones: [zone] }, buildUp: doc, order: DEFAULT_ORDER }))
+      .body as unknown,
+  ]) {
+    const visit = (node: unknown): void => {
+      if (node === null || typeof node !== 'object') return;
+      if ('quantity' in node && 'value' in node) expect(typeof node.value).toBe('number');
+      Object.values(node).forEach(visit);
+    };
+    visit(body);
+  }
+});
