@@ -1,6 +1,6 @@
 /** Components mounted as the application mounts them, with the demo's job in the store and no server. */
-import { mount, type ComponentMountingOptions } from '@vue/test-utils';
-import { ElButton, ElInput, ElSelect, ElTooltip } from 'element-plus';
+import { mount } from '@vue/test-utils';
+import { ElButton, ElInput, ElSelect } from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
 import type { Component } from 'vue';
 import { CATALOGUE, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
@@ -27,20 +27,13 @@ export function prepareStore(): void {
   setActivePinia(createPinia());
 }
 
-export const show = (
-  component: Component,
-  options: ComponentMountingOptions<never> & { props?: object } = {},
-) =>
+export const show = (component: Component, options: { props?: Record<string, unknown> } = {}) =>
   mount(component, {
     ...options,
-    global: {
-      components: { ElInput, ElButton, ElTooltip, ElSelect },
-      stubs: { ElTooltip: { template: '<slot />' } },
-    },
+    global: { components: { ElInput, ElButton, ElSelect }, stubs: { ElTooltip: { template: '<slot />' } } },
   } as never);
 
 const at = (hours: number): string => new Date(NOW + hours * 3_600_000).toISOString();
-export const at0 = at;
 
 /** The state of a bay of 10 m² with a record of its own. */
 export function statusOf(...entries: Partial<Entry>[]): BayStatus {
