@@ -120,3 +120,24 @@ test('files that are no job are refused in a sentence, and the theme stays with 
   await page.reload();
   expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe('sun');
 });
+
+test('what somebody else enters arrives by itself', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-12`);
+  await expect(page.getByLabel('Bay H12 bare')).toBeVisible();
+  const at = new Date().toISOString();
+  const entry = {
+    kind: 'step',
+    id: 'from-elsewhere',
+    madeAt: at,
+    who: 'Marek',
+    bayId: 'hall-12',
+    step: 'prepared',
+    at,
+    note: '',
+  };
+  expect((await page.request.put(`/api/v1/jobs/${id}/record/${entry.id}`, { data: entry })).status()).toBe(
+    201,
+  );
+  await expect(page.getByLabel('Bay H12 prepared')).toBeVisible({ timeout: 30_000 });
+});

@@ -56,6 +56,7 @@ export const useJob = defineStore('job', () => {
 
   function take(stored: readonly StoredEntry[]): void {
     const fresh = stored.filter((s) => !book.value.seen.has(s.entry.id));
+    if (fresh.length === 0) return;
     entries.value = [...entries.value, ...fresh].sort((a, b) => a.seq - b.seq);
     book.value = foldRecord(book.value, fresh);
   }

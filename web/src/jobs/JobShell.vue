@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
+import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import type { JobHead } from '@lentum/core/job';
-import { sentenceOf } from '../app/api.ts';
+import { Offline, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
 import ConflictDialog from './ConflictDialog.vue';
@@ -23,6 +23,17 @@ async function open(): Promise<void> {
   }
 }
 watch(() => props.jobId, open, { immediate: true });
+
+/** What others enter arrives at this pace; a round that fails is followed by the next one. */
+const LOOK_AGAIN_MS = 20_000;
+useIntervalFn(async () => {
+  if (document.hidden || !job.head) return;
+  try {
+    await job.loadRecord();
+  } catch (error) {
+    if (!(error instanceof Offline)) trouble.value = sentenceOf(error);
+  }
+}, LOOK_AGAIN_MS);
 
 const editing = ref(false);
 const refused = ref('');

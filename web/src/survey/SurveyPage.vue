@@ -184,6 +184,9 @@ function walkAgain(): void {
             </tbody>
           </table>
         </template>
+        <p v-else class="quiet none">
+          No area and no quantities until the outline closes without crossing itself.
+        </p>
         <p
           v-for="(p, i) in problems.filter((x) => x.kind !== 'notClosed')"
           :key="i"
@@ -262,6 +265,9 @@ dd {
 }
 .sides th {
   font-weight: 400;
+}
+.none {
+  margin-top: var(--s2);
 }
 .problem {
   color: var(--red);
