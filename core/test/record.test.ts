@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_ANCHOR, shiftJob, velmora } from '@lentum/demo';
 import { sentence } from '@lentum/core/problems';
 import {
+  achievedFilms,
   bayStatus,
   canonicalJson,
   chainProblem,
@@ -320,6 +321,21 @@ describe('entries that are refused, one case a reason', () => {
     ).toContain(words),
   );
   it('a sound entry has none', () => expect(entryProblems(fresh, context)).toEqual([]));
+});
+
+it('the film achieved on a zone is the mean of its bays by area, dry by the solids, and shows its working', () => {
+  const films = achievedFilms(job.site.bays.filter((b) => b.zoneId === 'hall').map((b) => status(b.label)));
+  expect(films.map((f) => [f.layerId, f.bays])).toEqual([
+    ['primer', 10],
+    ['first', 6],
+    ['second', 4],
+  ]);
+  for (const f of films) {
+    expect(evaluate(f.wet)).toBeCloseTo(f.wet.value, 9);
+    expect(evaluate(f.dry)).toBeCloseTo(f.dry.value, 9);
+  }
+  // Bays of equal size: the plain mean of 0.9167, 0.9167, 0.7333 and 0.7667 mm, worked by hand.
+  expect(films[2]!.wet.value).toBeCloseTo((5.5 / 6 + 5.5 / 6 + 4.4 / 6 + 4.6 / 6) / 4, 3);
 });
 
 it('the table has a row an entry and a cell a column', () => {

@@ -237,7 +237,8 @@ describe('walking', () => {
 
 describe('the layer column', () => {
   it('draws each layer, the designed film and beside it the achieved one', () => {
-    const achieved = [{ layerId: 'second', bays: 2, wet: { ...wetFilm(coats[2]!), value: 0.7 } }];
+    const wet = { ...wetFilm(coats[2]!), value: 0.7 };
+    const achieved = [{ layerId: 'second', bays: 2, wet, dry: { ...wet, value: 0.7 * 0.88 } }];
     const w = show(LayerColumn, { props: { buildUp: polyurethane, achieved } });
     expect(w.findAll('rect.slab').length).toBe(4);
     expect(plain(w.text())).toContain('0.74 mm Second coat');

@@ -154,6 +154,29 @@ export function totals(buildUp: BuildUp): BuildUpTotals {
   };
 }
 
+/** Weight of a build-up on an area, wet, before anything dries. */
+export const weightOn = (weight: Figure, area: Figure): Figure => ({
+  label: 'Weight on the zone',
+  value: weight.value * area.value,
+  quantity: 'mass',
+  formula: '{weight} × {area}',
+  inputs: { weight, area },
+  from: 'weight laid times area; wet, before it dries',
+});
+
+/** What a coat takes on an area at its rate: kg or L, by the basis of the rate. */
+export function amountFor(coat: Coat, area: Figure): Figure {
+  const rate = rateGiven(coat);
+  return {
+    label: `${coat.name}, net`,
+    value: rate.value * area.value,
+    quantity: coat.rate.basis === 'mass' ? 'mass' : 'volume',
+    formula: '{rate} × {area}',
+    inputs: { rate, area },
+    from: 'coverage rate times area',
+  };
+}
+
 /** How many of a build-up's numbers come from where. */
 export function sourceCounts(buildUp: BuildUp): { readonly typical: number; readonly total: number } {
   let typical = 0;

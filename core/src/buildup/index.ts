@@ -1,5 +1,6 @@
 export { CATALOGUE } from './catalogue/index.ts';
 export {
+  amountFor,
   areaCovered,
   areaPerContainer,
   densityGiven,
@@ -9,6 +10,7 @@ export {
   rateGiven,
   sourceCounts,
   totals,
+  weightOn,
   wetFilm,
   type BuildUpTotals,
 } from './films.ts';

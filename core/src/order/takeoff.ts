@@ -1,7 +1,7 @@
 /** From survey and build-ups to quantities: net, gross, what to buy; each line opens to the sides it came from. */
 import {
   buildUpOfZone,
-  rateGiven,
+  amountFor,
   type Broadcast,
   type BuildUp,
   type BuildUpDoc,
@@ -69,21 +69,12 @@ const withWaste = (net: Figure, wastePct: Given, label: string): Figure => ({
 });
 
 function coatQuantities(coat: Coat, area: Figure): { net: Figure; packs: Pack[] } {
-  const rate = rateGiven(coat);
-  const mass = coat.rate.basis === 'mass';
   const inUnit = (amount: number, basis: 'mass' | 'volume'): number => {
     if (basis === coat.rate.basis) return amount;
     return basis === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
   };
   return {
-    net: {
-      label: `${coat.name}, net`,
-      value: rate.value * area.value,
-      quantity: mass ? 'mass' : 'volume',
-      formula: '{rate} × {area}',
-      inputs: { rate, area },
-      from: 'coverage rate times area',
-    },
+    net: amountFor(coat, area),
     packs: coat.containers.map((c) => ({ id: c.id, name: c.name, net: inUnit(c.net, c.basis) })),
   };
 }

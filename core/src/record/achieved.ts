@@ -1,6 +1,7 @@
 /** The film achieved on a zone: each coat's best film over its bays, weighted by area. */
-import type { Figure } from '../figures/index.ts';
-import { given } from '../figures/index.ts';
+import type { Coat } from '../buildup/index.ts';
+import { given, type Figure } from '../figures/index.ts';
+import { dryFigure } from '../film/index.ts';
 import { bayAreaM2 } from '../site/index.ts';
 import { bestFilm } from './judge.ts';
 import type { BayStatus } from './status.ts';
@@ -8,26 +9,27 @@ import type { BayStatus } from './status.ts';
 export interface AchievedFilm {
   readonly layerId: string;
   readonly bays: number;
-  /** Wet film; its dry film is what the layer's solids leave of it. */
   readonly wet: Figure;
+  /** What the layer's solids leave of it. */
+  readonly dry: Figure;
 }
 
 /** One entry for each coat that was finished on at least one bay. Readings count before consumption. */
 export function achievedFilms(statuses: readonly BayStatus[]): AchievedFilm[] {
-  const byLayer = new Map<string, { label: string; film: number; area: number }[]>();
+  const byLayer = new Map<string, { coat: Coat; bays: { label: string; film: number; area: number }[] }>();
   for (const status of statuses) {
     for (const { entry, coat, judgement } of status.laid) {
       if (entry.finishedAt === undefined) continue;
       const film = bestFilm(judgement);
       if (!film) continue;
-      const list = byLayer.get(coat.id) ?? [];
-      const same = list.find((b) => b.label === status.bay.label);
+      const layer = byLayer.get(coat.id) ?? { coat, bays: [] };
+      byLayer.set(coat.id, layer);
+      const same = layer.bays.find((b) => b.label === status.bay.label);
       if (same) same.film += film.value;
-      else list.push({ label: status.bay.label, film: film.value, area: bayAreaM2(status.bay) });
-      byLayer.set(coat.id, list);
+      else layer.bays.push({ label: status.bay.label, film: film.value, area: bayAreaM2(status.bay) });
     }
   }
-  return [...byLayer].map(([layerId, list]) => {
+  return [...byLayer].map(([layerId, { coat, bays: list }]) => {
     const area = list.reduce((sum, b) => sum + b.area, 0);
     const inputs = Object.fromEntries(
       list.flatMap((b, i) => [
@@ -36,17 +38,20 @@ export function achievedFilms(statuses: readonly BayStatus[]): AchievedFilm[] {
       ]),
     );
     const sum = list.map((_, i) => `{f${i + 1}} × {a${i + 1}}`).join(' + ');
+    const wet: Figure = {
+      label: 'Wet film achieved',
+      value: list.reduce((total, b) => total + b.film * b.area, 0) / area,
+      quantity: 'film',
+      formula: `(${sum}) / (${list.map((_, i) => `{a${i + 1}}`).join(' + ')})`,
+      inputs,
+      from: 'mean over the bays, weighted by area',
+    };
+    const solids = given('volume solids', coat.volumeSolids.value, 'fraction', coat.volumeSolids.source);
     return {
       layerId,
       bays: list.length,
-      wet: {
-        label: 'Wet film achieved',
-        value: list.reduce((total, b) => total + b.film * b.area, 0) / area,
-        quantity: 'film',
-        formula: `(${sum}) / (${list.map((_, i) => `{a${i + 1}}`).join(' + ')})`,
-        inputs,
-        from: 'mean over the bays, weighted by area',
-      },
+      wet,
+      dry: { ...dryFigure(wet, solids), label: 'Dry film achieved' },
     };
   });
 }

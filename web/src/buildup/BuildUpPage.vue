@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { CATALOGUE, isCoat, sourceCounts, totals } from '@lentum/core/buildup';
+import { CATALOGUE, isCoat, sourceCounts, totals, weightOn } from '@lentum/core/buildup';
 import { given } from '@lentum/core/figures';
 import { achievedFilms } from '@lentum/core/record';
 import { acceptanceRuleWords, type Verdict } from '@lentum/core/words';
@@ -65,16 +65,7 @@ const verdicts = computed<Verdict[]>(() => {
             says: [
               { figure: sums.value.weight },
               ' laid, ',
-              {
-                figure: {
-                  label: 'Weight on the zone',
-                  value: sums.value.weight.value * chosen.value.quantities.value.area.value,
-                  quantity: 'mass' as const,
-                  formula: '{weight} × {area}',
-                  inputs: { weight: sums.value.weight, area: chosen.value.quantities.value.area },
-                  from: 'weight laid times area; wet, before it dries',
-                },
-              },
+              { figure: weightOn(sums.value.weight, chosen.value.quantities.value.area) },
               ' on this zone, wet.',
             ],
           },

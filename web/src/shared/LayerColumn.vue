@@ -47,8 +47,7 @@ const slabs = computed<Slab[]>(() => {
         achievedHeight: 0,
       };
     const design = coats.find((c) => c.coat.id === layer.id)?.dry ?? 0;
-    const wet = props.achieved.find((a) => a.layerId === layer.id)?.wet.value;
-    const got = wet === undefined ? undefined : wet * layer.volumeSolids.value;
+    const got = props.achieved.find((a) => a.layerId === layer.id)?.dry.value;
     return {
       id: layer.id,
       name: layer.name,

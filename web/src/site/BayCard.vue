@@ -2,8 +2,7 @@
 /** What the hands do next on a bay: one large figure, then how and when. */
 import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
-import { rateGiven, wetFilm } from '@lentum/core/buildup';
-import type { Figure } from '@lentum/core/figures';
+import { amountFor, wetFilm } from '@lentum/core/buildup';
 import { potLifeMinutes, type BayStatus } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { bayVerdict, coatVerdict, stateWords } from '@lentum/core/words';
@@ -23,18 +22,7 @@ const holding = ref(false);
 
 const area = computed(() => bayAreaFigure(props.status.bay));
 const next = computed(() => props.status.next);
-const amount = computed<Figure | undefined>(() => {
-  if (!next.value) return undefined;
-  const rate = rateGiven(next.value);
-  return {
-    label: `Bay ${props.status.bay.label}, ${next.value.name.toLowerCase()}`,
-    value: rate.value * area.value.value,
-    quantity: next.value.rate.basis === 'mass' ? 'mass' : 'volume',
-    formula: '{rate} × {area}',
-    inputs: { rate, area: area.value },
-    from: 'coverage rate times area of the bay',
-  };
-});
+const amount = computed(() => next.value && amountFor(next.value, area.value));
 const potLife = computed(() => {
   const surface = props.status.conditions?.surfaceC;
   const minutes = next.value && surface !== undefined ? potLifeMinutes(next.value, surface) : undefined;
