@@ -1,16 +1,6 @@
 /** Every sentence that the application can say of a bay or a coat: one case a reason. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type Coat } from '@lentum/core/buildup';
-import { DEMO_ANCHOR, velmora } from '@lentum/demo';
-import {
-  bayStatus,
-  EMPTY_BOOK,
-  foldRecord,
-  link,
-  type CoatEntry,
-  type Entry,
-  type StoredEntry,
-} from '@lentum/core/record';
+import type { CoatEntry, Entry } from '@lentum/core/record';
 import {
   bayVerdict,
   coatVerdict,
@@ -19,19 +9,15 @@ import {
   verdictText,
   type Verdict,
 } from '@lentum/core/words';
+import { at, BAY_ID, coats, HOUR, NOW as now, polyurethane, reading, statusOf, step } from './support/bay.ts';
 
-const now = Date.parse(DEMO_ANCHOR);
-const HOUR = 3_600_000;
+const [primer, first] = coats;
 const clock = (ms: number): string => new Date(ms).toISOString().slice(11, 16);
 const text = (v: Verdict, system: 'metric' | 'us' = 'metric'): string =>
   `${v.outcome}: ${v.subject} ${verdictText(v.says, system, clock)}${v.quiet ? ` // ${verdictText(v.quiet, system, clock)}` : ''}`.replaceAll(
     '\u00a0',
     ' ',
   );
-
-const polyurethane = CATALOGUE[0]!;
-const [primer, first] = polyurethane.layers.filter(isCoat) as [Coat, Coat, Coat];
-const at = (hours: number): string => new Date(now + hours * HOUR).toISOString();
 
 describe('conditions of the moment', () => {
   const good = { airC: 20, humidityPct: 50, surfaceC: 22, atMs: now };
@@ -109,48 +95,14 @@ describe('conditions of the moment', () => {
   });
 });
 
-/** One bay of 10 m² with a record of its own. */
-function bayWith(...entries: Partial<Entry>[]) {
-  const job = velmora(new Date(DEMO_ANCHOR));
-  const bay = {
-    id: 'own',
-    zoneId: 'hall',
-    label: 'X1',
-    parts: [
-      {
-        outer: [
-          [0, 0],
-          [5, 0],
-          [5, 2],
-          [0, 2],
-        ] as [number, number][],
-        holes: [],
-      },
-    ],
-  };
-  const record: StoredEntry[] = [];
-  entries.forEach((e, i) =>
-    record.push(link(record.at(-1), { id: `e${i}`, madeAt: at(0), who: 'Ines', ...e } as Entry, at(0))),
-  );
-  return bayStatus(bay, job.buildUp, foldRecord(EMPTY_BOOK, record), now);
-}
-const reading = (hours: number, surfaceC = 20): Partial<Entry> => ({
-  kind: 'conditions',
-  zoneId: 'hall',
-  at: at(hours),
-  airC: 18,
-  humidityPct: 50,
-  surfaceC,
-});
-const step = (kind: string, hours: number, note = ''): Partial<Entry> =>
-  ({ kind: 'step', bayId: 'own', step: kind, at: at(hours), note }) as Partial<Entry>;
+const bayWith = (...entries: Partial<Entry>[]) => statusOf('X1', ...entries);
 const laid = (
   layerId: string,
   finished: number | undefined,
   change: Partial<CoatEntry> = {},
 ): Partial<Entry> => ({
   kind: 'coat',
-  bayId: 'own',
+  bayId: BAY_ID,
   buildUpId: polyurethane.id,
   revision: 1,
   layerId,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
 import type { CoatEntry } from '@lentum/core/record';
-import { fromField, sayTime, toField } from '../src/app/time.ts';
+import { fromField, sayClock, sayTime, toField } from '../src/app/time.ts';
 import { choose, revise } from '../src/buildup/revise.ts';
 import { sayHours } from '../src/buildup/curetimes.ts';
 import { planView, scaleBarM } from '../src/shared/planview.ts';
@@ -38,6 +38,10 @@ describe('times in the job’s zone', () => {
         },
       ),
     );
+  });
+  it('a small label has only the clock while that can be meant in one way', () => {
+    expect(sayClock(Date.parse('2026-05-12T23:37:00Z'), zone, now)).toBe('00:37');
+    expect(sayClock(Date.parse('2026-05-14T23:37:00Z'), zone, now)).toBe('Fri 00:37');
   });
   it('what is no time gives none', () => expect(fromField('soon', zone)).toBe(undefined));
 });

@@ -13,7 +13,7 @@ import { call, get } from './api.ts';
 import { useDocument } from './document.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
-import { sayTime } from './time.ts';
+import { sayClock, sayTime } from './time.ts';
 
 interface JobAnswer {
   readonly id: string;
@@ -156,6 +156,7 @@ export const useJob = defineStore('job', () => {
     changeHead,
     say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
+    clock: (ms: number): string => sayClock(ms, timeZone.value, nowMs.value),
     /** Adds an entry made here and now. */
     enter: (entry: Omit<Entry, 'id' | 'madeAt' | 'who'> & Record<string, unknown>): Promise<void> =>
       outbox.send({

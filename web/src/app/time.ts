@@ -1,5 +1,5 @@
 /** Times are the job's local time. Stored instants are UTC. */
-import { DateTime } from 'luxon';
+import { DateTime, Duration } from 'luxon';
 
 /** "14:30" today, "tomorrow 08:30", "Tue 14:30" within the week, else "12 May 14:30". */
 export function sayTime(ms: number, zone: string, nowMs: number): string {
@@ -11,6 +11,12 @@ export function sayTime(ms: number, zone: string, nowMs: number): string {
   if (days === 1) return `tomorrow ${clock}`;
   if (days === -1) return `yesterday ${clock}`;
   return Math.abs(days) < 7 ? t.toFormat('ccc HH:mm') : t.toFormat('d LLL HH:mm');
+}
+
+/** Only the clock while it can be meant in one way, for small labels; else as `sayTime`. */
+export function sayClock(ms: number, zone: string, nowMs: number): string {
+  const near = Math.abs(ms - nowMs) < Duration.fromObject({ hours: 20 }).toMillis();
+  return near ? DateTime.fromMillis(ms, { zone }).toFormat('HH:mm') : sayTime(ms, zone, nowMs);
 }
 
 /** Value of a datetime-local field. */

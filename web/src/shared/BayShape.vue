@@ -41,7 +41,7 @@ const word = computed(() => {
   const { state, cured, closesMs } = props.status;
   if (state === 'curing')
     return cured === undefined ? 'curing' : `${Math.min(99, Math.round(cured * 100))} %`;
-  if (state === 'closing' && closesMs !== undefined) return `until ${job.time(closesMs)}`;
+  if (state === 'closing' && closesMs !== undefined) return `until ${job.clock(closesMs)}`;
   if (state === 'accepted' && film.value !== undefined) return say(film.value, 'film');
   if (state === 'ready' && !props.status.next) return 'to accept';
   if (props.status.doubt) return 'film?';
