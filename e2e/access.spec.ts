@@ -57,6 +57,33 @@ for (const theme of ['light', 'dark', 'sun']) {
   });
 }
 
+test('axe finds nothing in the dialogs', async ({ page }) => {
+  const id = await freshDemo(page);
+  const found: Record<string, string[]> = {};
+  const scan = async (name: string): Promise<void> => {
+    await page.waitForTimeout(500);
+    found[name] = await violations(page);
+    await page.keyboard.press('Escape');
+  };
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'Start a job' }).click();
+  await scan('start a job');
+  await page.goto(`/jobs/${id}/survey`);
+  await page.getByRole('button', { name: 'Import an outline' }).click();
+  await scan('import');
+  await page.locator('h1').click();
+  await page.keyboard.press('/');
+  await page.getByLabel('What to find').fill('bay');
+  await scan('find');
+  await page.locator('h1').click();
+  await page.keyboard.press('?');
+  await scan('keys');
+  await page.goto(`/jobs/${id}/record`);
+  await page.locator('article.coat').first().getByRole('button', { name: 'Withdraw' }).click();
+  await scan('withdraw');
+  expect(found).toEqual(Object.fromEntries(Object.keys(found).map((k) => [k, []])));
+});
+
 for (const width of [360, 1920]) {
   test(`nothing breaks at ${width} px`, async ({ page }) => {
     const id = await freshDemo(page);

@@ -189,3 +189,45 @@ describe('format', () => {
     expect(readNumber('–')).toEqual({ ok: false, kind: 'notANumber' });
   });
 });
+
+describe('every quantity as it is shown in both systems (worked from the exact definitions)', () => {
+  const cases: [Quantity, number, string, string][] = [
+    ['length', 3.048, '3.05 m', '10.00 ft'],
+    ['lap', 76.2, '76 mm', '3.0 in'],
+    ['film', 0.762, '0.76 mm', '30 mil'],
+    ['area', 9.290304, '9.29 m²', '100.0 ft²'],
+    ['volume', 37.85411784, '37.9 L', '10.00 gal'],
+    ['mass', 45.359237, '45.4 kg', '100.0 lb'],
+    ['density', 1.2, '1.20 kg/L', '10.01 lb/gal'],
+    ['rateMass', 1.85, '1.85 kg/m²', '37.9 lb/100 ft²'],
+    ['rateVolume', 0.75, '0.75 L/m²', '1.84 gal/100 ft²'],
+    ['weightPerArea', 110, '110 g/m²', '3.2 oz/yd²'],
+    ['temperature', -5, '−5.0 °C', '23.0 °F'],
+    ['temperatureDifference', -2, '−2.0 °C', '−3.6 °F'],
+    ['hours', 1.5, '1.5 h', '1.5 h'],
+    ['minutes', 40, '40 min', '40 min'],
+    ['percent', 42.4, '42 %', '42 %'],
+    ['fraction', 0.88, '0.88', '0.88'],
+    ['count', 12, '12', '12'],
+  ];
+  it.each(cases)('%s %d', (quantity, v, metricText, usText) => {
+    const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
+    expect(plain(format(v, quantity, 'metric'))).toBe(metricText);
+    expect(plain(format(v, quantity, 'us'))).toBe(usText);
+  });
+
+  it('what is shown can be typed back with its unit, in a field of the other system', () => {
+    for (const [quantity, v] of cases) {
+      for (const [shownIn, typedIn] of [
+        ['metric', 'us'],
+        ['us', 'metric'],
+      ] as const) {
+        const shown = format(v, quantity, shownIn, { digits: 6 });
+        const back = parse(shown, quantity, { system: typedIn });
+        // A difference is shown in °C or °F and read as one, never shifted by the zero of the scale.
+        expect(back.ok, shown).toBe(true);
+        if (back.ok) expect(back.value, shown).toBeCloseTo(v, 4);
+      }
+    }
+  });
+});

@@ -16,7 +16,10 @@ export function prepareStore(): void {
 export const show = (component: Component, options: { props?: Record<string, unknown> } = {}) =>
   mount(component, {
     ...options,
-    global: { components: { ElInput, ElButton, ElSelect }, stubs: { ElTooltip: { template: '<slot />' } } },
+    global: {
+      components: { ElInput, ElButton, ElSelect },
+      stubs: { ElTooltip: { template: '<slot />' }, PickList: true },
+    },
   } as never);
 
 export const statusOf = (...entries: Partial<Entry>[]) => statusUnder('H1', ...entries);
