@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { route } from '../http/routes.ts';
+import { newJobId } from '../jobs/newid.ts';
 import { loadDemo } from './load.ts';
 
 export const demoRoutes = [
@@ -12,7 +13,7 @@ export const demoRoutes = [
     answer: z.object({ id: z.string() }),
     statuses: { 201: 'Started' },
     run: async ({ params, context, res }) => {
-      const id = params['jobId'] ?? '';
+      const id = newJobId(params);
       await loadDemo(context.pool, id, context.now());
       res.status(201);
       return { id };

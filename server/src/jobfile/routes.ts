@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { idSchema } from '@lentum/core/job';
 import { checkJobFile, jobFileSchema } from '@lentum/core/jobfile';
 import { unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
+import { newJobId } from '../jobs/newid.ts';
 import { exportJob, importJob } from './store.ts';
 
 export const jobFileRoutes = [
@@ -30,13 +30,7 @@ export const jobFileRoutes = [
     statuses: { 201: 'Imported', 200: 'Was there already', 409: 'Another job has this id' },
     largeBody: true,
     run: async ({ params, body, context, res }) => {
-      const id = params['jobId'] ?? '';
-      if (!idSchema.safeParse(id).success) {
-        const expected = '1 to 64 letters, digits, - and _';
-        throw unprocessable([
-          { kind: 'wrong', field: 'jobId', label: 'Job, id', actual: id.slice(0, 80), expected },
-        ]);
-      }
+      const id = newJobId(params);
       const file = checkJobFile(body);
       if (!file.ok) throw unprocessable(file.problems);
       const { content } = file.value;

@@ -1,15 +1,16 @@
 import { z } from 'zod';
 import { EMPTY_BUILD_UPS } from '@lentum/core/buildup';
-import { idSchema, jobHeadSchema, type JobHead } from '@lentum/core/job';
+import { jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { canonicalJson } from '@lentum/core/record';
 import { EMPTY_SITE } from '@lentum/core/site';
 import { EMPTY_SURVEY } from '@lentum/core/survey';
 import { readDocument, writeDocument } from '../db/documents.ts';
 import { transaction, type Db } from '../db/pool.ts';
-import { badRequest, HttpProblem, notFound, unprocessable } from '../http/errors.ts';
+import { badRequest, HttpProblem, notFound } from '../http/errors.ts';
 import { setVersion } from '../http/etag.ts';
 import { route } from '../http/routes.ts';
+import { newJobId } from './newid.ts';
 import { replaceDocument } from './replace.ts';
 import { JOBS_SQL } from './sql.ts';
 
@@ -119,12 +120,7 @@ export const jobRoutes = [
         const { archived, created_at } = await requireJob(context.pool, id);
         return { id, version, archived, createdAt: created_at, job: body };
       }
-      if (!idSchema.safeParse(id).success) {
-        const expected = '1 to 64 letters, digits, - and _';
-        throw unprocessable([
-          { kind: 'wrong', field: 'jobId', label: 'Job, id', actual: id.slice(0, 80), expected },
-        ]);
-      }
+      newJobId(params);
       return transaction(context.pool, async (db) => {
         const now = context.now();
         if (await insertJob(db, id, body, now)) {
