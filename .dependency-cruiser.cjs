@@ -8,7 +8,11 @@ const ROOMS = [
   'weather',
   'cure',
   'job',
+  'family',
   'survey',
+  'drawings',
+  'falls',
+  'readiness',
   'buildup',
   'order',
   'site',
@@ -41,7 +45,7 @@ module.exports = {
       to: {
         pathNot: [
           '^core/src',
-          'node_modules/(zod|clipper2-ts|polylabel|tinyqueue|@noble/hashes)/',
+          'node_modules/(zod|clipper2-ts|polylabel|tinyqueue|flatqueue|@noble/hashes|ml-matrix|delaunator|@kninnug/constrainautor|dxf-parser|@tarikjabiri/dxf)/',
           'node_modules/@types/polylabel',
         ],
       },

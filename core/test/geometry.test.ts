@@ -8,6 +8,7 @@ import {
   areaOf,
   compassRule,
   distance,
+  distanceToPiece,
   firstCrossing,
   intersect,
   labelPoint,
@@ -241,11 +242,24 @@ describe('crossings', () => {
   it('turning a ring does not change the answer', () => {
     fc.assert(
       fc.property(ringArb, fc.double({ min: 0, max: 6, noNaN: true }), (ring, angle) => {
+        // Some of the rings touch themselves within the tolerance: those may fall either way.
+        fc.pre(clearance(ring) > 4 * TOLERANCE.sameCornerM);
         expect(firstCrossing(ring.map((p) => rotate(p, angle)))).toBe(undefined);
       }),
     );
   });
 });
+
+/** The least distance of a corner from a side that is not its own. */
+function clearance(ring: Ring): number {
+  return Math.min(
+    ...ring.flatMap((p, i) =>
+      ring.flatMap((a, k) =>
+        k === i || (k + 1) % ring.length === i ? [] : [distanceToPiece(p, a, ring[(k + 1) % ring.length]!)],
+      ),
+    ),
+  );
+}
 
 it('labels stand inside', () => {
   fc.assert(

@@ -96,7 +96,7 @@ describe('reading', () => {
     ],
     [
       'bays on no zone',
-      edit((f) => f.content.survey.zones.pop()),
+      edit((f) => f.content.survey.zones.splice(2, 1)),
       'zone: “canopy” is not known here; expected a zone of the survey.',
     ],
   ])('%s', (_, given, words) => {

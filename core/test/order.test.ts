@@ -4,6 +4,7 @@ import { CATALOGUE } from '@lentum/core/buildup';
 import { chooseContainers, DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import type { Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
+import { corners, pointsZone } from './support/zones.ts';
 
 /** Every combination, by brute force: least total, then fewest containers. */
 function brute(need: number, sizes: readonly number[]): { total: number; count: number } {
@@ -71,23 +72,8 @@ describe('containers', () => {
   });
 });
 
-const zone = (id: string, w: number, h: number): Zone => ({
-  id,
-  code: id.toUpperCase(),
-  name: id,
-  outline: {
-    kind: 'points',
-    origin: 'typed',
-    points: [
-      [0, 0],
-      [w, 0],
-      [w, h],
-      [0, h],
-    ],
-  },
-  openings: [],
-  note: '',
-});
+const zone = (id: string, w: number, h: number): Zone =>
+  pointsZone(corners(w, h), { id, code: id.toUpperCase(), name: id });
 const doc = (...ids: string[]) => ({
   buildUps: [...CATALOGUE],
   zones: ids.map((zoneId) => ({ zoneId, buildUpId: 'reinforced-polyurethane', revision: 1 })),

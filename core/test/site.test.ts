@@ -16,33 +16,14 @@ import {
 import { zoneShape, type Zone } from '@lentum/core/survey';
 import { TOLERANCE } from '@lentum/core/units';
 import { evaluate } from './support/formula.ts';
+import { corners, pointsZone, rect } from './support/zones.ts';
 
 const [pu, pmma, silicone] = CATALOGUE;
 const coat = (b: (typeof CATALOGUE)[number] | undefined, id: string) =>
   b!.layers.filter(isCoat).find((c) => c.id === id)!;
 
-const zone = (points: [number, number][], hole?: [number, number, number, number]): Zone => ({
-  id: 'z',
-  code: 'Z',
-  name: 'Zone',
-  outline: { kind: 'points', origin: 'typed', points },
-  openings: hole
-    ? [
-        {
-          id: 'h',
-          name: 'Light',
-          shape: { kind: 'rectangle', alongM: hole[0], acrossM: hole[1], lengthM: hole[2], widthM: hole[3] },
-        },
-      ]
-    : [],
-  note: '',
-});
-const box = (w: number, h: number): [number, number][] => [
-  [0, 0],
-  [w, 0],
-  [w, h],
-  [0, h],
-];
+const zone = (points: [number, number][], hole?: [number, number, number, number]): Zone =>
+  pointsZone(points, { openings: hole ? [rect('Light', ...hole)] : [] });
 let n = 0;
 const id = (): string => `bay-${(n += 1)}`;
 const split = (z: Zone, basis: Parameters<typeof splitZone>[2], c = coat(pu, 'first')) => {
@@ -108,14 +89,14 @@ describe('what one bay may cover (worked by hand)', () => {
 
 describe('cutting a zone', () => {
   it.each([
-    ['smaller than a pail covers', box(3, 4), 1],
-    ['just as large', box(25 / 1.85, 1), 1],
-    ['a little larger', box(25 / 1.85 + 0.01, 1), 2],
-    ['153 m²', box(17, 9), 12],
+    ['smaller than a pail covers', corners(3, 4), 1],
+    ['just as large', corners(25 / 1.85, 1), 1],
+    ['a little larger', corners(25 / 1.85 + 0.01, 1), 2],
+    ['153 m²', corners(17, 9), 12],
   ])('%s', (_, points, count) => expect(split(zone(points), pail).bays.length).toBe(count));
 
   it('bays are as near to square as the zone allows and numbered as one reads', () => {
-    const { bays } = split(zone(box(10.8, 10)), pail);
+    const { bays } = split(zone(corners(10.8, 10)), pail);
     expect(bays.map((b) => b.label)).toEqual(['Z1', 'Z2', 'Z3', 'Z4', 'Z5', 'Z6', 'Z7', 'Z8']);
     const at = bays.map((b) => labelPoint(b.parts));
     expect(at[0]![0]).toBeLessThan(at[1]![0]);
@@ -123,7 +104,7 @@ describe('cutting a zone', () => {
   });
 
   it('a strip round an opening stays whole where it can and never covers the opening', () => {
-    const z = zone(box(12, 9), [4, 3, 3, 2]);
+    const z = zone(corners(12, 9), [4, 3, 3, 2]);
     const { bays } = split(z, pail);
     const hole = [
       {
@@ -178,7 +159,7 @@ describe('cutting a zone', () => {
 
   it('an open outline and a slip in a container are refused in a sentence', () => {
     const open: Zone = {
-      ...zone(box(1, 1)),
+      ...zone(corners(1, 1)),
       outline: {
         kind: 'walk',
         adjustmentAccepted: false,
@@ -193,7 +174,7 @@ describe('cutting a zone', () => {
       ...coat(pu, 'first'),
       containers: [{ id: 'pail-25', name: 'thimble', basis: 'mass' as const, net: 0.02 }],
     };
-    const t = splitZone(zone(box(20, 20)), tiny, pail, id);
+    const t = splitZone(zone(corners(20, 20)), tiny, pail, id);
     expect(t.ok ? '' : sentence(t.problems[0]!)).toBe(
       'Zone, bays: 37000 bays of 0.011 m² is out of range; expected at most 1000 bays: a larger container or a lower rate.',
     );
@@ -201,7 +182,7 @@ describe('cutting a zone', () => {
 });
 
 describe('a set of bays', () => {
-  const z = zone(box(10, 5));
+  const z = zone(corners(10, 5));
   const site = (bays: Bay[]): SiteDoc => ({ bays, cuts: [] });
   const cut = split(z, pail).bays;
   it('as cut has no fault, and its areas have a working', () => {
@@ -239,9 +220,9 @@ describe('a set of bays', () => {
   );
   it('is found not to fit when the survey was changed after it', () => {
     expect(bayMismatches(site(cut), { zones: [z] })).toEqual([]);
-    expect(bayMismatches(site(cut), { zones: [{ ...z, outline: zone(box(10, 6)).outline }] })).toMatchObject([
-      { bayM2: expect.closeTo(50, 3) as number, zoneM2: 60 },
-    ]);
+    expect(
+      bayMismatches(site(cut), { zones: [{ ...z, outline: zone(corners(10, 6)).outline }] }),
+    ).toMatchObject([{ bayM2: expect.closeTo(50, 3) as number, zoneM2: 60 }]);
     expect(bayMismatches(site([]), { zones: [z] })).toEqual([]);
   });
 });

@@ -10,25 +10,10 @@ import {
   type Zone,
 } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
+import { leg, rect, zoneOf } from './support/zones.ts';
 
-const leg = (lengthM: number, turn: 'left' | 'right' = 'left', turnDeg = 90) => ({ lengthM, turnDeg, turn });
-const rect = (id: string, alongM: number, acrossM: number, lengthM: number, widthM: number): Opening => ({
-  id,
-  name: id,
-  shape: { kind: 'rectangle', alongM, acrossM, lengthM, widthM },
-});
-const walk = (
-  legs: ReturnType<typeof leg>[],
-  openings: Opening[] = [],
-  adjustmentAccepted = false,
-): Zone => ({
-  id: 'z',
-  code: 'Z',
-  name: 'Zone',
-  outline: { kind: 'walk', legs, adjustmentAccepted },
-  openings,
-  note: '',
-});
+const walk = (legs: ReturnType<typeof leg>[], openings: Opening[] = [], adjustmentAccepted = false): Zone =>
+  zoneOf({ kind: 'walk', legs, adjustmentAccepted }, { openings });
 const box = (w: number, h: number, turn: 'left' | 'right' = 'left') => [
   leg(w, turn),
   leg(h, turn),

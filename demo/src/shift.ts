@@ -16,5 +16,13 @@ export function shiftJob(content: JobContent, byMs: number): JobContent {
     }
     return { entry: next as Entry, receivedAt: move(receivedAt) };
   });
-  return { ...content, record: chain(moved) };
+  const day = (date: string): string => move(`${date}T00:00:00Z`).slice(0, 10);
+  const zones = content.survey.zones.map((zone) => ({
+    ...zone,
+    tests: zone.tests.map((t) => ({ ...t, takenAt: move(t.takenAt) })),
+    ...(zone.substrate?.laidOn === undefined
+      ? {}
+      : { substrate: { ...zone.substrate, laidOn: day(zone.substrate.laidOn) } }),
+  }));
+  return { ...content, survey: { ...content.survey, zones }, record: chain(moved) };
 }

@@ -2,8 +2,9 @@
 import type { JobContent } from '@lentum/core/jobfile';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { link, type StoredEntry } from '@lentum/core/record';
-import { buildUps, cutBays, survey } from './roofs.ts';
+import { buildUps, cutBays } from './roofs.ts';
 import { Story } from './story.ts';
+import { surveyAt } from './zones.ts';
 
 const PRIMER = {
   containerId: 'can-5',
@@ -132,7 +133,8 @@ export function chain(
 
 /** The demo as it stands at an instant. */
 export function velmora(anchor: Date): JobContent {
-  const site = cutBays();
+  const survey = surveyAt(anchor);
+  const site = cutBays(survey);
   const story = new Story(site, anchor.getTime());
   hall(story);
   terrace(story);

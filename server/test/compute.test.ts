@@ -63,7 +63,8 @@ describe('answers', () => {
     expect((await post('zone', zone).expect(200)).body).toMatchObject({
       area: { value: 60 },
       perimeter: { value: 32 },
-      sidesM: [10, 6, 10, 6],
+      sides: [10, 6, 10, 6].map((lengthM) => ({ lengthM })),
+      externalCorners: { value: 0 },
     });
   });
   it('build-up', async () => {

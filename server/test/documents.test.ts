@@ -1,26 +1,25 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@lentum/core/buildup';
-import type { Survey } from '@lentum/core/survey';
+import { blankZone, type Survey } from '@lentum/core/survey';
 import { api, detail, HEAD, importDemo, pool, startJob, V1 } from './support/api.ts';
 
-const zone = (name: string, w: number): Survey['zones'][number] => ({
-  id: name.toLowerCase(),
-  code: name.slice(0, 1).toUpperCase(),
-  name,
-  outline: {
-    kind: 'points',
-    origin: 'typed',
-    points: [
-      [0, 0],
-      [w, 0],
-      [w, 5],
-      [0, 5],
-    ],
-  },
-  openings: [],
-  note: '',
-});
+const zone = (name: string, w: number): Survey['zones'][number] =>
+  blankZone({
+    id: name.toLowerCase(),
+    code: name.slice(0, 1).toUpperCase(),
+    name,
+    outline: {
+      kind: 'points',
+      origin: 'typed',
+      points: [
+        [0, 0],
+        [w, 0],
+        [w, 5],
+        [0, 5],
+      ],
+    },
+  });
 
 describe('jobs', () => {
   it('are started once, however often that is sent', async () => {

@@ -43,6 +43,9 @@ export const intersect = (a: Area, b: Area): Area => combine(ClipType.Intersecti
 /** What is in the first area and not in the second. */
 export const subtract = (a: Area, b: Area): Area => combine(ClipType.Difference, a, b);
 
+/** What is in either of two areas. */
+export const unite = (a: Area, b: Area): Area => combine(ClipType.Union, a, b);
+
 /** The part of a ring with x below a limit. Concave rings give overlapping edges, which cancel in the area. */
 function below(ring: Ring, limit: number): Ring {
   const result: Point[] = [];

@@ -12,6 +12,14 @@ export function corner(ring: Ring, i: number): Point {
 
 export const distance = (a: Point, b: Point): number => Math.hypot(b[0] - a[0], b[1] - a[1]);
 
+/** Distance of a point from a straight piece. */
+export function distanceToPiece(p: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const size = dx * dx + dy * dy;
+  const t = size === 0 ? 0 : Math.min(1, Math.max(0, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / size));
+  return distance(p, [a[0] + t * dx, a[1] + t * dy]);
+}
+
 /** Twice the signed area of the triangle origin, a, b: the term of the shoelace sum. */
 export const crossTerm = (a: Point, b: Point): number => a[0] * b[1] - b[0] * a[1];
 

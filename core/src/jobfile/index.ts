@@ -113,7 +113,9 @@ export function checkJobFile(data: unknown): Result<JobFile> {
   if (!parsed.ok) return parsed;
   const problems = contentProblems(parsed.value.content);
   if (problems.length > 0) return fail(...problems);
-  if (contentChecksum(parsed.value.content) !== parsed.value.checksum) {
+  // The checksum is that of the file as it was written: defaults of later days are no part of it.
+  const written = (data as { content: JobContent }).content;
+  if (contentChecksum(written) !== parsed.value.checksum) {
     return fail({
       kind: 'wrong',
       field: 'checksum',

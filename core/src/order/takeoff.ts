@@ -11,7 +11,7 @@ import {
 } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
-import { zoneQuantities, type Survey } from '../survey/index.ts';
+import { zoneQuantities, type Zones } from '../survey/index.ts';
 import type { Quantity } from '../units/index.ts';
 import { chooseContainers, type Choice } from './containers.ts';
 import type { OrderDoc } from './schema.ts';
@@ -148,7 +148,7 @@ function line(group: Group, layer: Layer, order: OrderDoc): OrderLine {
 }
 
 /** One line for each layer of each build-up, over all zones that have it. */
-export function takeoff(survey: Survey, doc: BuildUpDoc, order: OrderDoc): Takeoff {
+export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc): Takeoff {
   const groups = new Map<string, Group>();
   const missing: Takeoff['missing'][number][] = [];
   survey.zones.forEach((zone) => {

@@ -21,6 +21,7 @@ export type ProblemKind =
   | 'truncated'
   | 'inUse'
   | 'chain'
+  | 'unfinished'
   | 'wrong';
 
 export interface Problem {
@@ -65,6 +66,7 @@ const OPENINGS: Record<ProblemKind, (p: Problem) => string> = {
   truncated: (p) => `${p.label} is cut short: ${p.actual}`,
   inUse: (p) => `${p.label}: ${p.actual}`,
   chain: (p) => `${p.label}: ${p.actual}`,
+  unfinished: (p) => `${p.label}: ${p.actual}`,
   wrong: (p) => `${p.label}: “${p.actual}” does not fit`,
 };
 

@@ -3,7 +3,7 @@ import { areaCovered, areaPerContainer, type Coat } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import { areaOf, corner, distance, splitEqually, type Ring } from '../geometry/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
-import { zoneQuantities, type Survey, type Zone } from '../survey/index.ts';
+import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { Bay, SiteDoc } from './schema.ts';
 
@@ -123,10 +123,7 @@ export const bayAreaFigure = (bay: Bay): Figure => {
 const MISMATCH = 1e-4;
 
 /** Zones whose bays no longer add up to the surveyed area: the survey was changed after they were cut. */
-export function bayMismatches(
-  site: SiteDoc,
-  survey: Survey,
-): { zone: Zone; bayM2: number; zoneM2: number }[] {
+export function bayMismatches(site: SiteDoc, survey: Zones): { zone: Zone; bayM2: number; zoneM2: number }[] {
   return survey.zones.flatMap((zone) => {
     const bays = site.bays.filter((b) => b.zoneId === zone.id);
     const quantities = zoneQuantities(zone);
@@ -138,7 +135,7 @@ export function bayMismatches(
 }
 
 /** What keeps a set of bays from being saved. */
-export function siteProblems(site: SiteDoc, survey: Survey): Problem[] {
+export function siteProblems(site: SiteDoc, survey: Zones): Problem[] {
   const problems: Problem[] = [];
   const zones = new Set(survey.zones.map((z) => z.id));
   const seen = new Set<string>();

@@ -1,3 +1,41 @@
+export { sumFigure, ringAreaFigure } from './areafigures.ts';
+export { type Place } from './common.ts';
+export { turnAtDeg, upstandCorners, type UpstandCorner } from './corners.ts';
+export {
+  EDGE_KINDS,
+  EDGE_NAMES,
+  edgeOf,
+  edgeSchema,
+  sideAt,
+  TERMINATION_NAMES,
+  TERMINATIONS,
+  upstandMm,
+  waterAt,
+  withSide,
+  type Edge,
+  type EdgeKind,
+  type Side,
+  type Termination,
+} from './edges.ts';
+export {
+  asDrawn,
+  insertCorner,
+  keepPlaces,
+  moveCorner,
+  nextCorner,
+  removeCorner,
+  setSideLength,
+} from './editing.ts';
+export {
+  FEATURE_KINDS,
+  featureFacts,
+  featureLengthM,
+  featureSchema,
+  typicalSizes,
+  type Feature,
+  type FeatureFacts,
+  type FeatureKind,
+} from './features.ts';
 export {
   guessCoordinates,
   placeOutline,
@@ -8,17 +46,62 @@ export {
   type GeoJsonRead,
   type ImportedOutline,
 } from './imports.ts';
-export { ringAreaFigure, zoneQuantities, type ZoneQuantities } from './quantities.ts';
+export { isUnfinished, measureName, outlineCorners, sketchOf, tapedShape, tapedSolution } from './outline.ts';
 export {
+  freePlot,
+  nearestSide,
+  placing,
+  planCorners,
+  sharedSides,
+  zoneAt,
+  type Placing,
+  type SharedSide,
+} from './plot.ts';
+export { onZone, surveyProblems } from './problems.ts';
+export {
+  surveyTotals,
+  zoneQuantities,
+  type EdgeQuantity,
+  type FeatureQuantity,
+  type SurveyTotals,
+  type ZoneQuantities,
+} from './quantities.ts';
+export {
+  ANSWERS,
+  levelsSchema,
+  NO_LEVELS,
+  TEST_KINDS,
+  testFacts,
+  testSchema,
+  type Finding,
+  type Level,
+  type Levels,
+  type NumberTest,
+  type Test,
+  type TestKind,
+  type WordTest,
+} from './readings.ts';
+export {
+  blankOpening,
+  blankZone,
   EMPTY_SURVEY,
   legSchema,
+  OPENING_KINDS,
+  OPENING_NAMES,
   openingSchema,
   outlineSchema,
   surveySchema,
   zoneSchema,
   type Opening,
   type Outline,
+  type Plot,
   type Survey,
+  type TapedOutline,
+  type Underlay,
   type Zone,
+  type Zones,
 } from './schema.ts';
-export { openingRing, outlineRing, surveyProblems, zoneShape, type ZoneShape } from './shape.ts';
+export { setOut, type SetOut } from './setout.ts';
+export { openingRing, zoneShape, type ShapeSide, type ZoneShape } from './shape.ts';
+export { joinZones, splitZoneAlong } from './splitting.ts';
+export { readPlacedRows, type TableRow } from './leveltable.ts';

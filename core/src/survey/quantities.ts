@@ -1,93 +1,274 @@
-/** Quantities of a zone, each with its working down to the corners. */
+/** Quantities of a zone and of all zones, each with its working down to the measures. */
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { corner, crossTerm, polygonArea, sideLengths, type Polygon, type Ring } from '../geometry/index.ts';
+import { corner, distance, type Polygon, type Ring } from '../geometry/index.ts';
 import { ok, type Result } from '../problems/index.ts';
-import type { Zone } from './schema.ts';
-import { zoneShape } from './shape.ts';
+import { areaFigure, sideFigure, sumFigure } from './areafigures.ts';
+import { upstandCorners, type UpstandCorner } from './corners.ts';
+import { EDGE_KINDS, EDGE_NAMES, upstandMm, type EdgeKind } from './edges.ts';
+import { FEATURE_KINDS, featureFacts, type Feature, type FeatureKind } from './features.ts';
+import type { Zone, Zones } from './schema.ts';
+import { zoneShape, type ShapeSide, type ZoneShape } from './shape.ts';
+
+export interface EdgeQuantity {
+  readonly kind: EdgeKind;
+  readonly length: Figure;
+  /** Vertical area, with the top of a parapet; nothing at edges that do not rise. */
+  readonly area: Figure | undefined;
+}
+
+export interface FeatureQuantity {
+  readonly kind: FeatureKind;
+  readonly count: Figure;
+  /** Of lines. */
+  readonly length: Figure | undefined;
+}
 
 export interface ZoneQuantities {
   readonly zoneId: string;
+  readonly shape: ZoneShape;
   readonly polygon: Polygon;
+  /** The outline with its arcs in straight pieces. */
   readonly ring: Ring;
-  readonly sidesM: readonly number[];
+  readonly sides: readonly ShapeSide[];
   readonly area: Figure;
+  /** Area on the slope where a fall was given; otherwise the plan area again. */
+  readonly slopeArea: Figure;
   readonly perimeter: Figure;
+  readonly edges: readonly EdgeQuantity[];
+  /** Length of everything that goes up. */
+  readonly upstandGirth: Figure;
+  readonly upstandArea: Figure;
+  readonly corners: readonly UpstandCorner[];
+  readonly internalCorners: Figure;
+  readonly externalCorners: Figure;
+  readonly features: readonly FeatureQuantity[];
 }
 
-const letters = (i: number): string => `t${i + 1}`;
+interface Run {
+  readonly kind: EdgeKind;
+  readonly length: Figure | Given;
+  readonly riseMm: number;
+  readonly topMm: number;
+  readonly name: string;
+}
 
-/** Area of a ring by the shoelace sum, one term a side. */
-export function ringAreaFigure(ring: Ring, label: string): Figure {
-  const terms: Record<string, Given | Figure> = {};
-  let twice = 0;
-  ring.forEach((p, i) => {
-    const q = corner(ring, i + 1);
-    const term = crossTerm(p, q);
-    twice += term;
-    terms[letters(i)] = {
-      label: `corner ${i + 1} to ${((i + 1) % ring.length) + 1}`,
-      value: term,
-      quantity: 'area',
-      formula: '{x1} × {y2} − {x2} × {y1}',
-      inputs: {
-        x1: given(`x of corner ${i + 1}`, p[0], 'length', 'measured'),
-        y1: given(`y of corner ${i + 1}`, p[1], 'length', 'measured'),
-        x2: given('x of the next corner', q[0], 'length', 'measured'),
-        y2: given('y of the next corner', q[1], 'length', 'measured'),
-      },
-      from: 'shoelace formula, one term a side',
+function runs(zone: Zone, shape: ZoneShape): Run[] {
+  const topOf = (edge: ShapeSide['edge']): number => (edge.kind === 'parapet' ? edge.topWidthMm : 0);
+  const outer = shape.sides.map((side, i): Run => ({
+    kind: side.edge.kind,
+    length: sideFigure(shape, i),
+    riseMm: upstandMm(side.edge),
+    topMm: topOf(side.edge),
+    name: `side ${i + 1}`,
+  }));
+  const kerbs = zone.openings.map((o, i): Run => {
+    const hole = shape.polygon.holes[i] ?? [];
+    const sides = hole.map((p, k) =>
+      given(`${o.name}, side ${k + 1}`, distance(p, corner(hole, k + 1)), 'length', 'measured'),
+    );
+    return {
+      kind: o.edge.kind,
+      length: sumFigure(`round ${o.name}`, 'length', sides, 'sum of its sides'),
+      riseMm: upstandMm(o.edge),
+      topMm: topOf(o.edge),
+      name: o.name,
     };
   });
+  return [...outer, ...kerbs];
+}
+
+const runArea = (run: Run): Figure => ({
+  label: `${run.name}, going up`,
+  value: (run.length.value * (run.riseMm + run.topMm)) / 1000,
+  quantity: 'area',
+  formula: '{length} × ({height} + {top}) / 1000',
+  inputs: {
+    length: run.length,
+    height: given('height', run.riseMm, 'lap', 'measured'),
+    top: given('width of its top', run.topMm, 'lap', 'measured'),
+  },
+  from: 'length by height, and by the width of a parapet’s top',
+});
+
+function edgeQuantities(all: readonly Run[]): EdgeQuantity[] {
+  return EDGE_KINDS.flatMap((kind): EdgeQuantity[] => {
+    const mine = all.filter((r) => r.kind === kind);
+    if (mine.length === 0) return [];
+    const rising = mine.filter((r) => r.riseMm > 0);
+    return [
+      {
+        kind,
+        length: sumFigure(
+          EDGE_NAMES[kind],
+          'length',
+          mine.map((r) => r.length),
+          'sides of this kind',
+        ),
+        area:
+          rising.length === 0
+            ? undefined
+            : sumFigure(`${EDGE_NAMES[kind]}, area`, 'area', rising.map(runArea), 'sides of this kind'),
+      },
+    ];
+  });
+}
+
+function slopeAreaFigure(zone: Zone, area: Figure): Figure {
+  const label = `${zone.name}, area on the slope`;
+  if (zone.fallPct === undefined) {
+    return {
+      label,
+      value: area.value,
+      quantity: 'area',
+      formula: '{area}',
+      inputs: { area },
+      from: 'no fall was given: the plan area',
+    };
+  }
   return {
     label,
-    value: Math.abs(twice) / 2,
+    value: area.value * Math.sqrt(1 + (zone.fallPct / 100) ** 2),
     quantity: 'area',
-    formula: `abs(${ring.map((_, i) => `{${letters(i)}}`).join(' + ')}) / 2`,
-    inputs: terms,
-    from: 'shoelace formula (Gauss)',
+    formula: '{area} × sqrt(1 + ({fall} / 100) × ({fall} / 100))',
+    inputs: { area, fall: given('fall', zone.fallPct, 'fall', 'measured') },
+    from: 'plan area over the cosine of the slope',
   };
 }
 
-function areaFigure(zone: Zone, polygon: Polygon, ring: Ring): Figure {
-  const outer = ringAreaFigure(ring, 'Within the outline');
-  const holes = polygon.holes.map((h, i) => ringAreaFigure(h, zone.openings[i]?.name ?? 'opening'));
-  const inputs: Record<string, Figure> = { outline: outer };
-  holes.forEach((h, i) => (inputs[`opening${i + 1}`] = h));
-  return {
-    label: `${zone.name}, plan area`,
-    value: polygonArea(polygon),
-    quantity: 'area',
-    formula: ['{outline}', ...holes.map((_, i) => `{opening${i + 1}}`)].join(' − '),
-    inputs,
-    from: 'outline less openings',
-  };
+const countFigure = (label: string, names: readonly string[]): Figure =>
+  sumFigure(
+    label,
+    'count',
+    names.map((n) => given(n, 1, 'count', 'measured')),
+    'counted, one each',
+  );
+
+function featureQuantities(features: readonly Feature[]): FeatureQuantity[] {
+  return FEATURE_KINDS.flatMap((kind): FeatureQuantity[] => {
+    const mine = features.filter((f) => f.kind === kind);
+    if (mine.length === 0) return [];
+    const facts = featureFacts(kind);
+    // Fasteners are counted as many at one place; pipes of a cluster stay one detail.
+    const number = (f: Feature): number => f.count * (f.sizes['fasteners'] ?? 1);
+    const count = sumFigure(
+      facts.name,
+      'count',
+      mine.map((f, i) => given(`${facts.name} ${i + 1}`, number(f), 'count', 'measured')),
+      'counted',
+    );
+    if (facts.form === 'spot') return [{ kind, count, length: undefined }];
+    const lengths = mine.map((f, i): Figure => {
+      const along = (f.to?.alongM ?? f.at.alongM) - f.at.alongM;
+      const across = (f.to?.acrossM ?? f.at.acrossM) - f.at.acrossM;
+      return {
+        label: `${facts.name} ${i + 1}`,
+        value: Math.hypot(along, across) * f.count,
+        quantity: 'length',
+        formula: 'sqrt({along} × {along} + {across} × {across}) × {count}',
+        inputs: {
+          along: given('along side 1', along, 'length', 'measured'),
+          across: given('into the zone', across, 'length', 'measured'),
+          count: given('runs alike', f.count, 'count', 'measured'),
+        },
+        from: 'from end to end',
+      };
+    });
+    return [{ kind, count, length: sumFigure(`${facts.name}, length`, 'length', lengths, 'all runs') }];
+  });
 }
 
-function perimeterFigure(zone: Zone, sides: readonly number[]): Figure {
-  return {
-    label: `${zone.name}, perimeter`,
-    value: sides.reduce((a, b) => a + b, 0),
-    quantity: 'length',
-    formula: sides.map((_, i) => `{side${i + 1}}`).join(' + '),
-    inputs: Object.fromEntries(
-      sides.map((s, i) => [`side${i + 1}`, given(`side ${i + 1}`, s, 'length', 'measured')]),
-    ),
-    from: 'sum of the sides of the outline',
-  };
-}
-
-/** Area, perimeter and sides of a zone, or why there are none. */
+/** Everything countable in a zone, or why there is nothing yet. */
 export function zoneQuantities(zone: Zone): Result<ZoneQuantities> {
-  const shape = zoneShape(zone);
-  if (!shape.ok) return shape;
-  const { polygon, ring } = shape.value;
-  const sidesM = sideLengths(ring);
+  const found = zoneShape(zone);
+  if (!found.ok) return found;
+  const shape = found.value;
+  const all = runs(zone, shape);
+  const edges = edgeQuantities(all);
+  const area = areaFigure(zone, shape.polygon, shape.ring);
+  const corners = upstandCorners(zone, shape);
+  const named = (kind: UpstandCorner['kind']): string[] =>
+    corners.filter((c) => c.kind === kind).map((c) => c.where);
+  const rising = all.filter((r) => r.riseMm > 0);
   return ok({
     zoneId: zone.id,
-    polygon,
-    ring,
-    sidesM,
-    area: areaFigure(zone, polygon, ring),
-    perimeter: perimeterFigure(zone, sidesM),
+    shape,
+    polygon: shape.polygon,
+    ring: shape.ring,
+    sides: shape.sides,
+    area,
+    slopeArea: slopeAreaFigure(zone, area),
+    perimeter: sumFigure(
+      `${zone.name}, perimeter`,
+      'length',
+      shape.sides.map((_, i) => sideFigure(shape, i)),
+      'sum of the sides of the outline',
+    ),
+    edges,
+    upstandGirth: sumFigure(
+      'Upstands, length',
+      'length',
+      rising.map((r) => r.length),
+      'every side that goes up',
+    ),
+    upstandArea: sumFigure('Upstands, area', 'area', rising.map(runArea), 'every side that goes up'),
+    corners,
+    internalCorners: countFigure('Internal corners', named('internal')),
+    externalCorners: countFigure('External corners', named('external')),
+    features: featureQuantities(zone.features),
   });
+}
+
+export interface SurveyTotals {
+  readonly area: Figure;
+  readonly slopeArea: Figure;
+  readonly upstandGirth: Figure;
+  readonly upstandArea: Figure;
+  readonly internalCorners: Figure;
+  readonly externalCorners: Figure;
+  readonly edges: readonly { readonly kind: EdgeKind; readonly length: Figure }[];
+  readonly features: readonly FeatureQuantity[];
+  /** Zones that are not in the sums because their outline is not finished. */
+  readonly unfinished: readonly Zone[];
+}
+
+/** Sums over all zones; each opens to its zones. */
+export function surveyTotals(survey: Zones): SurveyTotals {
+  const done: { zone: Zone; q: ZoneQuantities }[] = [];
+  const unfinished: Zone[] = [];
+  for (const zone of survey.zones) {
+    const q = zoneQuantities(zone);
+    if (q.ok) done.push({ zone, q: q.value });
+    else unfinished.push(zone);
+  }
+  const over = (label: string, pick: (q: ZoneQuantities) => Figure | undefined): Figure => {
+    const parts = done.flatMap(({ zone, q }) => {
+      const f = pick(q);
+      return f ? [{ ...f, label: zone.name }] : [];
+    });
+    return sumFigure(label, parts[0]?.quantity ?? 'count', parts, 'sum over the zones');
+  };
+  const kinds = EDGE_KINDS.filter((k) => done.some(({ q }) => q.edges.some((e) => e.kind === k)));
+  const features = FEATURE_KINDS.filter((k) => done.some(({ q }) => q.features.some((f) => f.kind === k)));
+  return {
+    area: over('Plan area, all zones', (q) => q.area),
+    slopeArea: over('Area on the slope, all zones', (q) => q.slopeArea),
+    upstandGirth: over('Upstands, length, all zones', (q) => q.upstandGirth),
+    upstandArea: over('Upstands, area, all zones', (q) => q.upstandArea),
+    internalCorners: over('Internal corners, all zones', (q) => q.internalCorners),
+    externalCorners: over('External corners, all zones', (q) => q.externalCorners),
+    edges: kinds.map((kind) => ({
+      kind,
+      length: over(EDGE_NAMES[kind], (q) => q.edges.find((e) => e.kind === kind)?.length),
+    })),
+    features: features.map((kind) => {
+      const { name, form } = featureFacts(kind);
+      const of = (q: ZoneQuantities): FeatureQuantity | undefined => q.features.find((f) => f.kind === kind);
+      return {
+        kind,
+        count: over(name, (q) => of(q)?.count),
+        length: form === 'line' ? over(`${name}, length`, (q) => of(q)?.length) : undefined,
+      };
+    }),
+    unfinished,
+  };
 }

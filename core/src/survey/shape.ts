@@ -1,6 +1,7 @@
 /** From a zone as measured to its polygon, or the reasons why there is none yet. */
 import {
-  compassRule,
+  arcOver,
+  arcPoints,
   corner,
   distance,
   firstCrossing,
@@ -8,56 +9,34 @@ import {
   ringInside,
   ringsOverlap,
   signedArea,
-  traverse,
   type Point,
   type Polygon,
   type Ring,
-  type Traverse,
 } from '../geometry/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
-import type { Opening, Outline, Survey, Zone } from './schema.ts';
+import { TOLERANCE } from '../units/index.ts';
+import { sideAt, type Edge, type Side } from './edges.ts';
+import { outlineCorners } from './outline.ts';
+import type { Opening, Zone } from './schema.ts';
+import { setOut } from './setout.ts';
 
-/** The corners of an outline. A walk that does not close and is not accepted gives a `notClosed` problem. */
-export function outlineRing(outline: Outline, field: string, label: string): Result<Ring> {
-  if (outline.kind === 'points') return ok(outline.points);
-  const walked = traverse(outline.legs);
-  if (walked.closed || outline.adjustmentAccepted) return ok(compassRule(walked.path));
-  return fail(notClosed(walked, field, label));
-}
-
-function notClosed(walked: Traverse, field: string, label: string): Problem {
-  const ratio = walked.ratio === undefined ? '' : `, 1 in ${Math.round(walked.ratio)}`;
-  return {
-    kind: 'notClosed',
-    field,
-    label,
-    actual: `the walk ends ${walked.gapM.toFixed(3)} m from its start${ratio}`,
-    expected: 'a side or turn to be corrected, or the adjustment to be accepted',
-  };
-}
-
-/**
- * The ring of an opening in the zone's coordinates. A rectangle is set out from the zone's first corner: so far
- * along the first side, so far from that side into the zone.
- */
-export function openingRing(opening: Opening, outline: Ring): Ring {
+/** The ring of an opening in the zone's coordinates, set out from the zone's first corner. */
+export function openingRing(opening: Opening, corners: Ring): Ring {
   const s = opening.shape;
   if (s.kind === 'points') return s.points;
-  const [start, next] = [corner(outline, 0), corner(outline, 1)];
-  const side = distance(start, next) || 1;
-  const along: Point = [(next[0] - start[0]) / side, (next[1] - start[1]) / side];
-  const hand = signedArea(outline) < 0 ? -1 : 1;
-  const into: Point = [-along[1] * hand, along[0] * hand];
-  const at = (a: number, b: number): Point => [
-    start[0] + along[0] * a + into[0] * b,
-    start[1] + along[1] * a + into[1] * b,
-  ];
-  return [
-    at(s.alongM, s.acrossM),
-    at(s.alongM + s.lengthM, s.acrossM),
-    at(s.alongM + s.lengthM, s.acrossM + s.widthM),
-    at(s.alongM, s.acrossM + s.widthM),
-  ];
+  const { toPoint } = setOut(corners);
+  const at = (alongM: number, acrossM: number): Point => toPoint({ alongM, acrossM });
+  if (s.kind === 'rectangle') {
+    return [
+      at(s.alongM, s.acrossM),
+      at(s.alongM + s.lengthM, s.acrossM),
+      at(s.alongM + s.lengthM, s.acrossM + s.widthM),
+      at(s.alongM, s.acrossM + s.widthM),
+    ];
+  }
+  const r = s.diameterM / 2;
+  const [left, right] = [at(s.alongM - r, s.acrossM), at(s.alongM + r, s.acrossM)];
+  return [...arcPoints(left, right, r, TOLERANCE.arcM), ...arcPoints(right, left, r, TOLERANCE.arcM)];
 }
 
 function openingProblems(zone: Zone, outer: Ring, rings: readonly Ring[], field: string): Problem[] {
@@ -90,54 +69,72 @@ function openingProblems(zone: Zone, outer: Ring, rings: readonly Ring[], field:
   return problems;
 }
 
+/** A side of the outline as it lies. */
+export interface ShapeSide {
+  readonly from: Point;
+  readonly to: Point;
+  /** Along the arc where it is one. */
+  readonly lengthM: number;
+  readonly riseM: number;
+  readonly edge: Edge;
+}
+
 export interface ZoneShape {
   readonly polygon: Polygon;
-  /** The outer ring as measured, before it was turned counter-clockwise, so that side 1 stays side 1. */
+  /** The corners as measured, before the ring was turned counter-clockwise, so that side 1 stays side 1. */
+  readonly corners: Ring;
+  readonly sides: readonly ShapeSide[];
+  /** The outer ring with its arcs in straight pieces, in the order of the corners. */
   readonly ring: Ring;
+  /** Side number of each piece of `ring`, from 0. */
+  readonly sideOf: readonly number[];
+}
+
+/** A ring with the arcs of its sides in straight pieces. */
+export function bentRing(corners: Ring, sides: readonly Side[]): { ring: Ring; sideOf: number[] } {
+  const hand = signedArea(corners) < 0 ? -1 : 1;
+  const ring: Point[] = [];
+  const sideOf: number[] = [];
+  corners.forEach((p, i) => {
+    const pieces = arcPoints(p, corner(corners, i + 1), sideAt(sides, i).riseM * hand, TOLERANCE.arcM);
+    ring.push(...pieces);
+    sideOf.push(...pieces.map(() => i));
+  });
+  return { ring, sideOf };
+}
+
+export function sidesOf(corners: Ring, sides: readonly Side[]): ShapeSide[] {
+  return corners.map((from, i) => {
+    const to = corner(corners, i + 1);
+    const { edge, riseM } = sideAt(sides, i);
+    return { from, to, lengthM: arcOver(from, to, riseM)?.lengthM ?? distance(from, to), riseM, edge };
+  });
 }
 
 /** The polygon of a zone, or every problem that stands in the way. */
 export function zoneShape(zone: Zone, field = 'zone'): Result<ZoneShape> {
-  const ring = outlineRing(zone.outline, `${field}/outline`, zone.name);
-  if (!ring.ok) return ring;
-  const crossing = firstCrossing(ring.value);
+  const corners = outlineCorners(zone.outline, `${field}/outline`, zone.name);
+  if (!corners.ok) return corners;
+  const { ring, sideOf } = bentRing(corners.value, zone.sides);
+  const crossing = firstCrossing(ring);
   if (crossing) {
+    const [a, b] = [(sideOf[crossing[0]] ?? 0) + 1, (sideOf[crossing[1]] ?? 0) + 1];
     return fail({
       kind: 'crossing',
       field: `${field}/outline`,
       label: `${zone.name}, outline`,
-      actual: `sides ${crossing[0] + 1} and ${crossing[1] + 1}`,
+      actual: a === b ? `the arc of side ${a} and its neighbours` : `sides ${a} and ${b}`,
       expected: 'sides that meet only at corners',
     });
   }
-  const holes = zone.openings.map((o) => openingRing(o, ring.value));
-  const problems = openingProblems(zone, ring.value, holes, field);
+  const holes = zone.openings.map((o) => openingRing(o, corners.value));
+  const problems = openingProblems(zone, ring, holes, field);
   if (problems.length > 0) return fail(...problems);
-  return ok({ polygon: oriented({ outer: ring.value, holes }), ring: ring.value });
-}
-
-/** A closing error is the one problem that may be saved: the person goes on measuring. */
-const isDraft = (p: Problem): boolean => p.kind === 'notClosed';
-
-/** Everything that keeps a survey from being saved: crossings, stray openings, two zones under one code. */
-export function surveyProblems(survey: Survey): Problem[] {
-  const problems: Problem[] = [];
-  const seen = { id: new Set<string>(), code: new Set<string>() };
-  survey.zones.forEach((zone, i) => {
-    for (const key of ['id', 'code'] as const) {
-      if (seen[key].has(zone[key])) {
-        problems.push({
-          kind: 'duplicate',
-          field: `zones/${i}/${key}`,
-          label: `${zone.name}, ${key}`,
-          actual: zone[key],
-          expected: `another ${key} for each zone`,
-        });
-      }
-      seen[key].add(zone[key]);
-    }
-    const shape = zoneShape(zone, `zones/${i}`);
-    if (!shape.ok) problems.push(...shape.problems.filter((p) => !isDraft(p)));
+  return ok({
+    polygon: oriented({ outer: ring, holes }),
+    corners: corners.value,
+    sides: sidesOf(corners.value, zone.sides),
+    ring,
+    sideOf,
   });
-  return problems;
 }

@@ -29,6 +29,9 @@ const A: Dims = [2, 0, 0, 0];
 const V: Dims = [3, 0, 0, 0];
 const M: Dims = [0, 1, 0, 0];
 const T: Dims = [0, 0, 1, 0];
+/** Standard gravity, m/s², exact by the 3rd CGPM, 1901: makes a pound of force. */
+const GRAVITY = 9.80665;
+const P: Dims = [-1, 1, -2, 0];
 const K: Dims = [0, 0, 0, 1];
 const N: Dims = [0, 0, 0, 0];
 
@@ -78,6 +81,9 @@ export const UNITS: readonly Unit[] = [
   unit('min', 60, T, ['minute', 'minutes']),
   unit('h', 3600, T, ['hr', 'hrs', 'hour', 'hours']),
   unit('d', 86400, T, ['day', 'days']),
+
+  unit('N/mm²', 1e6, P, ['n/mm2', 'mpa']),
+  unit('psi', (LB * GRAVITY) / IN ** 2, P),
 
   { symbol: '°C', si: 1, dims: K, offsetK: 273.15, also: ['c', 'degc', 'deg c', 'celsius'] },
   {

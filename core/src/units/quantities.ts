@@ -20,6 +20,11 @@ export type Quantity =
   | 'hours'
   | 'minutes'
   | 'percent'
+  | 'gap'
+  | 'moisture'
+  | 'fall'
+  | 'stress'
+  | 'level'
   | 'fraction'
   | 'ratio'
   | 'count'
@@ -53,6 +58,8 @@ const same = (over: string, digits: number): QuantityFacts => ({
 export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   length: { inside: { over: 'm' }, metric: { over: 'm', digits: 2 }, us: { over: 'ft', digits: 2 } },
   lap: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 0 }, us: { over: 'in', digits: 1 } },
+  /** A crack, a step, a depth of water: tenths of a millimetre matter. */
+  gap: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 1 }, us: { over: 'in', digits: 3 } },
   film: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 2 }, us: { over: 'mil', digits: 0 } },
   area: { inside: { over: 'm²' }, metric: { over: 'm²', digits: 2 }, us: { over: 'ft²', digits: 1 } },
   volume: { inside: { over: 'L' }, metric: { over: 'L', digits: 1 }, us: { over: 'gal', digits: 2 } },
@@ -88,6 +95,12 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   hours: same('h', 1),
   minutes: same('min', 0),
   percent: same('%', 0),
+  /** A fall: metres down in a hundred along. */
+  fall: same('%', 2),
+  moisture: same('%', 1),
+  stress: { inside: { over: 'N/mm²' }, metric: { over: 'N/mm²', digits: 2 }, us: { over: 'psi', digits: 0 } },
+  /** A height over a datum: read to a millimetre. */
+  level: { inside: { over: 'm' }, metric: { over: 'm', digits: 3 }, us: { over: 'ft', digits: 3 } },
   fraction: same('', 2),
   ratio: same('', 0),
   count: same('', 0),

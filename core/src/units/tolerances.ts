@@ -12,6 +12,33 @@ export const TOLERANCE = {
   cutM: 1e-7,
   /** Round trips between units may differ by this share (a few bits of a double). */
   relative: 1e-12,
+  /** Straight pieces lie inside the arc they stand for by no more than this. */
+  arcM: 0.001,
+  /** A tape over a roof: reading both ends, and sag, slope and pull for each metre. Common practice, no source. */
+  tapeM: 0.003,
+  tapePerM: 0.0003,
+  /** A corner marked as square is square to this many degrees: 5 mm in a metre, as 3-4-5 with a tape gives. */
+  squareDeg: 0.3,
+  /** An adjustment has settled when its step is smaller. */
+  adjustStepM: 1e-10,
+  /** Kept on the diagonal of normal equations so that a free move can not blow them up. */
+  smallestPivot: 1e-10,
+  /** Singular values below this share of the largest count as nothing: a move that no measure notices. */
+  rank: 1e-7,
+  /** A redundancy below this is no check at all. */
+  unchecked: 1e-6,
+  /** A level or a corner this near to a line counts as lying on it. */
+  onLineM: 0.005,
+  /** Two levels nearer than this were taken at one spot. */
+  sameSpotM: 0.01,
+  /** Two readings at one spot that differ by less are the same reading. */
+  sameLevelM: 0.0005,
+  /** A weight of a triangle's corner may be this far below nothing for a point on its edge. */
+  onTriangle: 1e-9,
+  /** Water less deep than this is no pond: a level is read to a millimetre. */
+  pondM: 0.001,
+  /** Clocks of devices may differ by this much before a time counts as the future. */
+  clockMs: 300_000,
   /** Film from consumption and film from readings may differ by this share of the mean before something is wrong. */
   filmAgreement: 0.15,
 } as const;

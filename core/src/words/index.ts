@@ -1,3 +1,3 @@
 export { bayVerdict, coatVerdict, conditionsVerdict, STATE_WORDS, stateWords } from './verdicts.ts';
-export { verdictText, type Outcome, type Part, type Verdict } from './parts.ts';
+export { verdictText, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';

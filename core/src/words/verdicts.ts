@@ -7,7 +7,7 @@ import { SITE_RULES } from '../record/index.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
-import { words, type Part, type Verdict } from './parts.ts';
+import { words, type Part, type Verdict } from '../figures/index.ts';
 
 export const STATE_WORDS: Readonly<Record<BayState, string>> = {
   bare: 'bare',

@@ -9,6 +9,7 @@ const FUNCTIONS: Record<(typeof FORMULA_FUNCTIONS)[number], (...v: number[]) => 
   max: Math.max,
   sqrt: Math.sqrt,
   abs: Math.abs,
+  atan: Math.atan,
 };
 
 export function evaluate(input: Given | Figure): number {

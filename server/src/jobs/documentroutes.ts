@@ -27,7 +27,9 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
         const stored = await readDocument(context.pool, params['jobId'] ?? '', kind);
         if (!stored) throw notFound('Job', params['jobId'] ?? '');
         setVersion(res, stored.version);
-        return stored.body;
+        // A document of an earlier day lacks what came later: its defaults are filled in.
+        const read = schema.safeParse(stored.body);
+        return read.success ? read.data : stored.body;
       },
     }),
     route({

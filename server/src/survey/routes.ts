@@ -12,7 +12,7 @@ export const surveyRoutes = documentRoutes({
     const site = await readDocument<SiteDoc>(db, jobId, 'site');
     const zones = new Set(survey.zones.map((z) => z.id));
     const orphan = site?.body.bays.find((b) => !zones.has(b.zoneId));
-    const problems = surveyProblems(survey);
+    const problems = surveyProblems(survey, Date.now());
     return orphan
       ? [
           ...problems,

@@ -32,7 +32,7 @@ export const useJob = defineStore('job', () => {
   const survey = useDocument<Survey>(id, {
     path: (j) => `/jobs/${j}/survey`,
     empty: EMPTY_SURVEY,
-    problems: surveyProblems,
+    problems: (draft) => surveyProblems(draft, Date.now()),
   });
   const buildUps = useDocument<BuildUpDoc>(id, {
     path: (j) => `/jobs/${j}/build-up`,

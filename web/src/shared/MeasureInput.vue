@@ -19,6 +19,8 @@ const props = withDefaults(
     size?: 'default' | 'large';
     hideUnit?: boolean;
     disabled?: boolean;
+    /** May be left empty. */
+    optional?: boolean;
   }>(),
   { size: 'default' },
 );
@@ -48,6 +50,11 @@ const context = computed(() => ({
 }));
 
 function take(): void {
+  if (props.optional && text.value.trim() === '') {
+    problem.value = '';
+    model.value = undefined;
+    return;
+  }
   const read = parse(text.value, props.quantity, context.value);
   problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
   if (!read.ok) return;

@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { corner, labelPoint, signedArea, type Polygon, type Ring } from '@lentum/core/geometry';
 import { parse } from '@lentum/core/units';
-import { openingRing, type Zone } from '@lentum/core/survey';
+import { openingRing, sketchOf, type Zone } from '@lentum/core/survey';
 import type { BayStatus } from '@lentum/core/record';
 import BayShape from './BayShape.vue';
 import PlanPatterns from './PlanPatterns.vue';
@@ -43,7 +43,7 @@ const view = computed(() =>
 const wall = computed(() => areaPath([{ outer: props.ring, holes: [] }], view.value));
 const holes = computed(() =>
   props.zone.openings.map((o) => {
-    const ring = openingRing(o, props.ring);
+    const ring = openingRing(o, sketchOf(props.zone.outline));
     const area = [{ outer: ring, holes: [] }];
     const corners = ring.map((p) => view.value.at(p));
     const diagonals = ring.length === 4 ? `M${corners[0]}L${corners[2]}M${corners[1]}L${corners[3]}` : '';

@@ -7,7 +7,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
 
 const legs = defineModel<Leg[]>({ required: true });
-const emit = defineEmits<{ changed: [] }>();
+const emit = defineEmits<{ changed: []; inserted: [at: number]; removed: [at: number] }>();
 const { unit } = useUnits();
 const body = ref<HTMLElement>();
 
@@ -27,12 +27,14 @@ async function focusRow(i: number): Promise<void> {
 
 async function insertAfter(i: number): Promise<void> {
   legs.value.splice(i + 1, 0, { lengthM: 1, turnDeg: 90, turn: 'left' });
+  emit('inserted', i);
   emit('changed');
   await focusRow(i + 1);
 }
 
 function remove(i: number): void {
   legs.value.splice(i, 1);
+  emit('removed', i);
   emit('changed');
 }
 

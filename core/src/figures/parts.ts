@@ -1,10 +1,11 @@
 /** A verdict is one sentence in parts: words, figures that open to their working, and instants. */
-import type { Figure, Given } from '../figures/index.ts';
+import type { Figure, Given } from './figure.ts';
 import { format, type System } from '../units/index.ts';
 
 export type Part = string | { readonly figure: Figure | Given } | { readonly atMs: number };
 
-export type Outcome = 'go' | 'hold' | 'stop' | 'curing' | 'done';
+/** `steps`: yes, after what is listed. */
+export type Outcome = 'go' | 'steps' | 'hold' | 'stop' | 'curing' | 'done';
 
 export interface Verdict {
   readonly outcome: Outcome;

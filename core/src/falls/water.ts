@@ -1,0 +1,219 @@
+/**
+ * Where water runs and where it stands. Depression filling by flooding from the drains inward, lowest first
+ * (priority-flood: R. Barnes, C. Lehman, D. Mulla 2014), on the vertices of the surface: over straight-edged
+ * triangles every sill lies on a vertex, so the levels of the ponds are exact, and so are area and volume.
+ */
+import FlatQueue from 'flatqueue';
+import { corner, distance, triangleArea, type Point, type Triangle } from '../geometry/index.ts';
+import { TOLERANCE } from '../units/index.ts';
+import type { Tin } from './tin.ts';
+
+/** A way off the zone: an outlet at a vertex, or a vertex on an edge that lets water go. */
+export interface Drain {
+  readonly vertex: number;
+  /** Water leaves here once it stands this high; never below the surface. */
+  readonly levelM: number;
+  readonly key: string;
+}
+
+export interface Flood {
+  /** Level at which water at each vertex would stand: its own height where it runs away. Infinity: no way out. */
+  readonly fillM: readonly number[];
+  /** Key of the drain that takes the water of each vertex. */
+  readonly drain: readonly (string | undefined)[];
+  readonly around: readonly (readonly number[])[];
+}
+
+/** The vertices that share a side of a triangle with each vertex. */
+export function neighboursOf(tin: Tin): number[][] {
+  const count = tin.points.length;
+  const around: number[][] = tin.points.map(() => []);
+  const seen = new Set<number>();
+  const join = (a: number, b: number): void => {
+    const key = a < b ? a * count + b : b * count + a;
+    if (seen.has(key)) return;
+    seen.add(key);
+    around[a]?.push(b);
+    around[b]?.push(a);
+  };
+  for (const [a, b, c] of tin.triangles) {
+    join(a, b);
+    join(b, c);
+    join(c, a);
+  }
+  return around;
+}
+
+/** Floods a surface from its drains. */
+export function flood(tin: Tin, drains: readonly Drain[]): Flood {
+  const around = neighboursOf(tin);
+  const fillM = tin.points.map(() => Infinity);
+  const drain: (string | undefined)[] = tin.points.map(() => undefined);
+  const done = tin.points.map(() => false);
+  const queue = new FlatQueue<number>();
+  const offer = (vertex: number, levelM: number, key: string | undefined): void => {
+    const level = Math.max(levelM, tin.z[vertex] ?? levelM);
+    if (done[vertex] || level >= (fillM[vertex] ?? 0)) return;
+    fillM[vertex] = level;
+    drain[vertex] = key;
+    queue.push(vertex, level);
+  };
+  for (const { vertex, levelM, key } of drains) offer(vertex, levelM, key);
+  const seeds = new Set(drains.map((d) => d.vertex));
+  for (let v = queue.pop(); v !== undefined; v = queue.pop()) {
+    if (done[v]) continue;
+    done[v] = true;
+    if (!seeds.has(v)) drain[v] = steepest(tin, around[v] ?? [], v, done, drain) ?? drain[v];
+    for (const n of around[v] ?? []) offer(n, fillM[v] ?? 0, drain[v]);
+  }
+  return { fillM, drain, around };
+}
+
+/** The drain of the neighbour to which the surface falls most steeply; undefined where it falls to none. */
+function steepest(
+  tin: Tin,
+  around: readonly number[],
+  vertex: number,
+  done: readonly boolean[],
+  drain: readonly (string | undefined)[],
+): string | undefined {
+  let best = 0;
+  let key: string | undefined;
+  for (const n of around) {
+    if (!done[n]) continue;
+    const along = distance(corner(tin.points, vertex), corner(tin.points, n));
+    const fall = ((tin.z[vertex] ?? 0) - (tin.z[n] ?? 0)) / along;
+    if (fall > best) {
+      best = fall;
+      key = drain[n];
+    }
+  }
+  return key;
+}
+
+export interface Pond {
+  readonly levelM: number;
+  readonly areaM2: number;
+  readonly volumeL: number;
+  readonly deepestM: number;
+  readonly deepestAt: Point;
+  /** What is under water, triangle by triangle. */
+  readonly wet: readonly (readonly Point[])[];
+  /** Where it spills to. */
+  readonly drain: string | undefined;
+  /** Part of its shore follows from estimated heights. */
+  readonly estimated: boolean;
+}
+
+interface Vertex {
+  readonly p: Point;
+  readonly z: number;
+}
+
+/** The part of a triangle that lies below a level. */
+function below(corners: readonly Vertex[], level: number): Vertex[] {
+  const kept: Vertex[] = [];
+  corners.forEach((a, i) => {
+    const b = corners[(i + 1) % corners.length];
+    if (a.z <= level) kept.push(a);
+    if (b && a.z <= level !== b.z <= level) {
+      const t = (level - a.z) / (b.z - a.z);
+      kept.push({ p: [a.p[0] + t * (b.p[0] - a.p[0]), a.p[1] + t * (b.p[1] - a.p[1])], z: level });
+    }
+  });
+  return kept;
+}
+
+/**
+ * Area and volume under a level over one triangle: exact, as depth is linear over it. The volume of each part is its
+ * plan area by the mean depth of its corners (prism with a slanted floor).
+ */
+export function waterOver(
+  tin: Tin,
+  [a, b, c]: Triangle,
+  level: number,
+): { areaM2: number; volumeM3: number; wet: Point[] } {
+  const corners = [a, b, c].map((i): Vertex => ({ p: corner(tin.points, i), z: tin.z[i] ?? 0 }));
+  const wet = below(corners, level);
+  let areaM2 = 0;
+  let volumeM3 = 0;
+  const first = wet[0];
+  for (let i = 1; first && i + 1 < wet.length; i += 1) {
+    const [second, third] = [wet[i], wet[i + 1]];
+    if (!second || !third) continue;
+    const area = triangleArea(first.p, second.p, third.p);
+    areaM2 += area;
+    volumeM3 += area * (level - (first.z + second.z + third.z) / 3);
+  }
+  return { areaM2, volumeM3, wet: wet.map((v) => v.p) };
+}
+
+/** The ponds of a flooded surface, largest volume first. Vertices without a way out stand at the highest rim. */
+export function ponds(tin: Tin, { fillM, drain, around }: Flood): Pond[] {
+  const under = (v: number): boolean =>
+    Number.isFinite(fillM[v]) && (fillM[v] ?? 0) - (tin.z[v] ?? 0) > TOLERANCE.pondM;
+  const pondOf = tin.points.map(() => -1);
+  const found: { level: number; vertices: number[] }[] = [];
+  tin.points.forEach((_, start) => {
+    if (pondOf[start] !== -1 || !under(start)) return;
+    const pond = { level: fillM[start] ?? 0, vertices: [] as number[] };
+    const open = [start];
+    pondOf[start] = found.length;
+    for (let v = open.pop(); v !== undefined; v = open.pop()) {
+      pond.vertices.push(v);
+      for (const n of around[v] ?? []) {
+        if (pondOf[n] === -1 && under(n)) {
+          pondOf[n] = found.length;
+          open.push(n);
+        }
+      }
+    }
+    found.push(pond);
+  });
+  const water = found.map(() => ({ areaM2: 0, volumeM3: 0, wet: [] as Point[][], estimated: false }));
+  for (const t of tin.triangles) {
+    const k = t.map((v) => pondOf[v] ?? -1).find((p) => p >= 0);
+    const [pond, sum] = [found[k ?? -1], water[k ?? -1]];
+    if (!pond || !sum) continue;
+    const part = waterOver(tin, t, pond.level);
+    sum.areaM2 += part.areaM2;
+    sum.volumeM3 += part.volumeM3;
+    sum.wet.push(part.wet);
+    sum.estimated ||= t.some((v) => tin.estimated[v]);
+  }
+  return found
+    .map((pond, k): Pond => {
+      const lowest = pond.vertices.reduce((a, b) => ((tin.z[b] ?? 0) < (tin.z[a] ?? 0) ? b : a));
+      const { areaM2, volumeM3, wet, estimated } = water[k] ?? {
+        areaM2: 0,
+        volumeM3: 0,
+        wet: [],
+        estimated: false,
+      };
+      return {
+        levelM: pond.level,
+        areaM2,
+        volumeL: volumeM3 * 1000,
+        deepestM: pond.level - (tin.z[lowest] ?? 0),
+        deepestAt: corner(tin.points, lowest),
+        wet,
+        drain: drain[lowest],
+        estimated,
+      };
+    })
+    .sort((a, b) => b.volumeL - a.volumeL);
+}
+
+/** Plan area that each drain takes, m²: a third of each triangle for the drain of each of its corners. */
+export function catchments(tin: Tin, { drain }: Flood): Map<string, number> {
+  const areas = new Map<string, number>();
+  for (const t of tin.triangles) {
+    const [a, b, c] = [corner(tin.points, t[0]), corner(tin.points, t[1]), corner(tin.points, t[2])];
+    const third = triangleArea(a, b, c) / 3;
+    for (const v of t) {
+      const key = drain[v];
+      if (key !== undefined) areas.set(key, (areas.get(key) ?? 0) + third);
+    }
+  }
+  return areas;
+}

@@ -1,0 +1,134 @@
+/** One verdict for a zone and a family, with every reason behind it. */
+import type { FallsReport } from '../falls/index.ts';
+import { FAMILIES, FAMILY_KEYS, fitOf, SUBSTRATES, type FamilyKey } from '../family/index.ts';
+import { words, type Part, type Verdict } from '../figures/index.ts';
+import { fail, ok, type Result } from '../problems/index.ts';
+import { zoneQuantities, type Survey, type Zone } from '../survey/index.ts';
+import { LIMITS } from './limits.ts';
+import { RULES } from './rules.ts';
+import { preparation } from './steps.ts';
+import { worst, worstWord } from './tests.ts';
+import type { Case, Primer, Readiness, Reason, Weight } from './types.ts';
+
+const WORST_FIRST: readonly Weight[] = ['refused', 'hold', 'steps', 'fine', 'note'];
+
+const primerAnswer = (answer: Primer, says: readonly Part[]): Readiness['primer'] => ({ answer, says });
+
+/**
+ * The primer question, by the school of the job: a passed adhesion test may spare the primer, or it is always primed.
+ * Families with a primer of their own are outside the question.
+ */
+function primerOf(c: Case, reasons: readonly Reason[]): Readiness['primer'] {
+  const terms = fitOf(c.family.key, c.substrate.key);
+  if (terms.kind === 'no') return primerAnswer('stop', ['This family does not go on this substrate.']);
+  if (terms.kind === 'blocker')
+    return primerAnswer('needed', ['The bleed-blocking primer is a must on this substrate.']);
+  if (terms.kind === 'primer' || c.family.primer === 'always')
+    return primerAnswer('needed', words`${c.family.name} is always primed on this substrate.`);
+  if (c.family.primer === 'own') return primerAnswer('spared', ['Its first coat is its own primer.']);
+  const wettest = c.substrate.porous ? worst(c.zone, 'moisture', 'high') : undefined;
+  if (reasons.some((r) => r.rule === 'moisture' && r.weight === 'steps') && wettest)
+    return primerAnswer(
+      'needed',
+      words`Moisture of ${wettest.reading} asks for it, from ${LIMITS.moistureUnprimed} up.`,
+    );
+  if (c.school === 'always') return primerAnswer('needed', ['The job’s school: always primed.']);
+  const unprimed = worst(c.zone, 'pull-off', 'low', (t) => t.unprimed);
+  const limit = c.family.trafficked === 'no' ? LIMITS.pullOff : LIMITS.pullOffTraffic;
+  if (unprimed) {
+    return unprimed.number >= limit.value
+      ? primerAnswer(
+          'spared',
+          words`An unprimed pull-off of ${unprimed.reading} passes ${limit}: the job’s school spares the primer.`,
+        )
+      : primerAnswer('needed', words`An unprimed pull-off of ${unprimed.reading} is below ${limit}.`);
+  }
+  const strip = worstWord(c.zone, 'strip-pull', (t) => t.unprimed);
+  if (strip === 'tears itself')
+    return primerAnswer('spared', [
+      'An unprimed trial patch tore itself: the job’s school spares the primer.',
+    ]);
+  return primerAnswer('needed', ['No adhesion test without primer has passed, so it is primed.']);
+}
+
+export interface ReadinessInput {
+  readonly zone: Zone;
+  readonly family: FamilyKey;
+  readonly falls: FallsReport | undefined;
+  readonly school: Survey['primerSchool'];
+  readonly nowMs: number;
+}
+
+/** Judges a zone for a family, or says what is missing before anything can be judged. */
+export function readiness({ zone, family, falls, school, nowMs }: ReadinessInput): Result<Readiness> {
+  const quantities = zoneQuantities(zone);
+  if (!quantities.ok) return quantities;
+  if (!zone.substrate) {
+    return fail({
+      kind: 'missing',
+      field: 'substrate',
+      label: `${zone.name}, substrate`,
+      actual: '',
+      expected: 'what there is to coat',
+    });
+  }
+  const c: Case = {
+    zone,
+    quantities: quantities.value,
+    substrate: SUBSTRATES[zone.substrate.kind],
+    family: FAMILIES[family],
+    falls,
+    school,
+    nowMs,
+  };
+  const reasons = RULES.flatMap((rule) => rule(c) ?? []).sort(
+    (a, b) => WORST_FIRST.indexOf(a.weight) - WORST_FIRST.indexOf(b.weight),
+  );
+  const primer = primerOf(c, reasons);
+  const first = reasons[0]?.weight ?? 'fine';
+  const weight = first === 'note' ? 'fine' : first;
+  return ok({
+    zoneId: zone.id,
+    weight,
+    reasons,
+    primer,
+    steps: weight === 'refused' ? [] : preparation(c, reasons, primer.answer),
+  });
+}
+
+/** The verdict of every family on a zone: which could go there at all. */
+export function familiesFor(
+  input: Omit<ReadinessInput, 'family'>,
+): readonly { family: FamilyKey; readiness: Readiness }[] {
+  return FAMILY_KEYS.flatMap((family) => {
+    const judged = readiness({ ...input, family });
+    return judged.ok ? [{ family, readiness: judged.value }] : [];
+  });
+}
+
+const OUTCOMES = { refused: 'stop', hold: 'hold', steps: 'steps', fine: 'go' } as const;
+
+/** The headline: one sentence with its number, its limit and what would change it. */
+export function readinessVerdict(judged: Readiness, family: FamilyKey): Verdict {
+  const { name } = FAMILIES[family];
+  const first = judged.reasons[0];
+  const same = judged.reasons.filter((r) => r.weight === judged.weight).length - 1;
+  const more: Part[] =
+    same > 0 ? [` And ${same} more ${same === 1 ? 'reason' : 'reasons'} of this weight.`] : [];
+  const outcome = OUTCOMES[judged.weight];
+  if (judged.weight === 'fine')
+    return { outcome, subject: 'Can be coated', says: [`with ${name}: nothing stands against it.`] };
+  if (judged.weight === 'steps') {
+    const count = judged.steps.length;
+    return {
+      outcome,
+      subject: 'Can be coated',
+      says: [`with ${name} after ${count} ${count === 1 ? 'step' : 'steps'}.`],
+    };
+  }
+  const says: Part[] = [`${first?.subject.toLowerCase() ?? ''} `, ...(first?.says ?? []), ...more];
+  const subject = judged.weight === 'hold' ? 'Hold:' : `Not with ${name}:`;
+  return first && first.change.length > 0
+    ? { outcome, subject, says, quiet: first.change }
+    : { outcome, subject, says };
+}

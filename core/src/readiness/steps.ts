@@ -1,0 +1,342 @@
+/** The preparation of a zone in working order, with quantities from the survey. */
+import { fitOf } from '../family/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
+import { sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
+import { inspectionFor } from './inspection.ts';
+import { CRACK_CUT_MM, DRY_DAYS, FILLET_LEG_MM, LIMITS } from './limits.ts';
+import type { Case, PrepStep, Primer, Reason, StepKey } from './types.ts';
+
+const ORDER: readonly StepKey[] = [
+  'strip',
+  'cut-wet',
+  'outlets',
+  'wash',
+  'degrease',
+  'grind',
+  'profile',
+  'rust',
+  'blisters',
+  'splits',
+  'cut-cracks',
+  'fill-cracks',
+  'stripe-cracks',
+  'spalls',
+  'voids',
+  'level',
+  'boards',
+  'laps',
+  'fasteners',
+  'joints',
+  'fillets',
+  'dry',
+  'prime',
+];
+
+const step = (key: StepKey, what: string, quantity: Figure | undefined, how: string): PrepStep => ({
+  key,
+  what,
+  quantity,
+  how,
+});
+
+const features = (c: Case, ...kinds: FeatureKind[]): Feature[] =>
+  c.zone.features.filter((f) => kinds.includes(f.kind));
+
+const lengthOf = (c: Case, label: string, of: readonly Feature[]): Figure => {
+  const parts = of.map((f, i): Figure => {
+    const [dx, dy] = [
+      (f.to?.alongM ?? f.at.alongM) - f.at.alongM,
+      (f.to?.acrossM ?? f.at.acrossM) - f.at.acrossM,
+    ];
+    return {
+      label: `run ${i + 1}`,
+      value: Math.hypot(dx, dy) * f.count,
+      quantity: 'length',
+      formula: 'sqrt({along} × {along} + {across} × {across}) × {count}',
+      inputs: {
+        along: given('along side 1', dx, 'length', 'measured'),
+        across: given('into the zone', dy, 'length', 'measured'),
+        count: given('runs alike', f.count, 'count', 'measured'),
+      },
+      from: 'from end to end',
+    };
+  });
+  return sumFigure(`${c.zone.name}, ${label}`, 'length', parts, 'sum of the runs');
+};
+
+/** Litres for a groove of so many mm by so many mm over a length. */
+const groove = (label: string, length: Figure, width: Given, depth: Given, share = 1): Figure => ({
+  label,
+  value: (length.value * width.value * depth.value * share) / 1000,
+  quantity: 'volume',
+  formula: share === 1 ? '{length} × {width} × {depth} / 1000' : '{length} × {width} × {depth} / 2 / 1000',
+  inputs: { length, width, depth },
+  from: share === 1 ? 'length by width by depth' : 'triangular prism',
+});
+
+function cracks(c: Case): PrepStep[] {
+  const cut = features(c, 'moving-crack').concat(
+    features(c, 'static-crack').filter((f) => (f.sizes['widthMm'] ?? 0) >= LIMITS.crackCutOut.value),
+  );
+  const hair = features(c, 'static-crack').filter(
+    (f) => (f.sizes['widthMm'] ?? 0) < LIMITS.crackCutOut.value,
+  );
+  const steps: PrepStep[] = [];
+  if (cut.length > 0) {
+    const length = lengthOf(c, 'cracks to cut out', cut);
+    const width = given('groove width', CRACK_CUT_MM.width, 'gap', 'typical', 'common practice');
+    const depth = given('groove depth', CRACK_CUT_MM.depth, 'gap', 'typical', 'common practice');
+    steps.push(
+      step(
+        'cut-cracks',
+        'Cut out cracks, 6 × 12 mm',
+        length,
+        'moving at any width, static from 1.5 mm; dust out',
+      ),
+      step(
+        'fill-cracks',
+        'Fill cut-out cracks',
+        groove(`${c.zone.name}, crack filler`, length, width, depth),
+        'flexible filler, flush',
+      ),
+    );
+  }
+  if (hair.length + cut.length > 0)
+    steps.push(
+      step(
+        'stripe-cracks',
+        'Stripe over cracks, 150 mm wide',
+        lengthOf(c, 'cracks to stripe', [...cut, ...hair]),
+        'static hairlines with a stripe coat; cut-out ones with a low-modulus stripe',
+      ),
+    );
+  return steps;
+}
+
+function defects(c: Case): PrepStep[] {
+  const count = (label: string, of: readonly Feature[]): Figure =>
+    sumFigure(
+      `${c.zone.name}, ${label}`,
+      'count',
+      of.map((f, i) => given(`${label} ${i + 1}`, f.count, 'count', 'measured')),
+      'counted',
+    );
+  const steps: PrepStep[] = [];
+  const blisters = features(c, 'blister');
+  if (blisters.length > 0)
+    steps.push(
+      step(
+        'blisters',
+        'Cut blisters, dry, re-bond, cover in three courses',
+        count('blisters', blisters),
+        'X-cut; sealer, fabric, sealer',
+      ),
+    );
+  const splits = features(c, 'split');
+  if (splits.length > 0)
+    steps.push(
+      step(
+        'splits',
+        'Repair splits in three courses',
+        lengthOf(c, 'splits', splits),
+        'sealer, fabric, sealer, 150 mm past each end',
+      ),
+    );
+  const spalls = features(c, 'spall');
+  if (spalls.length > 0) {
+    const parts = spalls.map((f, i): Figure => {
+      const mm = (key: string, label: string): Given => given(label, f.sizes[key] ?? 0, 'lap', 'measured');
+      const inputs = {
+        length: mm('lengthMm', 'length'),
+        width: mm('widthMm', 'width'),
+        depth: mm('depthMm', 'depth'),
+        count: given('alike', f.count, 'count', 'measured'),
+      };
+      return {
+        label: `spall ${i + 1}`,
+        value: (inputs.length.value * inputs.width.value * inputs.depth.value * f.count) / 1e6,
+        quantity: 'volume',
+        formula: '{length} × {width} × {depth} × {count} / 1000000',
+        inputs,
+        from: 'length by width by depth',
+      };
+    });
+    steps.push(
+      step(
+        'spalls',
+        'Fill spalls',
+        sumFigure(`${c.zone.name}, spalls`, 'volume', parts, 'sum of the spalls'),
+        'square edges, primed; mortar sanded while wet',
+      ),
+    );
+  }
+  return steps;
+}
+
+function runs(c: Case): PrepStep[] {
+  const steps: PrepStep[] = [];
+  const boards = features(c, 'board-joint');
+  if (boards.length > 0)
+    steps.push(
+      step(
+        'boards',
+        'Reinforce board joints',
+        lengthOf(c, 'board joints', boards),
+        'filled flush, strip of fabric over each',
+      ),
+    );
+  const laps = features(c, 'sheet-lap');
+  if (laps.length > 0)
+    steps.push(
+      step(
+        'laps',
+        'Seal sheet laps with fleece',
+        lengthOf(c, 'sheet laps', laps),
+        'cleaned, primed, fleece bedded over the step',
+      ),
+    );
+  const fasteners = features(c, 'fasteners');
+  if (fasteners.length > 0) {
+    const each = fasteners.map((f, i) =>
+      given(`field ${i + 1}`, f.count * (f.sizes['fasteners'] ?? 1), 'count', 'measured'),
+    );
+    steps.push(
+      step(
+        'fasteners',
+        'Spot-coat every fastener',
+        sumFigure(`${c.zone.name}, fasteners`, 'count', each, 'counted'),
+        'tightened or renewed first',
+      ),
+    );
+  }
+  const joint = c.quantities.edges.find((e) => e.kind === 'joint');
+  if (joint)
+    steps.push(
+      step(
+        'joints',
+        'Build movement joints with their own profile',
+        joint.length,
+        'before the coat; never bridged blind',
+      ),
+    );
+  if (c.quantities.upstandGirth.value > 0)
+    steps.push(
+      step(
+        'fillets',
+        'Form fillets at the foot of upstands',
+        c.quantities.upstandGirth,
+        `45°, about ${FILLET_LEG_MM} mm legs, mortar or sealant`,
+      ),
+    );
+  return steps;
+}
+
+function found(c: Case): PrepStep[] {
+  return inspectionFor(c.substrate).flatMap((item): PrepStep[] => {
+    const finding = c.zone.findings.find((f) => f.item === item.key);
+    const wanted = item.bad.step;
+    if (!wanted || !finding || finding.answer === 'not looked at' || finding.answer === item.good) return [];
+    const quantity =
+      item.amount && finding.amount !== undefined
+        ? sumFigure(
+            `${c.zone.name}, ${wanted.what.toLowerCase()}`,
+            item.amount.quantity,
+            [given(`${item.amount.label} found`, finding.amount, item.amount.quantity, 'measured')],
+            'from the inspection',
+          )
+        : undefined;
+    return [step(wanted.key, wanted.what, quantity, wanted.how)];
+  });
+}
+
+function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] {
+  const steps: PrepStep[] = [];
+  const wash = sumFigure(
+    `${c.zone.name}, to wash`,
+    'area',
+    [c.quantities.area, c.quantities.upstandArea],
+    'floor and upstands',
+  );
+  steps.push(
+    step(
+      'wash',
+      'Wash',
+      wash,
+      'a wash diluted by parts is brushed in, left some minutes, rinsed; ask where the water may go',
+    ),
+  );
+  const has = (rule: string): boolean => reasons.some((r) => r.rule === rule && r.weight === 'steps');
+  if (has('profile'))
+    steps.push(
+      step(
+        'profile',
+        'Grind or shot-blast to profile',
+        c.quantities.area,
+        'with extraction; compare with the chips',
+      ),
+    );
+  const level = c.falls?.levelling?.volume;
+  if (has('fall') && level && level.value > 0) {
+    const what = `Level to a fall of ${c.zone.levels.designFallPct} %`;
+    steps.push(
+      step('level', what, level, 'screed to laths from the outlets; mind its weight on the structure'),
+    );
+  } else if (has('ponding') && c.falls) {
+    const ponds = c.falls.ponds.map((p) => p.volume);
+    const fill = sumFigure(`${c.zone.name}, to fill the ponds`, 'volume', ponds, 'ponds up to their sills');
+    steps.push(
+      step('level', 'Fill the ponds up to their sills', fill, 'in layers, feathered out to the shore'),
+    );
+  }
+  if (has('proud-outlet'))
+    steps.push(
+      step(
+        'outlets',
+        'Set outlets below the surface',
+        sumFigure(
+          `${c.zone.name}, outlets to lower`,
+          'count',
+          (c.falls?.outlets ?? [])
+            .filter((o) => (o.proudM ?? 0) > 0)
+            .map((o) => given(o.name, 1, 'count', 'measured')),
+          'outlets whose rim stands over the surface',
+        ),
+        'by whoever may work on the drains',
+      ),
+    );
+  const days = c.substrate.family === 'mineral' ? DRY_DAYS.mineral : DRY_DAYS.other;
+  steps.push(
+    step(
+      'dry',
+      'Let it dry after washing',
+      {
+        label: `${c.zone.name}, drying`,
+        value: days * 24,
+        quantity: 'hours',
+        formula: '{days} × 24',
+        inputs: {
+          days: given('days, one to three', days, 'number', 'typical', 'common practice, by weather'),
+        },
+        from: 'one to three days after washing, then measured',
+      },
+      'then measured, not guessed',
+    ),
+  );
+  const blocker = fitOf(c.family.key, c.substrate.key).kind === 'blocker';
+  if (primer === 'needed' || blocker)
+    steps.push(
+      step(
+        'prime',
+        blocker ? 'Prime with the bleed-blocking primer' : 'Prime',
+        wash,
+        'rate of the build-up; no puddles, within its overcoating time',
+      ),
+    );
+  return steps;
+}
+
+/** All steps, in the order in which they are done; nothing for a family that is refused. */
+export function preparation(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] {
+  const all = [...whole(c, reasons, primer), ...found(c), ...defects(c), ...cracks(c), ...runs(c)];
+  return all.sort((a, b) => ORDER.indexOf(a.key) - ORDER.indexOf(b.key));
+}

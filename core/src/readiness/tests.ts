@@ -1,0 +1,54 @@
+/** The readings that count: of each kind those of the newest visit, and among them the one that decides. */
+import { given, type Given } from '../figures/index.ts';
+import { testFacts, type Test, type TestKind, type Zone } from '../survey/index.ts';
+import { MS_PER_HOUR } from '../units/index.ts';
+import { SAME_VISIT_HOURS } from './limits.ts';
+
+/** Tests of one kind from the newest visit; older ones are history. */
+export function newest(zone: Zone, kind: TestKind, only: (t: Test) => boolean = () => true): Test[] {
+  const mine = zone.tests.filter((t) => t.kind === kind && only(t));
+  const last = Math.max(...mine.map((t) => Date.parse(t.takenAt)));
+  return mine.filter((t) => last - Date.parse(t.takenAt) <= SAME_VISIT_HOURS * MS_PER_HOUR);
+}
+
+export interface Deciding {
+  readonly test: Test;
+  readonly reading: Given;
+  readonly number: number;
+  readonly of: number;
+}
+
+/** The worst number of the newest visit, as a given of its own. */
+export function worst(
+  zone: Zone,
+  kind: TestKind,
+  bad: 'high' | 'low',
+  only?: (t: Test) => boolean,
+): Deciding | undefined {
+  const tests = newest(zone, kind, only);
+  const facts = testFacts(kind);
+  if (facts.form !== 'number') return undefined;
+  const numbers = tests.flatMap((test) =>
+    typeof test.value === 'number' ? [{ test, value: test.value }] : [],
+  );
+  const first = [...numbers].sort((a, b) => (bad === 'high' ? b.value - a.value : a.value - b.value))[0];
+  if (!first) return undefined;
+  const where = first.test.at
+    ? `, ${first.test.at.alongM.toFixed(1)} m along side 1 and ${first.test.at.acrossM.toFixed(1)} m in`
+    : '';
+  const label = `${facts.name.toLowerCase()}, ${bad === 'high' ? 'highest' : 'lowest'} of ${numbers.length}`;
+  return {
+    test: first.test,
+    number: first.value,
+    of: numbers.length,
+    reading: given(label, first.value, facts.quantity, 'measured', `${first.test.instrument}${where}`),
+  };
+}
+
+/** The worst word of the newest visit: the one that stands last in the list of answers. */
+export function worstWord(zone: Zone, kind: TestKind, only?: (t: Test) => boolean): string | undefined {
+  const facts = testFacts(kind);
+  if (facts.form !== 'word') return undefined;
+  const ranks = newest(zone, kind, only).map((t) => facts.answers.indexOf(String(t.value)));
+  return ranks.length === 0 ? undefined : facts.answers[Math.max(...ranks)];
+}

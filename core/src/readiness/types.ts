@@ -1,0 +1,72 @@
+import type { FallsReport } from '../falls/index.ts';
+import type { Family, Substrate } from '../family/index.ts';
+import type { Figure, Part } from '../figures/index.ts';
+import type { Survey, Zone, ZoneQuantities } from '../survey/index.ts';
+
+/** What one thing found means for coating. Ordered from worst to best. */
+export type Weight = 'refused' | 'hold' | 'steps' | 'fine' | 'note';
+
+/** One reason, with its reading, its limit, where the limit comes from, and what would change it. */
+export interface Reason {
+  readonly rule: string;
+  readonly weight: Weight;
+  readonly subject: string;
+  readonly says: readonly Part[];
+  /** What would change it. */
+  readonly change: readonly Part[];
+}
+
+/** Everything a rule may look at. */
+export interface Case {
+  readonly zone: Zone;
+  readonly quantities: ZoneQuantities;
+  readonly substrate: Substrate;
+  readonly family: Family;
+  /** Undefined where there are no levels. */
+  readonly falls: FallsReport | undefined;
+  readonly school: Survey['primerSchool'];
+  readonly nowMs: number;
+}
+
+export type StepKey =
+  | 'strip'
+  | 'wash'
+  | 'cut-wet'
+  | 'grind'
+  | 'profile'
+  | 'degrease'
+  | 'rust'
+  | 'blisters'
+  | 'splits'
+  | 'cut-cracks'
+  | 'fill-cracks'
+  | 'stripe-cracks'
+  | 'spalls'
+  | 'voids'
+  | 'level'
+  | 'outlets'
+  | 'boards'
+  | 'laps'
+  | 'fasteners'
+  | 'joints'
+  | 'fillets'
+  | 'dry'
+  | 'prime';
+
+/** One line of the preparation, in working order. */
+export interface PrepStep {
+  readonly key: StepKey;
+  readonly what: string;
+  readonly quantity: Figure | undefined;
+  readonly how: string;
+}
+
+export type Primer = 'needed' | 'spared' | 'stop' | 'not known';
+
+export interface Readiness {
+  readonly zoneId: string;
+  readonly weight: Exclude<Weight, 'note'>;
+  readonly reasons: readonly Reason[];
+  readonly primer: { readonly answer: Primer; readonly says: readonly Part[] };
+  readonly steps: readonly PrepStep[];
+}

@@ -1,0 +1,96 @@
+/** What happens at a side of a zone, or round an opening. */
+import { z } from 'zod';
+import { coordinate } from './common.ts';
+
+const mm = (least: number, most: number) => z.number().min(least).max(most);
+
+/** How the top of an upstand ends. */
+export const TERMINATIONS = ['bar', 'chase', 'coping', 'cladding', 'open'] as const;
+export type Termination = (typeof TERMINATIONS)[number];
+
+export const edgeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('upstand'),
+    heightMm: mm(10, 5000),
+    termination: z.enum(TERMINATIONS),
+  }),
+  z.strictObject({ kind: z.literal('parapet'), heightMm: mm(10, 5000), topWidthMm: mm(20, 2000) }),
+  z.strictObject({ kind: z.literal('drip') }),
+  z.strictObject({ kind: z.literal('gutter'), widthMm: mm(20, 2000) }),
+  z.strictObject({ kind: z.literal('threshold'), heightMm: mm(0, 1000) }),
+  z.strictObject({ kind: z.literal('joint'), widthMm: mm(2, 500) }),
+  z.strictObject({ kind: z.literal('tie-in') }),
+  z.strictObject({ kind: z.literal('free') }),
+]);
+export type Edge = z.infer<typeof edgeSchema>;
+export type EdgeKind = Edge['kind'];
+export const EDGE_KINDS: readonly EdgeKind[] = edgeSchema.options.map((o) => o.shape.kind.value);
+
+export const sideSchema = z.strictObject({
+  edge: edgeSchema,
+  /** An arc: its greatest distance from the chord, outward positive, metres. 0 is straight. */
+  riseM: coordinate,
+});
+export type Side = z.infer<typeof sideSchema>;
+
+export const EDGE_NAMES: Readonly<Record<EdgeKind, string>> = {
+  upstand: 'Upstand',
+  parapet: 'Parapet',
+  drip: 'Drip edge',
+  gutter: 'Gutter',
+  threshold: 'Door threshold',
+  joint: 'Movement joint',
+  'tie-in': 'Tie-in to existing',
+  free: 'Free or day joint',
+};
+
+export const TERMINATION_NAMES: Readonly<Record<Termination, string>> = {
+  bar: 'termination bar',
+  chase: 'into a chase',
+  coping: 'under the coping',
+  cladding: 'behind cladding',
+  open: 'ends open',
+};
+
+/** Sizes that an edge of each kind starts with: typical, to be measured. */
+const TYPICAL: Readonly<Record<EdgeKind, Edge>> = {
+  upstand: { kind: 'upstand', heightMm: 150, termination: 'bar' },
+  parapet: { kind: 'parapet', heightMm: 300, topWidthMm: 250 },
+  drip: { kind: 'drip' },
+  gutter: { kind: 'gutter', widthMm: 200 },
+  threshold: { kind: 'threshold', heightMm: 50 },
+  joint: { kind: 'joint', widthMm: 20 },
+  'tie-in': { kind: 'tie-in' },
+  free: { kind: 'free' },
+};
+
+/** An edge of a kind, keeping the sizes of the one it replaces where both have them. */
+export function edgeOf(kind: EdgeKind, from?: Edge): Edge {
+  const fresh: Record<string, unknown> = { ...TYPICAL[kind] };
+  for (const [key, value] of Object.entries(from ?? {}))
+    if (key !== 'kind' && key in fresh) fresh[key] = value;
+  return fresh as Edge;
+}
+
+/** How far the membrane goes up at an edge; 0 where it does not. */
+export const upstandMm = (edge: Edge): number =>
+  edge.kind === 'upstand' || edge.kind === 'parapet' || edge.kind === 'threshold' ? edge.heightMm : 0;
+
+/** What water does at an edge: runs off the roof, runs on to the next zone, or is held. */
+export function waterAt(edge: Edge): 'off' | 'on' | 'held' {
+  if (edge.kind === 'drip' || edge.kind === 'gutter') return 'off';
+  return upstandMm(edge) > 0 ? 'held' : 'on';
+}
+
+export const STRAIGHT_FREE: Side = { edge: { kind: 'free' }, riseM: 0 };
+
+/** The side of a number; what has not been said yet is straight and free. */
+export const sideAt = (sides: readonly Side[], i: number): Side => sides[i] ?? STRAIGHT_FREE;
+
+/** Changes one side, filling the ones before it that were not said. */
+export function withSide(sides: readonly Side[], i: number, change: Partial<Side>): Side[] {
+  const next = [...sides];
+  while (next.length <= i) next.push(STRAIGHT_FREE);
+  next[i] = { ...sideAt(next, i), ...change };
+  return next;
+}

@@ -1,0 +1,304 @@
+<script setup lang="ts">
+/** Can this zone be coated? Substrate, inspection, tests; one verdict, every reason, and the preparation. */
+import { computed } from 'vue';
+import {
+  FAMILIES,
+  FAMILY_KEYS,
+  SUBSTRATES,
+  SUBSTRATE_KEYS,
+  type FamilyKey,
+  type SubstrateKey,
+} from '@lentum/core/family';
+import type { Verdict } from '@lentum/core/words';
+import type { FallsReport } from '@lentum/core/falls';
+import { familiesFor, inspectionFor, readiness, readinessVerdict, type Reason } from '@lentum/core/readiness';
+import { sentence } from '@lentum/core/problems';
+import type { Finding, Survey, Zone } from '@lentum/core/survey';
+import { useJob } from '../app/job.ts';
+import FigureText from '../shared/FigureText.vue';
+import MeasureInput from '../shared/MeasureInput.vue';
+import PickList from '../shared/PickList.vue';
+import { useUnits } from '../shared/units.ts';
+import VerdictLine from '../shared/VerdictLine.vue';
+import TestTable from './TestTable.vue';
+
+const props = defineProps<{
+  falls: FallsReport | undefined;
+  school: Survey['primerSchool'];
+  buildUpFamily: FamilyKey | undefined;
+}>();
+const zone = defineModel<Zone>({ required: true });
+const emit = defineEmits<{ school: [school: Survey['primerSchool']] }>();
+const job = useJob();
+const { unit } = useUnits();
+
+const substrates = SUBSTRATE_KEYS.map((value) => ({ value, label: SUBSTRATES[value].name }));
+const families = FAMILY_KEYS.map((value) => ({ value, label: FAMILIES[value].name }));
+const substrate = computed(() => (zone.value.substrate ? SUBSTRATES[zone.value.substrate.kind] : undefined));
+const items = computed(() => (substrate.value ? inspectionFor(substrate.value) : []));
+/** A chosen build-up decides; before there is one, the family that is thought of. */
+const family = computed(() => props.buildUpFamily ?? zone.value.family);
+
+const input = computed(() => ({
+  zone: zone.value,
+  falls: props.falls,
+  school: props.school,
+  nowMs: job.nowMs,
+}));
+const judged = computed(() =>
+  family.value ? readiness({ ...input.value, family: family.value }) : undefined,
+);
+const verdict = computed(() =>
+  judged.value?.ok && family.value ? readinessVerdict(judged.value.value, family.value) : undefined,
+);
+const others = computed(() =>
+  zone.value.substrate
+    ? familiesFor(input.value).map(({ family: key, readiness: r }) => ({
+        key,
+        verdict: readinessVerdict(r, key),
+      }))
+    : [],
+);
+
+const OUTCOMES = { refused: 'stop', hold: 'hold', steps: 'steps', fine: 'done', note: 'done' } as const;
+const asVerdict = (r: Reason): Verdict => ({
+  outcome: OUTCOMES[r.weight],
+  subject: r.subject,
+  says: r.says,
+  ...(r.change.length > 0 ? { quiet: r.change } : {}),
+});
+const against = computed(() =>
+  judged.value?.ok
+    ? judged.value.value.reasons.filter((r) => r.weight !== 'fine' && r.weight !== 'note')
+    : [],
+);
+const inFavour = computed(() =>
+  judged.value?.ok
+    ? judged.value.value.reasons.filter((r) => r.weight === 'fine' || r.weight === 'note')
+    : [],
+);
+
+const change = (part: Partial<Zone>): void => {
+  zone.value = { ...zone.value, ...part };
+};
+function setSubstrate(kind: string): void {
+  change({ substrate: { ...zone.value.substrate, kind: kind as SubstrateKey } });
+}
+function setLaidOn(day: string): void {
+  if (!zone.value.substrate) return;
+  const { laidOn: _old, ...rest } = zone.value.substrate;
+  change({ substrate: /^\d{4}-\d{2}-\d{2}$/.test(day) ? { ...rest, laidOn: day } : rest });
+}
+const finding = (item: string): Finding =>
+  zone.value.findings.find((f) => f.item === item) ?? { item, answer: 'not looked at', note: '' };
+function setFinding(item: string, part: Partial<Finding>): void {
+  const next = { ...finding(item), ...part };
+  if (next.amount === undefined) delete next.amount;
+  change({ findings: [...zone.value.findings.filter((f) => f.item !== item), next] });
+}
+</script>
+
+<template>
+  <div class="head"><h2>Can it be coated?</h2></div>
+  <VerdictLine v-if="verdict" :verdict="verdict" class="headline" />
+  <p v-else-if="!zone.substrate" class="quiet">
+    Say what there is to coat, then look and test: the answer follows.
+  </p>
+  <p v-else-if="!family" class="quiet">Choose a build-up in stage 2, or the family that is thought of.</p>
+  <p v-for="(p, i) in judged && !judged.ok ? judged.problems : []" :key="i" class="quiet">
+    {{ sentence(p) }}
+  </p>
+
+  <div class="choices">
+    <label
+      >substrate
+      <PickList
+        label="Substrate"
+        filterable
+        :options="substrates"
+        :model-value="zone.substrate?.kind ?? ''"
+        @update:model-value="setSubstrate"
+    /></label>
+    <label v-if="buildUpFamily === undefined"
+      >family thought of
+      <PickList
+        label="Family thought of"
+        filterable
+        :options="families"
+        :model-value="zone.family ?? ''"
+        @update:model-value="(v) => change({ family: v as FamilyKey })"
+    /></label>
+    <p v-else class="quiet">Family of its build-up: {{ FAMILIES[buildUpFamily].name }}</p>
+    <label v-if="zone.substrate?.kind === 'concrete-new' || zone.substrate?.kind === 'screed'" for="laid-on"
+      >laid on
+      <input
+        id="laid-on"
+        type="date"
+        class="plain"
+        :value="zone.substrate.laidOn ?? ''"
+        @change="(e) => setLaidOn((e.target as HTMLInputElement).value)"
+    /></label>
+    <label
+      >primer, the job’s school
+      <PickList
+        label="Primer, the job’s school"
+        :options="[
+          { value: 'test may spare', label: 'adhesion test may spare it' },
+          { value: 'always', label: 'always primed' },
+        ]"
+        :model-value="school"
+        @update:model-value="(v) => emit('school', v as Survey['primerSchool'])"
+    /></label>
+  </div>
+
+  <template v-if="judged?.ok">
+    <VerdictLine v-for="(r, i) in against" :key="i" :verdict="asVerdict(r)" />
+    <VerdictLine
+      :verdict="{
+        outcome: judged.value.primer.answer === 'stop' ? 'stop' : 'done',
+        subject: `Primer ${judged.value.primer.answer === 'stop' ? 'question does not arise' : judged.value.primer.answer}:`,
+        says: judged.value.primer.says,
+      }"
+    />
+    <details v-if="inFavour.length > 0">
+      <summary>{{ inFavour.length }} in its favour</summary>
+      <VerdictLine v-for="(r, i) in inFavour" :key="i" :verdict="asVerdict(r)" />
+    </details>
+    <template v-if="judged.value.steps.length > 0">
+      <div class="head prep">
+        <h2>Preparation, in working order</h2>
+        <span class="quiet">{{ judged.value.steps.length }} steps</span>
+      </div>
+      <table class="dense">
+        <tbody>
+          <tr v-for="(s, i) in judged.value.steps" :key="i">
+            <th scope="row">{{ i + 1 }}</th>
+            <td>
+              {{ s.what }}
+              <p class="quiet">{{ s.how }}</p>
+            </td>
+            <td class="num"><FigureText v-if="s.quantity" :figure="s.quantity" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+  </template>
+
+  <template v-if="items.length > 0">
+    <div class="head prep">
+      <h2>Inspection sheet</h2>
+      <span class="quiet">{{ substrate?.name }}</span>
+    </div>
+    <div v-for="item in items" :key="item.key" class="item">
+      <p :id="`q-${item.key}`">{{ item.question }}</p>
+      <el-radio-group
+        :model-value="finding(item.key).answer"
+        :aria-labelledby="`q-${item.key}`"
+        @update:model-value="(v) => setFinding(item.key, { answer: v as Finding['answer'] })"
+      >
+        <el-radio-button value="yes">yes</el-radio-button>
+        <el-radio-button value="no">no</el-radio-button>
+      </el-radio-group>
+      <div
+        v-if="finding(item.key).answer !== 'not looked at' && finding(item.key).answer !== item.good"
+        class="detail"
+      >
+        <label v-if="item.amount"
+          >{{ item.amount.label
+          }}<template v-if="unit(item.amount.quantity)">, {{ unit(item.amount.quantity) }}</template>
+          <MeasureInput
+            optional
+            hide-unit
+            :quantity="item.amount.quantity"
+            :label="`${item.question} ${item.amount.label}`"
+            :min="0"
+            :max="1e6"
+            :model-value="finding(item.key).amount"
+            @update:model-value="(v) => setFinding(item.key, { amount: v })"
+        /></label>
+        <label
+          >note
+          <el-input
+            :model-value="finding(item.key).note"
+            maxlength="400"
+            :aria-label="`${item.question} Note`"
+            @change="(v: string) => setFinding(item.key, { note: v })"
+        /></label>
+      </div>
+    </div>
+  </template>
+
+  <TestTable :model-value="zone.tests" :zone="zone" @update:model-value="(tests) => change({ tests })" />
+
+  <template v-if="others.length > 0">
+    <div class="head prep"><h2>Every family on this zone</h2></div>
+    <VerdictLine v-for="o in others" :key="o.key" :verdict="o.verdict" />
+  </template>
+
+  <p class="quiet caution">
+    Limits are common practice; the product’s data sheet, local rules and licensed people go before them.
+    Structure, loads, gas and electrics: qualified people. Washes with chlorine are never mixed with acids.
+  </p>
+</template>
+
+<style scoped>
+.headline {
+  font-size: var(--t-l);
+}
+.choices {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--s2) var(--s3);
+  padding: var(--s2) 0 var(--s3);
+}
+.choices label,
+.detail label {
+  font-size: var(--t-s);
+  color: var(--ink-2);
+}
+.plain {
+  display: block;
+  width: 100%;
+  height: 36px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--sheet);
+  border: max(1px, var(--stroke)) solid var(--line-2);
+  border-radius: var(--r);
+  padding: 0 var(--s2);
+}
+.prep {
+  margin-top: var(--s6);
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+  padding: var(--s2) 0;
+}
+th[scope='row'] {
+  font-weight: 400;
+  width: 2rem;
+}
+.item {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: var(--s1) var(--s3);
+  align-items: center;
+  padding: var(--s2) 0;
+  border-bottom: var(--stroke) solid var(--line);
+}
+.detail {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 1fr);
+  gap: var(--s2);
+}
+.caution {
+  margin-top: var(--s6);
+}
+@media (max-width: 480px) {
+  .choices {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+/** How a zone was measured: walked, taped or drawn; its openings, its place on the plan, its notes. */
+import { computed } from 'vue';
+import { traverse } from '@lentum/core/geometry';
+import { asDrawn, type Opening, type SharedSide, type TapedOutline, type Zone } from '@lentum/core/survey';
+import MeasureInput from '../shared/MeasureInput.vue';
+import ClosingError from './ClosingError.vue';
+import OpeningList from './OpeningList.vue';
+import PointsTable from './PointsTable.vue';
+import TapedTable from './TapedTable.vue';
+import WalkTable from './WalkTable.vue';
+import { newTaped, newZone } from './newzone.ts';
+
+const props = defineProps<{
+  hasBays: boolean;
+  shared: readonly SharedSide[];
+  names: ReadonlyMap<string, string>;
+  side: number | undefined;
+}>();
+/** The zone being edited: the draft's own object. */
+const zone = defineModel<Zone>({ required: true });
+const emit = defineEmits<{
+  remove: [];
+  join: [otherId: string];
+  chooseSide: [side: number];
+  chooseCorner: [k: number];
+}>();
+
+const walked = computed(() =>
+  zone.value.outline.kind === 'walk' ? traverse(zone.value.outline.legs) : undefined,
+);
+const taped = computed({
+  get: () => zone.value.outline as TapedOutline,
+  set: (outline) => {
+    zone.value.outline = outline;
+  },
+});
+const neighbours = computed(() => [
+  ...new Set(
+    props.shared.flatMap(({ a, b }) =>
+      a.zoneId === zone.value.id ? [b.zoneId] : b.zoneId === zone.value.id ? [a.zoneId] : [],
+    ),
+  ),
+]);
+
+function setCode(text: string): void {
+  const code = text
+    .toUpperCase()
+    .replace(/[^A-Z]/g, '')
+    .slice(0, 3);
+  if (code !== '') zone.value.code = code;
+}
+
+/** The edges go along with the walk: a side put in or taken out moves those after it. */
+function legsChanged(): void {
+  if (zone.value.outline.kind === 'walk') zone.value.outline.adjustmentAccepted = false;
+}
+function spliceSides(at: number, remove: number, insert: boolean): void {
+  const n = zone.value.sides.length;
+  if (at >= n) return;
+  const copy = zone.value.sides[at];
+  zone.value.sides.splice(at, remove, ...(insert && copy ? [{ ...copy, riseM: 0 }] : []));
+}
+</script>
+
+<template>
+  <div class="names">
+    <label for="zone-name">Zone</label>
+    <el-input id="zone-name" v-model="zone.name" maxlength="120" />
+    <label for="zone-code">Code</label>
+    <el-input id="zone-code" :model-value="zone.code" class="code" @change="setCode" />
+  </div>
+  <template v-if="zone.outline.kind === 'walk'">
+    <WalkTable
+      :key="zone.id"
+      v-model="zone.outline.legs"
+      @changed="legsChanged"
+      @inserted="(i: number) => spliceSides(i, 0, true)"
+      @removed="(i: number) => spliceSides(i, 1, false)"
+    />
+    <ClosingError v-if="walked" v-model="zone.outline.adjustmentAccepted" :walked="walked" />
+  </template>
+  <TapedTable v-else-if="zone.outline.kind === 'taped'" :key="zone.id" v-model="taped" />
+  <PointsTable
+    v-else
+    :zone="zone"
+    :side="side"
+    @change="(z) => (zone = z)"
+    @choose-side="(s) => emit('chooseSide', s)"
+    @choose-corner="(k) => emit('chooseCorner', k)"
+  />
+  <details class="more">
+    <summary>Measured in another way</summary>
+    <div class="bar ways">
+      <el-button v-if="zone.outline.kind !== 'walk'" text @click="zone.outline = newZone([]).outline"
+        >Measure it again by walking</el-button
+      >
+      <el-button
+        v-if="zone.outline.kind !== 'taped'"
+        text
+        @click="zone.outline = newTaped([], 'rectangle').outline"
+        >Measure it again by tape alone</el-button
+      >
+      <el-button v-if="zone.outline.kind !== 'points'" text @click="zone = asDrawn(zone)"
+        >Keep its corners as drawn ones</el-button
+      >
+    </div>
+  </details>
+  <OpeningList
+    :key="`o${zone.id}`"
+    :model-value="zone.openings"
+    @update:model-value="(v: Opening[]) => (zone.openings = v)"
+  />
+  <div class="head plot"><h2>On the plan of all zones</h2></div>
+  <div class="sizes">
+    <label
+      v-for="[key, word] in [
+        ['xM', 'corner 1 to the right'],
+        ['yM', 'corner 1 up'],
+      ] as const"
+      :key="key"
+      >{{ word }}
+      <MeasureInput
+        hide-unit
+        quantity="length"
+        :label="`${zone.name}, ${word}`"
+        :min="-2000"
+        :max="2000"
+        :model-value="zone.plot[key]"
+        @update:model-value="(v) => v !== undefined && (zone.plot[key] = v)"
+    /></label>
+    <label
+      >turned left by, °
+      <MeasureInput
+        hide-unit
+        quantity="angle"
+        :label="`${zone.name}, turned left by`"
+        :min="-360"
+        :max="360"
+        :model-value="zone.plot.turnDeg"
+        @update:model-value="(v) => v !== undefined && (zone.plot.turnDeg = v)"
+    /></label>
+  </div>
+  <div v-if="neighbours.length > 0 && !hasBays" class="bar">
+    <el-button v-for="id in neighbours" :key="id" text @click="emit('join', id)"
+      >Join with {{ names.get(id) }}</el-button
+    >
+  </div>
+  <label class="note" for="zone-note">Notes</label>
+  <el-input id="zone-note" v-model="zone.note" type="textarea" :autosize="{ minRows: 2 }" maxlength="2000" />
+  <el-popconfirm
+    v-if="!hasBays"
+    title="Remove this zone? Undo brings it back."
+    confirm-button-text="Remove"
+    cancel-button-text="Keep"
+    @confirm="emit('remove')"
+  >
+    <template #reference><el-button text class="remove">Remove this zone</el-button></template>
+  </el-popconfirm>
+  <p v-else class="quiet">This zone has bays; it stays while they are there.</p>
+</template>
+
+<style scoped>
+.names {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto 4.5rem;
+  gap: var(--s2);
+  align-items: center;
+  margin-bottom: var(--s3);
+}
+.names label,
+.note {
+  font-weight: 600;
+}
+.note {
+  display: block;
+  margin: var(--s3) 0 var(--s1);
+}
+.remove {
+  margin-top: var(--s2);
+}
+.plot {
+  margin-top: var(--s4);
+}
+.sizes {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: var(--s2);
+  padding: var(--s2) 0;
+}
+.sizes label {
+  font-size: var(--t-s);
+  color: var(--ink-2);
+}
+.more {
+  padding: var(--s2) 0;
+}
+.more summary {
+  cursor: pointer;
+}
+.ways {
+  flex-direction: column;
+  align-items: flex-start;
+}
+body .ways .el-button {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,80 @@
+/** Falls of every zone that has levels, from the worker: computed again when what they depend on has changed. */
+import { wrap, type Remote } from 'comlink';
+import { onScopeDispose, ref, shallowRef, watch } from 'vue';
+import type { FallsReport } from '@lentum/core/falls';
+import type { Problem } from '@lentum/core/problems';
+import type { Zone } from '@lentum/core/survey';
+import type { SurveyWork } from '../workers/survey.worker.ts';
+
+export interface ZoneFalls {
+  readonly key: string;
+  readonly report?: FallsReport;
+  readonly problems: readonly Problem[];
+}
+
+const WAIT_MS = 150;
+
+/** What the falls of a zone depend on. */
+const keyOf = ({ outline, sides, openings, features, levels }: Zone): string =>
+  JSON.stringify({ outline, sides, openings, features, levels });
+
+export function useFalls(zones: () => readonly Zone[]) {
+  const byZone = shallowRef<ReadonlyMap<string, ZoneFalls>>(new Map());
+  const busy = ref(0);
+  let worker: Worker | undefined;
+  let remote: Remote<SurveyWork> | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const asked = new Map<string, string>();
+
+  function open(): Remote<SurveyWork> {
+    worker ??= new Worker(new URL('../workers/survey.worker.ts', import.meta.url), { type: 'module' });
+    remote ??= wrap<SurveyWork>(worker);
+    return remote;
+  }
+
+  async function ask(zone: Zone, key: string): Promise<void> {
+    asked.set(zone.id, key);
+    busy.value += 1;
+    try {
+      const answer = await open().falls(JSON.parse(JSON.stringify(zone)) as Zone);
+      // A newer question has been asked meanwhile: this answer is stale.
+      if (asked.get(zone.id) !== key) return;
+      const next: ZoneFalls = answer.ok
+        ? { key, report: answer.value, problems: [] }
+        : { key, problems: answer.problems };
+      byZone.value = new Map([...byZone.value, [zone.id, next]]);
+    } finally {
+      busy.value -= 1;
+    }
+  }
+
+  function look(): void {
+    const here = zones();
+    const kept = [...byZone.value].filter(([id]) =>
+      here.some((z) => z.id === id && z.levels.points.length > 0),
+    );
+    if (kept.length !== byZone.value.size) byZone.value = new Map(kept);
+    for (const zone of here) {
+      if (zone.levels.points.length === 0) {
+        asked.delete(zone.id);
+        continue;
+      }
+      const key = keyOf(zone);
+      if (asked.get(zone.id) !== key) void ask(zone, key);
+    }
+  }
+
+  watch(
+    zones,
+    () => {
+      clearTimeout(timer);
+      timer = setTimeout(look, WAIT_MS);
+    },
+    { deep: true, immediate: true },
+  );
+  onScopeDispose(() => {
+    clearTimeout(timer);
+    worker?.terminate();
+  });
+  return { byZone, busy };
+}
