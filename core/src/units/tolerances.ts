@@ -29,6 +29,8 @@ export const TOLERANCE = {
   unchecked: 1e-6,
   /** A level or a corner this near to a line counts as lying on it. */
   onLineM: 0.005,
+  /** Ends of lines in a drawing that lie nearer are joined. */
+  joinM: 0.002,
   /** Two levels nearer than this were taken at one spot. */
   sameSpotM: 0.01,
   /** Two readings at one spot that differ by less are the same reading. */

@@ -108,6 +108,7 @@ const snapping = ref(true);
 const dimensions = ref(true);
 const fittings = ref(true);
 const levelsShown = ref(true);
+const near = ref(true);
 const draft = useDraft();
 const side = ref<number>();
 const cornerChosen = ref<number>();
@@ -300,6 +301,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           v-model:levels="levelsShown"
           v-model:fittings="fittings"
           v-model:dimensions="dimensions"
+          v-model:near="near"
           :mode="mode"
           :movable="zone?.outline.kind === 'points'"
           :splittable="quantities !== undefined && !hasBays"
@@ -325,6 +327,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
             :fittings="fittings"
             :dimensions="dimensions"
             :snapping="snapping"
+            :near="near"
             :side="side"
             :corner="cornerChosen"
             @choose-zone="chooseZone"
@@ -394,7 +397,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
   min-width: 0;
 }
 .sheet {
-  height: min(62vh, 640px);
+  height: clamp(300px, 100vh - 440px, 720px);
   margin: var(--s2) 0;
   border: var(--stroke) solid var(--line);
 }

@@ -43,6 +43,8 @@ const props = defineProps<{
   fittings: boolean;
   dimensions: boolean;
   snapping: boolean;
+  /** Shows the chosen zone as large as it goes, rather than all of them. */
+  near: boolean;
   side: number | undefined;
   corner: number | undefined;
   underlay?: { readonly facts: Underlay; readonly image: HTMLImageElement } | undefined;
@@ -64,9 +66,10 @@ const { width, height } = useElementSize(frame, { width: 640, height: 520 });
 const tokens = useTokens();
 
 const content = computed<readonly Ring[]>(() => {
-  const rings = props.zones.map(planCorners).filter((r) => r.length > 0);
+  const one = props.zones.filter((z) => props.near && props.mode !== 'draw' && z.id === props.chosenId);
+  const rings = (one.length > 0 ? one : props.zones).map(planCorners).filter((r) => r.length > 0);
   const u = props.underlay?.facts;
-  if (u) {
+  if (u && one.length === 0) {
     const [w, h] = [u.widthPx * u.metresPerPx, u.heightPx * u.metresPerPx];
     rings.push([
       [u.xM, u.yM],
@@ -221,6 +224,10 @@ const pointers = usePointers(frame, {
   pan,
   zoom: zoomAt,
 });
+watch(
+  () => [props.chosenId, props.near],
+  () => fit(),
+);
 watch(
   () => props.mode,
   () => {

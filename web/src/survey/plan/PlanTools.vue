@@ -9,6 +9,7 @@ const snapping = defineModel<boolean>('snapping', { required: true });
 const levels = defineModel<boolean>('levels', { required: true });
 const fittings = defineModel<boolean>('fittings', { required: true });
 const dimensions = defineModel<boolean>('dimensions', { required: true });
+const near = defineModel<boolean>('near', { required: true });
 </script>
 
 <template>
@@ -24,10 +25,11 @@ const dimensions = defineModel<boolean>('dimensions', { required: true });
       <el-radio-button value="split" :disabled="!splittable">Split</el-radio-button>
     </el-radio-group>
     <div class="bar">
+      <el-checkbox v-model="near">this zone large</el-checkbox>
       <el-checkbox v-model="snapping">snap</el-checkbox>
       <el-checkbox v-model="dimensions">lengths</el-checkbox>
       <el-checkbox v-model="fittings">fittings</el-checkbox>
-      <el-checkbox v-model="levels">levels and water</el-checkbox>
+      <el-checkbox v-model="levels">water</el-checkbox>
       <el-button text :icon="ZoomOut" aria-label="Zoom out" @click="emit('zoom', 0.8)" />
       <el-button text :icon="ZoomIn" aria-label="Zoom in" @click="emit('zoom', 1.25)" />
       <el-button text :icon="FullScreen" aria-label="Show everything" @click="emit('fit')" />
