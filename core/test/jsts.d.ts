@@ -9,6 +9,7 @@ declare module 'jsts/org/locationtech/jts/geom/GeometryFactory.js' {
     getArea(): number;
     getLength(): number;
     intersection(other: Geometry): Geometry;
+    difference(other: Geometry): Geometry;
   }
   export default class GeometryFactory {
     createLinearRing(c: Coordinate[]): Geometry;

@@ -1,0 +1,569 @@
+/** Readiness: one case a reason. Limits are those of the trade, common practice, no source, unless one is named. */
+import { describe, expect, it } from 'vitest';
+import { fallsReport } from '@lentum/core/falls';
+import {
+  FAMILY_KEYS,
+  fitOf,
+  SUBSTRATE_KEYS,
+  SUBSTRATES,
+  type FamilyKey,
+  type SubstrateKey,
+} from '@lentum/core/family';
+import { verdictText, type Part } from '@lentum/core/figures';
+import {
+  familiesFor,
+  inspectionFor,
+  readiness,
+  readinessVerdict,
+  type Readiness,
+} from '@lentum/core/readiness';
+import {
+  edgeOf,
+  surveyProblems,
+  testFacts,
+  testSchema,
+  typicalSizes,
+  type Feature,
+  type FeatureKind,
+  type Survey,
+  type Test,
+  type TestKind,
+  type Zone,
+} from '@lentum/core/survey';
+import { sentence } from '@lentum/core/problems';
+import { evaluate } from './support/formula.ts';
+import { corners, pointsZone } from './support/zones.ts';
+
+const NOW = Date.parse('2026-06-01T08:00:00Z');
+const DAY = 86_400_000;
+const say = (parts: readonly Part[]): string =>
+  verdictText(parts, 'metric', (ms) => new Date(ms).toISOString().slice(0, 10)).replaceAll('\u00a0', ' ');
+
+const test = (kind: TestKind, value: number | string, more: Partial<Test> = {}): Test => ({
+  id: `${kind}-${String(value)}-${more.takenAt ?? ''}`,
+  kind,
+  takenAt: new Date(NOW - DAY).toISOString(),
+  instrument: testFacts(kind).instrument,
+  value,
+  unprimed: false,
+  note: '',
+  ...more,
+});
+const feature = (kind: FeatureKind, more: Partial<Feature> = {}): Feature => ({
+  id: kind,
+  kind,
+  count: 1,
+  at: { alongM: 1, acrossM: 1 },
+  sizes: typicalSizes(kind),
+  note: '',
+  ...more,
+});
+
+/** A zone of 10 × 6 m on which nothing is wrong. */
+function sound(kind: SubstrateKey, more: Partial<Zone> = {}): Zone {
+  return pointsZone(corners(10, 6), {
+    sides: [0, 1, 2, 3].map((i) => ({ edge: edgeOf(i === 0 ? 'drip' : 'upstand'), riseM: 0 })),
+    fallPct: 3,
+    substrate: { kind },
+    findings: inspectionFor(SUBSTRATES[kind]).map((i) => ({ item: i.key, answer: i.good, note: '' })),
+    tests: [
+      test('moisture', 3.5),
+      test('profile', 3),
+      test('pull-off', 1.8),
+      test('strength', 35),
+      test('core', 'dry'),
+    ],
+    ...more,
+  });
+}
+function judge(zone: Zone, family: FamilyKey, school: Survey['primerSchool'] = 'always'): Readiness {
+  const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
+  const r = readiness({ zone, family, falls: falls?.ok ? falls.value : undefined, school, nowMs: NOW });
+  if (!r.ok) throw new Error(r.problems.map(sentence).join(' '));
+  return r.value;
+}
+const finding = (
+  zone: Zone,
+  item: string,
+  answer: 'yes' | 'no' | 'not looked at',
+  amount?: number,
+): Zone => ({
+  ...zone,
+  findings: zone.findings.map((f) =>
+    f.item === item ? { ...f, answer, ...(amount === undefined ? {} : { amount }) } : f,
+  ),
+});
+const withTests = (zone: Zone, kind: TestKind, ...tests: Test[]): Zone => ({
+  ...zone,
+  tests: [...zone.tests.filter((t) => t.kind !== kind), ...tests],
+});
+const concrete = sound('concrete-old');
+const grid = (zone: Zone, z: (x: number, y: number) => number): Zone => ({
+  ...zone,
+  levels: {
+    ...zone.levels,
+    points: [0, 2.5, 5, 7.5, 10].flatMap((x) =>
+      [0, 2, 4, 6].map((y) => ({ id: `l${x}-${y}`, at: { alongM: x, acrossM: y }, valueM: z(x, y) })),
+    ),
+  },
+});
+const dished = (x: number, y: number): number => 0.02 * y - (x === 5 && y === 4 ? 0.06 : 0);
+
+describe('one case a reason', () => {
+  it.each<[string, Zone, FamilyKey, Readiness['weight'], string]>([
+    ['nothing stands against it', concrete, 'PU1', 'steps', ''],
+    [
+      'silicone under anything but silicone',
+      sound('silicone'),
+      'PU1',
+      'refused',
+      'nothing but silicone bonds to silicone',
+    ],
+    [
+      'bitumen below a light coat',
+      sound('bitumen-smooth'),
+      'ACRYLIC',
+      'steps',
+      'only over its bleed-blocking primer',
+    ],
+    ['rubber below silicone', sound('rubber-sheet'), 'SILICONE', 'steps', 'bleed-blocking primer'],
+    [
+      'gravel below polyurethane',
+      sound('gravelled-felt'),
+      'PU1',
+      'refused',
+      'loose gravel can not be coated',
+    ],
+    ['foam below methacrylate', sound('foam'), 'PMMA', 'refused', 'dissolves foam'],
+    ['felt below a traffic deck', sound('bitumen-smooth'), 'TRAFFIC', 'refused', 'too soft below a deck'],
+    [
+      'sheet without a trial patch',
+      sound('tpo-sheet'),
+      'PU1',
+      'hold',
+      'only from a trial patch; none has been pulled',
+    ],
+    [
+      'sheet off which the patch peels',
+      withTests(sound('tpo-sheet'), 'strip-pull', test('strip-pull', 'peels off')),
+      'PU1',
+      'refused',
+      'the strip peeled off',
+    ],
+    [
+      'a torch on boards',
+      { ...sound('concrete-old'), substrate: { kind: 'bitumen-smooth' } },
+      'TORCH2',
+      'hold',
+      'takes fire under a torch',
+    ],
+    [
+      'concrete of ten days',
+      sound('concrete-new', { substrate: { kind: 'concrete-new', laidOn: '2026-05-22' } }),
+      'PU1',
+      'hold',
+      '10 days old; 28 are usual (common practice). Opens 2026-06-19.',
+    ],
+    [
+      'concrete of unknown age',
+      sound('concrete-new'),
+      'PU1',
+      'hold',
+      'the day on which it was laid is not known',
+    ],
+    [
+      'moisture above 6 %',
+      withTests(concrete, 'moisture', test('moisture', 6.3)),
+      'PU1',
+      'hold',
+      '6.3 % is above 6.0 %',
+    ],
+    [
+      'moisture of 4.5 to 6 %',
+      withTests(concrete, 'moisture', test('moisture', 5.2)),
+      'PU1',
+      'steps',
+      'only with primer',
+    ],
+    [
+      'no moisture reading',
+      withTests(concrete, 'moisture'),
+      'PU1',
+      'hold',
+      'no meter reading has been taken',
+    ],
+    [
+      'damp timber',
+      withTests(sound('boards'), 'moisture', test('moisture', 21)),
+      'PU1',
+      'hold',
+      'above 18.0 % for timber',
+    ],
+    [
+      'in-slab humidity',
+      { ...concrete, tests: [...concrete.tests, test('humidity', 92)] },
+      'PU1',
+      'hold',
+      '92 % is above 85 %',
+    ],
+    [
+      'damp under the sheet',
+      { ...concrete, tests: [...concrete.tests, test('sheet', 'damp')] },
+      'PU1',
+      'hold',
+      'water is rising',
+    ],
+    [
+      'too smooth for traffic',
+      withTests(concrete, 'profile', test('profile', 2)),
+      'TRAFFIC',
+      'steps',
+      'too smooth: CSP 3 to 4',
+    ],
+    [
+      'too rough for traffic',
+      withTests(concrete, 'profile', test('profile', 6)),
+      'TRAFFIC',
+      'steps',
+      'too rough: CSP 3 to 4',
+    ],
+    ['profile not compared', withTests(concrete, 'profile'), 'TRAFFIC', 'hold', 'has not been compared'],
+    [
+      'weak concrete under wheels',
+      withTests(concrete, 'strength', test('strength', 18)),
+      'TRAFFIC',
+      'refused',
+      '18.00 N/mm² is below 25.00 N/mm²',
+    ],
+    [
+      'strength not tested',
+      withTests(concrete, 'strength'),
+      'TRAFFIC',
+      'hold',
+      'has not been tested; 25.00 N/mm²',
+    ],
+    [
+      'weak pull-off where walked',
+      withTests(concrete, 'pull-off', test('pull-off', 1.2)),
+      'PMMA',
+      'hold',
+      '1.20 N/mm² is below 1.50 N/mm²',
+    ],
+    [
+      'the same pull-off elsewhere',
+      withTests(concrete, 'pull-off', test('pull-off', 1.2)),
+      'PU1',
+      'steps',
+      '',
+    ],
+    [
+      'weak pull-off anywhere',
+      withTests(concrete, 'pull-off', test('pull-off', 0.5)),
+      'PU1',
+      'hold',
+      '0.50 N/mm² is below 0.80 N/mm²',
+    ],
+    ['no core', withTests(sound('bitumen-smooth'), 'core'), 'PU1', 'hold', 'none has been cut'],
+    [
+      'a wet core',
+      withTests(sound('bitumen-smooth'), 'core', test('core', 'wet')),
+      'PU1',
+      'refused',
+      'would be sealed in',
+    ],
+    [
+      'a damp core',
+      withTests(sound('bitumen-smooth'), 'core', test('core', 'damp')),
+      'PU1',
+      'hold',
+      'damp below the covering',
+    ],
+    [
+      'tacky primer',
+      { ...concrete, tests: [...concrete.tests, test('tack', 'tacky')] },
+      'PU1',
+      'hold',
+      'still tacky',
+    ],
+    ['ponding under acrylic', grid(sound('metal'), dished), 'ACRYLIC', 'steps', 'must not stand under water'],
+    [
+      'ponding under sheet',
+      grid(concrete, dished),
+      'SA2',
+      'steps',
+      'stands water for two days, not for good',
+    ],
+    [
+      'too little fall',
+      grid(sound('metal'), (_, y) => 0.01 * y),
+      'ACRYLIC',
+      'steps',
+      '1.00 % on the mean is below 2.00 %',
+    ],
+    [
+      'no levels and no fall',
+      sound('metal', { fallPct: undefined as unknown as number }),
+      'ACRYLIC',
+      'hold',
+      'no levels were taken',
+    ],
+    [
+      'an outlet that stands proud',
+      grid({ ...concrete, features: [feature('outlet', { rimM: 0.04, note: 'North' })] }, (_, y) => 0.02 * y),
+      'PU1',
+      'steps',
+      'North stands 20.0 mm proud of the surface',
+    ],
+    [
+      'no way out',
+      grid(
+        { ...concrete, sides: [0, 1, 2, 3].map(() => ({ edge: edgeOf('upstand'), riseM: 0 })) },
+        (_, y) => 0.02 * y,
+      ),
+      'PU1',
+      'hold',
+      'no outlet and no edge lets the water go',
+    ],
+    [
+      'not looked at',
+      finding(concrete, 'oil', 'not looked at'),
+      'PU1',
+      'hold',
+      'not yet looked at: Is there oil',
+    ],
+    ['a structure that gives', finding(concrete, 'sound', 'no'), 'PU1', 'hold', 'A structural engineer'],
+    [
+      'water from elsewhere',
+      finding(concrete, 'leak-elsewhere', 'yes'),
+      'PU1',
+      'hold',
+      'may come in from elsewhere',
+    ],
+    ['blocked outlets', finding(concrete, 'outlets-work', 'no'), 'PU1', 'steps', 'blocked or broken'],
+    ['release agent', finding(concrete, 'oil', 'yes', 12), 'PU1', 'steps', 'release or curing agent'],
+    [
+      'loose covering',
+      finding(sound('bitumen-smooth'), 'bonded', 'no', 2),
+      'PU1',
+      'steps',
+      'loose in places',
+    ],
+    [
+      'a coating that the washer takes off',
+      finding(sound('acrylic-coating'), 'survives-wash', 'no'),
+      'ACRYLIC',
+      'steps',
+      'comes off under the washer',
+    ],
+    ['rust', finding(sound('metal'), 'rust', 'yes', 3), 'METAL', 'steps', 'rust grows on'],
+    [
+      'loose fasteners',
+      finding(sound('metal'), 'fasteners-loose', 'yes', 9),
+      'METAL',
+      'steps',
+      'tear the film',
+    ],
+    [
+      'rotten boards',
+      finding(sound('boards', { tests: [test('moisture', 12)] }), 'rot', 'yes', 1.5),
+      'PU1',
+      'steps',
+      'rotten boards give way',
+    ],
+    [
+      'a movement joint',
+      { ...concrete, sides: [{ edge: edgeOf('joint'), riseM: 0 }] },
+      'PU1',
+      'steps',
+      'never bridged blind',
+    ],
+    [
+      'a moving crack',
+      { ...concrete, features: [feature('moving-crack', { to: { alongM: 5, acrossM: 1 } })] },
+      'PU1',
+      'steps',
+      'moving crack, 4.00 m',
+    ],
+    [
+      'low upstands',
+      {
+        ...concrete,
+        sides: concrete.sides.map((s) => ({
+          ...s,
+          edge: { kind: 'upstand', heightMm: 90, termination: 'bar' },
+        })),
+      },
+      'PU1',
+      'steps',
+      '90 mm at the lowest; 150 mm above the finished surface',
+    ],
+  ])('%s', (_, zone, family, weight, words) => {
+    const r = judge(zone, family);
+    const all = r.reasons.map((x) => `${x.subject} ${say(x.says)} ${say(x.change)}`).join('\n');
+    expect(all).toContain(words);
+    expect(r.weight === 'fine' ? 'steps' : r.weight).toBe(weight);
+  });
+});
+
+describe('which readings count', () => {
+  const days = (n: number): string => new Date(NOW - n * DAY).toISOString();
+  it('those of the newest visit, the worst of them', () => {
+    const zone = withTests(
+      concrete,
+      'moisture',
+      test('moisture', 7.5, { takenAt: days(9) }),
+      test('moisture', 4.1, { takenAt: days(1) }),
+      test('moisture', 4.9, { takenAt: days(2) }),
+    );
+    const r = judge(zone, 'PU1');
+    expect(r.reasons.map((x) => say(x.says)).join(' ')).toContain('4.9 %: from 4.5 % to 6.0 %');
+  });
+  it('a reading that no meter gives is refused, and so is one of the future', () => {
+    expect(testSchema.safeParse(test('moisture', 45)).error?.issues[0]?.message).toBe(
+      'moisture by meter from 0 to 25 %',
+    );
+    expect(testSchema.safeParse(test('core', 'soaking')).success).toBe(false);
+    const zone = {
+      ...concrete,
+      tests: [test('moisture', 4, { takenAt: new Date(NOW + DAY).toISOString() })],
+    };
+    expect(surveyProblems({ zones: [zone] }, NOW).map(sentence)).toEqual([
+      'Zone, moisture by meter, time: 2026-06-02T08:00:00.000Z is out of range; expected a time that has been.',
+    ]);
+    expect(surveyProblems({ zones: [zone] })).toEqual([]);
+  });
+});
+
+describe('the primer, by the school of the job', () => {
+  const unprimed = (value: number): Zone => ({
+    ...concrete,
+    tests: [...concrete.tests, test('pull-off', value, { unprimed: true })],
+  });
+  it.each<[string, Zone, FamilyKey, Survey['primerSchool'], Readiness['primer']['answer']]>([
+    ['always, though a test passed', unprimed(1.4), 'PU1', 'always', 'needed'],
+    ['a passed test spares it', unprimed(1.4), 'PU1', 'test may spare', 'spared'],
+    ['a failed test does not', unprimed(0.85), 'PU-DECK', 'test may spare', 'needed'],
+    ['no test without primer', concrete, 'PU1', 'test may spare', 'needed'],
+    [
+      'a trial patch without primer',
+      { ...concrete, tests: [...concrete.tests, test('strip-pull', 'tears itself', { unprimed: true })] },
+      'PU1',
+      'test may spare',
+      'spared',
+    ],
+    [
+      'moisture asks for it all the same',
+      withTests(unprimed(1.4), 'moisture', test('moisture', 5)),
+      'PU1',
+      'test may spare',
+      'needed',
+    ],
+    ['a family that is always primed', unprimed(3), 'PMMA', 'test may spare', 'needed'],
+    ['a family that is its own primer', sound('bitumen-smooth'), 'RESTORE', 'always', 'spared'],
+    ['bleeding ground', sound('asphalt'), 'SILICONE', 'test may spare', 'needed'],
+    ['a family that is refused', sound('silicone'), 'PU1', 'always', 'stop'],
+  ])('%s', (_, zone, family, school, answer) =>
+    expect(judge(zone, family, school).primer.answer).toBe(answer),
+  );
+});
+
+describe('the preparation', () => {
+  it('is in working order, with quantities from the survey that open to their working', () => {
+    const zone = finding(
+      {
+        ...concrete,
+        features: [
+          feature('moving-crack', { id: 'm', to: { alongM: 5, acrossM: 1 } }),
+          feature('static-crack', { id: 's', to: { alongM: 1, acrossM: 4 }, sizes: { widthMm: 0.3 } }),
+          feature('static-crack', { id: 'w', to: { alongM: 3, acrossM: 1 }, sizes: { widthMm: 2 } }),
+          feature('spall', { id: 'p', count: 2, sizes: { lengthMm: 500, widthMm: 200, depthMm: 30 } }),
+        ],
+      },
+      'fins',
+      'yes',
+      7,
+    );
+    const { steps } = judge(zone, 'PU1');
+    expect(steps.map((s) => s.key)).toEqual([
+      'wash',
+      'grind',
+      'cut-cracks',
+      'fill-cracks',
+      'stripe-cracks',
+      'spalls',
+      'fillets',
+      'dry',
+      'prime',
+    ]);
+    const value = (key: string): number => steps.find((s) => s.key === key)!.quantity!.value;
+    expect(value('wash')).toBeCloseTo(60 + (6 + 10 + 6) * 0.15, 9);
+    expect(value('grind')).toBe(7);
+    // Moving at any width, static from 1.5 mm; 6 × 12 mm gives 72 mL a metre.
+    expect(value('cut-cracks')).toBeCloseTo(4 + 2, 9);
+    expect(value('fill-cracks')).toBeCloseTo(6 * 0.072, 9);
+    expect(value('stripe-cracks')).toBeCloseTo(4 + 2 + 3, 9);
+    expect(value('spalls')).toBeCloseTo(6, 9);
+    expect(value('fillets')).toBeCloseTo(22, 9);
+    for (const s of steps) if (s.quantity) expect(evaluate(s.quantity)).toBeCloseTo(s.quantity.value, 9);
+  });
+  it('a refused family has none', () => expect(judge(sound('silicone'), 'PU1').steps).toEqual([]));
+  it('levels to a fall where it falls too little, fills ponds where only they are in the way', () => {
+    const what = (zone: Zone, family: FamilyKey) =>
+      judge(zone, family).steps.find((s) => s.key === 'level')?.what;
+    expect(
+      what(
+        grid(sound('metal'), (_, y) => 0.01 * y),
+        'ACRYLIC',
+      ),
+    ).toBe('Level to a fall of 1.5 %');
+    expect(
+      what(
+        grid(concrete, (x, y) => dished(x, y)),
+        'SA2',
+      ),
+    ).toBe('Fill the ponds up to their sills');
+    expect(
+      what(
+        grid(concrete, (_, y) => 0.03 * y),
+        'SA2',
+      ),
+    ).toBeUndefined();
+  });
+});
+
+describe('all families', () => {
+  it('every family has an answer on every substrate, and only silicone goes on silicone', () => {
+    for (const family of FAMILY_KEYS)
+      for (const substrate of SUBSTRATE_KEYS) {
+        const fit = fitOf(family, substrate);
+        if (fit.kind === 'no') expect(fit.why.length).toBeGreaterThan(10);
+        if (substrate === 'silicone') expect(fit.kind === 'no').toBe(family !== 'SILICONE');
+      }
+  });
+  it('each has a verdict of one sentence with what would change it', () => {
+    const list = familiesFor({
+      zone: sound('bitumen-smooth'),
+      falls: undefined,
+      school: 'always',
+      nowMs: NOW,
+    });
+    expect(list.length).toBe(FAMILY_KEYS.length);
+    for (const { family, readiness: r } of list) {
+      const v = readinessVerdict(r, family);
+      expect(say(v.says)).toMatch(/\.$/);
+      if (v.outcome === 'hold' || v.outcome === 'stop') expect(v.quiet).toBeDefined();
+    }
+  });
+  it('without a substrate it says what is missing', () => {
+    const r = readiness({
+      zone: pointsZone(corners(4, 4)),
+      family: 'PU1',
+      falls: undefined,
+      school: 'always',
+      nowMs: NOW,
+    });
+    expect(r.ok ? '' : sentence(r.problems[0]!)).toBe(
+      'Zone, substrate is missing; expected what there is to coat.',
+    );
+  });
+});
