@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { sentence } from '@lentum/core/problems';
 import {
-  placeOutline,
+  toMetres,
   readCsvPoints,
   readGeoJson,
   surveyProblems,
@@ -126,7 +126,7 @@ describe('GeoJSON', () => {
     const r = readGeoJson(polygon(metres));
     if (!r.ok) throw new Error('unread');
     expect(r.value.guess).toBe('metres');
-    const placed = placeOutline(r.value.outlines[0]!, 'metres');
+    const placed = toMetres(r.value.outlines, 'metres')[0]!;
     expect(placed).toMatchObject({
       name: 'Deck',
       outer: [
@@ -164,7 +164,7 @@ describe('GeoJSON', () => {
     );
     if (!r.ok) throw new Error('unread');
     expect(r.value.guess).toBe('degrees');
-    const [, b, c] = placeOutline(r.value.outlines[0]!, 'degrees').outer;
+    const [, b, c] = toMetres(r.value.outlines, 'degrees')[0]!.outer;
     expect(b![0]).toBeCloseTo(12, 2);
     expect(c![1]).toBeCloseTo(9, 2);
   });

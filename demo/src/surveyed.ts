@@ -84,13 +84,20 @@ export function grid(
   acrosses: readonly number[],
   heightM: (alongM: number, acrossM: number) => number,
   more: Partial<Levels> = {},
+  on: (alongM: number, acrossM: number) => boolean = () => true,
 ): Levels {
   const points = acrosses.flatMap((acrossM, j) =>
-    alongs.map((alongM, i) => ({
-      id: `${zone}-l${j * alongs.length + i + 1}`,
-      at: { alongM, acrossM },
-      valueM: Number(heightM(alongM, acrossM).toFixed(3)),
-    })),
+    alongs.flatMap((alongM, i) =>
+      !on(alongM, acrossM)
+        ? []
+        : [
+            {
+              id: `${zone}-l${j * alongs.length + i + 1}`,
+              at: { alongM, acrossM },
+              valueM: Number(heightM(alongM, acrossM).toFixed(3)),
+            },
+          ],
+    ),
   );
   return { ...NO_LEVELS, points, breakLines: [], ...more };
 }

@@ -152,6 +152,7 @@ export function velmora(anchor: Date): JobContent {
     buildUp: buildUps,
     order: DEFAULT_ORDER,
     site,
+    pictures: [],
     record: chain(inOrder.map((entry) => ({ entry, receivedAt: entry.madeAt }))),
   };
 }

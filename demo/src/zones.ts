@@ -6,7 +6,7 @@ const up = (heightMm = 200) => side('upstand', { heightMm });
 
 function hall(anchor: Date): Zone {
   const legs = [leg(10.4), leg(4.6, 'right'), leg(3.7), leg(7.6), leg(14.1), leg(12.2)];
-  const dip = (x: number, y: number): number => Math.max(0, 0.022 - 0.008 * Math.hypot(x - 6, y - 6));
+  const dip = (x: number, y: number): number => Math.max(0, 0.03 - 0.01 * Math.hypot(x - 6, y - 6));
   return {
     ...blankZone({
       id: 'hall',
@@ -17,8 +17,8 @@ function hall(anchor: Date): Zone {
     sides: [up(), up(), up(), up(), side('parapet', { heightMm: 450, topWidthMm: 280 }), up()],
     openings: [box('rooflight-1', 'Roof light', 'roof-light', [4.4, 2.2, 1.6, 1.2], 180)],
     features: new Features('hall')
-      .spot('outlet', 3.5, 11.6, { note: 'West outlet', rimM: 0.004 })
-      .spot('outlet', 11.2, 11.6, { note: 'East outlet', rimM: 0.002 })
+      .spot('outlet', 3.5, 11.6, { note: 'West outlet', rimM: 0.024 })
+      .spot('outlet', 11.2, 11.6, { note: 'East outlet', rimM: 0.02 })
       .spot('pipe', 2.2, 4.1)
       .spot('pipe', 2.6, 4.1, { sizes: { diameterMm: 50 } })
       .spot('pipe', 9.1, 8.4, { sizes: { diameterMm: 160 } })
@@ -27,10 +27,11 @@ function hall(anchor: Date): Zone {
       .spot('spall', 13.1, 10.4, { sizes: { lengthMm: 320, widthMm: 180, depthMm: 18 } }).list,
     levels: grid(
       'hall',
-      [0.2, 3.5, 6, 8.5, 10.2],
-      [0.2, 3, 6, 9, 11.6, 12],
-      (x, y) => 0.14 - 0.0118 * Math.min(y, 11.6) + (y > 11.6 ? 0.004 : 0) - dip(x, y),
+      [0.2, 3.5, 6, 8.5, 11.2, 13.9],
+      [0.2, 3, 4.8, 6, 9, 11.6, 12.1],
+      (x, y) => 0.18 - 0.0145 * Math.min(y, 11.6) + (y > 11.6 ? 0.003 : 0) - dip(x, y),
       { designFallPct: 1.5 },
+      (x, y) => x <= 10.4 || y >= 4.6,
     ),
     substrate: { kind: 'concrete-old' },
     findings: looked('concrete-old', [

@@ -25,6 +25,16 @@ export const jobContentSchema = z.strictObject({
   order: orderSchema,
   site: siteSchema,
   record: z.array(storedEntrySchema),
+  /** Pictures that the survey names, by the SHA-256 of their content. */
+  pictures: z
+    .array(
+      z.strictObject({
+        id: z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in hexadecimal'),
+        base64: z.string().max(18_000_000),
+      }),
+    )
+    .max(20)
+    .default([]),
 });
 
 export const jobFileSchema = z.strictObject({
@@ -85,6 +95,21 @@ function recordProblems(content: JobContent): Problem[] {
   return problems;
 }
 
+/** A picture that the survey names has to be in the file. */
+function pictureProblems({ survey, pictures }: JobContent): Problem[] {
+  const named = survey.underlay?.fileId;
+  if (named === undefined || pictures.some((p) => p.id === named)) return [];
+  return [
+    {
+      kind: 'missing',
+      field: 'pictures',
+      label: 'The picture below the plan',
+      actual: named.slice(0, 12),
+      expected: 'it to be in the file',
+    },
+  ];
+}
+
 /** Everything wrong with a job's content beyond its form: each document by its own rules, and the chain. */
 export function contentProblems(content: JobContent): Problem[] {
   const chain = chainProblem(content.record);
@@ -92,6 +117,7 @@ export function contentProblems(content: JobContent): Problem[] {
     ...surveyProblems(content.survey),
     ...buildUpDocProblems(content.buildUp),
     ...siteProblems(content.site, content.survey),
+    ...pictureProblems(content),
     ...(chain ? [chain] : recordProblems(content)),
   ];
 }

@@ -8,6 +8,8 @@ export interface ImportedOutline {
   readonly name: string;
   readonly outer: Ring;
   readonly holes: readonly Ring[];
+  /** Rise of each side's arc, outward positive; left out where all sides are straight. */
+  readonly risesM?: readonly number[];
 }
 
 const position = z.array(z.number()).min(2);
@@ -123,14 +125,17 @@ export function readGeoJson(text: string): Result<GeoJsonRead> {
   return ok({ outlines, guess: guessCoordinates(outlines.flatMap((o) => o.outer)) });
 }
 
-/** Moves an outline so that its first corner is (0, 0), turning degrees into metres where it is in degrees. */
-export function placeOutline(outline: ImportedOutline, kind: CoordinateKind): ImportedOutline {
-  const origin = outline.outer[0] ?? [0, 0];
+/**
+ * Outlines in the file's own numbers to metres. They keep their places to each other; the first corner of the first one
+ * becomes (0, 0).
+ */
+export function toMetres(outlines: readonly ImportedOutline[], kind: CoordinateKind): ImportedOutline[] {
+  const origin = outlines[0]?.outer[0] ?? [0, 0];
   const move = (ring: Ring): Ring =>
     kind === 'degrees'
       ? toPlane(ring, origin)
       : ring.map(([x, y]) => [x - origin[0], y - origin[1]] as const);
-  return { name: outline.name, outer: move(outline.outer), holes: outline.holes.map(move) };
+  return outlines.map((o) => ({ ...o, outer: move(o.outer), holes: o.holes.map(move) }));
 }
 
 /**

@@ -38,10 +38,10 @@ export {
 } from './features.ts';
 export {
   guessCoordinates,
-  placeOutline,
   readCsvPoints,
   readGeoJson,
   readJson,
+  toMetres,
   type CoordinateKind,
   type GeoJsonRead,
   type ImportedOutline,
@@ -101,7 +101,7 @@ export {
   type Zone,
   type Zones,
 } from './schema.ts';
-export { setOut, type SetOut } from './setout.ts';
+export { gridPlaces, setOut, type SetOut } from './setout.ts';
 export { openingRing, zoneShape, type ShapeSide, type ZoneShape } from './shape.ts';
 export { joinZones, splitZoneAlong } from './splitting.ts';
 export { readPlacedRows, type TableRow } from './leveltable.ts';

@@ -1,5 +1,14 @@
 /** Setting out: places along side 1 and into the zone, to points of the zone's own plane and back. */
-import { corner, distance, signedArea, type Point, type Ring } from '../geometry/index.ts';
+import {
+  boxOf,
+  corner,
+  distance,
+  insideRing,
+  signedArea,
+  type Point,
+  type Polygon,
+  type Ring,
+} from '../geometry/index.ts';
 import type { Place } from './common.ts';
 
 export interface SetOut {
@@ -24,4 +33,26 @@ export function setOut(corners: Ring): SetOut {
       return { alongM: dx * along[0] + dy * along[1], acrossM: dx * into[0] + dy * into[1] };
     },
   };
+}
+
+/** Places on a grid over a zone, clear of its openings: for readings taken all over. */
+export function gridPlaces(
+  shape: { readonly corners: Ring; readonly polygon: Polygon },
+  stepM: number,
+): Place[] {
+  const { toPlace } = setOut(shape.corners);
+  const box = boxOf([shape.polygon.outer]);
+  const at = (from: number, to: number): number[] => {
+    const count = Math.max(1, Math.round((to - from) / stepM));
+    return Array.from({ length: count }, (_, i) => from + ((i + 0.5) * (to - from)) / count);
+  };
+  return at(box.minY, box.maxY).flatMap((y) =>
+    at(box.minX, box.maxX).flatMap((x): Place[] => {
+      const p: Point = [x, y];
+      const on = insideRing(p, shape.polygon.outer) && !shape.polygon.holes.some((h) => insideRing(p, h));
+      if (!on) return [];
+      const { alongM, acrossM } = toPlace(p);
+      return [{ alongM: Number(alongM.toFixed(2)), acrossM: Number(acrossM.toFixed(2)) }];
+    }),
+  );
 }

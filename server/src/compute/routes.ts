@@ -10,6 +10,8 @@ import {
   wetFilm,
   dryFilm,
 } from '@lentum/core/buildup';
+import { fallsReport } from '@lentum/core/falls';
+import { familySchema } from '@lentum/core/family';
 import {
   ACCEPTANCE_RULES,
   filmFromReadings,
@@ -22,8 +24,16 @@ import {
 import { compassRule, traverse } from '@lentum/core/geometry';
 import { orderSchema, takeoff } from '@lentum/core/order';
 import type { Result } from '@lentum/core/problems';
+import { readiness } from '@lentum/core/readiness';
 import { judgeConditions, splitZone } from '@lentum/core/site';
-import { legSchema, surveySchema, zoneQuantities, zoneSchema } from '@lentum/core/survey';
+import {
+  legSchema,
+  outlineSchema,
+  surveySchema,
+  tapedSolution,
+  zoneQuantities,
+  zoneSchema,
+} from '@lentum/core/survey';
 import { parseRate } from '@lentum/core/units';
 import { dewOf } from '@lentum/core/site';
 import { unprocessable } from '../http/errors.ts';
@@ -87,6 +97,44 @@ export const computeRoutes = [
   ),
   compute('zone', 'Area, perimeter and sides of a zone, with working', zoneSchema, (zone) =>
     unwrap(zoneQuantities(zone)),
+  ),
+  compute(
+    'taped',
+    'A taped outline: its shape, the residual of each measure, what is missing, what is most likely wrong',
+    outlineSchema,
+    (outline) => {
+      if (outline.kind !== 'taped') {
+        throw unprocessable([
+          { kind: 'wrong', field: 'kind', label: 'Outline', actual: outline.kind, expected: '“taped”' },
+        ]);
+      }
+      return unwrap(tapedSolution(outline, 'outline', 'Outline'));
+    },
+  ),
+  compute('falls', 'Falls, ponds, outlets and levelling of a zone with levels', zoneSchema, (zone) =>
+    unwrap(fallsReport(zone)),
+  ),
+  compute(
+    'readiness',
+    'Whether a zone can be coated with a family: reasons, primer, preparation',
+    z.strictObject({
+      zone: zoneSchema,
+      family: familySchema,
+      primerSchool: z.enum(['test may spare', 'always']),
+      now: z.iso.datetime(),
+    }),
+    ({ zone, family, primerSchool, now }) => {
+      const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
+      return unwrap(
+        readiness({
+          zone,
+          family,
+          falls: falls?.ok ? falls.value : undefined,
+          school: primerSchool,
+          nowMs: Date.parse(now),
+        }),
+      );
+    },
   ),
   compute('build-up', 'Films and totals of a build-up, with working', buildUpSchema, (buildUp) => {
     const problems = buildUpProblems(buildUp);

@@ -11,7 +11,9 @@ import { demoRoutes } from '../demo/routes.ts';
 import { jobFileRoutes } from '../jobfile/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
 import { orderRoutes } from '../order/routes.ts';
+import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
+import { instrumentRoutes } from '../standins/routes.ts';
 import { siteRoutes } from '../site/routes.ts';
 import { surveyRoutes } from '../survey/routes.ts';
 import { apiPage } from './apipage.ts';
@@ -27,8 +29,10 @@ export const ROUTES: readonly AnyRoute[] = [
   ...orderRoutes,
   ...siteRoutes,
   ...recordRoutes,
+  ...pictureRoutes,
   ...jobFileRoutes,
   ...demoRoutes,
+  ...instrumentRoutes,
   ...computeRoutes,
 ];
 

@@ -35,6 +35,8 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly versioned?: boolean;
   readonly statuses?: Readonly<Record<number, string>>;
   readonly largeBody?: boolean;
+  /** The body is bytes of one of these media types: it is in the request, unread. */
+  readonly raw?: { readonly types: readonly string[]; readonly limit: string };
   readonly run: (input: RouteInput<z.output<B>, z.output<Q>>) => Promise<unknown>;
 }
 
@@ -57,7 +59,11 @@ export function mount(routes: readonly AnyRoute[], context: Context): Router {
   const router = express.Router();
   for (const spec of routes as readonly unknown[] as readonly RouteSpec[]) {
     const path = spec.path.replace(/\{(\w+)\}/g, ':$1');
-    const parse = spec.body ? [spec.largeBody ? largeJson : smallJson] : [];
+    const parse = spec.raw
+      ? [express.raw({ type: [...spec.raw.types], limit: spec.raw.limit })]
+      : spec.body
+        ? [spec.largeBody ? largeJson : smallJson]
+        : [];
     router[spec.method](path, ...parse, async (req: Request, res: Response) => {
       let body: unknown;
       if (spec.body) {

@@ -10,6 +10,7 @@ import { readDocuments, writeDocument } from '../db/documents.ts';
 import { transaction, type Db, type Pool } from '../db/pool.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { insertJob } from '../jobs/routes.ts';
+import { readPicture, storePicture } from '../pictures/store.ts';
 import { insertEntries, readAll } from '../record/store.ts';
 
 export async function readContent(db: Db, jobId: string): Promise<JobContent> {
@@ -21,13 +22,18 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
   };
   const record: StoredEntry[] = [];
   for await (const page of readAll(db, jobId)) record.push(...page);
+  const survey = body<Survey>('survey');
+  const named = survey.underlay?.fileId;
+  const picture = named === undefined ? undefined : await readPicture(db, jobId, named);
   return {
     job: body<JobHead>('job'),
-    survey: body<Survey>('survey'),
+    survey,
     buildUp: body<BuildUpDoc>('build-up'),
     order: body<OrderDoc>('order'),
     site: body<SiteDoc>('site'),
     record,
+    pictures:
+      named !== undefined && picture ? [{ id: named, base64: picture.content.toString('base64') }] : [],
   };
 }
 
@@ -52,6 +58,7 @@ export const importJob = (pool: Pool, jobId: string, content: JobContent, now: D
     await writeDocument(db, jobId, 'build-up', 1, content.buildUp);
     await writeDocument(db, jobId, 'order', 1, content.order);
     await writeDocument(db, jobId, 'site', 1, content.site);
+    for (const p of content.pictures) await storePicture(db, jobId, p.id, Buffer.from(p.base64, 'base64'));
     await insertEntries(db, jobId, content.record);
     return true;
   });

@@ -33,21 +33,10 @@ export interface Write {
   readonly ifMatch?: number;
 }
 
-export async function call<T>(
-  method: 'GET' | 'PUT' | 'POST',
-  path: string,
-  write?: Write,
-): Promise<Answer<T>> {
+async function ask<T>(path: string, init: RequestInit): Promise<Answer<T>> {
   let response: Response;
   try {
-    response = await fetch(`/api/v1${path}`, {
-      method,
-      headers: {
-        ...(write ? { 'Content-Type': 'application/json' } : {}),
-        ...(write?.ifMatch === undefined ? {} : { 'If-Match': `"${write.ifMatch}"` }),
-      },
-      ...(write ? { body: typeof write.body === 'string' ? write.body : JSON.stringify(write.body) } : {}),
-    });
+    response = await fetch(`/api/v1${path}`, init);
   } catch {
     throw new Offline();
   }
@@ -70,6 +59,20 @@ export async function call<T>(
     version: tag === undefined ? undefined : Number(tag),
   };
 }
+
+export const call = <T>(method: 'GET' | 'PUT' | 'POST', path: string, write?: Write): Promise<Answer<T>> =>
+  ask<T>(path, {
+    method,
+    headers: {
+      ...(write ? { 'Content-Type': 'application/json' } : {}),
+      ...(write?.ifMatch === undefined ? {} : { 'If-Match': `"${write.ifMatch}"` }),
+    },
+    ...(write ? { body: typeof write.body === 'string' ? write.body : JSON.stringify(write.body) } : {}),
+  });
+
+/** Sends a picture under the hash of its content. */
+export const sendPicture = (jobId: string, id: string, file: Blob): Promise<unknown> =>
+  ask(`/jobs/${jobId}/pictures/${id}`, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file });
 
 export const get = <T>(path: string): Promise<Answer<T>> => call<T>('GET', path);
 

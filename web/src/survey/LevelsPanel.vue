@@ -21,7 +21,7 @@ const levels = defineModel<Levels>({ required: true });
 const emit = defineEmits<{ place: [id: string | undefined] }>();
 const { unit } = useUnits();
 
-const PAGE = 25;
+const PAGE = 12;
 const page = ref(1);
 const shown = computed(() =>
   levels.value.points.slice((page.value - 1) * PAGE, page.value * PAGE).map((level, k) => ({
@@ -93,6 +93,9 @@ const breakWords = (line: readonly string[]): string =>
 </script>
 
 <template>
+  <div v-if="falls?.report" class="result">
+    <FallsResult :zone="props.zone" :falls="falls.report" />
+  </div>
   <div class="head">
     <h2>Levels</h2>
     <span class="quiet">{{ levels.points.length }} taken</span>
@@ -175,7 +178,6 @@ const breakWords = (line: readonly string[]): string =>
   <el-pagination
     v-if="levels.points.length > PAGE"
     v-model:current-page="page"
-    small
     layout="prev, pager, next"
     :page-size="PAGE"
     :total="levels.points.length"
@@ -281,9 +283,6 @@ const breakWords = (line: readonly string[]): string =>
       <slot name="fall" />
     </label>
   </div>
-  <template v-if="falls?.report">
-    <FallsResult :zone="props.zone" :falls="falls.report" />
-  </template>
   <p v-for="(p, i) in falls?.problems ?? []" :key="i" class="quiet">{{ sentence(p) }}</p>
   <p v-if="levels.points.length === 0" class="quiet">
     Three levels give a fall; a grid of them, with the outlets and the edges, gives ponds and the mix to level
@@ -292,6 +291,9 @@ const breakWords = (line: readonly string[]): string =>
 </template>
 
 <style scoped>
+.result {
+  margin-bottom: var(--s6);
+}
 .kind {
   padding: var(--s2) 0;
 }

@@ -2,9 +2,10 @@
 /** The survey of a job: zones on one plan, and for the chosen zone its shape, edges, levels, readiness, quantities. */
 import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Point } from '@lentum/core/geometry';
+import { toGlobe, type Point } from '@lentum/core/geometry';
 import { sentence, type Problem } from '@lentum/core/problems';
 import {
+  freePlot,
   isUnfinished,
   joinZones,
   moveCorner,
@@ -14,7 +15,7 @@ import {
   sharedSides,
   sketchOf,
   splitZoneAlong,
-  type ImportedOutline,
+  type Underlay,
   type Zone,
 } from '@lentum/core/survey';
 import { useChosenZone } from '../app/chosenzone.ts';
@@ -26,7 +27,8 @@ import ZoneTabs from '../shared/ZoneTabs.vue';
 import EdgeTable from './EdgeTable.vue';
 import { useFalls } from './falls.ts';
 import FeatureTable from './FeatureTable.vue';
-import ImportDialog from './ImportDialog.vue';
+import { EXPORTS, exportSurvey, type ExportKind } from './exports.ts';
+import ImportDialog, { type Imported } from './ImportDialog.vue';
 import LevelsPanel from './LevelsPanel.vue';
 import {
   freeCode,
@@ -34,7 +36,7 @@ import {
   newTaped,
   newZone,
   TAPED_FORMS,
-  zoneFromOutline,
+  zonesFromOutlines,
   type TapedForm,
 } from './newzone.ts';
 import DrawBar from './plan/DrawBar.vue';
@@ -44,11 +46,13 @@ import PlanTools from './plan/PlanTools.vue';
 import QuantityPanel from './QuantityPanel.vue';
 import ReadinessPanel from './ReadinessPanel.vue';
 import ShapePanel from './ShapePanel.vue';
+import { useUnderlayImage } from './underlay.ts';
+import UnderlayBar from './UnderlayBar.vue';
 
 const PARTS = [
   ['shape', 'Shape'],
-  ['edges', 'Edges and fittings'],
-  ['levels', 'Levels and falls'],
+  ['edges', 'Edges'],
+  ['levels', 'Levels'],
   ['readiness', 'Readiness'],
   ['quantities', 'Quantities'],
 ] as const;
@@ -92,9 +96,14 @@ async function add(zones: readonly Zone[]): Promise<void> {
 }
 const addWalk = (): Promise<void> => add([newZone(survey.value.zones)]);
 const addTaped = (form: TapedForm): Promise<void> => add([newTaped(survey.value.zones, form)]);
-function addOutlines(outlines: readonly ImportedOutline[], origin: 'GeoJSON' | 'CSV'): void {
-  const made: Zone[] = [];
-  for (const o of outlines) made.push(zoneFromOutline(o, origin, [...survey.value.zones, ...made]));
+function addOutlines({ outlines, origin, onGlobe }: Imported): void {
+  const made = zonesFromOutlines(outlines, origin, survey.value.zones);
+  const first = made[0];
+  if (onGlobe && first && !survey.value.origin) {
+    // Where the plan's 0, 0 lies on the globe follows from the first corner and its place on the plan.
+    const [at] = toGlobe([[-first.plot.xM, -first.plot.yM]], onGlobe);
+    if (at) survey.value.origin = { lonDeg: at[0], latDeg: at[1] };
+  }
   void add(made);
 }
 function remove(): void {
@@ -119,6 +128,7 @@ const stageMode = computed<PlanMode>(() => (placingId.value === undefined ? mode
 function setMode(next: PlanMode): void {
   if (next !== 'draw') draft.clear();
   mode.value = next;
+  scalePoints.value = [];
   trouble.value = [];
 }
 function closeDraft(): void {
@@ -175,6 +185,30 @@ function place(at: Point): void {
   if (level) level.at = to;
   placingId.value = undefined;
 }
+// A picture to trace.
+const tracing = ref(false);
+const scalePoints = ref<Point[]>([]);
+const { image, problem: pictureProblem } = useUnderlayImage(
+  computed(() => job.id),
+  () => survey.value.underlay,
+);
+const underlay = computed(() => {
+  const facts = survey.value.underlay;
+  return facts && image.value ? { facts, image: image.value } : undefined;
+});
+const pictureAt = computed<Point>(() => {
+  const { xM, yM } = freePlot(survey.value);
+  return [xM, yM];
+});
+function setUnderlay(next: Underlay | undefined): void {
+  if (next) survey.value.underlay = next;
+  else delete survey.value.underlay;
+  near.value = false;
+}
+function scalePoint(at: Point): void {
+  scalePoints.value = scalePoints.value.length >= 2 ? [at] : [...scalePoints.value, at];
+}
+
 function chooseZone(id: string): void {
   side.value = undefined;
   cornerChosen.value = undefined;
@@ -202,6 +236,20 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
         </template>
       </el-dropdown>
       <el-button @click="importing = true">Import an outline</el-button>
+      <el-dropdown
+        v-if="survey.zones.length > 0"
+        trigger="click"
+        @command="(kind: ExportKind) => void exportSurvey(kind, survey, job.head?.name ?? '')"
+      >
+        <el-button>Export</el-button>
+        <template #dropdown>
+          <el-dropdown-menu>
+            <el-dropdown-item v-for="(words, kind) in EXPORTS" :key="kind" :command="kind">{{
+              words
+            }}</el-dropdown-item>
+          </el-dropdown-menu>
+        </template>
+      </el-dropdown>
       <UndoBar :document="job.documents.survey" />
     </div>
     <p v-if="!zone && mode !== 'draw'" class="empty">
@@ -307,8 +355,21 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           :splittable="quantities !== undefined && !hasBays"
           @mode="setMode"
           @fit="stage?.fit()"
+          :tracing="tracing"
           @zoom="(f) => stage?.zoomMiddle(f)"
+          @trace="tracing = !tracing"
         />
+        <UnderlayBar
+          v-if="tracing || survey.underlay"
+          :job-id="job.id"
+          :at="pictureAt"
+          :points="scalePoints"
+          :scaling="mode === 'scale'"
+          :model-value="survey.underlay"
+          @update:model-value="setUnderlay"
+          @scaling="(on) => setMode(on ? 'scale' : 'look')"
+        />
+        <p v-if="pictureProblem" class="problem" role="alert">{{ pictureProblem }}</p>
         <DrawBar v-if="mode === 'draw'" :draft="draft" @close="closeDraft" @cancel="setMode('look')" />
         <p v-else-if="mode === 'split'" class="quiet">
           Two clicks give the line along which the zone is cut.
@@ -330,12 +391,14 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
             :near="near"
             :side="side"
             :corner="cornerChosen"
+            :underlay="underlay"
+            :marks="scalePoints"
             @choose-zone="chooseZone"
             @choose-side="(s) => (side = s)"
             @choose-corner="(k) => (cornerChosen = k)"
             @move-corner="applyMove"
             @cut="cut"
-            @place="place"
+            @place="(at) => (mode === 'scale' ? scalePoint(at) : place(at))"
             @close-draft="closeDraft"
           />
         </div>

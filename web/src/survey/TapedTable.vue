@@ -290,7 +290,9 @@ const disagree = computed(() =>
   display: flex;
   align-items: center;
   gap: var(--s2);
-  flex-wrap: wrap;
+}
+body .turn .el-checkbox {
+  margin: 0;
 }
 .hand {
   border: max(1px, var(--stroke)) solid var(--line-2);
@@ -298,9 +300,12 @@ const disagree = computed(() =>
   background: var(--sheet);
   color: var(--ink);
   font: inherit;
-  min-width: 4.4rem;
+  min-width: 4rem;
   height: 36px;
   cursor: pointer;
+}
+td:nth-child(2) {
+  width: 6rem;
 }
 .off {
   color: var(--ink-2);

@@ -6,25 +6,32 @@ import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import {
+  gridPlaces,
   readPlacedRows,
   TEST_KINDS,
   testFacts,
   testSchema,
+  zoneShape,
+  type Place,
   type Test,
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
+import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
+import { useInstruments, type Instrument } from './instruments.ts';
 import PlaceInputs from './PlaceInputs.vue';
 
-defineProps<{ zone: Zone }>();
+const props = defineProps<{ zone: Zone }>();
 const tests = defineModel<Test[]>({ required: true });
 const job = useJob();
 const { say, unit } = useUnits();
 
+/** One reading for about 25 m². */
+const METER_GRID_M = 5;
 const kinds = TEST_KINDS.map((value) => ({ value, label: testFacts(value).name }));
 const kind = ref<string>('moisture');
 const facts = computed(() => testFacts(kind.value as TestKind));
@@ -104,6 +111,28 @@ async function importCsv(event: Event): Promise<void> {
   tests.value = [...tests.value, ...fresh];
 }
 
+const { instruments, read } = useInstruments();
+const readers = computed(() => instruments.value.filter((i) => i.measures === kind.value));
+const reading = ref(false);
+/** Where a meter is set down when no place was given: a grid over the zone, clear of its openings. */
+function meterPlaces(): readonly Place[] {
+  const shape = zoneShape(props.zone);
+  return shape.ok ? gridPlaces(shape.value, METER_GRID_M) : [];
+}
+async function readNow(instrument: Instrument): Promise<void> {
+  reading.value = true;
+  problem.value = [];
+  try {
+    const places = placed.value ? [{ ...at.value }] : meterPlaces();
+    if (places.length === 0) problem.value = ['The outline has to be closed before it can be read all over.'];
+    else tests.value = [...tests.value, ...(await read(instrument, props.zone.id, places))];
+  } catch (error) {
+    problem.value = [sentenceOf(error)];
+  } finally {
+    reading.value = false;
+  }
+}
+
 const newestFirst = computed(() =>
   [...tests.value].sort((a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt)),
 );
@@ -158,7 +187,9 @@ function valueWords(t: Test): string {
       <input id="taken-at" v-model="takenAt" type="datetime-local" class="plain" :max="local(job.nowMs)" />
     </label>
     <PlaceInputs v-if="placed" v-model="at" label="Test" />
-    <el-checkbox v-model="placed">with its place</el-checkbox>
+    <el-checkbox v-model="placed">{{
+      readers.length > 0 ? 'with its place; without, the meter reads all over' : 'with its place'
+    }}</el-checkbox>
     <el-checkbox v-if="kind === 'pull-off' || kind === 'strip-pull'" v-model="unprimed"
       >laid without primer</el-checkbox
     >
@@ -166,7 +197,9 @@ function valueWords(t: Test): string {
   <p v-for="(p, i) in problem" :key="i" class="problem" role="alert">{{ p }}</p>
   <div class="bar">
     <el-button @click="add">Add the test</el-button>
-    <slot />
+    <el-button v-for="i in readers" :key="i.id" :loading="reading" @click="readNow(i)"
+      >Read with {{ i.name }}</el-button
+    >
   </div>
   <details v-if="facts.form === 'number'">
     <summary>From a file</summary>

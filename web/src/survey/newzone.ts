@@ -1,4 +1,4 @@
-import type { Point } from '@lentum/core/geometry';
+import { boxOf, type Point } from '@lentum/core/geometry';
 import { blankOpening, blankZone, freePlot, type ImportedOutline, type Zone } from '@lentum/core/survey';
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
@@ -77,25 +77,35 @@ export function newDrawn(zones: readonly Zone[], points: readonly Point[]): Zone
   };
 }
 
-export function zoneFromOutline(
-  outline: ImportedOutline,
-  origin: 'GeoJSON' | 'CSV',
+/** Zones from a file: each at its own first corner, and on the plan as they lay to each other, beside what is there. */
+export function zonesFromOutlines(
+  outlines: readonly ImportedOutline[],
+  origin: 'GeoJSON' | 'CSV' | 'DXF',
   zones: readonly Zone[],
-): Zone {
-  return {
-    ...blankZone({
-      id: crypto.randomUUID(),
-      code: freeCode(zones),
-      name: outline.name,
-      outline: { kind: 'points', origin, points: outline.outer.map(([x, y]) => [x, y]) },
-    }),
-    plot: freePlot({ zones }),
-    openings: outline.holes.map((hole, i) =>
-      blankOpening({
+): Zone[] {
+  const box = boxOf(outlines.map((o) => o.outer));
+  const free = freePlot({ zones });
+  const made: Zone[] = [];
+  for (const o of outlines) {
+    const [x, y] = o.outer[0] ?? [0, 0];
+    const own = (ring: readonly Point[]): [number, number][] => ring.map((p) => [p[0] - x, p[1] - y]);
+    made.push({
+      ...blankZone({
         id: crypto.randomUUID(),
-        name: `Opening ${i + 1}`,
-        shape: { kind: 'points', points: hole.map(([x, y]): [number, number] => [x, y]) },
+        code: freeCode([...zones, ...made]),
+        name: o.name.slice(0, 120),
+        outline: { kind: 'points', origin, points: own(o.outer) },
       }),
-    ),
-  };
+      plot: { xM: free.xM + x - box.minX, yM: free.yM + y - box.minY, turnDeg: 0 },
+      sides: (o.risesM ?? []).map((riseM) => ({ edge: { kind: 'free' }, riseM })),
+      openings: o.holes.map((hole, i) =>
+        blankOpening({
+          id: crypto.randomUUID(),
+          name: `Opening ${i + 1}`,
+          shape: { kind: 'points', points: own(hole) },
+        }),
+      ),
+    });
+  }
+  return made;
 }

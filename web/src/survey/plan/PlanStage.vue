@@ -47,6 +47,8 @@ const props = defineProps<{
   near: boolean;
   side: number | undefined;
   corner: number | undefined;
+  /** Spots that were clicked and are waiting for more. */
+  marks: readonly Point[];
   underlay?: { readonly facts: Underlay; readonly image: HTMLImageElement } | undefined;
 }>();
 const emit = defineEmits<{
@@ -66,7 +68,9 @@ const { width, height } = useElementSize(frame, { width: 640, height: 520 });
 const tokens = useTokens();
 
 const content = computed<readonly Ring[]>(() => {
-  const one = props.zones.filter((z) => props.near && props.mode !== 'draw' && z.id === props.chosenId);
+  const one = props.zones.filter(
+    (z) => props.near && props.mode !== 'draw' && props.mode !== 'scale' && z.id === props.chosenId,
+  );
   const rings = (one.length > 0 ? one : props.zones).map(planCorners).filter((r) => r.length > 0);
   const u = props.underlay?.facts;
   if (u && one.length === 0) {
@@ -95,10 +99,10 @@ const shownZones = computed(() => {
   const changed = moveCorner(props.zones, props.chosenId, d.k, d.to);
   return props.zones.map((z) => changed.find((c) => c.id === z.id) ?? z);
 });
-const marks = computed(() => shownZones.value.map(zoneMarks));
+const zonesDrawn = computed(() => shownZones.value.map(zoneMarks));
 /** The chosen zone is drawn last, over its neighbours. */
 const inOrder = computed(() =>
-  [...marks.value].sort(
+  [...zonesDrawn.value].sort(
     (a, b) => Number(a.zone.id === props.chosenId) - Number(b.zone.id === props.chosenId),
   ),
 );
@@ -116,12 +120,12 @@ function snapped(
 ): Snapped {
   const p = view.value.toPlan(screen);
   if (!props.snapping) return { point: p, kind: 'free' };
-  const rings = marks.value.map((m) =>
+  const rings = zonesDrawn.value.map((m) =>
     m.zone.id === props.chosenId && without !== undefined
       ? m.corners.filter((_, k) => k !== without)
       : m.corners,
   );
-  const edges = marks.value.flatMap((m) =>
+  const edges = zonesDrawn.value.flatMap((m) =>
     m.sides
       .filter(
         (s) =>
@@ -372,6 +376,17 @@ defineExpose({ fit, zoomMiddle, view: toRef(() => view.value) });
           v-for="(p, i) in draft.points.value"
           :key="i"
           :config="{ x: view.toScreen(p)[0], y: view.toScreen(p)[1], radius: 4, fill: tokens.sea }"
+        />
+        <Circle
+          v-for="(p, i) in marks"
+          :key="`m${i}`"
+          :config="{
+            x: view.toScreen(p)[0],
+            y: view.toScreen(p)[1],
+            radius: 6,
+            stroke: tokens.red,
+            strokeWidth: 2.5,
+          }"
         />
         <template v-if="rubber">
           <Line

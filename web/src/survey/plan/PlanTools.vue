@@ -3,8 +3,8 @@
 import { FullScreen, ZoomIn, ZoomOut } from '@element-plus/icons-vue';
 import type { PlanMode } from './PlanStage.vue';
 
-defineProps<{ mode: PlanMode; movable: boolean; splittable: boolean }>();
-const emit = defineEmits<{ mode: [mode: PlanMode]; fit: []; zoom: [factor: number] }>();
+defineProps<{ mode: PlanMode; movable: boolean; splittable: boolean; tracing: boolean }>();
+const emit = defineEmits<{ mode: [mode: PlanMode]; fit: []; zoom: [factor: number]; trace: [] }>();
 const snapping = defineModel<boolean>('snapping', { required: true });
 const levels = defineModel<boolean>('levels', { required: true });
 const fittings = defineModel<boolean>('fittings', { required: true });
@@ -24,6 +24,7 @@ const near = defineModel<boolean>('near', { required: true });
       <el-radio-button value="draw">Draw a zone</el-radio-button>
       <el-radio-button value="split" :disabled="!splittable">Split</el-radio-button>
     </el-radio-group>
+    <el-button text :aria-expanded="tracing" @click="emit('trace')">Trace a picture</el-button>
     <div class="bar">
       <el-checkbox v-model="near">this zone large</el-checkbox>
       <el-checkbox v-model="snapping">snap</el-checkbox>

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { readDocument } from '../db/documents.ts';
+import { notFound } from '../http/errors.ts';
+import { route } from '../http/routes.ts';
+import { MEDIA_TYPES, readPicture, storePicture } from './store.ts';
+
+export const pictureRoutes = [
+  route({
+    method: 'put',
+    path: '/jobs/{jobId}/pictures/{sha256}',
+    tag: 'Pictures',
+    summary: 'Store a PNG or JPEG under the SHA-256 of its content, at most 12 MB',
+    raw: { types: MEDIA_TYPES, limit: '12mb' },
+    answer: z.object({ id: z.string() }),
+    statuses: { 201: 'Stored', 422: 'No picture, or not whole' },
+    run: async ({ params, context, req, res }) => {
+      const jobId = params['jobId'] ?? '';
+      const sha256 = params['sha256'] ?? '';
+      if (!(await readDocument(context.pool, jobId, 'job'))) throw notFound('Job', jobId);
+      const content: unknown = req.body;
+      await storePicture(context.pool, jobId, sha256, Buffer.isBuffer(content) ? content : Buffer.alloc(0));
+      res.status(201);
+      return { id: sha256 };
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/pictures/{sha256}',
+    tag: 'Pictures',
+    summary: 'A picture of a job',
+    answerType: 'image/png',
+    run: async ({ params, context, res }) => {
+      const picture = await readPicture(context.pool, params['jobId'] ?? '', params['sha256'] ?? '');
+      if (!picture) throw notFound('Picture', params['sha256'] ?? '');
+      res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+      res.type(picture.mediaType).send(picture.content);
+    },
+  }),
+];
