@@ -36,6 +36,26 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('.state', { hasText: /^\s*saved\s*$/ })).toBeVisible();
 }
 
+/** A picture point of the page for a place on the plan, metres. */
+export async function onPlan(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
+  const plan = page.locator('[data-plan]');
+  const box = await plan.boundingBox();
+  const [scale, left, top] = ((await plan.getAttribute('data-view')) ?? '').split(',').map(Number);
+  return {
+    x: (box?.x ?? 0) + (left ?? 0) + x * (scale ?? 1),
+    y: (box?.y ?? 0) + (top ?? 0) - y * (scale ?? 1),
+  };
+}
+
+/** A job with nothing in it. */
+export async function emptyJob(page: Page): Promise<string> {
+  const id = randomUUID();
+  const job = { name: 'Test roof', place: '', timeZone: 'Europe/Lisbon', units: 'metric' };
+  const r = await page.request.put(`/api/v1/jobs/${id}`, { data: job });
+  expect(r.status()).toBe(201);
+  return id;
+}
+
 /** Types into a measuring field and leaves it. */
 export async function measure(page: Page, label: string, text: string): Promise<void> {
   const field = page.getByRole('textbox', { name: label, exact: true });

@@ -407,16 +407,36 @@ describe('one case a reason', () => {
 
 describe('which readings count', () => {
   const days = (n: number): string => new Date(NOW - n * DAY).toISOString();
-  it('those of the newest visit, the worst of them', () => {
-    const zone = withTests(
-      concrete,
-      'moisture',
-      test('moisture', 7.5, { takenAt: days(9) }),
-      test('moisture', 4.1, { takenAt: days(1) }),
-      test('moisture', 4.9, { takenAt: days(2) }),
-    );
-    const r = judge(zone, 'PU1');
-    expect(r.reasons.map((x) => say(x.says)).join(' ')).toContain('4.9 %: from 4.5 % to 6.0 %');
+  const spot = (value: number, ago: number, alongM?: number): Test =>
+    test('moisture', value, {
+      takenAt: days(ago),
+      ...(alongM === undefined ? {} : { at: { alongM, acrossM: 2 } }),
+    });
+  it.each<[string, Test[], string]>([
+    [
+      'without places: the newest visit, the worst of it',
+      [spot(7.5, 9), spot(4.1, 1), spot(4.9, 1.2)],
+      '4.9 %: from 4.5 % to 6.0 %',
+    ],
+    [
+      'a dry reading elsewhere takes nothing back',
+      [spot(7.5, 9, 2), spot(3.9, 1, 8)],
+      '7.5 % is above 6.0 %',
+    ],
+    [
+      'a dry reading at the same spot does',
+      [spot(7.5, 9, 2), spot(3.9, 1, 2.5), spot(4.2, 9, 8)],
+      '4.2 %, below 4.5 %',
+    ],
+    ['two readings of one visit both count', [spot(7.5, 1.1, 2), spot(3.9, 1, 2)], '7.5 % is above 6.0 %'],
+    [
+      'a reading without a place takes back none with one',
+      [spot(7.5, 9, 2), spot(3.9, 1)],
+      '7.5 % is above 6.0 %',
+    ],
+  ])('%s', (_, readings, words) => {
+    const r = judge(withTests(concrete, 'moisture', ...readings), 'PU1');
+    expect(r.reasons.map((x) => say(x.says)).join(' ')).toContain(words);
   });
   it('a reading that no meter gives is refused, and so is one of the future', () => {
     expect(testSchema.safeParse(test('moisture', 45)).error?.issues[0]?.message).toBe(

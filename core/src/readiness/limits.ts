@@ -22,8 +22,10 @@ export const LIMITS = {
   outletProud: limit('rim of an outlet over the surface', 0, 'gap'),
 } as const;
 
-/** Readings count together when they were taken within this time of the newest one. */
-export const SAME_VISIT_HOURS = 48;
+/** Readings within this time belong to one visit. */
+export const SAME_VISIT_HOURS = 12;
+/** A later visit's reading within this distance replaces an earlier one. */
+export const SAME_SPOT_TEST_M = 2;
 /** A cut-out crack: 6 mm wide and 12 mm deep; a stripe of 150 mm over it. */
 export const CRACK_CUT_MM = { width: 6, depth: 12 } as const;
 /** Leg of a fillet. */

@@ -1,14 +1,31 @@
-/** The readings that count: of each kind those of the newest visit, and among them the one that decides. */
+/** The readings that count: at each spot those of the newest visit, and among them the one that decides. */
 import { given, type Given } from '../figures/index.ts';
 import { testFacts, type Test, type TestKind, type Zone } from '../survey/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
-import { SAME_VISIT_HOURS } from './limits.ts';
+import { SAME_SPOT_TEST_M, SAME_VISIT_HOURS } from './limits.ts';
 
-/** Tests of one kind from the newest visit; older ones are history. */
+const VISIT_MS = SAME_VISIT_HOURS * MS_PER_HOUR;
+
+function apart(a: Test, b: Test): number {
+  if (!a.at || !b.at) return Infinity;
+  return Math.hypot(a.at.alongM - b.at.alongM, a.at.acrossM - b.at.acrossM);
+}
+
+/**
+ * Tests of one kind that count: at each spot those of the newest visit. A dry reading in one corner does not take back
+ * a wet one in another; readings without a place are replaced by a newer visit's without a place.
+ */
 export function newest(zone: Zone, kind: TestKind, only: (t: Test) => boolean = () => true): Test[] {
   const mine = zone.tests.filter((t) => t.kind === kind && only(t));
-  const last = Math.max(...mine.map((t) => Date.parse(t.takenAt)));
-  return mine.filter((t) => last - Date.parse(t.takenAt) <= SAME_VISIT_HOURS * MS_PER_HOUR);
+  const time = (t: Test): number => Date.parse(t.takenAt);
+  return mine.filter(
+    (t) =>
+      !mine.some(
+        (other) =>
+          time(other) - time(t) > VISIT_MS &&
+          (t.at ? apart(t, other) <= SAME_SPOT_TEST_M : other.at === undefined),
+      ),
+  );
 }
 
 export interface Deciding {
@@ -18,7 +35,7 @@ export interface Deciding {
   readonly of: number;
 }
 
-/** The worst number of the newest visit, as a given of its own. */
+/** The worst number that counts, as a given of its own. */
 export function worst(
   zone: Zone,
   kind: TestKind,
@@ -45,7 +62,7 @@ export function worst(
   };
 }
 
-/** The worst word of the newest visit: the one that stands last in the list of answers. */
+/** The worst word that counts: the one that stands last in the list of answers. */
 export function worstWord(zone: Zone, kind: TestKind, only?: (t: Test) => boolean): string | undefined {
   const facts = testFacts(kind);
   if (facts.form !== 'word') return undefined;

@@ -9,6 +9,10 @@ import VerdictMark from '../shared/VerdictMark.vue';
 
 const props = defineProps<{ zone: Zone; falls: FallsReport }>();
 const { say } = useUnits();
+/** The fall as people say it: one down in so many along. */
+const ratio = computed(() =>
+  props.falls.meanFall.value > 0.05 ? `, 1 in ${Math.round(100 / props.falls.meanFall.value)}` : '',
+);
 const low = computed(() => props.falls.belowLeast.value > 0);
 </script>
 
@@ -16,7 +20,7 @@ const low = computed(() => props.falls.belowLeast.value > 0);
   <div class="head"><h2>Falls and standing water</h2></div>
   <dl>
     <dt>Mean fall</dt>
-    <dd><FigureText :figure="falls.meanFall" /></dd>
+    <dd><FigureText :figure="falls.meanFall" />{{ ratio }}</dd>
     <dt>Falling less than {{ say(zone.levels.leastFallPct, 'fall') }}</dt>
     <dd :class="{ amber: low }"><FigureText :figure="falls.belowLeast" /></dd>
     <dt>Highest to lowest</dt>

@@ -41,55 +41,54 @@ const turnWords = (deg: number): string => `${deg < 0 ? '↱ right' : '↰ left'
     A new length moves the corners after it, up to the first side that runs against it. Corners are dragged on
     the plan, or moved with the arrow keys once chosen.
   </p>
-  <table class="dense points">
-    <thead>
-      <tr>
-        <th scope="col">Side</th>
-        <th scope="col" class="num">Length, {{ unit('length') }}</th>
-        <th scope="col">Turn at its end</th>
-        <th scope="col"><span class="visually-hidden">Add or remove</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="(r, i) in rows" :key="i" :class="{ chosen: side === i }" @focusin="emit('chooseSide', i)">
-        <th scope="row">{{ i + 1 }}</th>
-        <td>
-          <MeasureInput
-            hide-unit
-            quantity="length"
-            :label="`Side ${i + 1}, length`"
-            :above="0"
-            :max="2000"
-            :model-value="r.lengthM"
-            @update:model-value="(v) => v !== undefined && emit('change', setSideLength(zone, i, v))"
-          />
-        </td>
-        <td>
-          <el-button
-            text
-            :aria-label="`Choose corner ${((i + 1) % points.length) + 1}`"
-            @click="emit('chooseCorner', (i + 1) % points.length)"
-            >{{ turnWords(r.turnDeg) }}</el-button
-          >
-        </td>
-        <td class="acts">
-          <el-button
-            text
-            :icon="Plus"
-            :aria-label="`Put a corner into side ${i + 1}`"
-            @click="emit('change', insertCorner(zone, i, middle(i)))"
-          />
-          <el-button
-            text
-            :icon="Delete"
-            :disabled="points.length <= 3"
-            :aria-label="`Take out corner ${i + 1}`"
-            @click="emit('change', removeCorner(zone, i))"
-          />
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="scroll-x">
+    <table class="dense points">
+      <thead>
+        <tr>
+          <th scope="col">Side</th>
+          <th scope="col" class="num">Length, {{ unit('length') }}</th>
+          <th scope="col">Turn at its end</th>
+          <th scope="col"><span class="visually-hidden">Add or remove</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(r, i) in rows" :key="i" :class="{ chosen: side === i }" @focusin="emit('chooseSide', i)">
+          <th scope="row">{{ i + 1 }}</th>
+          <td>
+            <MeasureInput
+              hide-unit
+              quantity="length"
+              :label="`Side ${i + 1}, length`"
+              :above="0"
+              :max="2000"
+              :model-value="r.lengthM"
+              @update:model-value="(v) => v !== undefined && emit('change', setSideLength(zone, i, v))"
+            />
+          </td>
+          <td>
+            <el-button text @click="emit('chooseCorner', (i + 1) % points.length)"
+              >corner {{ ((i + 1) % points.length) + 1 }}: {{ turnWords(r.turnDeg) }}</el-button
+            >
+          </td>
+          <td class="acts">
+            <el-button
+              text
+              :icon="Plus"
+              :aria-label="`Put a corner into side ${i + 1}`"
+              @click="emit('change', insertCorner(zone, i, middle(i)))"
+            />
+            <el-button
+              text
+              :icon="Delete"
+              :disabled="points.length <= 3"
+              :aria-label="`Take out corner ${i + 1}`"
+              @click="emit('change', removeCorner(zone, i))"
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>
 
 <style scoped>
@@ -107,5 +106,10 @@ const turnWords = (deg: number): string => `${deg < 0 ? '↱ right' : '↰ left'
 body .acts .el-button {
   padding: 0;
   min-width: 28px;
+}
+@media (max-width: 480px) {
+  td:nth-child(2) {
+    width: 5rem;
+  }
 }
 </style>

@@ -6,7 +6,12 @@ import { EDGE_NAMES, featureFacts, surveyTotals, type ZoneQuantities, type Zone 
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 
-const props = defineProps<{ zone: Zone; quantities: ZoneQuantities | undefined }>();
+const props = defineProps<{
+  zone: Zone;
+  quantities: ZoneQuantities | undefined;
+  /** From the levels, where there are any. */
+  slopeArea: Figure | undefined;
+}>();
 const job = useJob();
 const totals = computed(() => surveyTotals(job.documents.survey.draft));
 
@@ -20,7 +25,7 @@ const rows = computed<Row[]>(() => {
   const t = totals.value;
   return [
     { name: 'Plan area', one: q?.area, all: t.area },
-    { name: 'Area on the slope', one: q?.slopeArea, all: t.slopeArea },
+    { name: 'Area on the slope', one: props.slopeArea ?? q?.slopeArea, all: undefined },
     { name: 'Perimeter', one: q?.perimeter, all: undefined },
     { name: 'Upstands, length', one: q?.upstandGirth, all: t.upstandGirth },
     { name: 'Upstands, area', one: q?.upstandArea, all: t.upstandArea },

@@ -74,7 +74,10 @@ const quantities = computed(() => (chosen.value?.quantities.ok ? chosen.value.qu
 const problems = computed(() =>
   chosen.value && !chosen.value.quantities.ok ? chosen.value.quantities.problems : [],
 );
-const { byZone, busy } = useFalls(() => survey.value.zones);
+const { byZone, busy } = useFalls(
+  () => survey.value.zones,
+  () => chosenId.value,
+);
 const falls = computed(() => byZone.value.get(chosenId.value ?? ''));
 const shared = computed(() => sharedSides(survey.value));
 const names = computed(() => new Map(survey.value.zones.map((z) => [z.id, z.name])));
@@ -340,7 +343,12 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           @update:model-value="setZone"
           @school="(s) => (survey.primerSchool = s)"
         />
-        <QuantityPanel v-else :zone="zone" :quantities="quantities" />
+        <QuantityPanel
+          v-else
+          :zone="zone"
+          :quantities="quantities"
+          :slope-area="falls?.report?.surfaceArea"
+        />
       </section>
 
       <section class="drawing" aria-label="Plan to scale">

@@ -171,72 +171,79 @@ const disagree = computed(() =>
     Best fit accepted.
     <el-button text @click="change({ adjustmentAccepted: false })">Take it back</el-button>
   </p>
-  <table class="dense taped">
-    <thead>
-      <tr>
-        <th scope="col">Side</th>
-        <th scope="col" class="num">Length, {{ unit('length') }}</th>
-        <th scope="col" class="num">Off by</th>
-        <th scope="col">Corner at its end</th>
-        <th scope="col"><span class="visually-hidden">Add or remove</span></th>
-      </tr>
-    </thead>
-    <tbody ref="body">
-      <tr v-for="(s, i) in outline.sidesM" :key="i">
-        <th scope="row">{{ i + 1 }}</th>
-        <td @keydown.enter.prevent="focusRow(Math.min(i + 1, n - 1))">
-          <MeasureInput
-            hide-unit
-            optional
-            quantity="length"
-            :label="`Side ${i + 1}, length`"
-            :above="0"
-            :max="2000"
-            :model-value="s ?? undefined"
-            @update:model-value="(v) => setSide(i, v)"
-          />
-        </td>
-        <td class="num off" :class="{ wrong: isSuspect(sideResult(i)) }">{{ off(sideResult(i)) }}</td>
-        <td>
-          <div class="turn">
-            <button
-              type="button"
-              class="hand"
-              :aria-label="`Turn ${outline.corners[(i + 1) % n]?.turn} at the end of side ${i + 1}; press to turn the other way`"
-              @click="
-                setCorner((i + 1) % n, {
-                  turn: outline.corners[(i + 1) % n]?.turn === 'left' ? 'right' : 'left',
-                })
-              "
-              @keydown.left.prevent="setCorner((i + 1) % n, { turn: 'left' })"
-              @keydown.right.prevent="setCorner((i + 1) % n, { turn: 'right' })"
-            >
-              {{ outline.corners[(i + 1) % n]?.turn === 'left' ? '↰ left' : '↱ right' }}
-            </button>
-            <el-checkbox
-              :model-value="outline.corners[(i + 1) % n]?.square ?? false"
-              :aria-label="`Corner ${((i + 1) % n) + 1} is square`"
-              @update:model-value="(v) => setCorner((i + 1) % n, { square: v === true })"
-              >square</el-checkbox
-            >
-            <span class="quiet" :class="{ wrong: isSuspect(squareResult((i + 1) % n)) }">{{
-              off(squareResult((i + 1) % n))
-            }}</span>
-          </div>
-        </td>
-        <td class="acts">
-          <el-button text :icon="Plus" :aria-label="`Insert a side after side ${i + 1}`" @click="insert(i)" />
-          <el-button
-            text
-            :icon="Delete"
-            :disabled="n <= 3"
-            :aria-label="`Remove side ${i + 1}`"
-            @click="remove(i)"
-          />
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="scroll-x">
+    <table class="dense taped">
+      <thead>
+        <tr>
+          <th scope="col">Side</th>
+          <th scope="col" class="num">Length, {{ unit('length') }}</th>
+          <th scope="col" class="num">Off by</th>
+          <th scope="col">Corner at its end</th>
+          <th scope="col"><span class="visually-hidden">Add or remove</span></th>
+        </tr>
+      </thead>
+      <tbody ref="body">
+        <tr v-for="(s, i) in outline.sidesM" :key="i">
+          <th scope="row">{{ i + 1 }}</th>
+          <td @keydown.enter.prevent="focusRow(Math.min(i + 1, n - 1))">
+            <MeasureInput
+              hide-unit
+              optional
+              quantity="length"
+              :label="`Side ${i + 1}, length`"
+              :above="0"
+              :max="2000"
+              :model-value="s ?? undefined"
+              @update:model-value="(v) => setSide(i, v)"
+            />
+          </td>
+          <td class="num off" :class="{ wrong: isSuspect(sideResult(i)) }">{{ off(sideResult(i)) }}</td>
+          <td>
+            <div class="turn">
+              <button
+                type="button"
+                class="hand"
+                :aria-label="`Turn ${outline.corners[(i + 1) % n]?.turn} at the end of side ${i + 1}; press to turn the other way`"
+                @click="
+                  setCorner((i + 1) % n, {
+                    turn: outline.corners[(i + 1) % n]?.turn === 'left' ? 'right' : 'left',
+                  })
+                "
+                @keydown.left.prevent="setCorner((i + 1) % n, { turn: 'left' })"
+                @keydown.right.prevent="setCorner((i + 1) % n, { turn: 'right' })"
+              >
+                {{ outline.corners[(i + 1) % n]?.turn === 'left' ? '↰ left' : '↱ right' }}
+              </button>
+              <el-checkbox
+                :model-value="outline.corners[(i + 1) % n]?.square ?? false"
+                :aria-label="`Corner ${((i + 1) % n) + 1} is square`"
+                @update:model-value="(v) => setCorner((i + 1) % n, { square: v === true })"
+                >square</el-checkbox
+              >
+              <span class="quiet" :class="{ wrong: isSuspect(squareResult((i + 1) % n)) }">{{
+                off(squareResult((i + 1) % n))
+              }}</span>
+            </div>
+          </td>
+          <td class="acts">
+            <el-button
+              text
+              :icon="Plus"
+              :aria-label="`Insert a side after side ${i + 1}`"
+              @click="insert(i)"
+            />
+            <el-button
+              text
+              :icon="Delete"
+              :disabled="n <= 3"
+              :aria-label="`Remove side ${i + 1}`"
+              @click="remove(i)"
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
   <div class="head diagonals">
     <h2>Diagonals</h2>
     <span class="quiet">{{ outline.diagonals.length }}</span>
@@ -332,5 +339,13 @@ body .acts .el-button {
   gap: var(--s2);
   align-items: center;
   padding: var(--s1) 0;
+}
+@media (max-width: 480px) {
+  .turn {
+    flex-wrap: wrap;
+  }
+  td:nth-child(2) {
+    width: 5rem;
+  }
 }
 </style>

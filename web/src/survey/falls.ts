@@ -18,7 +18,10 @@ const WAIT_MS = 150;
 const keyOf = ({ outline, sides, openings, features, levels }: Zone): string =>
   JSON.stringify({ outline, sides, openings, features, levels });
 
-export function useFalls(zones: () => readonly Zone[]) {
+/**
+ * @param first the zone whose answer is wanted first
+ */
+export function useFalls(zones: () => readonly Zone[], first: () => string | undefined) {
   const byZone = shallowRef<ReadonlyMap<string, ZoneFalls>>(new Map());
   const busy = ref(0);
   let worker: Worker | undefined;
@@ -54,7 +57,8 @@ export function useFalls(zones: () => readonly Zone[]) {
       here.some((z) => z.id === id && z.levels.points.length > 0),
     );
     if (kept.length !== byZone.value.size) byZone.value = new Map(kept);
-    for (const zone of here) {
+    const inOrder = [...here].sort((a, b) => Number(b.id === first()) - Number(a.id === first()));
+    for (const zone of inOrder) {
       if (zone.levels.points.length === 0) {
         asked.delete(zone.id);
         continue;

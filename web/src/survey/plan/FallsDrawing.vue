@@ -13,6 +13,8 @@ const props = defineProps<{
   zone: Zone;
   falls: FallsReport | undefined;
   view: View;
+  /** Width of the picture: labels stay in it. */
+  width: number;
   tokens: Record<TokenName, string>;
 }>();
 const { say } = useUnits();
@@ -61,7 +63,11 @@ const levels = computed(() => {
 const deepest = computed(() =>
   (props.falls?.ponds ?? []).map((pond) => {
     const [x, y] = at(pond.deepestAt);
-    return { x, y, text: `${pond.name}, ${say(pond.deepestM * 1000, 'gap')} deep` };
+    return {
+      x: Math.min(Math.max(x, 85), props.width - 85),
+      y,
+      text: `${pond.name}, ${say(pond.deepestM * 1000, 'gap')} deep`,
+    };
   }),
 );
 </script>

@@ -365,7 +365,14 @@ defineExpose({ fit, zoomMiddle, view: toRef(() => view.value) });
           :side="side"
           :corner="corner"
         />
-        <FallsDrawing v-if="levels && chosen" :zone="chosen" :falls="falls" :view="view" :tokens="tokens" />
+        <FallsDrawing
+          v-if="levels && chosen"
+          :zone="chosen"
+          :falls="falls"
+          :view="view"
+          :width="width"
+          :tokens="tokens"
+        />
       </Layer>
       <Layer :config="{ listening: false }">
         <Line

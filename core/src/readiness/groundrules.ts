@@ -1,0 +1,218 @@
+/** Rules of the ground: what sticks to it, how old, how damp, what lies below it. Common practice, no source. */
+import { fitOf } from '../family/index.ts';
+import { given, words } from '../figures/index.ts';
+import { LIMITS } from './limits.ts';
+import { isMineral, reason, type Rule } from './rule.ts';
+import { worst, worstWord } from './tests.ts';
+
+const MS_PER_DAY = 86_400_000;
+
+/** Chemistry: what sticks to what. */
+export const fit: Rule = (c) => {
+  const { name } = c.family;
+  const on = c.substrate.name.toLowerCase();
+  const terms = fitOf(c.family.key, c.substrate.key);
+  switch (terms.kind) {
+    case 'no':
+      return reason(
+        'fit',
+        'refused',
+        'Substrate:',
+        words`${name} does not go on ${on}: ${terms.why} (common practice).`,
+        [
+          c.substrate.key === 'silicone'
+            ? 'A silicone system, or taking the silicone off to the substrate below.'
+            : 'Another family, or another surface to lay it on.',
+        ],
+      );
+    case 'blocker':
+      return reason(
+        'bleed',
+        'steps',
+        'Bleeding:',
+        words`oils of ${on} stain and soften a light coat; ${name} goes on it only over its bleed-blocking primer (common practice).`,
+        ['A family that is not light in colour.'],
+      );
+    case 'trial': {
+      const pulled = worstWord(c.zone, 'strip-pull');
+      if (pulled === 'tears itself')
+        return reason(
+          'trial',
+          'fine',
+          'Trial patch:',
+          words`the strip tore itself before it let go of ${on}.`,
+        );
+      if (pulled === 'peels off')
+        return reason(
+          'trial',
+          'refused',
+          'Trial patch:',
+          words`the strip peeled off ${on}: ${name} does not hold on it.`,
+          ['Another primer and a new trial patch, or another family.'],
+        );
+      return reason(
+        'trial',
+        'hold',
+        'Trial patch:',
+        words`whether ${name} holds on ${on} is known only from a trial patch; none has been pulled.`,
+        ['Lay a patch with mesh, let it cure, pull it.'],
+      );
+    }
+    case 'primer':
+      return reason('fit', 'note', 'Substrate:', words`${name} goes on ${on} over its primer.`);
+    default:
+      return reason('fit', 'fine', 'Substrate:', words`${name} goes on ${on}.`);
+  }
+};
+
+export const flame: Rule = (c) =>
+  c.family.heat === 'flame' && c.substrate.burns
+    ? reason(
+        'flame',
+        'hold',
+        'Flame:',
+        words`${c.substrate.name.toLowerCase()} takes fire under a torch; nothing is torched to it directly.`,
+        [
+          'A nailed or self-adhered base sheet below, a permit and a fire watch; or a family without a flame.',
+        ],
+      )
+    : undefined;
+
+export const age: Rule = (c) => {
+  const laidOn = c.zone.substrate?.laidOn;
+  if (c.substrate.key !== 'concrete-new' && !(c.substrate.key === 'screed' && laidOn)) return undefined;
+  if (!laidOn)
+    return reason(
+      'age',
+      'hold',
+      'Age:',
+      words`the day on which it was laid is not known; ${LIMITS.concreteAgeDays} days are usual.`,
+      ['Fill in the day.'],
+    );
+  const laidMs = Date.parse(laidOn);
+  const days = given('age in days', Math.floor((c.nowMs - laidMs) / MS_PER_DAY), 'count', 'measured');
+  if (days.value >= LIMITS.concreteAgeDays.value)
+    return reason('age', 'fine', 'Age:', words`${days} days old, ${LIMITS.concreteAgeDays} are usual.`);
+  const ready = { atMs: laidMs + LIMITS.concreteAgeDays.value * MS_PER_DAY };
+  return reason(
+    'age',
+    'hold',
+    'Age:',
+    words`${days} days old; ${LIMITS.concreteAgeDays} are usual (common practice).`,
+    words`Opens ${ready}.`,
+  );
+};
+
+export const moisture: Rule = (c) => {
+  if (!c.substrate.porous || !c.family.bonded || c.substrate.key === 'foam') return undefined;
+  const wettest = worst(c.zone, 'moisture', 'high');
+  const timber = c.substrate.family === 'timber';
+  if (!wettest)
+    return reason(
+      'moisture',
+      'hold',
+      'Moisture:',
+      ['no meter reading has been taken.'],
+      ['Take readings over the zone, the low places and the edges first.'],
+    );
+  if (timber) {
+    return wettest.number <= LIMITS.moistureTimber.value
+      ? reason('moisture', 'fine', 'Moisture:', words`${wettest.reading}, at most ${LIMITS.moistureTimber}.`)
+      : reason(
+          'moisture',
+          'hold',
+          'Moisture:',
+          words`${wettest.reading} is above ${LIMITS.moistureTimber} for timber (common practice).`,
+          ['Dry it, cover it, and measure again.'],
+        );
+  }
+  if (wettest.number > LIMITS.moisturePrimed.value)
+    return reason(
+      'moisture',
+      'hold',
+      'Moisture:',
+      words`${wettest.reading} is above ${LIMITS.moisturePrimed} (common practice).`,
+      words`Dry it and measure again: with primer from ${LIMITS.moisturePrimed} down, unprimed below ${LIMITS.moistureUnprimed}.`,
+    );
+  if (wettest.number >= LIMITS.moistureUnprimed.value)
+    return reason(
+      'moisture',
+      'steps',
+      'Moisture:',
+      words`${wettest.reading}: from ${LIMITS.moistureUnprimed} to ${LIMITS.moisturePrimed} only with primer (common practice).`,
+      words`Below ${LIMITS.moistureUnprimed} it may go unprimed.`,
+    );
+  return reason(
+    'moisture',
+    'fine',
+    'Moisture:',
+    words`${wettest.reading}, below ${LIMITS.moistureUnprimed}.`,
+  );
+};
+
+export const humidity: Rule = (c) => {
+  const wettest = worst(c.zone, 'humidity', 'high');
+  if (!wettest || !isMineral(c)) return undefined;
+  return wettest.number > LIMITS.humidityInSlab.value
+    ? reason(
+        'humidity',
+        'hold',
+        'In-slab humidity:',
+        words`${wettest.reading} is above ${LIMITS.humidityInSlab} (common practice, test as in ASTM F2170).`,
+        ['Let it dry, or a primer that is sold as a moisture barrier for this reading.'],
+      )
+    : reason(
+        'humidity',
+        'fine',
+        'In-slab humidity:',
+        words`${wettest.reading}, at most ${LIMITS.humidityInSlab}.`,
+      );
+};
+
+export const sheet: Rule = (c) => {
+  const found = worstWord(c.zone, 'sheet');
+  if (!found) return undefined;
+  return found === 'damp'
+    ? reason(
+        'sheet',
+        'hold',
+        'Plastic sheet:',
+        ['damp stood below the sheet in the morning: water is rising.'],
+        ['Dry it, and tape a sheet again overnight.'],
+      )
+    : reason('sheet', 'fine', 'Plastic sheet:', ['dry below it in the morning.']);
+};
+
+export const core: Rule = (c) => {
+  if (!c.substrate.covering || c.substrate.family === 'mineral') return undefined;
+  const found = worstWord(c.zone, 'core');
+  if (found === undefined)
+    return reason(
+      'core',
+      'hold',
+      'Core sample:',
+      ['none has been cut: whether water is trapped below the covering is not known.'],
+      ['Cut one at the lowest place and one where it sounds hollow; close them the same day.'],
+    );
+  if (found === 'dry') return reason('core', 'fine', 'Core sample:', ['dry down to the deck.']);
+  return found === 'wet'
+    ? reason(
+        'core',
+        'refused',
+        'Core sample:',
+        ['wet: water is trapped below the covering, and would be sealed in.'],
+        ['Strip the wet part and what it soaked, dry, make good, and cut again.'],
+      )
+    : reason(
+        'core',
+        'hold',
+        'Core sample:',
+        ['damp below the covering.'],
+        ['Find how far it goes; vent or strip it, and cut again.'],
+      );
+};
+
+export const tack: Rule = (c) =>
+  worstWord(c.zone, 'tack') === 'tacky'
+    ? reason('tack', 'hold', 'Primer:', ['still tacky under a fingertip.'], ['Wait, and touch again.'])
+    : undefined;
