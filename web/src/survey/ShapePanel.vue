@@ -2,7 +2,7 @@
 /** How a zone was measured: walked, taped or drawn; its openings, its place on the plan, its notes. */
 import { computed } from 'vue';
 import { traverse } from '@lentum/core/geometry';
-import { asDrawn, type Opening, type SharedSide, type TapedOutline, type Zone } from '@lentum/core/survey';
+import { asDrawn, type Opening, type TapedOutline, type Zone } from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
 import ClosingError from './ClosingError.vue';
 import OpeningList from './OpeningList.vue';
@@ -11,9 +11,10 @@ import TapedTable from './TapedTable.vue';
 import WalkTable from './WalkTable.vue';
 import { newTaped, newZone } from './newzone.ts';
 
-const props = defineProps<{
+defineProps<{
   hasBays: boolean;
-  shared: readonly SharedSide[];
+  /** Zones beside it that it can be joined with. */
+  joinable: readonly string[];
   names: ReadonlyMap<string, string>;
   side: number | undefined;
 }>();
@@ -35,14 +36,6 @@ const taped = computed({
     zone.value.outline = outline;
   },
 });
-const neighbours = computed(() => [
-  ...new Set(
-    props.shared.flatMap(({ a, b }) =>
-      a.zoneId === zone.value.id ? [b.zoneId] : b.zoneId === zone.value.id ? [a.zoneId] : [],
-    ),
-  ),
-]);
-
 function setCode(text: string): void {
   const code = text
     .toUpperCase()
@@ -141,8 +134,8 @@ function spliceSides(at: number, remove: number, insert: boolean): void {
         @update:model-value="(v) => v !== undefined && (zone.plot.turnDeg = v)"
     /></label>
   </div>
-  <div v-if="neighbours.length > 0 && !hasBays" class="bar">
-    <el-button v-for="id in neighbours" :key="id" text @click="emit('join', id)"
+  <div v-if="joinable.length > 0" class="bar">
+    <el-button v-for="id in joinable" :key="id" text @click="emit('join', id)"
       >Join with {{ names.get(id) }}</el-button
     >
   </div>

@@ -1,53 +1,29 @@
 <script setup lang="ts">
 /** The survey of a job: zones on one plan, and for the chosen zone its shape, edges, levels, readiness, quantities. */
-import { computed, nextTick, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { toGlobe, type Point } from '@lentum/core/geometry';
-import { sentence, type Problem } from '@lentum/core/problems';
-import {
-  freePlot,
-  isUnfinished,
-  joinZones,
-  moveCorner,
-  placing,
-  planCorners,
-  setOut,
-  sharedSides,
-  sketchOf,
-  splitZoneAlong,
-  type Underlay,
-  type Zone,
-} from '@lentum/core/survey';
-import { useChosenZone } from '../app/chosenzone.ts';
-import { useJob } from '../app/job.ts';
+import { sentence } from '@lentum/core/problems';
+import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import UndoBar from '../shared/UndoBar.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import EdgeTable from './EdgeTable.vue';
+import { EXPORTS, exportSurvey, type ExportKind } from './exports.ts';
 import { useFalls } from './falls.ts';
 import FeatureTable from './FeatureTable.vue';
-import { EXPORTS, exportSurvey, type ExportKind } from './exports.ts';
-import ImportDialog, { type Imported } from './ImportDialog.vue';
+import ImportDialog from './ImportDialog.vue';
 import LevelsPanel from './LevelsPanel.vue';
-import {
-  freeCode,
-  newDrawn,
-  newTaped,
-  newZone,
-  TAPED_FORMS,
-  zonesFromOutlines,
-  type TapedForm,
-} from './newzone.ts';
+import { TAPED_FORMS, type TapedForm } from './newzone.ts';
 import DrawBar from './plan/DrawBar.vue';
-import { useDraft } from './plan/drawingdraft.ts';
-import PlanStage, { type PlanMode } from './plan/PlanStage.vue';
+import PlanStage from './plan/PlanStage.vue';
 import PlanTools from './plan/PlanTools.vue';
+import { usePlanWork } from './planwork.ts';
 import QuantityPanel from './QuantityPanel.vue';
 import ReadinessPanel from './ReadinessPanel.vue';
 import ShapePanel from './ShapePanel.vue';
-import { useUnderlayImage } from './underlay.ts';
 import UnderlayBar from './UnderlayBar.vue';
+import { useZoneWork } from './zonework.ts';
 
 const PARTS = [
   ['shape', 'Shape'],
@@ -58,18 +34,18 @@ const PARTS = [
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
-const job = useJob();
 const route = useRoute();
 const router = useRouter();
-const { chosenId, chosen, choose } = useChosenZone();
+const work = useZoneWork();
+const { job, survey, chosenId, chosen, zone, trouble, setZone } = work;
+const plan = usePlanWork(work);
+const { mode, draft, side, corner, placingId, scalePoints, near, setMode } = plan;
 const importing = ref(false);
 const stage = ref<InstanceType<typeof PlanStage>>();
-const survey = computed(() => job.documents.survey.draft);
 
 const part = computed<Part>(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
 const show = (key: Part): void => void router.replace({ query: { ...route.query, part: key } });
 
-const zone = computed<Zone | undefined>(() => survey.value.zones.find((z) => z.id === chosenId.value));
 const quantities = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
 const problems = computed(() =>
   chosen.value && !chosen.value.quantities.ok ? chosen.value.quantities.problems : [],
@@ -85,138 +61,29 @@ const lengths = computed(
   () =>
     quantities.value?.sides.map((s) => s.lengthM) ?? (zone.value ? planCorners(zone.value).map(() => 0) : []),
 );
-const hasBays = computed(() => job.documents.site.draft.bays.some((b) => b.zoneId === chosenId.value));
-
-function setZone(next: Zone): void {
-  const i = survey.value.zones.findIndex((z) => z.id === next.id);
-  if (i >= 0) survey.value.zones[i] = next;
-}
-async function add(zones: readonly Zone[]): Promise<void> {
-  survey.value.zones.push(...zones);
-  await nextTick();
-  const last = zones[zones.length - 1];
-  if (last) choose(last.id);
-}
-const addWalk = (): Promise<void> => add([newZone(survey.value.zones)]);
-const addTaped = (form: TapedForm): Promise<void> => add([newTaped(survey.value.zones, form)]);
-function addOutlines({ outlines, origin, onGlobe }: Imported): void {
-  const made = zonesFromOutlines(outlines, origin, survey.value.zones);
-  const first = made[0];
-  if (onGlobe && first && !survey.value.origin) {
-    // Where the plan's 0, 0 lies on the globe follows from the first corner and its place on the plan.
-    const [at] = toGlobe([[-first.plot.xM, -first.plot.yM]], onGlobe);
-    if (at) survey.value.origin = { lonDeg: at[0], latDeg: at[1] };
-  }
-  void add(made);
-}
-function remove(): void {
-  const i = survey.value.zones.findIndex((z) => z.id === chosenId.value);
-  if (i >= 0) survey.value.zones.splice(i, 1);
-}
-
-// On the plan.
-const mode = ref<PlanMode>('look');
+const hasBays = computed(() => work.hasBays(chosenId.value));
+/** Zones beside this one that it can be joined with: bays would lose their zone. */
+const joinable = computed(() =>
+  hasBays.value
+    ? []
+    : [
+        ...new Set(
+          shared.value.flatMap(({ a, b }) =>
+            a.zoneId === chosenId.value ? [b.zoneId] : b.zoneId === chosenId.value ? [a.zoneId] : [],
+          ),
+        ),
+      ].filter((id) => !work.hasBays(id)),
+);
 const snapping = ref(true);
 const dimensions = ref(true);
 const fittings = ref(true);
 const levelsShown = ref(true);
-const near = ref(true);
-const draft = useDraft();
-const side = ref<number>();
-const cornerChosen = ref<number>();
-const placingId = ref<string>();
-const trouble = ref<readonly Problem[]>([]);
-const stageMode = computed<PlanMode>(() => (placingId.value === undefined ? mode.value : 'place'));
-
-function setMode(next: PlanMode): void {
-  if (next !== 'draw') draft.clear();
-  mode.value = next;
-  scalePoints.value = [];
-  trouble.value = [];
-}
-function closeDraft(): void {
-  if (!draft.closable.value) return;
-  const made = newDrawn(survey.value.zones, draft.points.value);
-  setMode('look');
-  void add([made]);
-}
-function applyMove(k: number, to: Point): void {
-  if (chosenId.value === undefined) return;
-  for (const changed of moveCorner(survey.value.zones, chosenId.value, k, to)) setZone(changed);
-}
-async function cut(from: Point, to: Point): Promise<void> {
-  if (!zone.value) return;
-  const second = {
-    id: crypto.randomUUID(),
-    code: freeCode(survey.value.zones),
-    name: `${zone.value.name}, part 2`,
-  };
-  const parts = splitZoneAlong(zone.value, from, to, second);
-  trouble.value = parts.ok ? [] : parts.problems;
-  if (!parts.ok) return;
-  setMode('look');
-  setZone(parts.value[0]);
-  survey.value.zones.push(parts.value[1]);
-  await nextTick();
-}
-function join(otherId: string): void {
-  const other = survey.value.zones.find((z) => z.id === otherId);
-  if (!zone.value || !other) return;
-  const joined = joinZones(zone.value, other);
-  trouble.value = joined.ok ? [] : joined.problems;
-  if (!joined.ok) return;
-  setZone(joined.value);
-  survey.value.zones.splice(survey.value.zones.indexOf(other), 1);
-}
-/** A click gives the level or fitting that waits for its place a place, to the centimetre. */
-function place(at: Point): void {
-  const z = zone.value;
-  if (!z || placingId.value === undefined) return;
-  const local = placing(z.plot).fromPlan(at);
-  const { alongM, acrossM } = setOut(sketchOf(z.outline)).toPlace(local);
-  const to = { alongM: Math.round(alongM * 100) / 100, acrossM: Math.round(acrossM * 100) / 100 };
-  const feature = z.features.find((f) => f.id === placingId.value);
-  const level = z.levels.points.find((l) => l.id === placingId.value);
-  if (feature?.to) {
-    const by = {
-      alongM: feature.to.alongM - feature.at.alongM,
-      acrossM: feature.to.acrossM - feature.at.acrossM,
-    };
-    feature.to = { alongM: to.alongM + by.alongM, acrossM: to.acrossM + by.acrossM };
-  }
-  if (feature) feature.at = to;
-  if (level) level.at = to;
-  placingId.value = undefined;
-}
-// A picture to trace.
 const tracing = ref(false);
-const scalePoints = ref<Point[]>([]);
-const { image, problem: pictureProblem } = useUnderlayImage(
-  computed(() => job.id),
-  () => survey.value.underlay,
-);
-const underlay = computed(() => {
-  const facts = survey.value.underlay;
-  return facts && image.value ? { facts, image: image.value } : undefined;
-});
-const pictureAt = computed<Point>(() => {
-  const { xM, yM } = freePlot(survey.value);
-  return [xM, yM];
-});
-function setUnderlay(next: Underlay | undefined): void {
-  if (next) survey.value.underlay = next;
-  else delete survey.value.underlay;
-  near.value = false;
-}
-function scalePoint(at: Point): void {
-  scalePoints.value = scalePoints.value.length >= 2 ? [at] : [...scalePoints.value, at];
-}
 
-function chooseZone(id: string): void {
-  side.value = undefined;
-  cornerChosen.value = undefined;
-  placingId.value = undefined;
-  choose(id);
+function setFall(v: number | undefined): void {
+  if (!zone.value) return;
+  const { fallPct: _old, ...rest } = zone.value;
+  setZone(v === undefined ? rest : { ...rest, fallPct: v });
 }
 const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'shape' || !isUnfinished(p)));
 </script>
@@ -224,11 +91,11 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
 <template>
   <main class="page">
     <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="chooseZone" />
-      <el-button :type="job.zones.length === 0 ? 'primary' : 'default'" @click="addWalk"
+      <ZoneTabs :chosen="chosenId" @choose="plan.chooseZone" />
+      <el-button :type="job.zones.length === 0 ? 'primary' : 'default'" @click="work.addWalk"
         >Walk a new zone</el-button
       >
-      <el-dropdown trigger="click" @command="(form: TapedForm) => void addTaped(form)">
+      <el-dropdown trigger="click" @command="(form: TapedForm) => void work.addTaped(form)">
         <el-button>Tape a new zone</el-button>
         <template #dropdown>
           <el-dropdown-menu>
@@ -277,14 +144,14 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           v-if="part === 'shape'"
           :model-value="zone"
           :has-bays="hasBays"
-          :shared="shared"
+          :joinable="joinable"
           :names="names"
           :side="side"
           @update:model-value="setZone"
-          @remove="remove"
-          @join="join"
+          @remove="work.remove"
+          @join="work.join"
           @choose-side="(s) => (side = s)"
-          @choose-corner="(k) => (cornerChosen = k)"
+          @choose-corner="(k) => (corner = k)"
         />
         <template v-else-if="part === 'edges'">
           <EdgeTable
@@ -324,13 +191,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
               :min="0"
               :max="300"
               :model-value="zone.fallPct"
-              @update:model-value="
-                (v) => {
-                  if (!zone) return;
-                  const { fallPct: _old, ...rest } = zone;
-                  setZone(v === undefined ? rest : { ...rest, fallPct: v });
-                }
-              "
+              @update:model-value="setFall"
             />
           </template>
         </LevelsPanel>
@@ -370,15 +231,15 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
         <UnderlayBar
           v-if="tracing || survey.underlay"
           :job-id="job.id"
-          :at="pictureAt"
+          :at="plan.pictureAt.value"
           :points="scalePoints"
           :scaling="mode === 'scale'"
           :model-value="survey.underlay"
-          @update:model-value="setUnderlay"
+          @update:model-value="plan.setUnderlay"
           @scaling="(on) => setMode(on ? 'scale' : 'look')"
         />
-        <p v-if="pictureProblem" class="problem" role="alert">{{ pictureProblem }}</p>
-        <DrawBar v-if="mode === 'draw'" :draft="draft" @close="closeDraft" @cancel="setMode('look')" />
+        <p v-if="plan.pictureProblem.value" class="problem" role="alert">{{ plan.pictureProblem.value }}</p>
+        <DrawBar v-if="mode === 'draw'" :draft="draft" @close="plan.closeDraft" @cancel="setMode('look')" />
         <p v-else-if="mode === 'split'" class="quiet">
           Two clicks give the line along which the zone is cut.
         </p>
@@ -389,7 +250,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
             ref="stage"
             :zones="survey.zones"
             :chosen-id="chosenId"
-            :mode="stageMode"
+            :mode="plan.stageMode.value"
             :draft="draft"
             :falls="falls?.report"
             :levels="levelsShown && (part === 'levels' || part === 'readiness')"
@@ -398,16 +259,16 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
             :snapping="snapping"
             :near="near"
             :side="side"
-            :corner="cornerChosen"
-            :underlay="underlay"
+            :corner="corner"
+            :underlay="plan.underlay.value"
             :marks="scalePoints"
-            @choose-zone="chooseZone"
+            @choose-zone="plan.chooseZone"
             @choose-side="(s) => (side = s)"
-            @choose-corner="(k) => (cornerChosen = k)"
-            @move-corner="applyMove"
-            @cut="cut"
-            @place="(at) => (mode === 'scale' ? scalePoint(at) : place(at))"
-            @close-draft="closeDraft"
+            @choose-corner="(k) => (corner = k)"
+            @move-corner="work.moveCornerTo"
+            @cut="plan.cutAlong"
+            @place="plan.clickPlace"
+            @close-draft="plan.closeDraft"
           />
         </div>
         <section v-if="zone" class="figures" aria-label="Quantities in short">
@@ -441,7 +302,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
         </section>
       </section>
     </div>
-    <ImportDialog v-if="importing" v-model="importing" @done="addOutlines" />
+    <ImportDialog v-if="importing" v-model="importing" @done="work.addOutlines" />
   </main>
 </template>
 
