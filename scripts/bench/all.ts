@@ -1,10 +1,17 @@
 /** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference. */
 import { benchApi } from './api.ts';
 import { benchCore } from './core.ts';
+import { benchFalls } from './falls.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
 import { table } from './table.ts';
 
-const rows = [...benchSize(), ...benchCore(), ...(await benchApi()), ...(await benchStart())];
+const rows = [
+  ...benchSize(),
+  ...benchFalls(),
+  ...benchCore(),
+  ...(await benchApi()),
+  ...(await benchStart()),
+];
 console.log(table(rows));
 process.exit(rows.some((r) => r.held === false) ? 1 : 0);
