@@ -18,6 +18,18 @@ test('desk', async ({ page }) => {
     await page.goto(`/jobs/${id}/${stage}`);
     await take(page, stage);
   }
+  for (const [name, query] of [
+    ['survey-taped', 'zone=garden'],
+    ['survey-edges', 'zone=office&part=edges'],
+    ['survey-levels', 'zone=workshop&part=levels'],
+    ['survey-held', 'zone=deck&part=readiness'],
+    ['survey-refused', 'zone=balcony&part=readiness'],
+    ['survey-quantities', 'zone=hall&part=quantities'],
+  ] as const) {
+    await page.goto(`/jobs/${id}/survey?${query}`);
+    await page.waitForTimeout(1500);
+    await take(page, name);
+  }
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
   await page.goto(`/jobs/${id}/site?zone=canopy`);

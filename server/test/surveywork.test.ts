@@ -5,6 +5,21 @@ import { describe, expect, it } from 'vitest';
 import { blankZone, type Survey } from '@lentum/core/survey';
 import { api, detail, importDemo, NOW, pool, startJob, V1 } from './support/api.ts';
 
+const zone = blankZone({
+  id: 'a',
+  code: 'A',
+  name: 'A',
+  outline: {
+    kind: 'points',
+    origin: 'typed',
+    points: [
+      [0, 0],
+      [4, 0],
+      [4, 3],
+    ],
+  },
+});
+
 const PICTURE = readFileSync(new URL('../../docs/screenshots/jobs.png', import.meta.url));
 const hash = (b: Buffer): string => createHash('sha256').update(b).digest('hex');
 const send = (jobId: string, id: string, content: Buffer, type = 'image/png') =>
@@ -155,20 +170,6 @@ describe('computations', () => {
 
 it('a survey of an earlier day is filled in when it is read', async () => {
   const id = await startJob();
-  const zone = blankZone({
-    id: 'a',
-    code: 'A',
-    name: 'A',
-    outline: {
-      kind: 'points',
-      origin: 'typed',
-      points: [
-        [0, 0],
-        [4, 0],
-        [4, 3],
-      ],
-    },
-  });
   const old = {
     zones: [{ id: zone.id, code: 'A', name: 'A', outline: zone.outline, openings: [], note: '' }],
   };
@@ -182,20 +183,6 @@ it('a survey of an earlier day is filled in when it is read', async () => {
 
 it('a test dated in the future is refused', async () => {
   const id = await startJob();
-  const zone = blankZone({
-    id: 'a',
-    code: 'A',
-    name: 'A',
-    outline: {
-      kind: 'points',
-      origin: 'typed',
-      points: [
-        [0, 0],
-        [4, 0],
-        [4, 3],
-      ],
-    },
-  });
   const test = {
     id: 't',
     kind: 'moisture',

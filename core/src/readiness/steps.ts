@@ -1,7 +1,7 @@
 /** The preparation of a zone in working order, with quantities from the survey. */
 import { fitOf } from '../family/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
+import { runFigure, sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
 import { CRACK_CUT_MM, DRY_DAYS, FILLET_LEG_MM, LIMITS } from './limits.ts';
 import type { Case, PrepStep, Primer, Reason, StepKey } from './types.ts';
@@ -42,27 +42,13 @@ const step = (key: StepKey, what: string, quantity: Figure | undefined, how: str
 const features = (c: Case, ...kinds: FeatureKind[]): Feature[] =>
   c.zone.features.filter((f) => kinds.includes(f.kind));
 
-const lengthOf = (c: Case, label: string, of: readonly Feature[]): Figure => {
-  const parts = of.map((f, i): Figure => {
-    const [dx, dy] = [
-      (f.to?.alongM ?? f.at.alongM) - f.at.alongM,
-      (f.to?.acrossM ?? f.at.acrossM) - f.at.acrossM,
-    ];
-    return {
-      label: `run ${i + 1}`,
-      value: Math.hypot(dx, dy) * f.count,
-      quantity: 'length',
-      formula: 'sqrt({along} × {along} + {across} × {across}) × {count}',
-      inputs: {
-        along: given('along side 1', dx, 'length', 'measured'),
-        across: given('into the zone', dy, 'length', 'measured'),
-        count: given('runs alike', f.count, 'count', 'measured'),
-      },
-      from: 'from end to end',
-    };
-  });
-  return sumFigure(`${c.zone.name}, ${label}`, 'length', parts, 'sum of the runs');
-};
+const lengthOf = (c: Case, label: string, of: readonly Feature[]): Figure =>
+  sumFigure(
+    `${c.zone.name}, ${label}`,
+    'length',
+    of.map((f, i) => runFigure(f, `run ${i + 1}`)),
+    'sum of the runs',
+  );
 
 /** Litres for a groove of so many mm by so many mm over a length. */
 const groove = (label: string, length: Figure, width: Given, depth: Given, share = 1): Figure => ({

@@ -59,6 +59,7 @@ export {
 } from './plot.ts';
 export { onZone, surveyProblems } from './problems.ts';
 export {
+  runFigure,
   surveyTotals,
   zoneQuantities,
   type EdgeQuantity,

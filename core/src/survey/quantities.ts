@@ -143,6 +143,25 @@ const countFigure = (label: string, names: readonly string[]): Figure =>
     'counted, one each',
   );
 
+/** Length of a line that was set out by its ends, all runs alike together. */
+export function runFigure(feature: Feature, label: string): Figure {
+  const to = feature.to ?? feature.at;
+  const along = to.alongM - feature.at.alongM;
+  const across = to.acrossM - feature.at.acrossM;
+  return {
+    label,
+    value: Math.hypot(along, across) * feature.count,
+    quantity: 'length',
+    formula: 'sqrt({along} × {along} + {across} × {across}) × {count}',
+    inputs: {
+      along: given('along side 1', along, 'length', 'measured'),
+      across: given('into the zone', across, 'length', 'measured'),
+      count: given('runs alike', feature.count, 'count', 'measured'),
+    },
+    from: 'from end to end',
+  };
+}
+
 function featureQuantities(features: readonly Feature[]): FeatureQuantity[] {
   return FEATURE_KINDS.flatMap((kind): FeatureQuantity[] => {
     const mine = features.filter((f) => f.kind === kind);
@@ -157,22 +176,7 @@ function featureQuantities(features: readonly Feature[]): FeatureQuantity[] {
       'counted',
     );
     if (facts.form === 'spot') return [{ kind, count, length: undefined }];
-    const lengths = mine.map((f, i): Figure => {
-      const along = (f.to?.alongM ?? f.at.alongM) - f.at.alongM;
-      const across = (f.to?.acrossM ?? f.at.acrossM) - f.at.acrossM;
-      return {
-        label: `${facts.name} ${i + 1}`,
-        value: Math.hypot(along, across) * f.count,
-        quantity: 'length',
-        formula: 'sqrt({along} × {along} + {across} × {across}) × {count}',
-        inputs: {
-          along: given('along side 1', along, 'length', 'measured'),
-          across: given('into the zone', across, 'length', 'measured'),
-          count: given('runs alike', f.count, 'count', 'measured'),
-        },
-        from: 'from end to end',
-      };
-    });
+    const lengths = mine.map((f, i) => runFigure(f, `${facts.name} ${i + 1}`));
     return [{ kind, count, length: sumFigure(`${facts.name}, length`, 'length', lengths, 'all runs') }];
   });
 }
@@ -231,8 +235,11 @@ export interface SurveyTotals {
   readonly unfinished: readonly Zone[];
 }
 
-/** Sums over all zones; each opens to its zones. */
-export function surveyTotals(survey: Zones): SurveyTotals {
+/**
+ * Sums over all zones; each opens to its zones.
+ * @param slopeAreas areas on the slope that levels gave, by zone; the others go by their typed fall
+ */
+export function surveyTotals(survey: Zones, slopeAreas?: ReadonlyMap<string, Figure>): SurveyTotals {
   const done: { zone: Zone; q: ZoneQuantities }[] = [];
   const unfinished: Zone[] = [];
   for (const zone of survey.zones) {
@@ -251,7 +258,7 @@ export function surveyTotals(survey: Zones): SurveyTotals {
   const features = FEATURE_KINDS.filter((k) => done.some(({ q }) => q.features.some((f) => f.kind === k)));
   return {
     area: over('Plan area, all zones', (q) => q.area),
-    slopeArea: over('Area on the slope, all zones', (q) => q.slopeArea),
+    slopeArea: over('Area on the slope, all zones', (q) => slopeAreas?.get(q.zoneId) ?? q.slopeArea),
     upstandGirth: over('Upstands, length, all zones', (q) => q.upstandGirth),
     upstandArea: over('Upstands, area, all zones', (q) => q.upstandArea),
     internalCorners: over('Internal corners, all zones', (q) => q.internalCorners),

@@ -60,7 +60,6 @@ function take(): void {
   width: 5.2rem;
 }
 .problem {
-  color: var(--red);
   font-size: var(--t-s);
   max-width: 14rem;
   text-align: left;

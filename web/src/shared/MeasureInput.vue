@@ -91,7 +91,6 @@ defineExpose({ problem });
 
 <style scoped>
 .problem {
-  color: var(--red);
   font-size: var(--t-s);
   margin-top: 2px;
 }

@@ -244,7 +244,6 @@ function add(): void {
   width: 100%;
 }
 .problem {
-  color: var(--red);
   margin: var(--s2) 0;
 }
 </style>

@@ -119,7 +119,7 @@ const breakWords = (line: readonly string[]): string =>
         : 'Heights above any fixed mark, the same for the whole zone.'
     }}
   </p>
-  <table v-if="levels.points.length > 0" class="dense levels">
+  <table v-if="levels.points.length > 0" class="dense typed levels">
     <thead>
       <tr>
         <th scope="col">No.</th>
@@ -297,20 +297,8 @@ const breakWords = (line: readonly string[]): string =>
 .kind {
   padding: var(--s2) 0;
 }
-.levels td,
-.levels th[scope='row'] {
-  padding: 2px var(--s1);
-  vertical-align: middle;
-}
 .placing th {
   color: var(--sea);
-}
-.acts {
-  white-space: nowrap;
-}
-body .acts .el-button {
-  padding: 0;
-  min-width: 28px;
 }
 .more {
   padding: var(--s2) 0;
@@ -323,9 +311,6 @@ body .acts .el-button {
   margin: var(--s2) 0;
   font: inherit;
   max-width: 100%;
-}
-.problem {
-  color: var(--red);
 }
 .breaks {
   margin: 0;

@@ -42,7 +42,7 @@ const turnWords = (deg: number): string => `${deg < 0 ? '↱ right' : '↰ left'
     the plan, or moved with the arrow keys once chosen.
   </p>
   <div class="scroll-x">
-    <table class="dense points">
+    <table class="dense typed points">
       <thead>
         <tr>
           <th scope="col">Side</th>
@@ -92,20 +92,8 @@ const turnWords = (deg: number): string => `${deg < 0 ? '↱ right' : '↰ left'
 </template>
 
 <style scoped>
-.points td,
-.points th[scope='row'] {
-  padding: 2px var(--s1);
-  vertical-align: middle;
-}
 .chosen th {
   color: var(--sea);
-}
-.acts {
-  white-space: nowrap;
-}
-body .acts .el-button {
-  padding: 0;
-  min-width: 28px;
 }
 @media (max-width: 480px) {
   td:nth-child(2) {

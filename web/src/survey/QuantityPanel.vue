@@ -9,11 +9,11 @@ import FigureText from '../shared/FigureText.vue';
 const props = defineProps<{
   zone: Zone;
   quantities: ZoneQuantities | undefined;
-  /** From the levels, where there are any. */
-  slopeArea: Figure | undefined;
+  /** Areas on the slope from the levels, by zone. */
+  slopeAreas: ReadonlyMap<string, Figure>;
 }>();
 const job = useJob();
-const totals = computed(() => surveyTotals(job.documents.survey.draft));
+const totals = computed(() => surveyTotals(job.documents.survey.draft, props.slopeAreas));
 
 interface Row {
   readonly name: string;
@@ -25,7 +25,7 @@ const rows = computed<Row[]>(() => {
   const t = totals.value;
   return [
     { name: 'Plan area', one: q?.area, all: t.area },
-    { name: 'Area on the slope', one: props.slopeArea ?? q?.slopeArea, all: undefined },
+    { name: 'Area on the slope', one: props.slopeAreas.get(props.zone.id) ?? q?.slopeArea, all: t.slopeArea },
     { name: 'Perimeter', one: q?.perimeter, all: undefined },
     { name: 'Upstands, length', one: q?.upstandGirth, all: t.upstandGirth },
     { name: 'Upstands, area', one: q?.upstandArea, all: t.upstandArea },

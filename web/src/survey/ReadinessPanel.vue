@@ -256,17 +256,6 @@ function setFinding(item: string, part: Partial<Finding>): void {
   font-size: var(--t-s);
   color: var(--ink-2);
 }
-.plain {
-  display: block;
-  width: 100%;
-  height: 36px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--sheet);
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: var(--r);
-  padding: 0 var(--s2);
-}
 .prep {
   margin-top: var(--s6);
 }

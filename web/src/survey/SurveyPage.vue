@@ -55,6 +55,10 @@ const { byZone, busy } = useFalls(
   () => chosenId.value,
 );
 const falls = computed(() => byZone.value.get(chosenId.value ?? ''));
+const slopeAreas = computed(
+  () =>
+    new Map([...byZone.value].flatMap(([id, f]) => (f.report ? [[id, f.report.surfaceArea] as const] : []))),
+);
 const shared = computed(() => sharedSides(survey.value));
 const names = computed(() => new Map(survey.value.zones.map((z) => [z.id, z.name])));
 const lengths = computed(
@@ -204,12 +208,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           @update:model-value="setZone"
           @school="(s) => (survey.primerSchool = s)"
         />
-        <QuantityPanel
-          v-else
-          :zone="zone"
-          :quantities="quantities"
-          :slope-area="falls?.report?.surfaceArea"
-        />
+        <QuantityPanel v-else :zone="zone" :quantities="quantities" :slope-areas="slopeAreas" />
       </section>
 
       <section class="drawing" aria-label="Plan to scale">
@@ -380,7 +379,6 @@ dd {
   margin: 0;
 }
 .problem {
-  color: var(--red);
   margin: var(--s2) 0;
 }
 @media (max-width: 980px) {

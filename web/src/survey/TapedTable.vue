@@ -8,6 +8,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import VerdictMark from '../shared/VerdictMark.vue';
+import TurnButton from './TurnButton.vue';
 
 const outline = defineModel<TapedOutline>({ required: true });
 const { say, unit } = useUnits();
@@ -29,8 +30,10 @@ const diagonalResult = (i: number) => resultOf((m) => m.measure.kind === 'diagon
 function off(r: MeasureResult | undefined): string {
   if (!r) return '';
   if (r.redundancy === 0) return 'unchecked';
-  const sign = r.residual < 0 ? '−' : '+';
-  return r.measure.kind === 'square'
+  const square = r.measure.kind === 'square';
+  // What rounds to nothing has no sign.
+  const sign = Math.abs(r.residual) < (square ? 0.05 : 0.0005) ? '' : r.residual < 0 ? '−' : '+';
+  return square
     ? `${sign}${Math.abs(r.residual).toFixed(1)}°`
     : `${sign}${say(Math.abs(r.residual) * 1000, 'lap')}`;
 }
@@ -172,7 +175,7 @@ const disagree = computed(() =>
     <el-button text @click="change({ adjustmentAccepted: false })">Take it back</el-button>
   </p>
   <div class="scroll-x">
-    <table class="dense taped">
+    <table class="dense typed taped">
       <thead>
         <tr>
           <th scope="col">Side</th>
@@ -200,20 +203,11 @@ const disagree = computed(() =>
           <td class="num off" :class="{ wrong: isSuspect(sideResult(i)) }">{{ off(sideResult(i)) }}</td>
           <td>
             <div class="turn">
-              <button
-                type="button"
-                class="hand"
-                :aria-label="`Turn ${outline.corners[(i + 1) % n]?.turn} at the end of side ${i + 1}; press to turn the other way`"
-                @click="
-                  setCorner((i + 1) % n, {
-                    turn: outline.corners[(i + 1) % n]?.turn === 'left' ? 'right' : 'left',
-                  })
-                "
-                @keydown.left.prevent="setCorner((i + 1) % n, { turn: 'left' })"
-                @keydown.right.prevent="setCorner((i + 1) % n, { turn: 'right' })"
-              >
-                {{ outline.corners[(i + 1) % n]?.turn === 'left' ? '↰ left' : '↱ right' }}
-              </button>
+              <TurnButton
+                :side="i + 1"
+                :model-value="outline.corners[(i + 1) % n]?.turn ?? 'left'"
+                @update:model-value="(turn) => setCorner((i + 1) % n, { turn })"
+              />
               <el-checkbox
                 :model-value="outline.corners[(i + 1) % n]?.square ?? false"
                 :aria-label="`Corner ${((i + 1) % n) + 1} is square`"
@@ -288,11 +282,6 @@ const disagree = computed(() =>
   gap: var(--s3);
   padding: var(--s3) 0;
 }
-.taped td,
-.taped th[scope='row'] {
-  padding: 2px var(--s1);
-  vertical-align: middle;
-}
 .turn {
   display: flex;
   align-items: center;
@@ -300,16 +289,6 @@ const disagree = computed(() =>
 }
 body .turn .el-checkbox {
   margin: 0;
-}
-.hand {
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: var(--r);
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  min-width: 4rem;
-  height: 36px;
-  cursor: pointer;
 }
 td:nth-child(2) {
   width: 6rem;
@@ -322,13 +301,6 @@ td:nth-child(2) {
 .wrong {
   color: var(--red);
   font-weight: 700;
-}
-.acts {
-  white-space: nowrap;
-}
-body .acts .el-button {
-  padding: 0;
-  min-width: 28px;
 }
 .diagonals {
   margin-top: var(--s4);

@@ -261,20 +261,6 @@ function valueWords(t: Test): string {
   font-size: var(--t-s);
   color: var(--ink-2);
 }
-.plain {
-  display: block;
-  width: 100%;
-  height: 36px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--sheet);
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: var(--r);
-  padding: 0 var(--s2);
-}
-.problem {
-  color: var(--red);
-}
 summary {
   cursor: pointer;
   font-weight: 600;

@@ -108,7 +108,4 @@ function apply(): void {
   gap: var(--s2);
   align-items: center;
 }
-.problem {
-  color: var(--red);
-}
 </style>

@@ -5,6 +5,7 @@ import { nextTick, ref } from 'vue';
 import type { Leg } from '@lentum/core/geometry';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
+import TurnButton from './TurnButton.vue';
 
 const legs = defineModel<Leg[]>({ required: true });
 const emit = defineEmits<{ changed: []; inserted: [at: number]; removed: [at: number] }>();
@@ -50,7 +51,7 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
   <p class="quiet">
     Start at a corner. For each side: its length, then the turn at its end. Arrow keys turn left or right.
   </p>
-  <table class="dense walk">
+  <table class="dense typed walk">
     <thead>
       <tr>
         <th scope="col">Side</th>
@@ -75,16 +76,11 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
         </td>
         <td>
           <div class="turn">
-            <button
-              type="button"
-              class="hand"
-              :aria-label="`Turn ${leg.turn} at the end of side ${i + 1}; press to turn the other way`"
-              @click="change(i, { turn: leg.turn === 'left' ? 'right' : 'left' })"
-              @keydown.left.prevent="change(i, { turn: 'left' })"
-              @keydown.right.prevent="change(i, { turn: 'right' })"
-            >
-              {{ leg.turn === 'left' ? '↰ left' : '↱ right' }}
-            </button>
+            <TurnButton
+              :side="i + 1"
+              :model-value="leg.turn"
+              @update:model-value="(turn) => change(i, { turn })"
+            />
             <MeasureInput
               hide-unit
               quantity="angle"
@@ -126,39 +122,15 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
   width: 2rem;
   vertical-align: middle;
 }
-.walk td,
-.walk th[scope='row'] {
-  padding: 2px var(--s1);
-}
 .turn {
   display: flex;
   align-items: center;
   gap: var(--s1);
 }
-.hand {
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: var(--r);
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  min-width: 4.6rem;
-  height: 36px;
-  cursor: pointer;
-}
 .angle {
   width: 4.2rem;
 }
-.acts {
-  white-space: nowrap;
-}
-body .acts .el-button {
-  padding: 0;
-  min-width: 28px;
-}
 @media (max-width: 420px) {
-  .hand {
-    min-width: 3.9rem;
-  }
   .angle {
     width: 3.2rem;
   }

@@ -142,7 +142,4 @@ defineExpose({ focus });
 .deg {
   width: 4.5rem;
 }
-.problem {
-  color: var(--red);
-}
 </style>
