@@ -193,6 +193,12 @@ test('drawn by lengths and directions, by clicks, dragged, split and joined', as
   await page.getByRole('button', { name: 'Shape', exact: true }).click();
   await page.getByRole('button', { name: 'Join with Zone 1, part 2' }).click();
   await expect(large(page)).toHaveText('50.00 m²');
+
+  // Without a pointer: from corner to corner.
+  await page.getByRole('button', { name: 'Split', exact: true }).click();
+  await expect(large(page)).toHaveText('25.00 m²');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(large(page)).toHaveText('50.00 m²');
   await saved(page);
 });
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** How a zone was measured: walked, taped or drawn; its openings, its place on the plan, its notes. */
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { traverse } from '@lentum/core/geometry';
-import { asDrawn, type Opening, type TapedOutline, type Zone } from '@lentum/core/survey';
+import { asDrawn, sketchOf, type Opening, type TapedOutline, type Zone } from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
+import PickList from '../shared/PickList.vue';
 import ClosingError from './ClosingError.vue';
 import OpeningList from './OpeningList.vue';
 import PointsTable from './PointsTable.vue';
@@ -22,6 +23,7 @@ defineProps<{
 const zone = defineModel<Zone>({ required: true });
 const emit = defineEmits<{
   remove: [];
+  split: [from: number, to: number];
   join: [otherId: string];
   chooseSide: [side: number];
   chooseCorner: [k: number];
@@ -36,6 +38,13 @@ const taped = computed({
     zone.value.outline = outline;
   },
 });
+/** Splitting by keyboard: from one corner to another. */
+const cornerOptions = computed(() =>
+  sketchOf(zone.value.outline).map((_, i) => ({ value: String(i), label: `corner ${i + 1}` })),
+);
+const splitFrom = ref('0');
+const splitTo = ref('2');
+
 function setCode(text: string): void {
   const code = text
     .toUpperCase()
@@ -134,6 +143,13 @@ function spliceSides(at: number, remove: number, insert: boolean): void {
         @update:model-value="(v) => v !== undefined && (zone.plot.turnDeg = v)"
     /></label>
   </div>
+  <div v-if="!hasBays && cornerOptions.length > 3" class="split">
+    <span>Split from</span>
+    <PickList v-model="splitFrom" label="Split from corner" :options="cornerOptions" />
+    <span>to</span>
+    <PickList v-model="splitTo" label="Split to corner" :options="cornerOptions" />
+    <el-button @click="emit('split', Number(splitFrom), Number(splitTo))">Split</el-button>
+  </div>
   <div v-if="joinable.length > 0" class="bar">
     <el-button v-for="id in joinable" :key="id" text @click="emit('join', id)"
       >Join with {{ names.get(id) }}</el-button
@@ -154,6 +170,13 @@ function spliceSides(at: number, remove: number, insert: boolean): void {
 </template>
 
 <style scoped>
+.split {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto minmax(0, 1fr) auto;
+  gap: var(--s2);
+  align-items: center;
+  padding: var(--s2) 0;
+}
 .names {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto 4.5rem;

@@ -153,6 +153,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           :side="side"
           @update:model-value="setZone"
           @remove="work.remove"
+          @split="plan.cutCorners"
           @join="work.join"
           @choose-side="(s) => (side = s)"
           @choose-corner="(k) => (corner = k)"

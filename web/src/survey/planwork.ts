@@ -1,7 +1,15 @@
 /** What goes on on the plan: the mode, what is chosen, what waits for its place, the picture that is traced. */
 import { computed, ref } from 'vue';
 import type { Point } from '@lentum/core/geometry';
-import { freePlot, placing, setOut, sketchOf, type Place, type Underlay } from '@lentum/core/survey';
+import {
+  freePlot,
+  placing,
+  planCorners,
+  setOut,
+  sketchOf,
+  type Place,
+  type Underlay,
+} from '@lentum/core/survey';
 import { useDraft } from './plan/drawingdraft.ts';
 import type { PlanMode } from './plan/PlanStage.vue';
 import { useUnderlayImage } from './underlay.ts';
@@ -87,6 +95,11 @@ export function usePlanWork({ job, survey, zone, choose, cut, addDrawn, trouble 
     },
     cutAlong: (from: Point, to: Point): void => {
       if (cut(from, to)) setMode('look');
+    },
+    cutCorners: (from: number, to: number): void => {
+      const corners = zone.value ? planCorners(zone.value) : [];
+      const [a, b] = [corners[from], corners[to]];
+      if (a && b && cut(a, b)) setMode('look');
     },
     chooseZone: (id: string): void => {
       side.value = undefined;
