@@ -27,10 +27,10 @@ import {
   type Ring,
 } from '@lentum/core/geometry';
 
-/** A star-shaped ring round (0, 0): never crosses itself. */
+/** A star-shaped ring round (0, 0): no step is half a turn or more, so it never crosses itself. */
 const ringArb = fc
   .array(
-    fc.tuple(fc.double({ min: 2, max: 20, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true })),
+    fc.tuple(fc.double({ min: 2, max: 20, noNaN: true }), fc.double({ min: 0.4, max: 1, noNaN: true })),
     { minLength: 4, maxLength: 12 },
   )
   .map((steps): Ring => {
@@ -56,16 +56,6 @@ const square = (size: number): Ring => [
   [0, size],
 ];
 
-/** The reference throws for some near-coincident edges. */
-function sharedByJts(a: Polygon, b: Polygon): number | undefined {
-  try {
-    return toJts(a).intersection(toJts(b)).getArea();
-  } catch (error) {
-    if (String(error).includes('TopologyException')) return undefined;
-    throw error;
-  }
-}
-
 describe('areas against an independent geometry library (jsts)', () => {
   it('rings with a hole', () => {
     fc.assert(
@@ -88,9 +78,9 @@ describe('areas against an independent geometry library (jsts)', () => {
       fc.property(ringArb, ringArb, fc.double({ min: -5, max: 5, noNaN: true }), (a, b, shift) => {
         const moved = b.map(([x, y]): Point => [Number((x + shift).toFixed(3)), y]);
         const ours = areaOf(intersect([{ outer: a, holes: [] }], [{ outer: moved, holes: [] }]));
-        const theirs = sharedByJts({ outer: a, holes: [] }, { outer: moved, holes: [] });
-        // Where the reference gives up there is nothing to compare with; the property fails if that is often.
-        fc.pre(theirs !== undefined);
+        const theirs = toJts({ outer: a, holes: [] })
+          .intersection(toJts({ outer: moved, holes: [] }))
+          .getArea();
         expect(Math.abs(ours - theirs)).toBeLessThan(TOLERANCE.areaM2);
       }),
     );
