@@ -19,9 +19,6 @@ const props = withDefaults(
     bays?: readonly BayStatus[];
     chosen?: string | undefined;
     dimensions?: boolean;
-    corners?: boolean;
-    /** Drawn dashed: the walk as it was taped, when it does not close. */
-    open?: Ring | undefined;
     mostHeight?: number;
   }>(),
   { dimensions: true, mostHeight: 460 },
@@ -32,14 +29,7 @@ const frame = ref<HTMLElement>();
 const { width } = useElementSize(frame, { width: 520, height: 400 });
 
 const MARGIN = 44;
-const view = computed(() =>
-  planView(
-    [props.ring, ...(props.open ? [props.open] : [])],
-    Math.max(width.value, 240),
-    props.mostHeight,
-    MARGIN,
-  ),
-);
+const view = computed(() => planView([props.ring], Math.max(width.value, 240), props.mostHeight, MARGIN));
 const wall = computed(() => areaPath([{ outer: props.ring, holes: [] }], view.value));
 const holes = computed(() =>
   props.zone.openings.map((o) => {
@@ -76,14 +66,9 @@ const sides = computed(() => {
       angle,
       text: say(Math.hypot(q[0] - p[0], q[1] - p[1]), 'length'),
       shown: length > 34,
-      corner: a,
-      cornerAt: [a[0] - 9 * (nx === 0 ? 0 : -Math.sign(nx)), a[1]],
     };
   });
 });
-const openPath = computed(
-  () => props.open?.map((p, i) => `${i === 0 ? 'M' : 'L'}${view.value.at(p).join(' ')}`).join('') ?? '',
-);
 const bar = computed(() => {
   const one = parse('1', 'length', { system: system.value });
   const metres = scaleBarM(view.value, one.ok ? one.value : 1);
@@ -126,7 +111,6 @@ const summary = computed(
       </g>
       <path :d="wall" class="wall" />
       <path :d="wall" class="wall-gap" />
-      <path v-if="open" :d="openPath" class="taped" />
       <template v-if="dimensions">
         <template v-for="(s, i) in sides" :key="i">
           <text
@@ -138,10 +122,6 @@ const summary = computed(
           >
             {{ s.text }}
           </text>
-          <template v-if="corners">
-            <circle :cx="s.corner[0]" :cy="s.corner[1]" r="8.5" class="corner" />
-            <text :x="s.corner[0]" :y="s.corner[1]" class="corner-no">{{ i + 1 }}</text>
-          </template>
         </template>
       </template>
       <g :transform="`translate(${view.width - bar.length - 12} ${view.height + 8})`" class="scale">
@@ -186,28 +166,11 @@ svg {
   stroke: var(--ink-3);
   fill: none;
 }
-.taped {
-  fill: none;
-  stroke: var(--amber);
-  stroke-width: 2;
-  stroke-dasharray: 6 4;
-}
 .dimension {
   fill: var(--ink-2);
   font-size: 13px;
   text-anchor: middle;
   dominant-baseline: middle;
-}
-.corner {
-  fill: var(--paper);
-  stroke: var(--ink-2);
-}
-.corner-no {
-  font-size: 11px;
-  font-weight: 700;
-  fill: var(--ink);
-  text-anchor: middle;
-  dominant-baseline: central;
 }
 .scale path {
   stroke: var(--ink-2);

@@ -148,6 +148,10 @@ const lines = computed(() =>
   </template>
   <Line v-for="l in lines" :key="l.id" :config="l" />
   <Line v-for="(e, i) in edges" :key="`e${i}`" :config="e" />
+  <Line
+    v-if="marks.open.length > 0"
+    :config="{ points: flat(marks.open), stroke: tokens.amber, strokeWidth: 2, dash: [6, 4] }"
+  />
   <template v-for="s in spots" :key="s.feature.id">
     <Circle
       v-if="s.look === 'water'"

@@ -1,5 +1,5 @@
 /** What the plan shows, as lists of marks in metres of the plan: no colours, no picture points. */
-import { arcPoints, labelPoint, signedArea, type Point, type Ring } from '@lentum/core/geometry';
+import { arcPoints, labelPoint, signedArea, traverse, type Point, type Ring } from '@lentum/core/geometry';
 import {
   featureFacts,
   openingRing,
@@ -34,6 +34,8 @@ export interface ZoneMarks {
   readonly openings: readonly { readonly id: string; readonly name: string; readonly ring: Ring }[];
   readonly features: readonly FeatureMark[];
   readonly label: Point;
+  /** A walk that does not close, as it was taped; its adjustment is not accepted. */
+  readonly open: readonly Point[];
 }
 
 export interface FeatureMark {
@@ -51,6 +53,12 @@ function lookOf({ kind }: Feature): FeatureMark['look'] {
   if (kind === 'fasteners') return 'fixings';
   if (kind === 'board-joint' || kind === 'sheet-lap') return 'line';
   return featureFacts(kind).form === 'line' ? 'crack' : 'defect';
+}
+
+function openWalk({ outline }: Zone): readonly Point[] {
+  if (outline.kind !== 'walk' || outline.adjustmentAccepted) return [];
+  const walked = traverse(outline.legs);
+  return walked.closed ? [] : walked.path;
 }
 
 export function zoneMarks(zone: Zone): ZoneMarks {
@@ -92,6 +100,7 @@ export function zoneMarks(zone: Zone): ZoneMarks {
       to: feature.to && toPlan(toPoint(feature.to)),
       look: lookOf(feature),
     })),
+    open: openWalk(zone).map(toPlan),
     label: ring.length > 2 ? labelPoint([{ outer: ring, holes: [] }]) : [0, 0],
   };
 }
