@@ -1,6 +1,6 @@
 /** Components mounted as the application mounts them, with an empty store and no server. */
 import { mount } from '@vue/test-utils';
-import { ElButton, ElInput, ElSelect } from 'element-plus';
+import { ElButton, ElCheckbox, ElInput, ElSelect } from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
 import type { Component } from 'vue';
 import type { Entry } from '@lentum/core/record';
@@ -17,7 +17,7 @@ export const show = (component: Component, options: { props?: Record<string, unk
   mount(component, {
     ...options,
     global: {
-      components: { ElInput, ElButton, ElSelect },
+      components: { ElInput, ElButton, ElCheckbox, ElSelect },
       stubs: { ElTooltip: { template: '<slot />' }, PickList: true },
     },
   } as never);

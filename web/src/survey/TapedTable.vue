@@ -52,9 +52,10 @@ function setCorner(k: number, part: Partial<TapedOutline['corners'][number]>): v
 async function insert(i: number): Promise<void> {
   const corners = [...outline.value.corners];
   const sidesM = [...outline.value.sidesM];
-  corners.splice(i + 1, 0, { turn: 'left', square: false });
+  // The side before keeps the corner at its end, up to which it was taped; the new side ends at a new corner.
+  corners.splice(i + 2, 0, { turn: 'left', square: false });
   sidesM.splice(i + 1, 0, null);
-  const shift = (k: number): number => (k > i ? k + 1 : k);
+  const shift = (k: number): number => (k > i + 1 ? k + 1 : k);
   change({
     corners,
     sidesM,
