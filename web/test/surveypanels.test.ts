@@ -93,6 +93,7 @@ describe('tape measures', () => {
     const w = show(TapedTable, { props: { modelValue: o } });
     await w.get('button[aria-label="Insert a side after side 1"]').trigger('click');
     const more = last<TapedOutline>(w, 'update:modelValue');
+    expect(last(w, 'inserted')).toBe(0);
     expect(more.sidesM).toEqual([8, null, 6, 8, 6]);
     expect(more.diagonals).toEqual([{ from: 1, to: 4, lengthM: 10 }]);
     await w.get('button[aria-label="Remove side 1"]').trigger('click');

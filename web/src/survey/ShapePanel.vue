@@ -57,11 +57,13 @@ function setCode(text: string): void {
 function legsChanged(): void {
   if (zone.value.outline.kind === 'walk') zone.value.outline.adjustmentAccepted = false;
 }
-function spliceSides(at: number, remove: number, insert: boolean): void {
-  const n = zone.value.sides.length;
-  if (at >= n) return;
-  const copy = zone.value.sides[at];
-  zone.value.sides.splice(at, remove, ...(insert && copy ? [{ ...copy, riseM: 0 }] : []));
+/** A new side is of the kind of the one before it, and straight. */
+function sideInserted(after: number): void {
+  const before = zone.value.sides[after];
+  if (before) zone.value.sides.splice(after + 1, 0, { ...before, riseM: 0 });
+}
+function sideRemoved(side: number): void {
+  zone.value.sides.splice(side, 1);
 }
 </script>
 
@@ -77,12 +79,18 @@ function spliceSides(at: number, remove: number, insert: boolean): void {
       :key="zone.id"
       v-model="zone.outline.legs"
       @changed="legsChanged"
-      @inserted="(i: number) => spliceSides(i, 0, true)"
-      @removed="(i: number) => spliceSides(i, 1, false)"
+      @inserted="sideInserted"
+      @removed="sideRemoved"
     />
     <ClosingError v-if="walked" v-model="zone.outline.adjustmentAccepted" :walked="walked" />
   </template>
-  <TapedTable v-else-if="zone.outline.kind === 'taped'" :key="zone.id" v-model="taped" />
+  <TapedTable
+    v-else-if="zone.outline.kind === 'taped'"
+    :key="zone.id"
+    v-model="taped"
+    @inserted="sideInserted"
+    @removed="sideRemoved"
+  />
   <PointsTable
     v-else
     :zone="zone"

@@ -11,6 +11,7 @@ import VerdictMark from '../shared/VerdictMark.vue';
 import TurnButton from './TurnButton.vue';
 
 const outline = defineModel<TapedOutline>({ required: true });
+const emit = defineEmits<{ inserted: [after: number]; removed: [side: number] }>();
 const { say, unit } = useUnits();
 const body = ref<HTMLElement>();
 
@@ -61,10 +62,12 @@ async function insert(i: number): Promise<void> {
     sidesM,
     diagonals: outline.value.diagonals.map((d) => ({ ...d, from: shift(d.from), to: shift(d.to) })),
   });
+  emit('inserted', i);
   await nextTick();
   focusRow(i + 1);
 }
 function remove(k: number): void {
+  emit('removed', k);
   const shift = (i: number): number => (i > k ? i - 1 : i);
   change({
     corners: outline.value.corners.filter((_, i) => i !== k),

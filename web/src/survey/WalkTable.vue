@@ -8,7 +8,7 @@ import { useUnits } from '../shared/units.ts';
 import TurnButton from './TurnButton.vue';
 
 const legs = defineModel<Leg[]>({ required: true });
-const emit = defineEmits<{ changed: []; inserted: [at: number]; removed: [at: number] }>();
+const emit = defineEmits<{ changed: []; inserted: [after: number]; removed: [side: number] }>();
 const { unit } = useUnits();
 const body = ref<HTMLElement>();
 
