@@ -222,9 +222,9 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           :mode="mode"
           :movable="zone?.outline.kind === 'points'"
           :splittable="quantities !== undefined && !hasBays"
+          :tracing="tracing"
           @mode="setMode"
           @fit="stage?.fit()"
-          :tracing="tracing"
           @zoom="(f) => stage?.zoomMiddle(f)"
           @trace="tracing = !tracing"
         />
