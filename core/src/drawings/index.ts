@@ -1,5 +1,5 @@
 export { readDxf, readDxfInSteps } from './dxfread.ts';
-export { findOutlines, guessUnit, metresPerUnit, type FoundOutlines } from './outlines.ts';
+export { findOutlines, guessUnit, type FoundOutlines } from './outlines.ts';
 export {
   DRAWING_UNITS,
   type Drawing,

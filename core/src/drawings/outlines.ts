@@ -6,17 +6,12 @@ import {
   firstCrossing,
   insideRing,
   signedArea,
+  SpotGrid,
   type Point,
   type Ring,
 } from '../geometry/index.ts';
-import { TOLERANCE, parse } from '../units/index.ts';
+import { metresPer, TOLERANCE } from '../units/index.ts';
 import type { Drawing, DrawingUnit, FoundOutline, Loose, Path, Piece } from './types.ts';
-
-/** Metres for one unit of a drawing, from the table of units. */
-export function metresPerUnit(unit: DrawingUnit): number {
-  const one = parse(`1 ${unit}`, 'length', { system: 'metric' });
-  return one.ok ? one.value : 1;
-}
 
 /** A unit to offer where the file names none: the one that makes it a roof. Never acted on unasked. */
 export function guessUnit(drawing: Drawing): DrawingUnit {
@@ -44,32 +39,20 @@ interface Loop {
 
 const reversedPiece = (p: Piece): Piece => ({ from: p.to, to: p.from, rise: -p.rise });
 
-/** Ends of pieces that lie on one spot, found by a grid as wide as the reach. */
+/** Ends of pieces that lie on one spot. */
 class Ends {
-  private readonly grid = new Map<string, number[]>();
-  private readonly points: Point[] = [];
+  private readonly grid = new SpotGrid(TOLERANCE.joinM);
   readonly pieces: { piece: number; node: number }[][] = [];
 
   node(p: Point): number {
-    const reach = TOLERANCE.joinM;
-    const [cx, cy] = [Math.round(p[0] / reach), Math.round(p[1] / reach)];
-    for (let dx = -1; dx <= 1; dx += 1) {
-      for (let dy = -1; dy <= 1; dy += 1) {
-        for (const i of this.grid.get(`${cx + dx},${cy + dy}`) ?? []) {
-          const q = this.points[i];
-          if (q && distance(p, q) <= reach) return i;
-        }
-      }
-    }
-    const key = `${cx},${cy}`;
-    this.grid.set(key, [...(this.grid.get(key) ?? []), this.points.length]);
-    this.points.push(p);
+    const there = this.grid.near(p).find((i) => distance(p, this.at(i)) <= TOLERANCE.joinM);
+    if (there !== undefined) return there;
     this.pieces.push([]);
-    return this.points.length - 1;
+    return this.grid.add(p);
   }
 
   at(i: number): Point {
-    return corner(this.points, i);
+    return this.grid.at(i);
   }
 }
 
@@ -190,7 +173,7 @@ export interface FoundOutlines {
  * @param unit the unit that a person has confirmed
  */
 export function findOutlines(drawing: Drawing, layers: readonly string[], unit: DrawingUnit): FoundOutlines {
-  const k = metresPerUnit(unit);
+  const k = metresPer(unit);
   const chosen = drawing.paths.filter((p) => layers.includes(p.layer));
   const loose: Loose[] = [];
   const closed = (p: Path): boolean => p.closed && p.pieces.length > 0;

@@ -3,5 +3,5 @@ export { withVertex } from './mesh.ts';
 export { planeAt, spikesIn, type Spike } from './plane.ts';
 export { fallsReport, type FallsReport, type OutletReport, type PondReport } from './report.ts';
 export { contours, facets, surfaceAreaM2, type Contour, type Facet } from './slopes.ts';
-export { buildTin, heightAt, heightOf, type Tin } from './tin.ts';
+export { buildTin, heightOf, type Tin } from './tin.ts';
 export { catchments, flood, ponds, waterOver, type Drain, type Flood, type Pond } from './water.ts';

@@ -8,6 +8,7 @@ import {
   distanceToPiece,
   insideRing,
   segmentsMeet,
+  SpotGrid,
   triangulate,
   type Point,
   type Ring,
@@ -38,38 +39,21 @@ interface Piece {
 
 /** Collects vertices; a point at the spot of an earlier one is that one. */
 class Vertices {
-  readonly points: Point[] = [];
   readonly z: (number | undefined)[] = [];
-  private readonly grid = new Map<string, number[]>();
+  private readonly grid = new SpotGrid(TOLERANCE.sameSpotM);
 
-  private cells([x, y]: Point): [number, number] {
-    return [Math.round(x / TOLERANCE.sameSpotM), Math.round(y / TOLERANCE.sameSpotM)];
-  }
-
-  find(p: Point): number | undefined {
-    const [cx, cy] = this.cells(p);
-    for (let dx = -1; dx <= 1; dx += 1) {
-      for (let dy = -1; dy <= 1; dy += 1) {
-        for (const i of this.grid.get(`${cx + dx},${cy + dy}`) ?? []) {
-          const q = this.points[i];
-          if (q && distance(p, q) < TOLERANCE.sameSpotM) return i;
-        }
-      }
-    }
-    return undefined;
+  get points(): readonly Point[] {
+    return this.grid.all;
   }
 
   add(p: Point, z?: number): number {
-    const there = this.find(p);
+    const there = this.grid.near(p).find((i) => distance(p, this.grid.at(i)) < TOLERANCE.sameSpotM);
     if (there !== undefined) {
       if (z !== undefined) this.z[there] = z;
       return there;
     }
-    const key = this.cells(p).join();
-    this.grid.set(key, [...(this.grid.get(key) ?? []), this.points.length]);
-    this.points.push(p);
     this.z.push(z);
-    return this.points.length - 1;
+    return this.grid.add(p);
   }
 }
 
@@ -81,7 +65,7 @@ function ringPieces(vertices: Vertices, ring: Ring, sideOf?: readonly number[]):
     .filter((p) => p.from !== p.to);
 }
 
-/** Cuts pieces at the vertices that lie on them, and moves those vertices onto the line. */
+/** Cuts pieces at the vertices that lie on them. */
 function cutPieces(pieces: readonly Piece[], vertices: Vertices): Piece[] {
   return pieces.flatMap((piece) => {
     const [a, b] = [vertices.points[piece.from], vertices.points[piece.to]];
@@ -204,17 +188,6 @@ export function buildTin(zone: Zone, shape: ZoneShape): Result<Tin> {
     rim: rimCut.map(({ from, to, side }) => ({ from, to, side: side ?? 0 })),
     levelVertex,
   });
-}
-
-/** Height of the surface at a point, or undefined off it. */
-export function heightAt(tin: Tin, p: Point): number | undefined {
-  for (const t of tin.triangles) {
-    const at = barycentric(tin, t, p);
-    if (at && at.every((w) => w >= -TOLERANCE.onTriangle)) {
-      return at.reduce((sum, w, k) => sum + w * (tin.z[t[k as 0 | 1 | 2]] ?? 0), 0);
-    }
-  }
-  return undefined;
 }
 
 /** Weights of a triangle's corners at a point; undefined for a triangle without area. */

@@ -148,19 +148,36 @@ export function waterOver(
   return { areaM2, volumeM3, wet: wet.map((v) => v.p) };
 }
 
-/** The ponds of a flooded surface, largest volume first. Vertices without a way out stand at the highest rim. */
+/** A pond while it is being measured. */
+interface Standing {
+  readonly level: number;
+  lowest: number;
+  areaM2: number;
+  volumeM3: number;
+  readonly wet: Point[][];
+  estimated: boolean;
+}
+
+/** The ponds of a flooded surface, largest volume first. Where there is no way out there are none. */
 export function ponds(tin: Tin, { fillM, drain, around }: Flood): Pond[] {
   const under = (v: number): boolean =>
     Number.isFinite(fillM[v]) && (fillM[v] ?? 0) - (tin.z[v] ?? 0) > TOLERANCE.pondM;
   const pondOf = tin.points.map(() => -1);
-  const found: { level: number; vertices: number[] }[] = [];
+  const found: Standing[] = [];
   tin.points.forEach((_, start) => {
     if (pondOf[start] !== -1 || !under(start)) return;
-    const pond = { level: fillM[start] ?? 0, vertices: [] as number[] };
+    const pond: Standing = {
+      level: fillM[start] ?? 0,
+      lowest: start,
+      areaM2: 0,
+      volumeM3: 0,
+      wet: [],
+      estimated: false,
+    };
     const open = [start];
     pondOf[start] = found.length;
     for (let v = open.pop(); v !== undefined; v = open.pop()) {
-      pond.vertices.push(v);
+      if ((tin.z[v] ?? 0) < (tin.z[pond.lowest] ?? 0)) pond.lowest = v;
       for (const n of around[v] ?? []) {
         if (pondOf[n] === -1 && under(n)) {
           pondOf[n] = found.length;
@@ -170,37 +187,26 @@ export function ponds(tin: Tin, { fillM, drain, around }: Flood): Pond[] {
     }
     found.push(pond);
   });
-  const water = found.map(() => ({ areaM2: 0, volumeM3: 0, wet: [] as Point[][], estimated: false }));
   for (const t of tin.triangles) {
-    const k = t.map((v) => pondOf[v] ?? -1).find((p) => p >= 0);
-    const [pond, sum] = [found[k ?? -1], water[k ?? -1]];
-    if (!pond || !sum) continue;
+    const pond = found[t.map((v) => pondOf[v] ?? -1).find((k) => k >= 0) ?? -1];
+    if (!pond) continue;
     const part = waterOver(tin, t, pond.level);
-    sum.areaM2 += part.areaM2;
-    sum.volumeM3 += part.volumeM3;
-    sum.wet.push(part.wet);
-    sum.estimated ||= t.some((v) => tin.estimated[v]);
+    pond.areaM2 += part.areaM2;
+    pond.volumeM3 += part.volumeM3;
+    pond.wet.push(part.wet);
+    pond.estimated ||= t.some((v) => tin.estimated[v]);
   }
   return found
-    .map((pond, k): Pond => {
-      const lowest = pond.vertices.reduce((a, b) => ((tin.z[b] ?? 0) < (tin.z[a] ?? 0) ? b : a));
-      const { areaM2, volumeM3, wet, estimated } = water[k] ?? {
-        areaM2: 0,
-        volumeM3: 0,
-        wet: [],
-        estimated: false,
-      };
-      return {
-        levelM: pond.level,
-        areaM2,
-        volumeL: volumeM3 * 1000,
-        deepestM: pond.level - (tin.z[lowest] ?? 0),
-        deepestAt: corner(tin.points, lowest),
-        wet,
-        drain: drain[lowest],
-        estimated,
-      };
-    })
+    .map(({ level, lowest, areaM2, volumeM3, wet, estimated }): Pond => ({
+      levelM: level,
+      areaM2,
+      volumeL: volumeM3 * 1000,
+      deepestM: level - (tin.z[lowest] ?? 0),
+      deepestAt: corner(tin.points, lowest),
+      wet,
+      drain: drain[lowest],
+      estimated,
+    }))
     .sort((a, b) => b.volumeL - a.volumeL);
 }
 

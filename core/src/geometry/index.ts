@@ -34,6 +34,7 @@ export {
   type TapedSolution,
 } from './taped.ts';
 export { triangleArea, triangulate, type Triangle } from './triangulate.ts';
+export { SpotGrid } from './spotgrid.ts';
 export { snap, type Snapped, type SnapField, type SnapKind } from './snap.ts';
 export type { Area, Box, Point, Polygon, Ring } from './types.ts';
 export { compassRule, traverse, type Leg, type Traverse } from './walk.ts';

@@ -266,14 +266,14 @@ export function solveTaped(shape: TapedShape): TapedSolution {
     .map((spread) => adjust(measures, firstGuess(shape, spread)))
     .map((solved) => {
       const points = pointsOf(n, solved.x);
-      const crossing = firstCrossing(points) ? 1 : 0;
-      return { solved, points, wrong: wrongTurns(shape, points).length + crossing };
+      const turnedOver = wrongTurns(shape, points);
+      return { solved, points, turnedOver, wrong: turnedOver.length + (firstCrossing(points) ? 1 : 0) };
     });
   // The shape that turns as it was said comes before the one with the smaller residuals.
   tries.sort((a, b) => a.wrong - b.wrong || a.solved.chiSquared - b.solved.chiSquared);
   const best = tries[0];
   if (!best) throw new RangeError('an outline needs at least three corners');
-  const { solved, points } = best;
+  const { solved, points, turnedOver } = best;
   const results = named.map(({ name, measure }, i): MeasureResult => {
     const residual = solved.residuals[i] ?? 0;
     const common = {
@@ -293,7 +293,7 @@ export function solveTaped(shape: TapedShape): TapedSolution {
     missing: solved.free.length,
     wanted: wanted(shape, solved, points),
     suspects: suspectsOf(results),
-    turnedOver: wrongTurns(shape, points),
+    turnedOver,
     spare: measures.length - solved.rank,
   };
 }

@@ -1,11 +1,10 @@
 /** Rules of the ground: what sticks to it, how old, how damp, what lies below it. Common practice, no source. */
 import { fitOf } from '../family/index.ts';
 import { given, words } from '../figures/index.ts';
+import { MS_PER_DAY } from '../units/index.ts';
 import { LIMITS } from './limits.ts';
 import { isMineral, reason, type Rule } from './rule.ts';
 import { worst, worstWord } from './tests.ts';
-
-const MS_PER_DAY = 86_400_000;
 
 /** Chemistry: what sticks to what. */
 export const fit: Rule = (c) => {

@@ -59,8 +59,10 @@ export interface ReadinessInput {
   readonly nowMs: number;
 }
 
-/** Judges a zone for a family, or says what is missing before anything can be judged. */
-export function readiness({ zone, family, falls, school, nowMs }: ReadinessInput): Result<Readiness> {
+type Ground = Omit<Case, 'family'>;
+
+/** What is the same for every family, or what is missing before anything can be judged. */
+function groundOf({ zone, falls, school, nowMs }: Omit<ReadinessInput, 'family'>): Result<Ground> {
   const quantities = zoneQuantities(zone);
   if (!quantities.ok) return quantities;
   if (!zone.substrate) {
@@ -72,38 +74,39 @@ export function readiness({ zone, family, falls, school, nowMs }: ReadinessInput
       expected: 'what there is to coat',
     });
   }
-  const c: Case = {
-    zone,
-    quantities: quantities.value,
-    substrate: SUBSTRATES[zone.substrate.kind],
-    family: FAMILIES[family],
-    falls,
-    school,
-    nowMs,
-  };
+  const substrate = SUBSTRATES[zone.substrate.kind];
+  return ok({ zone, quantities: quantities.value, substrate, falls, school, nowMs });
+}
+
+function judge(ground: Ground, family: FamilyKey): Readiness {
+  const c: Case = { ...ground, family: FAMILIES[family] };
   const reasons = RULES.flatMap((rule) => rule(c) ?? []).sort(
     (a, b) => WORST_FIRST.indexOf(a.weight) - WORST_FIRST.indexOf(b.weight),
   );
   const primer = primerOf(c, reasons);
   const first = reasons[0]?.weight ?? 'fine';
   const weight = first === 'note' ? 'fine' : first;
-  return ok({
-    zoneId: zone.id,
+  return {
+    zoneId: c.zone.id,
     weight,
     reasons,
     primer,
     steps: weight === 'refused' ? [] : preparation(c, reasons, primer.answer),
-  });
+  };
+}
+
+/** Judges a zone for a family, or says what is missing before anything can be judged. */
+export function readiness({ family, ...input }: ReadinessInput): Result<Readiness> {
+  const ground = groundOf(input);
+  return ground.ok ? ok(judge(ground.value, family)) : ground;
 }
 
 /** The verdict of every family on a zone: which could go there at all. */
 export function familiesFor(
   input: Omit<ReadinessInput, 'family'>,
 ): readonly { family: FamilyKey; readiness: Readiness }[] {
-  return FAMILY_KEYS.flatMap((family) => {
-    const judged = readiness({ ...input, family });
-    return judged.ok ? [{ family, readiness: judged.value }] : [];
-  });
+  const ground = groundOf(input);
+  return ground.ok ? FAMILY_KEYS.map((family) => ({ family, readiness: judge(ground.value, family) })) : [];
 }
 
 const OUTCOMES = { refused: 'stop', hold: 'hold', steps: 'steps', fine: 'go' } as const;

@@ -1,7 +1,7 @@
 /** The preparation of a zone in working order, with quantities from the survey. */
 import { fitOf } from '../family/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { runFigure, sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
+import { featureNumber, runFigure, sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
 import { CRACK_CUT_MM, DRY_DAYS, FILLET_LEG_MM, LIMITS } from './limits.ts';
 import type { Case, PrepStep, Primer, Reason, StepKey } from './types.ts';
@@ -51,14 +51,27 @@ const lengthOf = (c: Case, label: string, of: readonly Feature[]): Figure =>
   );
 
 /** Litres for a groove of so many mm by so many mm over a length. */
-const groove = (label: string, length: Figure, width: Given, depth: Given, share = 1): Figure => ({
+const groove = (label: string, length: Figure, width: Given, depth: Given): Figure => ({
   label,
-  value: (length.value * width.value * depth.value * share) / 1000,
+  value: (length.value * width.value * depth.value) / 1000,
   quantity: 'volume',
-  formula: share === 1 ? '{length} × {width} × {depth} / 1000' : '{length} × {width} × {depth} / 2 / 1000',
+  formula: '{length} × {width} × {depth} / 1000',
   inputs: { length, width, depth },
-  from: share === 1 ? 'length by width by depth' : 'triangular prism',
+  from: 'length by width by depth',
 });
+
+/** One step for all lines of a kind, over their length; nothing where there are none. */
+function lineStep(
+  c: Case,
+  kind: FeatureKind,
+  key: StepKey,
+  label: string,
+  what: string,
+  how: string,
+): PrepStep[] {
+  const mine = features(c, kind);
+  return mine.length === 0 ? [] : [step(key, what, lengthOf(c, label, mine), how)];
+}
 
 function cracks(c: Case): PrepStep[] {
   const cut = features(c, 'moving-crack').concat(
@@ -118,16 +131,16 @@ function defects(c: Case): PrepStep[] {
         'X-cut; sealer, fabric, sealer',
       ),
     );
-  const splits = features(c, 'split');
-  if (splits.length > 0)
-    steps.push(
-      step(
-        'splits',
-        'Repair splits in three courses',
-        lengthOf(c, 'splits', splits),
-        'sealer, fabric, sealer, 150 mm past each end',
-      ),
-    );
+  steps.push(
+    ...lineStep(
+      c,
+      'split',
+      'splits',
+      'splits',
+      'Repair splits in three courses',
+      'sealer, fabric, sealer, 150 mm past each end',
+    ),
+  );
   const spalls = features(c, 'spall');
   if (spalls.length > 0) {
     const parts = spalls.map((f, i): Figure => {
@@ -160,32 +173,27 @@ function defects(c: Case): PrepStep[] {
 }
 
 function runs(c: Case): PrepStep[] {
-  const steps: PrepStep[] = [];
-  const boards = features(c, 'board-joint');
-  if (boards.length > 0)
-    steps.push(
-      step(
-        'boards',
-        'Reinforce board joints',
-        lengthOf(c, 'board joints', boards),
-        'filled flush, strip of fabric over each',
-      ),
-    );
-  const laps = features(c, 'sheet-lap');
-  if (laps.length > 0)
-    steps.push(
-      step(
-        'laps',
-        'Seal sheet laps with fleece',
-        lengthOf(c, 'sheet laps', laps),
-        'cleaned, primed, fleece bedded over the step',
-      ),
-    );
+  const steps: PrepStep[] = [
+    ...lineStep(
+      c,
+      'board-joint',
+      'boards',
+      'board joints',
+      'Reinforce board joints',
+      'filled flush, strip of fabric over each',
+    ),
+    ...lineStep(
+      c,
+      'sheet-lap',
+      'laps',
+      'sheet laps',
+      'Seal sheet laps with fleece',
+      'cleaned, primed, fleece bedded over the step',
+    ),
+  ];
   const fasteners = features(c, 'fasteners');
   if (fasteners.length > 0) {
-    const each = fasteners.map((f, i) =>
-      given(`field ${i + 1}`, f.count * (f.sizes['fasteners'] ?? 1), 'count', 'measured'),
-    );
+    const each = fasteners.map((f, i) => given(`field ${i + 1}`, featureNumber(f), 'count', 'measured'));
     steps.push(
       step(
         'fasteners',

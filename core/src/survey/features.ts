@@ -124,6 +124,9 @@ export type Feature = z.infer<typeof featureSchema>;
 export const typicalSizes = (kind: FeatureKind): Record<string, number> =>
   Object.fromEntries(Object.entries(featureFacts(kind).sizes).map(([key, field]) => [key, field.typical]));
 
+/** How many there are: fasteners are counted as many at one place, pipes of a cluster stay one detail. */
+export const featureNumber = (feature: Feature): number => feature.count * (feature.sizes['fasteners'] ?? 1);
+
 /** Length of a line feature, all runs together, metres; 0 for a spot. */
 export function featureLengthM(feature: Feature): number {
   if (!feature.to) return 0;

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { boxOf, firstCrossing, toPlane, type Point, type Ring } from '../geometry/index.ts';
 import { check, fail, ok, short, type Problem, type Result } from '../problems/index.ts';
 import { readNumber } from '../units/index.ts';
+import { csvTable, fileProblem } from './csvtable.ts';
 
 export interface ImportedOutline {
   readonly name: string;
@@ -39,14 +40,6 @@ export function guessCoordinates(points: readonly Point[]): CoordinateKind {
   return small && onGlobe ? 'degrees' : 'metres';
 }
 
-const trouble = (kind: Problem['kind'], label: string, actual: string, expected: string): Problem => ({
-  kind,
-  field: 'file',
-  label,
-  actual,
-  expected,
-});
-
 /** JSON text to data; a cut-off file is told from a broken one. */
 export function readJson(text: string, label: string): Result<unknown> {
   try {
@@ -56,13 +49,13 @@ export function readJson(text: string, label: string): Result<unknown> {
     const ended = /[}\]]$/.test(trimmed);
     return fail(
       trimmed.startsWith('{') && !ended
-        ? trouble(
+        ? fileProblem(
             'truncated',
             label,
             `it ends with “${short(trimmed.slice(-24))}”`,
             'the whole file, ending with }',
           )
-        : trouble('malformed', label, `it begins with “${short(trimmed.slice(0, 24))}”`, 'JSON text'),
+        : fileProblem('malformed', label, `it begins with “${short(trimmed.slice(0, 24))}”`, 'JSON text'),
     );
   }
 }
@@ -105,7 +98,12 @@ export function readGeoJson(text: string): Result<GeoJsonRead> {
         const [a, b] = [ring[0], ring[ring.length - 1]];
         if (a?.[0] !== b?.[0] || a?.[1] !== b?.[1]) {
           problems.push(
-            trouble('notClosed', name, 'the first and last point differ', 'a ring that ends where it began'),
+            fileProblem(
+              'notClosed',
+              name,
+              'the first and last point differ',
+              'a ring that ends where it began',
+            ),
           );
         }
       }
@@ -116,7 +114,7 @@ export function readGeoJson(text: string): Result<GeoJsonRead> {
       );
       if (crossing) {
         const sides = `sides ${crossing[0] + 1} and ${crossing[1] + 1}`;
-        problems.push(trouble('crossing', name, sides, 'sides that meet only at corners'));
+        problems.push(fileProblem('crossing', name, sides, 'sides that meet only at corners'));
       }
       outlines.push({ name, outer, holes });
     }
@@ -148,10 +146,7 @@ export function readCsvPoints(
   metresPerUnit: number,
 ): Result<ImportedOutline> {
   const label = 'The CSV file';
-  const filled = rows.filter((row) => row.some((cell) => cell.trim() !== ''));
-  const first = filled[0];
-  const hasHeading = first !== undefined && first.every((cell) => !readNumber(cell).ok);
-  const names = hasHeading ? first.map((c) => c.trim().toLowerCase()) : [];
+  const { names, body, lineOf } = csvTable(rows);
   const column = (name: string, otherwise: number): number => {
     const i = names.findIndex(
       (n) => n === name || n.startsWith(`${name} `) || n.startsWith(`${name}(`) || n.startsWith(`${name}_`),
@@ -161,13 +156,12 @@ export function readCsvPoints(
   const [cx, cy] = [column('x', 0), column('y', 1)];
   const points: Point[] = [];
   const problems: Problem[] = [];
-  filled.slice(hasHeading ? 1 : 0).forEach((row, i) => {
+  body.forEach((row, i) => {
     const [x, y] = [readNumber(row[cx] ?? ''), readNumber(row[cy] ?? '')];
-    const line = i + (hasHeading ? 2 : 1);
     if (!x.ok || !y.ok) {
       const bad = x.ok ? row[cy] : row[cx];
       problems.push({
-        ...trouble('notANumber', `${label}, line ${line}`, short(bad ?? ''), 'two numbers, x and y'),
+        ...fileProblem('notANumber', `${label}, line ${lineOf(i)}`, short(bad ?? ''), 'two numbers, x and y'),
       });
     } else {
       points.push([x.value * metresPerUnit, y.value * metresPerUnit]);
@@ -177,11 +171,11 @@ export function readCsvPoints(
   const [a, b] = [points[0], points[points.length - 1]];
   if (points.length > 3 && a && b && a[0] === b[0] && a[1] === b[1]) points.pop();
   if (points.length < 3)
-    return fail(trouble('tooFew', label, `${points.length} points`, 'at least three corners'));
+    return fail(fileProblem('tooFew', label, `${points.length} points`, 'at least three corners'));
   const crossing = firstCrossing(points);
   if (crossing) {
     const sides = `sides ${crossing[0] + 1} and ${crossing[1] + 1}`;
-    return fail(trouble('crossing', label, sides, 'corners in order round the outline'));
+    return fail(fileProblem('crossing', label, sides, 'corners in order round the outline'));
   }
   return ok({ name: 'Outline', outer: points, holes: [] });
 }

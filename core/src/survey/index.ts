@@ -30,6 +30,7 @@ export {
   FEATURE_KINDS,
   featureFacts,
   featureLengthM,
+  featureNumber,
   featureSchema,
   typicalSizes,
   type Feature,

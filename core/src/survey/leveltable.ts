@@ -2,6 +2,7 @@
 import { fail, ok, short, type Problem, type Result } from '../problems/index.ts';
 import { readNumber } from '../units/index.ts';
 import type { Place } from './common.ts';
+import { csvTable, fileProblem } from './csvtable.ts';
 
 export interface TableRow {
   readonly at: Place;
@@ -11,14 +12,6 @@ export interface TableRow {
 const MOST_ROWS = 20_000;
 const MOST_PROBLEMS = 5;
 
-const trouble = (kind: Problem['kind'], label: string, actual: string, expected: string): Problem => ({
-  kind,
-  field: 'file',
-  label,
-  actual,
-  expected,
-});
-
 interface Columns {
   readonly along: number;
   readonly across: number;
@@ -26,8 +19,7 @@ interface Columns {
 }
 
 /** Finds the columns by their headings; without a heading they are the first three. */
-function columnsOf(head: readonly string[] | undefined): Columns {
-  const names = (head ?? []).map((c) => c.trim().toLowerCase());
+function columnsOf(names: readonly string[]): Columns {
   const find = (starts: readonly string[], otherwise: number): number => {
     const i = names.findIndex((n) =>
       starts.some((s) => n === s || n.startsWith(`${s} `) || n.startsWith(`${s}_`)),
@@ -54,15 +46,12 @@ export function readPlacedRows(
   valuePerUnit: number,
 ): Result<readonly TableRow[]> {
   const label = 'The CSV file';
-  const filled = rows.filter((row) => row.some((cell) => cell.trim() !== ''));
-  const first = filled[0];
-  const hasHeading = first !== undefined && first.every((cell) => !readNumber(cell).ok);
-  const columns = columnsOf(hasHeading ? first : undefined);
-  const body = filled.slice(hasHeading ? 1 : 0);
+  const { names, body, lineOf } = csvTable(rows);
+  const columns = columnsOf(names);
   if (body.length === 0)
-    return fail(trouble('tooFew', label, 'no lines', `lines of along, into the zone, ${what}`));
+    return fail(fileProblem('tooFew', label, 'no lines', `lines of along, into the zone, ${what}`));
   if (body.length > MOST_ROWS)
-    return fail(trouble('outOfRange', label, `${body.length} lines`, `at most ${MOST_ROWS} lines`));
+    return fail(fileProblem('outOfRange', label, `${body.length} lines`, `at most ${MOST_ROWS} lines`));
   const problems: Problem[] = [];
   const read: TableRow[] = [];
   body.forEach((row, i) => {
@@ -71,8 +60,8 @@ export function readPlacedRows(
     const bad = numbers.findIndex((n) => !n.ok);
     if (bad >= 0) {
       const expected = `three numbers: along, into the zone, ${what}`;
-      const line = `${label}, line ${i + (hasHeading ? 2 : 1)}`;
-      problems.push(trouble('notANumber', line, short(cells[bad] ?? ''), expected));
+      const line = `${label}, line ${lineOf(i)}`;
+      problems.push(fileProblem('notANumber', line, short(cells[bad] ?? ''), expected));
       return;
     }
     const [along, across, value] = numbers.map((n) => (n.ok ? n.value : 0));

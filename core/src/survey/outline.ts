@@ -46,16 +46,31 @@ export const tapedShape = (outline: TapedOutline): TapedShape => ({
   diagonals: outline.diagonals,
 });
 
+/** Outlines solved last, by their measures: a page asks for the same one many times between two changes. */
+const SOLVED_KEPT = 40;
+const solved = new Map<string, TapedSolution>();
+
+function solvedOnce(outline: TapedOutline): TapedSolution {
+  const key = JSON.stringify([outline.corners, outline.sidesM, outline.diagonals]);
+  const there = solved.get(key);
+  if (there) return there;
+  const fresh = solveTaped(tapedShape(outline));
+  const oldest = solved.size >= SOLVED_KEPT ? solved.keys().next().value : undefined;
+  if (oldest !== undefined) solved.delete(oldest);
+  solved.set(key, fresh);
+  return fresh;
+}
+
 /** Solves a taped outline, unless it names corners that are not there. */
 export function tapedSolution(outline: TapedOutline, field: string, label: string): Result<TapedSolution> {
   const problem = tapedProblem(outline, field, label);
-  return problem ? fail(problem) : ok(solveTaped(tapedShape(outline)));
+  return problem ? fail(problem) : ok(solvedOnce(outline));
 }
 
 function tapedRing(outline: TapedOutline, field: string, label: string): Result<Ring> {
-  const solved = tapedSolution(outline, field, label);
-  if (!solved.ok) return solved;
-  const { points, missing, wanted, suspects, turnedOver } = solved.value;
+  const answer = tapedSolution(outline, field, label);
+  if (!answer.ok) return answer;
+  const { points, missing, wanted, suspects, turnedOver } = answer.value;
   const unfinished = (actual: string, expected: string): Result<Ring> =>
     fail({ kind: 'unfinished', field, label, actual, expected });
   if (missing > 0) {
@@ -109,6 +124,6 @@ export const isUnfinished = (p: Problem): boolean => p.kind === 'notClosed' || p
 export function sketchOf(outline: Outline): Ring {
   if (outline.kind === 'points') return outline.points;
   if (outline.kind === 'walk') return traverse(outline.legs).path.slice(0, -1);
-  const solved = tapedSolution(outline, '', '');
-  return solved.ok ? solved.value.points : [];
+  const answer = tapedSolution(outline, '', '');
+  return answer.ok ? answer.value.points : [];
 }

@@ -1,5 +1,13 @@
 /** Everything that keeps a survey from being saved. */
-import { corner, distance, distanceToPiece, insideRing, type Point, type Ring } from '../geometry/index.ts';
+import {
+  corner,
+  distance,
+  distanceToPiece,
+  insideRing,
+  SpotGrid,
+  type Point,
+  type Ring,
+} from '../geometry/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { featureFacts } from './features.ts';
@@ -18,9 +26,7 @@ const spoken = ([x, y]: Point): string => `${x.toFixed(2)}, ${y.toFixed(2)} m`;
 function levelProblems(zone: Zone, shape: ZoneShape, field: string): Problem[] {
   const { toPoint } = setOut(shape.corners);
   const problems: Problem[] = [];
-  const spots: { point: Point; valueM: number; i: number }[] = [];
-  const grid = new Map<string, typeof spots>();
-  const cell = (v: number): number => Math.round(v / TOLERANCE.sameSpotM);
+  const spots = new SpotGrid(TOLERANCE.sameSpotM);
   zone.levels.points.forEach((level, i) => {
     const point = toPoint(level.at);
     const at = { field: `${field}/levels/points/${i}`, label: `${zone.name}, level ${i + 1}` };
@@ -32,22 +38,17 @@ function levelProblems(zone: Zone, shape: ZoneShape, field: string): Problem[] {
         expected: 'a place on the zone',
       });
     }
-    const [cx, cy] = [cell(point[0]), cell(point[1])];
-    const near = [-1, 0, 1].flatMap((dx) =>
-      [-1, 0, 1].flatMap((dy) => grid.get(`${cx + dx},${cy + dy}`) ?? []),
-    );
-    const same = near.find((s) => distance(s.point, point) < TOLERANCE.sameSpotM);
-    if (same && Math.abs(same.valueM - level.valueM) > TOLERANCE.sameLevelM) {
+    const same = spots.near(point).find((k) => distance(spots.at(k), point) < TOLERANCE.sameSpotM);
+    spots.add(point);
+    const there = same === undefined ? undefined : zone.levels.points[same];
+    if (same !== undefined && there && Math.abs(there.valueM - level.valueM) > TOLERANCE.sameLevelM) {
       problems.push({
         kind: 'order',
         ...at,
-        actual: `${level.valueM.toFixed(3)} m, but level ${same.i + 1} at the same spot is ${same.valueM.toFixed(3)} m`,
+        actual: `${level.valueM.toFixed(3)} m, but level ${same + 1} at the same spot is ${there.valueM.toFixed(3)} m`,
         expected: 'one level for one spot',
       });
     }
-    const here = { point, valueM: level.valueM, i };
-    spots.push(here);
-    grid.set(`${cx},${cy}`, [...(grid.get(`${cx},${cy}`) ?? []), here]);
   });
   const ids = new Set(zone.levels.points.map((p) => p.id));
   zone.levels.breakLines.forEach((line, i) => {

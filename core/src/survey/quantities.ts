@@ -5,7 +5,14 @@ import { ok, type Result } from '../problems/index.ts';
 import { areaFigure, sideFigure, sumFigure } from './areafigures.ts';
 import { upstandCorners, type UpstandCorner } from './corners.ts';
 import { EDGE_KINDS, EDGE_NAMES, upstandMm, type EdgeKind } from './edges.ts';
-import { FEATURE_KINDS, featureFacts, type Feature, type FeatureKind } from './features.ts';
+import {
+  FEATURE_KINDS,
+  featureFacts,
+  featureLengthM,
+  featureNumber,
+  type Feature,
+  type FeatureKind,
+} from './features.ts';
 import type { Zone, Zones } from './schema.ts';
 import { zoneShape, type ShapeSide, type ZoneShape } from './shape.ts';
 
@@ -150,7 +157,7 @@ export function runFigure(feature: Feature, label: string): Figure {
   const across = to.acrossM - feature.at.acrossM;
   return {
     label,
-    value: Math.hypot(along, across) * feature.count,
+    value: featureLengthM(feature),
     quantity: 'length',
     formula: 'sqrt({along} × {along} + {across} × {across}) × {count}',
     inputs: {
@@ -167,12 +174,10 @@ function featureQuantities(features: readonly Feature[]): FeatureQuantity[] {
     const mine = features.filter((f) => f.kind === kind);
     if (mine.length === 0) return [];
     const facts = featureFacts(kind);
-    // Fasteners are counted as many at one place; pipes of a cluster stay one detail.
-    const number = (f: Feature): number => f.count * (f.sizes['fasteners'] ?? 1);
     const count = sumFigure(
       facts.name,
       'count',
-      mine.map((f, i) => given(`${facts.name} ${i + 1}`, number(f), 'count', 'measured')),
+      mine.map((f, i) => given(`${facts.name} ${i + 1}`, featureNumber(f), 'count', 'measured')),
       'counted',
     );
     if (facts.form === 'spot') return [{ kind, count, length: undefined }];

@@ -2,23 +2,24 @@
 import {
   boxOf,
   corner,
+  distanceToPiece,
   firstCrossing,
   insideRing,
   intersect,
+  oriented,
   polygonArea,
   ringInside,
-  signedArea,
   unite,
   type Point,
   type Polygon,
   type Ring,
-  distanceToPiece,
 } from '../geometry/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { STRAIGHT_FREE, type Side } from './edges.ts';
 import { keepPlaces } from './editing.ts';
 import { placing } from './plot.ts';
+import { onZone } from './problems.ts';
 import type { Zone } from './schema.ts';
 import { setOut } from './setout.ts';
 import { openingRing, zoneShape, type ZoneShape } from './shape.ts';
@@ -62,9 +63,7 @@ function partOf(
 ): Zone {
   const { ring, sides } = tidied(part.outer, inherited(part.outer, [shape]));
   const { toPoint } = setOut(shape.corners);
-  const within = (p: Point): boolean =>
-    insideRing(p, ring) ||
-    ring.some((a, i) => distanceToPiece(p, a, corner(ring, i + 1)) <= TOLERANCE.onLineM);
+  const within = (p: Point): boolean => onZone(p, ring);
   const points = zone.levels.points.filter((l) => within(toPoint(l.at)));
   const ids = new Set(points.map((l) => l.id));
   const cut: Zone = {
@@ -118,10 +117,7 @@ export function splitZoneAlong(
   const [a, b] = [fromPlan(from), fromPlan(to)];
   if (Math.hypot(b[0] - a[0], b[1] - a[1]) < TOLERANCE.sameSpotM)
     return trouble(zone, 'the two ends of the cut are one spot', 'two points, one on each side of the zone');
-  const outer: Polygon = {
-    outer: signedArea(shape.ring) < 0 ? [...shape.ring].reverse() : shape.ring,
-    holes: [],
-  };
+  const outer = oriented({ outer: shape.ring, holes: [] });
   const left = intersect([outer], [leftOf(a, b, shape.ring)]);
   const right = intersect([outer], [leftOf(b, a, shape.ring)]);
   if (left.length === 0 || right.length === 0)
@@ -157,11 +153,8 @@ export function joinZones(first: Zone, second: Zone): Result<Zone> {
   const there = placing(second.plot);
   const move = (p: Point): Point => here.fromPlan(there.toPlan(p));
   const moved: ZoneShape = { ...other.value, ring: other.value.ring.map(move) };
-  const ringOf = (ring: Ring): Polygon => ({
-    outer: signedArea(ring) < 0 ? [...ring].reverse() : ring,
-    holes: [],
-  });
-  const [a, b] = [ringOf(one.value.ring), ringOf(moved.ring)];
+  const a = oriented({ outer: one.value.ring, holes: [] });
+  const b = oriented({ outer: moved.ring, holes: [] });
   const sum = polygonArea(a) + polygonArea(b);
   const joined = unite([a], [b]);
   const whole = joined[0];

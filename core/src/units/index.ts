@@ -1,5 +1,6 @@
 export {
   DEGREES_PER_RADIAN,
+  MS_PER_DAY,
   MS_PER_HOUR,
   MS_PER_MINUTE,
   SECONDS_PER_HOUR,
@@ -8,5 +9,5 @@ export {
 } from './factors.ts';
 export { format, formatNumber, type FormatOptions } from './format.ts';
 export { expectation, parse, parseRate, readNumber, type ParseContext, type ParsedRate } from './parse.ts';
-export { QUANTITIES, toShown, unitSymbol, type Quantity, type System } from './quantities.ts';
+export { metresPer, QUANTITIES, toShown, unitSymbol, type Quantity, type System } from './quantities.ts';
 export { TOLERANCE } from './tolerances.ts';

@@ -176,3 +176,10 @@ export function toShown(value: number, quantity: Quantity, system: System): numb
     ? value
     : fromSi(toSi(value, insideScale(quantity)), shownScale(quantity, system));
 }
+
+/** Metres for one of a unit of length, from the table: for files that say what they are drawn in. */
+export function metresPer(symbol: string): number {
+  const { si, dims } = need(symbol);
+  if (!dims.every((d, i) => d === (i === 0 ? 1 : 0))) throw new Error(`${symbol} is no unit of length`);
+  return si;
+}

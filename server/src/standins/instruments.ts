@@ -4,6 +4,7 @@
  */
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
+import { MS_PER_DAY } from '@lentum/core/units';
 
 export const placeSchema = z.strictObject({ alongM: z.number(), acrossM: z.number() });
 
@@ -32,8 +33,6 @@ export type Place = z.infer<typeof placeSchema>;
 export interface Instrument extends z.infer<typeof instrumentSchema> {
   readonly read: (target: string, places: readonly Place[], now: Date) => number[];
 }
-
-const MS_PER_DAY = 86_400_000;
 
 /** A number from 0 to 1 that follows from a text. */
 function share(text: string): number {

@@ -45,7 +45,7 @@ export const areaPath = (area: Area, view: PlanView): string =>
     .join('');
 
 /** A round length for the scale bar: 1, 2 or 5 times a power of ten, near to a share of the picture's width. */
-export function scaleBarM(view: PlanView, metresPerUnit: number): number {
+export function scaleBarM(view: Pick<PlanView, 'width' | 'pointsPerM'>, metresPerUnit: number): number {
   const wanted = (view.width * 0.14) / view.pointsPerM / metresPerUnit;
   const power = 10 ** Math.floor(Math.log10(wanted));
   const step =

@@ -6,6 +6,7 @@ import {
   FEATURE_KINDS,
   featureFacts,
   featureLengthM,
+  featureNumber,
   typicalSizes,
   type Feature,
   type FeatureKind,
@@ -27,7 +28,7 @@ const counts = computed(() =>
     const mine = features.value.filter((f) => f.kind === k);
     if (mine.length === 0) return [];
     const { name, form } = featureFacts(k);
-    const count = mine.reduce((sum, f) => sum + f.count * (f.sizes['fasteners'] ?? 1), 0);
+    const count = mine.reduce((sum, f) => sum + featureNumber(f), 0);
     const length = mine.reduce((sum, f) => sum + featureLengthM(f), 0);
     return [`${name} ${form === 'line' ? say(length, 'length') : count}`];
   }),

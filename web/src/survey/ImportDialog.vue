@@ -13,7 +13,7 @@ import {
   type CoordinateKind,
   type ImportedOutline,
 } from '@lentum/core/survey';
-import { parse } from '@lentum/core/units';
+import { metresPer } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
 import { useDxf } from './dxf.ts';
 import OutlinePreview from './OutlinePreview.vue';
@@ -47,18 +47,13 @@ async function pick(event: Event): Promise<void> {
   confirmed.value = false;
   kind.value = /\.dxf$/i.test(file.name) ? 'DXF' : /\.(csv|txt)$/i.test(file.name) ? 'CSV' : 'GeoJSON';
   if (kind.value === 'DXF') {
-    await dxf.read(text.value, (d) => d.unit ?? 'm');
+    await dxf.read(text.value);
     if (dxf.facts.value?.unit) confirmed.value = true;
     return;
   }
   dxf.stop();
   const read = readGeoJson(text.value);
   if (kind.value === 'GeoJSON' && read.ok) coordinates.value = read.value.guess;
-}
-
-function metresPer(unit: string): number {
-  const one = parse(`1 ${unit}`, 'length', { system: 'metric' });
-  return one.ok ? one.value : 1;
 }
 
 interface Reading {

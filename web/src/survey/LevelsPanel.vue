@@ -5,7 +5,7 @@ import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { readPlacedRows, type Level, type Levels, type Zone } from '@lentum/core/survey';
-import { parse } from '@lentum/core/units';
+import { metresPer } from '@lentum/core/units';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
 import type { ZoneFalls } from './falls.ts';
@@ -55,10 +55,6 @@ function remove(id: string): void {
 const CSV_UNITS = ['m', 'mm', 'ft', 'in'] as const;
 const placeUnit = ref<(typeof CSV_UNITS)[number]>('m');
 const valueUnit = ref<(typeof CSV_UNITS)[number]>('m');
-const metresPer = (u: string): number => {
-  const one = parse(`1 ${u}`, 'length', { system: 'metric' });
-  return one.ok ? one.value : 1;
-};
 
 /** A file is read whole or not at all; what is there stays until it is. */
 async function importCsv(event: Event): Promise<void> {

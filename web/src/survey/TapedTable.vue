@@ -153,9 +153,7 @@ const advice = computed(() => {
     text: `The shape is fixed. ${spare}`,
   };
 });
-const disagree = computed(() =>
-  solved.value?.missing === 0 ? (solved.value.suspects.length ?? 0) > 0 : false,
-);
+const disagree = computed(() => solved.value?.missing === 0 && solved.value.suspects.length > 0);
 </script>
 
 <template>

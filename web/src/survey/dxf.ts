@@ -1,9 +1,9 @@
 /** A DXF file read in a worker: how far it is, its layers, and the outlines on those that are chosen. */
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import { onScopeDispose, ref, shallowRef } from 'vue';
 import type { Drawing, DrawingUnit, FoundOutlines } from '@lentum/core/drawings';
 import type { Problem } from '@lentum/core/problems';
-import type { SurveyWork } from '../workers/survey.worker.ts';
+import { openSurveyWork, type OpenSurveyWork } from '../workers/surveywork.ts';
 
 /** More lines than this are not worked through unasked: somebody chooses the layers first. */
 const MANY_PATHS = 5000;
@@ -15,37 +15,34 @@ export function useDxf() {
   const found = shallowRef<FoundOutlines>();
   const layers = ref<string[]>([]);
   const unit = ref<DrawingUnit>('m');
-  let worker: Worker | undefined;
-  let remote: Remote<SurveyWork> | undefined;
+  let work: OpenSurveyWork | undefined;
   let asked = 0;
 
   function stop(): void {
-    worker?.terminate();
-    worker = undefined;
-    remote = undefined;
+    work?.end();
+    work = undefined;
     progress.value = undefined;
   }
 
   async function look(): Promise<void> {
     const mine = (asked += 1);
-    if (!remote || layers.value.length === 0) {
+    if (!work || layers.value.length === 0) {
       found.value = undefined;
       return;
     }
-    const answer = await remote.outlines([...layers.value], unit.value);
+    const answer = await work.remote.outlines([...layers.value], unit.value);
     if (mine === asked) found.value = answer;
   }
 
-  async function read(text: string, guess: (d: Omit<Drawing, 'paths'>) => DrawingUnit): Promise<void> {
+  async function read(text: string): Promise<void> {
     stop();
     facts.value = undefined;
     found.value = undefined;
     problems.value = [];
     progress.value = 0;
-    worker = new Worker(new URL('../workers/survey.worker.ts', import.meta.url), { type: 'module' });
-    remote = wrap<SurveyWork>(worker);
+    work = openSurveyWork();
     const mine = (asked += 1);
-    const answer = await remote.readDxf(
+    const answer = await work.remote.readDxf(
       text,
       proxy((share: number) => {
         if (mine === asked) progress.value = share;
@@ -57,11 +54,11 @@ export function useDxf() {
       problems.value = answer.problems;
       return;
     }
-    facts.value = answer.value;
-    unit.value = guess(answer.value);
-    const few = answer.value.layers.filter((l) => l.paths <= MANY_PATHS);
-    layers.value =
-      answer.value.layers.length === 1 ? few.map((l) => l.name) : few.slice(0, 1).map((l) => l.name);
+    const { guess, ...read } = answer.value;
+    facts.value = read;
+    unit.value = guess;
+    const few = read.layers.filter((l) => l.paths <= MANY_PATHS);
+    layers.value = read.layers.length === 1 ? few.map((l) => l.name) : few.slice(0, 1).map((l) => l.name);
     await look();
   }
 

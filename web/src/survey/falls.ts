@@ -1,13 +1,11 @@
 /** Falls of every zone that has levels, from the worker: computed again when what they depend on has changed. */
-import { wrap, type Remote } from 'comlink';
 import { onScopeDispose, ref, shallowRef, watch } from 'vue';
 import type { FallsReport } from '@lentum/core/falls';
 import type { Problem } from '@lentum/core/problems';
 import type { Zone } from '@lentum/core/survey';
-import type { SurveyWork } from '../workers/survey.worker.ts';
+import { openSurveyWork, type OpenSurveyWork } from '../workers/surveywork.ts';
 
 export interface ZoneFalls {
-  readonly key: string;
   readonly report?: FallsReport;
   readonly problems: readonly Problem[];
 }
@@ -24,27 +22,21 @@ const keyOf = ({ outline, sides, openings, features, levels }: Zone): string =>
 export function useFalls(zones: () => readonly Zone[], first: () => string | undefined) {
   const byZone = shallowRef<ReadonlyMap<string, ZoneFalls>>(new Map());
   const busy = ref(0);
-  let worker: Worker | undefined;
-  let remote: Remote<SurveyWork> | undefined;
+  let work: OpenSurveyWork | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   const asked = new Map<string, string>();
-
-  function open(): Remote<SurveyWork> {
-    worker ??= new Worker(new URL('../workers/survey.worker.ts', import.meta.url), { type: 'module' });
-    remote ??= wrap<SurveyWork>(worker);
-    return remote;
-  }
 
   async function ask(zone: Zone, key: string): Promise<void> {
     asked.set(zone.id, key);
     busy.value += 1;
     try {
-      const answer = await open().falls(JSON.parse(JSON.stringify(zone)) as Zone);
+      work ??= openSurveyWork();
+      const answer = await work.remote.falls(JSON.parse(JSON.stringify(zone)) as Zone);
       // A newer question has been asked meanwhile: this answer is stale.
       if (asked.get(zone.id) !== key) return;
       const next: ZoneFalls = answer.ok
-        ? { key, report: answer.value, problems: [] }
-        : { key, problems: answer.problems };
+        ? { report: answer.value, problems: [] }
+        : { problems: answer.problems };
       byZone.value = new Map([...byZone.value, [zone.id, next]]);
     } finally {
       busy.value -= 1;
@@ -78,7 +70,7 @@ export function useFalls(zones: () => readonly Zone[], first: () => string | und
   );
   onScopeDispose(() => {
     clearTimeout(timer);
-    worker?.terminate();
+    work?.end();
   });
   return { byZone, busy };
 }

@@ -1,6 +1,12 @@
 /** Heavy work of the survey, off the main thread. Giving it up is ending the worker. */
 import { expose } from 'comlink';
-import { findOutlines, readDxfInSteps, type Drawing, type DrawingUnit } from '@lentum/core/drawings';
+import {
+  findOutlines,
+  guessUnit,
+  readDxfInSteps,
+  type Drawing,
+  type DrawingUnit,
+} from '@lentum/core/drawings';
 import { fallsReport } from '@lentum/core/falls';
 import type { Result } from '@lentum/core/problems';
 import type { Zone } from '@lentum/core/survey';
@@ -10,7 +16,10 @@ let drawing: Drawing | undefined;
 
 const work = {
   falls: (zone: Zone) => fallsReport(zone),
-  readDxf: (text: string, progress: (share: number) => void): Result<Omit<Drawing, 'paths'>> => {
+  readDxf: (
+    text: string,
+    progress: (share: number) => void,
+  ): Result<Omit<Drawing, 'paths'> & { guess: DrawingUnit }> => {
     const steps = readDxfInSteps(text);
     for (;;) {
       const step = steps.next();
@@ -21,7 +30,7 @@ const work = {
       if (!step.value.ok) return step.value;
       drawing = step.value.value;
       const { paths: _left, ...facts } = drawing;
-      return { ok: true, value: facts };
+      return { ok: true, value: { ...facts, guess: guessUnit(drawing) } };
     }
   },
   outlines: (layers: readonly string[], unit: DrawingUnit) =>

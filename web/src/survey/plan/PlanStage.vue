@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The plan of all zones, to scale: looked at, moved in, drawn on. What it edits is given back; it keeps nothing. */
 import { useElementSize } from '@vueuse/core';
-import { computed, ref, toRef, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { Circle, Image as Picture, Layer, Line, Rect, Stage, Text } from 'vue-konva';
 import type { FallsReport } from '@lentum/core/falls';
 import {
@@ -22,6 +22,7 @@ import {
   type Zone,
 } from '@lentum/core/survey';
 import { parse } from '@lentum/core/units';
+import { scaleBarM } from '../../shared/planview.ts';
 import { useUnits } from '../../shared/units.ts';
 import { zoneMarks } from './drawing.ts';
 import type { Draft } from './drawingdraft.ts';
@@ -56,7 +57,6 @@ const emit = defineEmits<{
   chooseSide: [side: number | undefined];
   chooseCorner: [k: number | undefined];
   moveCorner: [k: number, to: Point];
-  moveZone: [dx: number, dy: number];
   cut: [from: Point, to: Point];
   place: [at: Point];
   closeDraft: [];
@@ -303,18 +303,12 @@ const picture = computed(() => {
 const bar = computed(() => {
   const one = parse('1', 'length', { system: system.value });
   const unit = one.ok ? one.value : 1;
-  const wanted = (width.value * 0.14) / view.value.pointsPerM / unit;
-  const power = 10 ** Math.floor(Math.log10(wanted));
-  const step =
-    ([1, 2, 5]
-      .map((k) => k * power)
-      .filter((v) => v <= wanted)
-      .at(-1) ?? power) * unit;
-  const length = step * view.value.pointsPerM;
+  const step = scaleBarM({ width: width.value, pointsPerM: view.value.pointsPerM }, unit);
+  const left = width.value - step * view.value.pointsPerM - 14;
   return {
     text: say(step, 'length', { digits: step / unit < 1 ? 1 : 0 }),
-    points: [width.value - length - 14, height.value - 16, width.value - 14, height.value - 16],
-    x: width.value - length - 14,
+    points: [left, height.value - 16, width.value - 14, height.value - 16],
+    x: left,
   };
 });
 const summary = computed(() => {
@@ -328,7 +322,7 @@ const localPlace = computed(() => {
   const p = placing(chosen.value.plot).fromPlan(hovered.value.point);
   return `${say(p[0], 'length')}, ${say(p[1], 'length')}`;
 });
-defineExpose({ fit, zoomMiddle, view: toRef(() => view.value) });
+defineExpose({ fit, zoomMiddle });
 </script>
 
 <template>
