@@ -90,7 +90,7 @@ describe('what is refused, one case a reason', () => {
   it.each<[string, BuildUp, string]>([
     [
       'solids over 100 %',
-      edit((c) => (c.volumeSolids.value = 1.2)),
+      edit((c) => (c.volumeSolids!.value = 1.2)),
       'layers › 1 › volumeSolids › value: 1.2 is out of range; expected at most 1.',
     ],
     [

@@ -69,7 +69,7 @@ describe('progress over a temperature history', () => {
   it('is the sum of rate times time, checked a minute at a time', () => {
     fc.assert(
       fc.property(historyArb, fc.integer({ min: 0, max: 3000 }), (steps, minutes) => {
-        expect(progress(table, 0, minutes * 60_000, steps)).toBeCloseTo(
+        expect(progress({ points: table }, 0, minutes * 60_000, steps)).toBeCloseTo(
           byMinutes(0, minutes * 60_000, steps),
           9,
         );
@@ -84,8 +84,8 @@ describe('progress over a temperature history', () => {
         fc.integer({ min: 0, max: 5000 }),
         fc.integer({ min: 0, max: 500 }),
         (steps, a, more) => {
-          expect(progress(table, 0, (a + more) * 60_000, steps)).toBeGreaterThanOrEqual(
-            progress(table, 0, a * 60_000, steps),
+          expect(progress({ points: table }, 0, (a + more) * 60_000, steps)).toBeGreaterThanOrEqual(
+            progress({ points: table }, 0, a * 60_000, steps),
           );
         },
       ),
@@ -95,11 +95,11 @@ describe('progress over a temperature history', () => {
   it('is whole at the instant at which the stage is said to be reached, and not before', () => {
     fc.assert(
       fc.property(historyArb, (steps) => {
-        const at = reachedAtMs(table, 0, steps);
+        const at = reachedAtMs({ points: table }, 0, steps);
         if (at === undefined) expect(steps.at(-1)!.tempC).toBeLessThan(5);
         else {
-          expect(progress(table, 0, at + 1, steps)).toBeCloseTo(1, 6);
-          expect(progress(table, 0, at - 60_000, steps)).toBeLessThan(1);
+          expect(progress({ points: table }, 0, at + 1, steps)).toBeCloseTo(1, 6);
+          expect(progress({ points: table }, 0, at - 60_000, steps)).toBeLessThan(1);
         }
       }),
     );

@@ -76,7 +76,13 @@ const zone = (id: string, w: number, h: number): Zone =>
   pointsZone(corners(w, h), { id, code: id.toUpperCase(), name: id });
 const doc = (...ids: string[]) => ({
   buildUps: [...CATALOGUE],
-  zones: ids.map((zoneId) => ({ zoneId, buildUpId: 'reinforced-polyurethane', revision: 1 })),
+  zones: ids.map((zoneId) => ({
+    zoneId,
+    buildUpId: 'reinforced-polyurethane',
+    revision: 1,
+    conditions: [],
+    choices: {},
+  })),
 });
 
 describe('takeoff', () => {

@@ -188,7 +188,7 @@ describe('what a bay waits for', () => {
       'all laid',
       [reading(-90), ...all],
       'ready',
-      'go: X1. All coats are laid and can be walked on: look at the films and accept the bay.',
+      'go: X1. All layers are laid and can be walked on: look at films and laps and accept the bay.',
     ],
     [
       'all laid, the last thin',

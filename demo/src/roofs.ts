@@ -12,7 +12,13 @@ const CHOSEN: readonly [zoneId: string, buildUpId: string][] = [
 
 export const buildUps: BuildUpDoc = {
   buildUps: [...CATALOGUE],
-  zones: CHOSEN.map(([zoneId, buildUpId]) => ({ zoneId, buildUpId, revision: 1 })),
+  zones: CHOSEN.map(([zoneId, buildUpId]) => ({
+    zoneId,
+    buildUpId,
+    revision: 1,
+    conditions: [],
+    choices: {},
+  })),
 };
 
 export function coatOf(zoneId: string, layerId: string): Coat {

@@ -1,5 +1,5 @@
 /** What happened on the demo roofs, told in hours before "now". People are made-up first names. */
-import { findBuildUp } from '@lentum/core/buildup';
+import { findBuildUp, laidRate } from '@lentum/core/buildup';
 import type { CoatEntry, Entry } from '@lentum/core/record';
 import { bayAreaM2, type Bay, type SiteDoc } from '@lentum/core/site';
 import { buildUps, coatOf } from './roofs.ts';
@@ -71,7 +71,8 @@ export class Story {
     const chosen = buildUps.zones.find((z) => z.zoneId === bay.zoneId);
     const buildUp = chosen && findBuildUp(buildUps, chosen.buildUpId, chosen.revision);
     if (!buildUp) throw new Error(`the demo zone ${bay.zoneId} has no build-up`);
-    const used = bayAreaM2(bay) * coat.rate.value * (1 + laying.over);
+    const laid = laidRate(coat);
+    const used = bayAreaM2(bay) * laid.rate.value * (1 + laying.over);
     const opened = Math.ceil(used / laying.net);
     const body: CoatBody = {
       bayId: bay.id,
@@ -81,7 +82,7 @@ export class Story {
       startedAt: this.at(finishedHours - 0.7),
       finishedAt: this.at(finishedHours),
       containers: [{ containerId: laying.containerId, opened, batch: laying.batch }],
-      leftOver: { basis: coat.rate.basis, value: Number((opened * laying.net - used).toFixed(2)) },
+      leftOver: { basis: laid.basis, value: Number((opened * laying.net - used).toFixed(2)) },
       gauge: laying.gauge,
       lastWetMm: [...laying.lastWetMm],
       note: laying.note ?? '',

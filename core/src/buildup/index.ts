@@ -1,35 +1,99 @@
 export { CATALOGUE } from './catalogue/index.ts';
+export { CHEMISTRIES, CHEMISTRY_TRAITS, type Chemistry } from './chemistry.ts';
+export {
+  limitsSchema,
+  MISSABLE,
+  STAGES,
+  type Cure,
+  type CureTable,
+  type Limits,
+  type Missable,
+  type Stage,
+} from './conditions.ts';
 export {
   amountFor,
   areaCovered,
   areaPerContainer,
-  densityGiven,
-  dryFilm,
   litresOf,
-  massRate,
-  rateGiven,
-  sourceCounts,
+  sumOf,
+  thicknessOf,
   totals,
+  weightOfLayer,
   weightOn,
-  wetFilm,
   type BuildUpTotals,
 } from './films.ts';
+export {
+  BONDING,
+  COAT_ROLES,
+  isCoat,
+  isSheet,
+  isWorkLayer,
+  layerSchema,
+  OFFSETS,
+  type Broadcast,
+  type Coat,
+  type CoatRole,
+  type Fabric,
+  type Layer,
+  type LayerKind,
+  type Pieces,
+  type Protection,
+  type Sheet,
+  type WorkLayer,
+} from './layers.ts';
+export { batchDensity, batchOf, catalystAt, thickenerAt, type Batch, type MixedPart } from './mix.ts';
+export { notchFilm, notchOf } from './notch.ts';
+export {
+  CLEANERS,
+  HAZARDS,
+  RATE_BASES,
+  RATE_CONDITIONS,
+  ZONE_CONDITIONS,
+  type Container,
+  type Hazard,
+  type RateCondition,
+  type ZoneCondition,
+} from './numbers.ts';
+export {
+  cited,
+  coatUnder,
+  coatWhen,
+  densityGiven,
+  dryFilm,
+  laidRate,
+  leastOf,
+  massRate,
+  rateAs,
+  solidsOf,
+  variantOf,
+  volumeRate,
+  wetFilm,
+  type LaidRate,
+} from './rates.ts';
 export {
   buildUpDocSchema,
   buildUpSchema,
   EMPTY_BUILD_UPS,
-  isCoat,
-  layerSchema,
-  limitsSchema,
-  STAGES,
-  type Broadcast,
+  PAPER_KINDS,
+  paperSchema,
   type BuildUp,
   type BuildUpDoc,
-  type Coat,
-  type Container,
-  type Fabric,
-  type Layer,
-  type Limits,
-  type Stage,
+  type Choice,
+  type Paper,
+  type ZoneBuildUp,
 } from './schema.ts';
-export { buildUpDocProblems, buildUpOfZone, buildUpProblems, findBuildUp } from './validate.ts';
+export { papersOf, sourceCounts, withoutPaper, type SourceCounts } from './sources.ts';
+export { buildUpDocProblems, buildUpProblems } from './validate.ts';
+export {
+  buildUpOfZone,
+  findBuildUp,
+  isTaken,
+  optionOf,
+  resolve,
+  termsOfZone,
+  waysToLay,
+  type Terms,
+} from './zone.ts';
+export { COMPAT_RULES, type CompatRule } from './compat.ts';
+export { buildUpFindings, type Finding, type Ground } from './findings.ts';
+export { USUAL_MEMBRANE_MM } from './ranges.ts';

@@ -1,148 +1,103 @@
 /**
  * A build-up: the layers that seal a zone, as a model from which quantities, films, timing and limits follow.
- * Every number carries its source. Inside: kg/m², L/m², kg/L, °C, K, %, h, min, m, mm.
+ * Every number carries its source. Inside: kg/m², L/m², kg/L, °C, K, %, h, min, m, mm, m/s, m²/h.
  */
 import { z } from 'zod';
+import { familySchema } from '../family/index.ts';
 import { ACCEPTANCE_RULES } from '../film/index.ts';
-import { idSchema, nameSchema, sourced, sourceSchema } from '../job/index.ts';
+import { idSchema, nameSchema, sourced } from '../job/index.ts';
+import { layerSchema, type Layer } from './layers.ts';
+import { text, ZONE_CONDITIONS } from './numbers.ts';
 
-const temperature = z.number().min(-40).max(90);
-const percent = z.number().min(0).max(100);
-
-const cureTable = z
-  .strictObject({
-    source: sourceSchema,
-    points: z
-      .array(z.strictObject({ atC: temperature, hours: z.number().gt(0).max(10000) }))
-      .min(1)
-      .max(12),
-  })
-  .refine((t) => t.points.every((p, i) => i === 0 || p.atC > (t.points[i - 1]?.atC ?? -Infinity)), {
-    error: 'rising temperatures',
-    path: ['points'],
-  })
-  .refine((t) => t.points.every((p, i) => i === 0 || p.hours <= (t.points[i - 1]?.hours ?? Infinity)), {
-    error: 'hours that do not grow as it gets warmer',
-    path: ['points'],
-  });
-
-export const STAGES = ['touch', 'rainSafe', 'overcoatFrom', 'overcoatUntil', 'foot'] as const;
-export type Stage = (typeof STAGES)[number];
-
-/** The conditions in which a layer may be laid. */
-export const limitsSchema = z.strictObject({
-  airMinC: sourced(temperature),
-  airMaxC: sourced(temperature),
-  surfaceMinC: sourced(temperature),
-  surfaceMaxC: sourced(temperature),
-  humidityMinPct: sourced(percent).optional(),
-  humidityMaxPct: sourced(percent),
-  dewMarginK: sourced(z.number().min(0).max(20)),
-});
-
-export const containerSchema = z.strictObject({
+/** Where practitioners differ: a question with its answers, one of which is taken. */
+export const choiceSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  basis: z.enum(['mass', 'volume']),
-  /** kg or L, by the basis. */
-  net: z.number().gt(0).max(2000),
+  options: z
+    .array(z.strictObject({ id: idSchema, name: nameSchema, says: text(300) }))
+    .min(2)
+    .max(6),
+  chosen: idSchema,
 });
 
-const base = { id: idSchema, name: nameSchema, note: z.string().max(400) };
+export const PAPER_KINDS = ['data sheet', 'application instructions', 'safety sheet'] as const;
 
-export const coatSchema = z.strictObject({
-  ...base,
-  kind: z.literal('coat'),
-  role: z.enum(['primer', 'membrane', 'wear', 'finish']),
-  rate: z.strictObject({
-    basis: z.enum(['mass', 'volume']),
-    value: z.number().gt(0).max(60),
-    source: sourceSchema,
-  }),
-  densityKgPerL: sourced(z.number().min(0.5).max(4)),
-  /** Share of the wet volume that stays, 0 to 1. */
-  volumeSolids: sourced(z.number().gt(0).max(1)),
-  containers: z.array(containerSchema).min(1).max(8),
-  /** The largest mix made in one go, for resins that are not used from the tin. */
-  largestMixKg: sourced(z.number().gt(0).max(500)).optional(),
-  limits: limitsSchema,
-  potLife: z.strictObject({
-    source: sourceSchema,
-    points: z.array(z.strictObject({ atC: temperature, minutes: z.number().gt(0).max(2880) })).min(1),
-  }),
-  /** Catalyst in percent by mass of the resin; no value between or outside the rows is implied. */
-  catalyst: z
+/** A paper of the binder. The file is kept by its own hash, so that a frozen revision keeps its papers. */
+export const paperSchema = z.strictObject({
+  id: idSchema,
+  kind: z.enum(PAPER_KINDS),
+  title: nameSchema,
+  /** As printed on it, YYYY-MM-DD. */
+  date: z.iso.date(),
+  /** Layers whose product it is about; none: the build-up as a whole. */
+  layerIds: z.array(idSchema).max(30),
+  file: z
     .strictObject({
-      source: sourceSchema,
-      points: z
-        .array(z.strictObject({ fromC: temperature, toC: temperature, percent: z.number().gt(0).max(20) }))
-        .min(1),
+      sha256: z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits'),
+      name: nameSchema,
+      mime: z.enum(['application/pdf', 'image/png', 'image/jpeg']),
+      bytes: z.number().int().min(1),
     })
     .optional(),
-  cure: z.strictObject({
-    touch: cureTable,
-    rainSafe: cureTable,
-    overcoatFrom: cureTable,
-    /** Absent: the layer may be overcoated at any later time, once clean. */
-    overcoatUntil: cureTable.optional(),
-    foot: cureTable,
-  }),
-  /** What to do when the overcoating time was missed. */
-  ifMissed: z.string().max(400),
 });
+export type Paper = z.infer<typeof paperSchema>;
 
-export const fabricSchema = z.strictObject({
-  ...base,
-  kind: z.literal('fabric'),
-  embeddedIn: idSchema,
-  weightGPerM2: sourced(z.number().gt(0).max(2000)),
-  rollWidthM: sourced(z.number().gt(0).max(6)),
-  rollLengthM: sourced(z.number().gt(0).max(1000)),
-  sideLapMm: sourced(z.number().min(0).max(500)),
-  endLapMm: sourced(z.number().min(0).max(500)),
+export const upkeepSchema = z.strictObject({
+  /** Years until it is coated again; absent where it is not (it is replaced). */
+  recoatYears: sourced(z.number().gt(0).max(60)).optional(),
+  /** Layers that are laid again then. */
+  recoatLayers: z.array(idSchema).max(10).default([]),
+  /** Years until it is renewed as a whole. */
+  lifeYears: sourced(z.number().gt(0).max(80)),
+  inspectPerYear: sourced(z.number().gt(0).max(12)),
+  note: text(400).default(''),
 });
-
-export const broadcastSchema = z.strictObject({
-  ...base,
-  kind: z.literal('broadcast'),
-  into: idSchema,
-  method: z.enum(['light', 'at a rate', 'to refusal']),
-  grading: z.string().max(60),
-  thrownKgPerM2: sourced(z.number().gt(0).max(20)),
-  retainedKgPerM2: sourced(z.number().gt(0).max(20)),
-  bagKg: sourced(z.number().gt(0).max(1500)),
-});
-
-export const layerSchema = z.discriminatedUnion('kind', [coatSchema, fabricSchema, broadcastSchema]);
 
 export const buildUpSchema = z.strictObject({
   id: idSchema,
   revision: z.number().int().min(1),
+  /** Revision of the firm's library that it was taken from. */
+  taken: z.strictObject({ revision: z.number().int().min(1) }).optional(),
   name: nameSchema,
-  family: z.enum(['PU1', 'PMMA', 'SILICONE']),
-  summary: z.string().max(400),
+  family: familySchema,
+  summary: text(400),
   acceptance: z.enum(ACCEPTANCE_RULES),
-  leastDryFilmMm: sourced(z.number().gt(0).max(20)),
-  layers: z.array(layerSchema).min(1).max(30),
-  cautions: z.array(z.string().max(400)).max(20),
+  leastDryFilmMm: sourced(z.number().gt(0).max(200)),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
+    .default('EUR'),
+  /** Whether it may stay open to the sun, and what may go on it. */
+  exposure: z.enum(['exposed', 'covered']).default('exposed'),
+  traffic: z.enum(['no', 'feet', 'wheels']).default('no'),
+  slopeMaxPct: sourced(z.number().min(0).max(10000)).optional(),
+  choices: z.array(choiceSchema).max(8).default([]),
+  /** Details are made after this layer; absent: before the first coat over the primer. */
+  detailsAfter: idSchema.optional(),
+  layers: z.array(layerSchema).min(1).max(40),
+  upkeep: upkeepSchema.optional(),
+  cautions: z.array(text(400)).max(20),
+  papers: z.array(paperSchema).max(60).default([]),
+});
+
+/** A zone's build-up: which revision, which options, and what asks for other rates. */
+export const zoneBuildUpSchema = z.strictObject({
+  zoneId: idSchema,
+  buildUpId: idSchema,
+  revision: z.number().int().min(1),
+  conditions: z.array(z.enum(ZONE_CONDITIONS)).max(ZONE_CONDITIONS.length).default([]),
+  choices: z.record(idSchema, idSchema).default({}),
 });
 
 export const buildUpDocSchema = z.strictObject({
   /** Every revision that the job uses or that its record refers to. */
   buildUps: z.array(buildUpSchema).max(100),
-  zones: z
-    .array(z.strictObject({ zoneId: idSchema, buildUpId: idSchema, revision: z.number().int().min(1) }))
-    .max(200),
+  zones: z.array(zoneBuildUpSchema).max(200),
 });
 
-export type Limits = z.infer<typeof limitsSchema>;
-export type Container = z.infer<typeof containerSchema>;
-export type Coat = z.infer<typeof coatSchema>;
-export type Fabric = z.infer<typeof fabricSchema>;
-export type Broadcast = z.infer<typeof broadcastSchema>;
-export type Layer = z.infer<typeof layerSchema>;
-export type BuildUp = z.infer<typeof buildUpSchema>;
-export type BuildUpDoc = z.infer<typeof buildUpDocSchema>;
+export type Choice = z.infer<typeof choiceSchema>;
+export type BuildUp = Omit<z.infer<typeof buildUpSchema>, 'layers'> & { layers: Layer[] };
+export type BuildUpInput = z.input<typeof buildUpSchema>;
+export type ZoneBuildUp = z.infer<typeof zoneBuildUpSchema>;
+export type BuildUpDoc = { buildUps: BuildUp[]; zones: ZoneBuildUp[] };
 export const EMPTY_BUILD_UPS: BuildUpDoc = { buildUps: [], zones: [] };
-
-export const isCoat = (layer: Layer): layer is Coat => layer.kind === 'coat';

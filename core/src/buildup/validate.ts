@@ -1,9 +1,11 @@
 /** What a build-up must be beyond the form of its document. */
 import { cureHours } from '../cure/index.ts';
 import { short, type Problem } from '../problems/index.ts';
-import { isCoat, type BuildUp, type BuildUpDoc, type Coat, type Layer } from './schema.ts';
+import { isCoat, isWorkLayer, type Coat, type Layer, type Pieces, type Sheet } from './layers.ts';
+import type { BuildUp, BuildUpDoc } from './schema.ts';
+import { findBuildUp, resolve, waysToLay } from './zone.ts';
 
-function pairProblems(coat: Coat, field: string): Problem[] {
+function limitProblems(layer: Coat | Sheet | Pieces, field: string): Problem[] {
   const problems: Problem[] = [];
   const pairs = [
     ['airMinC', 'airMaxC', 'air temperature'],
@@ -11,17 +13,22 @@ function pairProblems(coat: Coat, field: string): Problem[] {
     ['humidityMinPct', 'humidityMaxPct', 'humidity'],
   ] as const;
   for (const [low, high, what] of pairs) {
-    const [a, b] = [coat.limits[low]?.value, coat.limits[high]?.value];
+    const [a, b] = [layer.limits[low]?.value, layer.limits[high]?.value];
     if (a !== undefined && b !== undefined && a >= b) {
       problems.push({
         kind: 'order',
         field: `${field}/limits/${low}`,
-        label: `${coat.name}, ${what}`,
+        label: `${layer.name}, ${what}`,
         actual: `the least is ${a}, the most ${b}`,
         expected: 'a least below the most',
       });
     }
   }
+  return problems;
+}
+
+function windowProblems(coat: Coat, field: string): Problem[] {
+  const problems: Problem[] = [];
   const { overcoatFrom, overcoatUntil } = coat.cure;
   for (const p of overcoatUntil?.points ?? []) {
     const from = cureHours(overcoatFrom.points, p.atC);
@@ -38,10 +45,24 @@ function pairProblems(coat: Coat, field: string): Problem[] {
   return problems;
 }
 
+function lapProblems(layer: Layer, field: string): Problem[] {
+  if (layer.kind !== 'fabric' && layer.kind !== 'sheet') return [];
+  if (layer.sideLapMm.value < layer.rollWidthM.value * 1000) return [];
+  return [
+    {
+      kind: 'order',
+      field: `${field}/sideLapMm`,
+      label: `${layer.name}, side lap`,
+      actual: `${layer.sideLapMm.value} mm on a roll ${layer.rollWidthM.value} m wide`,
+      expected: 'a lap narrower than the roll',
+    },
+  ];
+}
+
 function referenceProblems(layer: Layer, layers: readonly Layer[], field: string): Problem[] {
-  if (layer.kind === 'coat') return [];
+  const problems: Problem[] = lapProblems(layer, field);
+  if (layer.kind !== 'fabric' && layer.kind !== 'broadcast') return problems;
   const target = layer.kind === 'fabric' ? layer.embeddedIn : layer.into;
-  const problems: Problem[] = [];
   if (!layers.some((l) => l.id === target && isCoat(l))) {
     problems.push({
       kind: 'unknown',
@@ -49,15 +70,6 @@ function referenceProblems(layer: Layer, layers: readonly Layer[], field: string
       label: `${layer.name}, laid into`,
       actual: target,
       expected: 'the name of a coat of this build-up',
-    });
-  }
-  if (layer.kind === 'fabric' && layer.sideLapMm.value >= layer.rollWidthM.value * 1000) {
-    problems.push({
-      kind: 'order',
-      field: `${field}/sideLapMm`,
-      label: `${layer.name}, side lap`,
-      actual: `${layer.sideLapMm.value} mm on a roll ${layer.rollWidthM.value} m wide`,
-      expected: 'a lap narrower than the roll',
     });
   }
   if (layer.kind === 'broadcast' && layer.retainedKgPerM2.value > layer.thrownKgPerM2.value) {
@@ -70,6 +82,157 @@ function referenceProblems(layer: Layer, layers: readonly Layer[], field: string
     });
   }
   return problems;
+}
+
+function tableProblems(coat: Coat, field: string): Problem[] {
+  const problems: Problem[] = [];
+  const rows = coat.catalyst?.points ?? [];
+  rows.forEach((row, i) => {
+    const before = rows[i - 1];
+    if (row.fromC >= row.toC || (before && row.fromC !== before.toC)) {
+      problems.push({
+        kind: 'order',
+        field: `${field}/catalyst/points/${i}`,
+        label: `${coat.name}, catalyst table`,
+        actual:
+          before && row.fromC > before.toC
+            ? `nothing between ${before.toC} and ${row.fromC} °C`
+            : before && row.fromC < before.toC
+              ? `two rows from ${row.fromC} to ${before.toC} °C`
+              : `a row from ${row.fromC} to ${row.toC} °C`,
+        expected: 'rows that rise and follow each other without a hole',
+      });
+    }
+  });
+  const steps = coat.thickener?.points ?? [];
+  if (steps.some((p, i) => i > 0 && p.fromSlopePct <= (steps[i - 1]?.fromSlopePct ?? -1))) {
+    problems.push({
+      kind: 'order',
+      field: `${field}/thickener/points`,
+      label: `${coat.name}, thickener`,
+      actual: steps.map((p) => `${p.fromSlopePct} %`).join(', '),
+      expected: 'rising slopes',
+    });
+  }
+  const { kettle } = coat;
+  if (kettle && kettle.applyMinC.value >= kettle.safeMaxC.value) {
+    problems.push({
+      kind: 'order',
+      field: `${field}/kettle/applyMinC`,
+      label: `${coat.name}, kettle`,
+      actual: `laid from ${kettle.applyMinC.value} °C, safe to ${kettle.safeMaxC.value} °C`,
+      expected: 'a least temperature below the safe maximum',
+    });
+  }
+  const seen = new Set<string>();
+  for (const v of coat.rate.variants ?? []) {
+    if (seen.has(v.when)) {
+      problems.push({
+        kind: 'duplicate',
+        field: `${field}/rate/variants`,
+        label: `${coat.name}, rate`,
+        actual: v.when,
+        expected: 'one rate for each condition',
+      });
+    }
+    seen.add(v.when);
+  }
+  return problems;
+}
+
+const notKnown = (field: string, label: string, actual: string, expected: string): Problem => ({
+  kind: 'unknown',
+  field,
+  label,
+  actual: short(actual),
+  expected,
+});
+
+/** Options, papers and layers that are named but not there. */
+function namedProblems(buildUp: BuildUp, field: string): Problem[] {
+  const problems: Problem[] = [];
+  const layers = new Set(buildUp.layers.map((l) => l.id));
+  const papers = new Set(buildUp.papers.map((p) => p.id));
+  buildUp.choices.forEach((c, i) => {
+    if (!c.options.some((o) => o.id === c.chosen))
+      problems.push(
+        notKnown(
+          `${field}/choices/${i}/chosen`,
+          c.name,
+          c.chosen,
+          `one of ${c.options.map((o) => o.id).join(', ')}`,
+        ),
+      );
+  });
+  buildUp.layers.forEach((l, i) => {
+    const only = l.only;
+    if (!only) return;
+    const choice = buildUp.choices.find((c) => c.id === only.choice);
+    if (!choice?.options.some((o) => o.id === only.option))
+      problems.push(
+        notKnown(
+          `${field}/layers/${i}/only`,
+          `${l.name}, laid only with`,
+          `${only.choice} ${only.option}`,
+          'an option of this build-up',
+        ),
+      );
+  });
+  const layerNames: [string, string, readonly string[]][] = [
+    ['upkeep/recoatLayers', 'Upkeep, layers laid again', buildUp.upkeep?.recoatLayers ?? []],
+    ['detailsAfter', 'Details after', buildUp.detailsAfter === undefined ? [] : [buildUp.detailsAfter]],
+    ...buildUp.papers.map((p, i): [string, string, readonly string[]] => [
+      `papers/${i}/layerIds`,
+      p.title,
+      p.layerIds,
+    ]),
+  ];
+  for (const [at, label, ids] of layerNames)
+    for (const id of ids)
+      if (!layers.has(id)) problems.push(notKnown(`${field}/${at}`, label, id, 'a layer of this build-up'));
+  const visit = (node: unknown, at: string): void => {
+    if (node === null || typeof node !== 'object') return;
+    const { cites } = node as { cites?: unknown };
+    if (typeof cites === 'string' && !papers.has(cites))
+      problems.push(notKnown(`${at}/cites`, 'Source', cites, 'a paper in this build-up’s binder'));
+    for (const [key, child] of Object.entries(node)) visit(child, `${at}/${key}`);
+  };
+  visit(buildUp, field);
+  return problems;
+}
+
+/** Fabric and aggregate whose coat is not laid with them, for each way of laying. */
+function wayProblems(buildUp: BuildUp, field: string): Problem[] {
+  const problems = new Map<string, Problem>();
+  for (const terms of waysToLay(buildUp)) {
+    const { layers } = resolve(buildUp, terms);
+    layers.forEach((l, i) => {
+      if (l.kind !== 'fabric' && l.kind !== 'broadcast') return;
+      const target = l.kind === 'fabric' ? l.embeddedIn : l.into;
+      const at = layers.findIndex((k) => k.id === target);
+      const between = layers.slice(at + 1, i).some(isWorkLayer);
+      const known = buildUp.layers.some((k) => k.id === target && isCoat(k));
+      if (!known || (at >= 0 && at < i && !between)) return;
+      const coat = buildUp.layers.find((k) => k.id === target)?.name ?? target;
+      problems.set(l.id, {
+        kind: 'order',
+        field: `${field}/layers/${buildUp.layers.findIndex((k) => k.id === l.id)}`,
+        label: `${l.name}, laid into the ${coat.toLowerCase()}`,
+        actual: at < 0 ? 'that coat is not laid with it' : 'it does not follow that coat',
+        expected: 'a place directly after the coat that it is laid into',
+      });
+    });
+    if (!layers.some(isWorkLayer)) {
+      problems.set('', {
+        kind: 'tooFew',
+        field,
+        label: buildUp.name,
+        actual: 'no layers',
+        expected: 'at least one layer that is laid',
+      });
+    }
+  }
+  return [...problems.values()];
 }
 
 /** Everything wrong with one build-up, in sentences. */
@@ -88,19 +251,13 @@ export function buildUpProblems(buildUp: BuildUp, field = 'buildUp'): Problem[] 
       });
     }
     ids.add(layer.id);
-    if (isCoat(layer)) problems.push(...pairProblems(layer, at));
+    if (isCoat(layer)) problems.push(...tableProblems(layer, at));
+    if (layer.kind === 'coat' || layer.kind === 'sheet' || layer.kind === 'pieces')
+      problems.push(...limitProblems(layer, at));
+    if (isCoat(layer)) problems.push(...windowProblems(layer, at));
     problems.push(...referenceProblems(layer, buildUp.layers, at));
   });
-  if (!buildUp.layers.some(isCoat)) {
-    problems.push({
-      kind: 'tooFew',
-      field,
-      label: buildUp.name,
-      actual: 'no coats',
-      expected: 'at least one coat',
-    });
-  }
-  return problems;
+  return [...problems, ...namedProblems(buildUp, field), ...wayProblems(buildUp, field)];
 }
 
 /** Everything wrong with a job's build-ups: each by itself, revisions twice, zones under none. */
@@ -122,7 +279,19 @@ export function buildUpDocProblems(doc: BuildUpDoc): Problem[] {
     seen.add(key);
   });
   doc.zones.forEach((z, i) => {
-    if (!findBuildUp(doc, z.buildUpId, z.revision)) {
+    const found = findBuildUp(doc, z.buildUpId, z.revision);
+    for (const [choice, option] of Object.entries(z.choices)) {
+      if (found && !found.choices.some((c) => c.id === choice && c.options.some((o) => o.id === option)))
+        problems.push(
+          notKnown(
+            `zones/${i}/choices`,
+            `${found.name}, option`,
+            `${choice} ${option}`,
+            'an option of this build-up',
+          ),
+        );
+    }
+    if (!found) {
       problems.push({
         kind: 'unknown',
         field: `zones/${i}`,
@@ -133,13 +302,4 @@ export function buildUpDocProblems(doc: BuildUpDoc): Problem[] {
     }
   });
   return problems;
-}
-
-export const findBuildUp = (doc: BuildUpDoc, id: string, revision: number): BuildUp | undefined =>
-  doc.buildUps.find((b) => b.id === id && b.revision === revision);
-
-/** The build-up of a zone, as frozen in the job; undefined when none is chosen. */
-export function buildUpOfZone(doc: BuildUpDoc, zoneId: string): BuildUp | undefined {
-  const chosen = doc.zones.find((z) => z.zoneId === zoneId);
-  return chosen && findBuildUp(doc, chosen.buildUpId, chosen.revision);
 }

@@ -14,6 +14,32 @@ export interface CurePoint {
 /** Rising temperatures, as the schema of the build-up makes sure. */
 export type CureTable = readonly CurePoint[];
 
+/** A factor on the hours, at a humidity or at a wet film; rising. */
+export interface FactorRow {
+  readonly at: number;
+  readonly factor: number;
+}
+
+/** A table over temperature with what else it depends on. */
+export interface CureModel {
+  readonly points: CureTable;
+  readonly byHumidityPct?: readonly FactorRow[] | undefined;
+  readonly byWetFilmMm?: readonly FactorRow[] | undefined;
+}
+
+/** The factor at a value: straight between the rows, held beyond them. 1 where there are no rows. */
+export function factorAt(rows: readonly FactorRow[] | undefined, value: number | undefined): number {
+  const first = rows?.[0];
+  const last = rows?.[rows.length - 1];
+  if (!rows || !first || !last || value === undefined) return 1;
+  if (value <= first.at) return first.factor;
+  if (value >= last.at) return last.factor;
+  const i = rows.findIndex((r) => r.at > value);
+  const a = rows[i - 1] ?? first;
+  const b = rows[i] ?? last;
+  return a.factor + ((value - a.at) / (b.at - a.at)) * (b.factor - a.factor);
+}
+
 export type CureHours =
   | { readonly kind: 'hours'; readonly hours: number; readonly beyondTable: boolean }
   | { readonly kind: 'stopped'; readonly belowC: number };
@@ -35,14 +61,34 @@ export function cureHours(table: CureTable, tempC: number): CureHours {
   return { kind: 'hours', hours, beyondTable: false };
 }
 
-/** A temperature that holds from an instant (ms since 1970) until the next one. */
+/**
+ * Hours that a stage takes at steady conditions: the table's, times the factors of humidity and of wet film. What is
+ * not known counts as 1.
+ */
+export function stageHours(
+  model: CureModel,
+  at: {
+    readonly tempC: number;
+    readonly humidityPct?: number | undefined;
+    readonly wetFilmMm?: number | undefined;
+  },
+): CureHours {
+  const h = cureHours(model.points, at.tempC);
+  if (h.kind === 'stopped') return h;
+  const factor = factorAt(model.byHumidityPct, at.humidityPct) * factorAt(model.byWetFilmMm, at.wetFilmMm);
+  return { ...h, hours: h.hours * factor };
+}
+
+/** A temperature, and the humidity where it is known, that hold from an instant (ms since 1970) until the next one. */
 export interface TemperatureStep {
   readonly fromMs: number;
   readonly tempC: number;
+  readonly humidityPct?: number | undefined;
 }
 
-const rateAt = (table: CureTable, tempC: number): number => {
-  const h = cureHours(table, tempC);
+/** Shares of the stage in an hour. */
+const rateAt = (model: CureModel, step: TemperatureStep, wetFilmMm: number | undefined): number => {
+  const h = stageHours(model, { tempC: step.tempC, humidityPct: step.humidityPct, wetFilmMm });
   return h.kind === 'stopped' ? 0 : 1 / h.hours;
 };
 
@@ -52,16 +98,17 @@ const rateAt = (table: CureTable, tempC: number): number => {
  * @param history rising in time, at least one step
  */
 export function progress(
-  table: CureTable,
+  model: CureModel,
   startMs: number,
   nowMs: number,
   history: readonly TemperatureStep[],
+  wetFilmMm?: number,
 ): number {
   let done = 0;
   history.forEach((step, i) => {
     const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);
     const to = Math.min(nowMs, history[i + 1]?.fromMs ?? nowMs);
-    if (to > from) done += (rateAt(table, step.tempC) * (to - from)) / MS_PER_HOUR;
+    if (to > from) done += (rateAt(model, step, wetFilmMm) * (to - from)) / MS_PER_HOUR;
   });
   return Math.min(1, done);
 }
@@ -70,9 +117,10 @@ export function progress(
  * The instant at which a stage is reached if the last temperature holds; undefined when cure stands still.
  */
 export function reachedAtMs(
-  table: CureTable,
+  model: CureModel,
   startMs: number,
   history: readonly TemperatureStep[],
+  wetFilmMm?: number,
 ): number | undefined {
   let left = 1;
   for (let i = 0; i < history.length; i += 1) {
@@ -81,7 +129,7 @@ export function reachedAtMs(
     const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);
     const to = history[i + 1]?.fromMs ?? Infinity;
     if (to <= from) continue;
-    const rate = rateAt(table, step.tempC) / MS_PER_HOUR;
+    const rate = rateAt(model, step, wetFilmMm) / MS_PER_HOUR;
     if (rate > 0 && left <= rate * (to - from)) return from + left / rate;
     left -= to === Infinity ? 0 : rate * (to - from);
   }

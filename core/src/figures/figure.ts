@@ -14,6 +14,8 @@ export interface Given {
   readonly quantity: Quantity;
   readonly source: Source;
   readonly note?: string;
+  /** The paper in the binder that says so. */
+  readonly cites?: string;
 }
 
 /** A number that was computed. */
@@ -21,14 +23,14 @@ export interface Figure {
   readonly label: string;
   readonly value: number;
   readonly quantity: Quantity;
-  /** Such as `{net} × (1 + {waste} / 100)`. Operators: + − × / ( ) and the functions in `FORMULA_FUNCTIONS`. */
+  /** Such as `{net} × (1 + {waste} / 100)`. Operators: + − × / ( ) and the functions in `FORMULA_FUNCTIONS`; `sind` takes degrees. */
   readonly formula: string;
   readonly inputs: Readonly<Record<string, Given | Figure>>;
   /** Where the formula comes from. */
   readonly from: string;
 }
 
-export const FORMULA_FUNCTIONS = ['ceil', 'ln', 'exp', 'min', 'max', 'sqrt', 'abs', 'atan'] as const;
+export const FORMULA_FUNCTIONS = ['ceil', 'ln', 'exp', 'min', 'max', 'sqrt', 'abs', 'atan', 'sind'] as const;
 
 export const given = (
   label: string,

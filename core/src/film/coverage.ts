@@ -37,22 +37,17 @@ export function filmFromConsumption(usedL: Figure | Given, area: Figure | Given)
 }
 
 /** Wet film from a rate, with its working. */
-export function filmFromRate(
-  rate: Given,
-  basis: 'mass' | 'volume',
-  density: Given | undefined,
-): Figure | undefined {
+export function filmFromRate(rate: Figure | Given, basis: 'mass' | 'volume', density: Given): Figure {
   const head = { label: 'Wet film', quantity: 'film' } as const;
   if (basis === 'volume') {
     return {
       ...head,
-      value: rate.value,
+      value: wetFromVolumeRate(rate.value),
       formula: '{rate}',
       inputs: { rate },
       from: '1 L over 1 m² is 1 mm, by definition of the litre',
     };
   }
-  if (!density) return undefined;
   return {
     ...head,
     value: wetFromMassRate(rate.value, density.value),
@@ -62,7 +57,7 @@ export function filmFromRate(
   };
 }
 
-export function dryFigure(wet: Figure, solids: Given): Figure {
+export function dryFigure(wet: Figure, solids: Figure | Given): Figure {
   return {
     label: 'Dry film',
     value: dryFromWet(wet.value, solids.value),

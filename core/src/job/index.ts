@@ -3,6 +3,7 @@ export {
   instantSchema,
   jobHeadSchema,
   nameSchema,
+  provenance,
   sourced,
   sourceSchema,
   type JobHead,

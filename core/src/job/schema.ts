@@ -11,12 +11,16 @@ export const nameSchema = z.string().trim().min(1).max(120);
 
 export const sourceSchema = z.enum(['measured', 'data sheet', 'typical', 'assumed', 'definition', 'chosen']);
 
+/** Where a number comes from; `cites` names the paper in the binder that says so. */
+export const provenance = { source: sourceSchema, cites: idSchema.optional() };
+
 /** A number with its source. */
-export const sourced = (number: z.ZodNumber) => z.strictObject({ value: number, source: sourceSchema });
+export const sourced = (number: z.ZodNumber) => z.strictObject({ value: number, ...provenance });
 
 export interface Sourced {
   readonly value: number;
   readonly source: z.infer<typeof sourceSchema>;
+  readonly cites?: string | undefined;
 }
 
 export const instantSchema = z.iso.datetime({

@@ -5,7 +5,12 @@ const waste = sourced(z.number().min(0).max(100));
 
 /** What the person chose for the order. */
 export const orderSchema = z.strictObject({
-  wastePct: z.strictObject({ liquid: waste, fabric: waste, aggregate: waste }),
+  wastePct: z.strictObject({
+    liquid: waste,
+    fabric: waste,
+    aggregate: waste,
+    sheet: waste.default({ value: 5, source: 'typical' }),
+  }),
 });
 
 export type OrderDoc = z.infer<typeof orderSchema>;
@@ -16,5 +21,6 @@ export const DEFAULT_ORDER: OrderDoc = {
     liquid: { value: 5, source: 'typical' },
     fabric: { value: 3, source: 'typical' },
     aggregate: { value: 5, source: 'typical' },
+    sheet: { value: 5, source: 'typical' },
   },
 };

@@ -2,14 +2,19 @@
 import {
   buildUpOfZone,
   amountFor,
+  cited,
+  laidRate,
+  termsOfZone,
   type Broadcast,
   type BuildUp,
   type BuildUpDoc,
   type Coat,
   type Fabric,
   type Layer,
+  type Protection,
+  type Sheet,
 } from '../buildup/index.ts';
-import { given, type Figure, type Given } from '../figures/index.ts';
+import type { Figure, Given } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zones } from '../survey/index.ts';
 import type { Quantity } from '../units/index.ts';
@@ -46,6 +51,7 @@ export interface Takeoff {
 }
 
 interface Group {
+  readonly key: string;
   readonly buildUp: BuildUp;
   readonly zones: { name: string; area: Figure }[];
 }
@@ -69,8 +75,9 @@ const withWaste = (net: Figure, wastePct: Given, label: string): Figure => ({
 });
 
 function coatQuantities(coat: Coat, area: Figure): { net: Figure; packs: Pack[] } {
+  const laid = laidRate(coat);
   const inUnit = (amount: number, basis: 'mass' | 'volume'): number => {
-    if (basis === coat.rate.basis) return amount;
+    if (basis === laid.basis) return amount;
     return basis === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
   };
   return {
@@ -79,33 +86,53 @@ function coatQuantities(coat: Coat, area: Figure): { net: Figure; packs: Pack[] 
   };
 }
 
-function fabricQuantities(fabric: Fabric, area: Figure): { net: Figure; packs: Pack[] } {
-  const width = given('roll width', fabric.rollWidthM.value, 'length', fabric.rollWidthM.source);
-  const length = given('roll length', fabric.rollLengthM.value, 'length', fabric.rollLengthM.source);
-  const side = given('side lap', fabric.sideLapMm.value, 'lap', fabric.sideLapMm.source);
-  const end = given('end lap', fabric.endLapMm.value, 'lap', fabric.endLapMm.source);
+interface Rolled {
+  readonly name: string;
+  readonly width: Given;
+  readonly length: Given;
+  readonly side: Given;
+  readonly end: Given;
+  readonly packName: string;
+}
+
+/** Rolls and boards: each covers its area less one side lap and one end lap. */
+function rolledQuantities(of: Rolled, area: Figure): { net: Figure; packs: Pack[] } {
+  const { width, length, side, end } = of;
   const usable = (width.value - side.value / 1000) * (length.value - end.value / 1000);
   const roll = width.value * length.value;
   return {
     net: {
-      label: `${fabric.name} with laps, net`,
+      label: `${of.name} with laps, net`,
       value: (area.value * roll) / usable,
       quantity: 'area',
       formula: '{area} × ({width} × {length}) / (({width} − {side} / 1000) × ({length} − {end} / 1000))',
       inputs: { area, width, length, side, end },
       from: 'each roll covers its area less one side lap and one end lap',
     },
-    packs: [{ id: 'roll', name: `roll ${width.value} × ${length.value} m`, net: roll }],
+    packs: [{ id: 'roll', name: of.packName, net: roll }],
   };
 }
 
+const rolled = (layer: Fabric | Sheet): Rolled => ({
+  name: layer.name,
+  width: cited('roll width', layer.rollWidthM, 'length'),
+  length: cited('roll length', layer.rollLengthM, 'length'),
+  side: cited('side lap', layer.sideLapMm, 'lap'),
+  end: cited('end lap', layer.endLapMm, 'lap'),
+  packName: `roll ${layer.rollWidthM.value} × ${layer.rollLengthM.value} m`,
+});
+
+const boards = (layer: Protection): Rolled => ({
+  name: layer.name,
+  width: cited('width of a piece', layer.pieceWidthM, 'length'),
+  length: cited('length of a piece', layer.pieceLengthM, 'length'),
+  side: cited('lap', layer.lapMm, 'lap'),
+  end: cited('lap', layer.lapMm, 'lap'),
+  packName: `piece ${layer.pieceWidthM.value} × ${layer.pieceLengthM.value} m`,
+});
+
 function broadcastQuantities(layer: Broadcast, area: Figure): { net: Figure; packs: Pack[] } {
-  const thrown = given(
-    `${layer.name}, thrown`,
-    layer.thrownKgPerM2.value,
-    'rateMass',
-    layer.thrownKgPerM2.source,
-  );
+  const thrown = cited(`${layer.name}, thrown`, layer.thrownKgPerM2, 'rateMass');
   return {
     net: {
       label: `${layer.name}, thrown`,
@@ -119,32 +146,54 @@ function broadcastQuantities(layer: Broadcast, area: Figure): { net: Figure; pac
   };
 }
 
-function line(group: Group, layer: Layer, order: OrderDoc): OrderLine {
+const WASTE = {
+  coat: 'liquid',
+  fabric: 'fabric',
+  broadcast: 'aggregate',
+  sheet: 'sheet',
+  protection: 'sheet',
+} as const;
+
+function quantitiesOf(
+  layer: Exclude<Layer, { kind: 'pieces' }>,
+  area: Figure,
+): { net: Figure; packs: Pack[] } {
+  switch (layer.kind) {
+    case 'coat':
+      return coatQuantities(layer, area);
+    case 'broadcast':
+      return broadcastQuantities(layer, area);
+    case 'protection':
+      return rolledQuantities(boards(layer), area);
+    default:
+      return rolledQuantities(rolled(layer), area);
+  }
+}
+
+/** Curb pieces are counted by penetration, not by area: they have no line here. */
+function line(group: Group, layer: Layer, order: OrderDoc): OrderLine[] {
+  if (layer.kind === 'pieces') return [];
   const area = sumOfAreas(group.zones);
-  const { net, packs } =
-    layer.kind === 'coat'
-      ? coatQuantities(layer, area)
-      : layer.kind === 'fabric'
-        ? fabricQuantities(layer, area)
-        : broadcastQuantities(layer, area);
-  const kind = layer.kind === 'coat' ? 'liquid' : layer.kind === 'fabric' ? 'fabric' : 'aggregate';
-  const allowance = order.wastePct[kind];
+  const { net, packs } = quantitiesOf(layer, area);
+  const kind = WASTE[layer.kind];
   const gross = withWaste(
     net,
-    given(`waste, ${kind}`, allowance.value, 'percent', allowance.source),
+    cited(`waste, ${kind}`, order.wastePct[kind], 'percent'),
     `${layer.name}, gross`,
   );
-  return {
-    key: `${group.buildUp.id}-${group.buildUp.revision}-${layer.id}`,
-    buildUp: group.buildUp,
-    layer,
-    zoneNames: group.zones.map((z) => z.name),
-    quantity: gross.quantity,
-    area,
-    net,
-    gross,
-    buy: chooseContainers(gross.value, packs),
-  };
+  return [
+    {
+      key: `${group.key}-${layer.id}`,
+      buildUp: group.buildUp,
+      layer,
+      zoneNames: group.zones.map((z) => z.name),
+      quantity: gross.quantity,
+      area,
+      net,
+      gross,
+      buy: chooseContainers(gross.value, packs),
+    },
+  ];
 }
 
 /** One line for each layer of each build-up, over all zones that have it. */
@@ -168,17 +217,40 @@ export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc): Takeof
           },
         ],
       });
+    } else if (buildUp.family === 'POCKET') {
+      missing.push({
+        zoneId: zone.id,
+        zoneName: zone.name,
+        why: [
+          {
+            kind: 'wrong',
+            field: 'build-up',
+            label: `${zone.name}, build-up`,
+            actual: buildUp.name,
+            expected: 'a membrane for the field: pockets are made around penetrations, one by one',
+          },
+        ],
+      });
     } else if (!quantities.ok) {
       missing.push({ zoneId: zone.id, zoneName: zone.name, why: quantities.problems });
     } else {
-      const key = `${buildUp.id}/${buildUp.revision}`;
-      const group = groups.get(key) ?? { buildUp, zones: [] };
+      // Zones are ordered together where the same layers go on at the same rates.
+      const terms = termsOfZone(doc, zone.id);
+      const key = [
+        buildUp.id,
+        buildUp.revision,
+        ...[...(terms?.conditions ?? [])].sort(),
+        ...Object.entries(terms?.choices ?? {})
+          .sort()
+          .flat(),
+      ].join('-');
+      const group = groups.get(key) ?? { key, buildUp, zones: [] };
       group.zones.push({ name: zone.name, area: quantities.value.area });
       groups.set(key, group);
     }
   });
   return {
-    lines: [...groups.values()].flatMap((g) => g.buildUp.layers.map((layer) => line(g, layer, order))),
+    lines: [...groups.values()].flatMap((g) => g.buildUp.layers.flatMap((layer) => line(g, layer, order))),
     missing,
   };
 }

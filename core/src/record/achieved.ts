@@ -1,5 +1,5 @@
 /** The film achieved on a zone: each coat's best film over its bays, weighted by area. */
-import type { Coat } from '../buildup/index.ts';
+import { solidsOf, type Coat } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import { dryFigure } from '../film/index.ts';
 import { bayAreaM2 } from '../site/index.ts';
@@ -46,12 +46,11 @@ export function achievedFilms(statuses: readonly BayStatus[]): AchievedFilm[] {
       inputs,
       from: 'mean over the bays, weighted by area',
     };
-    const solids = given('volume solids', coat.volumeSolids.value, 'fraction', coat.volumeSolids.source);
     return {
       layerId,
       bays: list.length,
       wet,
-      dry: { ...dryFigure(wet, solids), label: 'Dry film achieved' },
+      dry: { ...dryFigure(wet, solidsOf(coat)), label: 'Dry film achieved' },
     };
   });
 }

@@ -1,10 +1,18 @@
 /** What an entry must be beyond its form, given the job it belongs to. */
-import { findBuildUp, isCoat, litresOf, type BuildUpDoc, type Coat } from '../buildup/index.ts';
+import {
+  findBuildUp,
+  isCoat,
+  isWorkLayer,
+  litresOf,
+  type BuildUpDoc,
+  type Coat,
+  type WorkLayer,
+} from '../buildup/index.ts';
 import { teethOf } from '../film/index.ts';
 import type { Problem } from '../problems/index.ts';
 import type { SiteDoc } from '../site/index.ts';
 import type { Survey } from '../survey/index.ts';
-import type { CoatEntry, Entry } from './schema.ts';
+import type { CoatEntry, Entry, LaidEntry } from './schema.ts';
 
 export interface RecordContext {
   readonly survey: Survey;
@@ -22,6 +30,12 @@ const CLOCK_SLACK_MS = 10 * 60_000;
 export function coatOf(doc: BuildUpDoc, entry: CoatEntry): Coat | undefined {
   const layer = findBuildUp(doc, entry.buildUpId, entry.revision)?.layers.find((l) => l.id === entry.layerId);
   return layer && isCoat(layer) ? layer : undefined;
+}
+
+/** The ply, protection or pieces that an entry names; undefined where it names none. */
+export function layerLaid(doc: BuildUpDoc, entry: LaidEntry): Exclude<WorkLayer, Coat> | undefined {
+  const layer = findBuildUp(doc, entry.buildUpId, entry.revision)?.layers.find((l) => l.id === entry.layerId);
+  return layer && isWorkLayer(layer) && !isCoat(layer) ? layer : undefined;
 }
 
 /** Litres opened for a coat, by the containers of its layer. Unknown containers count as nothing. */
@@ -47,6 +61,36 @@ const orderProblem = (field: string, label: string, actual: string, expected: st
   expected,
 });
 
+function laidProblems(entry: LaidEntry, context: RecordContext): Problem[] {
+  const problems: Problem[] = [];
+  if (!layerLaid(context.buildUps, entry)) {
+    problems.push(
+      unknown(
+        'layerId',
+        'Laid, layer',
+        `${entry.buildUpId} revision ${entry.revision}, ${entry.layerId}`,
+        'a ply, protection or pieces of a build-up that this job holds',
+      ),
+    );
+  }
+  return [...problems, ...spanProblems('Laid', entry)];
+}
+
+function spanProblems(
+  label: string,
+  entry: { startedAt: string; finishedAt?: string | undefined },
+): Problem[] {
+  if (entry.finishedAt === undefined || Date.parse(entry.finishedAt) > Date.parse(entry.startedAt)) return [];
+  return [
+    orderProblem(
+      'finishedAt',
+      `${label}, finish`,
+      `${entry.finishedAt} is not after the start ${entry.startedAt}`,
+      'a finish later than the start',
+    ),
+  ];
+}
+
 function coatProblems(entry: CoatEntry, context: RecordContext): Problem[] {
   const problems: Problem[] = [];
   const coat = coatOf(context.buildUps, entry);
@@ -60,16 +104,7 @@ function coatProblems(entry: CoatEntry, context: RecordContext): Problem[] {
       ),
     );
   }
-  if (entry.finishedAt !== undefined && Date.parse(entry.finishedAt) <= Date.parse(entry.startedAt)) {
-    problems.push(
-      orderProblem(
-        'finishedAt',
-        'Coat, finish',
-        `${entry.finishedAt} is not after the start ${entry.startedAt}`,
-        'a finish later than the start',
-      ),
-    );
-  }
+  problems.push(...spanProblems('Coat', entry));
   entry.containers.forEach((c, i) => {
     if (coat && !coat.containers.some((k) => k.id === c.containerId)) {
       problems.push(
@@ -117,7 +152,7 @@ function coatProblems(entry: CoatEntry, context: RecordContext): Problem[] {
 /** Names and instants of an entry that lie in the future. */
 function futureProblems(entry: Entry, nowMs: number): Problem[] {
   const times: [string, string | undefined][] =
-    entry.kind === 'coat'
+    entry.kind === 'coat' || entry.kind === 'laid'
       ? [
           ['startedAt', entry.startedAt],
           ['finishedAt', entry.finishedAt],
@@ -142,6 +177,7 @@ export function entryProblems(entry: Entry, context: RecordContext): Problem[] {
     problems.push(unknown('zoneId', 'Conditions, zone', entry.zoneId, 'a zone of this job'));
   }
   if (entry.kind === 'coat') problems.push(...coatProblems(entry, context));
+  if (entry.kind === 'laid') problems.push(...laidProblems(entry, context));
   if (entry.supersedes !== undefined) {
     const { target } = context;
     if (!target) {

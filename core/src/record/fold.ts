@@ -1,9 +1,11 @@
 /** Folding entries into the book of the site: what is in force now, by bay and by zone. */
-import type { CoatEntry, ConditionsEntry, Entry, StepEntry, StoredEntry } from './schema.ts';
+import type { CoatEntry, ConditionsEntry, Entry, LaidEntry, StepEntry, StoredEntry } from './schema.ts';
 
 export interface BayBook {
   /** In force, in the order in which they were entered. */
   readonly coats: readonly CoatEntry[];
+  /** Plies and what else is laid by itself. */
+  readonly laid: readonly LaidEntry[];
   readonly steps: readonly StepEntry[];
 }
 
@@ -25,10 +27,11 @@ export const EMPTY_BOOK: SiteBook = {
   conditions: new Map(),
 };
 
-export const EMPTY_BAY_BOOK: BayBook = { coats: [], steps: [] };
+export const EMPTY_BAY_BOOK: BayBook = { coats: [], laid: [], steps: [] };
 
 interface OpenBay {
   coats: CoatEntry[];
+  laid: LaidEntry[];
   steps: StepEntry[];
 }
 
@@ -53,17 +56,18 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
   const seen = new Map(before.seen);
   const superseded = new Set(before.superseded);
   const bays = new Map<string, OpenBay>(
-    [...before.bays].map(([id, b]) => [id, { coats: [...b.coats], steps: [...b.steps] }]),
+    [...before.bays].map(([id, b]) => [id, { coats: [...b.coats], laid: [...b.laid], steps: [...b.steps] }]),
   );
   const conditions = new Map<string, ConditionsEntry[]>(
     [...before.conditions].map(([id, list]) => [id, [...list]]),
   );
-  const bayOf = (id: string): OpenBay => slot(bays, id, () => ({ coats: [], steps: [] }));
+  const bayOf = (id: string): OpenBay => slot(bays, id, () => ({ coats: [], laid: [], steps: [] }));
 
   const strike = (id: string): void => {
     superseded.add(id);
     const old = seen.get(id);
     if (old?.kind === 'coat') bayOf(old.bayId).coats = without(bayOf(old.bayId).coats, id);
+    else if (old?.kind === 'laid') bayOf(old.bayId).laid = without(bayOf(old.bayId).laid, id);
     else if (old?.kind === 'step') bayOf(old.bayId).steps = without(bayOf(old.bayId).steps, id);
     else if (old?.kind === 'conditions')
       conditions.set(old.zoneId, without(conditions.get(old.zoneId) ?? [], id));
@@ -76,6 +80,7 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
     if (entry.supersedes !== undefined) strike(entry.supersedes);
     if (superseded.has(entry.id)) continue;
     if (entry.kind === 'coat') bayOf(entry.bayId).coats.push(entry);
+    else if (entry.kind === 'laid') bayOf(entry.bayId).laid.push(entry);
     else if (entry.kind === 'step') bayOf(entry.bayId).steps.push(entry);
     else if (entry.kind === 'conditions')
       slot(conditions, entry.zoneId, (): ConditionsEntry[] => []).push(entry);

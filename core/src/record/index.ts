@@ -1,16 +1,18 @@
 export { achievedFilms, type AchievedFilm } from './achieved.ts';
 export { canonicalJson, chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
-export { coatOf, entryProblems, openedLitres, type RecordContext } from './entryrules.ts';
+export { coatOf, entryProblems, layerLaid, openedLitres, type RecordContext } from './entryrules.ts';
 export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';
 export { bestFilm, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
 export {
   coatEntrySchema,
   conditionsEntrySchema,
   entrySchema,
+  laidEntrySchema,
   storedEntrySchema,
   type CoatEntry,
   type ConditionsEntry,
   type Entry,
+  type LaidEntry,
   type StepEntry,
   type StoredEntry,
 } from './schema.ts';
@@ -24,5 +26,6 @@ export {
   type BayState,
   type BayStatus,
   type LaidCoat,
+  type LaidOther,
 } from './status.ts';
 export { RECORD_COLUMNS, recordTable } from './table.ts';

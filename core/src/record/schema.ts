@@ -60,6 +60,24 @@ export const stepEntrySchema = z.strictObject({
   note: z.string().max(2000),
 });
 
+/** A ply, a protection course or curb pieces that were laid on a bay. */
+export const laidEntrySchema = z.strictObject({
+  ...head,
+  kind: z.literal('laid'),
+  bayId: idSchema,
+  buildUpId: idSchema,
+  revision: z.number().int().min(1),
+  layerId: idSchema,
+  startedAt: instantSchema,
+  finishedAt: instantSchema,
+  /** Rolls, boards or pieces used; parts of one count. */
+  used: z.number().min(0).max(10000),
+  batch: z.string().trim().max(60),
+  /** Laps, edges and bond were looked at. */
+  looked: z.boolean(),
+  note: z.string().max(2000),
+});
+
 export const withdrawalEntrySchema = z.strictObject({
   ...head,
   kind: z.literal('withdrawal'),
@@ -70,6 +88,7 @@ export const withdrawalEntrySchema = z.strictObject({
 export const entrySchema = z.discriminatedUnion('kind', [
   conditionsEntrySchema,
   coatEntrySchema,
+  laidEntrySchema,
   stepEntrySchema,
   withdrawalEntrySchema,
 ]);
@@ -77,6 +96,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
 export type Entry = z.infer<typeof entrySchema>;
 export type ConditionsEntry = z.infer<typeof conditionsEntrySchema>;
 export type CoatEntry = z.infer<typeof coatEntrySchema>;
+export type LaidEntry = z.infer<typeof laidEntrySchema>;
 export type StepEntry = z.infer<typeof stepEntrySchema>;
 
 /** An entry as the record keeps it: numbered, received, chained. */

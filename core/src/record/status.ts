@@ -1,13 +1,24 @@
 /** The state of each bay at an instant: what it is, what is next, from when and until when. */
-import { isCoat, type BuildUp, type BuildUpDoc, type Coat, findBuildUp } from '../buildup/index.ts';
+import {
+  buildUpOfZone,
+  findBuildUp,
+  isCoat,
+  isWorkLayer,
+  resolve,
+  termsOfZone,
+  type BuildUp,
+  type BuildUpDoc,
+  type Coat,
+  type WorkLayer,
+} from '../buildup/index.ts';
 import { cureHours, progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { bayAreaFigure, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { EMPTY_BAY_BOOK, type BayBook, type SiteBook } from './fold.ts';
-import { coatOf } from './entryrules.ts';
+import { coatOf, layerLaid } from './entryrules.ts';
 import { bestFilm, judgeCoat, type CoatJudgement } from './judge.ts';
-import type { CoatEntry, ConditionsEntry, StepEntry } from './schema.ts';
+import type { CoatEntry, ConditionsEntry, LaidEntry, StepEntry } from './schema.ts';
 
 export const BAY_STATES = [
   'bare',
@@ -34,14 +45,23 @@ export interface LaidCoat {
   readonly judgement: CoatJudgement;
 }
 
+/** A ply, protection or pieces that were laid. */
+export interface LaidOther {
+  readonly entry: LaidEntry;
+  readonly buildUp: BuildUp;
+  readonly layer: Exclude<WorkLayer, Coat>;
+}
+
 export interface BayStatus {
   readonly bay: Bay;
   readonly buildUp: BuildUp | undefined;
   readonly state: BayState;
   /** Laid coats in force, in order of start. */
   readonly laid: readonly LaidCoat[];
-  /** The next coat to lay; undefined when all are laid or no build-up is chosen. */
-  readonly next: Coat | undefined;
+  /** Laid plies and the like in force, in order of start. */
+  readonly others: readonly LaidOther[];
+  /** What is laid next; undefined when all is laid or no build-up is chosen. */
+  readonly next: WorkLayer | undefined;
   /** Share of the way to overcoating (or to foot traffic for the last coat), 0 to 1. */
   readonly cured: number | undefined;
   /** Overcoat from, as an instant in ms; undefined when it can not be told. */
@@ -86,7 +106,7 @@ export function latestConditions(book: SiteBook, zoneId: string, nowMs: number):
 /** Surface temperatures measured in a zone, as steps that hold until the next reading. */
 function history(book: SiteBook, zoneId: string, nowMs: number): TemperatureStep[] {
   return byTime(book.conditions.get(zoneId) ?? [], (c) => c.at)
-    .map((c) => ({ fromMs: Date.parse(c.at), tempC: c.surfaceC }))
+    .map((c) => ({ fromMs: Date.parse(c.at), tempC: c.surfaceC, humidityPct: c.humidityPct }))
     .filter((c) => c.fromMs <= nowMs);
 }
 
@@ -132,11 +152,12 @@ function timing(last: LaidCoat, isLast: boolean, steps: readonly TemperatureStep
   const until = isLast ? undefined : last.coat.cure.overcoatUntil;
   const tempThen = [...steps].reverse().find((s) => s.fromMs <= startMs)?.tempC ?? steps[0]?.tempC ?? 20;
   const minutes = potLifeMinutes(last.coat, tempThen);
-  const opensMs = reachedAtMs(stage.points, startMs, steps);
+  const filmMm = (bestFilm(last.judgement) ?? last.judgement.design).value;
+  const opensMs = reachedAtMs(stage, startMs, steps, filmMm);
   return {
-    cured: progress(stage.points, startMs, nowMs, steps),
+    cured: progress(stage, startMs, nowMs, steps, filmMm),
     opensMs,
-    closesMs: until && reachedAtMs(until.points, startMs, steps),
+    closesMs: until && reachedAtMs(until, startMs, steps, filmMm),
     workableUntilMs: minutes === undefined ? undefined : startMs + minutes * MS_PER_MINUTE,
     unknown: opensMs === undefined ? 'too cold' : undefined,
   };
@@ -145,11 +166,13 @@ function timing(last: LaidCoat, isLast: boolean, steps: readonly TemperatureStep
 function stateOf(
   book: BayBook,
   last: LaidCoat | undefined,
-  next: Coat | undefined,
+  next: WorkLayer | undefined,
+  plyOnTop: boolean,
   t: Timing,
   nowMs: number,
 ): Exclude<BayState, 'held' | 'accepted'> {
   const stepped = (step: StepEntry['step']): boolean => book.steps.some((s) => s.step === step);
+  if (plyOnTop) return 'ready';
   if (!last) return stepped('detailed') ? 'detailed' : stepped('prepared') ? 'prepared' : 'bare';
   if (last.entry.finishedAt === undefined) return 'wet';
   if (t.workableUntilMs !== undefined && nowMs < t.workableUntilMs) return 'wet';
@@ -167,21 +190,37 @@ function stateOf(
  * @param nowMs the instant asked about, ms; entries after it are not looked at
  */
 export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: number): BayStatus {
-  const chosen = doc.zones.find((z) => z.zoneId === bay.zoneId);
-  const buildUp = chosen && findBuildUp(doc, chosen.buildUpId, chosen.revision);
+  const terms = termsOfZone(doc, bay.zoneId);
+  const buildUp = buildUpOfZone(doc, bay.zoneId);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
   const area = bayAreaFigure(bay);
   const laid: LaidCoat[] = [];
   for (const entry of byTime(own.coats, (c) => c.startedAt).filter((c) => Date.parse(c.startedAt) <= nowMs)) {
-    const laidWith = findBuildUp(doc, entry.buildUpId, entry.revision);
-    const coat = coatOf(doc, entry);
-    if (!laidWith || !coat) continue;
+    const found = findBuildUp(doc, entry.buildUpId, entry.revision);
+    if (!found) continue;
+    const laidWith = resolve(found, terms);
+    // A layer of an option that is no longer taken was laid all the same.
+    const coat = laidWith.layers.filter(isCoat).find((c) => c.id === entry.layerId) ?? coatOf(doc, entry);
+    if (!coat) continue;
     const judgement = judgeCoat(laidWith, coat, entry, area, earlierFilms(laid, entry));
     laid.push({ entry, buildUp: laidWith, coat, judgement });
   }
   const done = new Set(laid.filter((l) => l.entry.finishedAt !== undefined).map((l) => l.coat.id));
-  const next = buildUp?.layers.filter(isCoat).find((c) => !done.has(c.id));
-  const last = laid.at(-1);
+  const others = byTime(own.laid, (l) => l.startedAt)
+    .filter((l) => Date.parse(l.startedAt) <= nowMs)
+    .flatMap((entry): LaidOther[] => {
+      const laidWith = findBuildUp(doc, entry.buildUpId, entry.revision);
+      const layer = layerLaid(doc, entry);
+      return laidWith && layer ? [{ entry, buildUp: laidWith, layer }] : [];
+    });
+  for (const other of others) done.add(other.layer.id);
+  const next = buildUp?.layers.filter(isWorkLayer).find((l) => !done.has(l.id));
+  const top = others.at(-1);
+  const lastCoat = laid.at(-1);
+  const plyOnTop =
+    top !== undefined &&
+    (!lastCoat || Date.parse(top.entry.startedAt) >= Date.parse(lastCoat.entry.startedAt));
+  const last = plyOnTop ? undefined : lastCoat;
   const t = last ? timing(last, next === undefined, history(book, bay.zoneId, nowMs), nowMs) : NO_TIMING;
   const hold = currentHold(own.steps);
   const accepted = byTime(
@@ -192,8 +231,9 @@ export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: numb
   return {
     bay,
     buildUp,
-    state: hold ? 'held' : isAccepted ? 'accepted' : stateOf(own, last, next, t, nowMs),
+    state: hold ? 'held' : isAccepted ? 'accepted' : stateOf(own, last, next, plyOnTop, t, nowMs),
     laid,
+    others,
     next,
     ...t,
     hold,

@@ -1,7 +1,7 @@
 /** The record as a flat table, for CSV. Metric, instants in UTC; one row an entry, in order. */
 import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaFigure, type SiteDoc } from '../site/index.ts';
-import { coatOf } from './entryrules.ts';
+import { coatOf, layerLaid } from './entryrules.ts';
 import { EMPTY_BOOK, foldRecord } from './fold.ts';
 import { judgeCoat } from './judge.ts';
 import type { StoredEntry } from './schema.ts';
@@ -87,6 +87,16 @@ export function recordTable(
       });
     } else if (entry.kind === 'step') {
       Object.assign(row, { step: entry.step, started_at: entry.at, note: entry.note });
+    } else if (entry.kind === 'laid') {
+      Object.assign(row, {
+        layer: layerLaid(doc, entry)?.name ?? entry.layerId,
+        started_at: entry.startedAt,
+        finished_at: entry.finishedAt,
+        containers: `${entry.used} used`,
+        batches: entry.batch,
+        outcome: entry.looked ? 'looked at' : 'not looked at',
+        note: entry.note,
+      });
     } else if (entry.kind === 'withdrawal') {
       row.note = entry.reason;
     } else {

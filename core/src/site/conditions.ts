@@ -40,6 +40,8 @@ export function dewOf(reading: AirAndSurface): Result<{ dewPoint: Figure; margin
   return ok({ dewPoint: dew.value, margin: dewMarginFigure(surface, dew.value) });
 }
 
+type Limit = Limits['dewMarginK'] | undefined;
+
 /**
  * Every condition of a layer against one reading.
  * @returns a problem when the reading is outside the range of the humid-air formula
@@ -52,17 +54,12 @@ export function judgeConditions(limits: Limits, reading: AirAndSurface): Result<
   const air = given('Air temperature', reading.airC, 'temperature', 'measured');
   const humidity = given('Humidity', reading.humidityPct, 'percent', 'measured');
   const checks: ConditionCheck[] = [];
-  const least = (
-    kind: ConditionKind,
-    actual: Given | Figure,
-    limit: Limits[keyof Limits],
-    label: string,
-  ): void => {
+  const least = (kind: ConditionKind, actual: Given | Figure, limit: Limit, label: string): void => {
     if (!limit) return;
     const side = given(label, limit.value, actual.quantity, limit.source);
     checks.push({ kind, actual, limit: side, holds: actual.value >= limit.value });
   };
-  const most = (kind: ConditionKind, actual: Given, limit: Limits[keyof Limits], label: string): void => {
+  const most = (kind: ConditionKind, actual: Given, limit: Limit, label: string): void => {
     if (!limit) return;
     const side = given(label, limit.value, actual.quantity, limit.source);
     checks.push({ kind, actual, limit: side, holds: actual.value <= limit.value });

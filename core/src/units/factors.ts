@@ -51,6 +51,7 @@ export const UNITS: readonly Unit[] = [
   unit('in', IN, L, ['inch', 'inches', '"', '″', '”']),
   unit('ft', FT, L, ['foot', 'feet', "'", '′', '’']),
   unit('yd', 3 * FT, L, ['yard', 'yards']),
+  unit('mi', 5280 * FT, L, ['mile', 'miles']),
   unit('mil', IN / 1000, L, ['mils', 'thou']),
 
   unit('m²', 1, A, ['m2', 'sqm', 'sq m', 'm^2']),
@@ -81,8 +82,13 @@ export const UNITS: readonly Unit[] = [
   unit('min', 60, T, ['minute', 'minutes']),
   unit('h', 3600, T, ['hr', 'hrs', 'hour', 'hours']),
   unit('d', 86400, T, ['day', 'days']),
+  /** The year of the Gregorian calendar, 365.2425 days. */
+  unit('years', 31_556_952, T, ['year', 'yr', 'yrs', 'a']),
+
+  unit('mph', (5280 * FT) / 3600, [1, 0, -1, 0]),
 
   unit('N/mm²', 1e6, P, ['n/mm2', 'mpa']),
+  unit('bar', 1e5, P, ['bars']),
   unit('psi', (LB * GRAVITY) / IN ** 2, P),
 
   { symbol: '°C', si: 1, dims: K, offsetK: 273.15, also: ['c', 'degc', 'deg c', 'celsius'] },

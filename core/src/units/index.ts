@@ -8,6 +8,15 @@ export {
   ZERO_CELSIUS_K,
 } from './factors.ts';
 export { format, formatNumber, type FormatOptions } from './format.ts';
-export { expectation, parse, parseRate, readNumber, type ParseContext, type ParsedRate } from './parse.ts';
+export {
+  expectation,
+  parse,
+  parseRate,
+  rateQuantity,
+  readNumber,
+  type ParseContext,
+  type ParsedRate,
+  type RateBasis,
+} from './parse.ts';
 export { metresPer, QUANTITIES, toShown, unitSymbol, type Quantity, type System } from './quantities.ts';
 export { TOLERANCE } from './tolerances.ts';

@@ -178,27 +178,67 @@ export function parse(text: string, quantity: Quantity, context: ParseContext): 
   return ok(value);
 }
 
+/** kg/m², L/m², or a film in mm, wet or dry. */
+export type RateBasis = 'mass' | 'volume' | 'wetFilm' | 'dryFilm';
+
 export interface ParsedRate {
   readonly value: number;
-  /** Which of the two the person meant: kg/m² or L/m². */
-  readonly basis: 'mass' | 'volume';
+  /** Which form the person meant. */
+  readonly basis: RateBasis;
 }
 
+const QUANTITY_OF: Readonly<Record<RateBasis, Quantity>> = {
+  mass: 'rateMass',
+  volume: 'rateVolume',
+  wetFilm: 'film',
+  dryFilm: 'film',
+};
+
+/** In what quantity a rate of a form is shown. */
+export const rateQuantity = (basis: RateBasis): Quantity => QUANTITY_OF[basis];
+
+const FILM_WORD = /\s*\b(wet|dry|wft|dft)\s*$/i;
+
 /**
- * A coverage rate in any form of the trade: mass or volume per area, area per mass or volume, or a wet film.
+ * A coverage rate in any form of the trade: mass or volume per area, area per mass or volume, or a film, wet unless
+ * the word "dry" (or DFT) follows.
  * @param bare what a bare number means
  */
-export function parseRate(text: string, bare: 'mass' | 'volume', context: ParseContext): Result<ParsedRate> {
-  const order =
-    bare === 'mass' ? (['rateMass', 'rateVolume'] as const) : (['rateVolume', 'rateMass'] as const);
-  const first = parse(text, order[0], context);
-  if (first.ok) return ok({ value: first.value, basis: bare });
-  if (first.problems[0]?.kind !== 'wrongUnit') return first;
-  const second = parse(text, order[1], context);
-  if (second.ok) return ok({ value: second.value, basis: bare === 'mass' ? 'volume' : 'mass' });
-  if (second.problems[0]?.kind === 'outOfRange') return second;
+export function parseRate(text: string, bare: RateBasis, context: ParseContext): Result<ParsedRate> {
+  const word = FILM_WORD.exec(text)?.[1]?.toLowerCase();
+  const plain = text.replace(FILM_WORD, '');
+  const film: RateBasis =
+    word === undefined
+      ? bare === 'dryFilm'
+        ? 'dryFilm'
+        : 'wetFilm'
+      : word.startsWith('d')
+        ? 'dryFilm'
+        : 'wetFilm';
+  const forms: RateBasis[] =
+    word === undefined ? [bare, ...(['mass', 'volume', film] as const).filter((f) => f !== bare)] : [film];
+  const failures: Problem[] = [];
+  for (const basis of forms) {
+    // A film is a length, which a volume rate also takes: 1 L/m² is 1 mm.
+    if (basis === 'volume' && isLength(plain)) continue;
+    const read = parse(plain, QUANTITY_OF[basis], context);
+    if (read.ok) return ok({ value: read.value, basis });
+    failures.push(...read.problems);
+    if (read.problems[0]?.kind !== 'wrongUnit') break;
+  }
+  const last = failures.at(-1);
+  if (last && last.kind !== 'wrongUnit') return fail({ ...last, actual: short(text) });
   return fail({
-    ...first.problems[0],
-    expected: 'a coverage rate such as 1.85 kg/m², 0.75 L/m², 90 ft²/gal or a wet film of 30 mil',
+    kind: 'wrongUnit',
+    field: context.field ?? '',
+    label: context.label ?? 'The figure',
+    actual: short(text),
+    expected:
+      'a coverage rate such as 1.85 kg/m², 0.75 L/m², 90 ft²/gal, or a film such as 30 mil or 0.5 mm dry',
   });
+}
+
+function isLength(text: string): boolean {
+  const read = readMeasure(text);
+  return read.ok && typeof read.value !== 'number' && sameDims(read.value.dims, insideScale('film').dims);
 }

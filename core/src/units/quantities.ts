@@ -24,6 +24,10 @@ export type Quantity =
   | 'moisture'
   | 'fall'
   | 'stress'
+  | 'speed'
+  | 'pressure'
+  | 'output'
+  | 'years'
   | 'level'
   | 'fraction'
   | 'ratio'
@@ -99,6 +103,21 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   fall: same('%', 2),
   moisture: same('%', 1),
   stress: { inside: { over: 'N/mm²' }, metric: { over: 'N/mm²', digits: 2 }, us: { over: 'psi', digits: 0 } },
+  /** Of the wind. */
+  speed: {
+    inside: { over: 'm', under: 's' },
+    metric: { over: 'km', under: 'h', digits: 0 },
+    us: { over: 'mph', digits: 0 },
+  },
+  /** At the tip of a spray gun. */
+  pressure: { inside: { over: 'bar' }, metric: { over: 'bar', digits: 0 }, us: { over: 'psi', digits: 0 } },
+  /** What a crew lays. */
+  output: {
+    inside: { over: 'm²', under: 'h' },
+    metric: { over: 'm²', under: 'h', digits: 0 },
+    us: { over: 'ft²', under: 'h', digits: 0 },
+  },
+  years: same('years', 0),
   /** A height over a datum: read to a millimetre. */
   level: { inside: { over: 'm' }, metric: { over: 'm', digits: 3 }, us: { over: 'ft', digits: 3 } },
   fraction: same('', 2),
@@ -172,7 +191,9 @@ export function unitSymbol(quantity: Quantity, system: System): string {
 
 /** A value in the core's own unit, turned into the unit of display. */
 export function toShown(value: number, quantity: Quantity, system: System): number {
-  return system === 'metric' && quantity !== 'temperatureDifference'
+  const { inside, metric } = QUANTITIES[quantity];
+  const asInside = inside.over === metric.over && inside.under === metric.under;
+  return system === 'metric' && (asInside || quantity === 'temperatureDifference')
     ? value
     : fromSi(toSi(value, insideScale(quantity)), shownScale(quantity, system));
 }

@@ -43,4 +43,8 @@ export const TOLERANCE = {
   clockMs: 300_000,
   /** Film from consumption and film from readings may differ by this share of the mean before something is wrong. */
   filmAgreement: 0.15,
+  /** A film, a density or a yield that a data sheet says may differ by this share from what its figures give. */
+  paperAgreement: 0.05,
+  /** Solids are never reckoned below this: figures that leave less contradict each other. */
+  leastSolids: 0.001,
 } as const;

@@ -14,4 +14,7 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   overcoatFrom: 'overcoat from',
   overcoatUntil: 'overcoat until',
   foot: 'foot traffic',
+  wheels: 'wheels',
+  full: 'full cure',
+  flood: 'flood test',
 };

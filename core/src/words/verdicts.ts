@@ -1,5 +1,5 @@
 /** The wording of verdicts, in one place: one sentence with its number, its limit and what would change it. */
-import type { Coat } from '../buildup/index.ts';
+import type { WorkLayer } from '../buildup/index.ts';
 import { given } from '../figures/index.ts';
 import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
@@ -57,12 +57,14 @@ const surfaceOf = (j: ConditionJudgement) => j.margin.inputs['surface'] ?? j.mar
 /** Go or hold for one layer under one reading. */
 export function conditionsVerdict(
   subject: string,
-  coat: Coat,
+  layer: WorkLayer,
   reading: { airC: number; humidityPct: number; surfaceC: number; atMs: number },
   nowMs: number,
 ): Verdict {
   const ageMs = nowMs - reading.atMs;
-  const judged = judgeConditions(coat.limits, reading);
+  if (layer.kind === 'protection')
+    return { outcome: 'go', subject, says: ['Go: no limits of weather are set for this course.'] };
+  const judged = judgeConditions(layer.limits, reading);
   if (!judged.ok) {
     return { outcome: 'hold', subject, says: [`Hold: ${judged.problems.map(sentence).join(' ')}`] };
   }
@@ -276,7 +278,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     return {
       outcome: 'go',
       subject,
-      says: ['All coats are laid and can be walked on: look at the films and accept the bay.'],
+      says: ['All layers are laid and can be walked on: look at films and laps and accept the bay.'],
     };
   }
   const closing =

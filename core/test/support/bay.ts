@@ -18,7 +18,7 @@ export const polyurethane = CATALOGUE[0]!;
 export const coats = polyurethane.layers.filter(isCoat) as [Coat, Coat, Coat];
 const doc: BuildUpDoc = {
   buildUps: [polyurethane],
-  zones: [{ zoneId: 'hall', buildUpId: polyurethane.id, revision: 1 }],
+  zones: [{ zoneId: 'hall', buildUpId: polyurethane.id, revision: 1, conditions: [], choices: {} }],
 };
 
 export const BAY_ID = 'own';

@@ -10,6 +10,7 @@ const FUNCTIONS: Record<(typeof FORMULA_FUNCTIONS)[number], (...v: number[]) => 
   sqrt: Math.sqrt,
   abs: Math.abs,
   atan: Math.atan,
+  sind: (degrees) => Math.sin((degrees * Math.PI) / 180),
 };
 
 export function evaluate(input: Given | Figure): number {

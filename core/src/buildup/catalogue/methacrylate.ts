@@ -1,7 +1,7 @@
-import type { BuildUp } from '../schema.ts';
-import { limits, massTin, potLife, table, typical } from './typical.ts';
+import type { BuildUpInput } from '../schema.ts';
+import { ALWAYS, coat, fabric, kg, limits, potLife, table, typical } from './typical.ts';
 
-const catalyst = {
+export const CATALYST = {
   source: 'typical' as const,
   points: [
     { fromC: -5, toC: 5, percent: 6 },
@@ -11,17 +11,33 @@ const catalyst = {
   ],
 };
 
-const quick = {
+export const QUICK = {
   touch: table([-5, 1], [5, 0.75], [20, 0.5], [30, 0.35]),
   rainSafe: table([-5, 0.8], [5, 0.6], [20, 0.5], [30, 0.4]),
   overcoatFrom: table([-5, 1.25], [5, 1], [20, 0.75], [30, 0.6]),
   foot: table([-5, 3], [5, 2.5], [20, 2], [30, 1.5]),
+  full: table([-5, 6], [5, 5], [20, 3], [30, 2.5]),
+  flood: table([-5, 6], [5, 5], [20, 3], [30, 2.5]),
 };
 
-const kits = [massTin('drum-25', '25 kg drum', 25), massTin('drum-10', '10 kg drum', 10)];
+export const METHACRYLATE = {
+  hazards: ['flammable', 'sensitising', 'irritant'] as const,
+  cleaner: 'resin cleaner' as const,
+  shelfMonths: 9,
+};
+export const METHACRYLATE_CAUTIONS = [
+  'Methacrylate vapour: ventilate, gloves, goggles, respirator as the safety sheet says; no flame, no smoking.',
+  'Peroxide catalyst: never together with accelerators, metal salts or heat; small quantities; keep it in its own box.',
+  'Outside the catalyst table nothing is mixed: it is a stop, not a guess.',
+];
+export const STIRRED = {
+  stirring: { minutes: typical(2), rpm: typical(200), note: 'catalyst last, slow paddle, scrape the sides' },
+};
+const drums = [kg(25, 'drum', 245), kg(10, 'drum', 112)];
+const WARM = { ...METHACRYLATE, chemistry: 'methacrylate' as const, outputM2PerH: 30 };
 
 /** Catalysed methacrylate terrace with fleece and coloured aggregate. Typical values of our own choosing. */
-export const METHACRYLATE_TERRACE: BuildUp = {
+export const METHACRYLATE_TERRACE: BuildUpInput = {
   id: 'methacrylate-terrace',
   revision: 1,
   name: 'Methacrylate terrace, coloured aggregate',
@@ -30,108 +46,196 @@ export const METHACRYLATE_TERRACE: BuildUp = {
     'Primer, fleece in catalysed resin, filled wear coat broadcast with coloured quartz, clear finish. Walked on the same day.',
   acceptance: 'mean-and-share',
   leastDryFilmMm: typical(2),
-  layers: [
+  traffic: 'feet',
+  choices: [
     {
+      id: 'broadcast',
+      name: 'Broadcast',
+      chosen: 'refusal',
+      options: [
+        {
+          id: 'refusal',
+          name: 'To refusal',
+          says: 'Thrown until nothing more holds; the excess is swept off and partly kept.',
+        },
+        {
+          id: 'rate',
+          name: 'At a rate',
+          says: 'A measured amount; less to sweep, less to carry, and it shows every miss.',
+        },
+      ],
+    },
+  ],
+  layers: [
+    coat({
       id: 'primer',
       name: 'Primer',
-      kind: 'coat',
       role: 'primer',
       note: 'roller, fill the pores, no puddles',
-      rate: { basis: 'mass', value: 0.45, source: 'typical' },
-      densityKgPerL: typical(1),
-      volumeSolids: typical(0.95),
-      containers: kits,
-      largestMixKg: typical(10),
-      limits: limits([-5, 30], [0, 35], 90, 3),
+      rate: ['mass', 0.45],
+      variants: [['absorbent', 1.5, 'a second pass where it drinks']],
+      least: [0.3, 'a thin film loses its monomer and does not cure'],
+      densityKgPerL: 1,
+      solids: 0.95,
+      containers: drums,
+      limits: limits([-5, 30], [0, 35], 90, 3, { moistureMaxPct: typical(6) }),
       potLife: potLife([0, 20], [20, 12], [30, 8]),
-      catalyst,
-      cure: { ...quick, overcoatUntil: table([-5, 72], [5, 72], [20, 72], [30, 48]) },
+      cure: { ...QUICK, overcoatUntil: table([-5, 72], [5, 72], [20, 72], [30, 48]) },
       ifMissed: 'Abrade, clean and prime again.',
-    },
-    {
+      ...WARM,
+      more: { largestMixKg: typical(10), catalyst: CATALYST, ...STIRRED, blocksBleed: true },
+    }),
+    coat({
       id: 'membrane',
       name: 'Membrane, reinforced',
-      kind: 'coat',
       role: 'membrane',
       note: 'two thirds under the fleece, one third over it, wet on wet',
-      rate: { basis: 'mass', value: 2.6, source: 'typical' },
-      densityKgPerL: typical(1.2),
-      volumeSolids: typical(0.95),
-      containers: kits,
-      largestMixKg: typical(10),
+      rate: ['mass', 2.6],
+      variants: [
+        ['rough', 1.15],
+        ['detail', 1.15, 'fully saturated'],
+        ['vertical', 0.9, 'thickened'],
+      ],
+      densityKgPerL: 1.2,
+      solids: 0.95,
+      containers: drums,
       limits: limits([-5, 30], [0, 35], 90, 3),
       potLife: potLife([0, 25], [20, 15], [30, 9]),
-      catalyst,
-      cure: quick,
+      cure: QUICK,
       ifMissed: 'Not lost with time: wipe with the cleaner of the data sheet, then go on.',
-    },
-    {
+      ...WARM,
+      outputM2PerH: 18,
+      more: {
+        largestMixKg: typical(10),
+        catalyst: CATALYST,
+        ...STIRRED,
+        tools: [{ kind: 'roller', napMm: typical(12), note: 'lambskin' }],
+        thickener: {
+          source: 'typical',
+          name: 'thickener',
+          points: [
+            { fromSlopePct: 5, percent: 1 },
+            { fromSlopePct: 30, percent: 2 },
+          ],
+          trialMinutes: typical(15),
+        },
+      },
+    }),
+    fabric({
       id: 'fleece',
       name: 'Fleece',
-      kind: 'fabric',
+      material: 'polyester fleece',
       note: 'saturated, no air under it',
       embeddedIn: 'membrane',
-      weightGPerM2: typical(120),
-      rollWidthM: typical(1.05),
-      rollLengthM: typical(50),
-      sideLapMm: typical(50),
-      endLapMm: typical(50),
-    },
-    {
+      gPerM2: 120,
+      end: 50,
+      price: 90,
+    }),
+    coat({
       id: 'wear',
       name: 'Wear coat',
-      kind: 'coat',
       role: 'wear',
       note: 'notched trowel, spike rolled at once',
-      rate: { basis: 'mass', value: 3.8, source: 'typical' },
-      densityKgPerL: typical(1.7),
-      volumeSolids: typical(0.98),
-      containers: [massTin('bucket-33', '33 kg bucket', 33)],
-      largestMixKg: typical(33),
+      rate: ['mass', 3.8],
+      densityKgPerL: 1.7,
+      solids: 0.98,
+      containers: [kg(33, 'bucket', 190)],
       limits: limits([3, 30], [3, 35], 90, 3),
       potLife: potLife([3, 25], [20, 15], [30, 9]),
-      catalyst,
       cure: {
-        ...quick,
+        ...QUICK,
         rainSafe: table([3, 0.8], [20, 0.66], [30, 0.5]),
         overcoatFrom: table([3, 1.5], [20, 1], [30, 0.8]),
       },
       ifMissed: 'Not lost with time: sweep, wipe with the cleaner of the data sheet, then go on.',
-    },
+      ...WARM,
+      outputM2PerH: 22,
+      more: {
+        largestMixKg: typical(33),
+        catalyst: CATALYST,
+        ...STIRRED,
+        mix: {
+          by: 'mass',
+          source: 'typical',
+          parts: [
+            { id: 'resin', name: 'Resin', kind: 'resin', parts: 1, densityKgPerL: typical(1) },
+            { id: 'filler', name: 'Filler', kind: 'filler', parts: 2, densityKgPerL: typical(2.65) },
+          ],
+        },
+        tools: [
+          {
+            kind: 'notched trowel',
+            shape: 'triangular',
+            notchMm: typical(6),
+            angleDeg: typical(50),
+            note: '',
+          },
+          { kind: 'spike roller', pinMm: typical(20), note: '' },
+        ],
+      },
+    }),
     {
       id: 'quartz',
       name: 'Coloured quartz',
       kind: 'broadcast',
       note: 'while wet; what does not hold is swept off before the finish',
+      only: { choice: 'broadcast', option: 'refusal' },
       into: 'wear',
       method: 'to refusal',
       grading: '0.7–1.2 mm',
       thrownKgPerM2: typical(4.2),
       retainedKgPerM2: typical(2.8),
+      standsMm: typical(0.7),
       bagKg: typical(25),
+      pricePerBag: typical(28),
+      outputM2PerH: typical(40),
     },
     {
+      id: 'quartz-rate',
+      name: 'Coloured quartz, at a rate',
+      kind: 'broadcast',
+      note: 'while wet, evenly, from both sides',
+      only: { choice: 'broadcast', option: 'rate' },
+      into: 'wear',
+      method: 'at a rate',
+      grading: '0.7–1.2 mm',
+      thrownKgPerM2: typical(1.2),
+      retainedKgPerM2: typical(1.15),
+      standsMm: typical(0.4),
+      bagKg: typical(25),
+      pricePerBag: typical(28),
+      outputM2PerH: typical(50),
+    },
+    coat({
       id: 'finish',
       name: 'Finish',
-      kind: 'coat',
       role: 'finish',
       note: 'clear, one pass with squeegee and roller',
-      rate: { basis: 'mass', value: 0.6, source: 'typical' },
-      densityKgPerL: typical(1.05),
-      volumeSolids: typical(0.96),
-      containers: kits,
-      largestMixKg: typical(10),
+      rate: ['mass', 0.6],
+      densityKgPerL: 1.05,
+      solids: 0.96,
+      containers: drums,
       limits: limits([3, 30], [3, 35], 90, 3),
       potLife: potLife([3, 25], [20, 15], [30, 9]),
-      catalyst,
-      cure: quick,
+      cure: QUICK,
       ifMissed: 'Abrade, clean and finish again.',
-    },
+      ...WARM,
+      outputM2PerH: 35,
+      more: {
+        largestMixKg: typical(10),
+        catalyst: CATALYST,
+        ...STIRRED,
+        shade: 'clear',
+        tools: [{ kind: 'squeegee' }, { kind: 'roller', napMm: typical(8), note: '' }],
+      },
+    }),
   ],
-  cautions: [
-    'Methacrylate vapour: ventilate, gloves, goggles, respirator as the safety sheet says; no flame, no smoking.',
-    'Peroxide catalyst: never together with accelerators, metal salts or heat; small quantities; keep it in its own box.',
-    'Outside the catalyst table nothing is mixed: it is a stop, not a guess.',
-    'Read the data sheet; it and local rules come before any figure here.',
-  ],
+  upkeep: {
+    recoatYears: typical(12),
+    recoatLayers: ['finish'],
+    lifeYears: typical(25),
+    inspectPerYear: typical(1),
+    note: 'Wash, wipe with the cleaner of the data sheet, finish again where it has worn.',
+  },
+  cautions: [...METHACRYLATE_CAUTIONS, ...ALWAYS],
 };

@@ -1,18 +1,41 @@
-import type { BuildUp } from '../schema.ts';
-import { limits, potLife, table, typical, volumeTin } from './typical.ts';
+import type { BuildUpInput } from '../schema.ts';
+import { ALWAYS, coat, litres, limits, potLife, table, throughFilm, typical } from './typical.ts';
 
 const cure = {
   touch: table([2, 6], [10, 4], [20, 2], [35, 1]),
   rainSafe: table([2, 6], [10, 4], [20, 2], [35, 1]),
-  overcoatFrom: table([2, 24], [10, 14], [20, 8], [35, 4]),
+  overcoatFrom: { ...table([2, 24], [10, 14], [20, 8], [35, 4]), byWetFilmMm: throughFilm(0.75) },
   overcoatUntil: table([2, 336], [10, 240], [20, 168], [35, 96]),
   foot: table([2, 48], [10, 30], [20, 18], [35, 10]),
+  full: table([2, 168], [20, 96], [35, 48]),
 };
 
-const tins = [volumeTin('pail-20', '20 L pail', 20), volumeTin('drum-200', '200 L drum', 200)];
+const RESIN = {
+  densityKgPerL: 1.25,
+  solids: 0.92,
+  chemistry: 'silicone' as const,
+  containers: [litres(20, 'pail', 230), litres(200, 'drum', 2150)],
+  limits: limits([2, 45], [2, 60], 95, 3, { humidityMinPct: typical(20), windSprayMaxMPerS: typical(5) }),
+  potLife: potLife([2, 60], [20, 40], [35, 20]),
+  hazards: ['irritant'] as const,
+  cleaner: 'solvent' as const,
+};
+const SPRAY = {
+  tools: [
+    { kind: 'roller' as const, napMm: typical(19), note: '' },
+    {
+      kind: 'airless spray' as const,
+      tipMm: typical(0.69),
+      fanDeg: typical(50),
+      pressureBar: typical(210),
+      overlapPct: typical(50),
+      note: 'raised only until the tails at the edges of the fan vanish',
+    },
+  ],
+};
 
-/** Two-coat moisture-cured silicone over a bleed-blocking primer. Typical values of our own choosing. */
-export const TWO_COAT_SILICONE: BuildUp = {
+/** Two-coat moisture-cured silicone. Typical values of our own choosing. */
+export const TWO_COAT_SILICONE: BuildUpInput = {
   id: 'two-coat-silicone',
   revision: 1,
   name: 'Silicone, two coats over bleed block',
@@ -21,18 +44,42 @@ export const TWO_COAT_SILICONE: BuildUp = {
     'Bleed-blocking primer, grey base coat, white top coat at right angles. Stands ponding; no fabric in the field.',
   acceptance: 'average-and-spots',
   leastDryFilmMm: typical(1),
-  layers: [
+  choices: [
     {
       id: 'primer',
+      name: 'Primer',
+      chosen: 'block',
+      options: [
+        {
+          id: 'block',
+          name: 'Bleed-blocking primer',
+          says: 'A must on bitumen, asphalt and some rubbers: they stain light coats.',
+        },
+        {
+          id: 'none',
+          name: 'None, washed and tested',
+          says: 'On sound metal, foam or old silicone, after a pull test has passed.',
+        },
+      ],
+    },
+  ],
+  layers: [
+    coat({
+      id: 'primer',
       name: 'Bleed-blocking primer',
-      kind: 'coat',
       role: 'primer',
       note: 'roller or spray, even and closed over bitumen',
-      rate: { basis: 'volume', value: 0.3, source: 'typical' },
-      densityKgPerL: typical(1.2),
-      volumeSolids: typical(0.5),
-      containers: [volumeTin('pail-20', '20 L pail', 20), volumeTin('pail-5', '5 L pail', 5)],
-      limits: limits([5, 40], [5, 60], 85, 3),
+      rate: ['volume', 0.3],
+      variants: [
+        ['absorbent', 1.3],
+        ['rough', 1.3],
+      ],
+      least: [0.2, 'a thin film lets the oils through'],
+      densityKgPerL: 1.2,
+      solids: 0.5,
+      chemistry: 'water-based primer',
+      containers: [litres(20, 'pail', 165), litres(5, 'pail', 46)],
+      limits: limits([5, 40], [5, 60], 85, 3, { risingWithinK: typical(3), dryHours: typical(12) }),
       potLife: potLife([5, 480], [35, 480]),
       cure: {
         touch: table([5, 4], [20, 1.5], [35, 0.75]),
@@ -42,41 +89,53 @@ export const TWO_COAT_SILICONE: BuildUp = {
         foot: table([5, 12], [20, 4], [35, 2]),
       },
       ifMissed: 'Wash, let dry and prime again.',
-    },
-    {
+      outputM2PerH: 80,
+      hazards: ['irritant'],
+      cleaner: 'water',
+      more: { only: { choice: 'primer', option: 'block' }, blocksBleed: true },
+    }),
+    coat({
       id: 'base',
       name: 'Base coat, grey',
-      kind: 'coat',
       role: 'membrane',
       note: 'roller or spray along the roof',
-      rate: { basis: 'volume', value: 0.75, source: 'typical' },
-      densityKgPerL: typical(1.25),
-      volumeSolids: typical(0.92),
-      containers: tins,
-      limits: { ...limits([2, 45], [2, 60], 95, 3), humidityMinPct: typical(20) },
-      potLife: potLife([2, 60], [20, 40], [35, 20]),
+      rate: ['volume', 0.75],
+      variants: [
+        ['rough', 1.2],
+        ['detail', 1.5, 'with fabric at seams'],
+        ['exposed edge', 1.1],
+      ],
+      ...RESIN,
       cure,
       ifMissed: 'Wash, let dry and try the adhesion of the next coat on a patch first.',
-    },
-    {
+      outputM2PerH: 90,
+      more: { ...SPRAY, shade: 'light' },
+    }),
+    coat({
       id: 'top',
       name: 'Top coat, white',
-      kind: 'coat',
       role: 'finish',
       note: 'at right angles to the base coat',
-      rate: { basis: 'volume', value: 0.7, source: 'typical' },
-      densityKgPerL: typical(1.28),
-      volumeSolids: typical(0.92),
-      containers: tins,
-      limits: { ...limits([2, 45], [2, 60], 95, 3), humidityMinPct: typical(20) },
-      potLife: potLife([2, 60], [20, 40], [35, 20]),
+      rate: ['volume', 0.7],
+      ...RESIN,
+      densityKgPerL: 1.28,
       cure,
       ifMissed: 'Wash, let dry and try the adhesion of another coat on a patch first.',
-    },
+      outputM2PerH: 95,
+      more: { ...SPRAY, shade: 'light', direction: 'across the coat below' },
+    }),
   ],
+  upkeep: {
+    recoatYears: typical(20),
+    recoatLayers: ['top'],
+    lifeYears: typical(30),
+    inspectPerYear: typical(1),
+    note: 'Only silicone sticks to it: wash well, then silicone again.',
+  },
   cautions: [
-    'Cured silicone is very slippery when wet: rope off, clean shoes, fall protection first.',
+    'Cured silicone is very slippery when wet: rope off, clean shoes.',
     'Nothing but silicone sticks to silicone: tell whoever comes after you.',
-    'Read the data sheet; it and local rules come before any figure here.',
+    'Spraying: respirator and suit, mind drift; injection from an airless gun is a surgical emergency.',
+    ...ALWAYS,
   ],
 };

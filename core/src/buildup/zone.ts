@@ -1,0 +1,49 @@
+/** A build-up as it stands on one zone: the options that were taken, the rates that the zone asks for. */
+import { isCoat, type Layer } from './layers.ts';
+import { coatUnder } from './rates.ts';
+import type { BuildUp, BuildUpDoc, ZoneBuildUp } from './schema.ts';
+
+export type Terms = Pick<ZoneBuildUp, 'conditions' | 'choices'>;
+const NO_TERMS: Terms = { conditions: [], choices: {} };
+
+/** The option taken for a choice: the zone's, or the build-up's own. */
+export const optionOf = (buildUp: BuildUp, choiceId: string, terms: Terms = NO_TERMS): string | undefined => {
+  const choice = buildUp.choices.find((c) => c.id === choiceId);
+  if (!choice) return undefined;
+  const own = terms.choices[choiceId];
+  return choice.options.some((o) => o.id === own) ? own : choice.chosen;
+};
+
+export const isTaken = (buildUp: BuildUp, layer: Layer, terms: Terms = NO_TERMS): boolean =>
+  layer.only === undefined || optionOf(buildUp, layer.only.choice, terms) === layer.only.option;
+
+/** Layers of the options taken only, coats at the rates that the zone's conditions ask for. */
+export const resolve = (buildUp: BuildUp, terms: Terms = NO_TERMS): BuildUp => ({
+  ...buildUp,
+  layers: buildUp.layers
+    .filter((l) => isTaken(buildUp, l, terms))
+    .map((l) => (isCoat(l) ? coatUnder(l, terms.conditions) : l)),
+});
+
+export const findBuildUp = (doc: BuildUpDoc, id: string, revision: number): BuildUp | undefined =>
+  doc.buildUps.find((b) => b.id === id && b.revision === revision);
+
+export const termsOfZone = (doc: BuildUpDoc, zoneId: string): ZoneBuildUp | undefined =>
+  doc.zones.find((z) => z.zoneId === zoneId);
+
+/** The build-up of a zone as it stands there; undefined when none is chosen. */
+export function buildUpOfZone(doc: BuildUpDoc, zoneId: string): BuildUp | undefined {
+  const chosen = termsOfZone(doc, zoneId);
+  const found = chosen && findBuildUp(doc, chosen.buildUpId, chosen.revision);
+  return found && resolve(found, chosen);
+}
+
+/** Every way in which the options can be taken, one at a time beside the build-up's own: enough to look at each. */
+export function waysToLay(buildUp: BuildUp): Terms[] {
+  return [
+    NO_TERMS,
+    ...buildUp.choices.flatMap((c) =>
+      c.options.filter((o) => o.id !== c.chosen).map((o) => ({ conditions: [], choices: { [c.id]: o.id } })),
+    ),
+  ];
+}
