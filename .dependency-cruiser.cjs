@@ -14,6 +14,8 @@ const ROOMS = [
   'falls',
   'readiness',
   'buildup',
+  'choosing',
+  'library',
   'order',
   'site',
   'record',

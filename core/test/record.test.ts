@@ -123,7 +123,7 @@ describe('states of the demo bays', () => {
     ['H1', 'accepted', 'H1. Accepted 04:18 by Marek.'],
     ['H3', 'ready', 'H3 · second coat. Thin: the mean is at most'],
     ['H4', 'wet', 'H4 · second coat. Thin:'],
-    ['H5', 'curing', 'H5 · first coat curing. 44\u00a0% of the way; overcoat from 14:27'],
+    ['H5', 'curing', 'H5 · first coat curing. 43\u00a0% of the way; overcoat from 14:27'],
     ['H7', 'closing', 'H7 · first coat. Go:'],
     [
       'H8',
@@ -137,7 +137,7 @@ describe('states of the demo bays', () => {
     [
       'C1',
       'primed',
-      'C1 · base coat, grey. Hold: surface 11.1\u00a0°C is 2.3\u00a0°C above the dew point 8.8\u00a0°C; 3.0\u00a0°C is needed',
+      'C1 · stripe coat. Hold: surface 11.1\u00a0°C is 2.3\u00a0°C above the dew point 8.8\u00a0°C; 3.0\u00a0°C is needed',
     ],
   ])('%s is %s', (label, state, words) => {
     const s = status(label);

@@ -18,7 +18,12 @@ import { TOLERANCE } from '@lentum/core/units';
 import { evaluate } from './support/formula.ts';
 import { corners, pointsZone, rect } from './support/zones.ts';
 
-const [pu, pmma, silicone] = CATALOGUE;
+const page = (id: string) => CATALOGUE.find((b) => b.id === id);
+const [pu, pmma, silicone] = [
+  page('reinforced-polyurethane'),
+  page('methacrylate-terrace'),
+  page('two-coat-silicone'),
+];
 const coat = (b: (typeof CATALOGUE)[number] | undefined, id: string) =>
   b!.layers.filter(isCoat).find((c) => c.id === id)!;
 

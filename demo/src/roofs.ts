@@ -1,5 +1,5 @@
-/** The build-ups and the bays of the Velmora ferry terminal. Three of its eight zones are in work. */
-import { CATALOGUE, isCoat, type BuildUpDoc, type Coat } from '@lentum/core/buildup';
+/** The build-ups and the bays of the Velmora ferry terminal. Three of its eight zones are in work, and the workshop's plies have begun. */
+import { CATALOGUE, isCoat, type BuildUpDoc, type Coat, type ZoneBuildUp } from '@lentum/core/buildup';
 import type { BayBasis, SiteDoc } from '@lentum/core/site';
 import { splitZone } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
@@ -7,16 +7,30 @@ import type { Survey } from '@lentum/core/survey';
 const CHOSEN: readonly [zoneId: string, buildUpId: string][] = [
   ['hall', 'reinforced-polyurethane'],
   ['terrace', 'methacrylate-terrace'],
-  ['canopy', 'two-coat-silicone'],
+  ['canopy', 'metal-elastomeric'],
+  ['deck', 'vehicular-deck'],
+  ['workshop', 'self-adhered-two-ply'],
+  ['balcony', 'pedestrian-deck'],
+  ['garden', 'hot-rubberised'],
+  ['office', 'gravel-restoration'],
 ];
 
+/** What the survey found on a zone that asks for another rate. */
+const CONDITIONS: Readonly<Record<string, ZoneBuildUp['conditions']>> = {
+  balcony: ['absorbent'],
+  office: ['rough'],
+};
+
 export const buildUps: BuildUpDoc = {
-  buildUps: [...CATALOGUE],
+  buildUps: CATALOGUE.filter((b) => CHOSEN.some(([, id]) => id === b.id)).map((b) => ({
+    ...b,
+    taken: { revision: b.revision },
+  })),
   zones: CHOSEN.map(([zoneId, buildUpId]) => ({
     zoneId,
     buildUpId,
     revision: 1,
-    conditions: [],
+    conditions: CONDITIONS[zoneId] ?? [],
     choices: {},
   })),
 };
@@ -31,7 +45,7 @@ export function coatOf(zoneId: string, layerId: string): Coat {
 const CUTS: readonly { zoneId: string; layerId: string; basis: BayBasis }[] = [
   { zoneId: 'hall', layerId: 'first', basis: { kind: 'container', containerId: 'pail-25' } },
   { zoneId: 'terrace', layerId: 'membrane', basis: { kind: 'mix' } },
-  { zoneId: 'canopy', layerId: 'base', basis: { kind: 'container', containerId: 'pail-20' } },
+  { zoneId: 'canopy', layerId: 'base', basis: { kind: 'container', containerId: 'pail-10' } },
 ];
 
 /** The bays, with ids that are the same each time. */

@@ -116,9 +116,9 @@ function canopy(story: Story): void {
     over: 0.05,
     gauge: 'fine',
     lastWetMm: [],
-    batch: 'S-1180',
+    batch: 'R-1180',
   } as const;
-  for (const bay of ['C1', 'C2', 'C3']) story.coat(bay, 'primer', -24, pail);
+  for (const bay of ['C1', 'C2', 'C3']) story.coat(bay, 'rust', -24, pail);
   story.conditions('canopy', -0.3, 11.6, 83, 11.1);
 }
 
@@ -153,6 +153,7 @@ export function velmora(anchor: Date): JobContent {
     order: DEFAULT_ORDER,
     site,
     pictures: [],
+    papers: [],
     record: chain(inOrder.map((entry) => ({ entry, receivedAt: entry.madeAt }))),
   };
 }

@@ -48,7 +48,7 @@ describe('answers', () => {
   it.each([
     ['90 ft2/gal', undefined, { basis: 'volume', wetFilmMm: expect.closeTo(0.4527, 3) as number }],
     ['1.85 kg/m2', 1.3, { basis: 'mass', wetFilmMm: expect.closeTo(1.4231, 3) as number }],
-    ['30 mil', undefined, { basis: 'volume', value: expect.closeTo(0.762, 6) as number }],
+    ['30 mil', undefined, { basis: 'wetFilm', value: expect.closeTo(0.762, 6) as number }],
   ])('rate %s', async (text, densityKgPerL, answer) => {
     expect(
       (await post('rate', { text, ...(densityKgPerL ? { densityKgPerL } : {}) }).expect(200)).body,
@@ -156,7 +156,7 @@ describe('refusals, each in a sentence', () => {
       'a build-up without coats',
       'build-up',
       { ...buildUp, layers: [buildUp.layers[2]] },
-      'no coats are too few; expected at least one coat.',
+      'no layers are too few; expected at least one layer that is laid.',
     ],
     [
       'a layer that is not there',

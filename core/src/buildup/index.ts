@@ -97,3 +97,16 @@ export {
 export { COMPAT_RULES, type CompatRule } from './compat.ts';
 export { buildUpFindings, type Finding, type Ground } from './findings.ts';
 export { USUAL_MEMBRANE_MM } from './ranges.ts';
+export { costOfLayer, costs, type Costs } from './costs.ts';
+export { BLOCKS, blankBuildUp, blankHot, blankLayer } from './blank.ts';
+export { FIELD_GROUPS, FIELDS, setAt, STAGE_NAMES, valueAt, type Field, type FieldGroup } from './fields.ts';
+export { whenMissed, type WhenMissed } from './practice.ts';
+export {
+  DIRECTIONS,
+  NOTCH_SHAPES,
+  PART_KINDS,
+  toolSchema,
+  type Kettle,
+  type Tool,
+  type ToolKind,
+} from './mixing.ts';

@@ -1,3 +1,4 @@
+export { canonicalJson } from './canonical.ts';
 export {
   idSchema,
   instantSchema,

@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import { buildUpDocProblems, buildUpDocSchema } from '../buildup/index.ts';
 import { instantSchema, jobHeadSchema } from '../job/index.ts';
+import { paperFileSchema } from '../library/index.ts';
 import { orderSchema } from '../order/index.ts';
 import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
 import {
@@ -35,6 +36,8 @@ export const jobContentSchema = z.strictObject({
     )
     .max(20)
     .default([]),
+  /** Papers of the binders of its build-ups. */
+  papers: z.array(paperFileSchema).max(200).default([]),
 });
 
 export const jobFileSchema = z.strictObject({

@@ -1,23 +1,11 @@
 /** The hash chain of the record: every entry's hash covers its content and the hash before it (SHA-256). */
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
+import { canonicalJson } from '../job/index.ts';
 import type { Problem } from '../problems/index.ts';
 import type { Entry, StoredEntry } from './schema.ts';
 
 export const GENESIS_HASH = '0'.repeat(64);
-
-/** JSON with sorted keys and no spaces: one text for one value. Undefined entries are left out. */
-export function canonicalJson(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
-  if (value !== null && typeof value === 'object') {
-    const parts = Object.entries(value)
-      .filter(([, v]) => v !== undefined)
-      .sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
-      .map(([k, v]) => `${JSON.stringify(k)}:${canonicalJson(v)}`);
-    return `{${parts.join(',')}}`;
-  }
-  return JSON.stringify(value) ?? 'null';
-}
 
 export const hashText = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
 

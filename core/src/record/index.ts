@@ -1,5 +1,6 @@
 export { achievedFilms, type AchievedFilm } from './achieved.ts';
-export { canonicalJson, chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
+export { canonicalJson } from '../job/index.ts';
+export { chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
 export { coatOf, entryProblems, layerLaid, openedLitres, type RecordContext } from './entryrules.ts';
 export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';
 export { bestFilm, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';

@@ -102,6 +102,8 @@ export const UNITS: readonly Unit[] = [
   unit('K', 1, K, ['k', 'kelvin']),
 
   unit('%', 0.01, N, ['percent', 'pct']),
+  /** Money of whatever currency: shown with the currency of the place in its stead. */
+  unit('¤', 1, N),
   unit('', 1, N, ['×', 'x']),
 ];
 

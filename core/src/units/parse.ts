@@ -240,5 +240,10 @@ export function parseRate(text: string, bare: RateBasis, context: ParseContext):
 
 function isLength(text: string): boolean {
   const read = readMeasure(text);
-  return read.ok && typeof read.value !== 'number' && sameDims(read.value.dims, insideScale('film').dims);
+  return (
+    read.ok &&
+    typeof read.value !== 'number' &&
+    read.unit !== undefined &&
+    sameDims(read.value.dims, insideScale('film').dims)
+  );
 }

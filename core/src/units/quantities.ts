@@ -28,8 +28,11 @@ export type Quantity =
   | 'pressure'
   | 'output'
   | 'years'
+  | 'price'
+  | 'pricePerArea'
   | 'level'
   | 'fraction'
+  | 'share'
   | 'ratio'
   | 'count'
   | 'angle'
@@ -118,9 +121,17 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
     us: { over: 'ft²', under: 'h', digits: 0 },
   },
   years: same('years', 0),
+  price: same('¤', 2),
+  pricePerArea: {
+    inside: { over: '¤', under: 'm²' },
+    metric: { over: '¤', under: 'm²', digits: 2 },
+    us: { over: '¤', under: 'ft²', digits: 2 },
+  },
   /** A height over a datum: read to a millimetre. */
   level: { inside: { over: 'm' }, metric: { over: 'm', digits: 3 }, us: { over: 'ft', digits: 3 } },
   fraction: same('', 2),
+  /** A part of a whole, kept as 0 to 1 and shown in per cent. */
+  share: { inside: { over: '' }, metric: { over: '%', digits: 0 }, us: { over: '%', digits: 0 } },
   ratio: same('', 0),
   count: same('', 0),
   angle: same('', 1),

@@ -1,5 +1,4 @@
 import type { AcceptanceRule } from '../film/index.ts';
-import type { Stage } from '../buildup/index.ts';
 
 export const acceptanceRuleWords: Readonly<Record<AcceptanceRule, string>> = {
   'average-and-spots': 'average at or above the design, no spot of three readings under 80 % of it',
@@ -8,13 +7,4 @@ export const acceptanceRuleWords: Readonly<Record<AcceptanceRule, string>> = {
   minimum: 'every reading at or above the design',
 };
 
-export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
-  touch: 'touch-dry',
-  rainSafe: 'rain-safe',
-  overcoatFrom: 'overcoat from',
-  overcoatUntil: 'overcoat until',
-  foot: 'foot traffic',
-  wheels: 'wheels',
-  full: 'full cure',
-  flood: 'flood test',
-};
+export { STAGE_NAMES as STAGE_WORDS } from '../buildup/index.ts';

@@ -1,16 +1,9 @@
-import { z } from 'zod';
-import {
-  buildUpDocProblems,
-  buildUpDocSchema,
-  buildUpSchema,
-  CATALOGUE,
-  type BuildUpDoc,
-} from '@lentum/core/buildup';
+import { buildUpDocProblems, buildUpDocSchema, type BuildUpDoc } from '@lentum/core/buildup';
 import type { Problem } from '@lentum/core/problems';
 import { canonicalJson } from '@lentum/core/record';
 import { readDocument } from '../db/documents.ts';
 import type { Db } from '../db/pool.ts';
-import { route } from '../http/routes.ts';
+import { missingPapers } from '../papers/store.ts';
 import { documentRoutes } from '../jobs/documentroutes.ts';
 import { BUILD_UP_SQL } from './sql.ts';
 
@@ -18,11 +11,14 @@ import { BUILD_UP_SQL } from './sql.ts';
 async function frozenProblems(db: Db, jobId: string, next: BuildUpDoc): Promise<Problem[]> {
   const { rows } = await db.query<{ id: string; revision: number; uses: number }>(BUILD_UP_SQL.used, [jobId]);
   if (rows.length === 0) return [];
-  const before = await readDocument<BuildUpDoc>(db, jobId, 'build-up');
+  const stored = await readDocument<BuildUpDoc>(db, jobId, 'build-up');
+  // What an earlier day stored lacks what came later: both are compared with their defaults filled in.
+  const parsed = buildUpDocSchema.safeParse(stored?.body);
+  const before = parsed.success ? parsed.data : stored?.body;
   return rows.flatMap(({ id, revision, uses }) => {
     const find = (doc: BuildUpDoc | undefined) =>
       doc?.buildUps.find((b) => b.id === id && b.revision === revision);
-    const [was, is] = [find(before?.body), find(next)];
+    const [was, is] = [find(before), find(next)];
     if (was && is && canonicalJson(was) === canonicalJson(is)) return [];
     return [
       {
@@ -37,14 +33,6 @@ async function frozenProblems(db: Db, jobId: string, next: BuildUpDoc): Promise<
 }
 
 export const buildUpRoutes = [
-  route({
-    method: 'get',
-    path: '/build-ups',
-    tag: 'Build-up',
-    summary: 'Build-ups that ship with the application; every value in them is typical',
-    answer: z.array(buildUpSchema),
-    run: () => Promise.resolve(CATALOGUE),
-  }),
   ...documentRoutes({
     kind: 'build-up',
     tag: 'Build-up',
@@ -53,6 +41,7 @@ export const buildUpRoutes = [
     problems: async (db, jobId, doc) => [
       ...buildUpDocProblems(doc),
       ...(await frozenProblems(db, jobId, doc)),
+      ...(await missingPapers(db, doc.buildUps)),
     ],
   }),
 ];

@@ -9,6 +9,8 @@ import { computeRoutes } from '../compute/routes.ts';
 import type { Pool } from '../db/pool.ts';
 import { demoRoutes } from '../demo/routes.ts';
 import { jobFileRoutes } from '../jobfile/routes.ts';
+import { libraryRoutes } from '../library/routes.ts';
+import { paperRoutes } from '../papers/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
 import { orderRoutes } from '../order/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
@@ -30,6 +32,8 @@ export const ROUTES: readonly AnyRoute[] = [
   ...siteRoutes,
   ...recordRoutes,
   ...pictureRoutes,
+  ...libraryRoutes,
+  ...paperRoutes,
   ...jobFileRoutes,
   ...demoRoutes,
   ...instrumentRoutes,

@@ -9,6 +9,7 @@ import type { Survey } from '@lentum/core/survey';
 import { readDocuments, writeDocument } from '../db/documents.ts';
 import { transaction, type Db, type Pool } from '../db/pool.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
+import { readPapers, storePaper } from '../papers/store.ts';
 import { insertJob } from '../jobs/routes.ts';
 import { readPicture, storePicture } from '../pictures/store.ts';
 import { insertEntries, readAll } from '../record/store.ts';
@@ -25,15 +26,17 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
   const survey = body<Survey>('survey');
   const named = survey.underlay?.fileId;
   const picture = named === undefined ? undefined : await readPicture(db, jobId, named);
+  const buildUp = body<BuildUpDoc>('build-up');
   return {
     job: body<JobHead>('job'),
     survey,
-    buildUp: body<BuildUpDoc>('build-up'),
+    buildUp,
     order: body<OrderDoc>('order'),
     site: body<SiteDoc>('site'),
     record,
     pictures:
       named !== undefined && picture ? [{ id: named, base64: picture.content.toString('base64') }] : [],
+    papers: await readPapers(db, buildUp.buildUps),
   };
 }
 
@@ -59,6 +62,7 @@ export const importJob = (pool: Pool, jobId: string, content: JobContent, now: D
     await writeDocument(db, jobId, 'order', 1, content.order);
     await writeDocument(db, jobId, 'site', 1, content.site);
     for (const p of content.pictures) await storePicture(db, jobId, p.id, Buffer.from(p.base64, 'base64'));
+    for (const p of content.papers) await storePaper(db, p.sha256, Buffer.from(p.base64, 'base64'));
     await insertEntries(db, jobId, content.record);
     return true;
   });

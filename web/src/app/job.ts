@@ -121,7 +121,7 @@ export const useJob = defineStore('job', () => {
     () =>
       new Set(
         entries.value.flatMap(({ entry }) =>
-          entry.kind === 'coat' ? [`${entry.buildUpId}/${entry.revision}`] : [],
+          entry.kind === 'coat' || entry.kind === 'laid' ? [`${entry.buildUpId}/${entry.revision}`] : [],
         ),
       ),
   );

@@ -215,7 +215,7 @@ const METAL_COAT = {
   densityKgPerL: 1.34,
   solids: 0.55,
   chemistry: 'acrylic' as const,
-  containers: [litres(20, 'pail', 165)],
+  containers: [litres(20, 'pail', 165), litres(10, 'pail', 89)],
   limits: limits([8, 40], [8, 50], 80, 3, {
     ...WATERY,
     windSprayMaxMPerS: typical(5),

@@ -1,0 +1,79 @@
+/** What the survey says about a zone, as far as choosing a build-up and its rates asks. */
+import type { ZoneCondition } from '../buildup/index.ts';
+import type { FallsReport } from '../falls/index.ts';
+import { SUBSTRATES, type FamilyKey } from '../family/index.ts';
+import { given, words, type Part } from '../figures/index.ts';
+import { LIMITS, familiesFor, type Readiness } from '../readiness/index.ts';
+import type { Survey, Zone } from '../survey/index.ts';
+
+export interface ConditionFound {
+  readonly condition: ZoneCondition;
+  readonly says: readonly Part[];
+}
+
+/** From what on a zone counts as what. Common practice, no source. */
+export const CONDITION_LIMITS = { slopePct: 5, rampPct: 6, roughCsp: 5 } as const;
+
+const ROUGH = ['gravelled-felt', 'bitumen-granules'] as const;
+const ABSORBENT = ['screed', 'boards', 'foam'] as const;
+
+/** The fall of a zone, per cent: from its levels, else as typed; undefined where nobody said. */
+export const slopeOf = (zone: Zone, falls: FallsReport | undefined): number | undefined =>
+  falls ? falls.meanFall.value : zone.fallPct;
+
+/**
+ * Conditions of a zone that ask for other rates than the field's, each with what it is found from.
+ * @param wheels whether wheels go on it: a steep driven zone is a ramp
+ */
+export function conditionsOf(zone: Zone, falls: FallsReport | undefined, wheels: boolean): ConditionFound[] {
+  const found: ConditionFound[] = [];
+  const fall = slopeOf(zone, falls);
+  if (fall !== undefined) {
+    const slope = given(
+      'fall',
+      fall,
+      'fall',
+      falls ? 'measured' : 'assumed',
+      falls ? 'from the levels' : 'as typed',
+    );
+    if (fall >= CONDITION_LIMITS.slopePct) {
+      const from = given('a slope from', CONDITION_LIMITS.slopePct, 'fall', 'typical', 'common practice');
+      found.push({ condition: 'slope', says: words`the fall is ${slope}, a slope from ${from}` });
+    }
+    if (wheels && fall >= CONDITION_LIMITS.rampPct) {
+      const from = given('a ramp from', CONDITION_LIMITS.rampPct, 'fall', 'typical', 'common practice');
+      found.push({ condition: 'ramp', says: words`wheels go up ${slope}, a ramp from ${from}` });
+    }
+  }
+  const kind = zone.substrate?.kind;
+  const profiles = zone.tests.flatMap((t) =>
+    t.kind === 'profile' && typeof t.value === 'number' ? [t.value] : [],
+  );
+  const roughest = Math.max(0, ...profiles);
+  if (roughest >= CONDITION_LIMITS.roughCsp) {
+    const csp = given('surface profile', roughest, 'count', 'measured', 'on the ten-step comparator scale');
+    const from = given('rough from', CONDITION_LIMITS.roughCsp, 'count', 'typical', 'common practice');
+    found.push({ condition: 'rough', says: words`surface profile ${csp}, rough from ${from}` });
+  } else if (kind && (ROUGH as readonly string[]).includes(kind)) {
+    found.push({
+      condition: 'rough',
+      says: [`${SUBSTRATES[kind].name.toLowerCase()} has more surface than its plan`],
+    });
+  }
+  if (kind && (ABSORBENT as readonly string[]).includes(kind))
+    found.push({ condition: 'absorbent', says: [`${SUBSTRATES[kind].name.toLowerCase()} drinks`] });
+  return found;
+}
+
+/** Whether water stands on a zone, from its levels; undefined without levels. */
+export const pondsOn = (falls: FallsReport | undefined): boolean | undefined =>
+  falls && falls.ponds.some((p) => p.deepestM * 1000 >= LIMITS.pondDepth.value);
+
+/** The readiness of every family on a zone. Empty where the survey does not say what there is to coat. */
+export const readinessByFamily = (
+  zone: Zone,
+  falls: FallsReport | undefined,
+  school: Survey['primerSchool'],
+  nowMs: number,
+): ReadonlyMap<FamilyKey, Readiness> =>
+  new Map(familiesFor({ zone, falls, school, nowMs }).map((f) => [f.family, f.readiness]));

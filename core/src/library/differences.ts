@@ -1,0 +1,209 @@
+/** What differs between two states of a build-up, in words; and what of its figures moves with it. */
+import {
+  buildUpFindings,
+  costs,
+  FIELDS,
+  resolve,
+  totals,
+  valueAt,
+  type BuildUp,
+  type Field,
+  type Layer,
+  type Terms,
+} from '../buildup/index.ts';
+import { measure, type Pace } from '../choosing/index.ts';
+import type { Figure, Given } from '../figures/index.ts';
+import { canonicalJson as canonical } from '../job/index.ts';
+import { TOLERANCE, type Quantity } from '../units/index.ts';
+
+export interface Difference {
+  /** The layer it is about; undefined for the build-up as a whole. */
+  readonly layer: string | undefined;
+  readonly what: string;
+  readonly before: string | number | undefined;
+  readonly after: string | number | undefined;
+  readonly quantity: Quantity | undefined;
+}
+
+const plain = (value: unknown): string | number | undefined => {
+  if (value === undefined) return undefined;
+  if (typeof value === 'number') return value;
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return typeof value === 'string' ? value : 'as it was set';
+};
+
+function fieldDifference(field: Field, before: Layer, after: Layer): Difference | undefined {
+  const [a, b] = [valueAt(before, field.path), valueAt(after, field.path)];
+  if (canonical(a) === canonical(b)) return undefined;
+  const head = { layer: after.name, what: field.name };
+  if (field.form !== 'sourced') return { ...head, before: plain(a), after: plain(b), quantity: undefined };
+  const [x, y] = [a, b].map((v) => plain(valueAt(v, 'value')));
+  if (x === y) {
+    const [s, t] = [a, b].map((v) => plain(valueAt(v, 'source')));
+    return { ...head, what: `${field.name}, source`, before: s, after: t, quantity: undefined };
+  }
+  return { ...head, before: x, after: y, quantity: field.quantity };
+}
+
+/** Parts of a layer that are tables or lists: said to differ, not spelled out cell by cell. */
+const TABLES: readonly (readonly [path: string, name: string])[] = [
+  ['rate', 'Rate'],
+  ['cure', 'Stages of cure'],
+  ['potLife', 'Pot life'],
+  ['containers', 'Containers'],
+  ['mix', 'Mix'],
+  ['catalyst', 'Catalyst table'],
+  ['thickener', 'Thickener'],
+  ['tools', 'Tools'],
+  ['limits/noBelow', 'Not below, until'],
+  ['product/hazards', 'Hazards'],
+  ['product/cautions', 'Cautions of the product'],
+  ['only', 'Laid only with'],
+  ['embeddedIn', 'Laid into'],
+  ['into', 'Laid into'],
+  ['pieces', 'Pieces'],
+];
+
+const BASIS_WORDS = { mass: 'kg/m²', volume: 'L/m²', wetFilm: 'mm wet', dryFilm: 'mm dry' } as const;
+
+const inWords = (path: string, value: unknown): string | undefined => {
+  if (value === undefined) return undefined;
+  if (path === 'rate') {
+    const rate = value as { value: number; basis: keyof typeof BASIS_WORDS };
+    return `${rate.value} ${BASIS_WORDS[rate.basis]}`;
+  }
+  if (path === 'containers') return (value as { name: string }[]).map((c) => c.name).join(', ');
+  if (path === 'tools') return (value as { kind: string }[]).map((c) => c.kind).join(', ');
+  return typeof value === 'string' ? value : 'as set';
+};
+
+function layerDifferences(before: Layer, after: Layer): Difference[] {
+  if (before.kind !== after.kind)
+    return [{ layer: after.name, what: 'Kind', before: before.kind, after: after.kind, quantity: undefined }];
+  const fields = FIELDS[after.kind].flatMap((f) => fieldDifference(f, before, after) ?? []);
+  const tables = TABLES.flatMap(([path, name]): Difference[] => {
+    const [a, b] = [valueAt(before, path), valueAt(after, path)];
+    if (canonical(a) === canonical(b)) return [];
+    const [x, y] = [inWords(path, a), inWords(path, b)];
+    if (path === 'rate' && x === y && fields.some((f) => f.what.startsWith('Tolerance'))) return [];
+    return [
+      {
+        layer: after.name,
+        what: name,
+        before: x === y ? 'earlier figures' : x,
+        after: x === y ? 'other figures' : y,
+        quantity: undefined,
+      },
+    ];
+  });
+  return [...fields, ...tables];
+}
+
+const HEAD: readonly (readonly [path: keyof BuildUp, name: string])[] = [
+  ['name', 'Name'],
+  ['family', 'Family'],
+  ['summary', 'Summary'],
+  ['acceptance', 'Films are accepted by'],
+  ['exposure', 'Exposure'],
+  ['traffic', 'Traffic'],
+  ['currency', 'Currency'],
+  ['detailsAfter', 'Details after'],
+];
+
+/** Everything that differs, head first, then layer by layer in the order of the later state. */
+export function differences(before: BuildUp, after: BuildUp): Difference[] {
+  const found: Difference[] = [];
+  for (const [key, name] of HEAD) {
+    if (before[key] !== after[key])
+      found.push({
+        layer: undefined,
+        what: name,
+        before: plain(before[key]),
+        after: plain(after[key]),
+        quantity: undefined,
+      });
+  }
+  if (before.leastDryFilmMm.value !== after.leastDryFilmMm.value)
+    found.push({
+      layer: undefined,
+      what: 'Least dry membrane',
+      before: before.leastDryFilmMm.value,
+      after: after.leastDryFilmMm.value,
+      quantity: 'film',
+    });
+  const lists: [string, unknown, unknown][] = [
+    ['Options', before.choices, after.choices],
+    ['Upkeep', before.upkeep, after.upkeep],
+    ['Cautions', before.cautions, after.cautions],
+    ['Binder', before.papers, after.papers],
+  ];
+  for (const [name, a, b] of lists)
+    if (canonical(a) !== canonical(b))
+      found.push({
+        layer: undefined,
+        what: name,
+        before: 'as it was',
+        after: 'changed',
+        quantity: undefined,
+      });
+  const common = (of: BuildUp, other: BuildUp) =>
+    of.layers.filter((l) => other.layers.some((k) => k.id === l.id));
+  for (const l of before.layers.filter((k) => !after.layers.some((m) => m.id === k.id)))
+    found.push({ layer: l.name, what: 'Layer', before: 'there', after: 'taken out', quantity: undefined });
+  const [was, is] = [common(before, after), common(after, before)];
+  for (const l of after.layers) {
+    const old = before.layers.find((k) => k.id === l.id);
+    if (!old) {
+      found.push({ layer: l.name, what: 'Layer', before: undefined, after: 'put in', quantity: undefined });
+      continue;
+    }
+    const [x, y] = [was.indexOf(old), is.indexOf(l)];
+    if (x !== y) found.push({ layer: l.name, what: 'Place', before: x + 1, after: y + 1, quantity: 'count' });
+    found.push(...layerDifferences(old, l));
+  }
+  return found;
+}
+
+export interface Move {
+  readonly label: string;
+  readonly before: Figure | Given | undefined;
+  readonly after: Figure | Given | undefined;
+}
+
+const differs = (a: Move['before'], b: Move['after']): boolean =>
+  (a === undefined) !== (b === undefined) ||
+  (a !== undefined &&
+    b !== undefined &&
+    Math.abs(a.value - b.value) > TOLERANCE.relative * Math.max(1, Math.abs(a.value), Math.abs(b.value)));
+
+/** Which of a build-up's figures a change moves, on an area at a pace. */
+export function moves(before: BuildUp, after: BuildUp, pace: Pace, terms?: Terms): Move[] {
+  const [a, b] = [resolve(before, terms), resolve(after, terms)];
+  const [ta, tb] = [totals(a), totals(b)];
+  const [ma, mb] = [measure(a, pace), measure(b, pace)];
+  const [ca, cb] = [costs(a).perM2, costs(b).perM2];
+  const all: [string, Move['before'], Move['after']][] = [
+    ['dry membrane', ta.membraneDry, tb.membraneDry],
+    ['thickness', ta.thickness, tb.thickness],
+    ['weight laid', ta.weight, tb.weight],
+    ['material', ma.material, mb.material],
+    ['cost of material', ca, cb],
+    ['days until it is laid', ma.schedule?.days, mb.schedule?.days],
+    ['days until feet', ma.schedule?.toFeet, mb.schedule?.toFeet],
+    ['least surface temperature', ma.leastC, mb.leastC],
+    ['greatest surface temperature', ma.mostC, mb.mostC],
+    ['longest without rain', ma.rainSafeH, mb.rainSafeH],
+    ['upkeep', ma.upkeep?.costPerM2, mb.upkeep?.costPerM2],
+  ];
+  return all.flatMap(([label, x, y]) => (differs(x, y) ? [{ label, before: x, after: y }] : []));
+}
+
+/** Sentences that come and go with a change. */
+export function findingsMoved(before: BuildUp, after: BuildUp, terms?: Terms) {
+  const key = (f: { rule: string; layerId: string | undefined }): string => `${f.rule}/${f.layerId ?? ''}`;
+  const [a, b] = [buildUpFindings(resolve(before, terms)), buildUpFindings(resolve(after, terms))];
+  return {
+    come: b.filter((f) => !a.some((g) => key(g) === key(f))),
+    gone: a.filter((f) => !b.some((g) => key(g) === key(f))),
+  };
+}

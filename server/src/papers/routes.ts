@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { notFound } from '../http/errors.ts';
+import { route } from '../http/routes.ts';
+import { PAPER_TYPES, readPaper, storePaper } from './store.ts';
+
+export const paperRoutes = [
+  route({
+    method: 'put',
+    path: '/papers/{sha256}',
+    tag: 'Library',
+    summary: 'File a paper (PDF, PNG or JPEG) under the SHA-256 of its content, at most 12 MB',
+    raw: { types: PAPER_TYPES, limit: '12mb' },
+    answer: z.object({ sha256: z.string() }),
+    statuses: { 201: 'Filed', 422: 'No such file, or not whole' },
+    run: async ({ params, context, req, res }) => {
+      const sha256 = params['sha256'] ?? '';
+      const content: unknown = req.body;
+      await storePaper(context.pool, sha256, Buffer.isBuffer(content) ? content : Buffer.alloc(0));
+      res.status(201);
+      return { sha256 };
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/papers/{sha256}',
+    tag: 'Library',
+    summary: 'A paper of the binder',
+    answerType: 'application/pdf',
+    run: async ({ params, context, res }) => {
+      const paper = await readPaper(context.pool, params['sha256'] ?? '');
+      if (!paper) throw notFound('Paper', params['sha256'] ?? '');
+      res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+      // Shown by the browser's own viewer, in a frame of its own: nothing in a paper may run here.
+      res.setHeader(
+        'Content-Security-Policy',
+        "sandbox; default-src 'none'; object-src 'self'; plugin-types application/pdf",
+      );
+      res.type(paper.mediaType).send(paper.content);
+    },
+  }),
+];
