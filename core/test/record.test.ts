@@ -123,7 +123,7 @@ describe('states of the demo bays', () => {
     ['H1', 'accepted', 'H1. Accepted 04:18 by Marek.'],
     ['H3', 'ready', 'H3 · second coat. Thin: the mean is at most'],
     ['H4', 'wet', 'H4 · second coat. Thin:'],
-    ['H5', 'curing', 'H5 · first coat curing. 43\u00a0% of the way; overcoat from 14:27'],
+    ['H5', 'curing', 'H5 · first coat curing. 43\u00a0% of the way; overcoat from 14:53'],
     ['H7', 'closing', 'H7 · first coat. Go:'],
     [
       'H8',

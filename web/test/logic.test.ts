@@ -49,8 +49,8 @@ describe('times in the job’s zone', () => {
 describe('revisions', () => {
   const doc = (): BuildUpDoc => {
     const d: BuildUpDoc = { buildUps: [], zones: [] };
-    choose(d, 'a', polyurethane);
-    choose(d, 'b', polyurethane);
+    choose(d, 'a', polyurethane, {});
+    choose(d, 'b', polyurethane, {});
     return d;
   };
   const setRate = (d: BuildUpDoc, frozen: boolean): void =>

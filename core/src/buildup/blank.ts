@@ -1,5 +1,5 @@
 /** New layers to begin from: every number assumed, to be replaced with those of a data sheet. */
-import { z } from 'zod';
+import type { z } from 'zod';
 import type { Coat, CoatRole, Layer, LayerKind } from './layers.ts';
 import { layerSchema } from './layers.ts';
 import type { BuildUp } from './schema.ts';

@@ -4,7 +4,8 @@
  */
 import type { Quantity } from '../units/index.ts';
 import { CHEMISTRIES } from './chemistry.ts';
-import { MISSABLE, STAGES } from './conditions.ts';
+import type { STAGES } from './conditions.ts';
+import { MISSABLE } from './conditions.ts';
 import { BONDING, COAT_ROLES, FABRIC_DIRECTIONS, OFFSETS, type LayerKind } from './layers.ts';
 import { DIRECTIONS } from './mixing.ts';
 import { CLEANERS } from './numbers.ts';

@@ -110,3 +110,4 @@ export {
   type Tool,
   type ToolKind,
 } from './mixing.ts';
+export { freshLayerId, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { House, QuestionFilled, Setting } from '@element-plus/icons-vue';
+import { Files, House, QuestionFilled, Setting } from '@element-plus/icons-vue';
 import { ref } from 'vue';
 import FindDialog from './FindDialog.vue';
 import { KEYS, useKeys } from './keys.ts';
@@ -18,6 +18,9 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
       <span class="name">Lentum</span>
       <RouterLink to="/jobs"
         ><el-icon :size="20"><House /></el-icon>Jobs</RouterLink
+      >
+      <RouterLink to="/build-ups"
+        ><el-icon :size="20"><Files /></el-icon>Build-ups</RouterLink
       >
       <RouterLink to="/settings"
         ><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink

@@ -70,9 +70,22 @@ export const call = <T>(method: 'GET' | 'PUT' | 'POST', path: string, write?: Wr
     ...(write ? { body: typeof write.body === 'string' ? write.body : JSON.stringify(write.body) } : {}),
   });
 
+/** SHA-256 of a file, in hexadecimal. */
+export async function hashOf(file: Blob): Promise<string> {
+  const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
+  return [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('');
+}
+
+const sendFile = (path: string, file: Blob): Promise<unknown> =>
+  ask(path, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file });
+
 /** Sends a picture under the hash of its content. */
 export const sendPicture = (jobId: string, id: string, file: Blob): Promise<unknown> =>
-  ask(`/jobs/${jobId}/pictures/${id}`, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file });
+  sendFile(`/jobs/${jobId}/pictures/${id}`, file);
+
+/** Files a paper of the binder under the hash of its content. */
+export const sendPaper = (sha256: string, file: Blob): Promise<unknown> =>
+  sendFile(`/papers/${sha256}`, file);
 
 export const get = <T>(path: string): Promise<Answer<T>> => call<T>('GET', path);
 

@@ -16,8 +16,10 @@ export const usePreferences = defineStore('preferences', () => {
   /** Empty: each job in its own units. */
   const units = useStorage<System | ''>('lentum.units', '');
   const who = useStorage('lentum.who', '');
+  /** Code of the currency in which prices are kept. */
+  const currency = useStorage('lentum.currency', 'EUR');
   watchEffect(() => {
     document.documentElement.dataset['theme'] = theme.value;
   });
-  return { theme, units, who };
+  return { theme, units, who, currency };
 });

@@ -6,6 +6,19 @@ export const router = createRouter({
     { path: '/', redirect: '/jobs' },
     { path: '/jobs', name: 'jobs', component: () => import('../jobs/JobsPage.vue'), meta: { title: 'Jobs' } },
     {
+      path: '/build-ups',
+      name: 'library',
+      component: () => import('../library/LibraryPage.vue'),
+      meta: { title: 'Build-ups' },
+    },
+    {
+      path: '/build-ups/:buildUpId',
+      name: 'library-build-up',
+      component: () => import('../library/LibraryBuildUp.vue'),
+      props: true,
+      meta: { title: 'Build-up' },
+    },
+    {
       path: '/settings',
       name: 'settings',
       component: () => import('../settings/SettingsPage.vue'),

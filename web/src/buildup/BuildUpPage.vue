@@ -1,91 +1,141 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { CATALOGUE, isCoat, sourceCounts, totals, weightOn } from '@lentum/core/buildup';
+import { computed, onMounted, ref } from 'vue';
+import {
+  termsOfZone,
+  totals,
+  weightOn,
+  type BuildUp,
+  type Terms,
+  type ZoneCondition,
+} from '@lentum/core/buildup';
+import { conditionsOf, pondsOn } from '@lentum/core/choosing';
 import { given } from '@lentum/core/figures';
 import { achievedFilms } from '@lentum/core/record';
 import { acceptanceRuleWords, type Verdict } from '@lentum/core/words';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
-import FigureText from '../shared/FigureText.vue';
-import LayerColumn from '../shared/LayerColumn.vue';
+import { useLibrary } from '../library/library.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
-import LayerDetail from './LayerDetail.vue';
-import LayerTable from './LayerTable.vue';
+import { useFalls } from '../survey/falls.ts';
+import BinderPanel from './BinderPanel.vue';
+import BuildUpEditor from './BuildUpEditor.vue';
+import CautionCard from './CautionCard.vue';
+import ChoosePanel from './ChoosePanel.vue';
+import RevisionNotice from './RevisionNotice.vue';
 import { choose as chooseBuildUp, revise } from './revise.ts';
+import { askedOf } from './situation.ts';
+import SourceBar from './SourceBar.vue';
+import ZoneRates from './ZoneRates.vue';
 
 const job = useJob();
+const library = useLibrary();
+onMounted(library.load);
 const { chosenId, chosen, choose } = useChosenZone();
-const layerId = ref('');
-
-const buildUp = computed(() => chosen.value?.buildUp);
-const frozen = computed(
-  () => buildUp.value !== undefined && job.usedRevisions.has(`${buildUp.value.id}/${buildUp.value.revision}`),
+const doc = computed(() => job.documents.buildUps.draft);
+const zones = computed(() => (chosen.value ? [chosen.value.zone] : []));
+const { byZone } = useFalls(
+  () => zones.value,
+  () => chosenId.value,
 );
-const counts = computed(() => buildUp.value && sourceCounts(buildUp.value));
-const sums = computed(() => buildUp.value && totals(buildUp.value));
+const falls = computed(() => byZone.value.get(chosenId.value ?? '')?.report);
+
+const terms = computed(() => termsOfZone(doc.value, chosenId.value ?? ''));
+/** As the job holds it, with all its options; `chosen.buildUp` is as it stands on the zone. */
+const held = computed(() =>
+  doc.value.buildUps.find((b) => b.id === terms.value?.buildUpId && b.revision === terms.value?.revision),
+);
+const frozen = computed(
+  () => held.value !== undefined && job.usedRevisions.has(`${held.value.id}/${held.value.revision}`),
+);
+const area = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value.area : undefined));
+const asked = computed(
+  () => chosen.value && askedOf(chosen.value.zone, area.value?.value ?? 100, falls.value, held.value),
+);
+const ground = computed(() => ({
+  substrate: chosen.value?.zone.substrate?.kind,
+  ponds: pondsOn(falls.value) ?? false,
+}));
+const found = computed(() =>
+  chosen.value ? conditionsOf(chosen.value.zone, falls.value, held.value?.traffic === 'wheels') : [],
+);
 const achieved = computed(() =>
   achievedFilms(
     job.statuses
       .filter((s) => s.bay.zoneId === chosenId.value)
-      .map((s) => ({ ...s, laid: s.laid.filter((l) => l.buildUp.id === buildUp.value?.id) })),
+      .map((s) => ({ ...s, laid: s.laid.filter((l) => l.buildUp.id === held.value?.id) })),
   ),
 );
-const layer = computed(
-  () => buildUp.value?.layers.find((l) => l.id === layerId.value) ?? buildUp.value?.layers[0],
-);
+const choosing = ref(false);
 
 const verdicts = computed<Verdict[]>(() => {
-  if (!buildUp.value || !sums.value) return [];
-  const least = given(
-    'least membrane of the family',
-    buildUp.value.leastDryFilmMm.value,
-    'film',
-    buildUp.value.leastDryFilmMm.source,
-  );
-  const membrane = sums.value.membraneDry;
-  const thin = membrane.value < least.value;
-  return [
-    {
-      outcome: thin ? 'stop' : 'go',
-      subject: 'Membrane.',
-      says: [
-        { figure: membrane },
-        thin ? ' dry is less than the family’s least of ' : ' dry; the family’s least is ',
-        { figure: least },
-        thin ? ': raise a rate.' : '.',
-      ],
-    },
-    ...(chosen.value?.quantities.ok
-      ? [
+  const laid = chosen.value?.buildUp;
+  if (!laid) return [];
+  const { membraneDry, weight } = totals(laid);
+  const least = given('least of the build-up', laid.leastDryFilmMm.value, 'film', laid.leastDryFilmMm.source);
+  const membrane: Verdict[] =
+    membraneDry.value < least.value
+      ? []
+      : [
           {
-            outcome: 'go' as const,
-            subject: 'On the deck.',
-            says: [
-              { figure: sums.value.weight },
-              ' laid, ',
-              { figure: weightOn(sums.value.weight, chosen.value.quantities.value.area) },
-              ' on this zone, wet.',
-            ],
+            outcome: 'go',
+            subject: 'Membrane.',
+            says: [{ figure: membraneDry }, ' dry; the least is ', { figure: least }, '.'],
           },
-        ]
-      : []),
-  ];
+        ];
+  return area.value
+    ? [
+        ...membrane,
+        {
+          outcome: 'go',
+          subject: 'On the deck.',
+          says: [
+            { figure: weight },
+            ' laid, ',
+            { figure: weightOn(weight, area.value) },
+            ' on this zone, wet.',
+          ],
+        },
+      ]
+    : membrane;
 });
 
-function give(id: string): void {
-  const found = CATALOGUE.find((b) => b.id === id);
-  if (found && chosenId.value) chooseBuildUp(job.documents.buildUps.draft, chosenId.value, found);
+function take(buildUp: BuildUp): void {
+  if (!chosenId.value) return;
+  chooseBuildUp(
+    doc.value,
+    chosenId.value,
+    buildUp,
+    { conditions: found.value.map((f) => f.condition) },
+    job.usedRevisions,
+  );
+  choosing.value = false;
 }
+const edit = (change: (b: BuildUp) => void): void => {
+  if (held.value) revise(doc.value, held.value.id, held.value.revision, frozen.value, change);
+};
+function setTerms(next: Partial<Terms>): void {
+  const own = doc.value.zones.find((z) => z.zoneId === chosenId.value);
+  if (own) Object.assign(own, next);
+}
+const setOption = (choiceId: string, optionId: string): void =>
+  setTerms({ choices: { ...terms.value?.choices, [choiceId]: optionId } });
+const setConditions = (conditions: ZoneCondition[]): void => setTerms({ conditions });
 
-function setRate(id: string, rate: { basis: 'mass' | 'volume'; value: number }): void {
-  const now = buildUp.value;
-  if (!now) return;
-  revise(job.documents.buildUps.draft, now.id, now.revision, frozen.value, (b) => {
-    const coat = b.layers.find((l) => l.id === id);
-    if (coat && isCoat(coat)) coat.rate = { ...rate, source: 'chosen' };
-  });
+/** Every zone of the job with this revision moves; options that the newer one does not know fall back to its own. */
+function moveTo(newer: BuildUp): void {
+  const from = held.value;
+  if (!from) return;
+  const moving = doc.value.zones.filter((z) => z.buildUpId === from.id && z.revision === from.revision);
+  for (const z of moving) {
+    const choices = Object.fromEntries(
+      Object.entries(z.choices).filter(([c, o]) =>
+        newer.choices.some((k) => k.id === c && k.options.some((x) => x.id === o)),
+      ),
+    );
+    chooseBuildUp(doc.value, z.zoneId, newer, { conditions: z.conditions, choices }, job.usedRevisions);
+  }
 }
 </script>
 
@@ -100,54 +150,59 @@ function setRate(id: string, rate: { basis: 'mass' | 'volume'; value: number }):
       <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
     </p>
     <template v-else>
-      <fieldset class="catalogue">
-        <legend>Build-up for {{ chosen.zone.name }}</legend>
-        <button
-          v-for="b in CATALOGUE"
-          :key="b.id"
-          type="button"
-          :aria-pressed="buildUp?.id === b.id"
-          @click="give(b.id)"
+      <div v-if="held" class="head">
+        <h1>{{ held.name }}</h1>
+        <span class="tag"
+          >{{ held.taken ? `library revision ${held.taken.revision}` : `revision ${held.revision}`
+          }}{{ frozen ? ', frozen by the record' : '' }}</span
         >
-          <strong>{{ b.name }}</strong><span class="quiet">{{ b.summary }}</span>
-        </button>
-      </fieldset>
-      <p v-if="!buildUp" class="quiet">
-        Choose what this zone is to be sealed with; its layers, rates and limits follow.
-      </p>
-      <div v-else class="columns build">
-        <section aria-label="Layers">
-          <div class="head">
-            <h1>{{ buildUp.name }}</h1>
-            <span class="tag"
-              >revision {{ buildUp.revision }}{{ frozen ? ', frozen by the record' : '' }}</span
-            >
-            <span v-if="counts" class="tag">{{ counts.typical }} of {{ counts.total }} numbers typical</span>
-          </div>
-          <p v-if="frozen" class="quiet">
-            Coats were laid by this revision. A change makes revision {{ buildUp.revision + 1 }}; what was
-            laid is still judged by the one it was laid by.
-          </p>
-          <LayerTable
-            :build-up="buildUp"
-            :chosen="layer?.id"
-            @choose="(id) => (layerId = id)"
-            @rate="setRate"
-          />
-          <h2 class="follows">What follows from it</h2>
-          <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
-          <p class="quiet rule">Films are accepted when: {{ acceptanceRuleWords[buildUp.acceptance] }}.</p>
-          <h2 class="follows">Cautions</h2>
-          <ul class="cautions">
-            <li v-for="c in buildUp.cautions" :key="c">{{ c }}</li>
-          </ul>
-        </section>
-        <section aria-label="Section and layer">
-          <LayerColumn :build-up="buildUp" :achieved="achieved" />
-          <LayerDetail v-if="layer" :layer="layer" />
-          <p v-if="sums" class="quiet">All coats together <FigureText :figure="sums.dry" /> dry.</p>
-        </section>
+        <el-button class="end" @click="choosing = !choosing">{{
+          choosing ? 'Keep this one' : 'Choose another'
+        }}</el-button>
       </div>
+      <template v-else-if="!choosing">
+        <h1>No build-up for {{ chosen.zone.name }} yet</h1>
+        <p class="quiet">Its layers, rates, times and limits follow from what it is sealed with.</p>
+        <el-button type="primary" @click="choosing = true">Choose for me</el-button>
+      </template>
+      <ChoosePanel
+        v-if="choosing && asked"
+        :key="chosen.zone.id"
+        :zone="chosen.zone"
+        :falls="falls"
+        :asked="asked"
+        :current="held"
+        @take="take"
+        @close="choosing = false"
+      />
+      <template v-if="held && terms && asked">
+        <p class="glance"><SourceBar :of="held" /></p>
+        <RevisionNotice :build-up="held" :terms="terms" :pace="asked.pace" @move="moveTo" />
+        <p v-if="frozen" class="quiet">
+          Layers were laid by this revision. A change makes the job’s next one; what was laid is still judged
+          by the one it was laid by.
+        </p>
+        <ZoneRates :build-up="held" :set="terms.conditions" :found="found" @set="setConditions" />
+        <BuildUpEditor
+          :key="chosen.zone.id"
+          :build-up="held"
+          :terms="terms"
+          :ground="ground"
+          :pace="asked.pace"
+          :edit="edit"
+          source="chosen"
+          :achieved="achieved"
+          :open="false"
+          @option="setOption"
+        >
+          <template #verdicts>
+            <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
+          </template>
+          <p class="quiet rule">Films are accepted when: {{ acceptanceRuleWords[held.acceptance] }}.</p>
+          <BinderPanel :build-up="held" :edit="edit" />
+          <CautionCard :build-up="held" />
+        </BuildUpEditor>
+      </template>
     </template>
   </main>
 </template>
@@ -156,43 +211,6 @@ function setRate(id: string, rate: { basis: 'mass' | 'volume'; value: number }):
 .top {
   margin-bottom: var(--s3);
 }
-.catalogue {
-  border: 0;
-  padding: 0;
-  margin: 0 0 var(--s4);
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
-  gap: var(--s2);
-}
-.catalogue legend {
-  font-weight: 700;
-  padding-bottom: var(--s2);
-}
-.catalogue button {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  text-align: left;
-  padding: var(--s2) var(--s3);
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: var(--r);
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.catalogue button[aria-pressed='true'] {
-  border-color: var(--sea);
-  box-shadow: inset 4px 0 var(--sea);
-}
-.build {
-  grid-template-columns: minmax(0, 1fr) minmax(300px, 360px);
-}
-@media (max-width: 1050px) {
-  .build {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
 .tag {
   border: max(1px, var(--stroke)) solid var(--line-2);
   border-radius: 999px;
@@ -200,15 +218,10 @@ function setRate(id: string, rate: { basis: 'mass' | 'volume'; value: number }):
   font-size: var(--t-s);
   color: var(--ink-2);
 }
-.follows {
-  margin-top: var(--s4);
-  color: var(--ink-2);
+.glance {
+  padding: var(--s2) 0;
 }
 .rule {
   padding-left: 30px;
-}
-.cautions {
-  margin: var(--s2) 0;
-  padding-left: 1.2rem;
 }
 </style>

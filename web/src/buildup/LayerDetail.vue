@@ -1,21 +1,31 @@
 <script setup lang="ts">
-/** Everything that one layer says: conditions, cure stages over temperature, pot life, catalyst, with the sources. */
+/** What one layer asks for: conditions, stages of cure, pot life, mixing, tools, and what to do when a limit is missed. */
 import { computed } from 'vue';
-import { STAGES, type Layer } from '@lentum/core/buildup';
+import {
+  papersOf,
+  STAGES,
+  whenMissed,
+  type BuildUp,
+  type Layer,
+  type Missable,
+  type Tool,
+} from '@lentum/core/buildup';
 import { STAGE_WORDS } from '@lentum/core/words';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
 import { sayHours } from './curetimes.ts';
+import PaperLink from './PaperLink.vue';
 
-const props = defineProps<{ layer: Layer }>();
+const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
 const { say } = useUnits();
 
+const limits = computed(() => ('limits' in props.layer ? props.layer.limits : undefined));
+const range = (a: number, b: number): string =>
+  `${say(a, 'temperature', { digits: 0 })} to ${say(b, 'temperature', { digits: 0 })}`;
 const conditions = computed(() => {
-  if (props.layer.kind !== 'coat') return [];
-  const l = props.layer.limits;
-  const range = (a: number, b: number): string =>
-    `${say(a, 'temperature', { digits: 0 })} to ${say(b, 'temperature', { digits: 0 })}`;
-  return [
+  const l = limits.value;
+  if (!l) return [];
+  const rows: { name: string; text: string; source: typeof l.airMinC.source }[] = [
     { name: 'Air', text: range(l.airMinC.value, l.airMaxC.value), source: l.airMinC.source },
     { name: 'Surface', text: range(l.surfaceMinC.value, l.surfaceMaxC.value), source: l.surfaceMinC.source },
     {
@@ -31,21 +41,88 @@ const conditions = computed(() => {
       source: l.humidityMaxPct.source,
     },
   ];
+  if (l.risingWithinK)
+    rows.push({
+      name: 'Only rising',
+      text: `within ${say(l.risingWithinK.value, 'temperatureDifference')} of the least`,
+      source: l.risingWithinK.source,
+    });
+  if (l.windHandMaxMPerS)
+    rows.push({
+      name: 'Wind, by hand',
+      text: `${say(l.windHandMaxMPerS.value, 'speed')} or less`,
+      source: l.windHandMaxMPerS.source,
+    });
+  if (l.windSprayMaxMPerS)
+    rows.push({
+      name: 'Wind, sprayed',
+      text: `${say(l.windSprayMaxMPerS.value, 'speed')} or less`,
+      source: l.windSprayMaxMPerS.source,
+    });
+  if (l.dryHours)
+    rows.push({ name: 'Dry before', text: sayHours(l.dryHours.value), source: l.dryHours.source });
+  if (l.moistureMaxPct)
+    rows.push({
+      name: 'Ground moisture',
+      text: `${say(l.moistureMaxPct.value, 'moisture')} or less`,
+      source: l.moistureMaxPct.source,
+    });
+  if (l.noBelow)
+    rows.push({
+      name: 'Not below',
+      text: `${say(l.noBelow.tempC, 'temperature', { digits: 0 })} until ${STAGE_WORDS[l.noBelow.until]}`,
+      source: l.noBelow.source,
+    });
+  return rows;
 });
+const coat = computed(() => (props.layer.kind === 'coat' ? props.layer : undefined));
 const stages = computed(() =>
-  props.layer.kind === 'coat'
-    ? STAGES.flatMap((s) => {
-        const table = props.layer.kind === 'coat' ? props.layer.cure[s] : undefined;
-        return table ? [{ name: STAGE_WORDS[s], ...table }] : [];
-      })
+  STAGES.flatMap((s) => {
+    const table = coat.value?.cure[s];
+    return table ? [{ name: STAGE_WORDS[s], ...table }] : [];
+  }),
+);
+function toolText(tool: Tool): string {
+  const parts: string[] = [];
+  if (tool.kind === 'roller' && tool.napMm) parts.push(`nap ${say(tool.napMm.value, 'lap')}`);
+  if (tool.kind === 'notched trowel')
+    parts.push(`${tool.shape} ${say(tool.notchMm.value, 'gap')}, held at ${tool.angleDeg.value}°`);
+  if (tool.kind === 'spike roller' && tool.pinMm) parts.push(`pins ${say(tool.pinMm.value, 'lap')}`);
+  if (tool.kind === 'airless spray')
+    parts.push(
+      `tip ${say(tool.tipMm.value, 'film')}, ${say(tool.pressureBar.value, 'pressure')}, overlap ${tool.overlapPct.value} %`,
+    );
+  if (tool.kind === 'hand roller' && tool.massKg) parts.push(say(tool.massKg.value, 'mass'));
+  if (tool.note) parts.push(tool.note);
+  return parts.length > 0 ? `${tool.kind}: ${parts.join('; ')}` : tool.kind;
+}
+const tools = computed(() => ('tools' in props.layer ? props.layer.tools.map(toolText) : []));
+const MISSED: readonly (readonly [Missable, string])[] = [
+  ['overcoatUntil', 'the overcoat time passed'],
+  ['rainSafe', 'it rained too early'],
+  ['dewMargin', 'it was laid at the dew point'],
+  ['surfaceMin', 'it was laid too cold'],
+  ['leastRate', 'the rate fell below the least'],
+];
+const missed = computed(() =>
+  limits.value
+    ? MISSED.filter(([key]) => key !== 'leastRate' || coat.value?.rate.least).map(([key, name]) => ({
+        name,
+        ...whenMissed(props.layer, key),
+      }))
     : [],
 );
+const papers = computed(() => papersOf(props.buildUp, props.layer));
+const hazards = computed(() => props.layer.product?.hazards ?? []);
 </script>
 
 <template>
   <div class="detail">
     <h2>{{ layer.name }}</h2>
-    <template v-if="layer.kind === 'coat'">
+    <p v-if="layer.kind !== 'coat'" class="quiet">{{ layer.note }}</p>
+    <p v-if="papers.length === 0" class="quiet">No data sheet in the binder for it.</p>
+    <p v-for="p in papers" :key="p.id"><PaperLink :paper="p" /></p>
+    <template v-if="limits">
       <h3>Laid when</h3>
       <dl>
         <template v-for="c in conditions" :key="c.name">
@@ -53,6 +130,11 @@ const stages = computed(() =>
           <dd>{{ c.text }} <SourceMark :source="c.source" /></dd>
         </template>
       </dl>
+      <p v-if="limits.fallingSlab" class="quiet">
+        On a falling slab temperature, because a warming one breathes out.
+      </p>
+    </template>
+    <template v-if="coat">
       <h3>Cure</h3>
       <div v-for="s in stages" :key="s.name" class="stage">
         <span>{{ s.name }} <SourceMark :source="s.source" /></span>
@@ -62,46 +144,88 @@ const stages = computed(() =>
             {{ sayHours(p.hours) }}</template
           ></span
         >
+        <span v-if="s.byHumidityPct || s.byWetFilmMm" class="quiet"
+          >and on
+          {{
+            [s.byHumidityPct ? 'humidity' : '', s.byWetFilmMm ? 'film' : ''].filter(Boolean).join(' and ')
+          }}</span
+        >
       </div>
-      <div class="stage">
-        <span>pot life <SourceMark :source="layer.potLife.source" /></span>
+      <template v-if="coat.kettle">
+        <h3>Kettle</h3>
+        <dl>
+          <dt>Laid from</dt>
+          <dd>
+            {{ say(coat.kettle.applyMinC.value, 'temperature', { digits: 0 }) }}
+            <SourceMark :source="coat.kettle.applyMinC.source" />
+          </dd>
+          <dt>Never above</dt>
+          <dd>
+            {{ say(coat.kettle.safeMaxC.value, 'temperature', { digits: 0 }) }}
+            <SourceMark :source="coat.kettle.safeMaxC.source" />
+          </dd>
+          <dt>Held hot at most</dt>
+          <dd>
+            {{ sayHours(coat.kettle.hoursAtHeat.value) }}
+            <SourceMark :source="coat.kettle.hoursAtHeat.source" />
+          </dd>
+          <dt>A hot probe every</dt>
+          <dd>
+            {{ say(coat.kettle.probeEveryM2.value, 'area', { digits: 0 }) }}
+            <SourceMark :source="coat.kettle.probeEveryM2.source" />
+          </dd>
+        </dl>
+      </template>
+      <div v-else class="stage">
+        <span>pot life <SourceMark :source="coat.potLife.source" /></span>
         <span class="quiet"
-          ><template v-for="(p, i) in layer.potLife.points" :key="p.atC"
+          ><template v-for="(p, i) in coat.potLife.points" :key="p.atC"
             >{{ i > 0 ? ' · ' : '' }}{{ say(p.atC, 'temperature', { digits: 0 }) }}
-            {{ p.minutes }} min</template
+            {{ sayHours(p.minutes / 60) }}</template
           ></span
         >
       </div>
-      <div v-if="layer.catalyst" class="stage">
-        <span>catalyst, by mass <SourceMark :source="layer.catalyst.source" /></span>
+      <div v-if="coat.catalyst" class="stage">
+        <span>catalyst, by mass <SourceMark :source="coat.catalyst.source" /></span>
         <span class="quiet"
-          ><template v-for="(p, i) in layer.catalyst.points" :key="p.fromC"
+          ><template v-for="(p, i) in coat.catalyst.points" :key="p.fromC"
             >{{ i > 0 ? ' · ' : '' }}{{ say(p.fromC, 'temperature', { digits: 0, unit: false }) }} to
             {{ say(p.toC, 'temperature', { digits: 0 }) }} {{ p.percent }} %</template
           ></span
         >
       </div>
+      <div v-if="coat.mix" class="stage">
+        <span>mixed by {{ coat.mix.by }} <SourceMark :source="coat.mix.source" /></span>
+        <span class="quiet">{{
+          coat.mix.parts.map((p) => `${p.parts} ${p.name.toLowerCase()}`).join(' : ')
+        }}</span>
+      </div>
       <dl class="last">
-        <dt>Density</dt>
-        <dd>
-          {{ say(layer.densityKgPerL.value, 'density') }} <SourceMark :source="layer.densityKgPerL.source" />
-        </dd>
-        <dt>Volume solids</dt>
-        <dd>
-          {{ Math.round(layer.volumeSolids.value * 100) }} %
-          <SourceMark :source="layer.volumeSolids.source" />
-        </dd>
         <dt>Containers</dt>
-        <dd>{{ layer.containers.map((c) => c.name).join(', ') }}</dd>
-        <template v-if="layer.largestMixKg"
+        <dd>{{ coat.containers.map((c) => c.name).join(', ') }}</dd>
+        <template v-if="coat.largestMixKg"
           ><dt>Largest mix</dt>
-          <dd>
-            {{ say(layer.largestMixKg.value, 'mass') }} <SourceMark :source="layer.largestMixKg.source" /></dd
+          <dd>{{ say(coat.largestMixKg.value, 'mass') }} <SourceMark :source="coat.largestMixKg.source" /></dd
         ></template>
+        <template v-if="coat.product?.cleaner"
+          ><dt>Tools cleaned with</dt>
+          <dd>{{ coat.product.cleaner }}</dd></template
+        >
       </dl>
-      <p class="quiet">If the overcoating time is missed: {{ layer.ifMissed }}</p>
     </template>
-    <p v-else class="quiet">{{ layer.note }}</p>
+    <ul v-if="tools.length > 0" class="tools">
+      <li v-for="t in tools" :key="t">{{ t }}</li>
+    </ul>
+    <p v-if="hazards.length > 0"><strong>Hazards:</strong> {{ hazards.join(', ') }}.</p>
+    <details v-if="missed.length > 0">
+      <summary>If a limit is missed</summary>
+      <dl class="missed">
+        <template v-for="m in missed" :key="m.name">
+          <dt>{{ m.name }}</dt>
+          <dd>{{ m.says }}{{ m.own ? '' : ' (general practice)' }}</dd>
+        </template>
+      </dl>
+    </details>
   </div>
 </template>
 
@@ -132,5 +256,16 @@ dd {
   border-bottom: var(--stroke) solid var(--line);
   display: flex;
   flex-direction: column;
+}
+.tools {
+  margin: var(--s2) 0;
+  padding-left: 1.2rem;
+}
+.missed {
+  grid-template-columns: minmax(7rem, auto) 1fr;
+  margin-top: var(--s2);
+}
+.missed dd {
+  text-align: left;
 }
 </style>

@@ -1,21 +1,18 @@
 <script setup lang="ts">
-/** A coverage rate in any of the trade's forms: mass or volume an area, area a litre or gallon, or a wet film. */
+/** A coverage rate in any form of the trade: mass or volume an area, area a litre or gallon, a wet or a dry film. */
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
-import { format, parseRate } from '@lentum/core/units';
+import { format, parseRate, rateQuantity, type RateBasis } from '@lentum/core/units';
 import { useUnits } from '../shared/units.ts';
 
-const props = defineProps<{ coat: Coat }>();
-const emit = defineEmits<{ change: [rate: { basis: 'mass' | 'volume'; value: number }] }>();
+const props = defineProps<{ coat: Coat; disabled?: boolean }>();
+const emit = defineEmits<{ change: [rate: { basis: RateBasis; value: number }] }>();
 const { system, unit } = useUnits();
 const id = useId();
-const quantity = computed(() => (props.coat.rate.basis === 'mass' ? 'rateMass' : 'rateVolume'));
+const quantity = computed(() => rateQuantity(props.coat.rate.basis));
 const shown = computed(() =>
-  format(props.coat.rate.value, quantity.value, system.value, {
-    unit: false,
-    digits: system.value === 'metric' ? 2 : 2,
-  }),
+  format(props.coat.rate.value, quantity.value, system.value, { unit: false, digits: 2 }),
 );
 const text = ref(shown.value);
 const problem = ref('');
@@ -30,7 +27,7 @@ function take(): void {
     system: system.value,
     label: `${props.coat.name}, rate`,
     above: 0,
-    max: 60,
+    max: 200,
   });
   problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
   if (!read.ok) return;
@@ -46,6 +43,7 @@ function take(): void {
       v-model="text"
       class="num-input rate"
       :class="{ 'is-wrong': problem }"
+      :disabled="disabled"
       :aria-label="`${coat.name}, rate in ${unit(quantity)}`"
       :aria-invalid="problem ? 'true' : undefined"
       :aria-describedby="problem ? id : undefined"

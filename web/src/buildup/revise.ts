@@ -1,16 +1,47 @@
 /** Changing a build-up in a job: a revision that the record refers to is left as it is, and the next one is made. */
-import type { BuildUp, BuildUpDoc } from '@lentum/core/buildup';
+import type { BuildUp, BuildUpDoc, Terms } from '@lentum/core/buildup';
+import { sameContent } from '@lentum/core/library';
 
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+export const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
-/** Adds a catalogue build-up to the job if it is not there, and gives it to a zone. */
-export function choose(doc: BuildUpDoc, zoneId: string, buildUp: BuildUp): void {
-  const own = doc.buildUps.filter((b) => b.id === buildUp.id).sort((a, b) => b.revision - a.revision)[0];
-  if (!own) doc.buildUps.push(copy(buildUp));
-  const revision = own?.revision ?? buildUp.revision;
-  const at = doc.zones.find((z) => z.zoneId === zoneId);
-  if (at) Object.assign(at, { buildUpId: buildUp.id, revision });
-  else doc.zones.push({ zoneId, buildUpId: buildUp.id, revision });
+const newestOf = (doc: BuildUpDoc, id: string): number =>
+  Math.max(0, ...doc.buildUps.filter((b) => b.id === id).map((b) => b.revision));
+
+/** Drops what no zone has and no record entry refers to. */
+function sweep(doc: BuildUpDoc, used: ReadonlySet<string>): void {
+  doc.buildUps = doc.buildUps.filter(
+    (b) =>
+      used.has(`${b.id}/${b.revision}`) ||
+      doc.zones.some((z) => z.buildUpId === b.id && z.revision === b.revision),
+  );
+}
+
+/**
+ * Freezes a revision of the library in the job and gives it to a zone. Where the job has that content already it is
+ * used again; otherwise it comes in as the job's next revision.
+ * @param used revisions that the record refers to, as `id/revision`
+ */
+export function choose(
+  doc: BuildUpDoc,
+  zoneId: string,
+  buildUp: BuildUp,
+  terms: Partial<Terms>,
+  used: ReadonlySet<string> = new Set(),
+): void {
+  const own = doc.buildUps.find((b) => b.id === buildUp.id && sameContent(b, buildUp));
+  const revision = own?.revision ?? newestOf(doc, buildUp.id) + 1;
+  if (!own) doc.buildUps.push({ ...copy(buildUp), revision, taken: { revision: buildUp.revision } });
+  const zone = {
+    zoneId,
+    buildUpId: buildUp.id,
+    revision,
+    conditions: terms.conditions ?? [],
+    choices: terms.choices ?? {},
+  };
+  const at = doc.zones.findIndex((z) => z.zoneId === zoneId);
+  if (at >= 0) doc.zones[at] = zone;
+  else doc.zones.push(zone);
+  sweep(doc, used);
 }
 
 /**
@@ -31,9 +62,8 @@ export function revise(
     change(old);
     return;
   }
-  const newest = Math.max(...doc.buildUps.filter((b) => b.id === id).map((b) => b.revision));
   const next = copy(old);
-  next.revision = newest + 1;
+  next.revision = newestOf(doc, id) + 1;
   change(next);
   doc.buildUps.push(next);
   for (const z of doc.zones) if (z.buildUpId === id && z.revision === revision) z.revision = next.revision;

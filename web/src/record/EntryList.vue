@@ -44,6 +44,8 @@ function words(entry: Entry): string {
   const layer = job.documents.buildUps.draft.buildUps
     .find((b) => b.id === entry.buildUpId && b.revision === entry.revision)
     ?.layers.find((l) => l.id === entry.layerId);
+  if (entry.kind === 'laid')
+    return `${bay}${layer?.name ?? entry.layerId} laid, ${entry.used} used${entry.batch ? `, batch ${entry.batch}` : ''}${entry.looked ? ', looked at' : ', not looked at'}`;
   const batches = entry.containers.map((c) => c.batch).filter(Boolean);
   return `${bay}${layer?.name ?? entry.layerId}${entry.finishedAt === undefined ? ', begun' : ''}, ${entry.lastWetMm.length} readings${batches.length > 0 ? `, batch ${batches.join(', ')}` : ''}`;
 }

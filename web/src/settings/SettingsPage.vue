@@ -1,7 +1,15 @@
 <script setup lang="ts">
+import { ref } from 'vue';
 import { THEMES, usePreferences } from '../app/preferences.ts';
 
 const preferences = usePreferences();
+const wrong = ref('');
+function setCurrency(text: string): void {
+  const code = text.trim().toUpperCase();
+  const fits = /^[A-Z]{3}$/.test(code);
+  wrong.value = fits ? '' : `Currency: “${text}” was entered; expected three letters, such as EUR or USD.`;
+  if (fits) preferences.currency = code;
+}
 </script>
 
 <template>
@@ -30,6 +38,18 @@ const preferences = usePreferences();
       </p>
     </section>
     <section>
+      <h2><label for="currency">Currency of prices</label></h2>
+      <el-input
+        id="currency"
+        :model-value="preferences.currency"
+        maxlength="3"
+        class="code"
+        @change="setCurrency"
+      />
+      <p v-if="wrong" class="problem" role="alert">{{ wrong }}</p>
+      <p class="quiet">Three letters. Prices are shown as they were entered; nothing is converted.</p>
+    </section>
+    <section>
       <h2><label for="who">Who holds this device</label></h2>
       <el-input id="who" v-model="preferences.who" maxlength="80" placeholder="name that signs new entries" />
       <p class="quiet">Every entry in a record carries this name.</p>
@@ -45,6 +65,9 @@ const preferences = usePreferences();
 </template>
 
 <style scoped>
+.code {
+  width: 6rem;
+}
 .narrow {
   max-width: 720px;
 }

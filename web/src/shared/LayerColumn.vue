@@ -1,113 +1,37 @@
 <script setup lang="ts">
-/** The build-up as a section: designed dry film of each layer, and beside it the film achieved. */
-import { computed } from 'vue';
-import { dryFilm, isCoat, type BuildUp } from '@lentum/core/buildup';
+/** The build-up as a section: films as laid wet, as designed dry, and beside them the film achieved. */
+import { computed, useId } from 'vue';
+import { totals, type BuildUp } from '@lentum/core/buildup';
 import type { AchievedFilm } from '@lentum/core/record';
+import FigureText from './FigureText.vue';
+import { isThin, layerColumn, THINNEST } from './layercolumn.ts';
 import { useUnits } from './units.ts';
 
-const props = defineProps<{ buildUp: BuildUp; achieved: readonly AchievedFilm[] }>();
+const props = defineProps<{
+  buildUp: BuildUp;
+  achieved?: readonly AchievedFilm[];
+  /** The layer that is looked at. */
+  chosen?: string | undefined;
+}>();
 const { say } = useUnits();
-
-const TALL = 300;
-const THINNEST = 16;
-
-interface Slab {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: string;
-  readonly designMm: number | undefined;
-  readonly achievedMm: number | undefined;
-  readonly height: number;
-  readonly achievedHeight: number;
-}
-
-const slabs = computed<Slab[]>(() => {
-  const coats = props.buildUp.layers.filter(isCoat).map((c) => ({ coat: c, dry: dryFilm(c).value }));
-  const total = coats.reduce((sum, c) => sum + c.dry, 0);
-  const scale = (mm: number): number => (mm / total) * TALL;
-  return props.buildUp.layers.map((layer) => {
-    if (layer.kind === 'fabric')
-      return {
-        id: layer.id,
-        name: layer.name,
-        kind: 'fabric',
-        designMm: undefined,
-        achievedMm: undefined,
-        height: 10,
-        achievedHeight: 0,
-      };
-    if (layer.kind === 'broadcast')
-      return {
-        id: layer.id,
-        name: layer.name,
-        kind: 'broadcast',
-        designMm: undefined,
-        achievedMm: undefined,
-        height: 26,
-        achievedHeight: 0,
-      };
-    const design = coats.find((c) => c.coat.id === layer.id)?.dry ?? 0;
-    const got = props.achieved.find((a) => a.layerId === layer.id)?.dry.value;
-    return {
-      id: layer.id,
-      name: layer.name,
-      kind: layer.role,
-      designMm: design,
-      achievedMm: got,
-      height: Math.max(THINNEST, scale(design)),
-      achievedHeight: got === undefined ? 0 : Math.max(THINNEST, scale(design)) * (got / design),
-    };
-  });
-});
-
-interface Placed extends Slab {
-  readonly y: number;
-  readonly achievedY: number;
-  readonly textY: number;
-}
-const LINE = 38;
-const TOP = 12;
-const stackOf = (height: (s: Slab) => number): number => slabs.value.reduce((sum, s) => sum + height(s), 0);
-/** Both stacks stand on the substrate; fabric and aggregate take the same room in both. */
-const gotHeight = (s: Slab): number => (s.designMm === undefined ? s.height : s.achievedHeight);
-const bottom = computed(
-  () =>
-    TOP +
-    Math.max(
-      stackOf((s) => s.height),
-      stackOf(gotHeight),
-    ),
-);
-const placed = computed<Placed[]>(() => {
-  let y = bottom.value;
-  let achievedY = bottom.value;
-  const fromTop = slabs.value
-    .map((s) => {
-      y -= s.height;
-      achievedY -= gotHeight(s);
-      return { ...s, y, achievedY, textY: y + s.height / 2 };
-    })
-    .reverse();
-  // Names keep a line's distance from each other.
-  let last = -Infinity;
-  return fromTop.map((s) => {
-    last = Math.max(s.textY, last + LINE);
-    return { ...s, textY: last };
-  });
-});
-const SUBSTRATE = 46;
-const height = computed(() =>
-  Math.max(bottom.value + SUBSTRATE + 34, (placed.value.at(-1)?.textY ?? 0) + 60),
-);
-const isThin = (s: Slab): boolean =>
-  s.designMm !== undefined && s.achievedMm !== undefined && s.achievedMm < s.designMm;
+const id = useId();
+const SUBSTRATE = 40;
+const column = computed(() => layerColumn(props.buildUp, props.achieved ?? []));
+const sums = computed(() => totals(props.buildUp));
+const height = computed(() => Math.max(column.value.bottom + SUBSTRATE + 30, column.value.textEnd + 44));
+const anyAchieved = computed(() => (props.achieved?.length ?? 0) > 0);
+const leaderFrom = (achieved: boolean): number => (achieved ? 208 : anyAchieved.value ? 156 : 152);
 </script>
 
 <template>
   <figure class="column">
     <figcaption>
-      <h2>Section, dry film</h2>
-      <span class="quiet">to scale; films under {{ THINNEST }} points are drawn thicker</span>
+      <h2>Section</h2>
+      <span class="quiet"
+        >to scale; films under {{ THINNEST }} points drawn thicker{{
+          column.anyShortened ? ', thick courses shortened at the wave' : ''
+        }}</span
+      >
     </figcaption>
     <svg
       :viewBox="`0 0 400 ${height}`"
@@ -117,34 +41,58 @@ const isThin = (s: Slab): boolean =>
       :aria-label="`Section of ${buildUp.name}`"
     >
       <defs>
-        <pattern id="column-broadcast" width="14" height="12" patternUnits="userSpaceOnUse">
+        <pattern :id="`${id}-grain`" width="14" height="12" patternUnits="userSpaceOnUse">
           <circle cx="4" cy="4" r="2.6" class="grain" />
           <circle cx="11" cy="9" r="2.6" class="grain" />
         </pattern>
-        <pattern id="column-substrate" width="26" height="22" patternUnits="userSpaceOnUse">
+        <pattern :id="`${id}-stone`" width="26" height="22" patternUnits="userSpaceOnUse">
           <circle cx="6" cy="6" r="2.4" class="stone" />
           <circle cx="18" cy="14" r="3.2" class="stone" />
           <circle cx="12" cy="19" r="1.3" class="stone" />
         </pattern>
+        <pattern :id="`${id}-weave`" width="8" height="8" patternUnits="userSpaceOnUse">
+          <path d="M0 8L8 0" class="weave" />
+        </pattern>
       </defs>
-      <g v-for="s in placed" :key="s.id">
-        <rect x="8" :y="s.y" width="130" :height="s.height" class="slab" :class="s.kind" />
+      <g v-for="s in column.slabs" :key="s.id">
+        <rect v-if="s.wetMm !== undefined" x="4" :y="s.wetY" width="36" :height="s.wetHeight" class="wet" />
+        <rect
+          x="48"
+          :y="s.y"
+          width="100"
+          :height="s.height"
+          class="slab"
+          :class="[s.kind, { on: s.id === chosen }]"
+        />
         <rect
           v-if="s.kind === 'broadcast'"
-          x="8"
+          x="48"
           :y="s.y"
-          width="130"
+          width="100"
           :height="s.height"
-          fill="url(#column-broadcast)"
+          :fill="`url(#${id}-grain)`"
+        />
+        <rect
+          v-if="s.kind === 'protection'"
+          x="48"
+          :y="s.y"
+          width="100"
+          :height="s.height"
+          :fill="`url(#${id}-weave)`"
         />
         <path
           v-if="s.kind === 'fabric'"
-          :d="`M8 ${s.y + 5}q6.5 -6 13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0t13 0`"
+          :d="`M48 ${s.y + 4.5}q5 -5 10 0t10 0t10 0t10 0t10 0t10 0t10 0t10 0t10 0t10 0`"
           class="threads"
+        />
+        <path
+          v-if="s.shortened"
+          :d="`M44 ${s.y + s.height / 2 + 3}q13 -12 27 0t27 0t27 0t27 0`"
+          class="break"
         />
         <rect
           v-if="s.achievedMm !== undefined"
-          x="148"
+          x="156"
           :y="s.achievedY"
           width="46"
           :height="s.achievedHeight"
@@ -152,27 +100,35 @@ const isThin = (s: Slab): boolean =>
           :class="{ thin: isThin(s) }"
         />
         <path
-          :d="`M${s.achievedMm === undefined ? 140 : 196} ${s.y + s.height / 2}L204 ${s.textY - 4}`"
+          :d="`M${leaderFrom(s.achievedMm !== undefined)} ${s.y + s.height / 2}L${anyAchieved ? 216 : 164} ${s.textY - 4}`"
           class="leader"
         />
-        <text x="208" :y="s.textY" class="name">
-          {{ s.designMm === undefined ? '' : `${say(s.designMm, 'film')} ` }}{{ s.name }}
+        <text :x="anyAchieved ? 220 : 168" :y="s.textY" class="name">
+          {{ s.dryMm === undefined ? '' : `${say(s.dryMm, 'film')} ` }}{{ s.name }}
         </text>
         <text
           v-if="s.achievedMm !== undefined"
-          x="208"
+          x="220"
           :y="s.textY + 15"
           class="got"
           :class="{ thin: isThin(s) }"
         >
           achieved {{ say(s.achievedMm, 'film') }}{{ isThin(s) ? ', thin' : '' }}
         </text>
+        <text v-else-if="s.wetMm !== undefined" :x="anyAchieved ? 220 : 168" :y="s.textY + 15" class="got">
+          {{ say(s.wetMm, 'film') }} wet
+        </text>
       </g>
-      <rect x="8" :y="bottom" width="130" :height="SUBSTRATE" class="substrate" />
-      <rect x="8" :y="bottom" width="130" :height="SUBSTRATE" fill="url(#column-substrate)" />
-      <text x="8" :y="bottom + SUBSTRATE + 18" class="foot">designed</text>
-      <text v-if="achieved.length > 0" x="148" :y="bottom + SUBSTRATE + 18" class="foot">achieved</text>
+      <rect x="4" :y="column.bottom" width="144" :height="SUBSTRATE" class="substrate" />
+      <rect x="4" :y="column.bottom" width="144" :height="SUBSTRATE" :fill="`url(#${id}-stone)`" />
+      <text x="4" :y="column.bottom + SUBSTRATE + 18" class="foot">wet</text>
+      <text x="48" :y="column.bottom + SUBSTRATE + 18" class="foot">designed dry</text>
+      <text v-if="anyAchieved" x="156" :y="column.bottom + SUBSTRATE + 18" class="foot">achieved</text>
     </svg>
+    <p class="total">
+      Together <FigureText :figure="sums.thickness" /> dry, of it <FigureText :figure="sums.membraneDry" /> of
+      membrane; <FigureText :figure="sums.weight" /> laid.
+    </p>
   </figure>
 </template>
 
@@ -186,11 +142,20 @@ svg {
   display: block;
 }
 .slab {
+  fill: #8a8f92;
   stroke: var(--paper);
   stroke-width: 1.5;
 }
-.slab.primer {
+.slab.on {
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.slab.primer,
+.slab.preparation {
   fill: #cdb58a;
+}
+.slab.levelling {
+  fill: #b3aa97;
 }
 .slab.membrane {
   fill: var(--sea);
@@ -198,8 +163,24 @@ svg {
 .slab.wear {
   fill: #8a8f92;
 }
+.slab.decorative {
+  fill: var(--violet-soft, #b9b0dd);
+}
 .slab.finish {
   fill: var(--sky);
+}
+.slab.reflective {
+  fill: #ece8da;
+  stroke: #8a8f92;
+}
+.slab.sheet {
+  fill: #4d5a60;
+}
+.slab.protection {
+  fill: #a89f8d;
+}
+.slab.pieces {
+  fill: none;
 }
 .slab.fabric {
   fill: var(--ink-2);
@@ -207,9 +188,24 @@ svg {
 .slab.broadcast {
   fill: #cdb58a;
 }
+.wet {
+  fill: none;
+  stroke: var(--ink-2);
+  stroke-width: 1.2;
+  stroke-dasharray: 3 2;
+}
 .threads {
   stroke: var(--paper);
   stroke-width: 2;
+  fill: none;
+}
+.weave {
+  stroke: #7d7464;
+  stroke-width: 1;
+}
+.break {
+  stroke: var(--paper);
+  stroke-width: 5;
   fill: none;
 }
 .grain {
@@ -247,5 +243,8 @@ svg {
 }
 .got.thin {
   fill: var(--amber);
+}
+.total {
+  margin-top: var(--s2);
 }
 </style>

@@ -2,7 +2,7 @@
 /** What the hands do next on a bay: one large figure, then how and when. */
 import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
-import { amountFor, wetFilm } from '@lentum/core/buildup';
+import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import { potLifeMinutes, type BayStatus } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { bayVerdict, coatVerdict, stateWords } from '@lentum/core/words';
@@ -14,7 +14,7 @@ import VerdictLine from '../shared/VerdictLine.vue';
 import { askWho } from './who.ts';
 
 const props = defineProps<{ status: BayStatus }>();
-const emit = defineEmits<{ coat: []; add: [] }>();
+const emit = defineEmits<{ coat: []; ply: []; add: [] }>();
 const job = useJob();
 const preferences = usePreferences();
 const note = ref('');
@@ -22,10 +22,12 @@ const holding = ref(false);
 
 const area = computed(() => bayAreaFigure(props.status.bay));
 const next = computed(() => props.status.next);
-const amount = computed(() => next.value && amountFor(next.value, area.value));
+/** The next layer where it is a coat: mixed, measured and gauged. */
+const coat = computed(() => (next.value && isCoat(next.value) ? next.value : undefined));
+const amount = computed(() => coat.value && amountFor(coat.value, area.value));
 const potLife = computed(() => {
   const surface = props.status.conditions?.surfaceC;
-  const minutes = next.value && surface !== undefined ? potLifeMinutes(next.value, surface) : undefined;
+  const minutes = coat.value && surface !== undefined ? potLifeMinutes(coat.value, surface) : undefined;
   return minutes === undefined ? undefined : Math.round(minutes);
 });
 const last = computed(() => props.status.laid.at(-1));
@@ -37,6 +39,13 @@ const film = computed(
 );
 const canAccept = computed(() => !next.value && props.status.state === 'ready' && !props.status.doubt);
 
+/** Details come before the first membrane coat, or after the layer that the build-up names. */
+const detailsNext = computed(() => {
+  const after = props.status.buildUp?.detailsAfter;
+  return after === undefined
+    ? coat.value?.role === 'membrane' || next.value?.kind === 'sheet'
+    : props.status.laid.some((l) => l.coat.id === after);
+});
 /** A coat is what comes next only under a go; what was laid all the same can still be logged. */
 const mayBegin = computed(() => verdict.value.outcome === 'go' || props.status.state === 'wet');
 /** While the film is wet, more of it belongs to the same coat: the entry is corrected. */
@@ -67,17 +76,18 @@ const has = (kind: string): boolean =>
 <template>
   <h2 class="title">Bay {{ status.bay.label }}</h2>
   <p class="quiet">
-    {{ next ? next.name : 'all coats laid' }} · <FigureText :figure="area" /> · {{ stateWords(status) }}
+    {{ next ? next.name : 'all layers laid' }} · <FigureText :figure="area" /> · {{ stateWords(status) }}
   </p>
-  <template v-if="amount && next">
+  <p v-if="next && !coat" class="quiet">{{ next.note }}</p>
+  <template v-if="amount && coat">
     <p class="large"><FigureText :figure="amount" /></p>
     <dl>
       <dt>Rate</dt>
-      <dd>{{ job.say(next.rate.value, next.rate.basis === 'mass' ? 'rateMass' : 'rateVolume') }}</dd>
+      <dd><FigureText :figure="laidRate(coat).rate" /></dd>
       <dt>Wet film</dt>
-      <dd><FigureText :figure="wetFilm(next)" /></dd>
+      <dd><FigureText :figure="wetFilm(coat)" /></dd>
       <dt>How</dt>
-      <dd class="words">{{ next.note }}</dd>
+      <dd class="words">{{ coat.note }}</dd>
       <template v-if="potLife !== undefined">
         <dt>Pot life</dt>
         <dd>{{ potLife }} min at {{ job.say(status.conditions!.surfaceC, 'temperature') }}</dd>
@@ -88,7 +98,14 @@ const has = (kind: string): boolean =>
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
   <div class="acts">
     <el-button
-      v-if="next && !status.hold"
+      v-if="next && !coat && !status.hold"
+      :type="mayBegin ? 'primary' : 'default'"
+      class="tap"
+      @click="emit('ply')"
+      >Log the {{ next.name.toLowerCase() }}</el-button
+    >
+    <el-button
+      v-else-if="next && !status.hold"
       :type="mayBegin ? 'primary' : 'default'"
       class="tap"
       @click="emit('coat')"
@@ -111,7 +128,7 @@ const has = (kind: string): boolean =>
     >
     <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
     <el-button
-      v-else-if="status.laid.length > 0 && next?.role === 'membrane' && !has('detailed')"
+      v-else-if="status.laid.length > 0 && detailsNext && !has('detailed')"
       class="tap"
       @click="step('detailed')"
       >Details done</el-button

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A coat on a bay: start and finish, tins opened and left, batches, readings. The verdict moves as it is entered. */
 import { computed, ref, watch } from 'vue';
-import { isCoat, wetFilm } from '@lentum/core/buildup';
+import { isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import { GAUGES } from '@lentum/core/film';
 import { check, sentence } from '@lentum/core/problems';
 import {
@@ -14,7 +14,6 @@ import {
 } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { coatVerdict } from '@lentum/core/words';
-import { findBuildUp } from '@lentum/core/buildup';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -37,12 +36,14 @@ const saving = ref(false);
 /** A coat that was begun and not finished is gone on with: the new entry takes its place. */
 const begun = computed(() => props.status.laid.find((l) => l.entry.finishedAt === undefined)?.entry);
 const old = props.correcting ?? begun.value;
+/** As it stands on the zone: options taken, rates as the zone asks for them. */
 const buildUp = computed(() =>
-  old ? findBuildUp(job.documents.buildUps.draft, old.buildUpId, old.revision) : props.status.buildUp,
+  old ? props.status.laid.find((l) => l.entry.id === old.id)?.buildUp : props.status.buildUp,
 );
 const coats = computed(() => buildUp.value?.layers.filter(isCoat) ?? []);
 /** When all coats are laid, the last one is what a further coat makes up for. */
-const first = props.status.next ?? props.status.laid.at(-1)?.coat ?? coats.value[0];
+const { next } = props.status;
+const first = (next && isCoat(next) ? next : undefined) ?? props.status.laid.at(-1)?.coat ?? coats.value[0];
 if (!first) throw new Error('a coat is logged on a bay whose zone has a build-up');
 const draft = old ? draftOf(old, job.timeZone) : newDraft(first, job.timeZone, job.nowMs);
 const coat = computed(() => coats.value.find((c) => c.id === draft.layerId) ?? first);
@@ -165,7 +166,7 @@ const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
         ><MeasureInput
           v-model="draft.leftOver"
           size="large"
-          :quantity="coat.rate.basis === 'mass' ? 'mass' : 'volume'"
+          :quantity="laidRate(coat).basis"
           label="Left over"
           :min="0"
           :digits="2"

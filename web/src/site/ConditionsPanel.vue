@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Air, humidity and surface of the moment: dew point, margin and the call for each coat still to be laid. */
 import { computed, ref } from 'vue';
-import { isCoat, type BuildUp } from '@lentum/core/buildup';
+import { isWorkLayer, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
@@ -49,8 +49,8 @@ const calls = computed(() => {
   );
   const now = reading.value;
   const all = props.buildUp.layers
-    .filter(isCoat)
-    .filter((c) => wanted.has(c.id))
+    .filter(isWorkLayer)
+    .filter((c) => c.kind !== 'protection' && wanted.has(c.id))
     .map((c) => conditionsVerdict(c.name, c, { ...now, atMs }, job.nowMs));
   return joined(all);
 });

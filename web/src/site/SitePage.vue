@@ -12,6 +12,7 @@ import BayCard from './BayCard.vue';
 import BayList from './BayList.vue';
 import CoatForm from './CoatForm.vue';
 import ConditionsPanel from './ConditionsPanel.vue';
+import PlyForm from './PlyForm.vue';
 import SplitDialog from './SplitDialog.vue';
 
 const job = useJob();
@@ -20,6 +21,7 @@ const router = useRouter();
 const { chosenId, chosen, choose } = useChosenZone();
 const splitting = ref(false);
 const coating = ref(false);
+const plying = ref(false);
 const adding = ref<CoatEntry>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
@@ -101,6 +103,7 @@ const chooseBay = (id: string): void =>
           :key="bay.bay.id"
           :status="bay"
           @coat="coating = true"
+          @ply="plying = true"
           @add="adding = bay.laid.at(-1)?.entry"
         />
       </section>
@@ -111,6 +114,7 @@ const chooseBay = (id: string): void =>
       :zone="chosen.zone"
       :build-up="chosen.buildUp"
     />
+    <PlyForm v-if="plying && bay" v-model="plying" :status="bay" />
     <CoatForm v-if="coating && bay" v-model="coating" :status="bay" />
     <CoatForm
       v-if="adding && bay"

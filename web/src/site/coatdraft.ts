@@ -1,8 +1,7 @@
 /** A coat as it is being entered: fields of the form, and the entry that they make. */
 import { reactive } from 'vue';
-import { isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { isCoat, laidRate, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
 import { GAUGES, type GaugeId } from '@lentum/core/film';
-import { wetFilm } from '@lentum/core/buildup';
 import type { CoatEntry } from '@lentum/core/record';
 import { fromField, toField } from '../app/time.ts';
 
@@ -85,7 +84,7 @@ export function bodyOf(
     containers: draft.containers
       .filter((c) => (c.opened ?? 0) > 0)
       .map((c) => ({ containerId: c.containerId, opened: c.opened ?? 0, batch: c.batch })),
-    leftOver: { basis: coat?.rate.basis ?? 'mass', value: draft.leftOver ?? 0 },
+    leftOver: { basis: coat ? laidRate(coat).basis : 'mass', value: draft.leftOver ?? 0 },
     gauge: draft.gauge,
     lastWetMm: [...draft.lastWetMm],
     note: draft.note,

@@ -1,5 +1,6 @@
 /** The plan as files. The writers come with the first export, not with the page. */
 import Papa from 'papaparse';
+import { saveFile } from '../shared/savefile.ts';
 import type { Survey } from '@lentum/core/survey';
 
 export type ExportKind = 'GeoJSON' | 'DXF' | 'CSV';
@@ -9,21 +10,12 @@ export const EXPORTS: Readonly<Record<ExportKind, string>> = {
   CSV: 'Areas and counts as CSV',
 };
 
-function save(text: string, name: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
-}
-
 export async function exportSurvey(kind: ExportKind, survey: Survey, jobName: string): Promise<void> {
   const { areaRows, toDxf, toGeoJson } = await import('@lentum/core/drawings');
   const plain = JSON.parse(JSON.stringify(survey)) as Survey;
   const name = jobName.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'survey';
   if (kind === 'GeoJSON')
-    save(`${JSON.stringify(toGeoJson(plain), null, 2)}\n`, `${name}.geojson`, 'application/geo+json');
-  else if (kind === 'DXF') save(toDxf(plain), `${name}.dxf`, 'image/vnd.dxf');
-  else save(`${Papa.unparse(areaRows(plain))}\r\n`, `${name}-areas.csv`, 'text/csv');
+    saveFile(`${JSON.stringify(toGeoJson(plain), null, 2)}\n`, `${name}.geojson`, 'application/geo+json');
+  else if (kind === 'DXF') saveFile(toDxf(plain), `${name}.dxf`, 'image/vnd.dxf');
+  else saveFile(`${Papa.unparse(areaRows(plain))}\r\n`, `${name}-areas.csv`, 'text/csv');
 }

@@ -2,7 +2,7 @@
 import { ref, shallowRef, watch, type Ref } from 'vue';
 import { distance, type Point } from '@lentum/core/geometry';
 import type { Underlay } from '@lentum/core/survey';
-import { sendPicture } from '../app/api.ts';
+import { hashOf, sendPicture } from '../app/api.ts';
 
 /** Until it is scaled a picture is shown this wide. */
 const FIRST_WIDTH_M = 20;
@@ -17,11 +17,6 @@ function load(url: string): Promise<HTMLImageElement> {
     image.onerror = () => reject(new Error('The picture can not be shown; expected a PNG or JPEG.'));
     image.src = url;
   });
-}
-
-async function hashOf(file: File): Promise<string> {
-  const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
-  return [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('');
 }
 
 /** Sends a picture and says where it lies until somebody scales it. Throws with a sentence when it is none. */

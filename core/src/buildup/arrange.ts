@@ -1,0 +1,121 @@
+/** Putting layers in, out and in another order, with what is laid into them. */
+import { isCoat, type Layer } from './layers.ts';
+import type { BuildUp } from './schema.ts';
+
+const intoOf = (layer: Layer): string | undefined =>
+  layer.kind === 'fabric' ? layer.embeddedIn : layer.kind === 'broadcast' ? layer.into : undefined;
+
+/** A layer and what is laid into it, in their order. */
+const block = (layers: readonly Layer[], id: string): Layer[] =>
+  layers.filter((l) => l.id === id || intoOf(l) === id);
+
+/** The coat that something at a place would be laid into: the nearest one above, of the same option or of none. */
+function coatAbove(layers: readonly Layer[], at: number, of: Layer): string | undefined {
+  for (let i = at - 1; i >= 0; i -= 1) {
+    const l = layers[i];
+    if (!l || !isCoat(l)) continue;
+    const same =
+      l.only === undefined ||
+      of.only === undefined ||
+      l.only.choice !== of.only.choice ||
+      l.only.option === of.only.option;
+    if (same) return l.id;
+  }
+  return undefined;
+}
+
+function laidInto(layer: Layer, coatId: string): Layer {
+  if (layer.kind === 'fabric') return { ...layer, embeddedIn: coatId };
+  if (layer.kind === 'broadcast') return { ...layer, into: coatId };
+  return layer;
+}
+
+/**
+ * Moves a layer to stand before another, or to the end. What is laid into a coat goes with it; fabric and aggregate
+ * that are moved by themselves are laid into the coat that they come to stand over.
+ * @param beforeId the layer that it comes to stand before; undefined for the end
+ * @returns the layers in their new order; as they were where the move makes no sense
+ */
+export function moveLayer(layers: readonly Layer[], id: string, beforeId: string | undefined): Layer[] {
+  const moving = block(layers, id);
+  const layer = moving[0];
+  if (!layer || beforeId === id || moving.some((l) => l.id === beforeId)) return [...layers];
+  const rest = layers.filter((l) => !moving.includes(l));
+  let at = beforeId === undefined ? rest.length : rest.findIndex((l) => l.id === beforeId);
+  if (at < 0) return [...layers];
+  if (intoOf(layer) === undefined) {
+    // A coat does not come between another and what is laid into that.
+    while (at < rest.length && intoOf(rest[at] as Layer) !== undefined) at += 1;
+    return [...rest.slice(0, at), ...moving, ...rest.slice(at)];
+  }
+  const coat = coatAbove(rest, at, layer);
+  if (coat === undefined) return [...layers];
+  return [...rest.slice(0, at), laidInto(layer, coat), ...rest.slice(at)];
+}
+
+/** Moves a layer one place up (−1, toward the ground) or down the list, over the next layer that is shown. */
+export function nudgeLayer(
+  layers: readonly Layer[],
+  shown: readonly Layer[],
+  id: string,
+  by: -1 | 1,
+): Layer[] {
+  const own = new Set(block(layers, id).map((l) => l.id));
+  const at = shown.findIndex((l) => l.id === id);
+  if (by === -1) {
+    const before = shown[at - 1];
+    if (!before) return [...layers];
+    // Over a coat with what is laid into it in one step, unless this is laid into something itself.
+    const target = intoOf(shown[at] as Layer) === undefined ? (intoOf(before) ?? before.id) : before.id;
+    return moveLayer(layers, id, target);
+  }
+  const after = shown.slice(at + 1).filter((l) => !own.has(l.id));
+  const next = after[0];
+  if (!next) return [...layers];
+  const passed =
+    intoOf(shown[at] as Layer) === undefined ? block(layers, next.id).map((l) => l.id) : [next.id];
+  const beyond = after.find((l) => !passed.includes(l.id));
+  return moveLayer(layers, id, beyond?.id);
+}
+
+/** Puts a layer in after another, or at the end; fabric and aggregate are laid into the coat above. */
+export function insertLayer(layers: readonly Layer[], layer: Layer, afterId: string | undefined): Layer[] {
+  const at = afterId === undefined ? layers.length : layers.findIndex((l) => l.id === afterId) + 1;
+  const into = intoOf(layer) === undefined ? undefined : coatAbove(layers, at, layer);
+  let place = at;
+  if (intoOf(layer) === undefined)
+    while (place < layers.length && intoOf(layers[place] as Layer) !== undefined) place += 1;
+  return [
+    ...layers.slice(0, place),
+    into === undefined ? layer : laidInto(layer, into),
+    ...layers.slice(place),
+  ];
+}
+
+/** Takes a layer out, with what is laid into it and what the build-up says about it elsewhere. */
+export function removeLayer(buildUp: BuildUp, id: string): BuildUp {
+  const gone = new Set(block(buildUp.layers, id).map((l) => l.id));
+  const { detailsAfter, ...rest } = buildUp;
+  return {
+    ...rest,
+    ...(detailsAfter !== undefined && !gone.has(detailsAfter) ? { detailsAfter } : {}),
+    layers: buildUp.layers.filter((l) => !gone.has(l.id)),
+    ...(buildUp.upkeep
+      ? {
+          upkeep: {
+            ...buildUp.upkeep,
+            recoatLayers: buildUp.upkeep.recoatLayers.filter((l) => !gone.has(l)),
+          },
+        }
+      : {}),
+    papers: buildUp.papers.map((p) => ({ ...p, layerIds: p.layerIds.filter((l) => !gone.has(l)) })),
+  };
+}
+
+/** An id for a new layer that none has yet. */
+export function freshLayerId(layers: readonly Layer[], stem: string): string {
+  for (let n = 1; ; n += 1) {
+    const id = `${stem}-${n}`;
+    if (!layers.some((l) => l.id === id)) return id;
+  }
+}

@@ -1,0 +1,187 @@
+<script setup lang="ts">
+/** The binder: data sheets, application instructions and safety sheets, each with title and date, by product. */
+import { computed, reactive, ref } from 'vue';
+import { PAPER_KINDS, withoutPaper, type BuildUp, type Paper } from '@lentum/core/buildup';
+import { PAPER_MOST_BYTES } from '@lentum/core/library';
+import { hashOf, sendPaper, sentenceOf } from '../app/api.ts';
+import PickList from '../shared/PickList.vue';
+import PaperLink from './PaperLink.vue';
+
+const props = defineProps<{ buildUp: BuildUp; edit: (change: (b: BuildUp) => void) => void }>();
+const missing = computed(() => withoutPaper(props.buildUp));
+const draft = reactive({
+  title: '',
+  date: '',
+  kind: 'data sheet' as Paper['kind'],
+  layerIds: [] as string[],
+});
+const adding = ref(false);
+const file = ref<File>();
+const trouble = ref('');
+const busy = ref(false);
+const TYPES = ['application/pdf', 'image/png', 'image/jpeg'] as const;
+const nameOf = (id: string): string => props.buildUp.layers.find((l) => l.id === id)?.name ?? id;
+
+function pick(event: Event): void {
+  const chosen = (event.target as HTMLInputElement).files?.[0];
+  trouble.value = '';
+  file.value = undefined;
+  if (!chosen) return;
+  if (chosen.size > PAPER_MOST_BYTES)
+    trouble.value = `${chosen.name}: ${(chosen.size / 1024 / 1024).toFixed(1)} MB; expected at most 12 MB.`;
+  else if (!(TYPES as readonly string[]).includes(chosen.type))
+    trouble.value = `${chosen.name}: ${chosen.type || 'no known type'}; expected a PDF, PNG or JPEG.`;
+  else {
+    file.value = chosen;
+    if (draft.title === '') draft.title = chosen.name.replace(/\.[^.]+$/, '').slice(0, 120);
+  }
+}
+
+async function keep(): Promise<void> {
+  if (draft.title.trim() === '' || !/^\d{4}-\d{2}-\d{2}$/.test(draft.date)) {
+    trouble.value = 'The paper: a title and the date printed on it are needed.';
+    return;
+  }
+  busy.value = true;
+  trouble.value = '';
+  try {
+    let held: Paper['file'];
+    if (file.value) {
+      const sha256 = await hashOf(file.value);
+      await sendPaper(sha256, file.value);
+      held = {
+        sha256,
+        name: file.value.name.slice(0, 120),
+        mime: file.value.type as (typeof TYPES)[number],
+        bytes: file.value.size,
+      };
+    }
+    const paper: Paper = {
+      id: `paper-${crypto.randomUUID().slice(0, 8)}`,
+      kind: draft.kind,
+      title: draft.title.trim(),
+      date: draft.date,
+      layerIds: [...draft.layerIds],
+      ...(held ? { file: held } : {}),
+    };
+    props.edit((b) => b.papers.push(paper));
+    Object.assign(draft, { title: '', date: '', layerIds: [] });
+    file.value = undefined;
+    adding.value = false;
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  } finally {
+    busy.value = false;
+  }
+}
+
+/** A paper that goes takes its citations along: the numbers stay, from a data sheet that is not in the binder. */
+function takeOut(id: string): void {
+  const strip = (node: unknown): void => {
+    if (node === null || typeof node !== 'object') return;
+    if ((node as { cites?: unknown }).cites === id) delete (node as { cites?: unknown }).cites;
+    Object.values(node).forEach(strip);
+  };
+  props.edit((b) => {
+    b.papers = b.papers.filter((p) => p.id !== id);
+    strip(b.layers);
+    strip(b.leastDryFilmMm);
+    strip(b.upkeep);
+  });
+}
+</script>
+
+<template>
+  <section class="binder" aria-label="Binder">
+    <div class="head">
+      <h2>Binder</h2>
+      <span class="quiet"
+        >{{ buildUp.papers.length }} papers; {{ missing.length }} of {{ buildUp.layers.length }} layers
+        without a data sheet on file</span
+      >
+    </div>
+    <table v-if="buildUp.papers.length > 0" class="dense">
+      <thead>
+        <tr>
+          <th scope="col">Paper</th>
+          <th scope="col">About</th>
+          <th scope="col"><span class="visually-hidden">Take out</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="p in buildUp.papers" :key="p.id">
+          <td><PaperLink :paper="p" /></td>
+          <td class="quiet">{{ p.layerIds.length > 0 ? p.layerIds.map(nameOf).join(', ') : 'the whole' }}</td>
+          <td><el-button text @click="takeOut(p.id)">Take out</el-button></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="missing.length > 0" class="quiet">
+      Without a data sheet: {{ missing.map((l) => l.name.toLowerCase()).join(', ') }}. Their figures are taken
+      on trust until one is filed.
+    </p>
+    <el-button v-if="!adding" @click="adding = true">File a paper</el-button>
+    <form v-else class="form" @submit.prevent="keep">
+      <label
+        ><span class="name">Kind</span
+        ><PickList
+          v-model="draft.kind"
+          label="Kind of paper"
+          :options="PAPER_KINDS.map((k) => ({ value: k, label: k }))"
+      /></label>
+      <label
+        ><span class="name">Title</span
+        ><el-input v-model="draft.title" maxlength="120" aria-label="Title of the paper"
+      /></label>
+      <label
+        ><span class="name">Date printed on it</span
+        ><input v-model="draft.date" type="date" class="plain" aria-label="Date of the paper"
+      /></label>
+      <label class="wide"
+        ><span class="name">File: PDF, PNG or JPEG, at most 12 MB</span
+        ><input type="file" accept=".pdf,.png,.jpg,.jpeg" aria-label="File of the paper" @change="pick"
+      /></label>
+      <fieldset class="wide about">
+        <legend class="name">About</legend>
+        <el-checkbox-group v-model="draft.layerIds">
+          <el-checkbox v-for="l in buildUp.layers" :key="l.id" :value="l.id">{{ l.name }}</el-checkbox>
+        </el-checkbox-group>
+      </fieldset>
+      <p v-if="trouble" class="problem wide" role="alert">{{ trouble }}</p>
+      <div class="bar wide">
+        <el-button type="primary" native-type="submit" :loading="busy">File it</el-button>
+        <el-button @click="adding = false">Cancel</el-button>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.binder {
+  margin-top: var(--s6);
+}
+.binder > p,
+.binder > .el-button {
+  margin-top: var(--s2);
+}
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  gap: var(--s2) var(--s4);
+  margin-top: var(--s3);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.name {
+  display: block;
+  font-size: var(--t-s);
+  color: var(--ink-2);
+  padding: 0;
+}
+.about {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+/** One field of a layer, by its description in the core. */
+import { computed, useId } from 'vue';
+import { setAt, valueAt, type Field, type Layer } from '@lentum/core/buildup';
+import MeasureInput from '../shared/MeasureInput.vue';
+import PickList from '../shared/PickList.vue';
+import { editLayer, typedNumber, useEditing, type Provenance } from './editing.ts';
+import SourcePick from './SourcePick.vue';
+
+const props = defineProps<{ layer: Layer; field: Field }>();
+const editing = useEditing();
+const id = useId();
+const value = computed(() => valueAt(props.layer, props.field.path));
+const number = computed(() => {
+  const v = props.field.form === 'sourced' ? valueAt(value.value, 'value') : value.value;
+  return typeof v === 'number' ? v : undefined;
+});
+const text = computed(() => (typeof value.value === 'string' ? value.value : ''));
+const label = computed(() => `${props.layer.name}, ${props.field.name.toLowerCase()}`);
+
+const set = (next: unknown): void =>
+  editLayer(editing, props.layer.id, (layer) => setAt(layer, props.field, next));
+
+function setNumber(next: number | undefined): void {
+  if (next === undefined) set(undefined);
+  else set(props.field.form === 'sourced' ? typedNumber(editing, next) : next);
+}
+function setText(next: string): void {
+  const plain = next.trim();
+  set(plain === '' && props.field.optional ? undefined : plain);
+}
+const setSource = (from: Provenance): void =>
+  set({ value: number.value, source: from.source, ...(from.cites ? { cites: from.cites } : {}) });
+const long = computed(() => props.field.form === 'text' && props.field.long);
+const options = computed(() =>
+  props.field.form === 'choice'
+    ? [
+        ...(props.field.optional ? [{ value: '', label: '–' }] : []),
+        ...props.field.options.map((o) => ({ value: o, label: o })),
+      ]
+    : [],
+);
+</script>
+
+<template>
+  <div class="field" :class="{ wide: long }">
+    <label :for="field.form === 'text' || field.form === 'flag' ? id : undefined" class="name">{{
+      field.name
+    }}</label>
+    <div v-if="field.form === 'sourced' || field.form === 'number'" class="with-source">
+      <MeasureInput
+        :model-value="number"
+        :quantity="field.quantity"
+        :label="label"
+        :optional="field.optional"
+        @update:model-value="setNumber"
+      />
+      <SourcePick
+        v-if="field.form === 'sourced' && number !== undefined"
+        :from="value as Provenance"
+        :label="label"
+        @change="setSource"
+      />
+    </div>
+    <PickList
+      v-else-if="field.form === 'choice'"
+      :model-value="text"
+      :options="options"
+      :label="label"
+      :filterable="field.options.length > 8"
+      @update:model-value="setText"
+    />
+    <el-checkbox
+      v-else-if="field.form === 'flag'"
+      :id="id"
+      :model-value="value === true"
+      :aria-label="label"
+      @update:model-value="(on: unknown) => set(on === true ? true : undefined)"
+      >yes</el-checkbox
+    >
+    <el-input
+      v-else
+      :id="id"
+      :model-value="text"
+      :type="long ? 'textarea' : 'text'"
+      :autosize="{ minRows: 1 }"
+      maxlength="400"
+      :aria-label="label"
+      @change="setText"
+    />
+  </div>
+</template>
+
+<style scoped>
+.field {
+  min-width: 0;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.name {
+  display: block;
+  font-size: var(--t-s);
+  color: var(--ink-2);
+}
+.with-source {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: start;
+}
+</style>

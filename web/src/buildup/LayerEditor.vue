@@ -1,0 +1,492 @@
+<script setup lang="ts">
+/** Every figure of one layer, in groups that open; only what applies to its kind. */
+import { computed } from 'vue';
+import {
+  BLOCKS,
+  FIELD_GROUPS,
+  FIELDS,
+  HAZARDS,
+  NOTCH_SHAPES,
+  PART_KINDS,
+  RATE_BASES,
+  RATE_CONDITIONS,
+  sourceCounts,
+  STAGES,
+  toolSchema,
+  type BuildUp,
+  type Coat,
+  type FieldGroup,
+  type Hazard,
+  type Layer,
+} from '@lentum/core/buildup';
+import { STAGE_WORDS } from '@lentum/core/words';
+import MeasureInput from '../shared/MeasureInput.vue';
+import PickList from '../shared/PickList.vue';
+import CureMatrix from './CureMatrix.vue';
+import { editLayer, typedNumber, useEditing } from './editing.ts';
+import FieldRow from './FieldRow.vue';
+import RateForms from './RateForms.vue';
+import RowsEditor, { type RowColumn } from './RowsEditor.vue';
+import ToolsEditor from './ToolsEditor.vue';
+
+const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
+const editing = useEditing();
+const OPEN_FIRST: readonly FieldGroup[] = ['what it is', 'how much'];
+const NEEDS_BLOCK: Partial<Record<FieldGroup, 'kettle'>> = { kettle: 'kettle' };
+
+const coat = computed(() => (props.layer.kind === 'coat' ? props.layer : undefined));
+const groups = computed(() =>
+  FIELD_GROUPS.map((name) => ({
+    name,
+    fields: FIELDS[props.layer.kind].filter((f) => f.group === name),
+  })).filter(({ name, fields }) => fields.length > 0 && (!NEEDS_BLOCK[name] || coat.value?.kettle)),
+);
+const change = (make: (layer: Layer) => void): void => editLayer(editing, props.layer.id, make);
+const changeCoat = (make: (coat: Coat) => void): void =>
+  change((l) => {
+    if (l.kind === 'coat') make(l);
+  });
+
+type Block = keyof typeof BLOCKS;
+const BLOCK_NAMES: Readonly<Record<Block, string>> = {
+  mix: 'Mixed from parts',
+  catalyst: 'Catalyst by temperature',
+  thickener: 'Thickener by slope',
+  kettle: 'Melted in a kettle',
+};
+function toggleBlock(block: Block, on: boolean): void {
+  changeCoat((c) => {
+    if (on) Object.assign(c, { [block]: JSON.parse(JSON.stringify(BLOCKS[block])) as unknown });
+    else Reflect.deleteProperty(c, block);
+  });
+}
+
+const COLUMNS = {
+  containers: [
+    { key: 'name', name: 'Name', form: 'text' },
+    { key: 'basis', name: 'By', form: 'choice', options: ['mass', 'volume'] },
+    { key: 'net', name: 'Content, kg or L', form: 'number', quantity: 'number' },
+    { key: 'price', name: 'Price', form: 'sourced', quantity: 'price', optional: true },
+  ],
+  potLife: [
+    { key: 'atC', name: 'At', form: 'number', quantity: 'temperature' },
+    { key: 'minutes', name: 'Pot life', form: 'number', quantity: 'minutes' },
+  ],
+  mix: [
+    { key: 'name', name: 'Part', form: 'text' },
+    { key: 'kind', name: 'Kind', form: 'choice', options: PART_KINDS },
+    { key: 'parts', name: 'Parts', form: 'number', quantity: 'number' },
+    { key: 'densityKgPerL', name: 'Density', form: 'sourced', quantity: 'density' },
+  ],
+  catalyst: [
+    { key: 'fromC', name: 'From', form: 'number', quantity: 'temperature' },
+    { key: 'toC', name: 'To', form: 'number', quantity: 'temperature' },
+    { key: 'percent', name: 'By mass, %', form: 'number', quantity: 'number' },
+  ],
+  thickener: [
+    { key: 'fromSlopePct', name: 'From a slope of', form: 'number', quantity: 'fall' },
+    { key: 'percent', name: 'By mass, %', form: 'number', quantity: 'number' },
+  ],
+  variants: [
+    { key: 'when', name: 'When', form: 'choice', options: RATE_CONDITIONS },
+    { key: 'basis', name: 'As', form: 'choice', options: ['timesField', ...RATE_BASES] },
+    { key: 'value', name: 'Value', form: 'number', quantity: 'number' },
+    { key: 'note', name: 'Note', form: 'text' },
+  ],
+  pieces: [
+    { key: 'name', name: 'Piece', form: 'text' },
+    { key: 'shape', name: 'Shape', form: 'choice', options: ['round', 'rounded corner', 'straight'] },
+    { key: 'sizeMm', name: 'Size', form: 'sourced', quantity: 'lap' },
+    { key: 'price', name: 'Price', form: 'sourced', quantity: 'price', optional: true },
+  ],
+} as const satisfies Record<string, readonly RowColumn[]>;
+
+const source = () => ({
+  source: editing.typed.source,
+  ...(editing.typed.cites ? { cites: editing.typed.cites } : {}),
+});
+const newId = (): string => crypto.randomUUID().slice(0, 8);
+const rowsOf = (rows: readonly object[]) => rows as readonly Record<string, unknown>[];
+const hazards = computed(() => props.layer.product?.hazards ?? []);
+function setHazard(hazard: Hazard, on: boolean): void {
+  change((l) => {
+    const product = (l.product ??= { hazards: [], cautions: [] });
+    product.hazards = on ? [...product.hazards, hazard] : product.hazards.filter((h) => h !== hazard);
+  });
+}
+const setCautions = (text: string): void =>
+  change((l) => {
+    const product = (l.product ??= { hazards: [], cautions: [] });
+    product.cautions = text
+      .split('\n')
+      .map((t) => t.trim())
+      .filter(Boolean)
+      .slice(0, 12);
+  });
+
+const coats = computed(() => props.buildUp.layers.filter((l) => l.kind === 'coat'));
+const options = computed(() => [
+  { value: '', label: 'always' },
+  ...props.buildUp.choices.flatMap((c) =>
+    c.options.map((o) => ({ value: `${c.id}/${o.id}`, label: `${c.name}: ${o.name}` })),
+  ),
+]);
+const only = computed(() =>
+  props.layer.only ? `${props.layer.only.choice}/${props.layer.only.option}` : '',
+);
+function setOnly(value: string): void {
+  const [choice, option] = value.split('/');
+  change((l) => {
+    if (choice && option) l.only = { choice, option };
+    else delete l.only;
+  });
+}
+const into = computed(() =>
+  props.layer.kind === 'fabric'
+    ? props.layer.embeddedIn
+    : props.layer.kind === 'broadcast'
+      ? props.layer.into
+      : undefined,
+);
+const setInto = (id: string): void =>
+  change((l) => {
+    if (l.kind === 'fabric') l.embeddedIn = id;
+    else if (l.kind === 'broadcast') l.into = id;
+  });
+const setNoBelow = (tempC: number | undefined): void =>
+  change((l) => {
+    if (!('limits' in l)) return;
+    if (tempC === undefined) delete l.limits.noBelow;
+    else l.limits.noBelow = { tempC, ...source(), until: l.limits.noBelow?.until ?? 'touch' };
+  });
+const noBelow = computed(() => ('limits' in props.layer ? props.layer.limits.noBelow : undefined));
+const setLeast = (value: number | undefined): void =>
+  changeCoat((c) => {
+    if (value === undefined) delete c.rate.least;
+    else
+      c.rate.least = {
+        ...typedNumber(editing, value),
+        why: c.rate.least?.why ?? 'below this it does not cure',
+      };
+  });
+const setWhy = (why: string): void =>
+  changeCoat((c) => {
+    if (c.rate.least) c.rate.least.why = why;
+  });
+/** Named here so that their lists stay one with the core's. */
+const SHAPES = NOTCH_SHAPES;
+const TOOLS = toolSchema.options.map((o) => o.shape.kind.value);
+const typical = (group: { fields: readonly { path: string }[] }): string => {
+  const roots = new Set(group.fields.map((f) => f.path.split('/')[0] ?? ''));
+  const { typical: n, total } = sourceCounts(
+    Object.fromEntries(Object.entries(props.layer).filter(([key]) => roots.has(key))),
+  );
+  return total === 0 ? '' : n === 0 ? 'none typical' : `${n} of ${total} typical`;
+};
+</script>
+
+<template>
+  <div class="editor">
+    <details v-for="g in groups" :key="g.name" :open="OPEN_FIRST.includes(g.name)">
+      <summary>
+        <strong>{{ g.name.slice(0, 1).toUpperCase() + g.name.slice(1) }}</strong>
+        <span class="quiet">{{ typical(g) }}</span>
+      </summary>
+      <RateForms v-if="g.name === 'how much' && coat" :coat="coat" />
+      <div class="fields">
+        <FieldRow v-for="f in g.fields" :key="f.path" :layer="layer" :field="f" />
+        <template v-if="g.name === 'what it is'">
+          <div v-if="into !== undefined">
+            <span class="name">Laid into</span>
+            <PickList
+              :model-value="into"
+              label="Laid into"
+              :options="coats.map((c) => ({ value: c.id, label: c.name }))"
+              @update:model-value="setInto"
+            />
+          </div>
+          <div v-if="buildUp.choices.length > 0">
+            <span class="name">Laid</span>
+            <PickList
+              :model-value="only"
+              label="Laid with"
+              :options="options"
+              @update:model-value="setOnly"
+            />
+          </div>
+        </template>
+        <template v-if="g.name === 'how much' && coat">
+          <div>
+            <span class="name">Absolute least, in the form of the rate</span>
+            <MeasureInput
+              :model-value="coat.rate.least?.value"
+              quantity="number"
+              label="Absolute least"
+              optional
+              :above="0"
+              @update:model-value="setLeast"
+            />
+          </div>
+          <div v-if="coat.rate.least">
+            <span class="name">Because</span>
+            <el-input :model-value="coat.rate.least.why" aria-label="Why the least" @change="setWhy" />
+          </div>
+        </template>
+        <template v-if="g.name === 'when'">
+          <div>
+            <span class="name">Surface not below</span>
+            <MeasureInput
+              :model-value="noBelow?.tempC"
+              quantity="temperature"
+              label="Surface not below"
+              optional
+              @update:model-value="setNoBelow"
+            />
+          </div>
+          <div v-if="noBelow">
+            <span class="name">until</span>
+            <PickList
+              :model-value="noBelow.until"
+              label="Until"
+              :options="STAGES.map((s) => ({ value: s, label: STAGE_WORDS[s] }))"
+              @update:model-value="
+                (s: string) =>
+                  change((l) => {
+                    if ('limits' in l && l.limits.noBelow)
+                      l.limits.noBelow.until = s as (typeof STAGES)[number];
+                  })
+              "
+            />
+          </div>
+        </template>
+      </div>
+      <template v-if="g.name === 'how much' && coat">
+        <h3>Other rates, by what is met</h3>
+        <RowsEditor
+          label="Other rates"
+          :rows="rowsOf(coat.rate.variants ?? [])"
+          :columns="COLUMNS.variants"
+          :fresh="
+            () => ({
+              when:
+                RATE_CONDITIONS.find((w) => !(coat?.rate.variants ?? []).some((v) => v.when === w)) ??
+                'detail',
+              basis: 'timesField',
+              value: 1.2,
+              note: '',
+              ...source(),
+            })
+          "
+          :least="0"
+          @change="
+            (rows) => changeCoat((c) => (c.rate.variants = rows as NonNullable<Coat['rate']['variants']>))
+          "
+        />
+      </template>
+      <template v-if="g.name === 'mixing' && coat">
+        <div class="blocks">
+          <el-checkbox
+            v-for="(name, block) in BLOCK_NAMES"
+            :key="block"
+            :model-value="coat[block] !== undefined"
+            @update:model-value="(on: unknown) => toggleBlock(block, on === true)"
+            >{{ name }}</el-checkbox
+          >
+        </div>
+        <template v-if="coat.mix">
+          <h3>
+            Parts, by
+            <PickList
+              class="small"
+              :model-value="coat.mix.by"
+              label="Parts by"
+              :options="[
+                { value: 'mass', label: 'mass' },
+                { value: 'volume', label: 'volume' },
+              ]"
+              @update:model-value="
+                (by: string) => changeCoat((c) => c.mix && (c.mix.by = by as 'mass' | 'volume'))
+              "
+            />
+          </h3>
+          <RowsEditor
+            label="Parts"
+            :rows="rowsOf(coat.mix.parts)"
+            :columns="COLUMNS.mix"
+            :fresh="
+              () => ({
+                id: newId(),
+                name: 'Part',
+                kind: 'filler',
+                parts: 1,
+                densityKgPerL: { value: 2.65, ...source() },
+              })
+            "
+            :least="2"
+            @change="
+              (rows) => changeCoat((c) => c.mix && (c.mix.parts = rows as NonNullable<Coat['mix']>['parts']))
+            "
+          />
+        </template>
+        <template v-if="coat.catalyst">
+          <h3>Catalyst by temperature</h3>
+          <RowsEditor
+            label="Catalyst"
+            :rows="rowsOf(coat.catalyst.points)"
+            :columns="COLUMNS.catalyst"
+            :fresh="
+              () => ({
+                fromC: coat?.catalyst?.points.at(-1)?.toC ?? 0,
+                toC: (coat?.catalyst?.points.at(-1)?.toC ?? 0) + 10,
+                percent: 1,
+              })
+            "
+            :least="1"
+            @change="
+              (rows) =>
+                changeCoat(
+                  (c) =>
+                    c.catalyst &&
+                    (c.catalyst = { ...source(), points: rows as NonNullable<Coat['catalyst']>['points'] }),
+                )
+            "
+          />
+        </template>
+        <template v-if="coat.thickener">
+          <h3>Thickener by slope</h3>
+          <RowsEditor
+            label="Thickener"
+            :rows="rowsOf(coat.thickener.points)"
+            :columns="COLUMNS.thickener"
+            :fresh="
+              () => ({ fromSlopePct: (coat?.thickener?.points.at(-1)?.fromSlopePct ?? 0) + 10, percent: 10 })
+            "
+            :least="1"
+            @change="
+              (rows) =>
+                changeCoat(
+                  (c) =>
+                    c.thickener &&
+                    (c.thickener = {
+                      ...c.thickener,
+                      ...source(),
+                      points: rows as NonNullable<Coat['thickener']>['points'],
+                    }),
+                )
+            "
+          />
+        </template>
+        <h3>Pot life</h3>
+        <RowsEditor
+          label="Pot life"
+          :rows="rowsOf(coat.potLife.points)"
+          :columns="COLUMNS.potLife"
+          :fresh="
+            () => ({
+              atC: (coat?.potLife.points.at(-1)?.atC ?? 10) + 10,
+              minutes: coat?.potLife.points.at(-1)?.minutes ?? 30,
+            })
+          "
+          :least="1"
+          @change="
+            (rows) =>
+              changeCoat((c) => (c.potLife = { ...source(), points: rows as Coat['potLife']['points'] }))
+          "
+        />
+      </template>
+      <ToolsEditor
+        v-if="g.name === 'laying' && 'tools' in layer"
+        :layer="layer"
+        :kinds="TOOLS"
+        :shapes="SHAPES"
+      />
+      <CureMatrix v-if="g.name === 'when' && coat" :coat="coat" />
+      <template v-if="g.name === 'product'">
+        <template v-if="coat">
+          <h3>Containers on sale</h3>
+          <RowsEditor
+            label="Containers"
+            :rows="rowsOf(coat.containers)"
+            :columns="COLUMNS.containers"
+            :fresh="() => ({ id: newId(), name: '20 L pail', basis: 'volume', net: 20 })"
+            :least="1"
+            @change="(rows) => changeCoat((c) => (c.containers = rows as Coat['containers']))"
+          />
+        </template>
+        <fieldset class="hazards">
+          <legend class="name">Hazards, as the safety sheet says</legend>
+          <el-checkbox
+            v-for="h in HAZARDS"
+            :key="h"
+            :model-value="hazards.includes(h)"
+            @update:model-value="(on: unknown) => setHazard(h, on === true)"
+            >{{ h }}</el-checkbox
+          >
+        </fieldset>
+        <label class="name" :for="`cautions-${layer.id}`">Cautions of the product, a line each</label>
+        <el-input
+          :id="`cautions-${layer.id}`"
+          type="textarea"
+          :autosize="{ minRows: 2 }"
+          :model-value="(layer.product?.cautions ?? []).join('\n')"
+          @change="setCautions"
+        />
+      </template>
+      <template v-if="g.name === 'how much' && layer.kind === 'pieces'">
+        <h3>Pieces</h3>
+        <RowsEditor
+          label="Pieces"
+          :rows="rowsOf(layer.pieces)"
+          :columns="COLUMNS.pieces"
+          :fresh="
+            () => ({ id: newId(), name: 'Straight', shape: 'straight', sizeMm: { value: 300, ...source() } })
+          "
+          :least="1"
+          @change="(rows) => change((l) => l.kind === 'pieces' && (l.pieces = rows as typeof l.pieces))"
+        />
+      </template>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+details {
+  border-bottom: var(--stroke) solid var(--line);
+  padding: var(--s2) 0;
+}
+summary {
+  cursor: pointer;
+  min-height: 32px;
+}
+summary .quiet {
+  margin-left: var(--s3);
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  gap: var(--s2) var(--s4);
+  margin: var(--s2) 0;
+}
+.name {
+  display: block;
+  font-size: var(--t-s);
+  color: var(--ink-2);
+  padding: 0;
+}
+.blocks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--s4);
+}
+h3 {
+  margin: var(--s3) 0 var(--s1);
+}
+.small {
+  width: 7rem;
+}
+.hazards {
+  border: 0;
+  padding: 0;
+  margin: var(--s3) 0;
+}
+</style>

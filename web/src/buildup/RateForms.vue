@@ -1,0 +1,85 @@
+<script setup lang="ts">
+/** A coat's rate in every form at once: the one that was given, and what follows through density and solids. */
+import { computed } from 'vue';
+import {
+  isCoat,
+  leastOf,
+  notchFilm,
+  notchOf,
+  RATE_BASES,
+  rateAs,
+  solidsOf,
+  type Coat,
+} from '@lentum/core/buildup';
+import FigureText from '../shared/FigureText.vue';
+import { editLayer, typedNumber, useEditing, type Provenance } from './editing.ts';
+import RateInput from './RateInput.vue';
+import SourcePick from './SourcePick.vue';
+
+const props = defineProps<{ coat: Coat }>();
+const editing = useEditing();
+const NAMES = { mass: 'by mass', volume: 'by volume', wetFilm: 'wet film', dryFilm: 'dry film' } as const;
+const forms = computed(() =>
+  RATE_BASES.map((basis) => ({ basis, name: NAMES[basis], figure: rateAs(props.coat, basis) })),
+);
+const least = computed(() => leastOf(props.coat));
+const notch = computed(() => {
+  const tool = notchOf(props.coat);
+  return tool && notchFilm(tool);
+});
+const setRate = (rate: { basis: Coat['rate']['basis']; value: number }): void =>
+  editLayer(editing, props.coat.id, (l) => {
+    if (!isCoat(l)) return;
+    const { cites: _old, ...rest } = l.rate;
+    l.rate = { ...rest, ...typedNumber(editing, rate.value), basis: rate.basis };
+    if (rate.basis !== rest.basis) delete l.rate.least;
+  });
+const setSource = (from: Provenance): void =>
+  editLayer(editing, props.coat.id, (l) => {
+    if (!isCoat(l)) return;
+    l.rate.source = from.source;
+    if (from.cites === undefined) delete l.rate.cites;
+    else l.rate.cites = from.cites;
+  });
+</script>
+
+<template>
+  <div class="forms">
+    <div class="given">
+      <span class="quiet">Rate, in any form</span>
+      <span class="line"
+        ><RateInput :coat="coat" @change="setRate" />
+        <SourcePick :from="coat.rate" :label="`${coat.name}, rate`" @change="setSource"
+      /></span>
+    </div>
+    <div v-for="f in forms" :key="f.basis" :class="{ own: f.basis === coat.rate.basis }">
+      <span class="quiet">{{ f.name }}</span><FigureText :figure="f.figure" />
+    </div>
+    <div>
+      <span class="quiet">volume solids</span
+      ><FigureText :figure="{ ...solidsOf(coat), quantity: 'share' }" />
+    </div>
+    <div v-if="least"><span class="quiet">least, wet</span><FigureText :figure="least" /></div>
+    <div v-if="notch"><span class="quiet">the notch leaves</span><FigureText :figure="notch" /></div>
+  </div>
+</template>
+
+<style scoped>
+.forms {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s2) var(--s6);
+  padding: var(--s2) 0;
+}
+.forms > div {
+  display: flex;
+  flex-direction: column;
+}
+.own {
+  font-weight: 700;
+}
+.line {
+  display: flex;
+  align-items: start;
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+/** A short table that is typed into: rows put in and taken out, a field a cell. */
+import { Close, Plus } from '@element-plus/icons-vue';
+import { valueAt } from '@lentum/core/buildup';
+import type { Quantity } from '@lentum/core/units';
+import MeasureInput from '../shared/MeasureInput.vue';
+import PickList from '../shared/PickList.vue';
+import { typedNumber, useEditing } from './editing.ts';
+
+export interface RowColumn {
+  readonly key: string;
+  readonly name: string;
+  readonly form: 'number' | 'sourced' | 'text' | 'choice';
+  readonly quantity?: Quantity;
+  readonly options?: readonly string[];
+  readonly optional?: boolean;
+}
+type Row = Readonly<Record<string, unknown>>;
+
+const props = defineProps<{
+  label: string;
+  rows: readonly Row[];
+  columns: readonly RowColumn[];
+  /** What a new row begins as. */
+  fresh: () => Row;
+  least: number;
+}>();
+const emit = defineEmits<{ change: [rows: Row[]] }>();
+const editing = useEditing();
+
+function set(at: number, column: RowColumn, value: unknown): void {
+  const row = { ...props.rows[at] };
+  if (value === undefined) Reflect.deleteProperty(row, column.key);
+  else row[column.key] = column.form === 'sourced' ? typedNumber(editing, value as number) : value;
+  emit(
+    'change',
+    props.rows.map((r, i) => (i === at ? row : r)),
+  );
+}
+const numberIn = (row: Row, column: RowColumn): number | undefined => {
+  const v = column.form === 'sourced' ? valueAt(row[column.key], 'value') : row[column.key];
+  return typeof v === 'number' ? v : undefined;
+};
+</script>
+
+<template>
+  <div class="scroll-x">
+    <table class="dense typed">
+      <caption class="visually-hidden">
+        {{
+          label
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th v-for="c in columns" :key="c.key" scope="col">{{ c.name }}</th>
+          <th scope="col"><span class="visually-hidden">Take out</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(row, i) in rows" :key="i">
+          <td v-for="c in columns" :key="c.key">
+            <MeasureInput
+              v-if="c.form === 'number' || c.form === 'sourced'"
+              :model-value="numberIn(row, c)"
+              :quantity="c.quantity ?? 'number'"
+              :label="`${label}, row ${i + 1}, ${c.name}`"
+              :optional="c.optional ?? false"
+              @update:model-value="(v) => set(i, c, v)"
+            />
+            <PickList
+              v-else-if="c.form === 'choice'"
+              :model-value="String(row[c.key] ?? '')"
+              :options="(c.options ?? []).map((o) => ({ value: o, label: o }))"
+              :label="`${label}, row ${i + 1}, ${c.name}`"
+              @update:model-value="(v) => set(i, c, v)"
+            />
+            <el-input
+              v-else
+              :model-value="String(row[c.key] ?? '')"
+              maxlength="120"
+              :aria-label="`${label}, row ${i + 1}, ${c.name}`"
+              @change="(v: string) => set(i, c, v)"
+            />
+          </td>
+          <td class="acts">
+            <el-button
+              text
+              :icon="Close"
+              :disabled="rows.length <= least"
+              :aria-label="`${label}: take out row ${i + 1}`"
+              @click="
+                emit(
+                  'change',
+                  rows.filter((_, k) => k !== i),
+                )
+              "
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <el-button text :icon="Plus" @click="emit('change', [...rows, fresh()])">Add a row</el-button>
+</template>

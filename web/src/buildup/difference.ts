@@ -1,0 +1,17 @@
+/** A difference between two states of a build-up, in words. */
+import type { Difference } from '@lentum/core/library';
+import type { Quantity } from '@lentum/core/units';
+
+type Say = (value: number, quantity: Quantity) => string;
+
+export const sayValue = (value: Difference['before'], quantity: Difference['quantity'], say: Say): string => {
+  if (value === undefined) return 'nothing';
+  return typeof value === 'number' && quantity ? say(value, quantity) : String(value);
+};
+
+export function sayDifference(d: Difference, say: Say): string {
+  const of = d.layer === undefined ? '' : `${d.layer}, `;
+  const name = `${d.what.slice(0, 1).toLowerCase()}${d.what.slice(1)}`;
+  if (d.what === 'Layer') return `${d.layer ?? ''} ${String(d.after)}`;
+  return `${of}${name}: ${sayValue(d.before, d.quantity, say)} → ${sayValue(d.after, d.quantity, say)}`;
+}

@@ -1,0 +1,45 @@
+/** How a build-up is edited on screen: changes go through the holder, typed numbers carry the source that is set. */
+import { inject, provide, reactive, type InjectionKey } from 'vue';
+import type { BuildUp, Layer, Paper } from '@lentum/core/buildup';
+import type { Source } from '@lentum/core/figures';
+
+export interface Provenance {
+  source: Source;
+  cites?: string | undefined;
+}
+
+export interface Editing {
+  /** Makes a change to the build-up: its holder saves it, or makes a revision of it. */
+  readonly edit: (change: (b: BuildUp) => void) => void;
+  readonly papers: () => readonly Paper[];
+  /** Where numbers come from that are typed now. */
+  readonly typed: Provenance;
+}
+
+const KEY: InjectionKey<Editing> = Symbol('editing');
+
+export function provideEditing(edit: Editing['edit'], papers: Editing['papers'], source: Source): Editing {
+  const editing: Editing = { edit, papers, typed: reactive<Provenance>({ source }) };
+  provide(KEY, editing);
+  return editing;
+}
+
+export function useEditing(): Editing {
+  const editing = inject(KEY);
+  if (!editing) throw new Error('a build-up is edited inside its editor');
+  return editing;
+}
+
+/** Changes one layer of the build-up. */
+export const editLayer = (editing: Editing, id: string, change: (layer: Layer) => void): void =>
+  editing.edit((b) => {
+    const layer = b.layers.find((l) => l.id === id);
+    if (layer) change(layer);
+  });
+
+/** A typed number with the source that is set. */
+export const typedNumber = (editing: Editing, value: number) => ({
+  value,
+  source: editing.typed.source,
+  ...(editing.typed.cites === undefined ? {} : { cites: editing.typed.cites }),
+});

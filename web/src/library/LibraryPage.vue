@@ -1,0 +1,215 @@
+<script setup lang="ts">
+/** Every build-up of the firm: by family, with how it is made and how much of it is still typical. */
+import Papa from 'papaparse';
+import { computed, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { blankBuildUp, resolve, sourceCounts, totals, type BuildUp } from '@lentum/core/buildup';
+import { FAMILIES, FAMILY_KEYS } from '@lentum/core/family';
+import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/core/library';
+import { sentence } from '@lentum/core/problems';
+import { call, sendPaper, sentenceOf } from '../app/api.ts';
+import FigureText from '../shared/FigureText.vue';
+import { useUnits } from '../shared/units.ts';
+import { useLibrary, type Listed } from './library.ts';
+
+const router = useRouter();
+const library = useLibrary();
+const { system } = useUnits();
+const trouble = ref('');
+const search = ref('');
+const showAway = ref(false);
+const naming = ref(false);
+const name = ref('');
+const picker = ref<HTMLInputElement>();
+onMounted(library.load);
+
+const rows = computed(() =>
+  (library.rows ?? [])
+    .filter((r) => r.putAway === showAway.value)
+    .filter((r) =>
+      `${r.buildUp.name} ${r.buildUp.summary} ${FAMILIES[r.buildUp.family].name}`
+        .toLowerCase()
+        .includes(search.value.trim().toLowerCase()),
+    )
+    .map((r) => {
+      const laid = resolve(r.buildUp);
+      return { ...r, laid, sums: totals(laid), counts: sourceCounts(r.buildUp) };
+    }),
+);
+const groups = computed(() =>
+  FAMILY_KEYS.flatMap((key) => {
+    const own = rows.value.filter((r) => r.buildUp.family === key);
+    return own.length > 0 ? [{ key, name: FAMILIES[key].name, rows: own }] : [];
+  }),
+);
+
+async function attempt(work: () => Promise<void>): Promise<void> {
+  trouble.value = '';
+  try {
+    await work();
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  }
+}
+const slug = (text: string): string =>
+  `${
+    text
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 40) || 'build-up'
+  }-${crypto.randomUUID().slice(0, 6)}`;
+const open = (id: string): void => void router.push({ name: 'library-build-up', params: { buildUpId: id } });
+
+const begin = (made: BuildUp): Promise<void> =>
+  attempt(async () => {
+    await call('PUT', `/library/${made.id}`, { body: made, ifMatch: 0 });
+    open(made.id);
+  });
+const start = (): Promise<void> => begin(blankBuildUp(slug(name.value), name.value.trim() || 'New build-up'));
+
+async function fromTable(file: File): Promise<void> {
+  const parsed = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
+  const read = layersFromTable(parsed.data, system.value);
+  if (!read.ok)
+    throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
+  const title = file.name.replace(/\.[^.]+$/, '').slice(0, 120);
+  const made = { ...blankBuildUp(slug(title), title), layers: [...read.value.layers] };
+  if (read.value.ignored.length > 0)
+    made.summary = `From a table; columns left out: ${read.value.ignored.join(', ')}.`.slice(0, 400);
+  await call('PUT', `/library/${made.id}`, { body: made, ifMatch: 0 });
+  open(made.id);
+}
+async function fromFile(file: File): Promise<void> {
+  const read = readBuildUpFile(await file.text());
+  if (!read.ok)
+    throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
+  for (const p of read.value.papers) {
+    const mime = read.value.buildUp.papers.find((k) => k.file?.sha256 === p.sha256)?.file?.mime;
+    const bytes = Uint8Array.from(atob(p.base64), (c) => c.charCodeAt(0));
+    await sendPaper(p.sha256, new Blob([bytes], { type: mime ?? 'application/pdf' }));
+  }
+  const taken = (library.rows ?? []).some((r) => r.id === read.value.buildUp.id);
+  const made = { ...read.value.buildUp, id: taken ? slug(read.value.buildUp.name) : read.value.buildUp.id };
+  await call('PUT', `/library/${made.id}`, { body: made, ifMatch: 0 });
+  open(made.id);
+}
+async function importFile(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (file) await attempt(() => (/\.(csv|txt)$/i.test(file.name) ? fromTable(file) : fromFile(file)));
+}
+const bringBack = (row: Listed): Promise<void> =>
+  attempt(async () => {
+    await call('POST', `/library/${row.id}/away`, { body: { away: false } });
+    await library.load();
+  });
+</script>
+
+<template>
+  <main class="page">
+    <div class="head">
+      <h1>Build-ups</h1>
+      <span v-if="library.rows" class="quiet">{{ rows.length }} in {{ groups.length }} families</span>
+      <div class="bar end">
+        <el-input v-model="search" placeholder="Find" aria-label="Find a build-up" class="search" clearable />
+        <el-button type="primary" @click="naming = true">Start a build-up</el-button>
+        <el-button @click="picker?.click()">Import a file or table</el-button>
+        <input
+          ref="picker"
+          class="visually-hidden"
+          type="file"
+          accept=".json,.csv,.txt,application/json,text/csv"
+          aria-label="Build-up file or table of layers"
+          tabindex="-1"
+          @change="importFile"
+        />
+        <el-button text @click="showAway = !showAway">{{ showAway ? 'In use' : 'Put away' }}</el-button>
+      </div>
+    </div>
+    <p v-if="trouble || library.trouble" class="problem" role="alert">{{ trouble || library.trouble }}</p>
+    <form v-if="naming" class="new" @submit.prevent="start">
+      <label for="new-name">What is it called?</label>
+      <el-input id="new-name" v-model="name" maxlength="120" autofocus />
+      <el-button type="primary" native-type="submit">Start it</el-button>
+      <el-button @click="naming = false">Cancel</el-button>
+    </form>
+    <p v-if="!library.rows && !library.trouble" role="status">Opening the library …</p>
+    <p v-else-if="rows.length === 0" class="quiet">
+      {{ showAway ? 'Nothing is put away.' : 'Nothing of that name. Start one, or import a file.' }}
+    </p>
+    <section v-for="g in groups" :key="g.key" :aria-label="g.name">
+      <h2>{{ g.name }}</h2>
+      <div class="scroll-x">
+        <table class="dense">
+          <thead>
+            <tr>
+              <th scope="col">Build-up</th>
+              <th scope="col" class="num">Membrane, dry</th>
+              <th scope="col" class="num">Laid</th>
+              <th scope="col" class="num">Layers</th>
+              <th scope="col" class="num">Typical</th>
+              <th scope="col">Revision</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="r in g.rows" :key="r.id">
+              <td>
+                <RouterLink :to="{ name: 'library-build-up', params: { buildUpId: r.id } }"
+                  ><strong>{{ r.buildUp.name }}</strong></RouterLink
+                >
+                <div class="quiet">{{ r.buildUp.summary }}</div>
+              </td>
+              <td class="num"><FigureText :figure="r.sums.membraneDry" /></td>
+              <td class="num"><FigureText :figure="r.sums.weight" /></td>
+              <td class="num">{{ r.laid.layers.length }}</td>
+              <td class="num">{{ r.counts.typical }} of {{ r.counts.total }}</td>
+              <td class="rev">
+                {{ r.revision > 0 ? r.revision : 'not released'
+                }}<span v-if="r.changed && r.revision > 0" class="quiet">, changed since</span>
+                <el-button v-if="r.putAway" text @click="bringBack(r)">Bring back</el-button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <p class="quiet foot">
+      What ships with Lentum is typical throughout: values of our own inside the usual ranges, to be replaced
+      with those of your data sheets. A table to import has a row a layer and these headings:
+      {{ LAYER_TABLE_HEADINGS.join(', ') }}.
+    </p>
+  </main>
+</template>
+
+<style scoped>
+section {
+  margin-top: var(--s6);
+}
+.search {
+  width: 12rem;
+}
+.new {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s2);
+  align-items: center;
+  margin-top: var(--s3);
+}
+.new .el-input {
+  width: 24rem;
+  max-width: 100%;
+}
+th.num,
+td.num {
+  width: 7rem;
+}
+.rev {
+  width: 10rem;
+}
+.foot {
+  margin-top: var(--s6);
+  max-width: 60rem;
+}
+</style>
