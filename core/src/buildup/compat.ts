@@ -16,6 +16,7 @@ export interface Match {
   readonly waterBased?: boolean;
   readonly uvStable?: boolean;
   readonly primer?: boolean;
+  readonly seals?: boolean;
   readonly sanded?: boolean;
   readonly cleaner?: readonly string[];
 }
@@ -78,10 +79,26 @@ export const COMPAT_RULES: readonly CompatRule[] = [
   {
     id: 'water-based-pond',
     where: 'pond',
-    layer: { waterBased: true },
+    layer: { chemistry: ['acrylic'], seals: true },
     outcome: 'stop',
     why: 'water-based coats take up water where it stands, soften and let go',
     instead: 'put the falls right first, or choose a family that stands ponding',
+  },
+  {
+    id: 'water-based-short-pond',
+    where: 'pond',
+    layer: { waterBased: true, not: ['acrylic'] },
+    outcome: 'hold',
+    why: 'it dries by giving off water and stands it for a day or two, not for good',
+    instead: 'level the ponds, or bring the outlets down',
+  },
+  {
+    id: 'white-coat-pond',
+    where: 'pond',
+    layer: { chemistry: ['acrylic'], seals: false },
+    outcome: 'hold',
+    why: 'white water-based coats stain and peel where water stands',
+    instead: 'level the ponds, or leave it off there until they are',
   },
   {
     id: 'methacrylate-solvent',
@@ -152,6 +169,7 @@ export const matches = (face: Face, m: Match): boolean =>
   same(m.waterBased, face.waterBased) &&
   same(m.uvStable, face.uvStable) &&
   same(m.primer, face.primer) &&
+  same(m.seals, face.seals) &&
   same(m.sanded, face.sanded) &&
   has(m.cleaner, face.cleaner);
 

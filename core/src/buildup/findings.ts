@@ -36,7 +36,7 @@ const finding = (
   outcome,
   rule,
   layerId: layer?.id,
-  subject: layer ? `${layer.name}.` : 'As a whole.',
+  subject: layer ? `${layer.name}:` : 'As a whole:',
   says,
 });
 
@@ -225,5 +225,22 @@ export function buildUpFindings(buildUp: BuildUp, ground: Ground = {}): Finding[
     ...buildUp.layers.filter(isCoat).flatMap(filmFindings),
     ...timingFindings(buildUp),
   ];
-  return [...found.filter((f) => f.outcome === 'stop'), ...found.filter((f) => f.outcome === 'hold')];
+  const joined = together(found);
+  return [...joined.filter((f) => f.outcome === 'stop'), ...joined.filter((f) => f.outcome === 'hold')];
+}
+
+/** Layers of which the same is said share a sentence. */
+function together(found: readonly Finding[]): Finding[] {
+  const groups = new Map<string, Finding[]>();
+  for (const f of found) {
+    const key = `${f.rule}/${JSON.stringify(f.says)}`;
+    groups.set(key, [...(groups.get(key) ?? []), f]);
+  }
+  return [...groups.values()].flatMap((same) => {
+    const [first] = same;
+    if (!first) return [];
+    const names = [...new Set(same.map((f) => f.subject.replace(/:$/, '')))];
+    const [head = '', ...rest] = names;
+    return [{ ...first, subject: `${[head, ...rest.map(lowerFirst)].join(', ')}:` }];
+  });
 }

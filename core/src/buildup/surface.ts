@@ -13,6 +13,8 @@ export interface Face {
   readonly waterBased: boolean;
   readonly uvStable: boolean;
   readonly primer: boolean;
+  /** Part of what keeps the water out. */
+  readonly seals: boolean;
   /** Sand stands in it, so that the next coat keys. */
   readonly sanded: boolean;
   readonly cleaner: string | undefined;
@@ -39,6 +41,7 @@ export const faceOfSubstrate = (kind: SubstrateKey): Face => ({
   waterBased: false,
   uvStable: true,
   primer: false,
+  seals: false,
   sanded: true,
   cleaner: undefined,
 });
@@ -58,6 +61,7 @@ export function faceOf(layer: Layer, buildUp: BuildUp): Face | undefined {
     waterBased: traits?.waterBased ?? false,
     uvStable: covered || (traits?.uvStable ?? false),
     primer: coat?.role === 'primer',
+    seals: layer.kind === 'sheet' || coat?.role === 'membrane' || coat?.role === 'levelling',
     sanded: buildUp.layers.some((l) => l.kind === 'broadcast' && l.into === layer.id),
     cleaner: layer.product?.cleaner,
   };

@@ -187,7 +187,7 @@ export const RANK_RULES: readonly RankRule[] = [
     judge: (m, s) =>
       buildUpFindings(m.buildUp, { substrate: s.substrate, ponds: s.ponds }).map((f) => ({
         suits: f.outcome === 'stop' ? ('unsuitable' as const) : ('conditional' as const),
-        says: [`${f.subject.replace(/\.$/, ':')} `, ...f.says],
+        says: [`${f.subject} `, ...f.says],
       })),
   },
 ];

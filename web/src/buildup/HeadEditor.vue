@@ -232,6 +232,9 @@ const dropChoice = (id: string): void =>
   padding: var(--s2) var(--s4);
   margin: var(--s3) 0;
 }
+summary > .quiet {
+  margin-left: var(--s2);
+}
 summary {
   cursor: pointer;
   min-height: 32px;

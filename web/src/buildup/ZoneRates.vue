@@ -13,6 +13,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ set: [conditions: ZoneCondition[]] }>();
 const { system } = useUnits();
+/** Conditions for which some layer has another rate. */
 const rows = computed(() =>
   ZONE_CONDITIONS.flatMap((condition) => {
     const layers = props.buildUp.layers
@@ -20,57 +21,65 @@ const rows = computed(() =>
       .filter((c) => variantOf(c, condition))
       .map((c) => c.name.toLowerCase());
     const found = props.found.find((f) => f.condition === condition);
-    const on = props.set.includes(condition);
-    if (layers.length === 0 || (!found && !on && condition === 'ramp')) return [];
-    return [{ condition, layers, on, says: found ? verdictText(found.says, system.value, String) : '' }];
+    const says = found ? verdictText(found.says, system.value, String) : '';
+    return layers.length === 0 ? [] : [{ condition, layers, on: props.set.includes(condition), says }];
   }),
 );
-const differs = computed(() => rows.value.filter((r) => r.on !== (r.says !== '')));
-const toggle = (condition: ZoneCondition, on: boolean): void =>
-  emit('set', on ? [...props.set, condition] : props.set.filter((c) => c !== condition));
+const told = computed(() =>
+  rows.value.flatMap((r) => {
+    if (r.says !== '')
+      return [
+        `${r.condition}: ${r.says}${r.on ? '' : ', but its rates are not taken'} (${r.layers.join(', ')})`,
+      ];
+    return r.on ? [`${r.condition}: set by hand (${r.layers.join(', ')})`] : [];
+  }),
+);
+const toggle = (condition: ZoneCondition): void =>
+  emit(
+    'set',
+    props.set.includes(condition) ? props.set.filter((c) => c !== condition) : [...props.set, condition],
+  );
 </script>
 
 <template>
-  <fieldset v-if="rows.length > 0" class="rates">
-    <legend>Rates for this zone</legend>
-    <div v-for="r in rows" :key="r.condition">
-      <el-checkbox
-        :model-value="r.on"
-        @update:model-value="(on: unknown) => toggle(r.condition, on === true)"
-        >{{ r.condition }}</el-checkbox
-      >
-      <span class="quiet"
-        >other rates for {{ r.layers.join(', ') }}.
-        {{ r.says ? `Survey: ${r.says}.` : 'The survey does not say so.' }}</span
-      >
-    </div>
-    <el-button
-      v-if="differs.length > 0"
-      text
-      @click="
-        emit(
-          'set',
-          found.map((f) => f.condition),
-        )
-      "
-      >Take them from the survey</el-button
+  <div v-if="rows.length > 0" class="rates" role="group" aria-label="Rates for this zone">
+    <span class="quiet">Other rates here:</span>
+    <button
+      v-for="r in rows"
+      :key="r.condition"
+      type="button"
+      :aria-pressed="r.on"
+      :title="r.layers.join(', ')"
+      @click="toggle(r.condition)"
     >
-  </fieldset>
+      {{ r.condition }}
+    </button>
+    <span class="quiet">{{ told.length > 0 ? `${told.join('; ')}.` : 'the survey asks for none.' }}</span>
+  </div>
 </template>
 
 <style scoped>
 .rates {
-  border: 0;
-  padding: 0;
-  margin: 0 0 var(--s3);
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--s2);
+  padding: var(--s1) 0 var(--s3);
 }
-legend {
+button {
+  border: max(1px, var(--stroke)) solid var(--line-2);
+  border-radius: 999px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
   font-size: var(--t-s);
-  font-weight: 700;
-  color: var(--ink-2);
-  padding: 0;
+  padding: 1px var(--s3);
+  min-height: 30px;
+  cursor: pointer;
 }
-.quiet {
-  margin-left: var(--s2);
+button[aria-pressed='true'] {
+  border-color: var(--sea);
+  box-shadow: inset 0 0 0 1px var(--sea);
+  background: var(--sea-soft);
 }
 </style>

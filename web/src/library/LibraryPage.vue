@@ -9,12 +9,13 @@ import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/
 import { sentence } from '@lentum/core/problems';
 import { call, sendPaper, sentenceOf } from '../app/api.ts';
 import FigureText from '../shared/FigureText.vue';
+import LayerStrip from '../shared/LayerStrip.vue';
 import { useUnits } from '../shared/units.ts';
 import { useLibrary, type Listed } from './library.ts';
 
 const router = useRouter();
 const library = useLibrary();
-const { system } = useUnits();
+const { system, unit } = useUnits();
 const trouble = ref('');
 const search = ref('');
 const showAway = ref(false);
@@ -33,7 +34,14 @@ const rows = computed(() =>
     )
     .map((r) => {
       const laid = resolve(r.buildUp);
-      return { ...r, laid, sums: totals(laid), counts: sourceCounts(r.buildUp) };
+      const counts = sourceCounts(r.buildUp);
+      return {
+        ...r,
+        laid,
+        sums: totals(laid),
+        counts,
+        share: (100 * counts.typical) / Math.max(1, counts.total),
+      };
     }),
 );
 const groups = computed(() =>
@@ -139,42 +147,45 @@ const bringBack = (row: Listed): Promise<void> =>
     <p v-else-if="rows.length === 0" class="quiet">
       {{ showAway ? 'Nothing is put away.' : 'Nothing of that name. Start one, or import a file.' }}
     </p>
-    <section v-for="g in groups" :key="g.key" :aria-label="g.name">
-      <h2>{{ g.name }}</h2>
-      <div class="scroll-x">
-        <table class="dense">
-          <thead>
-            <tr>
-              <th scope="col">Build-up</th>
-              <th scope="col" class="num">Membrane, dry</th>
-              <th scope="col" class="num">Laid</th>
-              <th scope="col" class="num">Layers</th>
-              <th scope="col" class="num">Typical</th>
-              <th scope="col">Revision</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="r in g.rows" :key="r.id">
-              <td>
-                <RouterLink :to="{ name: 'library-build-up', params: { buildUpId: r.id } }"
-                  ><strong>{{ r.buildUp.name }}</strong></RouterLink
-                >
-                <div class="quiet">{{ r.buildUp.summary }}</div>
-              </td>
-              <td class="num"><FigureText :figure="r.sums.membraneDry" /></td>
-              <td class="num"><FigureText :figure="r.sums.weight" /></td>
-              <td class="num">{{ r.laid.layers.length }}</td>
-              <td class="num">{{ r.counts.typical }} of {{ r.counts.total }}</td>
-              <td class="rev">
-                {{ r.revision > 0 ? r.revision : 'not released'
-                }}<span v-if="r.changed && r.revision > 0" class="quiet">, changed since</span>
-                <el-button v-if="r.putAway" text @click="bringBack(r)">Bring back</el-button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </section>
+    <div v-if="rows.length > 0" class="scroll-x list">
+      <table class="dense">
+        <thead>
+          <tr>
+            <th scope="col">Build-up</th>
+            <th scope="col">Layers, from the ground up</th>
+            <th scope="col" class="num">Membrane,<br />dry, {{ unit('film') }}</th>
+            <th scope="col" class="num">Laid,<br />{{ unit('rateMass') }}</th>
+            <th scope="col">Still typical</th>
+            <th scope="col">Revision</th>
+          </tr>
+        </thead>
+        <tbody v-for="g in groups" :key="g.key">
+          <tr>
+            <th scope="colgroup" colspan="6" class="family">{{ g.name }}</th>
+          </tr>
+          <tr v-for="r in g.rows" :key="r.id">
+            <td class="what">
+              <RouterLink :to="{ name: 'library-build-up', params: { buildUpId: r.id } }"
+                ><strong>{{ r.buildUp.name }}</strong></RouterLink
+              >
+              <div class="quiet">{{ r.buildUp.summary }}</div>
+            </td>
+            <td><LayerStrip :build-up="r.laid" /></td>
+            <td class="num"><FigureText :figure="r.sums.membraneDry" bare /></td>
+            <td class="num"><FigureText :figure="r.sums.weight" bare /></td>
+            <td class="typical">
+              <span class="gauge" aria-hidden="true"><span :style="{ width: `${r.share}%` }" /></span>
+              {{ r.counts.typical }} of {{ r.counts.total }}
+            </td>
+            <td class="rev">
+              {{ r.revision > 0 ? r.revision : 'not released'
+              }}<span v-if="r.changed && r.revision > 0" class="quiet">, changed since</span>
+              <el-button v-if="r.putAway" text @click="bringBack(r)">Bring back</el-button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
     <p class="quiet foot">
       What ships with Lentum is typical throughout: values of our own inside the usual ranges, to be replaced
       with those of your data sheets. A table to import has a row a layer and these headings:
@@ -184,9 +195,6 @@ const bringBack = (row: Listed): Promise<void> =>
 </template>
 
 <style scoped>
-section {
-  margin-top: var(--s6);
-}
 .search {
   width: 12rem;
 }
@@ -201,12 +209,33 @@ section {
   width: 24rem;
   max-width: 100%;
 }
-th.num,
-td.num {
-  width: 7rem;
+.list {
+  margin-top: var(--s3);
+}
+.family {
+  padding-top: var(--s4) !important;
+  color: var(--ink-2) !important;
+}
+.what {
+  min-width: 16rem;
+}
+.typical {
+  white-space: nowrap;
+}
+.gauge {
+  display: inline-block;
+  width: 48px;
+  height: 8px;
+  border: 1px solid var(--ink-2);
+  margin-right: var(--s1);
+}
+.gauge > span {
+  display: block;
+  height: 100%;
+  background: repeating-linear-gradient(45deg, var(--amber) 0 1.5px, transparent 1.5px 5px);
 }
 .rev {
-  width: 10rem;
+  min-width: 6rem;
 }
 .foot {
   margin-top: var(--s6);

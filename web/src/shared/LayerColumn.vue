@@ -20,7 +20,7 @@ const column = computed(() => layerColumn(props.buildUp, props.achieved ?? []));
 const sums = computed(() => totals(props.buildUp));
 const height = computed(() => Math.max(column.value.bottom + SUBSTRATE + 30, column.value.textEnd + 44));
 const anyAchieved = computed(() => (props.achieved?.length ?? 0) > 0);
-const leaderFrom = (achieved: boolean): number => (achieved ? 208 : anyAchieved.value ? 156 : 152);
+const leaderFrom = (achieved: boolean): number => (achieved ? 164 : anyAchieved.value ? 124 : 120);
 </script>
 
 <template>
@@ -55,75 +55,75 @@ const leaderFrom = (achieved: boolean): number => (achieved ? 208 : anyAchieved.
         </pattern>
       </defs>
       <g v-for="s in column.slabs" :key="s.id">
-        <rect v-if="s.wetMm !== undefined" x="4" :y="s.wetY" width="36" :height="s.wetHeight" class="wet" />
+        <rect v-if="s.wetMm !== undefined" x="4" :y="s.wetY" width="28" :height="s.wetHeight" class="wet" />
         <rect
-          x="48"
+          x="38"
           :y="s.y"
-          width="100"
+          width="80"
           :height="s.height"
           class="slab"
           :class="[s.kind, { on: s.id === chosen }]"
         />
         <rect
           v-if="s.kind === 'broadcast'"
-          x="48"
+          x="38"
           :y="s.y"
-          width="100"
+          width="80"
           :height="s.height"
           :fill="`url(#${id}-grain)`"
         />
         <rect
           v-if="s.kind === 'protection'"
-          x="48"
+          x="38"
           :y="s.y"
-          width="100"
+          width="80"
           :height="s.height"
           :fill="`url(#${id}-weave)`"
         />
         <path
           v-if="s.kind === 'fabric'"
-          :d="`M48 ${s.y + 4.5}q5 -5 10 0t10 0t10 0t10 0t10 0t10 0t10 0t10 0t10 0t10 0`"
+          :d="`M38 ${s.y + 4.5}q4 -5 8 0t8 0t8 0t8 0t8 0t8 0t8 0t8 0t8 0t8 0`"
           class="threads"
         />
         <path
           v-if="s.shortened"
-          :d="`M44 ${s.y + s.height / 2 + 3}q13 -12 27 0t27 0t27 0t27 0`"
+          :d="`M34 ${s.y + s.height / 2 + 3}q11 -12 22 0t22 0t22 0t22 0`"
           class="break"
         />
         <rect
           v-if="s.achievedMm !== undefined"
-          x="156"
+          x="124"
           :y="s.achievedY"
-          width="46"
+          width="38"
           :height="s.achievedHeight"
           class="achieved"
           :class="{ thin: isThin(s) }"
         />
         <path
-          :d="`M${leaderFrom(s.achievedMm !== undefined)} ${s.y + s.height / 2}L${anyAchieved ? 216 : 164} ${s.textY - 4}`"
+          :d="`M${leaderFrom(s.achievedMm !== undefined)} ${s.y + s.height / 2}L${anyAchieved ? 172 : 132} ${s.textY - 4}`"
           class="leader"
         />
-        <text :x="anyAchieved ? 220 : 168" :y="s.textY" class="name">
+        <text :x="anyAchieved ? 176 : 136" :y="s.textY" class="name">
           {{ s.dryMm === undefined ? '' : `${say(s.dryMm, 'film')} ` }}{{ s.name }}
         </text>
         <text
           v-if="s.achievedMm !== undefined"
-          x="220"
+          x="176"
           :y="s.textY + 15"
           class="got"
           :class="{ thin: isThin(s) }"
         >
           achieved {{ say(s.achievedMm, 'film') }}{{ isThin(s) ? ', thin' : '' }}
         </text>
-        <text v-else-if="s.wetMm !== undefined" :x="anyAchieved ? 220 : 168" :y="s.textY + 15" class="got">
+        <text v-else-if="s.wetMm !== undefined" :x="anyAchieved ? 176 : 136" :y="s.textY + 15" class="got">
           {{ say(s.wetMm, 'film') }} wet
         </text>
       </g>
-      <rect x="4" :y="column.bottom" width="144" :height="SUBSTRATE" class="substrate" />
-      <rect x="4" :y="column.bottom" width="144" :height="SUBSTRATE" :fill="`url(#${id}-stone)`" />
+      <rect x="4" :y="column.bottom" width="114" :height="SUBSTRATE" class="substrate" />
+      <rect x="4" :y="column.bottom" width="114" :height="SUBSTRATE" :fill="`url(#${id}-stone)`" />
       <text x="4" :y="column.bottom + SUBSTRATE + 18" class="foot">wet</text>
-      <text x="48" :y="column.bottom + SUBSTRATE + 18" class="foot">designed dry</text>
-      <text v-if="anyAchieved" x="156" :y="column.bottom + SUBSTRATE + 18" class="foot">achieved</text>
+      <text x="38" :y="column.bottom + SUBSTRATE + 18" class="foot">designed dry</text>
+      <text v-if="anyAchieved" x="124" :y="column.bottom + SUBSTRATE + 18" class="foot">achieved</text>
     </svg>
     <p class="total">
       Together <FigureText :figure="sums.thickness" /> dry, of it <FigureText :figure="sums.membraneDry" /> of
