@@ -24,6 +24,16 @@ function coatAbove(layers: readonly Layer[], at: number, of: Layer): string | un
   return undefined;
 }
 
+/** The nearest place, from one on, that is not between a coat and what is laid into it. */
+function pastInlays(layers: readonly Layer[], from: number): number {
+  let at = from;
+  for (let j = at; j < layers.length; j += 1) {
+    const into = intoOf(layers[j] as Layer);
+    if (into !== undefined && layers.findIndex((l) => l.id === into) < at) at = j + 1;
+  }
+  return at;
+}
+
 function laidInto(layer: Layer, coatId: string): Layer {
   if (layer.kind === 'fabric') return { ...layer, embeddedIn: coatId };
   if (layer.kind === 'broadcast') return { ...layer, into: coatId };
@@ -44,8 +54,7 @@ export function moveLayer(layers: readonly Layer[], id: string, beforeId: string
   let at = beforeId === undefined ? rest.length : rest.findIndex((l) => l.id === beforeId);
   if (at < 0) return [...layers];
   if (intoOf(layer) === undefined) {
-    // A coat does not come between another and what is laid into that.
-    while (at < rest.length && intoOf(rest[at] as Layer) !== undefined) at += 1;
+    at = pastInlays(rest, at);
     return [...rest.slice(0, at), ...moving, ...rest.slice(at)];
   }
   const coat = coatAbove(rest, at, layer);
@@ -83,8 +92,7 @@ export function insertLayer(layers: readonly Layer[], layer: Layer, afterId: str
   const at = afterId === undefined ? layers.length : layers.findIndex((l) => l.id === afterId) + 1;
   const into = intoOf(layer) === undefined ? undefined : coatAbove(layers, at, layer);
   let place = at;
-  if (intoOf(layer) === undefined)
-    while (place < layers.length && intoOf(layers[place] as Layer) !== undefined) place += 1;
+  if (intoOf(layer) === undefined) place = pastInlays(layers, place);
   return [
     ...layers.slice(0, place),
     into === undefined ? layer : laidInto(layer, into),

@@ -319,7 +319,6 @@ export const VEHICULAR_DECK: BuildUpInput = {
       },
     }),
     wear('wear', 'Wear coat', 'level', 3.2, 'notched trowel, sand to refusal at once'),
-    wear('wear-ramp', 'Wear coat, ramp', 'ramp', 4.4, 'trowelled, hard grit to refusal at once'),
     {
       ...SAND,
       id: 'sand',
@@ -333,6 +332,7 @@ export const VEHICULAR_DECK: BuildUpInput = {
       retainedKgPerM2: typical(2.8),
       standsMm: typical(0.6),
     },
+    wear('wear-ramp', 'Wear coat, ramp', 'ramp', 4.4, 'trowelled, hard grit to refusal at once'),
     {
       ...SAND,
       id: 'grit',
