@@ -1,14 +1,14 @@
 /** Writes the published JSON Schemas. Run by `npm run formats`; a test holds them to the code. */
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
-import { buildUpSchema } from '@lentum/core/buildup';
+import { buildUpFileSchema } from '@lentum/core/library';
 import { jobFileSchema } from '@lentum/core/jobfile';
 
 const folder = new URL('../docs/formats/', import.meta.url);
 mkdirSync(folder, { recursive: true });
 for (const [name, title, schema] of [
   ['job', 'Lentum job file', jobFileSchema],
-  ['build-up', 'Lentum build-up', buildUpSchema],
+  ['build-up', 'Lentum build-up file', buildUpFileSchema],
 ] as const) {
   const json = { title, ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) };
   writeFileSync(new URL(`${name}.schema.json`, folder), `${JSON.stringify(json, null, 2)}\n`);

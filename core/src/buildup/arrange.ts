@@ -9,19 +9,23 @@ const intoOf = (layer: Layer): string | undefined =>
 const block = (layers: readonly Layer[], id: string): Layer[] =>
   layers.filter((l) => l.id === id || intoOf(l) === id);
 
-/** The coat that something at a place would be laid into: the nearest one above, of the same option or of none. */
+/** The coat that something at a place would be laid into: the nearest one above that is laid whenever it is. */
 function coatAbove(layers: readonly Layer[], at: number, of: Layer): string | undefined {
   for (let i = at - 1; i >= 0; i -= 1) {
     const l = layers[i];
     if (!l || !isCoat(l)) continue;
-    const same =
-      l.only === undefined ||
-      of.only === undefined ||
-      l.only.choice !== of.only.choice ||
-      l.only.option === of.only.option;
-    if (same) return l.id;
+    const always =
+      l.only === undefined || (l.only.choice === of.only?.choice && l.only.option === of.only.option);
+    if (always) return l.id;
   }
   return undefined;
+}
+
+/** Where something lies that is laid into a coat: after that coat, among what is laid into it, no later than asked. */
+function placeInto(layers: readonly Layer[], coatId: string, asked: number): number {
+  let at = layers.findIndex((l) => l.id === coatId) + 1;
+  while (at < asked && intoOf(layers[at] as Layer) === coatId) at += 1;
+  return at;
 }
 
 /** The nearest place, from one on, that is not between a coat and what is laid into it. */
@@ -59,6 +63,7 @@ export function moveLayer(layers: readonly Layer[], id: string, beforeId: string
   }
   const coat = coatAbove(rest, at, layer);
   if (coat === undefined) return [...layers];
+  at = placeInto(rest, coat, at);
   return [...rest.slice(0, at), laidInto(layer, coat), ...rest.slice(at)];
 }
 
@@ -91,7 +96,7 @@ export function nudgeLayer(
 export function insertLayer(layers: readonly Layer[], layer: Layer, afterId: string | undefined): Layer[] {
   const at = afterId === undefined ? layers.length : layers.findIndex((l) => l.id === afterId) + 1;
   const into = intoOf(layer) === undefined ? undefined : coatAbove(layers, at, layer);
-  let place = at;
+  let place = into === undefined ? at : placeInto(layers, into, at);
   if (intoOf(layer) === undefined) place = pastInlays(layers, place);
   return [
     ...layers.slice(0, place),

@@ -110,7 +110,9 @@ function add(adding: Adding): void {
 function takeOut(id: string): void {
   editing.edit((b) => {
     const rest = removeLayer(b, id);
-    if (rest.layers.length > 0) Object.assign(b, rest);
+    if (rest.layers.length === 0) return;
+    delete b.detailsAfter;
+    Object.assign(b, rest);
   });
 }
 </script>
