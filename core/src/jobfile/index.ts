@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { buildUpDocProblems, buildUpDocSchema } from '../buildup/index.ts';
 import { instantSchema, jobHeadSchema } from '../job/index.ts';
-import { paperFileSchema } from '../library/index.ts';
+import { paperFileSchema, papersLeftOut } from '../library/index.ts';
 import { orderSchema } from '../order/index.ts';
 import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
 import {
@@ -121,6 +121,7 @@ export function contentProblems(content: JobContent): Problem[] {
     ...buildUpDocProblems(content.buildUp),
     ...siteProblems(content.site, content.survey),
     ...pictureProblems(content),
+    ...papersLeftOut(content.buildUp.buildUps, content.papers),
     ...(chain ? [chain] : recordProblems(content)),
   ];
 }

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { buildUpProblems, buildUpSchema, type BuildUp } from '../buildup/index.ts';
 import { instantSchema } from '../job/index.ts';
-import { check, fail, ok, type Result } from '../problems/index.ts';
+import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
 import { readJson } from '../survey/index.ts';
 
 export const BUILD_UP_FORMAT = 'lentum-build-up';
@@ -42,12 +42,31 @@ export function writeBuildUpFile(
   return { format: BUILD_UP_FORMAT, version: BUILD_UP_FORMAT_VERSION, exportedAt, buildUp: own, papers };
 }
 
+/** Papers that build-ups name by file and that do not come along. */
+export const papersLeftOut = (buildUps: readonly BuildUp[], papers: readonly PaperFile[]): Problem[] =>
+  buildUps.flatMap((b) =>
+    b.papers.flatMap((p) =>
+      p.file === undefined || papers.some((k) => k.sha256 === p.file?.sha256)
+        ? []
+        : [
+            {
+              kind: 'missing' as const,
+              field: 'papers',
+              label: `${b.name}, ${p.title}`,
+              actual: p.file.sha256.slice(0, 12),
+              expected: 'the paper to be in the file',
+            },
+          ],
+    ),
+  );
+
 /** Reads a file of a build-up; every sentence that is wrong with it, or the whole of it. */
 export function readBuildUpFile(text: string): Result<BuildUpFile> {
   const json = readJson(text, 'The build-up file');
   if (!json.ok) return json;
   const file = check(buildUpFileSchema, json.value, 'The build-up file');
   if (!file.ok) return file;
-  const problems = buildUpProblems(file.value.buildUp);
+  const { buildUp, papers } = file.value;
+  const problems = [...buildUpProblems(buildUp), ...papersLeftOut([buildUp], papers)];
   return problems.length > 0 ? fail(...problems) : ok(file.value);
 }

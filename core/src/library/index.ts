@@ -5,6 +5,7 @@ export {
   buildUpFileSchema,
   PAPER_MOST_BYTES,
   paperFileSchema,
+  papersLeftOut,
   readBuildUpFile,
   writeBuildUpFile,
   type BuildUpFile,

@@ -186,7 +186,7 @@ export const release = (
     if (newest > 0 && sameContent(draft, await readRevision(db, id, newest)))
       throw unprocessable([
         {
-          kind: 'wrong',
+          kind: 'order',
           field: 'revision',
           label: draft.name,
           actual: `nothing differs from revision ${newest}`,
