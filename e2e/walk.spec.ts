@@ -42,9 +42,13 @@ test('from a measured outline to a judged coat, exported and imported figure for
 
   // Build-up.
   await stage(page, 2);
-  await page.getByRole('button', { name: /^Reinforced polyurethane/ }).click();
+  await page.getByRole('button', { name: 'Choose for me' }).click();
+  await page
+    .locator('.choose .row', { hasText: 'Reinforced polyurethane, fabric throughout.' })
+    .getByRole('button', { name: 'Take it' })
+    .click();
   await expect(
-    page.getByRole('heading', { name: 'Reinforced polyurethane, fleece throughout' }),
+    page.getByRole('heading', { name: 'Reinforced polyurethane, fabric throughout' }),
   ).toBeVisible();
   const rate = page.getByLabel('First coat, rate in kg/m²');
   await rate.fill('13.5 m2/25 kg');
@@ -52,7 +56,7 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await expect(rate).toHaveValue('1.85');
   await rate.fill('2');
   await rate.blur();
-  await expect(page.locator('tr', { hasText: 'two thirds under the fleece' })).toContainText('1.54');
+  await expect(page.locator('tr', { hasText: 'two thirds under the fabric' })).toContainText('1.54');
   await saved(page);
 
   // Order moves with it: 47 m² × 2 kg/m² × 1.05 = 98.7 kg.

@@ -45,6 +45,7 @@ export function coatOf(zoneId: string, layerId: string): Coat {
 const CUTS: readonly { zoneId: string; layerId: string; basis: BayBasis }[] = [
   { zoneId: 'hall', layerId: 'first', basis: { kind: 'container', containerId: 'pail-25' } },
   { zoneId: 'terrace', layerId: 'membrane', basis: { kind: 'mix' } },
+  { zoneId: 'workshop', layerId: 'primer', basis: { kind: 'container', containerId: 'can-10' } },
   { zoneId: 'canopy', layerId: 'base', basis: { kind: 'container', containerId: 'pail-10' } },
 ];
 

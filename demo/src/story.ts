@@ -90,6 +90,26 @@ export class Story {
     return this.add(finishedHours, 'Tomas', { kind: 'coat', ...body });
   }
 
+  /** A ply that was laid on a bay, and looked at. */
+  ply(label: string, layerId: string, finishedHours: number, used: number, batch: string): void {
+    const bay = this.bay(label);
+    const chosen = buildUps.zones.find((z) => z.zoneId === bay.zoneId);
+    if (!chosen) throw new Error(`the demo zone ${bay.zoneId} has no build-up`);
+    this.add(finishedHours, 'Tomas', {
+      kind: 'laid',
+      bayId: bay.id,
+      buildUpId: chosen.buildUpId,
+      revision: chosen.revision,
+      layerId,
+      startedAt: this.at(finishedHours - 1.5),
+      finishedAt: this.at(finishedHours),
+      used,
+      batch,
+      looked: true,
+      note: '',
+    });
+  }
+
   /** The same coat again with something put right; the old entry stays in the record. */
   correct(entryId: string, hours: number, change: Partial<CoatBody>): void {
     const old = this.entries.find((e) => e.id === entryId);

@@ -122,6 +122,27 @@ function canopy(story: Story): void {
   story.conditions('canopy', -0.3, 11.6, 83, 11.1);
 }
 
+/** Sheets: primed in the morning, the first bays under their base ply by now. */
+function workshop(story: Story): void {
+  story.conditions('workshop', -9, 16.8, 62, 17.9);
+  const can = {
+    containerId: 'can-10',
+    net: 10,
+    over: 0.05,
+    gauge: 'fine',
+    lastWetMm: [],
+    batch: 'P-0418',
+  } as const;
+  for (let n = 1; n <= 4; n += 1) story.step(`W${n}`, 'prepared', -10);
+  for (let n = 1; n <= 3; n += 1) story.coat(`W${n}`, 'primer', -8.5 + n * 0.3, can);
+  for (let n = 1; n <= 2; n += 1)
+    story.step(`W${n}`, 'detailed', -6.5, 'Corners and outlets in self-adhered pieces.');
+  story.ply('W1', 'base', -3.5, 2.7, 'B-7702');
+  story.ply('W2', 'base', -1.8, 2.8, 'B-7702');
+  story.ply('W1', 'cap', -0.6, 4.1, 'C-9914');
+  story.conditions('workshop', -0.5, 18.7, 57, 20.4);
+}
+
 /** Puts entries in the order in which they were made and chains them. */
 export function chain(
   entries: readonly { entry: StoredEntry['entry']; receivedAt: string }[],
@@ -139,6 +160,7 @@ export function velmora(anchor: Date): JobContent {
   hall(story);
   terrace(story);
   canopy(story);
+  workshop(story);
   const inOrder = [...story.entries].sort((a, b) => Date.parse(a.madeAt) - Date.parse(b.madeAt));
   return {
     job: {

@@ -209,3 +209,36 @@ it('the answers are plain JSON: no NaN, no Infinity, no null where a figure belo
     visit(body);
   }
 });
+
+describe('choosing', () => {
+  const asked = {
+    zone: { ...zone, substrate: { kind: 'concrete-old' } },
+    buildUps: CATALOGUE,
+    primerSchool: 'always',
+    now: '2026-05-12T09:00:00Z',
+    traffic: 'feet',
+    exposure: 'exposed',
+    coldestC: 8,
+    warmestC: 28,
+    dryHours: 8,
+    pace: { tempC: 18, humidityPct: 60, crews: 1, hoursPerDay: 8 },
+  };
+  it('ranks the catalogue for a terrace, each with its reasons', async () => {
+    const ranked = (await post('choose', asked).expect(200)).body as {
+      suits: string;
+      buildUp: { id: string };
+      reasons: unknown[];
+    }[];
+    expect(ranked.length).toBe(CATALOGUE.length);
+    expect(ranked.findIndex((r) => r.buildUp.id === 'methacrylate-terrace')).toBeLessThan(
+      ranked.findIndex((r) => r.buildUp.id === 'two-coat-silicone'),
+    );
+    expect(ranked.at(-1)!.suits).toBe('unsuitable');
+  });
+  it('a build-up that is wrong is refused in its own words', async () => {
+    const [first] = CATALOGUE;
+    const wrong = { ...first, layers: [first!.layers[0], first!.layers[0]] };
+    const r = await post('choose', { ...asked, buildUps: [wrong] }).expect(422);
+    expect(detail(r)).toContain('“primer” is there twice');
+  });
+});

@@ -1,15 +1,20 @@
 /** The pure computations, callable by scripts: what the interface shows, from the same core. */
 import { z } from 'zod';
 import {
+  type BuildUp,
   buildUpDocSchema,
+  buildUpFindings,
   buildUpProblems,
   buildUpSchema,
+  costs,
+  dryFilm,
   isCoat,
   limitsSchema,
+  resolve,
   totals,
   wetFilm,
-  dryFilm,
 } from '@lentum/core/buildup';
+import { conditionsOf, pondsOn, rank, readinessByFamily, slopeOf } from '@lentum/core/choosing';
 import { fallsReport } from '@lentum/core/falls';
 import { familySchema } from '@lentum/core/family';
 import {
@@ -42,6 +47,13 @@ import { route, type AnyRoute } from '../http/routes.ts';
 function unwrap<T>(result: Result<T>): T {
   if (!result.ok) throw unprocessable(result.problems);
   return result.value;
+}
+
+/** A build-up without problems, or a refusal. */
+function whole(buildUp: BuildUp): BuildUp {
+  const problems = buildUpProblems(buildUp);
+  if (problems.length > 0) throw unprocessable(problems);
+  return buildUp;
 }
 
 const reading = z.strictObject({ airC: z.number(), humidityPct: z.number(), surfaceC: z.number() });
@@ -136,14 +148,56 @@ export const computeRoutes = [
       );
     },
   ),
-  compute('build-up', 'Films and totals of a build-up, with working', buildUpSchema, (buildUp) => {
-    const problems = buildUpProblems(buildUp);
-    if (problems.length > 0) throw unprocessable(problems);
-    const coats = buildUp.layers
-      .filter(isCoat)
-      .map((c) => ({ layerId: c.id, wet: wetFilm(c), dry: dryFilm(c) }));
-    return { coats, ...totals(buildUp) };
-  }),
+  compute(
+    'build-up',
+    'Films, totals, cost and what does not fit of a build-up, its own options taken, with working',
+    buildUpSchema,
+    (buildUp) => {
+      const laid = resolve(whole(buildUp));
+      const coats = laid.layers
+        .filter(isCoat)
+        .map((c) => ({ layerId: c.id, wet: wetFilm(c), dry: dryFilm(c) }));
+      return { coats, ...totals(laid), costs: costs(laid), findings: buildUpFindings(laid) };
+    },
+  ),
+  compute(
+    'choose',
+    'Build-ups ranked for a surveyed zone, each with its reasons and measures',
+    z.strictObject({
+      zone: zoneSchema,
+      buildUps: z.array(buildUpSchema).min(1).max(100),
+      primerSchool: z.enum(['test may spare', 'always']),
+      now: z.iso.datetime(),
+      traffic: z.enum(['no', 'feet', 'wheels']),
+      exposure: z.enum(['exposed', 'covered']),
+      coldestC: z.number().min(-40).max(60),
+      warmestC: z.number().min(-40).max(90),
+      dryHours: z.number().min(0).max(1000),
+      daysAllowed: z.number().gt(0).max(1000).optional(),
+      pace: z.strictObject({
+        tempC: z.number().min(-40).max(90),
+        humidityPct: z.number().min(1).max(100),
+        crews: z.number().int().min(1).max(50),
+        hoursPerDay: z.number().min(1).max(24),
+      }),
+    }),
+    (asked) => {
+      const { zone, buildUps, primerSchool, now, pace, daysAllowed, ...rest } = asked;
+      const { area } = unwrap(zoneQuantities(zone));
+      const read = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
+      const falls = read?.ok ? read.value : undefined;
+      return rank(buildUps.map(whole), {
+        ...rest,
+        daysAllowed,
+        pace: { ...pace, areaM2: area.value },
+        substrate: zone.substrate?.kind,
+        readiness: readinessByFamily(zone, falls, primerSchool, Date.parse(now)),
+        ponds: pondsOn(falls) ?? false,
+        slopePct: slopeOf(zone, falls) ?? 0,
+        zoneConditions: conditionsOf(zone, falls, asked.traffic === 'wheels').map((c) => c.condition),
+      });
+    },
+  ),
   compute(
     'takeoff',
     'Net, gross and containers for a survey and its build-ups',

@@ -5,7 +5,7 @@ import { PAPER_KINDS, withoutPaper, type BuildUp, type Paper } from '@lentum/cor
 import { PAPER_MOST_BYTES } from '@lentum/core/library';
 import { hashOf, sendPaper, sentenceOf } from '../app/api.ts';
 import PickList from '../shared/PickList.vue';
-import PaperLink from './PaperLink.vue';
+import PaperLink from '../shared/PaperLink.vue';
 
 const props = defineProps<{ buildUp: BuildUp; edit: (change: (b: BuildUp) => void) => void }>();
 const missing = computed(() => withoutPaper(props.buildUp));

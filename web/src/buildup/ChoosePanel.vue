@@ -152,9 +152,8 @@ const traffics = [
           <VerdictLine :verdict="headline(r)" />
           <p class="quiet facts">
             {{ FAMILIES[r.buildUp.family].name }} · <FigureText :figure="r.measures.membrane" /> dry ·
-            <FigureText :figure="r.measures.costPerM2" />
-            <template v-if="r.measures.schedule?.toFeet"
-              >· feet after <FigureText :figure="r.measures.schedule.toFeet" /> days</template
+            <FigureText :figure="r.measures.costPerM2" /><template v-if="r.measures.schedule?.toFeet">
+              · feet after <FigureText :figure="r.measures.schedule.toFeet" /> days</template
             >
           </p>
           <ul v-if="opened === r.buildUp.id" class="reasons">

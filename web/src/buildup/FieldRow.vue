@@ -4,6 +4,7 @@ import { computed, useId } from 'vue';
 import { setAt, valueAt, type Field, type Layer } from '@lentum/core/buildup';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 import { editLayer, typedNumber, useEditing, type Provenance } from './editing.ts';
 import SourcePick from './SourcePick.vue';
 
@@ -78,15 +79,13 @@ const options = computed(() =>
       @update:model-value="(on: unknown) => set(on === true ? true : undefined)"
       >yes</el-checkbox
     >
-    <el-input
+    <TextInput
       v-else
       :id="id"
       :model-value="text"
-      :type="long ? 'textarea' : 'text'"
-      :autosize="{ minRows: 1 }"
-      maxlength="400"
-      :aria-label="label"
-      @change="setText"
+      :long="long"
+      :label="label"
+      @update:model-value="setText"
     />
   </div>
 </template>

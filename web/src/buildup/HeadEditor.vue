@@ -1,12 +1,13 @@
 <script setup lang="ts">
 /** What a build-up is as a whole: name, family, what it is for, how it is accepted, options, upkeep, cautions. */
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { BuildUp, Choice } from '@lentum/core/buildup';
 import { FAMILIES, FAMILY_KEYS, type FamilyKey } from '@lentum/core/family';
 import { ACCEPTANCE_RULES } from '@lentum/core/film';
 import { acceptanceRuleWords } from '@lentum/core/words';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 
 const props = defineProps<{
   buildUp: BuildUp;
@@ -20,6 +21,7 @@ const lines = (text: string): string[] =>
     .map((t) => t.trim())
     .filter(Boolean)
     .slice(0, 20);
+const cautionLines = computed(() => props.buildUp.cautions.join('\n'));
 const chosen = (value: number) => ({ value, source: 'chosen' as const });
 function setUpkeep(key: 'lifeYears' | 'recoatYears' | 'inspectPerYear', value: number | undefined): void {
   props.edit((b) => {
@@ -63,11 +65,11 @@ const dropChoice = (id: string): void =>
     <div class="fields">
       <label
         ><span class="name">Name</span
-        ><el-input
+        ><TextInput
           :model-value="buildUp.name"
-          maxlength="120"
-          aria-label="Name of the build-up"
-          @change="(v: string) => edit((b) => (b.name = v.trim()))"
+          :most="120"
+          label="Name of the build-up"
+          @update:model-value="(v) => edit((b) => (b.name = v.trim()))"
       /></label>
       <label
         ><span class="name">Family</span
@@ -136,13 +138,12 @@ const dropChoice = (id: string): void =>
       /></label>
       <label class="wide"
         ><span class="name">In short</span
-        ><el-input
+        ><TextInput
           :model-value="buildUp.summary"
-          type="textarea"
-          autosize
-          maxlength="400"
-          aria-label="Summary"
-          @change="(v: string) => edit((b) => (b.summary = v.trim()))"
+          :most="400"
+          long
+          label="Summary"
+          @update:model-value="(v) => edit((b) => (b.summary = v.trim()))"
       /></label>
       <label
         ><span class="name">Lasts, years</span
@@ -197,12 +198,12 @@ const dropChoice = (id: string): void =>
       </fieldset>
       <label class="wide"
         ><span class="name">Cautions, a line each</span
-        ><el-input
-          :model-value="buildUp.cautions.join('\n')"
-          type="textarea"
-          autosize
-          aria-label="Cautions"
-          @change="(v: string) => edit((b) => (b.cautions = lines(v)))"
+        ><TextInput
+          :model-value="cautionLines"
+          :most="8000"
+          long
+          label="Cautions"
+          @update:model-value="(v) => edit((b) => (b.cautions = lines(v)))"
       /></label>
     </div>
     <h3>Options, where practice differs</h3>

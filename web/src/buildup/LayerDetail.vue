@@ -14,7 +14,7 @@ import { STAGE_WORDS } from '@lentum/core/words';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
 import { sayHours } from './curetimes.ts';
-import PaperLink from './PaperLink.vue';
+import PaperLink from '../shared/PaperLink.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
 const { say } = useUnits();

@@ -22,6 +22,7 @@ import {
 import { STAGE_WORDS } from '@lentum/core/words';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 import CureMatrix from './CureMatrix.vue';
 import { editLayer, typedNumber, useEditing } from './editing.ts';
 import FieldRow from './FieldRow.vue';
@@ -114,6 +115,7 @@ function setHazard(hazard: Hazard, on: boolean): void {
     product.hazards = on ? [...product.hazards, hazard] : product.hazards.filter((h) => h !== hazard);
   });
 }
+const cautionLines = computed(() => (props.layer.product?.cautions ?? []).join('\n'));
 const setCautions = (text: string): void =>
   change((l) => {
     const product = (l.product ??= { hazards: [], cautions: [] });
@@ -229,7 +231,12 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
           </div>
           <div v-if="coat.rate.least">
             <span class="name">Because</span>
-            <el-input :model-value="coat.rate.least.why" aria-label="Why the least" @change="setWhy" />
+            <TextInput
+              :model-value="coat.rate.least.why"
+              :most="200"
+              label="Why the least"
+              @update:model-value="setWhy"
+            />
           </div>
         </template>
         <template v-if="g.name === 'when'">
@@ -424,12 +431,13 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
           >
         </fieldset>
         <label class="name" :for="`cautions-${layer.id}`">Cautions of the product, a line each</label>
-        <el-input
+        <TextInput
           :id="`cautions-${layer.id}`"
-          type="textarea"
-          :autosize="{ minRows: 2 }"
-          :model-value="(layer.product?.cautions ?? []).join('\n')"
-          @change="setCautions"
+          long
+          :most="4000"
+          label="Cautions of the product"
+          :model-value="cautionLines"
+          @update:model-value="setCautions"
         />
       </template>
       <template v-if="g.name === 'how much' && layer.kind === 'pieces'">

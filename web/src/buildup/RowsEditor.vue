@@ -5,6 +5,7 @@ import { valueAt } from '@lentum/core/buildup';
 import type { Quantity } from '@lentum/core/units';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 import { typedNumber, useEditing } from './editing.ts';
 
 export interface RowColumn {
@@ -75,12 +76,12 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
               :label="`${label}, row ${i + 1}, ${c.name}`"
               @update:model-value="(v) => set(i, c, v)"
             />
-            <el-input
+            <TextInput
               v-else
               :model-value="String(row[c.key] ?? '')"
-              maxlength="120"
-              :aria-label="`${label}, row ${i + 1}, ${c.name}`"
-              @change="(v: string) => set(i, c, v)"
+              :most="120"
+              :label="`${label}, row ${i + 1}, ${c.name}`"
+              @update:model-value="(v) => set(i, c, v)"
             />
           </td>
           <td class="acts">

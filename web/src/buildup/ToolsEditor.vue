@@ -6,6 +6,7 @@ import type { Layer, Tool, ToolKind } from '@lentum/core/buildup';
 import type { Quantity } from '@lentum/core/units';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 import { editLayer, typedNumber, useEditing } from './editing.ts';
 
 const props = defineProps<{
@@ -91,11 +92,11 @@ const choices = computed(() => [
     /></label>
     <label class="note"
       ><span class="quiet">how</span
-      ><el-input
+      ><TextInput
         :model-value="tool.note"
-        maxlength="200"
-        :aria-label="`${tool.kind}, how`"
-        @change="(v: string) => set(i, 'note', v)"
+        :most="200"
+        :label="`${tool.kind}, how`"
+        @update:model-value="(v) => set(i, 'note', v)"
     /></label>
     <el-button
       text

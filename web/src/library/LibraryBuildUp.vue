@@ -3,7 +3,7 @@
 import { useEventListener } from '@vueuse/core';
 import { ElMessage, ElMessageBox } from 'element-plus';
 import { DateTime } from 'luxon';
-import { computed, reactive, ref, watch } from 'vue';
+import { computed, onScopeDispose, reactive, ref, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { blankBuildUp, buildUpProblems, type BuildUp, type Terms } from '@lentum/core/buildup';
 import { FAMILIES, SUBSTRATES, SUBSTRATE_KEYS, type SubstrateKey } from '@lentum/core/family';
@@ -11,6 +11,7 @@ import { differences, type Difference } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
 import { call, get, sentenceOf } from '../app/api.ts';
 import { useDocument } from '../app/document.ts';
+import { libraryPapers } from '../app/working.ts';
 import { usePreferences } from '../app/preferences.ts';
 import BinderPanel from '../buildup/BinderPanel.vue';
 import BuildUpEditor from '../buildup/BuildUpEditor.vue';
@@ -69,6 +70,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   else document_.undo();
 });
 
+watchEffect(() => (libraryPapers.value = document_.draft.papers));
+onScopeDispose(() => (libraryPapers.value = []));
 const edit = (change: (b: BuildUp) => void): void => change(document_.draft);
 const terms: Terms = { conditions: [], choices: {} };
 /** A hundred square metres at 20 °C by two people: what the figures of the whole are told for, outside of a job. */

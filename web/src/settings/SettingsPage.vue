@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import TextInput from '../shared/TextInput.vue';
 import { THEMES, usePreferences } from '../app/preferences.ts';
 
 const preferences = usePreferences();
@@ -39,12 +40,13 @@ function setCurrency(text: string): void {
     </section>
     <section>
       <h2><label for="currency">Currency of prices</label></h2>
-      <el-input
+      <TextInput
         id="currency"
         :model-value="preferences.currency"
-        maxlength="3"
+        :most="3"
         class="code"
-        @change="setCurrency"
+        label="Currency of prices"
+        @update:model-value="setCurrency"
       />
       <p v-if="wrong" class="problem" role="alert">{{ wrong }}</p>
       <p class="quiet">Three letters. Prices are shown as they were entered; nothing is converted.</p>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { isFigure } from '@lentum/core/figures';
 import { openWorking } from '../app/working.ts';
 import { useUnits } from './units.ts';
+import CitedPaper from './CitedPaper.vue';
 import WorkingTree from './WorkingTree.vue';
 
 const { say, system } = useUnits();
@@ -25,6 +26,7 @@ const shown = computed({
       <WorkingTree v-if="isFigure(openWorking)" :figure="openWorking" />
       <p v-else class="quiet">
         {{ openWorking.source }}{{ openWorking.note ? `, ${openWorking.note}` : '' }}
+        <CitedPaper v-if="openWorking.cites" :cites="openWorking.cites" />
       </p>
     </template>
   </el-drawer>

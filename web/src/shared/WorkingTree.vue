@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { isFigure, type Figure } from '@lentum/core/figures';
 import { format, formatNumber } from '@lentum/core/units';
+import CitedPaper from './CitedPaper.vue';
 import { useUnits } from './units.ts';
 
 const props = defineProps<{ figure: Figure }>();
@@ -53,7 +54,8 @@ const result = computed(() => format(props.figure.value, props.figure.quantity, 
             <td class="num">{{ say(input.value, input.quantity) }}</td>
             <td class="quiet">
               {{ isFigure(input) ? 'computed' : input.source
-              }}<span v-if="!isFigure(input) && input.note"><br />{{ input.note }}</span>
+              }}<span v-if="!isFigure(input) && input.note"><br />{{ input.note }}</span
+              ><span v-if="!isFigure(input) && input.cites"><br /><CitedPaper :cites="input.cites" /></span>
             </td>
           </tr>
           <tr v-if="opened === key && isFigure(input)">
