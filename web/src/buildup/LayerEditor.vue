@@ -24,7 +24,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
 import CureMatrix from './CureMatrix.vue';
-import { editLayer, typedNumber, useEditing } from './editing.ts';
+import { editLayer, openGroups, typedNumber, useEditing } from './editing.ts';
 import FieldRow from './FieldRow.vue';
 import RateForms from './RateForms.vue';
 import RowsEditor, { type RowColumn } from './RowsEditor.vue';
@@ -32,9 +32,12 @@ import ToolsEditor from './ToolsEditor.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
 const editing = useEditing();
-const OPEN_FIRST: readonly FieldGroup[] = ['what it is', 'how much'];
 const NEEDS_BLOCK: Partial<Record<FieldGroup, 'kettle'>> = { kettle: 'kettle' };
 
+function keepOpen(name: FieldGroup, event: Event): void {
+  if ((event.target as HTMLDetailsElement).open) openGroups.add(name);
+  else openGroups.delete(name);
+}
 const coat = computed(() => (props.layer.kind === 'coat' ? props.layer : undefined));
 const groups = computed(() =>
   FIELD_GROUPS.map((name) => ({
@@ -189,7 +192,12 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
 
 <template>
   <div class="editor">
-    <details v-for="g in groups" :key="g.name" :open="OPEN_FIRST.includes(g.name)">
+    <details
+      v-for="g in groups"
+      :key="g.name"
+      :open="openGroups.has(g.name)"
+      @toggle="(e: Event) => keepOpen(g.name, e)"
+    >
       <summary>
         <strong>{{ g.name.slice(0, 1).toUpperCase() + g.name.slice(1) }}</strong>
         <span class="quiet">{{ typical(g) }}</span>

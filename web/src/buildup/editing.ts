@@ -1,7 +1,10 @@
 /** How a build-up is edited on screen: changes go through the holder, typed numbers carry the source that is set. */
 import { inject, provide, reactive, type InjectionKey } from 'vue';
-import type { BuildUp, Layer, Paper } from '@lentum/core/buildup';
+import type { BuildUp, FieldGroup, Layer, Paper } from '@lentum/core/buildup';
 import type { Source } from '@lentum/core/figures';
+
+/** Groups of fields that are open: the same for every layer, so that a data sheet is typed off layer by layer. */
+export const openGroups = reactive(new Set<FieldGroup>(['what it is', 'how much']));
 
 export interface Provenance {
   source: Source;
