@@ -68,7 +68,7 @@ test('an entry is withdrawn with a reason and stays, struck through', async ({ p
   await page.getByLabel('Reason').fill('logged on the wrong bay');
   await page.getByRole('dialog').getByRole('button', { name: 'Withdraw' }).click();
   await expect(coats).toHaveCount(2);
-  await expect(page.locator('tr.gone', { hasText: 'H3 · Second coat' })).toContainText('withdrawn by 101');
+  await expect(page.locator('tr.gone', { hasText: 'H3 · Second coat' })).toContainText('withdrawn by 115');
 });
 
 test('the order moves with the waste, says what another waste would change, and can be undone', async ({

@@ -142,7 +142,7 @@ test('a coat laid by a revision freezes it: a changed rate is the next revision'
   ).toBeVisible();
   await rate.fill('1.3');
   await rate.blur();
-  await expect(page.getByText('revision 2', { exact: true })).toBeVisible();
+  await expect(page.getByText('library revision 1, the job’s revision 2')).toBeVisible();
   await saved(page);
   await page.goto(`/jobs/${id}/record?zone=hall&bay=hall-1`);
   await expect(page.locator('article.coat').first()).toContainText('design 0.85 mm');

@@ -1,7 +1,7 @@
 /** The pictures of docs/screenshots, from the demo data. Run by `npm run screenshots`. */
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
-import { freshDemo, test } from './support.ts';
+import { expect, freshDemo, test } from './support.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const take = async (page: Page, name: string): Promise<void> => {
@@ -30,6 +30,18 @@ test('desk', async ({ page }) => {
     await page.waitForTimeout(1500);
     await take(page, name);
   }
+  await page.goto('/build-ups');
+  await expect(page.locator('.family').first()).toBeVisible();
+  await take(page, 'library');
+  await page.goto('/build-ups/hot-rubberised');
+  await page.getByRole('button', { name: 'First hot layer', exact: true }).click();
+  await take(page, 'library-build-up');
+  await page.goto(`/jobs/${id}/build-up?zone=terrace`);
+  await page.getByRole('button', { name: 'Choose another' }).click();
+  for (const name of ['Methacrylate terrace', 'Pedestrian polyurethane deck.'])
+    await page.locator('.choose .row', { hasText: name }).locator('.el-checkbox').click();
+  await page.locator('.compare').scrollIntoViewIfNeeded();
+  await take(page, 'compare');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
   await page.goto(`/jobs/${id}/site?zone=canopy`);

@@ -67,6 +67,13 @@ const achieved = computed(() =>
       .map((s) => ({ ...s, laid: s.laid.filter((l) => l.buildUp.id === held.value?.id) })),
   ),
 );
+const tag = computed(() => {
+  if (!held.value) return '';
+  const { taken, revision } = held.value;
+  const own = revision > 1 || !taken ? `the job’s revision ${revision}` : '';
+  const from = taken ? `library revision ${taken.revision}` : '';
+  return [from, own, frozen.value ? 'frozen by the record' : ''].filter(Boolean).join(', ');
+});
 const choosing = ref(false);
 
 const verdicts = computed<Verdict[]>(() => {
@@ -152,10 +159,7 @@ function moveTo(newer: BuildUp): void {
     <template v-else>
       <div v-if="held" class="head">
         <h1>{{ held.name }}</h1>
-        <span class="tag"
-          >{{ held.taken ? `library revision ${held.taken.revision}` : `revision ${held.revision}`
-          }}{{ frozen ? ', frozen by the record' : '' }}</span
-        >
+        <span class="tag">{{ tag }}</span>
         <el-button class="end" @click="choosing = !choosing">{{
           choosing ? 'Keep this one' : 'Choose another'
         }}</el-button>

@@ -14,6 +14,7 @@ import { STAGE_WORDS } from '@lentum/core/words';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
 import { sayHours } from './curetimes.ts';
+import MixFacts from './MixFacts.vue';
 import PaperLink from '../shared/PaperLink.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
@@ -200,6 +201,7 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
           coat.mix.parts.map((p) => `${p.parts} ${p.name.toLowerCase()}`).join(' : ')
         }}</span>
       </div>
+      <MixFacts v-if="coat.mix" :coat="coat" />
       <dl class="last">
         <dt>Containers</dt>
         <dd>{{ coat.containers.map((c) => c.name).join(', ') }}</dd>

@@ -39,6 +39,23 @@ const film = computed(
 );
 const canAccept = computed(() => !next.value && props.status.state === 'ready' && !props.status.doubt);
 
+/** What is to be minded before the next layer: the product's own first, then those of the build-up. */
+const cautions = computed(() => {
+  const product = next.value?.product;
+  const hazards = product && product.hazards.length > 0 ? [`Hazards: ${product.hazards.join(', ')}.`] : [];
+  return next.value
+    ? [...hazards, ...(product?.cautions ?? []), ...(props.status.buildUp?.cautions ?? [])]
+    : [];
+});
+const before = computed(() =>
+  coat.value?.kettle
+    ? 'Before lighting the kettle'
+    : next.value?.kind === 'sheet' && next.value.bonding === 'torched'
+      ? 'Before lighting a flame'
+      : coat.value
+        ? 'Before mixing'
+        : 'Before it is laid',
+);
 /** Details come before the first membrane coat, or after the layer that the build-up names. */
 const detailsNext = computed(() => {
   const after = props.status.buildUp?.detailsAfter;
@@ -94,6 +111,12 @@ const has = (kind: string): boolean =>
       </template>
     </dl>
   </template>
+  <details v-if="cautions.length > 0" class="cautions">
+    <summary>{{ before }}: {{ cautions.length }} cautions</summary>
+    <ul>
+      <li v-for="c in cautions" :key="c">{{ c }}</li>
+    </ul>
+  </details>
   <VerdictLine :verdict="verdict" />
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
   <div class="acts">
@@ -172,6 +195,18 @@ dd {
 }
 dd.words {
   text-align: left;
+}
+.cautions {
+  margin: var(--s2) 0;
+}
+.cautions summary {
+  cursor: pointer;
+  min-height: 32px;
+  font-weight: 600;
+}
+.cautions ul {
+  margin: var(--s1) 0;
+  padding-left: 1.2rem;
 }
 .acts {
   display: flex;
