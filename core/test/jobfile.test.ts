@@ -88,7 +88,11 @@ describe('reading', () => {
       edit((f) => (f.content.job.timeZone = 'Mars/Olympus')),
       'timeZone: “Mars/Olympus” does not fit; expected a time zone such as Europe/Lisbon.',
     ],
-    ['one entry twice', rechained((e) => void e.push({ ...e[4]!, who: 'Twice' })), `Entry ${file.content.record.length + 1}, id: “`],
+    [
+      'one entry twice',
+      rechained((e) => void e.push({ ...e[4]!, who: 'Twice' })),
+      `Entry ${file.content.record.length + 1}, id: “`,
+    ],
     [
       'a correction of what is not there',
       rechained((e) => (e[4] = { ...e[4]!, supersedes: 'gone' } as Entry)),

@@ -36,7 +36,7 @@ const long = computed(() => props.field.form === 'text' && props.field.long);
 const options = computed(() =>
   props.field.form === 'choice'
     ? [
-        ...(props.field.optional ? [{ value: '', label: '–' }] : []),
+        ...(props.field.optional ? [{ value: '', label: 'not said' }] : []),
         ...props.field.options.map((o) => ({ value: o, label: o })),
       ]
     : [],
@@ -67,6 +67,7 @@ const options = computed(() =>
       v-else-if="field.form === 'choice'"
       :model-value="text"
       :options="options"
+      none="not said"
       :label="label"
       :filterable="field.options.length > 8"
       @update:model-value="setText"

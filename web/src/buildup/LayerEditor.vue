@@ -7,9 +7,6 @@ import {
   FIELDS,
   HAZARDS,
   NOTCH_SHAPES,
-  PART_KINDS,
-  RATE_BASES,
-  RATE_CONDITIONS,
   sourceCounts,
   STAGES,
   toolSchema,
@@ -27,7 +24,8 @@ import CureMatrix from './CureMatrix.vue';
 import { editLayer, openGroups, typedNumber, useEditing } from './editing.ts';
 import FieldRow from './FieldRow.vue';
 import RateForms from './RateForms.vue';
-import RowsEditor, { type RowColumn } from './RowsEditor.vue';
+import { LAYER_TABLES, type Row } from './layertables.ts';
+import RowsEditor from './RowsEditor.vue';
 import ToolsEditor from './ToolsEditor.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
@@ -65,52 +63,16 @@ function toggleBlock(block: Block, on: boolean): void {
   });
 }
 
-const COLUMNS = {
-  containers: [
-    { key: 'name', name: 'Name', form: 'text' },
-    { key: 'basis', name: 'By', form: 'choice', options: ['mass', 'volume'] },
-    { key: 'net', name: 'Content, kg or L', form: 'number', quantity: 'number' },
-    { key: 'price', name: 'Price', form: 'sourced', quantity: 'price', optional: true },
-  ],
-  potLife: [
-    { key: 'atC', name: 'At', form: 'number', quantity: 'temperature' },
-    { key: 'minutes', name: 'Pot life', form: 'number', quantity: 'minutes' },
-  ],
-  mix: [
-    { key: 'name', name: 'Part', form: 'text' },
-    { key: 'kind', name: 'Kind', form: 'choice', options: PART_KINDS },
-    { key: 'parts', name: 'Parts', form: 'number', quantity: 'number' },
-    { key: 'densityKgPerL', name: 'Density', form: 'sourced', quantity: 'density' },
-  ],
-  catalyst: [
-    { key: 'fromC', name: 'From', form: 'number', quantity: 'temperature' },
-    { key: 'toC', name: 'To', form: 'number', quantity: 'temperature' },
-    { key: 'percent', name: 'By mass, %', form: 'number', quantity: 'number' },
-  ],
-  thickener: [
-    { key: 'fromSlopePct', name: 'From a slope of', form: 'number', quantity: 'fall' },
-    { key: 'percent', name: 'By mass, %', form: 'number', quantity: 'number' },
-  ],
-  variants: [
-    { key: 'when', name: 'When', form: 'choice', options: RATE_CONDITIONS },
-    { key: 'basis', name: 'As', form: 'choice', options: ['timesField', ...RATE_BASES] },
-    { key: 'value', name: 'Value', form: 'number', quantity: 'number' },
-    { key: 'note', name: 'Note', form: 'text' },
-  ],
-  pieces: [
-    { key: 'name', name: 'Piece', form: 'text' },
-    { key: 'shape', name: 'Shape', form: 'choice', options: ['round', 'rounded corner', 'straight'] },
-    { key: 'sizeMm', name: 'Size', form: 'sourced', quantity: 'lap' },
-    { key: 'price', name: 'Price', form: 'sourced', quantity: 'price', optional: true },
-  ],
-} as const satisfies Record<string, readonly RowColumn[]>;
-
 const source = () => ({
   source: editing.typed.source,
   ...(editing.typed.cites ? { cites: editing.typed.cites } : {}),
 });
-const newId = (): string => crypto.randomUUID().slice(0, 8);
-const rowsOf = (rows: readonly object[]) => rows as readonly Record<string, unknown>[];
+const rowsOf = (rows: readonly object[]) => rows as readonly Row[];
+const tables = (group: FieldGroup) =>
+  LAYER_TABLES.filter((t) => t.group === group).flatMap((t) => {
+    const rows = t.rows(props.layer);
+    return rows ? [{ ...t, now: rowsOf(rows) }] : [];
+  });
 const hazards = computed(() => props.layer.product?.hazards ?? []);
 function setHazard(hazard: Hazard, on: boolean): void {
   change((l) => {
@@ -220,6 +182,7 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
             <PickList
               :model-value="only"
               label="Laid with"
+              none="always"
               :options="options"
               @update:model-value="setOnly"
             />
@@ -275,29 +238,6 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
           </div>
         </template>
       </div>
-      <template v-if="g.name === 'how much' && coat">
-        <h3>Other rates, by what is met</h3>
-        <RowsEditor
-          label="Other rates"
-          :rows="rowsOf(coat.rate.variants ?? [])"
-          :columns="COLUMNS.variants"
-          :fresh="
-            () => ({
-              when:
-                RATE_CONDITIONS.find((w) => !(coat?.rate.variants ?? []).some((v) => v.when === w)) ??
-                'detail',
-              basis: 'timesField',
-              value: 1.2,
-              note: '',
-              ...source(),
-            })
-          "
-          :least="0"
-          @change="
-            (rows) => changeCoat((c) => (c.rate.variants = rows as NonNullable<Coat['rate']['variants']>))
-          "
-        />
-      </template>
       <template v-if="g.name === 'mixing' && coat">
         <div class="blocks">
           <el-checkbox
@@ -308,105 +248,29 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
             >{{ name }}</el-checkbox
           >
         </div>
-        <template v-if="coat.mix">
-          <h3>
-            Parts, by
-            <PickList
-              class="small"
-              :model-value="coat.mix.by"
-              label="Parts by"
-              :options="[
-                { value: 'mass', label: 'mass' },
-                { value: 'volume', label: 'volume' },
-              ]"
-              @update:model-value="
-                (by: string) => changeCoat((c) => c.mix && (c.mix.by = by as 'mass' | 'volume'))
-              "
-            />
-          </h3>
-          <RowsEditor
-            label="Parts"
-            :rows="rowsOf(coat.mix.parts)"
-            :columns="COLUMNS.mix"
-            :fresh="
-              () => ({
-                id: newId(),
-                name: 'Part',
-                kind: 'filler',
-                parts: 1,
-                densityKgPerL: { value: 2.65, ...source() },
-              })
+        <label v-if="coat.mix" class="by"
+          ><span class="quiet">Parts are by</span>
+          <PickList
+            :model-value="coat.mix.by"
+            label="Parts by"
+            :options="[
+              { value: 'mass', label: 'mass' },
+              { value: 'volume', label: 'volume' },
+            ]"
+            @update:model-value="
+              (by: string) => changeCoat((c) => c.mix && (c.mix.by = by as 'mass' | 'volume'))
             "
-            :least="2"
-            @change="
-              (rows) => changeCoat((c) => c.mix && (c.mix.parts = rows as NonNullable<Coat['mix']>['parts']))
-            "
-          />
-        </template>
-        <template v-if="coat.catalyst">
-          <h3>Catalyst by temperature</h3>
-          <RowsEditor
-            label="Catalyst"
-            :rows="rowsOf(coat.catalyst.points)"
-            :columns="COLUMNS.catalyst"
-            :fresh="
-              () => ({
-                fromC: coat?.catalyst?.points.at(-1)?.toC ?? 0,
-                toC: (coat?.catalyst?.points.at(-1)?.toC ?? 0) + 10,
-                percent: 1,
-              })
-            "
-            :least="1"
-            @change="
-              (rows) =>
-                changeCoat(
-                  (c) =>
-                    c.catalyst &&
-                    (c.catalyst = { ...source(), points: rows as NonNullable<Coat['catalyst']>['points'] }),
-                )
-            "
-          />
-        </template>
-        <template v-if="coat.thickener">
-          <h3>Thickener by slope</h3>
-          <RowsEditor
-            label="Thickener"
-            :rows="rowsOf(coat.thickener.points)"
-            :columns="COLUMNS.thickener"
-            :fresh="
-              () => ({ fromSlopePct: (coat?.thickener?.points.at(-1)?.fromSlopePct ?? 0) + 10, percent: 10 })
-            "
-            :least="1"
-            @change="
-              (rows) =>
-                changeCoat(
-                  (c) =>
-                    c.thickener &&
-                    (c.thickener = {
-                      ...c.thickener,
-                      ...source(),
-                      points: rows as NonNullable<Coat['thickener']>['points'],
-                    }),
-                )
-            "
-          />
-        </template>
-        <h3>Pot life</h3>
+        /></label>
+      </template>
+      <template v-for="t in tables(g.name)" :key="t.key">
+        <h3>{{ t.title }}</h3>
         <RowsEditor
-          label="Pot life"
-          :rows="rowsOf(coat.potLife.points)"
-          :columns="COLUMNS.potLife"
-          :fresh="
-            () => ({
-              atC: (coat?.potLife.points.at(-1)?.atC ?? 10) + 10,
-              minutes: coat?.potLife.points.at(-1)?.minutes ?? 30,
-            })
-          "
-          :least="1"
-          @change="
-            (rows) =>
-              changeCoat((c) => (c.potLife = { ...source(), points: rows as Coat['potLife']['points'] }))
-          "
+          :label="t.title"
+          :rows="t.now"
+          :columns="t.columns"
+          :fresh="() => t.fresh(layer, editing.typed)"
+          :least="t.least"
+          @change="(rows) => change((l) => t.set(l, rows, editing.typed))"
         />
       </template>
       <ToolsEditor
@@ -417,17 +281,6 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
       />
       <CureMatrix v-if="g.name === 'when' && coat" :coat="coat" />
       <template v-if="g.name === 'product'">
-        <template v-if="coat">
-          <h3>Containers on sale</h3>
-          <RowsEditor
-            label="Containers"
-            :rows="rowsOf(coat.containers)"
-            :columns="COLUMNS.containers"
-            :fresh="() => ({ id: newId(), name: '20 L pail', basis: 'volume', net: 20 })"
-            :least="1"
-            @change="(rows) => changeCoat((c) => (c.containers = rows as Coat['containers']))"
-          />
-        </template>
         <fieldset class="hazards">
           <legend class="name">Hazards, as the safety sheet says</legend>
           <el-checkbox
@@ -446,19 +299,6 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
           label="Cautions of the product"
           :model-value="cautionLines"
           @update:model-value="setCautions"
-        />
-      </template>
-      <template v-if="g.name === 'how much' && layer.kind === 'pieces'">
-        <h3>Pieces</h3>
-        <RowsEditor
-          label="Pieces"
-          :rows="rowsOf(layer.pieces)"
-          :columns="COLUMNS.pieces"
-          :fresh="
-            () => ({ id: newId(), name: 'Straight', shape: 'straight', sizeMm: { value: 300, ...source() } })
-          "
-          :least="1"
-          @change="(rows) => change((l) => l.kind === 'pieces' && (l.pieces = rows as typeof l.pieces))"
         />
       </template>
     </details>
@@ -497,8 +337,14 @@ summary .quiet {
 h3 {
   margin: var(--s3) 0 var(--s1);
 }
-.small {
-  width: 7rem;
+.by {
+  display: inline-flex;
+  gap: var(--s2);
+  align-items: center;
+  width: 16rem;
+}
+.by > span {
+  white-space: nowrap;
 }
 .hazards {
   border: 0;

@@ -104,3 +104,9 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
   </div>
   <el-button text :icon="Plus" @click="emit('change', [...rows, fresh()])">Add a row</el-button>
 </template>
+
+<style scoped>
+td :deep(.el-select) {
+  min-width: 8.5rem;
+}
+</style>

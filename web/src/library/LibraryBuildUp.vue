@@ -214,7 +214,7 @@ const when = (iso: string): string =>
         <template #verdicts>
           <label class="ground"
             ><span class="quiet">Held against</span>
-            <PickList v-model="substrate" label="Ground" filterable :options="substrates"
+            <PickList v-model="substrate" label="Ground" none="any ground" filterable :options="substrates"
           /></label>
         </template>
         <BinderPanel :build-up="document_.draft" :edit="edit" />
@@ -264,7 +264,10 @@ const when = (iso: string): string =>
   display: flex;
   align-items: center;
   gap: var(--s2);
-  max-width: 24rem;
+  max-width: 26rem;
+}
+.ground > span {
+  white-space: nowrap;
 }
 .revisions {
   margin-top: var(--s6);

@@ -11,6 +11,8 @@ defineProps<{
   filterable?: boolean;
   size?: 'default' | 'large';
   id?: string;
+  /** What is shown while nothing is chosen. */
+  none?: string;
 }>();
 const model = defineModel<string>({ required: true });
 </script>
@@ -23,6 +25,7 @@ const model = defineModel<string>({ required: true });
     :options="options"
     :filterable="filterable"
     :size="size ?? 'default'"
+    :placeholder="none ?? 'choose'"
     :aria-label="label"
   />
 </template>

@@ -11,7 +11,7 @@ const LINE = 38;
 /** Fabric takes the room of a line, aggregate without a height of its own that of a row of grains. */
 const FABRIC = 9;
 const GRAINS = 18;
-/** Courses thicker than this, mm, are drawn shortened: they would press the films flat. */
+/** Courses over the films that are thicker than this, mm, are drawn shortened: they would press the films flat. */
 const SHORTENED_FROM_MM = 12;
 
 export interface Slab {
@@ -47,11 +47,14 @@ export function layerColumn(buildUp: BuildUp, achieved: readonly AchievedFilm[])
     dryMm: layer.kind === 'coat' ? dryFilm(layer).value : thicknessOf(layer)?.value,
     wetMm: layer.kind === 'coat' ? wetFilm(layer).value : undefined,
   }));
-  const drawn = rows.filter((r) => (r.dryMm ?? 0) <= SHORTENED_FROM_MM);
+  const isShortened = (r: (typeof rows)[number]): boolean =>
+    r.layer.kind !== 'coat' && (r.dryMm ?? 0) > SHORTENED_FROM_MM;
+  const drawn = rows.filter((r) => !isShortened(r));
   const total = drawn.reduce((sum, r) => sum + (r.dryMm ?? 0), 0) || 1;
   const scale = TALL / total;
-  const sized = rows.map(({ layer, dryMm, wetMm }) => {
-    const shortened = (dryMm ?? 0) > SHORTENED_FROM_MM;
+  const sized = rows.map((row) => {
+    const { layer, dryMm, wetMm } = row;
+    const shortened = isShortened(row);
     const bare = layer.kind === 'fabric' ? FABRIC : layer.kind === 'pieces' ? 0 : GRAINS;
     const height = dryMm === undefined ? bare : shortened ? THICKEST : Math.max(THINNEST, dryMm * scale);
     const got = achieved.find((a) => a.layerId === layer.id)?.dry.value;
