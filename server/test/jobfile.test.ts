@@ -15,7 +15,7 @@ import {
   type StoredEntry,
 } from '@lentum/core/record';
 import { zoneQuantities } from '@lentum/core/survey';
-import { api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
+import { DEMO_ENTRIES, api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
 
 const fileOf = async (id: string): Promise<JobFile> =>
   (await api.get(`${V1}/jobs/${id}/file`).expect(200)).body as JobFile;
@@ -43,7 +43,7 @@ describe('export and import', () => {
     expect(figures(second)).toEqual(figures(first));
     expect((await api.get(`${V1}/jobs/${copy}/record-check`)).body).toMatchObject({
       whole: true,
-      entries: 100,
+      entries: DEMO_ENTRIES,
     });
   });
   it('the same file sent twice to one id is stored once', async () => {

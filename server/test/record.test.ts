@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import type { Entry, StoredEntry } from '@lentum/core/record';
-import { api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
+import { DEMO_ENTRIES, api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
 
 const step = (over: Partial<Entry> = {}): Entry =>
   ({
@@ -32,16 +32,18 @@ describe('appending', () => {
     expect(detail(await put(job, { ...entry, who: 'Marek' }).expect(409))).toContain(
       'expected an id of its own for each entry',
     );
-    expect((await page(job, 100)).entries.length).toBe(1);
+    expect((await page(job, DEMO_ENTRIES)).entries.length).toBe(1);
   });
   it('twenty at once are numbered without gaps and chained', async () => {
     const job = await importDemo();
     const answers = await Promise.all(Array.from({ length: 20 }, () => put(job, step())));
     expect(answers.every((a) => a.status === 201)).toBe(true);
-    expect((await page(job)).entries.map((e) => e.seq)).toEqual(Array.from({ length: 120 }, (_, i) => i + 1));
+    expect((await page(job)).entries.map((e) => e.seq)).toEqual(
+      Array.from({ length: DEMO_ENTRIES + 20 }, (_, i) => i + 1),
+    );
     expect((await api.get(`${V1}/jobs/${job}/record-check`)).body).toMatchObject({
       whole: true,
-      entries: 120,
+      entries: DEMO_ENTRIES + 20,
     });
   });
   it('one entry is corrected once: of two corrections the second is told', async () => {
@@ -68,7 +70,7 @@ describe('appending', () => {
   ])('%s is refused', async (_, entry, words) => {
     const job = await importDemo();
     expect(detail(await put(job, entry).expect(422))).toContain(words);
-    expect((await page(job)).entries.length).toBe(100);
+    expect((await page(job)).entries.length).toBe(DEMO_ENTRIES);
   });
   it('pages join to the whole', async () => {
     const job = await importDemo();
@@ -78,7 +80,7 @@ describe('appending', () => {
       all.push(...p.entries);
       after = p.next;
     }
-    expect(all.map((e) => e.seq)).toEqual(Array.from({ length: 100 }, (_, i) => i + 1));
+    expect(all.map((e) => e.seq)).toEqual(Array.from({ length: DEMO_ENTRIES }, (_, i) => i + 1));
   });
 });
 
@@ -94,8 +96,8 @@ describe('the database itself', () => {
     );
   });
   it.each([
-    ['a gap', 102, 'x'.repeat(64)],
-    ['a false link', 101, 'a'.repeat(64)],
+    ['a gap', DEMO_ENTRIES + 2, 'x'.repeat(64)],
+    ['a false link', DEMO_ENTRIES + 1, 'a'.repeat(64)],
   ])('refuses %s in the chain', async (_, seq, previous) => {
     const job = await importDemo();
     const entry = step();
@@ -105,7 +107,7 @@ describe('the database itself', () => {
         `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ($1, $2, $3, now(), $4, $5, $6)`,
         [job, seq, entry.id, JSON.stringify(entry), previous.replaceAll('x', 'a'), hash],
       ),
-    ).rejects.toThrow(/does not follow entry 100/);
+    ).rejects.toThrow(new RegExp(`does not follow entry ${DEMO_ENTRIES}`));
   });
   it('the checker finds an entry that was changed behind the triggers', async () => {
     const job = await importDemo();
@@ -134,7 +136,7 @@ it('the CSV has every entry, opens in a spreadsheet, and runs no formula', async
   const r = await api.get(`${V1}/jobs/${job}/record.csv`).expect(200);
   expect(r.headers['content-type']).toContain('text/csv');
   const rows = Papa.parse<Record<string, string>>(r.text, { header: true }).data;
-  expect(rows.length).toBe(101);
+  expect(rows.length).toBe(DEMO_ENTRIES + 1);
   expect(rows.find((x) => x['bay'] === 'H3' && x['layer'] === 'Second coat')).toMatchObject({
     outcome: 'thin',
     design_wet_mm: '0.846',

@@ -134,6 +134,12 @@ export function splitZoneAlong(
     partOf(zone, shape, one, { id: zone.id, code: zone.code, name: zone.name }),
     partOf(zone, shape, other, second),
   ] as const;
+  if (parts.some((p) => !zoneShape(p).ok))
+    return trouble(
+      zone,
+      'the cut passes a corner so near that a part is left with a neck thinner than a tape can tell',
+      'a line through the corner, or further from it',
+    );
   const lost = zone.features.length - parts[0].features.length - parts[1].features.length;
   if (lost > 0)
     return trouble(

@@ -12,6 +12,9 @@ export const pool = createPool(inject('databaseUrl'));
 export const api = request(createApp({ pool, now: () => NOW }));
 afterAll(() => pool.end());
 
+/** Entries that the demo's record has. */
+export const DEMO_ENTRIES = velmora(NOW).record.length;
+
 export const HEAD = {
   name: 'Test roof',
   place: 'Nowhere',
