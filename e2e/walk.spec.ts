@@ -82,6 +82,8 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await measure(page, 'Surface temperature', '72 F');
   await expect(page.getByText('Go: surface').first()).toBeVisible();
   await page.getByRole('button', { name: 'Keep the reading' }).click();
+  // The card below moves when the reading has been kept: its pot life and its verdict come with it.
+  await expect(page.getByRole('button', { name: 'Take a reading' })).toBeVisible();
   await page.getByRole('button', { name: 'Bay A1' }).first().click();
   await page.getByRole('button', { name: 'Prepared', exact: true }).click();
   await expect(page.getByLabel('Bay A1 prepared')).toBeVisible();

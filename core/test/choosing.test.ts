@@ -390,6 +390,7 @@ describe('side by side for a terrace of 212 m²', () => {
   it('the strictest layer sets the temperatures, the slowest the rain', () => {
     expect([pmma.leastC?.value, pmma.mostC?.value]).toEqual([3, 35]);
     expect(pu.leastC?.value).toBe(5);
+    expect([pu.dewMarginK?.value, pu.humidityMaxPct?.value, pmma.humidityMaxPct?.value]).toEqual([3, 85, 90]);
     // Wear coat: 0.66 h at 20 °C.
     expect(pmma.rainSafeH?.value).toBeCloseTo(0.66, 9);
   });

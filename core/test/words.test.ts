@@ -312,3 +312,23 @@ it('a primer is judged by what was used', () => {
   );
   expect(primer.role).toBe('primer');
 });
+
+describe('below the absolute least of a layer', () => {
+  // 1 kg over 10 m² at 1.05 kg/L is 0.10 mm; the primer's least of 0.15 kg/m² is 0.14 mm.
+  const thin = (change: Partial<CoatEntry> = {}) =>
+    bayWith(reading(-8), laid('primer', -6, { leftOver: { basis: 'mass', value: 4 }, ...change })).laid.at(
+      -1,
+    )!;
+  it('it is said, with why, and what to do', () =>
+    expect(text(coatVerdict('Primer.', thin(), 0, now))).toBe(
+      'stop: Primer. Below the least: 0.10 mm of 0.14 mm: dry spots blow bubbles. // Make it up while wet; else scrape off what stays soft, and lay it again.',
+    ));
+  it('above it, short of the design, it is only thin', () =>
+    expect(text(coatVerdict('Primer.', thin({ leftOver: { basis: 'mass', value: 3 } }), 0, now))).toMatch(
+      /^stop: Primer\. Thin:/,
+    ));
+  it('a coat that is still being laid is not judged by it', () => {
+    const open = bayWith(laid('primer', undefined, { leftOver: { basis: 'mass', value: 4 } })).laid.at(-1)!;
+    expect(text(coatVerdict('Primer.', open, undefined, now))).not.toContain('Below the least');
+  });
+});

@@ -30,6 +30,7 @@ import SourceBar from '../src/buildup/SourceBar.vue';
 import ZoneRates from '../src/buildup/ZoneRates.vue';
 import { layerColumn } from '../src/shared/layercolumn.ts';
 import TextInput from '../src/shared/TextInput.vue';
+import { gaugeFor } from '../src/site/coatdraft.ts';
 import { NOW, prepareStore, show } from './support.ts';
 
 beforeEach(prepareStore);
@@ -374,4 +375,11 @@ it('words are taken when the field is left, and follow the model', async () => {
   expect(w.emitted('update:modelValue')).toEqual([['two']]);
   await w.setProps({ modelValue: 'three' });
   expect(field.element.value).toBe('three');
+});
+
+it('hot layers are probed, cold coats are gauged', () => {
+  expect(gaugeFor(coat(page('hot-rubberised'), 'first'))).toBe('probe');
+  for (const b of CATALOGUE)
+    for (const l of b.layers)
+      if (l.kind === 'coat' && !l.kettle) expect(gaugeFor(l), `${b.id} ${l.id}`).not.toBe('probe');
 });

@@ -24,6 +24,9 @@ export interface Measures {
   /** The least surface temperature at which every layer may be laid, and the greatest. */
   readonly leastC: Value | undefined;
   readonly mostC: Value | undefined;
+  /** The greatest margin above the dew point that any layer asks for, and the least of the greatest humidities. */
+  readonly dewMarginK: Value | undefined;
+  readonly humidityMaxPct: Value | undefined;
   /** The longest that any layer must stay without rain, at the temperature asked about. */
   readonly rainSafeH: Value | undefined;
   readonly upkeep: Upkeep | undefined;
@@ -46,16 +49,19 @@ const onArea = (
 
 const limited = (layer: Layer): layer is Extract<Layer, { limits: unknown }> => 'limits' in layer;
 
-function strictest(buildUp: BuildUp, key: 'surfaceMinC' | 'surfaceMaxC', sign: 1 | -1): Value | undefined {
-  const all = buildUp.layers
-    .filter(limited)
-    .map((l) =>
-      cited(
-        `${l.name}, ${sign === 1 ? 'least' : 'greatest'} surface temperature`,
-        l.limits[key],
-        'temperature',
-      ),
-    );
+type Strict = 'surfaceMinC' | 'surfaceMaxC' | 'dewMarginK' | 'humidityMaxPct';
+const STRICT: Readonly<Record<Strict, readonly [name: string, quantity: Figure['quantity'], sign: 1 | -1]>> =
+  {
+    surfaceMinC: ['least surface temperature', 'temperature', 1],
+    surfaceMaxC: ['greatest surface temperature', 'temperature', -1],
+    dewMarginK: ['margin above the dew point', 'temperatureDifference', 1],
+    humidityMaxPct: ['greatest humidity', 'percent', -1],
+  };
+
+/** The limit of the layer that is strictest. */
+function strictest(buildUp: BuildUp, key: Strict): Value | undefined {
+  const [name, quantity, sign] = STRICT[key];
+  const all = buildUp.layers.filter(limited).map((l) => cited(`${l.name}, ${name}`, l.limits[key], quantity));
   return all.sort((a, b) => sign * (b.value - a.value))[0];
 }
 
@@ -100,8 +106,10 @@ export function measure(buildUp: BuildUp, pace: Pace): Measures {
     unpriced: money.unpriced,
     schedule: plan.ok ? plan.value : undefined,
     noSchedule: plan.ok ? undefined : plan.problems.map(sentence).join(' '),
-    leastC: strictest(buildUp, 'surfaceMinC', 1),
-    mostC: strictest(buildUp, 'surfaceMaxC', -1),
+    leastC: strictest(buildUp, 'surfaceMinC'),
+    mostC: strictest(buildUp, 'surfaceMaxC'),
+    dewMarginK: strictest(buildUp, 'dewMarginK'),
+    humidityMaxPct: strictest(buildUp, 'humidityMaxPct'),
     rainSafeH: longestRain(buildUp, pace),
     upkeep: upkeepOver(buildUp),
   };

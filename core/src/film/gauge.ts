@@ -76,6 +76,12 @@ export const GAUGES = [
     name: 'Deep, 0.8 to 3.0 mm',
     teethMm: [0.8, 1, 1.1, 1.2, 1.3, 1.4, 1.5, 1.6, 1.8, 2, 2.5, 3],
   },
+  {
+    // Pushed through hot melt to the ground: the film lies between the last wet mark and the first dry one.
+    id: 'probe',
+    name: 'Hot probe, marks from 0.5 to 6.0 mm',
+    teethMm: [0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6],
+  },
 ] as const;
 
 export type GaugeId = (typeof GAUGES)[number]['id'];

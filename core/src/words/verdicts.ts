@@ -1,9 +1,9 @@
 /** The wording of verdicts, in one place: one sentence with its number, its limit and what would change it. */
-import type { WorkLayer } from '../buildup/index.ts';
+import { leastOf, wetFilm, whenMissed, type WorkLayer } from '../buildup/index.ts';
 import { given } from '../figures/index.ts';
 import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
-import { SITE_RULES } from '../record/index.ts';
+import { bestFilm, SITE_RULES } from '../record/index.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
@@ -144,6 +144,18 @@ export function coatVerdict(
   nowMs: number,
 ): Verdict {
   const j = laid.judgement;
+  const least = leastOf(laid.coat);
+  const film = bestFilm(j);
+  // A further coat of the same layer is judged by what was missing, not by the least of a whole one.
+  const whole = j.design.value === wetFilm(laid.coat).value;
+  if (least && film && whole && laid.entry.finishedAt !== undefined && film.value < least.value) {
+    return {
+      outcome: 'stop',
+      subject,
+      says: words`Below the least: ${film} of ${least}: ${laid.coat.rate.least?.why ?? ''}.`,
+      quiet: [whenMissed(laid.coat, 'leastRate').says],
+    };
+  }
   const quiet = remedy(j, wetUntilMs, nowMs);
   const withQuiet = quiet ? { quiet } : {};
   const both = j.fromReadings

@@ -30,11 +30,10 @@ export const paperRoutes = [
       const paper = await readPaper(context.pool, params['sha256'] ?? '');
       if (!paper) throw notFound('Paper', params['sha256'] ?? '');
       res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
-      // Shown by the browser's own viewer, in a frame of its own: nothing in a paper may run here.
-      res.setHeader(
-        'Content-Security-Policy',
-        "sandbox; default-src 'none'; object-src 'self'; plugin-types application/pdf",
-      );
+      // Its kind was told by its content, and no browser may guess another (nosniff). A PDF is for the browser's own
+      // viewer, which a policy of the page would shut out; nothing in a picture may run.
+      if (paper.mediaType === 'application/pdf') res.removeHeader('Content-Security-Policy');
+      else res.setHeader('Content-Security-Policy', "sandbox; default-src 'none'");
       res.type(paper.mediaType).send(paper.content);
     },
   }),

@@ -9,6 +9,7 @@ export const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['Alt + 1 … 8', 'go to a stage by its number'],
   ['/', 'find anything in the job'],
   ['u', 'switch between metric and US units'],
+  ['↑ and ↓ on a grip', 'move a layer of a build-up'],
   ['Ctrl + Z', 'undo on this page'],
   ['Ctrl + Shift + Z', 'redo'],
   ['?', 'this list'],

@@ -8,6 +8,7 @@ const props = defineProps<{ gauge: GaugeId; designMm: number }>();
 const readings = defineModel<number[]>({ required: true });
 const { say, bare, unit } = useUnits();
 const teeth = computed(() => teethOf(props.gauge));
+const mark = computed(() => (props.gauge === 'probe' ? 'mark' : 'tooth'));
 const latest = computed(() => readings.value.at(-1));
 /** Deep teeth reach less far down: the picture of a comb, not to scale. */
 const depth = (i: number): number => 34 - (i / Math.max(1, teeth.value.length - 1)) * 28;
@@ -30,7 +31,7 @@ const isLow = (tooth: number): boolean => {
 <template>
   <div>
     <div class="line">
-      <strong>Last wet tooth, {{ unit('film') }}</strong
+      <strong>Last wet {{ mark }}, {{ unit('film') }}</strong
       ><span class="quiet">wanted {{ say(designMm, 'film') }}</span>
     </div>
     <div class="teeth" role="group" aria-label="Gauge teeth">
@@ -39,7 +40,7 @@ const isLow = (tooth: number): boolean => {
         :key="t"
         type="button"
         :class="{ wet: latest !== undefined && t <= latest, last: t === latest }"
-        :aria-label="`Last wet tooth ${say(t, 'film')}`"
+        :aria-label="`Last wet ${mark} ${say(t, 'film')}`"
         @click="readings.push(t)"
       >
         <span class="tooth" :style="{ height: `${depth(i)}px` }" /><span class="mm">{{
@@ -49,14 +50,14 @@ const isLow = (tooth: number): boolean => {
       <button
         type="button"
         :class="{ last: latest === 0 }"
-        aria-label="None: no tooth was wet"
+        :aria-label="`None: no ${mark} was wet`"
         @click="readings.push(0)"
       >
         <span class="mm none">none</span>
       </button>
     </div>
     <p class="quiet" role="status">
-      {{ latest === undefined ? 'Tap the last wet tooth of each reading.' : `Film lies ${between}.` }}
+      {{ latest === undefined ? `Tap the last wet ${mark} of each reading.` : `Film lies ${between}.` }}
     </p>
     <ul class="taken">
       <li v-for="(r, i) in readings" :key="i">

@@ -16,14 +16,16 @@ export interface CoatDraft {
   note: string;
 }
 
-/** The gauge on which the design film lies nearest to the middle. */
+/** The gauge on which the design film lies nearest to the middle; hot layers are probed. */
 export function gaugeFor(coat: Coat): GaugeId {
+  if (coat.kettle) return 'probe';
   const film = wetFilm(coat).value;
+  const cold = GAUGES.filter((g) => g.id !== 'probe');
   const off = (teeth: readonly number[]): number =>
     Math.abs(film - ((teeth[0] ?? 0) + (teeth[teeth.length - 1] ?? 0)) / 2);
-  const fitting = GAUGES.filter((g) => film >= g.teethMm[0] && film < (g.teethMm[g.teethMm.length - 1] ?? 0));
+  const fitting = cold.filter((g) => film >= g.teethMm[0] && film < (g.teethMm[g.teethMm.length - 1] ?? 0));
   return (
-    [...(fitting.length > 0 ? fitting : GAUGES)].sort((a, b) => off(a.teethMm) - off(b.teethMm))[0]?.id ??
+    [...(fitting.length > 0 ? fitting : cold)].sort((a, b) => off(a.teethMm) - off(b.teethMm))[0]?.id ??
     'middle'
   );
 }
