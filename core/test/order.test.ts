@@ -101,6 +101,67 @@ describe('takeoff', () => {
     expect(fleece.net.value).toBeCloseTo((90 * 52.5) / (0.975 * 49.9), 9);
     expect(count(fleece.buy.picks)).toBe(2);
   });
+  const under = (
+    buildUpId: string,
+    ...zones: { zoneId: string; conditions?: 'rough'[]; choices?: Record<string, string> }[]
+  ) => ({
+    buildUps: [...CATALOGUE],
+    zones: zones.map((z) => ({ conditions: [], choices: {}, buildUpId, revision: 1, ...z })),
+  });
+  it('counts sheets and boards like rolls, with their own waste', () => {
+    const t = takeoff(
+      { zones: [zone('a', 10, 9)] },
+      under('self-adhered-two-ply', { zoneId: 'a' }),
+      DEFAULT_ORDER,
+    );
+    const cap = t.lines.find((l) => l.layer.id === 'cap')!;
+    // 90 m² of 1 × 10 m at 100 and 150 mm: 90 × 10 / (0.9 × 9.85), and 5 % on top; each roll is 10 m².
+    expect(cap.net.value).toBeCloseTo(900 / (0.9 * 9.85), 9);
+    expect(count(cap.buy.picks)).toBe(Math.ceil(((900 / (0.9 * 9.85)) * 1.05) / 10));
+    expect(evaluate(cap.gross)).toBeCloseTo(cap.gross.value, 9);
+  });
+  it('orders zones apart where their options or conditions differ, at their own rates', () => {
+    const t = takeoff(
+      { zones: [zone('a', 10, 5), zone('b', 8, 5), zone('c', 2, 5)] },
+      under(
+        'vehicular-deck',
+        { zoneId: 'a' },
+        { zoneId: 'b', choices: { place: 'ramp' } },
+        { zoneId: 'c', conditions: ['rough'] },
+      ),
+      DEFAULT_ORDER,
+    );
+    const of = (id: string) =>
+      t.lines
+        .filter((l) => l.layer.id === id)
+        .map((l) => [l.zoneNames.join(), Number(l.net.value.toFixed(6))]);
+    expect(of('membrane')).toEqual([
+      ['a', 130],
+      ['b', 104],
+      ['c', 29.9],
+    ]);
+    expect(of('wear-ramp')).toEqual([['b', 176]]);
+    expect(new Set(t.lines.map((l) => l.key)).size).toBe(t.lines.length);
+  });
+  it('a rate by dry film is bought in litres: 0.25 mm at 55 % on 90 m²', () => {
+    const t = takeoff(
+      { zones: [zone('a', 10, 9)] },
+      under('metal-elastomeric', { zoneId: 'a' }),
+      DEFAULT_ORDER,
+    );
+    const base = t.lines.find((l) => l.layer.id === 'base')!;
+    expect(base.quantity).toBe('volume');
+    expect(base.net.value).toBeCloseTo((0.25 / 0.55) * 90, 9);
+  });
+  it('pockets are no membrane for a zone, and say so', () => {
+    const t = takeoff(
+      { zones: [zone('a', 10, 9)] },
+      under('penetration-pocket', { zoneId: 'a' }),
+      DEFAULT_ORDER,
+    );
+    expect(t.lines).toEqual([]);
+    expect(t.missing[0]?.why[0]?.expected).toContain('a membrane for the field');
+  });
   it('names the zones that are missing and why', () => {
     const t = takeoff({ zones: [zone('a', 10, 5), zone('b', 8, 5)] }, doc('a'), DEFAULT_ORDER);
     expect(t.missing).toMatchObject([{ zoneId: 'b', why: [{ kind: 'missing', label: 'b, build-up' }] }]);

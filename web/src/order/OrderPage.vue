@@ -15,6 +15,7 @@ const KINDS = [
   ['liquid', 'Liquids'],
   ['fabric', 'Fabric offcuts'],
   ['aggregate', 'Aggregate'],
+  ['sheet', 'Sheets and boards'],
 ] as const;
 
 function setWaste(kind: keyof OrderDoc['wastePct'], value: number | undefined): void {
