@@ -84,8 +84,9 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await page.getByRole('button', { name: 'Keep the reading' }).click();
   // The card below moves when the reading has been kept: its pot life and its verdict come with it.
   await expect(page.getByRole('button', { name: 'Take a reading' })).toBeVisible();
-  await page.getByRole('button', { name: 'Bay A1' }).first().click();
-  await page.getByRole('button', { name: 'Prepared', exact: true }).click();
+  await page.getByRole('button', { name: 'Choose bay A1', exact: true }).click();
+  await expect(page).toHaveURL(/bay=/);
+  await page.getByRole('button', { name: 'Prepared', exact: true }).press('Enter');
   await expect(page.getByLabel('Bay A1 prepared')).toBeVisible();
 
   await page.getByRole('button', { name: 'Log a coat' }).click();
