@@ -3,6 +3,7 @@ import { given, type Figure, type Given } from '../figures/index.ts';
 import { litresOf, sumOf } from './films.ts';
 import type { Coat, Layer } from './layers.ts';
 import { cited, laidRate } from './rates.ts';
+import { rolledSize, type Rolled } from './rolls.ts';
 import type { BuildUp } from './schema.ts';
 
 export interface Costs {
@@ -40,20 +41,12 @@ function coatCost(coat: Coat): Figure | undefined {
   };
 }
 
-interface Piece {
-  readonly price: Given;
-  readonly width: Given;
-  readonly length: Given;
-  readonly side: Given;
-  readonly end: Given;
-}
-
-const pieceCost = (name: string, p: Piece): Figure => ({
+const pieceCost = (name: string, price: Given, { width, length, side, end }: Rolled): Figure => ({
   label: `${name}, cost`,
-  value: p.price.value / ((p.width.value - p.side.value / 1000) * (p.length.value - p.end.value / 1000)),
+  value: price.value / ((width.value - side.value / 1000) * (length.value - end.value / 1000)),
   quantity: 'pricePerArea',
   formula: '{price} / (({width} − {side} / 1000) × ({length} − {end} / 1000))',
-  inputs: { price: p.price, width: p.width, length: p.length, side: p.side, end: p.end },
+  inputs: { price, width, length, side, end },
   from: 'price over the area that a roll or piece covers, less one side lap and one end lap',
 });
 
@@ -66,24 +59,12 @@ export function costOfLayer(layer: Layer): Figure | undefined {
     case 'sheet':
       return (
         layer.pricePerRoll &&
-        pieceCost(layer.name, {
-          price: cited('roll, price', layer.pricePerRoll, 'price'),
-          width: cited('roll width', layer.rollWidthM, 'length'),
-          length: cited('roll length', layer.rollLengthM, 'length'),
-          side: cited('side lap', layer.sideLapMm, 'lap'),
-          end: cited('end lap', layer.endLapMm, 'lap'),
-        })
+        pieceCost(layer.name, cited('roll, price', layer.pricePerRoll, 'price'), rolledSize(layer))
       );
     case 'protection':
       return (
         layer.pricePerPiece &&
-        pieceCost(layer.name, {
-          price: cited('piece, price', layer.pricePerPiece, 'price'),
-          width: cited('width', layer.pieceWidthM, 'length'),
-          length: cited('length', layer.pieceLengthM, 'length'),
-          side: cited('lap', layer.lapMm, 'lap'),
-          end: cited('lap', layer.lapMm, 'lap'),
-        })
+        pieceCost(layer.name, cited('piece, price', layer.pricePerPiece, 'price'), rolledSize(layer))
       );
     case 'broadcast': {
       if (!layer.pricePerBag) return undefined;

@@ -111,3 +111,4 @@ export {
   type ToolKind,
 } from './mixing.ts';
 export { freshLayerId, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';
+export { rolledSize, type Rolled } from './rolls.ts';

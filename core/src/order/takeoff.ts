@@ -4,6 +4,7 @@ import {
   amountFor,
   cited,
   laidRate,
+  rolledSize,
   termsOfZone,
   type Broadcast,
   type BuildUp,
@@ -86,50 +87,24 @@ function coatQuantities(coat: Coat, area: Figure): { net: Figure; packs: Pack[] 
   };
 }
 
-interface Rolled {
-  readonly name: string;
-  readonly width: Given;
-  readonly length: Given;
-  readonly side: Given;
-  readonly end: Given;
-  readonly packName: string;
-}
-
 /** Rolls and boards: each covers its area less one side lap and one end lap. */
-function rolledQuantities(of: Rolled, area: Figure): { net: Figure; packs: Pack[] } {
-  const { width, length, side, end } = of;
+function rolledQuantities(layer: Fabric | Sheet | Protection, area: Figure): { net: Figure; packs: Pack[] } {
+  const { width, length, side, end } = rolledSize(layer);
+  const pack = layer.kind === 'protection' ? 'piece' : 'roll';
   const usable = (width.value - side.value / 1000) * (length.value - end.value / 1000);
   const roll = width.value * length.value;
   return {
     net: {
-      label: `${of.name} with laps, net`,
+      label: `${layer.name} with laps, net`,
       value: (area.value * roll) / usable,
       quantity: 'area',
       formula: '{area} × ({width} × {length}) / (({width} − {side} / 1000) × ({length} − {end} / 1000))',
       inputs: { area, width, length, side, end },
       from: 'each roll covers its area less one side lap and one end lap',
     },
-    packs: [{ id: 'roll', name: of.packName, net: roll }],
+    packs: [{ id: 'roll', name: `${pack} ${width.value} × ${length.value} m`, net: roll }],
   };
 }
-
-const rolled = (layer: Fabric | Sheet): Rolled => ({
-  name: layer.name,
-  width: cited('roll width', layer.rollWidthM, 'length'),
-  length: cited('roll length', layer.rollLengthM, 'length'),
-  side: cited('side lap', layer.sideLapMm, 'lap'),
-  end: cited('end lap', layer.endLapMm, 'lap'),
-  packName: `roll ${layer.rollWidthM.value} × ${layer.rollLengthM.value} m`,
-});
-
-const boards = (layer: Protection): Rolled => ({
-  name: layer.name,
-  width: cited('width of a piece', layer.pieceWidthM, 'length'),
-  length: cited('length of a piece', layer.pieceLengthM, 'length'),
-  side: cited('lap', layer.lapMm, 'lap'),
-  end: cited('lap', layer.lapMm, 'lap'),
-  packName: `piece ${layer.pieceWidthM.value} × ${layer.pieceLengthM.value} m`,
-});
 
 function broadcastQuantities(layer: Broadcast, area: Figure): { net: Figure; packs: Pack[] } {
   const thrown = cited(`${layer.name}, thrown`, layer.thrownKgPerM2, 'rateMass');
@@ -163,10 +138,8 @@ function quantitiesOf(
       return coatQuantities(layer, area);
     case 'broadcast':
       return broadcastQuantities(layer, area);
-    case 'protection':
-      return rolledQuantities(boards(layer), area);
     default:
-      return rolledQuantities(rolled(layer), area);
+      return rolledQuantities(layer, area);
   }
 }
 

@@ -5,7 +5,7 @@ import { setAt, valueAt, type Field, type Layer } from '@lentum/core/buildup';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
-import { editLayer, typedNumber, useEditing, type Provenance } from './editing.ts';
+import { editLayer, typedNumber, useEditing, written, type Provenance } from './editing.ts';
 import SourcePick from './SourcePick.vue';
 
 const props = defineProps<{ layer: Layer; field: Field }>();
@@ -30,8 +30,7 @@ function setText(next: string): void {
   const plain = next.trim();
   set(plain === '' && props.field.optional ? undefined : plain);
 }
-const setSource = (from: Provenance): void =>
-  set({ value: number.value, source: from.source, ...(from.cites ? { cites: from.cites } : {}) });
+const setSource = (from: Provenance): void => set({ value: number.value, ...written(from) });
 const long = computed(() => props.field.form === 'text' && props.field.long);
 const options = computed(() =>
   props.field.form === 'choice'

@@ -21,7 +21,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
 import CureMatrix from './CureMatrix.vue';
-import { editLayer, openGroups, typedNumber, useEditing } from './editing.ts';
+import { editLayer, openGroups, typedNumber, useEditing, written } from './editing.ts';
 import FieldRow from './FieldRow.vue';
 import RateForms from './RateForms.vue';
 import { LAYER_TABLES, type Row } from './layertables.ts';
@@ -63,10 +63,6 @@ function toggleBlock(block: Block, on: boolean): void {
   });
 }
 
-const source = () => ({
-  source: editing.typed.source,
-  ...(editing.typed.cites ? { cites: editing.typed.cites } : {}),
-});
 const rowsOf = (rows: readonly object[]) => rows as readonly Row[];
 const tables = (group: FieldGroup) =>
   LAYER_TABLES.filter((t) => t.group === group).flatMap((t) => {
@@ -124,7 +120,7 @@ const setNoBelow = (tempC: number | undefined): void =>
   change((l) => {
     if (!('limits' in l)) return;
     if (tempC === undefined) delete l.limits.noBelow;
-    else l.limits.noBelow = { tempC, ...source(), until: l.limits.noBelow?.until ?? 'touch' };
+    else l.limits.noBelow = { tempC, ...written(editing.typed), until: l.limits.noBelow?.until ?? 'touch' };
   });
 const noBelow = computed(() => ('limits' in props.layer ? props.layer.limits.noBelow : undefined));
 const setLeast = (value: number | undefined): void =>

@@ -7,7 +7,6 @@ import Sortable from 'sortablejs';
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue';
 import {
   dryFilm,
-  isCoat,
   moveLayer,
   nudgeLayer,
   wetFilm,
@@ -15,12 +14,12 @@ import {
   type Coat,
   type Layer,
 } from '@lentum/core/buildup';
-import { rateQuantity, type RateBasis } from '@lentum/core/units';
+import { rateQuantity } from '@lentum/core/units';
 import FigureText from '../shared/FigureText.vue';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
 import { hoursAt } from './curetimes.ts';
-import { editLayer, typedNumber, useEditing } from './editing.ts';
+import { setRate, useEditing } from './editing.ts';
 import RateInput from './RateInput.vue';
 
 const props = defineProps<{
@@ -41,15 +40,6 @@ const span = (l: Extract<Layer, { limits: unknown }>): string =>
 const coatName = (id: string): string =>
   props.resolved.layers.find((l) => l.id === id)?.name.toLowerCase() ?? id;
 
-function setRate(id: string, rate: { basis: RateBasis; value: number }): void {
-  editLayer(editing, id, (layer) => {
-    if (!isCoat(layer)) return;
-    const { cites: _old, ...rest } = layer.rate;
-    layer.rate = { ...rest, ...typedNumber(editing, rate.value), basis: rate.basis };
-    // An absolute least is given in the form of the rate: in another form it would say something else.
-    if (rate.basis !== rest.basis) delete layer.rate.least;
-  });
-}
 /** A rate that the zone asked for is changed where the zone's conditions are. */
 const asked = (c: Coat): boolean => c.because !== undefined;
 
@@ -141,7 +131,7 @@ onBeforeUnmount(() => sortable?.destroy());
                   ><span class="quiet because">{{ layer.because }}</span></template
                 >
                 <template v-else
-                  ><RateInput :coat="layer" @change="(r) => setRate(layer.id, r)" />
+                  ><RateInput :coat="layer" @change="(r) => setRate(editing, layer.id, r)" />
                   <span class="quiet">{{ rateUnit(layer) }} <SourceMark :source="layer.rate.source" /></span
                 ></template>
               </div>

@@ -12,7 +12,7 @@ import {
   type Coat,
 } from '@lentum/core/buildup';
 import FigureText from '../shared/FigureText.vue';
-import { editLayer, typedNumber, useEditing, type Provenance } from './editing.ts';
+import { editLayer, setRate, useEditing, type Provenance } from './editing.ts';
 import RateInput from './RateInput.vue';
 import SourcePick from './SourcePick.vue';
 
@@ -27,13 +27,6 @@ const notch = computed(() => {
   const tool = notchOf(props.coat);
   return tool && notchFilm(tool);
 });
-const setRate = (rate: { basis: Coat['rate']['basis']; value: number }): void =>
-  editLayer(editing, props.coat.id, (l) => {
-    if (!isCoat(l)) return;
-    const { cites: _old, ...rest } = l.rate;
-    l.rate = { ...rest, ...typedNumber(editing, rate.value), basis: rate.basis };
-    if (rate.basis !== rest.basis) delete l.rate.least;
-  });
 const setSource = (from: Provenance): void =>
   editLayer(editing, props.coat.id, (l) => {
     if (!isCoat(l)) return;
@@ -48,7 +41,7 @@ const setSource = (from: Provenance): void =>
     <div class="given">
       <span class="quiet">Rate, in any form</span>
       <span class="line"
-        ><RateInput :coat="coat" @change="setRate" />
+        ><RateInput :coat="coat" @change="(r) => setRate(editing, coat.id, r)" />
         <SourcePick :from="coat.rate" :label="`${coat.name}, rate`" @change="setSource"
       /></span>
     </div>

@@ -1,7 +1,8 @@
 /** How a build-up is edited on screen: changes go through the holder, typed numbers carry the source that is set. */
 import { inject, provide, reactive, type InjectionKey } from 'vue';
-import type { BuildUp, FieldGroup, Layer, Paper } from '@lentum/core/buildup';
+import { isCoat, type BuildUp, type FieldGroup, type Layer, type Paper } from '@lentum/core/buildup';
 import type { Source } from '@lentum/core/figures';
+import type { RateBasis } from '@lentum/core/units';
 
 /** Groups of fields that are open: the same for every layer, so that a data sheet is typed off layer by layer. */
 export const openGroups = reactive(new Set<FieldGroup>(['what it is', 'how much']));
@@ -40,9 +41,21 @@ export const editLayer = (editing: Editing, id: string, change: (layer: Layer) =
     if (layer) change(layer);
   });
 
-/** A typed number with the source that is set. */
-export const typedNumber = (editing: Editing, value: number) => ({
-  value,
-  source: editing.typed.source,
-  ...(editing.typed.cites === undefined ? {} : { cites: editing.typed.cites }),
+/** A source as it is written down: without the paper where none is cited. */
+export const written = (from: Provenance) => ({
+  source: from.source,
+  ...(from.cites === undefined ? {} : { cites: from.cites }),
 });
+
+/** A typed number with the source that is set. */
+export const typedNumber = (editing: Editing, value: number) => ({ value, ...written(editing.typed) });
+
+/** Sets a coat's rate in the form in which it was typed. */
+export const setRate = (editing: Editing, id: string, rate: { basis: RateBasis; value: number }): void =>
+  editLayer(editing, id, (layer) => {
+    if (!isCoat(layer)) return;
+    const { cites: _old, ...rest } = layer.rate;
+    layer.rate = { ...rest, ...typedNumber(editing, rate.value), basis: rate.basis };
+    // An absolute least is given in the form of the rate: in another form it would say something else.
+    if (rate.basis !== rest.basis) delete layer.rate.least;
+  });

@@ -8,7 +8,7 @@ import {
   type FieldGroup,
   type Layer,
 } from '@lentum/core/buildup';
-import type { Provenance } from './editing.ts';
+import { written, type Provenance } from './editing.ts';
 import type { RowColumn } from './RowsEditor.vue';
 
 export type Row = Readonly<Record<string, unknown>>;
@@ -26,11 +26,6 @@ export interface LayerTable {
   readonly set: (layer: Layer, rows: readonly Row[], from: Provenance) => void;
 }
 
-/** A source as it is written down: without the paper where none is cited. */
-const written = (from: Provenance) => ({
-  source: from.source,
-  ...(from.cites === undefined ? {} : { cites: from.cites }),
-});
 const newId = (): string => crypto.randomUUID().slice(0, 8);
 /** Degrees and per cent by which a new row goes on from the last. */
 const NEXT = 10;
