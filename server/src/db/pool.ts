@@ -5,7 +5,8 @@ export type Pool = pg.Pool;
 export type Db = Pick<pg.PoolClient, 'query'>;
 
 export function createPool(databaseUrl: string): Pool {
-  const pool = new pg.Pool({ connectionString: databaseUrl, max: 10, application_name: 'lentum' });
+  // One connection stays open while the application runs: it is how another start sees that the database is in use.
+  const pool = new pg.Pool({ connectionString: databaseUrl, min: 1, max: 10, application_name: 'lentum' });
   // A connection that breaks while idle is replaced by the pool; without a listener it would end the process.
   pool.on('error', (error) => console.error(`database connection lost: ${error.message}`));
   return pool;

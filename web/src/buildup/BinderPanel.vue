@@ -4,6 +4,7 @@ import { computed, reactive, ref } from 'vue';
 import { PAPER_KINDS, withoutPaper, type BuildUp, type Paper } from '@lentum/core/buildup';
 import { PAPER_MOST_BYTES } from '@lentum/core/library';
 import { hashOf, sendPaper, sentenceOf } from '../app/api.ts';
+import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import PaperLink from '../shared/PaperLink.vue';
 
@@ -122,27 +123,23 @@ function takeOut(id: string): void {
     </p>
     <el-button v-if="!adding" @click="adding = true">File a paper</el-button>
     <form v-else class="form" @submit.prevent="keep">
-      <label
-        ><span class="name">Kind</span
+      <NamedField name="Kind"
         ><PickList
           v-model="draft.kind"
           label="Kind of paper"
           :options="PAPER_KINDS.map((k) => ({ value: k, label: k }))"
-      /></label>
-      <label
-        ><span class="name">Title</span
+      /></NamedField>
+      <NamedField name="Title"
         ><el-input v-model="draft.title" maxlength="120" aria-label="Title of the paper"
-      /></label>
-      <label
-        ><span class="name">Date printed on it</span
+      /></NamedField>
+      <NamedField name="Date printed on it"
         ><input v-model="draft.date" type="date" class="plain" aria-label="Date of the paper"
-      /></label>
-      <label class="wide"
-        ><span class="name">File: PDF, PNG or JPEG, at most 12 MB</span
+      /></NamedField>
+      <NamedField wide name="File: PDF, PNG or JPEG, at most 12 MB"
         ><input type="file" accept=".pdf,.png,.jpg,.jpeg" aria-label="File of the paper" @change="pick"
-      /></label>
+      /></NamedField>
       <fieldset class="wide about">
-        <legend class="name">About</legend>
+        <legend>About</legend>
         <el-checkbox-group v-model="draft.layerIds">
           <el-checkbox v-for="l in buildUp.layers" :key="l.id" :value="l.id">{{ l.name }}</el-checkbox>
         </el-checkbox-group>
@@ -173,8 +170,7 @@ function takeOut(id: string): void {
 .wide {
   grid-column: 1 / -1;
 }
-.name {
-  display: block;
+.about legend {
   font-size: var(--t-s);
   color: var(--ink-2);
   padding: 0;

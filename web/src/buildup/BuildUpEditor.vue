@@ -118,6 +118,7 @@ function takeOut(id: string): void {
 </script>
 
 <template>
+  <slot name="head" />
   <div class="columns build">
     <section aria-label="Layers">
       <fieldset v-for="c in buildUp.choices" :key="c.id" class="choice">

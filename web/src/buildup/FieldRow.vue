@@ -5,32 +5,24 @@ import { setAt, valueAt, type Field, type Layer } from '@lentum/core/buildup';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
-import { editLayer, typedNumber, useEditing, written, type Provenance } from './editing.ts';
-import SourcePick from './SourcePick.vue';
+import { editLayer, useEditing, type SourcedNumber } from './editing.ts';
+import SourcedInput from './SourcedInput.vue';
 
 const props = defineProps<{ layer: Layer; field: Field }>();
 const editing = useEditing();
 const id = useId();
 const value = computed(() => valueAt(props.layer, props.field.path));
-const number = computed(() => {
-  const v = props.field.form === 'sourced' ? valueAt(value.value, 'value') : value.value;
-  return typeof v === 'number' ? v : undefined;
-});
+const withSource = computed(() => value.value as SourcedNumber | undefined);
 const text = computed(() => (typeof value.value === 'string' ? value.value : ''));
 const label = computed(() => `${props.layer.name}, ${props.field.name.toLowerCase()}`);
 
 const set = (next: unknown): void =>
   editLayer(editing, props.layer.id, (layer) => setAt(layer, props.field, next));
 
-function setNumber(next: number | undefined): void {
-  if (next === undefined) set(undefined);
-  else set(props.field.form === 'sourced' ? typedNumber(editing, next) : next);
-}
 function setText(next: string): void {
   const plain = next.trim();
   set(plain === '' && props.field.optional ? undefined : plain);
 }
-const setSource = (from: Provenance): void => set({ value: number.value, ...written(from) });
 const long = computed(() => props.field.form === 'text' && props.field.long);
 const options = computed(() =>
   props.field.form === 'choice'
@@ -47,21 +39,22 @@ const options = computed(() =>
     <label :for="field.form === 'text' || field.form === 'flag' ? id : undefined" class="name">{{
       field.name
     }}</label>
-    <div v-if="field.form === 'sourced' || field.form === 'number'" class="with-source">
-      <MeasureInput
-        :model-value="number"
-        :quantity="field.quantity"
-        :label="label"
-        :optional="field.optional"
-        @update:model-value="setNumber"
-      />
-      <SourcePick
-        v-if="field.form === 'sourced' && number !== undefined"
-        :from="value as Provenance"
-        :label="label"
-        @change="setSource"
-      />
-    </div>
+    <SourcedInput
+      v-if="field.form === 'sourced'"
+      :model-value="withSource"
+      :quantity="field.quantity"
+      :label="label"
+      :optional="field.optional"
+      @update:model-value="set"
+    />
+    <MeasureInput
+      v-else-if="field.form === 'number'"
+      :model-value="typeof value === 'number' ? value : undefined"
+      :quantity="field.quantity"
+      :label="label"
+      :optional="field.optional"
+      @update:model-value="set"
+    />
     <PickList
       v-else-if="field.form === 'choice'"
       :model-value="text"
@@ -101,10 +94,5 @@ const options = computed(() =>
   display: block;
   font-size: var(--t-s);
   color: var(--ink-2);
-}
-.with-source {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  align-items: start;
 }
 </style>

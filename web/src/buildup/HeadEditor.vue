@@ -5,9 +5,11 @@ import type { BuildUp, Choice } from '@lentum/core/buildup';
 import { FAMILIES, FAMILY_KEYS, type FamilyKey } from '@lentum/core/family';
 import { ACCEPTANCE_RULES } from '@lentum/core/film';
 import { acceptanceRuleWords } from '@lentum/core/words';
-import MeasureInput from '../shared/MeasureInput.vue';
+import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
+import type { SourcedNumber } from './editing.ts';
+import SourcedInput from './SourcedInput.vue';
 
 const props = defineProps<{
   buildUp: BuildUp;
@@ -22,8 +24,10 @@ const lines = (text: string): string[] =>
     .filter(Boolean)
     .slice(0, 20);
 const cautionLines = computed(() => props.buildUp.cautions.join('\n'));
-const chosen = (value: number) => ({ value, source: 'chosen' as const });
-function setUpkeep(key: 'lifeYears' | 'recoatYears' | 'inspectPerYear', value: number | undefined): void {
+function setUpkeep(
+  key: 'lifeYears' | 'recoatYears' | 'inspectPerYear',
+  value: SourcedNumber | undefined,
+): void {
   props.edit((b) => {
     const upkeep = (b.upkeep ??= {
       lifeYears: { value: 20, source: 'assumed' },
@@ -31,7 +35,7 @@ function setUpkeep(key: 'lifeYears' | 'recoatYears' | 'inspectPerYear', value: n
       recoatLayers: [],
       note: '',
     });
-    if (value !== undefined) upkeep[key] = chosen(value);
+    if (value !== undefined) upkeep[key] = value;
     else if (key === 'recoatYears') delete upkeep.recoatYears;
   });
 }
@@ -63,25 +67,22 @@ const dropChoice = (id: string): void =>
       <span class="quiet">name, family, acceptance, options, upkeep, cautions</span>
     </summary>
     <div class="fields">
-      <label
-        ><span class="name">Name</span
+      <NamedField name="Name"
         ><TextInput
           :model-value="buildUp.name"
           :most="120"
           label="Name of the build-up"
           @update:model-value="(v) => edit((b) => (b.name = v.trim()))"
-      /></label>
-      <label
-        ><span class="name">Family</span
+      /></NamedField>
+      <NamedField name="Family"
         ><PickList
           :model-value="buildUp.family"
           label="Family"
           filterable
           :options="families"
           @update:model-value="(v) => edit((b) => (b.family = v as FamilyKey))"
-      /></label>
-      <label
-        ><span class="name">Stays</span
+      /></NamedField>
+      <NamedField name="Stays"
         ><PickList
           :model-value="buildUp.exposure"
           label="Exposure"
@@ -90,9 +91,8 @@ const dropChoice = (id: string): void =>
             { value: 'covered', label: 'covered' },
           ]"
           @update:model-value="(v) => edit((b) => (b.exposure = v as BuildUp['exposure']))"
-      /></label>
-      <label
-        ><span class="name">Made for</span
+      /></NamedField>
+      <NamedField name="Made for"
         ><PickList
           :model-value="buildUp.traffic"
           label="Traffic"
@@ -102,21 +102,19 @@ const dropChoice = (id: string): void =>
             { value: 'wheels', label: 'wheels' },
           ]"
           @update:model-value="(v) => edit((b) => (b.traffic = v as BuildUp['traffic']))"
-      /></label>
-      <label
-        ><span class="name">Least dry membrane</span
-        ><MeasureInput
-          :model-value="buildUp.leastDryFilmMm.value"
+      /></NamedField>
+      <NamedField group name="Least dry membrane"
+        ><SourcedInput
+          :model-value="buildUp.leastDryFilmMm"
           quantity="film"
           label="Least dry membrane"
           :above="0"
           :max="200"
-          @update:model-value="(v) => v !== undefined && edit((b) => (b.leastDryFilmMm = chosen(v)))"
-      /></label>
-      <label
-        ><span class="name">Steepest slope</span
-        ><MeasureInput
-          :model-value="buildUp.slopeMaxPct?.value"
+          @update:model-value="(v) => v !== undefined && edit((b) => (b.leastDryFilmMm = v))"
+      /></NamedField>
+      <NamedField group name="Steepest slope"
+        ><SourcedInput
+          :model-value="buildUp.slopeMaxPct"
           quantity="fall"
           label="Steepest slope"
           optional
@@ -124,31 +122,28 @@ const dropChoice = (id: string): void =>
             (v) =>
               edit((b) => {
                 if (v === undefined) delete b.slopeMaxPct;
-                else b.slopeMaxPct = chosen(v);
+                else b.slopeMaxPct = v;
               })
           "
-      /></label>
-      <label class="wide"
-        ><span class="name">Films are accepted when</span
+      /></NamedField>
+      <NamedField wide name="Films are accepted when"
         ><PickList
           :model-value="buildUp.acceptance"
           label="Acceptance"
           :options="rules"
           @update:model-value="(v) => edit((b) => (b.acceptance = v as BuildUp['acceptance']))"
-      /></label>
-      <label class="wide"
-        ><span class="name">In short</span
+      /></NamedField>
+      <NamedField wide name="In short"
         ><TextInput
           :model-value="buildUp.summary"
           :most="400"
           long
           label="Summary"
           @update:model-value="(v) => edit((b) => (b.summary = v.trim()))"
-      /></label>
-      <label
-        ><span class="name">Lasts, years</span
-        ><MeasureInput
-          :model-value="buildUp.upkeep?.lifeYears.value"
+      /></NamedField>
+      <NamedField group name="Lasts, years"
+        ><SourcedInput
+          :model-value="buildUp.upkeep?.lifeYears"
           quantity="years"
           hide-unit
           label="Lasts, years"
@@ -156,11 +151,10 @@ const dropChoice = (id: string): void =>
           :max="80"
           optional
           @update:model-value="(v) => setUpkeep('lifeYears', v)"
-      /></label>
-      <label
-        ><span class="name">Coated again every, years</span
-        ><MeasureInput
-          :model-value="buildUp.upkeep?.recoatYears?.value"
+      /></NamedField>
+      <NamedField group name="Coated again every, years"
+        ><SourcedInput
+          :model-value="buildUp.upkeep?.recoatYears"
           quantity="years"
           hide-unit
           label="Coated again every, years"
@@ -168,20 +162,19 @@ const dropChoice = (id: string): void =>
           :max="60"
           optional
           @update:model-value="(v) => setUpkeep('recoatYears', v)"
-      /></label>
-      <label
-        ><span class="name">Looked at, times a year</span
-        ><MeasureInput
-          :model-value="buildUp.upkeep?.inspectPerYear.value"
+      /></NamedField>
+      <NamedField group name="Looked at, times a year"
+        ><SourcedInput
+          :model-value="buildUp.upkeep?.inspectPerYear"
           quantity="count"
           label="Looked at, times a year"
           :above="0"
           :max="12"
           optional
           @update:model-value="(v) => setUpkeep('inspectPerYear', v)"
-      /></label>
+      /></NamedField>
       <fieldset v-if="buildUp.upkeep" class="wide again">
-        <legend class="name">Laid again at a recoat</legend>
+        <legend>Laid again at a recoat</legend>
         <el-checkbox-group
           :model-value="buildUp.upkeep.recoatLayers"
           @update:model-value="
@@ -196,15 +189,14 @@ const dropChoice = (id: string): void =>
           <el-checkbox v-for="l in buildUp.layers" :key="l.id" :value="l.id">{{ l.name }}</el-checkbox>
         </el-checkbox-group>
       </fieldset>
-      <label class="wide"
-        ><span class="name">Cautions, a line each</span
+      <NamedField wide name="Cautions, a line each"
         ><TextInput
           :model-value="cautionLines"
           :most="8000"
           long
           label="Cautions"
           @update:model-value="(v) => edit((b) => (b.cautions = lines(v)))"
-      /></label>
+      /></NamedField>
     </div>
     <h3>Options, where practice differs</h3>
     <p v-for="c in buildUp.choices" :key="c.id">
@@ -212,14 +204,12 @@ const dropChoice = (id: string): void =>
       <el-button text @click="dropChoice(c.id)">Take out</el-button>
     </p>
     <form class="fields" @submit.prevent="addChoice">
-      <label
-        ><span class="name">What differs</span
+      <NamedField name="What differs"
         ><el-input v-model="naming.name" maxlength="120" aria-label="What differs"
-      /></label>
-      <label
-        ><span class="name">Its options, with commas between</span
+      /></NamedField>
+      <NamedField name="Its options, with commas between"
         ><el-input v-model="naming.options" maxlength="300" aria-label="Options"
-      /></label>
+      /></NamedField>
       <div class="bottom"><el-button native-type="submit">Add the options</el-button></div>
     </form>
   </details>
@@ -249,8 +239,7 @@ summary {
 .wide {
   grid-column: 1 / -1;
 }
-.name {
-  display: block;
+.again legend {
   font-size: var(--t-s);
   color: var(--ink-2);
   padding: 0;

@@ -27,7 +27,7 @@ const text = computed(() => parts.value.map((p) => `${p.n} ${p.name}`).join(', '
       ><span v-for="p in parts" :key="p.key" :class="p.key.replace(' ', '-')" :style="{ flexGrow: p.n }"
     /></span>
     <span>{{ counts.typical }} of {{ counts.total }} numbers typical</span>
-    <span class="quiet">{{ text }}</span>
+    <span v-if="parts.length > 1" class="quiet">{{ text }}</span>
   </span>
 </template>
 

@@ -12,6 +12,13 @@ export interface Provenance {
   cites?: string | undefined;
 }
 
+/** A number as a build-up keeps it. */
+export interface SourcedNumber {
+  value: number;
+  source: Source;
+  cites?: string | undefined;
+}
+
 export interface Editing {
   /** Makes a change to the build-up: its holder saves it, or makes a revision of it. */
   readonly edit: (change: (b: BuildUp) => void) => void;

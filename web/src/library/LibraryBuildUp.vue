@@ -200,7 +200,6 @@ const when = (iso: string): string =>
         </div>
       </form>
       <p><SourceBar :of="document_.draft" /></p>
-      <HeadEditor :build-up="document_.draft" :edit="edit" />
       <BuildUpEditor
         :build-up="document_.draft"
         :terms="terms"
@@ -211,6 +210,7 @@ const when = (iso: string): string =>
         :open="!newest || changed.length > 0"
         @option="setOption"
       >
+        <template #head><HeadEditor :build-up="document_.draft" :edit="edit" /></template>
         <template #verdicts>
           <label class="ground"
             ><span class="quiet">Held against</span>

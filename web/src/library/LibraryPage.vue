@@ -171,13 +171,17 @@ const bringBack = (row: Listed): Promise<void> =>
               <div class="quiet">{{ r.buildUp.summary }}</div>
             </td>
             <td><LayerStrip :build-up="r.laid" /></td>
-            <td class="num"><FigureText :figure="r.sums.membraneDry" bare /></td>
-            <td class="num"><FigureText :figure="r.sums.weight" bare /></td>
-            <td class="typical">
+            <td class="num" data-label="Membrane, dry">
+              <FigureText :figure="r.sums.membraneDry" bare /> <span class="narrow">{{ unit('film') }}</span>
+            </td>
+            <td class="num" data-label="Laid">
+              <FigureText :figure="r.sums.weight" bare /> <span class="narrow">{{ unit('rateMass') }}</span>
+            </td>
+            <td class="typical" data-label="Still typical">
               <span class="gauge" aria-hidden="true"><span :style="{ width: `${r.share}%` }" /></span>
               {{ r.counts.typical }} of {{ r.counts.total }}
             </td>
-            <td class="rev">
+            <td class="rev" data-label="Revision">
               {{ r.revision > 0 ? r.revision : 'not released'
               }}<span v-if="r.changed && r.revision > 0" class="quiet">, changed since</span>
               <el-button v-if="r.putAway" text @click="bringBack(r)">Bring back</el-button>
@@ -236,6 +240,44 @@ const bringBack = (row: Listed): Promise<void> =>
 }
 .rev {
   min-width: 6rem;
+}
+.narrow {
+  display: none;
+}
+/* On a phone a row is a card: what it is, its layers, then its figures one under the other. */
+@media (max-width: 640px) {
+  .list thead {
+    display: none;
+  }
+  .list :is(tr, td, th, tbody, table) {
+    display: block;
+  }
+  .list td {
+    border: none;
+    height: auto;
+    padding: 2px 0;
+    text-align: left !important;
+  }
+  .list tr:has(.family) {
+    border: none;
+    padding-bottom: 0;
+  }
+  .list .family {
+    padding-left: 0;
+  }
+  .list tr {
+    padding: var(--s2) 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .list td[data-label]::before {
+    content: attr(data-label) ' ';
+    display: inline-block;
+    width: 8.5rem;
+    color: var(--ink-2);
+  }
+  .narrow {
+    display: inline;
+  }
 }
 .foot {
   margin-top: var(--s6);

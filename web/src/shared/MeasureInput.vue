@@ -13,8 +13,8 @@ const props = withDefaults(
     quantity: Quantity;
     label: string;
     min?: number;
-    max?: number;
-    above?: number;
+    max?: number | undefined;
+    above?: number | undefined;
     digits?: number;
     size?: 'default' | 'large';
     hideUnit?: boolean;

@@ -1,11 +1,18 @@
 import { buildUpSchema, type BuildUp, type BuildUpInput } from '../schema.ts';
-import { PEDESTRIAN_DECK, VEHICULAR_DECK } from './decks.ts';
+import { COLD_BITUMEN } from './coldbitumen.ts';
+import { ELASTOMERIC } from './elastomeric.ts';
+import { HOT_APPLIED } from './hot.ts';
+import { METAL_ROOF } from './metal.ts';
+import { MINERAL_COAT } from './mineral.ts';
+import { PEDESTRIAN_DECK } from './pedestrian.ts';
+import { POCKET } from './pocket.ts';
+import { PRIMED_POLYURETHANE } from './primed.ts';
+import { RESTORATION } from './restoration.ts';
+import { SELF_ADHERED, TORCHED } from './sheets.ts';
+import { VEHICULAR_DECK } from './vehicular.ts';
 import { METHACRYLATE_TERRACE } from './methacrylate.ts';
-import { METAL_ROOF, MINERAL_COAT, PRIMED_POLYURETHANE } from './others.ts';
 import { LATENT_POLYURETHANE, REINFORCED_POLYURETHANE } from './polyurethane.ts';
-import { HOT_APPLIED, POCKET, SELF_ADHERED, TORCHED } from './sheets.ts';
 import { TWO_COAT_SILICONE } from './silicone.ts';
-import { COLD_BITUMEN, ELASTOMERIC, RESTORATION } from './watercoats.ts';
 
 const PAGES: readonly BuildUpInput[] = [
   REINFORCED_POLYURETHANE,
