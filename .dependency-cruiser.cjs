@@ -16,6 +16,7 @@ const ROOMS = [
   'buildup',
   'choosing',
   'library',
+  'details',
   'order',
   'site',
   'record',
@@ -75,7 +76,7 @@ module.exports = {
       name: 'shared-not-to-stages',
       severity: 'error',
       from: { path: '^web/src/(shared|app)/' },
-      to: { path: '^web/src/(jobs|survey|buildup|order|site|record|settings)/', dynamic: false },
+      to: { path: '^web/src/(jobs|survey|buildup|details|order|site|record|settings)/', dynamic: false },
     },
     {
       name: 'unresolved',

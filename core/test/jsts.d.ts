@@ -10,6 +10,7 @@ declare module 'jsts/org/locationtech/jts/geom/GeometryFactory.js' {
     getLength(): number;
     intersection(other: Geometry): Geometry;
     difference(other: Geometry): Geometry;
+    union(other: Geometry): Geometry;
   }
   export default class GeometryFactory {
     createLinearRing(c: Coordinate[]): Geometry;

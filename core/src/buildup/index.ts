@@ -112,3 +112,15 @@ export {
 } from './mixing.ts';
 export { freshLayerId, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';
 export { rolledSize, type Rolled } from './rolls.ts';
+export {
+  DETAIL_RULE_FIELDS,
+  detailRulesOf,
+  detailRulesSchema,
+  DOUBLED,
+  SUNDRIES,
+  SUNDRY_KEYS,
+  typicalDetails,
+  type DetailRules,
+  type Sundry,
+  type SundryKey,
+} from './detailrules.ts';

@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { familySchema } from '../family/index.ts';
 import { ACCEPTANCE_RULES } from '../film/index.ts';
 import { idSchema, nameSchema, sourced } from '../job/index.ts';
+import { detailRulesSchema } from './detailrules.ts';
 import { layerSchema, type Layer } from './layers.ts';
 import { text, ZONE_CONDITIONS } from './numbers.ts';
 
@@ -74,6 +75,8 @@ export const buildUpSchema = z.strictObject({
   choices: z.array(choiceSchema).max(8).default([]),
   /** Details are made after this layer; absent: before the first coat over the primer. */
   detailsAfter: idSchema.optional(),
+  /** How its details are made; absent: as its family usually does. */
+  details: detailRulesSchema.optional(),
   layers: z.array(layerSchema).min(1).max(40),
   upkeep: upkeepSchema.optional(),
   cautions: z.array(text(400)).max(20),

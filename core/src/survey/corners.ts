@@ -11,6 +11,12 @@ export interface UpstandCorner {
   readonly at: Point;
   /** "corner 3", "Roof light 1, corner 2". */
   readonly where: string;
+  /** Of the roof between the walls where it is internal, of the solid where it is external; 180 at an end. Degrees. */
+  readonly deg: number;
+  /** The higher of the two upstands. */
+  readonly heightMm: number;
+  /** Number of the opening, from 0; the outline has none. */
+  readonly opening?: number;
 }
 
 /** A bend of less is no corner: reinforcement follows it without a cut. Common practice. */
@@ -40,11 +46,13 @@ export function upstandCorners(zone: Zone, shape: ZoneShape): UpstandCorner[] {
     if (!before || !after) return;
     const up = [before, after].map((s) => upstandMm(s.edge) > 0);
     const where = `corner ${k + 1}`;
+    const heightMm = Math.max(upstandMm(before.edge), upstandMm(after.edge));
     if (up[0] !== up[1]) {
-      result.push({ kind: 'end', at, where });
+      result.push({ kind: 'end', at, where, deg: 180, heightMm });
     } else if (up[0]) {
       const turn = turnAtDeg(ring, sideOf.indexOf(k)) * hand;
-      if (isCorner(turn)) result.push({ kind: turn > 0 ? 'internal' : 'external', at, where });
+      const deg = 180 - Math.abs(turn);
+      if (isCorner(turn)) result.push({ kind: turn > 0 ? 'internal' : 'external', at, where, deg, heightMm });
     }
   });
   polygon.holes.forEach((hole, i) => {
@@ -55,7 +63,9 @@ export function upstandCorners(zone: Zone, shape: ZoneShape): UpstandCorner[] {
       const turn = turnAtDeg(hole, k);
       if (!isCorner(turn)) return;
       const where = `${opening.name}, corner ${k + 1}`;
-      result.push({ kind: turn < 0 ? 'external' : 'internal', at, where });
+      const deg = 180 - Math.abs(turn);
+      const heightMm = upstandMm(opening.edge);
+      result.push({ kind: turn < 0 ? 'external' : 'internal', at, where, deg, heightMm, opening: i });
     });
   });
   return result;

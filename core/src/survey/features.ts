@@ -10,6 +10,8 @@ export interface SizeField {
   readonly least: number;
   readonly most: number;
   readonly typical: number;
+  /** Came later: where it is not told, the typical value is taken. */
+  readonly later?: true;
 }
 
 const mm = (label: string, least: number, most: number, typical: number): SizeField => ({
@@ -58,6 +60,7 @@ export const FEATURES = {
     lengthMm: mm('length', 50, 3000, 400),
     widthMm: mm('width', 50, 3000, 250),
     pipes: number('pipes', 100, 3),
+    pipeMm: { ...mm('diameter of each', 5, 500, 50), later: true },
   }),
   post: spot('Post or plinth', {
     lengthMm: mm('length', 10, 5000, 100),
@@ -70,6 +73,7 @@ export const FEATURES = {
   }),
   'static-crack': line('Static crack', { widthMm: mm('width', 0.05, 100, 0.3) }, true),
   'moving-crack': line('Moving crack', { widthMm: mm('width', 0.05, 100, 1) }, true),
+  ridge: line('Ridge', {}),
   'board-joint': line('Board joint run', { widthMm: mm('width', 0.5, 100, 3) }),
   'sheet-lap': line('Metal sheet lap', { widthMm: mm('width', 10, 500, 60) }),
   fasteners: spot('Fasteners', { fasteners: number('fasteners', 100000, 100) }),
@@ -112,6 +116,7 @@ export const featureSchema = z
     if (facts.form === 'line' && !feature.to) wrong(['to'], 'the other end of the line', undefined);
     for (const [key, field] of Object.entries(facts.sizes)) {
       const value = feature.sizes[key];
+      if (value === undefined && field.later) continue;
       if (value === undefined || value < field.least || value > field.most)
         wrong(['sizes', key], `a ${field.label} from ${field.least} to ${field.most}`, value);
     }

@@ -1,4 +1,4 @@
-export { sumFigure, ringAreaFigure } from './areafigures.ts';
+export { sideFigure, sumFigure, ringAreaFigure } from './areafigures.ts';
 export { type Place } from './common.ts';
 export { turnAtDeg, upstandCorners, type UpstandCorner } from './corners.ts';
 export {

@@ -69,7 +69,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       });
       version.value = answer.version ?? answer.body.version;
       saved = text;
-      state.value = 'saved';
+      // What was changed meanwhile is still to be saved.
+      state.value = JSON.stringify(draft.value) === text ? 'saved' : 'waiting';
       refusal.value = '';
     } catch (error) {
       if (error instanceof ApiProblem && error.status === 412) {

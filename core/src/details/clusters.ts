@@ -1,0 +1,167 @@
+/** A pipe cluster as a pocket: which curb parts, what is primed, what is poured, and the wait before filling. */
+import { amountFor, cited, isCoat, wetFilm, type BuildUp, type Pieces } from '../buildup/index.ts';
+import { given, words, type Figure } from '../figures/index.ts';
+import { fail, ok, type Result } from '../problems/index.ts';
+import type { Detail } from './find.ts';
+import type { MaterialUse } from './materials.ts';
+import {
+  fitCurb,
+  LARGE_POCKET_M2,
+  LARGE_POCKET_WAIT_MIN,
+  pourVolume,
+  type Cluster,
+  type Curb,
+} from './pocket.ts';
+import type { Step } from './steps.ts';
+
+export interface Pocket {
+  readonly cluster: Cluster;
+  readonly curb: Curb;
+  readonly heightMm: number;
+  readonly pour: Figure;
+  readonly large: boolean;
+  readonly materials: readonly MaterialUse[];
+  readonly steps: readonly Step[];
+}
+
+export const clusterOf = (detail: Detail): Cluster => ({
+  lengthMm: detail.sizes['lengthMm'] ?? 0,
+  widthMm: detail.sizes['widthMm'] ?? 0,
+  pipes: detail.sizes['pipes'] ?? 1,
+  pipeMm: detail.sizes['pipeMm'] ?? 0,
+});
+
+/** The skin of primer: floor and inside of the curb, and up each pipe a little over it. */
+function skinArea(cluster: Cluster, curb: Curb, pieces: Pieces, count: number): Figure {
+  const girth = given('inside girth', curb.insideGirthMm, 'lap', 'data sheet', 'of the parts put together');
+  const height = cited('height of the curb', pieces.heightMm, 'lap');
+  const above = cited('above the curb', pieces.skinAboveMm, 'lap');
+  const pipes = given('pipes', cluster.pipes, 'count', 'measured');
+  const pipe = given('diameter of each', cluster.pipeMm, 'lap', 'measured');
+  const number = given('clusters alike', count, 'count', 'measured');
+  const up = Math.PI * cluster.pipes * cluster.pipeMm * (height.value + above.value);
+  return {
+    label: 'Skin of primer',
+    value: count * (curb.inside.value + (girth.value * height.value + up) / 1e6),
+    quantity: 'area',
+    formula:
+      '{number} × ({inside} + ({girth} × {height} + 4 × atan(1) × {pipes} × {pipe} × ({height} + {above})) / 1000000)',
+    inputs: { number, inside: curb.inside, girth, height, above, pipes, pipe },
+    from: 'floor, inside of the curb, and up each pipe',
+  };
+}
+
+/**
+ * @param pocket the pocket's build-up, resolved
+ * @returns a problem when it has no curb parts, or they do not close round the cluster
+ */
+export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
+  const label = `${detail.zoneName}, ${detail.where}`;
+  const pieces = pocket.layers.find((l) => l.kind === 'pieces');
+  const fill = pocket.layers.filter(isCoat).find((c) => c.role === 'membrane');
+  if (!pieces || !fill) {
+    return fail({
+      kind: 'missing',
+      field: 'build-up',
+      label: `${label}, pocket`,
+      actual: '',
+      expected: `curb parts and a pourable sealer in ${pocket.name}`,
+    });
+  }
+  const cluster = clusterOf(detail);
+  const curb = fitCurb(cluster, pieces, label);
+  if (!curb.ok) return curb;
+  const depth = wetFilm(fill);
+  const one = pourVolume(curb.value, cluster, depth.value, label);
+  if (!one.ok) return one;
+  const count = given('clusters alike', detail.count, 'count', 'measured');
+  const pour: Figure = {
+    label: `${fill.name}, pour`,
+    value: one.value.value * detail.count,
+    quantity: 'volume',
+    formula: '{one} × {count}',
+    inputs: { one: one.value, count },
+    from: 'for every cluster alike',
+  };
+  const skin = skinArea(cluster, curb.value, pieces, detail.count);
+  const primers = pocket.layers.filter(isCoat).filter((c) => c.role === 'primer');
+  const large = curb.value.inside.value >= LARGE_POCKET_M2;
+  const density = cited(`${fill.name}, density`, fill.densityKgPerL, 'density');
+  const poured: Figure =
+    fill.rate.basis === 'mass'
+      ? {
+          label: `${fill.name}, pour`,
+          value: pour.value * density.value,
+          quantity: 'mass',
+          formula: '{pour} × {density}',
+          inputs: { pour, density },
+          from: 'volume times density',
+        }
+      : pour;
+  return ok({
+    cluster,
+    curb: curb.value,
+    heightMm: pieces.heightMm.value,
+    pour,
+    large,
+    materials: [
+      ...curb.value.parts.map(({ part, count: n }): MaterialUse => ({
+        material: { kind: 'curb', partId: part.id },
+        name: part.name,
+        use: detail.where,
+        amount: {
+          label: `${part.name}, ${detail.where}`,
+          value: n * detail.count,
+          quantity: 'count',
+          formula: '{parts} × {count}',
+          inputs: {
+            parts: given('parts of a curb', n, 'count', 'chosen', 'fewest that keep the clearance'),
+            count,
+          },
+          from: 'parts of one curb, for every cluster alike',
+        },
+      })),
+      ...primers.map((p): MaterialUse => ({
+        material: { kind: 'pocket', layerId: p.id },
+        name: p.name,
+        use: detail.where,
+        amount: { ...amountFor(p, skin), label: `${p.name}, ${detail.where}` },
+      })),
+      {
+        material: { kind: 'pocket', layerId: fill.id },
+        name: fill.name,
+        use: detail.where,
+        amount: { ...poured, label: `${fill.name}, ${detail.where}` },
+      },
+    ],
+    steps: [
+      {
+        says: words`Pipes cleaned and abraded; whoever owns them says that they may be touched.`,
+        hold: 'ground accepted',
+      },
+      {
+        says: words`Set the parts in sealant on the finished membrane, at least ${cited('clearance', pieces.clearanceMm, 'lap')} from every pipe; butter the joints and press down.`,
+      },
+      {
+        says: words`Skin of primer inside the curb and ${cited('above', pieces.skinAboveMm, 'lap')} up each pipe over it.`,
+        hold: 'no gap at the foot',
+      },
+      large
+        ? {
+            says: words`A skin of sealer first; then wait, because the fill pushes outward.`,
+            waitMin: given(
+              'wait',
+              LARGE_POCKET_WAIT_MIN,
+              'minutes',
+              'typical',
+              'common practice for large pockets',
+            ),
+          }
+        : { says: words`A skin of sealer first, worked into the foot of each pipe.` },
+      {
+        says: words`Fill slowly from one corner with ${one.value}, crowned so that water runs off.`,
+        hold: 'pocket accepted',
+      },
+    ],
+  });
+}

@@ -1,0 +1,32 @@
+export { type Pocket } from './clusters.ts';
+export { detailPoint, type Detail } from './find.ts';
+export {
+  area3,
+  flatOutline,
+  folded,
+  patternAreaMm2,
+  patternBox,
+  type Face3,
+  type Pattern,
+  type Point3,
+} from './folding.ts';
+export { filletVolume, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './joints.ts';
+export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './kinds.ts';
+export { type MaterialUse } from './materials.ts';
+export { nest, type Cut, type Nest, type PlacedCut } from './nesting.ts';
+export { pieceKey, piecesOf, type Piece, type Roll } from './pieces.ts';
+export { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
+export {
+  countsByKind,
+  cutLists,
+  detailsBefore,
+  detailSchedule,
+  type CutList,
+  type DetailSchedule,
+  type DetailWork,
+  type PieceGroup,
+  type ZoneDetails,
+} from './schedule.ts';
+export { type Step } from './steps.ts';
+export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
+export { piecesDxf, piecesSvg } from './sheets.ts';

@@ -1,0 +1,406 @@
+/** What the details take: resin under and over the pieces, coats on what goes up, fillets, joints, bars, primers. */
+import {
+  amountFor,
+  cited,
+  coatWhen,
+  isCoat,
+  laidRate,
+  SUNDRIES,
+  sumOf,
+  variantOf,
+  type BuildUp,
+  type Coat,
+  type DetailRules,
+  type SundryKey,
+} from '../buildup/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
+import type { Detail } from './find.ts';
+import { patternAreaMm2 } from './folding.ts';
+import { filletVolume, sealantJoint } from './joints.ts';
+import type { Piece } from './pieces.ts';
+
+export interface MaterialUse {
+  readonly material:
+    | { readonly kind: 'layer'; readonly layerId: string }
+    | { readonly kind: 'sundry'; readonly key: SundryKey }
+    | { readonly kind: 'pocket'; readonly layerId: string }
+    | { readonly kind: 'curb'; readonly partId: string };
+  readonly name: string;
+  /** Where it goes. */
+  readonly use: string;
+  readonly amount: Figure;
+}
+
+/** The coat that pieces are bedded in: that of their fabric, else the first membrane coat; none for sheets. */
+export function beddingCoat(buildUp: BuildUp, rules: DetailRules): Coat | undefined {
+  const coats = buildUp.layers.filter(isCoat);
+  const fabric = buildUp.layers.find((l) => l.id === rules.cutFrom);
+  const own = fabric?.kind === 'fabric' ? coats.find((c) => c.id === fabric.embeddedIn) : undefined;
+  return own ?? coats.find((c) => c.role === 'membrane') ?? coats.find((c) => c.role === 'levelling');
+}
+
+/** The bedding coat at a detail: at its own rate for details, or so many times the field's. */
+export function detailCoat(coat: Coat, rules: DetailRules): Coat {
+  if (variantOf(coat, 'detail')) return coatWhen(coat, 'detail');
+  const { value, source } = rules.timesField;
+  return {
+    ...coat,
+    rate: { ...coat.rate, value: coat.rate.value * value, source },
+    because: `${value} times the field’s rate, at details`,
+  };
+}
+
+/** Area of one piece, flat. */
+export function pieceArea(piece: Piece): Figure | Given {
+  const { length, width, ...rest } = piece.measures;
+  if (length === undefined || width === undefined || Object.keys(rest).length > 0) {
+    return given(
+      piece.name,
+      patternAreaMm2(piece.pattern) / 1e6,
+      'area',
+      'definition',
+      'area of the flat pattern, from its corners',
+    );
+  }
+  return {
+    label: piece.name,
+    value: (length * width) / 1e6,
+    quantity: 'area',
+    formula: '{length} × {width} / 1000000',
+    inputs: {
+      length: given('length', length, 'lap', 'measured', 'with its lap'),
+      width: given('width', width, 'lap', 'chosen', 'by the rules for details'),
+    },
+    from: 'length times the width of all its bands',
+  };
+}
+
+/** Pieces of one detail times how many details are alike. */
+export function piecesArea(detail: Detail, pieces: readonly Piece[]): Figure {
+  const count = given('details alike', detail.count, 'count', 'measured');
+  return sumOf(
+    'Pieces, area',
+    'area',
+    pieces.map((p): Figure => {
+      const area = pieceArea(p);
+      const pcs = given(`${p.name}, pieces`, p.count, 'count', 'chosen');
+      return {
+        label: p.name,
+        value: area.value * p.count * detail.count,
+        quantity: 'area',
+        formula: '{area} × {pieces} × {count}',
+        inputs: { area, pieces: pcs, count },
+        from: 'area of one, times how many',
+      };
+    }),
+    'every piece of the detail',
+  );
+}
+
+/** The area that goes up, and is not in the plan area: m². */
+export function risingArea(detail: Detail, rules: DetailRules): Figure | undefined {
+  const s = detail.sizes;
+  const count = given('details alike', detail.count, 'count', 'measured');
+  const label = `${detail.where}, going up`;
+  switch (detail.kind) {
+    case 'upstand':
+    case 'parapet':
+    case 'kerb':
+    case 'threshold': {
+      if (!detail.length) return undefined;
+      const height = given('height', s['heightMm'] ?? 0, 'lap', 'measured');
+      const top = given('width of its top', s['topMm'] ?? 0, 'lap', 'measured');
+      return {
+        label,
+        value: (detail.length.value * (height.value + top.value)) / 1000,
+        quantity: 'area',
+        formula: '{length} × ({height} + {top}) / 1000',
+        inputs: { length: detail.length, height, top },
+        from: 'length by height, and by the width of a parapet’s top',
+      };
+    }
+    case 'pipe': {
+      const diameter = given('diameter', s['diameterMm'] ?? 0, 'lap', 'measured');
+      const up = cited('up the pipe', rules.upMm, 'lap');
+      return {
+        label,
+        value: (Math.PI * diameter.value * up.value * detail.count) / 1e6,
+        quantity: 'area',
+        formula: '4 × atan(1) × {diameter} × {up} × {count} / 1000000',
+        inputs: { diameter, up, count },
+        from: 'girth by height; 4 atan(1) is π',
+      };
+    }
+    case 'post': {
+      const [l, w] = [
+        given('length', s['lengthMm'] ?? 0, 'lap', 'measured'),
+        given('width', s['widthMm'] ?? 0, 'lap', 'measured'),
+      ];
+      const up = given('up the post', Math.min(s['heightMm'] ?? 0, rules.upMm.value), 'lap', 'chosen');
+      return {
+        label,
+        value: (2 * (l.value + w.value) * up.value * detail.count) / 1e6,
+        quantity: 'area',
+        formula: '2 × ({length} + {width}) × {up} × {count} / 1000000',
+        inputs: { length: l, width: w, up, count },
+        from: 'girth by height',
+      };
+    }
+    default:
+      return undefined;
+  }
+}
+
+const layerUse = (coat: Coat, use: string, amount: Figure): MaterialUse => ({
+  material: { kind: 'layer', layerId: coat.id },
+  name: coat.name,
+  use,
+  amount: { ...amount, label: `${coat.name}, ${use}` },
+});
+
+function bedding(coat: Coat, detail: Detail, rules: DetailRules, area: Figure): MaterialUse[] {
+  const all = amountFor(detailCoat(coat, rules), area);
+  const under = cited('share under the piece', rules.underShare, 'fraction');
+  const share = (formula: string, value: number): Figure => ({
+    label: coat.name,
+    value,
+    quantity: all.quantity,
+    formula,
+    inputs: { all: { ...all, label: `${coat.name}, under and over the pieces` }, under },
+    from: 'the larger part under the piece, the rest on top of it, wet on wet',
+  });
+  const below = all.value * under.value;
+  return [
+    layerUse(coat, `under the pieces, ${detail.where}`, share('{all} × {under}', below)),
+    layerUse(
+      coat,
+      `over the pieces, ${detail.where}`,
+      share('{all} × (1 − {under})', all.value * (1 - under.value)),
+    ),
+  ];
+}
+
+/** What an exposed edge takes beyond the field's rate, over a band as wide as the foot. */
+function edgeExtra(coat: Coat, detail: Detail, rules: DetailRules): MaterialUse[] {
+  if (!detail.length || !variantOf(coat, 'exposed edge')) return [];
+  const [edge, field] = [laidRate(coatWhen(coat, 'exposed edge')), laidRate(coat)];
+  if (edge.basis !== field.basis || edge.rate.value <= field.rate.value) return [];
+  const band = cited('band along the edge', rules.footMm, 'lap');
+  return [
+    layerUse(coat, `exposed edge, ${detail.where}`, {
+      label: coat.name,
+      value: (detail.length.value * band.value * (edge.rate.value - field.rate.value)) / 1000,
+      quantity: edge.basis === 'mass' ? 'mass' : 'volume',
+      formula: '{length} × {band} / 1000 × ({edge} − {field})',
+      inputs: { length: detail.length, band, edge: edge.rate, field: field.rate },
+      from: 'what the edge takes more than the field, over a band as wide as the foot',
+    }),
+  ];
+}
+
+const sundry = (key: SundryKey, use: string, amount: Figure): MaterialUse => ({
+  material: { kind: 'sundry', key },
+  name: SUNDRIES[key].name,
+  use,
+  amount: { ...amount, label: `${SUNDRIES[key].name}, ${use}` },
+});
+
+const lengthOf = (detail: Detail, label: string): Figure => ({
+  label,
+  value: detail.length?.value ?? 0,
+  quantity: 'length',
+  formula: '{length}',
+  inputs: { length: detail.length ?? given('length', 0, 'length', 'measured') },
+  from: 'the length of the run',
+});
+
+/** A band of primer along a run, or under so many caps. */
+function metalPrimer(detail: Detail, rules: DetailRules, pieces: Figure): MaterialUse[] {
+  if (!detail.metal || pieces.value <= 0) return [];
+  const rate = cited('primer on metal', rules.metalPrimerKgPerM2, 'rateMass');
+  return [
+    sundry('metal primer', detail.where, {
+      label: '',
+      value: rate.value * pieces.value,
+      quantity: 'mass',
+      formula: '{rate} × {area}',
+      inputs: { rate, area: pieces },
+      from: 'metal is primed wherever a piece goes on it',
+    }),
+  ];
+}
+
+/** The sealed groove of a crack that moves: cut out to this. Common practice. */
+const GROOVE_MM = { width: 6, depth: 12 } as const;
+
+function jointUses(detail: Detail, widthMm: number, rod: boolean): MaterialUse[] {
+  if (!detail.length || widthMm <= 0) return [];
+  const joint = sealantJoint(given('width of the joint', widthMm, 'gap', 'measured'), detail.length);
+  const uses = [sundry('joint filler', detail.where, joint.volume)];
+  if (rod) {
+    uses.push(
+      joint.rodOnSaleMm === undefined
+        ? sundry('bond breaker', detail.where, lengthOf(detail, ''))
+        : sundry('backer rod', `${joint.rodOnSaleMm} mm, ${detail.where}`, lengthOf(detail, '')),
+    );
+  }
+  return uses;
+}
+
+/** A bead of sealant round a rim. */
+function bead(detail: Detail, legMm: number): MaterialUse[] {
+  const diameter = given('diameter', detail.sizes['diameterMm'] ?? 0, 'lap', 'measured');
+  const count = given('details alike', detail.count, 'count', 'measured');
+  const girth: Figure = {
+    label: 'Round it',
+    value: (Math.PI * diameter.value * detail.count) / 1000,
+    quantity: 'length',
+    formula: '4 × atan(1) × {diameter} × {count} / 1000',
+    inputs: { diameter, count },
+    from: 'girth of a circle; 4 atan(1) is π',
+  };
+  return [
+    sundry(
+      'sealant',
+      `bead, ${detail.where}`,
+      filletVolume(given('leg of the bead', legMm, 'gap', 'typical'), girth),
+    ),
+  ];
+}
+
+function fillet(detail: Detail, rules: DetailRules): MaterialUse[] {
+  if (!detail.length) return [];
+  const volume = filletVolume(cited('leg of the fillet', rules.filletLegMm, 'gap'), detail.length);
+  if (rules.fillet === 'sealant') return [sundry('sealant', `fillet, ${detail.where}`, volume)];
+  const density = cited('density of the mortar', rules.mortarKgPerL, 'density');
+  return [
+    sundry('mortar', `fillet, ${detail.where}`, {
+      label: '',
+      value: volume.value * density.value,
+      quantity: 'mass',
+      formula: '{volume} × {density}',
+      inputs: { volume, density },
+      from: 'volume times density',
+    }),
+  ];
+}
+
+function bars(detail: Detail, rules: DetailRules): MaterialUse[] {
+  if (!detail.length) return [];
+  const spacing = cited('fixed every', rules.barSpacingMm, 'lap');
+  return [
+    sundry('bar', detail.where, lengthOf(detail, '')),
+    sundry('fastener', detail.where, {
+      label: '',
+      value: Math.ceil((detail.length.value * 1000) / spacing.value) + 1,
+      quantity: 'count',
+      formula: 'ceil({length} × 1000 / {spacing}) + 1',
+      inputs: { length: detail.length, spacing },
+      from: 'one at each spacing and one at the end',
+    }),
+    sundry(
+      'sealant',
+      `over the bar, ${detail.where}`,
+      filletVolume(given('leg of the bead', 6, 'gap', 'typical'), detail.length),
+    ),
+  ];
+}
+
+/** What is particular to a kind, besides pieces and coats. */
+function particular(detail: Detail, rules: DetailRules): MaterialUse[] {
+  switch (detail.kind) {
+    case 'fillet':
+      return fillet(detail, rules);
+    case 'bar':
+      return bars(detail, rules);
+    case 'movement-joint':
+      return jointUses(detail, detail.sizes['widthMm'] ?? 0, true);
+    case 'board-joint':
+      return jointUses(detail, detail.sizes['widthMm'] ?? 0, false);
+    case 'moving-crack': {
+      if (!detail.length) return [];
+      const [width, depth] = [
+        given('width cut out', Math.max(GROOVE_MM.width, detail.sizes['widthMm'] ?? 0), 'gap', 'typical'),
+        given('depth cut out', GROOVE_MM.depth, 'gap', 'typical'),
+      ];
+      return [
+        sundry('joint filler', detail.where, {
+          label: '',
+          value: (width.value * depth.value * detail.length.value) / 1000,
+          quantity: 'volume',
+          formula: '{width} × {depth} × {length} / 1000',
+          inputs: { width, depth, length: detail.length },
+          from: 'the groove that is cut out and filled; 1 mm by 1 mm by 1 m is a millilitre',
+        }),
+        sundry('bond breaker', detail.where, lengthOf(detail, '')),
+      ];
+    }
+    case 'static-crack':
+      return [];
+    case 'day-joint':
+    case 'tie-in':
+      return [sundry('tape', detail.where, lengthOf(detail, ''))];
+    case 'pipe':
+      return bead(detail, 10);
+    case 'outlet':
+      return bead(detail, 8);
+    default:
+      return [];
+  }
+}
+
+/** Hairline cracks that do not move get a stripe of the bedding coat and no piece. */
+function stripe(coat: Coat, detail: Detail, rules: DetailRules): MaterialUse[] {
+  if (!detail.length) return [];
+  const width = cited('width of the stripe', rules.stripeMm, 'lap');
+  const area: Figure = {
+    label: 'Stripe',
+    value: (detail.length.value * width.value) / 1000,
+    quantity: 'area',
+    formula: '{length} × {width} / 1000',
+    inputs: { length: detail.length, width },
+    from: 'length by width',
+  };
+  return [layerUse(coat, `stripe, ${detail.where}`, amountFor(detailCoat(coat, rules), area))];
+}
+
+/** Everything that one detail takes, apart from the rolls its pieces are cut from. */
+export function materialsOf(
+  detail: Detail,
+  buildUp: BuildUp,
+  rules: DetailRules,
+  pieces: readonly Piece[],
+): MaterialUse[] {
+  const area = piecesArea(detail, pieces);
+  const bed = rules.made === 'sheet' ? undefined : beddingCoat(buildUp, rules);
+  const uses: MaterialUse[] = [];
+  if (bed && pieces.length > 0) uses.push(...bedding(bed, detail, rules, area));
+  else if (bed && (detail.kind === 'static-crack' || detail.kind === 'moving-crack'))
+    uses.push(...stripe(bed, detail, rules));
+  const up = risingArea(detail, rules);
+  for (const coat of buildUp.layers.filter(isCoat)) {
+    const bedded = coat.id === bed?.id && pieces.length > 0;
+    if (up && up.value > 0 && !bedded)
+      uses.push(layerUse(coat, `going up, ${detail.where}`, amountFor(coatWhen(coat, 'vertical'), up)));
+    if (detail.kind === 'drip' || detail.kind === 'gutter' || detail.kind === 'day-joint')
+      uses.push(...edgeExtra(coat, detail, rules));
+  }
+  uses.push(...metalPrimer(detail, rules, area));
+  if (
+    rules.granulesKgPerM2 &&
+    (detail.kind === 'pipe' || detail.kind === 'outlet' || detail.kind === 'scupper')
+  ) {
+    const rate = cited('granules over laps', rules.granulesKgPerM2, 'rateMass');
+    uses.push(
+      sundry('granules', detail.where, {
+        label: '',
+        value: rate.value * area.value,
+        quantity: 'mass',
+        formula: '{rate} × {area}',
+        inputs: { rate, area },
+        from: 'strewn over the pieces where bitumen shows',
+      }),
+    );
+  }
+  return [...uses, ...particular(detail, rules)].filter((u) => u.amount.value > 0);
+}

@@ -1,0 +1,274 @@
+/** The details of a job: each with its pieces, material, steps and time; pieces alike together, with their labels. */
+import {
+  buildUpOfZone,
+  CATALOGUE,
+  detailRulesOf,
+  isWorkLayer,
+  resolve,
+  type BuildUp,
+  type BuildUpDoc,
+  type DetailRules,
+  type Layer,
+} from '../buildup/index.ts';
+import type { Figure } from '../figures/index.ts';
+import { sumOf } from '../buildup/index.ts';
+import type { Problem } from '../problems/index.ts';
+import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
+import { pocketOf, type Pocket } from './clusters.ts';
+import { findDetails, type Detail } from './find.ts';
+import { patternBox } from './folding.ts';
+import type { DetailKind } from './kinds.ts';
+import { materialsOf, type MaterialUse } from './materials.ts';
+import { nest, type Cut, type Nest } from './nesting.ts';
+import { pieceKey, piecesOf, type Piece, type Roll } from './pieces.ts';
+import { minutesFor, stepsFor, type Step } from './steps.ts';
+
+export interface DetailWork {
+  readonly detail: Detail;
+  readonly pieces: readonly Piece[];
+  readonly materials: readonly MaterialUse[];
+  readonly steps: readonly Step[];
+  readonly minutes: Figure;
+  readonly pocket: Pocket | undefined;
+  readonly problems: readonly Problem[];
+}
+
+/** Pieces cut alike, wherever they go. */
+export interface PieceGroup {
+  readonly key: string;
+  /** "H-07": zone and number. */
+  readonly label: string;
+  readonly piece: Piece;
+  readonly count: number;
+  readonly details: readonly string[];
+}
+
+export interface ZoneDetails {
+  readonly zone: Zone;
+  readonly buildUp: BuildUp;
+  readonly rules: DetailRules;
+  readonly roll: Roll;
+  readonly work: readonly DetailWork[];
+  readonly groups: readonly PieceGroup[];
+  readonly minutes: Figure;
+}
+
+export interface DetailSchedule {
+  readonly zones: readonly ZoneDetails[];
+  /** Zones without details, and why. */
+  readonly missing: readonly { readonly zone: Zone; readonly problems: readonly Problem[] }[];
+  readonly pocket: BuildUp;
+}
+
+/** What a build-up's pieces are cut from: its fabric or sheet, or the detail fabric of its rules. */
+export function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
+  const layer = layers.find((l) => l.id === rules.cutFrom);
+  if (layer && (layer.kind === 'fabric' || layer.kind === 'sheet')) {
+    return {
+      name: layer.name,
+      widthMm: layer.rollWidthM.value * 1000,
+      lengthMm: layer.rollLengthM.value * 1000,
+    };
+  }
+  return {
+    name: 'detail fabric',
+    widthMm: rules.rollWidthMm.value,
+    lengthMm: rules.rollLengthM.value * 1000,
+  };
+}
+
+/** The job's pocket: the first build-up of that family that it holds, or the one that ships, marked typical. */
+export function pocketBuildUp(doc: BuildUpDoc): BuildUp {
+  const own = doc.buildUps.find((b) => b.family === 'POCKET');
+  const shipped = CATALOGUE.find((b) => b.family === 'POCKET');
+  const found = own ?? shipped;
+  if (!found) throw new Error('the catalogue has no pocket');
+  return resolve(found);
+}
+
+/** One detail, made: its pieces, material, steps and time. */
+export function workOf(
+  detail: Detail,
+  buildUp: BuildUp,
+  rules: DetailRules,
+  roll: Roll,
+  pocket: BuildUp,
+): DetailWork {
+  if (detail.kind === 'pipe-cluster') {
+    const made = pocketOf(detail, pocket);
+    return {
+      detail,
+      pieces: [],
+      materials: made.ok ? made.value.materials : [],
+      steps: made.ok ? made.value.steps : [],
+      minutes: minutesFor(detail, []),
+      pocket: made.ok ? made.value : undefined,
+      problems: made.ok ? [] : made.problems,
+    };
+  }
+  const made = piecesOf(detail, rules, roll);
+  const pieces = made.ok ? made.value : [];
+  return {
+    detail,
+    pieces,
+    materials: made.ok ? materialsOf(detail, buildUp, rules, pieces) : [],
+    steps: stepsFor(detail, rules, pieces),
+    minutes: minutesFor(detail, pieces),
+    pocket: undefined,
+    problems: made.ok ? [] : made.problems,
+  };
+}
+
+function grouped(code: string, work: readonly DetailWork[]): PieceGroup[] {
+  const groups = new Map<string, { piece: Piece; count: number; details: string[] }>();
+  for (const { detail, pieces } of work) {
+    for (const piece of pieces) {
+      const key = pieceKey(piece);
+      const there = groups.get(key) ?? { piece, count: 0, details: [] };
+      there.count += piece.count * detail.count;
+      there.details.push(detail.id);
+      groups.set(key, there);
+    }
+  }
+  return [...groups].map(([key, g], i) => ({
+    key,
+    label: `${code}-${String(i + 1).padStart(2, '0')}`,
+    ...g,
+  }));
+}
+
+/** What keeps a detail's pieces from being the same twice: everything that decides how it is made. */
+const makingKey = (d: Detail): string =>
+  `${d.kind}/${d.count}/${d.metal}/${d.straightsM.map((m) => m.toFixed(4)).join(',')}/${JSON.stringify(d.sizes)}`;
+
+export function detailsOfZone(
+  zone: Zone,
+  buildUp: BuildUp,
+  pocket: BuildUp,
+): ZoneDetails | readonly Problem[] {
+  const q = zoneQuantities(zone);
+  if (!q.ok) return q.problems;
+  const rules = detailRulesOf(buildUp);
+  const roll = rollOf(buildUp.layers, rules);
+  // Details made alike have the same pieces: they are cut once.
+  const cut = new Map<string, readonly Piece[]>();
+  const work = findDetails(zone, q.value, buildUp).map((detail): DetailWork => {
+    const made = workOf(detail, buildUp, rules, roll, pocket);
+    const key = makingKey(detail);
+    const there = cut.get(key);
+    if (there) return { ...made, pieces: there };
+    cut.set(key, made.pieces);
+    return made;
+  });
+  return {
+    zone,
+    buildUp,
+    rules,
+    roll,
+    work,
+    groups: grouped(zone.code, work),
+    minutes: sumOf(
+      `${zone.name}, details`,
+      'minutes',
+      work.map((w) => w.minutes),
+      'sum of its details',
+    ),
+  };
+}
+
+/** Every detail of every zone that has a build-up. */
+export function detailSchedule(survey: Zones, doc: BuildUpDoc): DetailSchedule {
+  const pocket = pocketBuildUp(doc);
+  const zones: ZoneDetails[] = [];
+  const missing: DetailSchedule['missing'][number][] = [];
+  for (const zone of survey.zones) {
+    const buildUp = buildUpOfZone(doc, zone.id);
+    if (!buildUp || buildUp.family === 'POCKET') {
+      missing.push({
+        zone,
+        problems: [
+          {
+            kind: 'missing',
+            field: 'build-up',
+            label: `${zone.name}, build-up`,
+            actual: buildUp?.name ?? '',
+            expected: 'a build-up for the field, which decides how details are made',
+          },
+        ],
+      });
+      continue;
+    }
+    const made = detailsOfZone(zone, buildUp, pocket);
+    if ('work' in made) zones.push(made);
+    else missing.push({ zone, problems: made });
+  }
+  return { zones, missing, pocket };
+}
+
+/** The pieces of some zones that share a roll, as cuts. */
+export const cutsOf = (groups: readonly PieceGroup[]): Cut[] =>
+  groups.map((g) => {
+    const { widthMm, heightMm } = patternBox(g.piece.pattern);
+    return { key: g.key, label: g.label, widthMm, heightMm, count: g.count };
+  });
+
+export interface CutList {
+  readonly roll: Roll;
+  /** What it is cut from: a layer of the build-up, or the detail fabric. */
+  readonly layerId: string | undefined;
+  readonly buildUp: BuildUp;
+  readonly zones: readonly ZoneDetails[];
+  readonly nest: Nest;
+}
+
+/** Cut lists: one for each roll that pieces are cut from. Sheets with granules are never turned: their face has a way. */
+export function cutLists(schedule: DetailSchedule): CutList[] {
+  const byRoll = new Map<string, ZoneDetails[]>();
+  for (const zone of schedule.zones) {
+    if (zone.groups.length === 0) continue;
+    const key = `${zone.buildUp.id}/${zone.buildUp.revision}/${zone.rules.cutFrom ?? ''}`;
+    byRoll.set(key, [...(byRoll.get(key) ?? []), zone]);
+  }
+  return [...byRoll.values()].flatMap((zones): CutList[] => {
+    const [first] = zones;
+    if (!first) return [];
+    const layer = first.buildUp.layers.find((l) => l.id === first.rules.cutFrom);
+    return [
+      {
+        roll: first.roll,
+        layerId: layer?.id,
+        buildUp: first.buildUp,
+        zones,
+        nest: nest(
+          zones.flatMap((z) => cutsOf(z.groups)),
+          first.roll.widthMm,
+          first.roll.lengthMm,
+          true,
+        ),
+      },
+    ];
+  });
+}
+
+/** How many of a kind there are, or how long, over some zones. */
+export function countsByKind(
+  zones: readonly ZoneDetails[],
+): { kind: DetailKind; count: number; lengthM: number }[] {
+  const counts = new Map<DetailKind, { count: number; lengthM: number }>();
+  for (const { detail } of zones.flatMap((z) => z.work)) {
+    const there = counts.get(detail.kind) ?? { count: 0, lengthM: 0 };
+    counts.set(detail.kind, {
+      count: there.count + detail.count,
+      lengthM: there.lengthM + (detail.length?.value ?? 0),
+    });
+  }
+  return [...counts].map(([kind, c]) => ({ kind, ...c }));
+}
+
+/** The layer before which details are made: the first coat or ply over the primers, where the build-up says nothing else. */
+export function detailsBefore(buildUp: BuildUp): Layer | undefined {
+  const work = buildUp.layers.filter(isWorkLayer);
+  const after = work.findIndex((l) => l.id === buildUp.detailsAfter);
+  if (after >= 0) return work[after + 1];
+  return work.find((l) => !(l.kind === 'coat' && (l.role === 'primer' || l.role === 'preparation')));
+}
