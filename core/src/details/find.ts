@@ -205,7 +205,7 @@ export function findDetails(zone: Zone, q: ZoneQuantities, buildUp: BuildUp): De
 }
 
 /** The middle of a detail on the plan. */
-export function detailPoint(detail: Detail): Point {
-  const [a, b] = [detail.path[0] ?? [0, 0], detail.path[1] ?? detail.path[0] ?? [0, 0]];
-  return detail.path.length === 2 ? middle(a, b) : a;
+export function detailPoint({ path }: Detail): Point {
+  const a: Point = path[0] ?? [0, 0];
+  return path.length === 2 ? middle(a, path[1] ?? a) : a;
 }

@@ -364,6 +364,9 @@ function stripe(coat: Coat, detail: Detail, rules: DetailRules): MaterialUse[] {
   return [layerUse(coat, `stripe, ${detail.where}`, amountFor(detailCoat(coat, rules), area))];
 }
 
+/** Coats that stay on the level: nothing is filled, levelled or driven on up a wall. */
+const LEVEL_ONLY: readonly Coat['role'][] = ['preparation', 'levelling', 'wear', 'decorative'];
+
 /** Everything that one detail takes, apart from the rolls its pieces are cut from. */
 export function materialsOf(
   detail: Detail,
@@ -380,7 +383,7 @@ export function materialsOf(
   const up = risingArea(detail, rules);
   for (const coat of buildUp.layers.filter(isCoat)) {
     const bedded = coat.id === bed?.id && pieces.length > 0;
-    if (up && up.value > 0 && !bedded)
+    if (up && up.value > 0 && !bedded && !LEVEL_ONLY.includes(coat.role))
       uses.push(layerUse(coat, `going up, ${detail.where}`, amountFor(coatWhen(coat, 'vertical'), up)));
     if (detail.kind === 'drip' || detail.kind === 'gutter' || detail.kind === 'day-joint')
       uses.push(...edgeExtra(coat, detail, rules));

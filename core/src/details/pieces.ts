@@ -32,6 +32,8 @@ export interface Piece {
   readonly ply: number;
   /** What it laps over, and by how much. */
   readonly laps: string;
+  /** Widths of a strip from the roof outward. */
+  readonly bands?: readonly Band[];
   /** A shorter one of the same section, where the piece is a long strip: for the drawing. */
   readonly sample?: Pattern;
 }
@@ -89,6 +91,7 @@ function runStrips(
       byLength.set(key, {
         name,
         measures: { length: eachMm, width: sum },
+        bands,
         pattern: there?.pattern ?? strip(eachMm, bands),
         sample: strip(Math.min(eachMm, SAMPLE_MM), bands),
         count: (there?.count ?? 0) + count,
@@ -175,7 +178,7 @@ function kerb(make: Making): Piece[] {
     ],
     'end to end at the corners, over the top of the kerb',
     rules.plies,
-  );
+  ).map((p) => alongKerb(p, legOf(rules)));
   const count = size(detail, 'corners');
   if (count === 0) return strips;
   const pieces = plies(rules.plies, (ply) => {
@@ -192,6 +195,14 @@ function kerb(make: Making): Piece[] {
     );
   });
   return [...strips, ...pieces];
+}
+
+/** Drawn where it goes: along the first wall, up to the corner. */
+function alongKerb(piece: Piece, legMm: number): Piece {
+  const { sample } = piece;
+  if (!sample) return piece;
+  const { widthMm } = patternBox(sample);
+  return { ...piece, sample: { ...sample, frame: { ...sample.frame, origin: [-widthMm, -legMm, 0] } } };
 }
 
 const legOf = (rules: DetailRules): number => (rules.fillet === 'none' ? 0 : rules.filletLegMm.value);

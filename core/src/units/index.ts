@@ -18,5 +18,13 @@ export {
   type ParsedRate,
   type RateBasis,
 } from './parse.ts';
-export { metresPer, QUANTITIES, toShown, unitSymbol, type Quantity, type System } from './quantities.ts';
+export {
+  fineFor,
+  metresPer,
+  QUANTITIES,
+  toShown,
+  unitSymbol,
+  type Quantity,
+  type System,
+} from './quantities.ts';
 export { TOLERANCE } from './tolerances.ts';

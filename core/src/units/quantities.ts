@@ -11,6 +11,8 @@ export type Quantity =
   | 'area'
   | 'volume'
   | 'mass'
+  | 'massFine'
+  | 'volumeFine'
   | 'density'
   | 'rateMass'
   | 'rateVolume'
@@ -71,6 +73,9 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   area: { inside: { over: 'm²' }, metric: { over: 'm²', digits: 2 }, us: { over: 'ft²', digits: 1 } },
   volume: { inside: { over: 'L' }, metric: { over: 'L', digits: 1 }, us: { over: 'gal', digits: 2 } },
   mass: { inside: { over: 'kg' }, metric: { over: 'kg', digits: 1 }, us: { over: 'lb', digits: 1 } },
+  /** Small amounts, inside as the large ones. */
+  massFine: { inside: { over: 'kg' }, metric: { over: 'g', digits: 0 }, us: { over: 'oz', digits: 1 } },
+  volumeFine: { inside: { over: 'L' }, metric: { over: 'mL', digits: 0 }, us: { over: 'fl oz', digits: 1 } },
   density: {
     inside: { over: 'kg', under: 'L' },
     metric: { over: 'kg', under: 'L', digits: 2 },
@@ -151,6 +156,16 @@ function need(symbol: string): Unit {
   const found = BY_NAME.get(symbol);
   if (!found) throw new Error(`no unit ${symbol} in the table`);
   return found;
+}
+
+/** Below this much of the inner unit, litres or kilograms, the fine form of a quantity says more. */
+const FINE_BELOW = 1;
+
+/** The form of a quantity that says a value best: small masses and volumes in grams and millilitres. */
+export function fineFor(value: number, quantity: Quantity): Quantity {
+  if (Math.abs(value) >= FINE_BELOW) return quantity;
+  if (quantity === 'mass') return 'massFine';
+  return quantity === 'volume' ? 'volumeFine' : quantity;
 }
 
 export interface Scale {

@@ -3,6 +3,7 @@ import { useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
+import { detailSchedule } from '@lentum/core/details';
 import type { JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
 import { bayStatus, EMPTY_BOOK, foldRecord, type Entry, type StoredEntry } from '@lentum/core/record';
@@ -111,6 +112,7 @@ export const useJob = defineStore('job', () => {
       buildUp: buildUpOfZone(buildUps.draft.value, zone.id),
     })),
   );
+  const details = computed(() => detailSchedule(survey.draft.value, buildUps.draft.value));
   const takenOff = computed(() => takeoff(survey.draft.value, buildUps.draft.value, order.draft.value));
   const statuses = computed(() =>
     site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)),
@@ -146,6 +148,7 @@ export const useJob = defineStore('job', () => {
     system,
     timeZone,
     zones,
+    details,
     takenOff,
     statuses,
     usedRevisions,

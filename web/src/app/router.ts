@@ -43,6 +43,12 @@ export const router = createRouter({
           meta: { title: 'Build-up' },
         },
         {
+          path: 'details',
+          name: 'details',
+          component: () => import('../details/DetailsPage.vue'),
+          meta: { title: 'Details' },
+        },
+        {
           path: 'order',
           name: 'order',
           component: () => import('../order/OrderPage.vue'),

@@ -6,13 +6,14 @@ export type StageMark = 'none' | 'work' | 'done' | 'attention';
 
 export interface Stage {
   readonly number: number;
-  readonly key: 'survey' | 'build-up' | 'order' | 'site' | 'record';
+  readonly key: 'survey' | 'build-up' | 'details' | 'order' | 'site' | 'record';
   readonly name: string;
 }
 
 export const STAGES: readonly Stage[] = [
   { number: 1, key: 'survey', name: 'Survey' },
   { number: 2, key: 'build-up', name: 'Build-up' },
+  { number: 3, key: 'details', name: 'Details' },
   { number: 4, key: 'order', name: 'Order' },
   { number: 6, key: 'site', name: 'Site' },
   { number: 7, key: 'record', name: 'Record' },
@@ -36,6 +37,9 @@ export function useStageStates() {
     const urgent = bays.filter((b) => b.state === 'closing' || b.state === 'missed' || b.state === 'held');
     const doubtful = bays.filter((b) => b.doubt && b.state !== 'accepted');
     const accepted = bays.filter((b) => b.state === 'accepted');
+    const details = job.details.zones.flatMap((z) => z.work);
+    const refused = details.filter((w) => w.problems.length > 0);
+    const found = details.reduce((sum, w) => sum + w.detail.count, 0);
     const at = (mark: StageMark, reason: string): StageState => ({ mark, reason });
     return {
       survey:
@@ -50,6 +54,14 @@ export function useStageStates() {
           : without.length > 0
             ? at('work', `No build-up yet for ${without.map((z) => z.zone.name).join(', ')}`)
             : at('done', 'Every zone has a build-up'),
+      details:
+        job.details.zones.length === 0
+          ? at('none', 'No zone with a build-up yet')
+          : refused.length > 0
+            ? at('attention', `${plural(refused.length, 'detail')} can not be cut as measured`)
+            : job.details.missing.length > 0
+              ? at('work', `${plural(job.details.missing.length, 'zone')} without details yet`)
+              : at('done', `${plural(found, 'detail')} with their pieces`),
       order:
         job.takenOff.lines.length === 0
           ? at('none', 'Nothing to order yet')

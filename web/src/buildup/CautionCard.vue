@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { FAMILIES } from '@lentum/core/family';
 import type { BuildUp } from '@lentum/core/buildup';
+import { printCard } from '../shared/printing.ts';
 
 const props = defineProps<{ buildUp: BuildUp }>();
 const products = computed(() =>
@@ -21,13 +22,6 @@ const WHEN = {
   kettle: 'Before lighting the kettle',
 };
 const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
-
-/** The card by itself goes to the printer: the page hides what is not on it. */
-function print(): void {
-  document.documentElement.dataset['print'] = 'card';
-  window.print();
-  delete document.documentElement.dataset['print'];
-}
 </script>
 
 <template>
@@ -35,7 +29,7 @@ function print(): void {
     <div class="head">
       <h2>{{ when }}</h2>
       <span class="quiet">{{ buildUp.name }}</span>
-      <el-button class="end no-print" text @click="print">Print this card</el-button>
+      <el-button class="end no-print" text @click="printCard">Print this card</el-button>
     </div>
     <ul>
       <li v-for="c in buildUp.cautions" :key="c">{{ c }}</li>
@@ -75,26 +69,5 @@ function print(): void {
 ul {
   margin: var(--s2) 0;
   padding-left: 1.2rem;
-}
-</style>
-
-<style>
-@media print {
-  html[data-print='card'] body * {
-    visibility: hidden;
-  }
-  html[data-print='card'] .card,
-  html[data-print='card'] .card * {
-    visibility: visible;
-  }
-  html[data-print='card'] .card {
-    position: absolute;
-    inset: 0 0 auto;
-    color: #000;
-    background: #fff;
-  }
-  html[data-print='card'] .no-print {
-    display: none;
-  }
 }
 </style>

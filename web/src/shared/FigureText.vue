@@ -1,21 +1,27 @@
 <script setup lang="ts">
 /** A figure underlined with dots: it opens to its working. */
 import type { Figure, Given } from '@lentum/core/figures';
+import { fineFor } from '@lentum/core/units';
+import { computed } from 'vue';
 import { openWorking } from '../app/working.ts';
 import { useUnits } from './units.ts';
 
-defineProps<{ figure: Figure | Given; bare?: boolean }>();
+/** `fine`: small masses and volumes in grams and millilitres. */
+const props = defineProps<{ figure: Figure | Given; bare?: boolean; fine?: boolean }>();
 const { say, bare: sayBare } = useUnits();
+const quantity = computed(() =>
+  props.fine ? fineFor(props.figure.value, props.figure.quantity) : props.figure.quantity,
+);
 </script>
 
 <template>
   <button
     type="button"
     class="figure"
-    :aria-label="`${figure.label}: ${say(figure.value, figure.quantity)}, show working`"
+    :aria-label="`${figure.label}: ${say(figure.value, quantity)}, show working`"
     @click.stop="openWorking = figure"
   >
-    {{ bare ? sayBare(figure.value, figure.quantity) : say(figure.value, figure.quantity) }}
+    {{ bare ? sayBare(figure.value, quantity) : say(figure.value, quantity) }}
   </button>
 </template>
 

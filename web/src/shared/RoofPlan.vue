@@ -111,6 +111,7 @@ const summary = computed(
       </g>
       <path :d="wall" class="wall" />
       <path :d="wall" class="wall-gap" />
+      <slot :view="view" />
       <template v-if="dimensions">
         <template v-for="(s, i) in sides" :key="i">
           <text

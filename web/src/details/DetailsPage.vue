@@ -1,0 +1,95 @@
+<script setup lang="ts">
+/** Every detail of a zone with its card, and everything that is cut, roll by roll. */
+import { computed } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { piecesDxf, piecesSvg } from '@lentum/core/details';
+import { sentence } from '@lentum/core/problems';
+import { useChosenZone } from '../app/chosenzone.ts';
+import { useJob } from '../app/job.ts';
+import { saveFile } from '../shared/savefile.ts';
+import ZoneTabs from '../shared/ZoneTabs.vue';
+import CutListPanel from './CutListPanel.vue';
+import DetailCard from './DetailCard.vue';
+import DetailTable from './DetailTable.vue';
+
+const job = useJob();
+const route = useRoute();
+const router = useRouter();
+const { chosenId, chosen, choose } = useChosenZone();
+const zone = computed(() => job.details.zones.find((z) => z.zone.id === chosenId.value));
+const missing = computed(() => job.details.missing.find((m) => m.zone.id === chosenId.value));
+const part = computed(() => (route.query['part'] === 'cutting' ? 'cutting' : 'details'));
+const work = computed(
+  () => zone.value?.work.find((w) => w.detail.id === route.query['detail']) ?? zone.value?.work[0],
+);
+const go = (query: Record<string, string | undefined>): void =>
+  void router.replace({ query: { ...route.query, ...query } });
+const PARTS = [
+  ['details', 'Details'],
+  ['cutting', 'Cutting'],
+] as const;
+</script>
+
+<template>
+  <main class="page">
+    <div class="bar top">
+      <ZoneTabs :chosen="chosenId" @choose="choose" />
+      <div class="parts" role="group" aria-label="Part">
+        <el-button
+          v-for="[key, name] in PARTS"
+          :key="key"
+          :type="part === key ? 'primary' : 'default'"
+          :aria-pressed="part === key"
+          plain
+          @click="go({ part: key })"
+          >{{ name }}</el-button
+        >
+      </div>
+    </div>
+    <p v-if="!chosen">
+      Measure a zone first: its details are found from its edges, corners and fittings.
+      <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
+    </p>
+    <p v-else-if="missing">{{ missing.problems.map(sentence).join(' ') }}</p>
+    <CutListPanel v-else-if="part === 'cutting'" :zone-id="chosen.zone.id" />
+    <p v-else-if="zone && zone.work.length === 0">
+      No detail on this zone: its sides, openings and fittings are said in the
+      <RouterLink :to="{ name: 'survey', query: { zone: zone.zone.id, part: 'edges' } }">survey</RouterLink>.
+    </p>
+    <div v-else-if="zone && work" class="columns">
+      <section aria-label="Schedule of details">
+        <div class="head">
+          <h1>{{ zone.zone.name }}</h1>
+          <el-button
+            class="end"
+            :disabled="zone.groups.length === 0"
+            @click="saveFile(piecesSvg(zone.groups), `pieces-${zone.zone.code}.svg`, 'image/svg+xml')"
+            >Pieces, SVG</el-button
+          >
+          <el-button
+            :disabled="zone.groups.length === 0"
+            @click="saveFile(piecesDxf(zone.groups), `pieces-${zone.zone.code}.dxf`, 'application/dxf')"
+            >Pieces, DXF</el-button
+          >
+        </div>
+        <DetailTable :zone="zone" :chosen="work.detail.id" @choose="(id) => go({ detail: id })" />
+      </section>
+      <DetailCard :key="work.detail.id" :zone="zone" :work="work" />
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.top {
+  margin-bottom: var(--s3);
+  justify-content: space-between;
+}
+.columns {
+  grid-template-columns: minmax(0, 4fr) minmax(0, 5fr);
+}
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

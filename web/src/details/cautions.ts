@@ -1,0 +1,20 @@
+/** Cautions that a detail card shows: those of its kind first, then those of the build-up. */
+import type { BuildUp } from '@lentum/core/buildup';
+import type { DetailKind } from '@lentum/core/details';
+
+const OF_KIND: Readonly<Partial<Record<DetailKind, readonly string[]>>> = {
+  parapet: ['At the edge: fall protection first.'],
+  drip: ['At the edge: fall protection first.'],
+  gutter: ['At the edge: fall protection first.'],
+  kerb: ['A roof light does not carry a person: guard it or plank it.'],
+  support: ['Only whoever may lifts a unit or switches it off; loads on the deck are an engineer’s matter.'],
+  'pipe-cluster': ['Pipes may be hot, live or under pressure: whoever owns them says so first.'],
+  pipe: ['Pipes may be hot, live or under pressure: whoever owns them says so first.'],
+  threshold: ['A way out stays open: agree with whoever uses the door before it is blocked.'],
+  'movement-joint': ['Fluid resin runs through an open joint on to whatever is below: close it first.'],
+};
+
+export const cautionsOf = (buildUp: BuildUp, kind: DetailKind): string[] => [
+  ...(OF_KIND[kind] ?? []),
+  ...buildUp.cautions,
+];
