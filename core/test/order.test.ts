@@ -1,7 +1,21 @@
 import fc from 'fast-check';
+import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@lentum/core/buildup';
-import { chooseContainers, DEFAULT_ORDER, takeoff } from '@lentum/core/order';
+import type { Figure } from '@lentum/core/figures';
+import {
+  chooseBoth,
+  chooseContainers,
+  DEFAULT_ORDER,
+  ORDER_COLUMNS,
+  orderRows,
+  takeoff,
+  type OrderDoc,
+  type OrderLine,
+  type StockItem,
+  type Takeoff,
+} from '@lentum/core/order';
+import { sentence } from '@lentum/core/problems';
 import type { Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
 import { corners, pointsZone } from './support/zones.ts';
@@ -57,6 +71,92 @@ describe('containers', () => {
     );
   });
 
+  /** Every cover of which no container can be left away, cheapest first; ties by what is left over, then by number. */
+  function covers(need: number, sizes: readonly { net: number; price: number }[]) {
+    const found: { counts: number[]; cost: number; total: number; n: number }[] = [];
+    const visit = (i: number, counts: number[], total: number): void => {
+      const size = sizes[i];
+      if (!size) {
+        if (total < need) return;
+        if (sizes.some((s, k) => (counts[k] ?? 0) > 0 && total - s.net >= need)) return;
+        const cost = counts.reduce((sum, c, k) => sum + c * sizes[k]!.price, 0);
+        found.push({ counts, cost, total, n: counts.reduce((a, b) => a + b, 0) });
+        return;
+      }
+      for (let k = 0; k <= Math.ceil(need / size.net); k += 1)
+        visit(i + 1, [...counts, k], total + k * size.net);
+    };
+    visit(0, [], 0);
+    return found;
+  }
+  const cheap = fc.record({
+    need: fc.integer({ min: 1, max: 90 }),
+    sizes: fc.uniqueArray(
+      fc.record({ net: fc.integer({ min: 3, max: 33 }), price: fc.integer({ min: 1, max: 60 }) }),
+      {
+        minLength: 1,
+        maxLength: 3,
+        selector: (s) => s.net,
+      },
+    ),
+  });
+  it.each(['least cost', 'least left over'] as const)(
+    '%s: best and next best as in a search of everything',
+    (aim) => {
+      fc.assert(
+        fc.property(cheap, ({ need, sizes }) => {
+          const ours = chooseBoth(
+            need,
+            sizes.map((s) => ({ net: s.net, price: { value: s.price } })),
+            aim,
+          );
+          const score = (c: { cost: number; total: number; n: number }): number[] =>
+            aim === 'least cost' ? [c.cost, c.total, c.n] : [c.total, c.cost, c.n];
+          const ranked = covers(need, sizes).sort((a, b) => {
+            const [x, y] = [score(a), score(b)];
+            return x[0]! - y[0]! || x[1]! - y[1]! || x[2]! - y[2]!;
+          });
+          const of = (c: (typeof ours)['best'] | undefined): number[] | undefined =>
+            c &&
+            score({
+              cost: c.picks.reduce((sum, p) => sum + p.count * p.container.price.value, 0),
+              total: c.total,
+              n: count(c.picks),
+            });
+          expect(of(ours.best)).toEqual(score(ranked[0]!));
+          if (ranked[1]) expect(of(ours.runnerUp)).toEqual(score(ranked[1]));
+        }),
+        { numRuns: 300 },
+      );
+    },
+  );
+
+  it('agrees with an exact solver (HiGHS) on five sizes with prices', async () => {
+    const solver = await loadHighs();
+    const sizes = [
+      { net: 25, price: 215 },
+      { net: 10, price: 91 },
+      { net: 5, price: 49 },
+      { net: 2.5, price: 27 },
+      { net: 1, price: 12.5 },
+    ];
+    for (const need of [0.7, 3.3, 18.2, 61.9, 444.4, 1503.25]) {
+      const lp = `Minimize obj: ${sizes.map((s, i) => `${s.price} x${i}`).join(' + ')}
+Subject To
+ c: ${sizes.map((s, i) => `${s.net} x${i}`).join(' + ')} >= ${need}
+General
+ ${sizes.map((_, i) => `x${i}`).join(' ')}
+End`;
+      const ours = chooseContainers(
+        need,
+        sizes.map((s) => ({ net: s.net, price: { value: s.price } })),
+        'least cost',
+      );
+      const cost = ours.picks.reduce((sum, p) => sum + p.count * p.container.price.value, 0);
+      expect(cost).toBeCloseTo(solver.solve(lp).ObjectiveValue, 6);
+    }
+  });
+
   it('covers the need, and one more square metre never orders less', () => {
     fc.assert(
       fc.property(
@@ -85,21 +185,31 @@ const doc = (...ids: string[]) => ({
   })),
 });
 
+const part = (line: { net: Figure }): [string, number][] =>
+  Object.values(line.net.inputs).map((p) => [p.label, Number(p.value.toFixed(6))]);
+const lineOf = (t: Takeoff, layerId: string): OrderLine =>
+  t.lines.find((l) => l.layers.some((x) => x.layer.id === layerId))!;
+
 describe('takeoff', () => {
-  it('adds zones with one build-up and shows a working down to the corners', () => {
+  it('orders two coats of one resin together, with a working down to the corners', () => {
     const t = takeoff({ zones: [zone('a', 10, 5), zone('b', 8, 5)] }, doc('a', 'b'), DEFAULT_ORDER);
-    const first = t.lines.find((l) => l.layer.id === 'first')!;
-    expect(first.area.value).toBeCloseTo(90, 9);
-    expect(first.net.value).toBeCloseTo(90 * 1.85, 9);
-    expect(first.gross.value).toBeCloseTo(90 * 1.85 * 1.05, 9);
-    expect(first.buy.total).toBe(175);
-    for (const line of t.lines) expect(evaluate(line.gross)).toBeCloseTo(line.gross.value, 9);
+    const resin = lineOf(t, 'first');
+    expect(resin.layers.map((l) => l.layer.id)).toEqual(['first', 'second']);
+    expect(resin.item.name).toBe('Polyurethane resin');
+    // 90 m² at 1.85 and at 1.1 kg/m², and 5 % on top.
+    expect(resin.net.value).toBeCloseTo(90 * 2.95, 9);
+    expect(resin.gross.value).toBeCloseTo(90 * 2.95 * 1.05, 9);
+    expect(resin.buy.total).toBe(280);
+    for (const line of t.lines)
+      for (const figure of [line.net, line.gross, line.need, line.price!, line.mass!])
+        expect(evaluate(figure)).toBeCloseTo(figure.value, 9);
   });
   it('counts fabric with its laps: 90 m² of 1.05 × 50 m at 75 and 100 mm (worked by hand)', () => {
-    const t = takeoff({ zones: [zone('a', 10, 9)] }, doc('a'), DEFAULT_ORDER);
-    const fleece = t.lines.find((l) => l.layer.kind === 'fabric')!;
+    const fleece = lineOf(takeoff({ zones: [zone('a', 10, 9)] }, doc('a'), DEFAULT_ORDER), 'fleece');
     expect(fleece.net.value).toBeCloseTo((90 * 52.5) / (0.975 * 49.9), 9);
     expect(count(fleece.buy.picks)).toBe(2);
+    // 52.5 m² at 110 g/m², twice.
+    expect(fleece.mass!.value).toBeCloseTo(2 * 52.5 * 0.11, 9);
   });
   const under = (
     buildUpId: string,
@@ -114,13 +224,13 @@ describe('takeoff', () => {
       under('self-adhered-two-ply', { zoneId: 'a' }),
       DEFAULT_ORDER,
     );
-    const cap = t.lines.find((l) => l.layer.id === 'cap')!;
+    const cap = lineOf(t, 'cap');
     // 90 m² of 1 × 10 m at 100 and 150 mm: 90 × 10 / (0.9 × 9.85), and 5 % on top; each roll is 10 m².
     expect(cap.net.value).toBeCloseTo(900 / (0.9 * 9.85), 9);
     expect(count(cap.buy.picks)).toBe(Math.ceil(((900 / (0.9 * 9.85)) * 1.05) / 10));
     expect(evaluate(cap.gross)).toBeCloseTo(cap.gross.value, 9);
   });
-  it('orders zones apart where their options or conditions differ, at their own rates', () => {
+  it('each zone at the rates of its own options and conditions, in one line', () => {
     const t = takeoff(
       { zones: [zone('a', 10, 5), zone('b', 8, 5), zone('c', 2, 5)] },
       under(
@@ -131,27 +241,70 @@ describe('takeoff', () => {
       ),
       DEFAULT_ORDER,
     );
-    const of = (id: string) =>
-      t.lines
-        .filter((l) => l.layer.id === id)
-        .map((l) => [l.zoneNames.join(), Number(l.net.value.toFixed(6))]);
-    expect(of('membrane')).toEqual([
-      ['a', 130],
-      ['b', 104],
-      ['c', 29.9],
+    expect(part(lineOf(t, 'membrane'))).toEqual([
+      ['a, Membrane, net', 130],
+      ['b, Membrane, net', 104],
+      ['c, Membrane, net', 29.9],
     ]);
-    expect(of('wear-ramp')).toEqual([['b', 176]]);
+    expect(part(lineOf(t, 'wear-ramp'))).toEqual([['b, Wear coat, ramp, net', 176]]);
     expect(new Set(t.lines.map((l) => l.key)).size).toBe(t.lines.length);
   });
-  it('a rate by dry film is bought in litres: 0.25 mm at 55 % on 90 m²', () => {
+  it('what is sprayed has overspray on top, and then waste: 0.25 mm at 55 % on 90 m², in litres', () => {
     const t = takeoff(
       { zones: [zone('a', 10, 9)] },
       under('metal-elastomeric', { zoneId: 'a' }),
       DEFAULT_ORDER,
     );
-    const base = t.lines.find((l) => l.layer.id === 'base')!;
+    const base = lineOf(t, 'base');
     expect(base.quantity).toBe('volume');
     expect(base.net.value).toBeCloseTo((0.25 / 0.55) * 90, 9);
+    expect(base.gross.value).toBeCloseTo((0.25 / 0.55) * 90 * 1.08 * 1.05, 9);
+    expect(evaluate(base.gross)).toBeCloseTo(base.gross.value, 9);
+  });
+  it('a rough ground swallows its profile where the coat has no rate of its own for it', () => {
+    const profile = (buildUpId: string, layerId: string): number[] =>
+      part(
+        lineOf(
+          takeoff(
+            { zones: [zone('a', 10, 9)] },
+            under(buildUpId, { zoneId: 'a', conditions: ['rough'] }),
+            DEFAULT_ORDER,
+          ),
+          layerId,
+        ),
+      ).flatMap(([label, value]) => (label.endsWith('into the profile') ? [value] : []));
+    // 0.15 L/m² on 90 m² for the emulsion; the polyurethane has a rate for rough ground.
+    expect(profile('cold-bitumen', 'first')).toEqual([13.5]);
+    expect(profile('reinforced-polyurethane', 'first')).toEqual([]);
+  });
+  it('a slope adds area, an upstand adds what goes up and its strips', () => {
+    const flat = takeoff({ zones: [zone('a', 10, 5)] }, doc('a'), DEFAULT_ORDER);
+    const steep = takeoff({ zones: [{ ...zone('a', 10, 5), fallPct: 75 }] }, doc('a'), DEFAULT_ORDER);
+    // 1 in 0.75 … √(1 + 0.75²) = 1.25.
+    expect(lineOf(steep, 'first').net.value).toBeCloseTo(lineOf(flat, 'first').net.value * 1.25, 9);
+    const up = takeoff(
+      {
+        zones: [
+          {
+            ...zone('a', 10, 5),
+            sides: [{ edge: { kind: 'upstand', heightMm: 200, termination: 'bar' }, riseM: 0 }],
+          },
+        ],
+      },
+      doc('a'),
+      DEFAULT_ORDER,
+    );
+    const labels = part(lineOf(up, 'first')).map(([l]) => l);
+    expect(labels).toEqual([
+      'a, First coat, net',
+      'a, Second coat, net',
+      'a, under the pieces, side 1',
+      'a, over the pieces, side 1',
+      'a, going up, side 1',
+    ]);
+    expect(part(lineOf(up, 'fleece')).map(([l]) => l)).toContain('a, pieces for details');
+    expect(up.lines.map((l) => l.item.name)).toEqual(expect.arrayContaining(['Termination bar', 'Sealant']));
+    for (const l of up.lines) expect(evaluate(l.gross)).toBeCloseTo(l.gross.value, 9);
   });
   it('pockets are no membrane for a zone, and say so', () => {
     const t = takeoff(
@@ -171,11 +324,99 @@ describe('takeoff', () => {
       fc.property(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 40 }), (waste, more) => {
         const bought = (pct: number): number[] =>
           takeoff({ zones: [zone('a', 13, 7)] }, doc('a'), {
+            ...DEFAULT_ORDER,
             wastePct: { ...DEFAULT_ORDER.wastePct, liquid: { value: pct, source: 'chosen' } },
           }).lines.map((l) => l.buy.total);
         const [low, high] = [bought(waste), bought(waste + more)];
         high.forEach((b, i) => expect(b).toBeGreaterThanOrEqual(low[i]!));
       }),
     );
+  });
+});
+
+describe('stock and deliveries', () => {
+  const zones = { zones: [zone('a', 10, 5), zone('b', 8, 5)] };
+  const order = (more: Partial<OrderDoc>): OrderDoc => ({ ...DEFAULT_ORDER, ...more });
+  const resinKey = lineOf(takeoff(zones, doc('a', 'b'), DEFAULT_ORDER), 'first').item.key;
+  const stock = (id: string, amount: number, more: Partial<StockItem> = {}): StockItem => ({
+    id,
+    item: resinKey,
+    name: id,
+    amount,
+    opened: false,
+    ...more,
+  });
+
+  it('uses what is there first, opened containers before full ones', () => {
+    const t = takeoff(
+      zones,
+      doc('a', 'b'),
+      order({ stock: [stock('full', 250), stock('open', 12, { opened: true })] }),
+    );
+    const resin = lineOf(t, 'first');
+    // 278.775 kg gross: 12 from the opened tin, 250 from the full ones, 16.775 to buy: 4 × 5 kg rather than 25.
+    expect(resin.drawn.map((d) => [d.stock.id, d.amount])).toEqual([
+      ['open', 12],
+      ['full', 250],
+    ]);
+    expect(resin.need.value).toBeCloseTo(278.775 - 262, 9);
+    expect(resin.buy.total).toBe(20);
+    expect(evaluate(resin.need)).toBeCloseTo(resin.need.value, 9);
+    expect(t.idle).toEqual([]);
+  });
+  it('groups by zone: each with whole containers of its own', () => {
+    const t = takeoff(zones, doc('a', 'b'), order({ groupBy: 'zone' }));
+    expect(t.groups.map((g) => g.name)).toEqual(['a', 'b']);
+    const resin = t.groups.map((g) => g.lines.find((l) => l.item.key === resinKey)!);
+    expect(resin.map((l) => l.buy.total)).toEqual([155, 125]);
+    expect(resin[0]!.key).not.toBe(resin[1]!.key);
+  });
+  it('groups by delivery: stock goes to the first one; what spoils or lies too long is said', () => {
+    const t = takeoff(
+      zones,
+      doc('a', 'b'),
+      order({
+        groupBy: 'delivery',
+        stock: [
+          stock('old', 40, { bestBefore: '2026-06-01' }),
+          stock('good', 30, { bestBefore: '2027-01-01' }),
+        ],
+        deliveries: [
+          { id: 'late', name: 'Second', on: '2026-07-01', usedBy: '2027-12-01', zoneIds: ['b'] },
+          { id: 'early', name: 'First', on: '2026-06-01', usedBy: '2026-06-20', zoneIds: ['a'] },
+        ],
+      }),
+    );
+    expect(t.groups.map((g) => g.name)).toEqual(['First', 'Second']);
+    const [first, second] = t.groups.map((g) => g.lines.find((l) => l.item.key === resinKey)!);
+    expect(first!.drawn.map((d) => d.stock.id)).toEqual(['good']);
+    expect(sentence(first!.problems[0]!)).toBe(
+      'old in stock: best before 2026-06-01, laid until 2026-06-20; expected stock that keeps until it is laid: it is not counted.',
+    );
+    expect(second!.drawn).toEqual([]);
+    expect(sentence(second!.problems[0]!)).toBe(
+      'Second, Polyurethane resin: it keeps 12 months and lies 518 days; expected a later delivery, or an earlier use.',
+    );
+  });
+  it('zones that no delivery names, and stock that nothing takes, are listed', () => {
+    const t = takeoff(
+      zones,
+      doc('a', 'b'),
+      order({
+        groupBy: 'delivery',
+        stock: [{ ...stock('odd', 5), item: 'something else' }],
+        deliveries: [{ id: 'one', name: 'One', on: '2026-06-01', usedBy: '2026-06-20', zoneIds: ['a'] }],
+      }),
+    );
+    expect(t.undelivered).toEqual(['b']);
+    expect(t.groups.map((g) => g.name)).toEqual(['One', 'Not in a delivery yet']);
+    expect(t.idle.map((s) => s.id)).toEqual(['odd']);
+  });
+  it('rows for a file: one a line, as wide as their head', () => {
+    const t = takeoff(zones, doc('a', 'b'), DEFAULT_ORDER);
+    const rows = orderRows(t.groups);
+    expect(rows.length).toBe(t.lines.length);
+    for (const row of rows) expect(row.length).toBe(ORDER_COLUMNS.length);
+    expect(rows[0]!.slice(1, 4)).toEqual(['Primer', 'a; b', 22.5]);
   });
 });

@@ -92,6 +92,8 @@ export const CLEANERS = ['water', 'solvent', 'resin cleaner', 'wiped dry', 'oil 
 
 /** Keeping and handling of what a layer is made of. */
 export const productSchema = z.strictObject({
+  /** What it is ordered as: layers of one product are ordered together. */
+  name: nameSchema.optional(),
   shelfLifeMonths: sourced(z.number().gt(0).max(120)).optional(),
   /** How long an opened container keeps, days. */
   openedDays: sourced(z.number().gt(0).max(1000)).optional(),

@@ -385,8 +385,7 @@ export function materialsOf(
     const bedded = coat.id === bed?.id && pieces.length > 0;
     if (up && up.value > 0 && !bedded && !LEVEL_ONLY.includes(coat.role))
       uses.push(layerUse(coat, `going up, ${detail.where}`, amountFor(coatWhen(coat, 'vertical'), up)));
-    if (detail.kind === 'drip' || detail.kind === 'gutter' || detail.kind === 'day-joint')
-      uses.push(...edgeExtra(coat, detail, rules));
+    if (detail.kind === 'drip' || detail.kind === 'gutter') uses.push(...edgeExtra(coat, detail, rules));
   }
   uses.push(...metalPrimer(detail, rules, area));
   if (

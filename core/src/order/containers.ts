@@ -1,10 +1,16 @@
-/** Which containers to buy: the least that covers the need, and of those the fewest containers. */
+/**
+ * Which containers to buy, exactly: the choice that leaves least over, or the one that costs least, and the next best.
+ * A covering knapsack over whole units of the containers' common measure, solved by dynamic programming.
+ */
 
 export interface Choice<C extends { readonly net: number }> {
   readonly picks: readonly { readonly container: C; readonly count: number }[];
   readonly total: number;
   readonly leftOver: number;
 }
+
+/** What is sought first; the other one, and then the number of containers, decide between equals. */
+export type Aim = 'least left over' | 'least cost';
 
 /** A need may exceed a sum of containers by this share of itself and still count as covered (bits of a double). */
 const SLACK = 1e-9;
@@ -14,60 +20,133 @@ const GRAIN = 1000;
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
+interface Size {
+  readonly index: number;
+  /** In common units. */
+  readonly units: number;
+  readonly price: number;
+}
+
+/** Compared in order: the aim, the other, how many. */
+type Score = readonly [first: number, second: number, count: number];
+const NOTHING: Score = [0, 0, 0];
+const better = (a: Score, b: Score): boolean => {
+  for (let i = 0; i < 3; i += 1) {
+    const difference = (a[i] ?? 0) - (b[i] ?? 0);
+    // Prices add up in different orders: equal within the bits of a double.
+    if (Math.abs(difference) > SLACK * Math.max(1, Math.abs(a[i] ?? 0))) return difference < 0;
+  }
+  return false;
+};
+const plus = (a: Score, size: Size, aim: Aim): Score => {
+  const [first, second] = aim === 'least cost' ? [size.price, size.units] : [size.units, size.price];
+  return [a[0] + first, a[1] + second, a[2] + 1];
+};
+
+/** A multiset of containers, as a chain from its last one back. */
+interface Cover {
+  readonly score: Score;
+  readonly units: number;
+  readonly size?: Size;
+  readonly rest?: Cover;
+}
+type Two = readonly (Cover | undefined)[];
+
+const among = ([a, b]: Two, c: Cover | undefined): Two => {
+  if (!c) return [a, b];
+  if (!a || better(c.score, a.score)) return [c, a];
+  return !b || better(c.score, b.score) ? [a, c] : [a, b];
+};
+
 /**
- * How many of the largest container a least total can do without. With all sizes multiples of g, any L / g smaller
- * ones hold some that add up to a multiple of the largest L (pigeonhole) and are replaced by it, in fewer
- * containers; so smaller ones stand for less than (L / g) × the second size.
- * @param falling sizes, largest first
+ * The two best sets of containers that cover a need and of which none can be left away. Sizes are gone through from
+ * the largest down, so that each set is met once, with its smallest container last: it may reach past the need by less
+ * than that.
  */
-function mostMissing(falling: readonly number[]): number {
-  const whole = falling.map((v) => Math.max(1, Math.round(v * GRAIN)));
-  const [, second] = whole;
-  return second === undefined ? 0 : Math.ceil(second / whole.reduce(gcd)) + 1;
+function twoBest(need: number, sizes: readonly Size[], aim: Aim): Two {
+  const falling = [...sizes].sort((a, b) => b.units - a.units);
+  const reach = need + (falling[0]?.units ?? 0);
+  const sums: Two[] = Array.from({ length: reach + 1 }, () => []);
+  const none: Cover = { score: NOTHING, units: 0 };
+  sums[0] = [none];
+  let found: Two = need === 0 ? [none] : [];
+  for (const size of falling) {
+    for (let t = size.units; t <= reach; t += 1) {
+      for (const rest of sums[t - size.units] ?? []) {
+        if (!rest) continue;
+        const cover = { score: plus(rest.score, size, aim), units: t, size, rest };
+        sums[t] = among(sums[t] ?? [], cover);
+        if (t >= need && t < need + size.units && need > 0) found = among(found, cover);
+      }
+    }
+  }
+  return found;
+}
+
+function countsOf(cover: Cover): number[] {
+  const counts: number[] = [];
+  for (let c: Cover | undefined = cover; c?.size; c = c.rest)
+    counts[c.size.index] = (counts[c.size.index] ?? 0) + 1;
+  return counts;
+}
+
+interface Sized {
+  readonly net: number;
+  readonly price?: { readonly value: number } | undefined;
+}
+
+export interface Choices<C extends Sized> {
+  readonly best: Choice<C>;
+  /** The next best, where there is another choice worth the name. */
+  readonly runnerUp: Choice<C> | undefined;
 }
 
 /**
- * Whole containers that cover a need with the least left over, ties going to fewer containers.
- * Buying more area never buys less: the least total that covers a need can not fall as the need grows.
- * @param sizes containers on sale, at least one; `net` and `need` in one unit
+ * Whole containers that cover a need. One more square metre never orders less by the measure that is sought.
+ * @param sizes containers on sale; `net` and `need` in one unit
+ * @param aim `least cost` takes what has a price; where one has none, what leaves least over
  */
-export function chooseContainers<C extends { readonly net: number }>(
+export function chooseBoth<C extends Sized>(
   need: number,
   sizes: readonly C[],
-): Choice<C> {
-  const falling = [...sizes].sort((a, b) => b.net - a.net);
+  aim: Aim = 'least left over',
+): Choices<C> {
+  const empty: Choice<C> = { picks: [], total: 0, leftOver: -need };
+  if (sizes.length === 0) return { best: empty, runnerUp: undefined };
+  const grains = sizes.map((c) => Math.max(1, Math.round(c.net * GRAIN)));
+  const unit = grains.reduce(gcd);
+  const priced = sizes.every((c) => c.price !== undefined);
+  const sought: Aim = priced ? aim : 'least left over';
+  const all: Size[] = sizes.map((c, index) => ({
+    index,
+    units: (grains[index] ?? 1) / unit,
+    price: c.price?.value ?? 0,
+  }));
   const target = Math.max(0, need * (1 - SLACK));
-  let best: { counts: number[]; total: number; containers: number } | undefined;
-  const largest = falling[0];
-  if (!largest) return { picks: [], total: 0, leftOver: -need };
-  const missing = mostMissing(falling.map((c) => c.net));
-
-  const visit = (i: number, counts: readonly number[], reached: number): void => {
-    const size = falling[i];
-    if (!size) return;
-    const left = Math.max(0, target - reached);
-    const most = Math.ceil(left / size.net);
-    if (i === falling.length - 1) {
-      const total = reached + most * size.net;
-      const containers = counts.reduce((a, b) => a + b, most);
-      const better =
-        !best || total < best.total - SLACK || (total <= best.total + SLACK && containers < best.containers);
-      if (better) best = { counts: [...counts, most], total, containers };
-      return;
-    }
-    const least = i === 0 ? Math.max(0, most - missing) : 0;
-    for (let count = most; count >= least; count -= 1)
-      visit(i + 1, [...counts, count], reached + count * size.net);
+  const units = Math.max(0, Math.ceil((target * GRAIN) / unit - SLACK));
+  // The container that serves the aim best per unit stands for most of a large need: among so many others as it has
+  // units, some add up to a multiple of it and can be replaced by it (pigeonhole).
+  const base = all.reduce((a, b) => {
+    const [x, y] = sought === 'least cost' ? [a.price / a.units, b.price / b.units] : [-a.units, -b.units];
+    return y < x || (y === x && b.units > a.units) ? b : a;
+  });
+  const largest = Math.max(...all.map((s) => s.units));
+  const before = Math.max(0, Math.floor(units / base.units) - largest - 1);
+  const rest = units - before * base.units;
+  const [best, second] = twoBest(rest, all, sought);
+  if (!best) return { best: empty, runnerUp: undefined };
+  const choice = (cover: Cover): Choice<C> => {
+    const counts = countsOf(cover);
+    const picks = sizes
+      .map((container, i) => ({ container, count: (counts[i] ?? 0) + (i === base.index ? before : 0) }))
+      .filter((p) => p.count > 0)
+      .sort((a, b) => b.container.net - a.container.net);
+    const total = picks.reduce((sum, p) => sum + p.count * p.container.net, 0);
+    return { picks, total, leftOver: total - need };
   };
-  visit(0, [], 0);
-
-  const chosen = best ?? { counts: [], total: 0, containers: 0 };
-  return {
-    picks: falling.flatMap((container, i) => {
-      const count = chosen.counts[i] ?? 0;
-      return count > 0 ? [{ container, count }] : [];
-    }),
-    total: chosen.total,
-    leftOver: chosen.total - need,
-  };
+  return { best: choice(best), runnerUp: second && choice(second) };
 }
+
+/** The best choice alone. */
+export const chooseContainers = <C extends Sized>(need: number, sizes: readonly C[], aim?: Aim): Choice<C> =>
+  chooseBoth(need, sizes, aim).best;

@@ -1,3 +1,15 @@
-export { chooseContainers, type Choice } from './containers.ts';
-export { DEFAULT_ORDER, orderSchema, type OrderDoc } from './schema.ts';
-export { takeoff, type OrderLine, type Pack, type Takeoff } from './takeoff.ts';
+export { chooseBoth, chooseContainers, type Aim, type Choice } from './containers.ts';
+export { type Item, type Pack } from './items.ts';
+export { type Part } from './needs.ts';
+export {
+  AIMS,
+  DEFAULT_ORDER,
+  GROUPINGS,
+  orderSchema,
+  type Delivery,
+  type OrderDoc,
+  type StockItem,
+  type WasteKind,
+} from './schema.ts';
+export { ORDER_COLUMNS, orderRows, picksWords } from './table.ts';
+export { takeoff, type OrderGroup, type OrderLine, type Takeoff } from './takeoff.ts';

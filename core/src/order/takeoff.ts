@@ -1,229 +1,306 @@
-/** From survey and build-ups to quantities: net, gross, what to buy; each line opens to the sides it came from. */
-import {
-  buildUpOfZone,
-  amountFor,
-  cited,
-  laidRate,
-  rolledSize,
-  termsOfZone,
-  type Broadcast,
-  type BuildUp,
-  type BuildUpDoc,
-  type Coat,
-  type Fabric,
-  type Layer,
-  type Protection,
-  type Sheet,
-} from '../buildup/index.ts';
-import type { Figure, Given } from '../figures/index.ts';
+/** From survey, build-ups and details to an order: net, allowances, gross, stock first, containers, weight, price. */
+import { cited, sumOf, type BuildUp, type BuildUpDoc, type Hazard, type Layer } from '../buildup/index.ts';
+import { detailSchedule, type DetailSchedule } from '../details/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
-import { zoneQuantities, type Zones } from '../survey/index.ts';
-import type { Quantity } from '../units/index.ts';
-import { chooseContainers, type Choice } from './containers.ts';
-import type { OrderDoc } from './schema.ts';
-
-export interface Pack {
-  readonly id: string;
-  readonly name: string;
-  /** In the quantity of the line. */
-  readonly net: number;
-}
+import type { Zones } from '../survey/index.ts';
+import { DAYS_PER_MONTH, MS_PER_DAY, type Quantity } from '../units/index.ts';
+import { chooseBoth, type Choice } from './containers.ts';
+import type { Item, Pack } from './items.ts';
+import { needs, type Missing, type Part } from './needs.ts';
+import type { Delivery, OrderDoc, StockItem } from './schema.ts';
+import { Store, type Drawn } from './stock.ts';
+import { carriage } from './transport.ts';
 
 export interface OrderLine {
   readonly key: string;
-  readonly buildUp: BuildUp;
-  readonly layer: Layer;
+  readonly item: Item;
+  /** Layers that are made of it, in one or several build-ups. */
+  readonly layers: readonly { readonly buildUp: BuildUp; readonly layer: Layer }[];
   readonly zoneNames: readonly string[];
   readonly quantity: Quantity;
-  readonly area: Figure;
   readonly net: Figure;
   readonly gross: Figure;
+  readonly drawn: readonly Drawn[];
+  /** What is still to be bought. */
+  readonly need: Figure;
   readonly buy: Choice<Pack>;
+  readonly runnerUp: Choice<Pack> | undefined;
+  /** Undefined where a pack has no price. */
+  readonly price: Figure | undefined;
+  readonly mass: Figure | undefined;
+  readonly carriage: string;
+  readonly problems: readonly Problem[];
+}
+
+export interface OrderGroup {
+  readonly id: string;
+  readonly name: string;
+  readonly delivery: Delivery | undefined;
+  readonly lines: readonly OrderLine[];
+  readonly price: Figure;
+  readonly unpriced: readonly string[];
+  readonly mass: Figure;
+  readonly pallets: Figure;
 }
 
 export interface Takeoff {
+  readonly groups: readonly OrderGroup[];
+  /** Lines of all groups. */
   readonly lines: readonly OrderLine[];
-  /** Zones that are not in the order, and why. */
-  readonly missing: readonly {
-    readonly zoneId: string;
-    readonly zoneName: string;
-    readonly why: readonly Problem[];
-  }[];
+  readonly missing: readonly Missing[];
+  /** Zones that no delivery brings anything to. */
+  readonly undelivered: readonly string[];
+  /** Stock that no line takes. */
+  readonly idle: readonly StockItem[];
 }
 
-interface Group {
-  readonly key: string;
-  readonly buildUp: BuildUp;
-  readonly zones: { name: string; area: Figure }[];
-}
-
-const sumOfAreas = (zones: Group['zones']): Figure => ({
-  label: 'Area',
-  value: zones.reduce((sum, z) => sum + z.area.value, 0),
-  quantity: 'area',
-  formula: zones.map((_, i) => `{zone${i + 1}}`).join(' + '),
-  inputs: Object.fromEntries(zones.map((z, i) => [`zone${i + 1}`, z.area])),
-  from: 'sum of the zones with this build-up',
-});
-
-const withWaste = (net: Figure, wastePct: Given, label: string): Figure => ({
-  label,
-  value: net.value * (1 + wastePct.value / 100),
-  quantity: net.quantity,
-  formula: '{net} × (1 + {waste} / 100)',
-  inputs: { net, waste: wastePct },
-  from: 'allowance on top of the net quantity',
-});
-
-function coatQuantities(coat: Coat, area: Figure): { net: Figure; packs: Pack[] } {
-  const laid = laidRate(coat);
-  const inUnit = (amount: number, basis: 'mass' | 'volume'): number => {
-    if (basis === laid.basis) return amount;
-    return basis === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
-  };
-  return {
-    net: amountFor(coat, area),
-    packs: coat.containers.map((c) => ({ id: c.id, name: c.name, net: inUnit(c.net, c.basis) })),
-  };
-}
-
-/** Rolls and boards: each covers its area less one side lap and one end lap. */
-function rolledQuantities(layer: Fabric | Sheet | Protection, area: Figure): { net: Figure; packs: Pack[] } {
-  const { width, length, side, end } = rolledSize(layer);
-  const pack = layer.kind === 'protection' ? 'piece' : 'roll';
-  const usable = (width.value - side.value / 1000) * (length.value - end.value / 1000);
-  const roll = width.value * length.value;
-  return {
-    net: {
-      label: `${layer.name} with laps, net`,
-      value: (area.value * roll) / usable,
-      quantity: 'area',
-      formula: '{area} × ({width} × {length}) / (({width} − {side} / 1000) × ({length} − {end} / 1000))',
-      inputs: { area, width, length, side, end },
-      from: 'each roll covers its area less one side lap and one end lap',
-    },
-    packs: [{ id: 'roll', name: `${pack} ${width.value} × ${length.value} m`, net: roll }],
-  };
-}
-
-function broadcastQuantities(layer: Broadcast, area: Figure): { net: Figure; packs: Pack[] } {
-  const thrown = cited(`${layer.name}, thrown`, layer.thrownKgPerM2, 'rateMass');
-  return {
-    net: {
-      label: `${layer.name}, thrown`,
-      value: thrown.value * area.value,
-      quantity: 'mass',
-      formula: '{thrown} × {area}',
-      inputs: { thrown, area },
-      from: 'what is thrown is ordered; what stays is counted',
-    },
-    packs: [{ id: 'bag', name: `${layer.bagKg.value} kg bag`, net: layer.bagKg.value }],
-  };
-}
-
-const WASTE = {
-  coat: 'liquid',
-  fabric: 'fabric',
-  broadcast: 'aggregate',
-  sheet: 'sheet',
-  protection: 'sheet',
-} as const;
-
-function quantitiesOf(
-  layer: Exclude<Layer, { kind: 'pieces' }>,
-  area: Figure,
-): { net: Figure; packs: Pack[] } {
-  switch (layer.kind) {
-    case 'coat':
-      return coatQuantities(layer, area);
-    case 'broadcast':
-      return broadcastQuantities(layer, area);
-    default:
-      return rolledQuantities(layer, area);
-  }
-}
-
-/** Curb pieces are counted by penetration, not by area: they have no line here. */
-function line(group: Group, layer: Layer, order: OrderDoc): OrderLine[] {
-  if (layer.kind === 'pieces') return [];
-  const area = sumOfAreas(group.zones);
-  const { net, packs } = quantitiesOf(layer, area);
-  const kind = WASTE[layer.kind];
-  const gross = withWaste(
-    net,
-    cited(`waste, ${kind}`, order.wastePct[kind], 'percent'),
-    `${layer.name}, gross`,
+const sum = (label: string, parts: readonly Part[], quantity: Quantity): Figure =>
+  sumOf(
+    label,
+    quantity,
+    parts.map((p) => p.amount),
+    'sum over zones and details',
   );
+
+/** Net with overspray and waste on what is laid; what the cut list counted has its offcuts already. */
+function grossOf(item: Item, parts: readonly Part[], order: OrderDoc): { net: Figure; gross: Figure } {
+  const net = sum(`${item.name}, net`, parts, item.quantity);
+  const waste = cited(`waste, ${item.waste}`, order.wastePct[item.waste], 'percent');
+  const cut = parts.filter((p) => p.of === 'cutting' && item.quantity === 'area');
+  const sprayed = parts.filter((p) => p.sprayed);
+  const rest = parts.filter((p) => !cut.includes(p) && !p.sprayed);
+  const inputs: Record<string, Figure | Given> = { waste };
+  const terms: string[] = [];
+  let value = 0;
+  const factor = 1 + waste.value / 100;
+  if (rest.length > 0 || (cut.length === 0 && sprayed.length === 0)) {
+    const laid = sum(`${item.name}, laid`, rest, item.quantity);
+    inputs['laid'] = laid;
+    terms.push('{laid} × (1 + {waste} / 100)');
+    value += laid.value * factor;
+  }
+  if (sprayed.length > 0) {
+    const spray = sum(`${item.name}, sprayed`, sprayed, item.quantity);
+    const over = cited('overspray', order.oversprayPct, 'percent');
+    inputs['sprayed'] = spray;
+    inputs['over'] = over;
+    terms.push('{sprayed} × (1 + {over} / 100) × (1 + {waste} / 100)');
+    value += spray.value * (1 + over.value / 100) * factor;
+  }
+  if (cut.length > 0) {
+    const pieces = sum(`${item.name}, cut for details`, cut, item.quantity);
+    inputs['pieces'] = pieces;
+    terms.push('{pieces}');
+    value += pieces.value;
+  }
+  return {
+    net,
+    gross: {
+      label: `${item.name}, gross`,
+      value,
+      quantity: item.quantity,
+      formula: terms.join(' + '),
+      inputs,
+      from: 'allowances on top of what is laid; pieces are cut with their offcuts counted',
+    },
+  };
+}
+
+function needOf(item: Item, gross: Figure, drawn: readonly Drawn[]): Figure {
+  const taken = drawn.reduce((total, d) => total + d.amount, 0);
+  const inputs: Record<string, Figure | Given> = { gross };
+  drawn.forEach((d, i) => {
+    inputs[`stock${i + 1}`] = given(`${d.stock.name} in stock`, d.amount, item.quantity, 'measured');
+  });
+  return {
+    label: `${item.name}, to buy`,
+    value: Math.max(0, gross.value - taken),
+    quantity: item.quantity,
+    formula:
+      drawn.length === 0
+        ? '{gross}'
+        : `max(0, {gross} − ${drawn.map((_, i) => `{stock${i + 1}}`).join(' − ')})`,
+    inputs,
+    from: drawn.length === 0 ? 'nothing of it is in stock' : 'gross less what is in stock',
+  };
+}
+
+function counted(
+  line: { readonly item: Item; readonly buy: Choice<Pack> },
+  what: 'price' | 'massKg',
+): Figure | undefined {
+  const picks = line.buy.picks;
+  const valueOf = (p: Pack): number | undefined => (what === 'price' ? p.price?.value : p.massKg);
+  if (picks.some((p) => valueOf(p.container) === undefined)) return undefined;
+  const quantity: Quantity = what === 'price' ? 'price' : 'mass';
+  const inputs: Record<string, Given> = {};
+  picks.forEach(({ container, count }, i) => {
+    inputs[`count${i + 1}`] = given(container.name, count, 'count', 'chosen');
+    inputs[`each${i + 1}`] = given(
+      `${container.name}, ${what === 'price' ? 'price' : 'weight'}`,
+      valueOf(container) ?? 0,
+      quantity,
+      what === 'price' ? (container.price?.source ?? 'typical') : 'data sheet',
+    );
+  });
+  return {
+    label: `${line.item.name}, ${what === 'price' ? 'price' : 'weight'}`,
+    value: picks.reduce((total, p) => total + p.count * (valueOf(p.container) ?? 0), 0),
+    quantity,
+    formula: picks.map((_, i) => `{count${i + 1}} × {each${i + 1}}`).join(' + ') || '0',
+    inputs,
+    from: what === 'price' ? 'containers times their prices' : 'containers times their contents',
+  };
+}
+
+/** What is bought keeps at least until it is used. */
+function keeps(item: Item, delivery: Delivery | undefined): Problem[] {
+  if (!delivery || !item.shelfLifeMonths) return [];
+  const days = (Date.parse(delivery.usedBy) - Date.parse(delivery.on)) / MS_PER_DAY;
+  const keepsDays = item.shelfLifeMonths.value * DAYS_PER_MONTH;
+  if (days <= keepsDays) return [];
   return [
     {
-      key: `${group.key}-${layer.id}`,
-      buildUp: group.buildUp,
-      layer,
-      zoneNames: group.zones.map((z) => z.name),
-      quantity: gross.quantity,
-      area,
-      net,
-      gross,
-      buy: chooseContainers(gross.value, packs),
+      kind: 'order',
+      field: 'deliveries',
+      label: `${delivery.name}, ${item.name}`,
+      actual: `it keeps ${item.shelfLifeMonths.value} months and lies ${Math.round(days)} days`,
+      expected: 'a later delivery, or an earlier use',
     },
   ];
 }
 
-/** One line for each layer of each build-up, over all zones that have it. */
-export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc): Takeoff {
-  const groups = new Map<string, Group>();
-  const missing: Takeoff['missing'][number][] = [];
-  survey.zones.forEach((zone) => {
-    const buildUp = buildUpOfZone(doc, zone.id);
-    const quantities = zoneQuantities(zone);
-    if (!buildUp) {
-      missing.push({
-        zoneId: zone.id,
-        zoneName: zone.name,
-        why: [
+function lineOf(
+  item: Item,
+  parts: readonly Part[],
+  order: OrderDoc,
+  store: Store,
+  delivery: Delivery | undefined,
+  group: string,
+): OrderLine {
+  const { net, gross } = grossOf(item, parts, order);
+  const drawn = store.draw(item, gross.value, delivery?.usedBy);
+  const need = needOf(item, gross, drawn.taken);
+  const { best, runnerUp } = chooseBoth(need.value, item.packs, order.aim);
+  const layers = new Map<string, { buildUp: BuildUp; layer: Layer }>();
+  for (const { buildUp, layer } of parts)
+    if (layer) layers.set(`${buildUp.id}/${buildUp.revision}/${layer.id}`, { buildUp, layer });
+  const noPack: Problem[] =
+    item.packs.length === 0 && need.value > 0
+      ? [
           {
             kind: 'missing',
-            field: 'build-up',
-            label: `${zone.name}, build-up`,
+            field: item.key,
+            label: `${item.name}, packs on sale`,
             actual: '',
-            expected: 'one of the job’s build-ups',
+            expected: 'at least one pack that can cover the need: name and content, in the build-up',
           },
-        ],
-      });
-    } else if (buildUp.family === 'POCKET') {
-      missing.push({
-        zoneId: zone.id,
-        zoneName: zone.name,
-        why: [
-          {
-            kind: 'wrong',
-            field: 'build-up',
-            label: `${zone.name}, build-up`,
-            actual: buildUp.name,
-            expected: 'a membrane for the field: pockets are made around penetrations, one by one',
-          },
-        ],
-      });
-    } else if (!quantities.ok) {
-      missing.push({ zoneId: zone.id, zoneName: zone.name, why: quantities.problems });
-    } else {
-      // Zones are ordered together where the same layers go on at the same rates.
-      const terms = termsOfZone(doc, zone.id);
-      const key = [
-        buildUp.id,
-        buildUp.revision,
-        ...[...(terms?.conditions ?? [])].sort(),
-        ...Object.entries(terms?.choices ?? {})
-          .sort()
-          .flat(),
-      ].join('-');
-      const group = groups.get(key) ?? { key, buildUp, zones: [] };
-      group.zones.push({ name: zone.name, area: quantities.value.area });
-      groups.set(key, group);
-    }
-  });
+        ]
+      : [];
+  const line = { item, buy: best };
   return {
-    lines: [...groups.values()].flatMap((g) => g.buildUp.layers.flatMap((layer) => line(g, layer, order))),
-    missing,
+    key: group === '' ? item.key : `${group}:${item.key}`,
+    item,
+    layers: [...layers.values()],
+    zoneNames: [...new Set(parts.map((p) => p.zoneName))],
+    quantity: item.quantity,
+    net,
+    gross,
+    drawn: drawn.taken,
+    need,
+    buy: best,
+    runnerUp,
+    price: counted(line, 'price'),
+    mass: counted(line, 'massKg'),
+    carriage: carriage(item.hazards as readonly Hazard[]),
+    problems: [...noPack, ...keeps(item, delivery), ...drawn.problems],
   };
+}
+
+function groupOf(
+  id: string,
+  name: string,
+  parts: readonly Part[],
+  order: OrderDoc,
+  store: Store,
+  delivery: Delivery | undefined,
+): OrderGroup {
+  const byItem = new Map<string, Part[]>();
+  for (const part of parts) {
+    const list = byItem.get(part.item.key);
+    if (list) list.push(part);
+    else byItem.set(part.item.key, [part]);
+  }
+  const lines = [...byItem.values()].flatMap((list): OrderLine[] =>
+    list[0] ? [lineOf(list[0].item, list, order, store, delivery, id)] : [],
+  );
+  const masses = lines.flatMap((l) => (l.mass ? [l.mass] : []));
+  const mass = sumOf('Weight, all of it', 'mass', masses, 'sum of the lines');
+  const pallet = cited('one pallet carries', order.palletKg, 'mass');
+  return {
+    id,
+    name,
+    delivery,
+    lines,
+    price: sumOf(
+      'Price, all of it',
+      'price',
+      lines.flatMap((l) => (l.price ? [l.price] : [])),
+      'sum of the lines that have prices',
+    ),
+    unpriced: lines.filter((l) => !l.price).map((l) => l.item.name),
+    mass,
+    pallets: {
+      label: 'Pallets, by weight',
+      value: Math.ceil(mass.value / pallet.value),
+      quantity: 'count',
+      formula: 'ceil({mass} / {pallet})',
+      inputs: { mass, pallet },
+      from: 'whole pallets by weight; bulky goods may take more',
+    },
+  };
+}
+
+/**
+ * The order of a job.
+ * @param details the schedule of the same survey and build-ups, where it is there already
+ */
+export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, details?: DetailSchedule): Takeoff {
+  const { parts, missing } = needs(survey, doc, details ?? detailSchedule(survey, doc), order);
+  const store = new Store(order.stock);
+  const groups: OrderGroup[] = [];
+  const add = (id: string, name: string, mine: readonly Part[], delivery?: Delivery): void => {
+    if (mine.length > 0) groups.push(groupOf(id, name, mine, order, store, delivery));
+  };
+  let undelivered: string[] = [];
+  if (order.groupBy === 'zone') {
+    for (const zone of survey.zones)
+      add(
+        zone.id,
+        zone.name,
+        parts.filter((p) => p.zoneId === zone.id),
+      );
+  } else if (order.groupBy === 'delivery') {
+    // Stock goes to what is delivered first; a zone belongs to the first delivery that names it.
+    const left = new Set(parts.map((p) => p.zoneId));
+    for (const d of [...order.deliveries].sort((a, b) => a.on.localeCompare(b.on))) {
+      const mine = d.zoneIds.filter((id) => left.delete(id));
+      add(
+        d.id,
+        d.name,
+        parts.filter((p) => mine.includes(p.zoneId)),
+        d,
+      );
+    }
+    add(
+      'rest',
+      'Not in a delivery yet',
+      parts.filter((p) => left.has(p.zoneId)),
+    );
+    undelivered = survey.zones.filter((z) => left.has(z.id)).map((z) => z.name);
+  } else {
+    add('', 'The whole job', parts);
+  }
+  return { groups, lines: groups.flatMap((g) => g.lines), missing, undelivered, idle: store.idle() };
 }

@@ -111,6 +111,8 @@ export const UNITS: readonly Unit[] = [
 export const DEGREES_PER_RADIAN = 180 / Math.PI;
 export const SECONDS_PER_HOUR = 3600;
 export const MS_PER_DAY = 86_400_000;
+/** A twelfth of the Gregorian year. */
+export const DAYS_PER_MONTH = 365.2425 / 12;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_MINUTE = 60_000;
 /** Zero of the Celsius scale in kelvin, exact by definition. */

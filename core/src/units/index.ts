@@ -1,4 +1,5 @@
 export {
+  DAYS_PER_MONTH,
   DEGREES_PER_RADIAN,
   MS_PER_DAY,
   MS_PER_HOUR,

@@ -32,6 +32,7 @@ const hot = (id: string, name: string, note: string) =>
     outputM2PerH: 35,
     hazards: ['hot', 'irritant'],
     cleaner: 'oil cleaner',
+    orderedAs: 'Rubberised bitumen in blocks',
     shelfMonths: 24,
     cautions: ['Dry blocks, fabric and buckets: a drop of water flashes to steam and throws the melt.'],
     more: {

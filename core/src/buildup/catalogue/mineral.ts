@@ -52,6 +52,7 @@ const mineral = (id: string, name: string, note: string, more = {}) =>
     outputM2PerH: 14,
     hazards: ['irritant', 'dust'],
     cleaner: 'water',
+    orderedAs: 'Flexible mineral kit',
     shelfMonths: 9,
     more: {
       mix: {

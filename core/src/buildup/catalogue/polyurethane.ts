@@ -54,6 +54,7 @@ const resin = (latent: boolean) => ({
         full: table([5, 336], [20, 168], [30, 120]),
         flood: table([5, 144], [20, 72], [30, 48]),
       },
+  orderedAs: latent ? 'Polyurethane resin, latent' : 'Polyurethane resin',
   hazards: ISOCYANATE,
   cleaner: 'solvent' as const,
   cautions: latent ? [] : ['Too thick or too humid and it blisters: keep to the film, coat by coat.'],

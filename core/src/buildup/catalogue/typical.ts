@@ -96,6 +96,8 @@ interface CoatText {
   readonly hazards?: readonly Hazard[];
   readonly cleaner?: (typeof CLEANERS)[number];
   readonly shelfMonths?: number;
+  /** What it is ordered as, where several layers are made of it. */
+  readonly orderedAs?: string;
   readonly cautions?: string[];
   readonly more?: Partial<CoatInput>;
 }
@@ -136,6 +138,7 @@ export const coat = (t: CoatText): CoatInput => ({
   ...(t.cure.overcoatUntil ? {} : { overcoatOpen: true }),
   outputM2PerH: typical(t.outputM2PerH),
   product: {
+    ...(t.orderedAs === undefined ? {} : { name: t.orderedAs }),
     shelfLifeMonths: typical(t.shelfMonths ?? 12),
     hazards: [...(t.hazards ?? [])],
     cautions: t.cautions ?? [],

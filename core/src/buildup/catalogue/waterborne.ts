@@ -58,6 +58,7 @@ export const emulsion = (id: string, name: string, note: string, rate: number, m
     limits: dryLimits,
     cure: { ...drying(rate, 6, 12, 24, 24), overcoatUntil: table([10, 168], [20, 120], [30, 96]) },
     ifMissed: 'Wash, let dry, go on; after weeks with a biocide wash first.',
+    orderedAs: 'Bitumen emulsion',
     outputM2PerH: 60,
     ...WATER,
     more: { shade: 'dark', tools: [{ kind: 'broom', note: 'soft, kept in the shade' }], ...more },

@@ -1,0 +1,165 @@
+/** What can be ordered: a product with the packs on sale, in one unit; what it weighs, and how it is carried. */
+import {
+  laidRate,
+  rolledSize,
+  SUNDRIES,
+  type BuildUp,
+  type Coat,
+  type DetailRules,
+  type Hazard,
+  type Layer,
+  type Pieces,
+  type SundryKey,
+} from '../buildup/index.ts';
+import type { Sourced } from '../job/index.ts';
+import type { Quantity } from '../units/index.ts';
+import type { WasteKind } from './schema.ts';
+
+export interface Pack {
+  readonly id: string;
+  readonly name: string;
+  /** In the quantity of the item. */
+  readonly net: number;
+  readonly massKg: number | undefined;
+  readonly price?: Sourced | undefined;
+}
+
+export interface Item {
+  /** The same for everything that is ordered together. */
+  readonly key: string;
+  readonly name: string;
+  readonly kind: Layer['kind'] | 'sundry';
+  readonly waste: WasteKind;
+  readonly quantity: Quantity;
+  readonly packs: readonly Pack[];
+  readonly hazards: readonly Hazard[];
+  readonly shelfLifeMonths: Sourced | undefined;
+  readonly openedDays: Sourced | undefined;
+  readonly currency: string;
+}
+
+const productOf = (layer: Layer): Pick<Item, 'hazards' | 'shelfLifeMonths' | 'openedDays'> => ({
+  hazards: layer.product?.hazards ?? [],
+  shelfLifeMonths: layer.product?.shelfLifeMonths,
+  openedDays: layer.product?.openedDays,
+});
+
+/** An amount of a coat in another basis. */
+export const inBasis = (
+  coat: Coat,
+  amount: number,
+  from: 'mass' | 'volume',
+  to: 'mass' | 'volume',
+): number => {
+  if (from === to) return amount;
+  return from === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
+};
+
+/** Layers whose product has a name are ordered together where the packs are the same; others by themselves. */
+const keyOf = (buildUp: BuildUp, layer: Layer, packs: readonly Pack[]): string => {
+  const name = layer.product?.name;
+  if (name === undefined) return `${buildUp.id}/${buildUp.revision}/${layer.id}`;
+  return `${name.toLowerCase()}/${packs.map((p) => `${p.name}=${Number(p.net.toFixed(3))}`).join(',')}`;
+};
+
+function packsOf(layer: Exclude<Layer, Pieces>): { quantity: Quantity; packs: Pack[]; waste: WasteKind } {
+  switch (layer.kind) {
+    case 'coat': {
+      const { basis } = laidRate(layer);
+      return {
+        quantity: basis,
+        waste: 'liquid',
+        packs: layer.containers.map((c) => ({
+          id: c.id,
+          name: c.name,
+          net: inBasis(layer, c.net, c.basis, basis),
+          massKg: inBasis(layer, c.net, c.basis, 'mass'),
+          price: c.price,
+        })),
+      };
+    }
+    case 'broadcast':
+      return {
+        quantity: 'mass',
+        waste: 'aggregate',
+        packs: [
+          {
+            id: 'bag',
+            name: `${layer.bagKg.value} kg bag`,
+            net: layer.bagKg.value,
+            massKg: layer.bagKg.value,
+            price: layer.pricePerBag,
+          },
+        ],
+      };
+    default: {
+      const { width, length } = rolledSize(layer);
+      const area = width.value * length.value;
+      const perM2 = layer.kind === 'fabric' ? layer.weightGPerM2.value / 1000 : layer.weightKgPerM2.value;
+      const pack = layer.kind === 'protection' ? 'piece' : 'roll';
+      return {
+        quantity: 'area',
+        waste: layer.kind === 'fabric' ? 'fabric' : 'sheet',
+        packs: [
+          {
+            id: 'roll',
+            name: `${pack} ${width.value} × ${length.value} m`,
+            net: area,
+            massKg: area * perM2,
+            price: layer.kind === 'protection' ? layer.pricePerPiece : layer.pricePerRoll,
+          },
+        ],
+      };
+    }
+  }
+}
+
+/** What a layer is ordered as. */
+export function itemOfLayer(buildUp: BuildUp, layer: Exclude<Layer, Pieces>): Item {
+  const { quantity, packs, waste } = packsOf(layer);
+  return {
+    key: keyOf(buildUp, layer, packs),
+    name: layer.product?.name ?? layer.name,
+    kind: layer.kind,
+    waste,
+    quantity,
+    packs,
+    currency: buildUp.currency,
+    ...productOf(layer),
+  };
+}
+
+/** A thing that details take besides layers. */
+export function itemOfSundry(key: SundryKey, rules: DetailRules, currency: string): Item {
+  const { name, quantity } = SUNDRIES[key];
+  const packs = rules.sundries.find((s) => s.key === key)?.packs ?? [];
+  return {
+    key: `sundry/${key}/${packs.map((p) => p.name).join(',')}`,
+    name,
+    kind: 'sundry',
+    waste: 'sundry',
+    quantity,
+    packs: packs.map((p) => ({ id: p.id, name: p.name, net: p.net, massKg: p.massKg, price: p.price })),
+    hazards: [],
+    shelfLifeMonths: undefined,
+    openedDays: undefined,
+    currency,
+  };
+}
+
+/** One part of a curb. */
+export function itemOfPart(pieces: Pieces, partId: string, pocket: BuildUp): Item | undefined {
+  const part = pieces.pieces.find((p) => p.id === partId);
+  return (
+    part && {
+      key: `curb/${pocket.id}/${part.id}`,
+      name: part.name,
+      kind: 'pieces',
+      waste: 'sundry',
+      quantity: 'count',
+      packs: [{ id: part.id, name: 'piece', net: 1, massKg: part.massKg?.value, price: part.price }],
+      currency: pocket.currency,
+      ...productOf(pieces),
+    }
+  );
+}

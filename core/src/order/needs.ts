@@ -1,0 +1,305 @@
+/** What each zone needs of each item: the field by its area, details by their own figures. */
+import {
+  amountFor,
+  buildUpOfZone,
+  cited,
+  densityGiven,
+  isCoat,
+  rolledSize,
+  termsOfZone,
+  variantOf,
+  type BuildUp,
+  type BuildUpDoc,
+  type Coat,
+  type Fabric,
+  type Layer,
+  type Pieces,
+  type Protection,
+  type Sheet,
+  type ZoneCondition,
+} from '../buildup/index.ts';
+import {
+  cutLists,
+  type CutList,
+  type DetailSchedule,
+  type MaterialUse,
+  type ZoneDetails,
+} from '../details/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
+import type { Problem } from '../problems/index.ts';
+import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
+import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
+import type { OrderDoc } from './schema.ts';
+
+/** Part of a need: some of an item, for one zone. */
+export interface Part {
+  readonly item: Item;
+  readonly zoneId: string;
+  readonly zoneName: string;
+  readonly layer: Layer | undefined;
+  readonly buildUp: BuildUp;
+  /** The field, the details, or pieces that are cut (their offcuts counted). */
+  readonly of: 'field' | 'details' | 'cutting';
+  readonly sprayed: boolean;
+  readonly amount: Figure;
+}
+
+export interface Missing {
+  readonly zoneId: string;
+  readonly zoneName: string;
+  readonly why: readonly Problem[];
+}
+
+/** An amount of a coat in the unit of its item, where a condition gave a rate in another one. */
+function inUnitOf(item: Item, coat: Coat, amount: Figure): Figure {
+  if (amount.quantity === item.quantity) return amount;
+  const density = densityGiven(coat);
+  const toMass = item.quantity === 'mass';
+  return {
+    label: amount.label,
+    value: toMass ? amount.value * density.value : amount.value / density.value,
+    quantity: item.quantity,
+    formula: toMass ? '{amount} × {density}' : '{amount} / {density}',
+    inputs: { amount, density },
+    from: 'volume times density is mass',
+  };
+}
+
+/** Rolls and boards: each covers its area less one side lap and one end lap. */
+function withLaps(layer: Fabric | Sheet | Protection, area: Figure): Figure {
+  const { width, length, side, end } = rolledSize(layer);
+  const usable = (width.value - side.value / 1000) * (length.value - end.value / 1000);
+  return {
+    label: `${layer.name} with laps`,
+    value: (area.value * width.value * length.value) / usable,
+    quantity: 'area',
+    formula: '{area} × ({width} × {length}) / (({width} − {side} / 1000) × ({length} − {end} / 1000))',
+    inputs: { area, width, length, side, end },
+    from: 'each roll covers its area less one side lap and one end lap',
+  };
+}
+
+function fieldAmount(layer: Exclude<Layer, Pieces>, area: Figure): Figure {
+  switch (layer.kind) {
+    case 'coat':
+      return amountFor(layer, area);
+    case 'broadcast': {
+      const thrown = cited(`${layer.name}, thrown`, layer.thrownKgPerM2, 'rateMass');
+      return {
+        label: `${layer.name}, thrown`,
+        value: thrown.value * area.value,
+        quantity: 'mass',
+        formula: '{thrown} × {area}',
+        inputs: { thrown, area },
+        from: 'what is thrown is ordered; what stays is counted',
+      };
+    }
+    default:
+      return withLaps(layer, area);
+  }
+}
+
+/** The coat that first lies on a rough ground and fills it: the first one that leaves a film. */
+const fillsProfile = (buildUp: BuildUp, coat: Coat): boolean =>
+  buildUp.layers.filter(isCoat).find((c) => c.role !== 'primer' && c.role !== 'preparation')?.id === coat.id;
+
+/** What a rough surface swallows, where the coat has no rate of its own for it. */
+function profileLoss(buildUp: BuildUp, coat: Coat, rough: boolean, area: Figure, order: OrderDoc): Figure[] {
+  if (!rough || variantOf(coat, 'rough') || !fillsProfile(buildUp, coat) || order.profileLPerM2.value === 0)
+    return [];
+  const profile = cited('what a rough surface swallows', order.profileLPerM2, 'rateVolume');
+  const litres: Figure = {
+    label: `${coat.name}, into the profile`,
+    value: profile.value * area.value,
+    quantity: 'volume',
+    formula: '{profile} × {area}',
+    inputs: { profile, area },
+    from: 'a volume for each square metre before film counts',
+  };
+  return [litres];
+}
+
+const sprayed = (layer: Layer): boolean => isCoat(layer) && layer.tools[0]?.kind === 'airless spray';
+
+function fieldParts(
+  zone: Zone,
+  buildUp: BuildUp,
+  area: Figure,
+  conditions: readonly ZoneCondition[],
+  order: OrderDoc,
+): Part[] {
+  return buildUp.layers.flatMap((layer): Part[] => {
+    if (layer.kind === 'pieces') return [];
+    // Fabric that is laid only at details is counted by its pieces.
+    if (layer.kind === 'fabric' && layer.where === 'details') return [];
+    const item = itemOfLayer(buildUp, layer);
+    const head = {
+      item,
+      zoneId: zone.id,
+      zoneName: zone.name,
+      layer,
+      buildUp,
+      of: 'field' as const,
+      sprayed: sprayed(layer),
+    };
+    const amount = fieldAmount(layer, area);
+    const named = (a: Figure): Figure => ({ ...a, label: `${zone.name}, ${a.label}` });
+    if (!isCoat(layer)) return [{ ...head, amount: named(amount) }];
+    return [amount, ...profileLoss(buildUp, layer, conditions.includes('rough'), area, order)].map((a) => ({
+      ...head,
+      amount: named(inUnitOf(item, layer, a)),
+    }));
+  });
+}
+
+function itemOfUse(
+  use: MaterialUse,
+  zone: ZoneDetails,
+  pocket: BuildUp,
+): { item: Item; layer: Layer | undefined; buildUp: BuildUp } | undefined {
+  const { material } = use;
+  if (material.kind === 'sundry') {
+    const item = itemOfSundry(material.key, zone.rules, zone.buildUp.currency);
+    return { item, layer: undefined, buildUp: zone.buildUp };
+  }
+  const buildUp = material.kind === 'layer' ? zone.buildUp : pocket;
+  if (material.kind === 'curb') {
+    const pieces = pocket.layers.find((l): l is Pieces => l.kind === 'pieces');
+    const item = pieces && itemOfPart(pieces, material.partId, pocket);
+    return item && { item, layer: pieces, buildUp };
+  }
+  const layer = buildUp.layers.find((l) => l.id === material.layerId);
+  if (!layer || layer.kind === 'pieces') return undefined;
+  return { item: itemOfLayer(buildUp, layer), layer, buildUp };
+}
+
+/** Sizes of one thing (rods of several diameters) are packs of their own: they never stand in for each other. */
+function sized(item: Item, use: MaterialUse): Item {
+  const size =
+    use.material.kind === 'sundry' && use.material.key === 'backer rod'
+      ? /^\d+ mm/.exec(use.use)?.[0]
+      : undefined;
+  return size === undefined ? item : { ...item, key: `${item.key}/${size}`, name: `${item.name} ${size}` };
+}
+
+function detailParts(zone: ZoneDetails, pocket: BuildUp): Part[] {
+  return zone.work.flatMap((w) =>
+    w.materials.flatMap((use): Part[] => {
+      const found = itemOfUse(use, zone, pocket);
+      if (!found) return [];
+      const { layer, buildUp } = found;
+      const item = sized(found.item, use);
+      const amount = layer && isCoat(layer) ? inUnitOf(item, layer, use.amount) : use.amount;
+      return [
+        {
+          item,
+          layer,
+          buildUp,
+          zoneId: zone.zone.id,
+          zoneName: zone.zone.name,
+          of: 'details',
+          sprayed: false,
+          amount: { ...amount, label: `${zone.zone.name}, ${use.use}` },
+        },
+      ];
+    }),
+  );
+}
+
+/** Rolls that pieces are cut from: what is cut off them, shared out to the zones by the area of their pieces. */
+function cuttingParts(list: CutList): Part[] {
+  const areaOf = (z: ZoneDetails): number => {
+    const labels = new Set(z.groups.map((g) => g.label));
+    return list.nest.placed
+      .filter((p) => labels.has(p.label))
+      .reduce((sum, p) => sum + p.longMm * p.wideMm, 0);
+  };
+  const all = list.zones.reduce((sum, z) => sum + areaOf(z), 0);
+  const [first] = list.zones;
+  if (!first || all === 0) return [];
+  const layer = list.buildUp.layers.find((l) => l.id === list.layerId);
+  const item =
+    layer && layer.kind !== 'pieces'
+      ? itemOfLayer(list.buildUp, layer)
+      : itemOfSundry('fabric', first.rules, list.buildUp.currency);
+  const used = given(
+    'cut off the rolls',
+    list.nest.totalMm / 1000,
+    'length',
+    'definition',
+    'by the cut list',
+  );
+  const width = given('width of the roll', list.roll.widthMm / 1000, 'length', 'data sheet');
+  return list.zones.map((z): Part => {
+    const share = given(
+      'share of the pieces',
+      areaOf(z) / all,
+      'share',
+      'definition',
+      'by the area of its pieces',
+    );
+    const byArea = item.quantity === 'area';
+    const inputs: Record<string, Given> = byArea ? { used, width, share } : { used, share };
+    return {
+      item,
+      layer,
+      buildUp: list.buildUp,
+      zoneId: z.zone.id,
+      zoneName: z.zone.name,
+      of: 'cutting',
+      sprayed: false,
+      amount: {
+        label: `${z.zone.name}, pieces for details`,
+        value: used.value * (byArea ? width.value : 1) * share.value,
+        quantity: item.quantity,
+        formula: byArea ? '{used} × {width} × {share}' : '{used} × {share}',
+        inputs,
+        from: 'what the cut list takes off the rolls, offcuts with it',
+      },
+    };
+  });
+}
+
+function whyNot(zone: Zone, buildUp: BuildUp | undefined): Problem[] {
+  const field = 'build-up';
+  const label = `${zone.name}, build-up`;
+  return buildUp
+    ? [
+        {
+          kind: 'wrong',
+          field,
+          label,
+          actual: buildUp.name,
+          expected: 'a membrane for the field: pockets are made around penetrations, one by one',
+        },
+      ]
+    : [{ kind: 'missing', field, label, actual: '', expected: 'one of the job’s build-ups' }];
+}
+
+/** Everything that the zones need, part by part. */
+export function needs(
+  survey: Zones,
+  doc: BuildUpDoc,
+  details: DetailSchedule,
+  order: OrderDoc,
+): { parts: Part[]; missing: Missing[] } {
+  const parts: Part[] = [];
+  const missing: Missing[] = [];
+  for (const zone of survey.zones) {
+    const buildUp = buildUpOfZone(doc, zone.id);
+    if (!buildUp || buildUp.family === 'POCKET') {
+      missing.push({ zoneId: zone.id, zoneName: zone.name, why: whyNot(zone, buildUp) });
+      continue;
+    }
+    const q = zoneQuantities(zone);
+    if (!q.ok) {
+      missing.push({ zoneId: zone.id, zoneName: zone.name, why: q.problems });
+      continue;
+    }
+    const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
+    parts.push(...fieldParts(zone, buildUp, q.value.slopeArea, conditions, order));
+  }
+  for (const zone of details.zones) parts.push(...detailParts(zone, details.pocket));
+  for (const list of cutLists(details)) parts.push(...cuttingParts(list));
+  return { parts, missing };
+}
