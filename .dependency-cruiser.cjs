@@ -1,5 +1,6 @@
 /** Import directions. In core they run one way, in the order of `ROOMS`; no room reaches past another's index.ts. */
 const ROOMS = [
+  'keeping',
   'problems',
   'units',
   'figures',

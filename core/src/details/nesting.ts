@@ -37,52 +37,66 @@ export interface Nest {
   readonly left: readonly Cut[];
 }
 
-interface Step {
-  readonly from: number;
-  readonly to: number;
-  readonly at: number;
-}
-
-/** The used edge of one roll: steps across its width, each with how far along it is used. */
+/** The used edge of one roll: where each step across its width begins, and how far along it is used. */
 class Skyline {
-  private steps: Step[];
+  private from: number[] = [0];
+  private at: number[] = [0];
   constructor(
     readonly widthMm: number,
     readonly lengthMm: number,
-  ) {
-    this.steps = [{ from: 0, to: widthMm, at: 0 }];
-  }
+  ) {}
 
   get used(): number {
-    return Math.max(...this.steps.map((s) => s.at));
+    return Math.max(...this.at);
+  }
+
+  /** How far along the step that is used least. */
+  get lowest(): number {
+    return Math.min(...this.at);
   }
 
   /** Lowest place for a rectangle that begins at a step; undefined where the roll is too short. */
   place(wide: number, long: number): { across: number; along: number } | undefined {
-    let best: { across: number; along: number } | undefined;
-    for (const { from } of this.steps) {
-      if (from + wide > this.widthMm + GRAIN) continue;
-      const along = Math.max(
-        ...this.steps.filter((s) => s.to > from + GRAIN && s.from < from + wide - GRAIN).map((s) => s.at),
-      );
-      if (along + long > this.lengthMm + GRAIN) continue;
-      if (!best || along < best.along) best = { across: from, along };
-    }
-    return best;
-  }
-
-  take(across: number, wide: number, to: number): void {
-    const end = across + wide;
-    const next: Step[] = [];
-    for (const s of this.steps) {
-      if (s.to <= across || s.from >= end) next.push(s);
-      else {
-        if (s.from < across) next.push({ ...s, to: across });
-        if (s.to > end) next.push({ ...s, from: end });
+    const { from, at } = this;
+    const most = this.lengthMm - long + GRAIN;
+    let across = -1;
+    let least = Infinity;
+    for (let i = 0; i < from.length; i += 1) {
+      const start = from[i] ?? 0;
+      if (start + wide > this.widthMm + GRAIN) break;
+      let along = at[i] ?? 0;
+      for (let k = i + 1; k < from.length && (from[k] ?? 0) < start + wide - GRAIN; k += 1)
+        along = Math.max(along, at[k] ?? 0);
+      if (along <= most && along < least) {
+        least = along;
+        across = start;
       }
     }
-    next.push({ from: across, to: end, at: to });
-    this.steps = next.filter((s) => s.to - s.from > GRAIN).sort((a, b) => a.from - b.from);
+    return across < 0 ? undefined : { across, along: least };
+  }
+
+  /** Uses the roll from one step's beginning across a width, up to so far along. */
+  take(across: number, wide: number, to: number): void {
+    const end = across + wide;
+    const from: number[] = [];
+    const at: number[] = [];
+    const push = (start: number, along: number): void => {
+      if (at.length > 0 && at[at.length - 1] === along) return;
+      from.push(start);
+      at.push(along);
+    };
+    this.from.forEach((start, i) => {
+      const next = this.from[i + 1] ?? this.widthMm;
+      const along = this.at[i] ?? 0;
+      if (next <= across + GRAIN || start >= end - GRAIN) {
+        push(start, along);
+        return;
+      }
+      if (Math.abs(start - across) <= GRAIN) push(across, to);
+      if (next > end + GRAIN) push(end, along);
+    });
+    this.from = from;
+    this.at = at;
   }
 }
 
@@ -118,16 +132,28 @@ function bound(cuts: readonly Cut[], widthMm: number, mayTurn: boolean): number 
   return Math.max(area, alone);
 }
 
+interface Attempt {
+  readonly placed: PlacedCut[];
+  readonly rolls: Skyline[];
+  readonly left: Cut[];
+}
+
+/** How a rectangle is laid where it may lie both ways: its short side along, its long one, or what reaches least far. */
+type Lying = 'flat' | 'upright' | 'free';
+
 function attempt(
   list: readonly Cut[],
   widthMm: number,
   lengthMm: number,
   mayTurn: boolean,
-  lying: 'flat' | 'upright' | 'free',
-): { placed: PlacedCut[]; rolls: Skyline[]; left: Cut[] } {
+  lying: Lying,
+): Attempt {
   const placed: PlacedCut[] = [];
   const rolls: Skyline[] = [];
   const left: Cut[] = [];
+  const shortest = Math.min(...list.map((c) => (mayTurn ? Math.min(c.widthMm, c.heightMm) : c.heightMm)));
+  /** Rolls before this one have no room for anything any more. */
+  let open = 0;
   for (const cut of list) {
     const possible = ways(cut, widthMm, lengthMm, mayTurn);
     if (possible.length === 0) {
@@ -136,9 +162,11 @@ function attempt(
     }
     const sorted = [...possible].sort((a, b) => (lying === 'flat' ? a.long - b.long : b.long - a.long));
     const tried = lying === 'free' ? sorted : sorted.slice(0, 1);
+    /** The next of the same kind fits nowhere before this one did. */
+    let start = open;
     for (let i = 0; i < cut.count; i += 1) {
       let found: { roll: number; across: number; along: number; way: (typeof possible)[number] } | undefined;
-      for (let r = 0; r <= rolls.length && !found; r += 1) {
+      for (let r = start; !found; r += 1) {
         const roll = rolls[r] ?? new Skyline(widthMm, lengthMm);
         for (const way of tried) {
           const at = roll.place(way.wide, way.long);
@@ -147,8 +175,9 @@ function attempt(
         }
         if (found && r === rolls.length) rolls.push(roll);
       }
-      if (!found) continue;
+      start = found.roll;
       rolls[found.roll]?.take(found.across, found.way.wide, found.along + found.way.long);
+      while (open < rolls.length - 1 && (rolls[open]?.lowest ?? 0) + shortest > lengthMm) open += 1;
       placed.push({
         key: cut.key,
         label: cut.label,
@@ -164,8 +193,8 @@ function attempt(
   return { placed, rolls, left };
 }
 
-/** Cuts of one list stop being tried in every order above this many pieces. */
-const MOST_TRIED = 4000;
+/** With more pieces than this only the first order is tried: what others win is little, and the answer is there at once. */
+const MOST_TRIED = 600;
 
 /**
  * Sets pieces on rolls of a width and length.
@@ -181,12 +210,13 @@ export function nest(cuts: readonly Cut[], widthMm: number, lengthMm: number, ma
     (a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm,
     (a, b) => Math.min(b.widthMm, b.heightMm) - Math.min(a.widthMm, a.heightMm) || long(b) - long(a),
   ];
-  const lyings = mayTurn ? (['flat', 'upright', 'free'] as const) : (['free'] as const);
-  let best: { placed: PlacedCut[]; rolls: Skyline[]; left: Cut[]; total: number } | undefined;
-  for (const order of number > MOST_TRIED ? orders.slice(0, 1) : orders) {
+  const many = number > MOST_TRIED;
+  const lyings: readonly Lying[] = mayTurn && !many ? ['flat', 'upright', 'free'] : ['free'];
+  let best: (Attempt & { total: number }) | undefined;
+  for (const order of many ? orders.slice(0, 1) : orders) {
     for (const lying of lyings) {
       const result = attempt([...cuts].sort(order), widthMm, lengthMm, mayTurn, lying);
-      const full = result.rolls.slice(0, -1).length * lengthMm;
+      const full = Math.max(0, result.rolls.length - 1) * lengthMm;
       const total = full + (result.rolls.at(-1)?.used ?? 0);
       if (!best || total < best.total) best = { ...result, total };
     }

@@ -12,6 +12,7 @@ import {
 } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { sumOf } from '../buildup/index.ts';
+import { Kept, Names } from '../keeping/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
 import { pocketOf, type Pocket } from './clusters.ts';
@@ -176,9 +177,16 @@ export function detailsOfZone(
   };
 }
 
+/** Zones made last, by all that they are made from: a change in one zone leaves the others as they are. */
+const ZONES_KEPT = 400;
+const zonesMade = new Kept<ReturnType<typeof detailsOfZone>>(ZONES_KEPT);
+const buildUpNames = new Names();
+
 /** Every detail of every zone that has a build-up. */
 export function detailSchedule(survey: Zones, doc: BuildUpDoc): DetailSchedule {
-  const pocket = pocketBuildUp(doc);
+  const pocketText = JSON.stringify(pocketBuildUp(doc));
+  const pocketName = buildUpNames.of(pocketText);
+  const pocket = JSON.parse(pocketText) as BuildUp;
   const zones: ZoneDetails[] = [];
   const missing: DetailSchedule['missing'][number][] = [];
   for (const zone of survey.zones) {
@@ -198,7 +206,10 @@ export function detailSchedule(survey: Zones, doc: BuildUpDoc): DetailSchedule {
       });
       continue;
     }
-    const made = detailsOfZone(zone, buildUp, pocket);
+    const [zoneText, buildUpText] = [JSON.stringify(zone), JSON.stringify(buildUp)];
+    const made = zonesMade.get(`${pocketName}${buildUpNames.of(buildUpText)}${zoneText}`, () =>
+      detailsOfZone(JSON.parse(zoneText) as Zone, JSON.parse(buildUpText) as BuildUp, pocket),
+    );
     if ('work' in made) zones.push(made);
     else missing.push({ zone, problems: made });
   }
@@ -212,6 +223,9 @@ export const cutsOf = (groups: readonly PieceGroup[]): Cut[] =>
     return { key: g.key, label: g.label, widthMm, heightMm, count: g.count };
   });
 
+const NESTS_KEPT = 60;
+const nestsMade = new Kept<Nest>(NESTS_KEPT);
+
 export interface CutList {
   readonly roll: Roll;
   /** What it is cut from: a layer of the build-up, or the detail fabric. */
@@ -219,6 +233,12 @@ export interface CutList {
   readonly buildUp: BuildUp;
   readonly zones: readonly ZoneDetails[];
   readonly nest: Nest;
+}
+
+function nestOnce(zones: readonly ZoneDetails[], roll: Roll): Nest {
+  const cuts = zones.flatMap((z) => cutsOf(z.groups));
+  const asked = JSON.stringify([roll.widthMm, roll.lengthMm, cuts]);
+  return nestsMade.get(asked, () => nest(cuts, roll.widthMm, roll.lengthMm, true));
 }
 
 /** Cut lists: one for each roll that pieces are cut from. Sheets with granules are never turned: their face has a way. */
@@ -239,12 +259,7 @@ export function cutLists(schedule: DetailSchedule): CutList[] {
         layerId: layer?.id,
         buildUp: first.buildUp,
         zones,
-        nest: nest(
-          zones.flatMap((z) => cutsOf(z.groups)),
-          first.roll.widthMm,
-          first.roll.lengthMm,
-          true,
-        ),
+        nest: nestOnce(zones, first.roll),
       },
     ];
   });

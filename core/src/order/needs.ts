@@ -11,11 +11,13 @@ import {
   type BuildUp,
   type BuildUpDoc,
   type Coat,
+  type DetailRules,
   type Fabric,
   type Layer,
   type Pieces,
   type Protection,
   type Sheet,
+  type SundryKey,
   type ZoneCondition,
 } from '../buildup/index.ts';
 import {
@@ -121,7 +123,31 @@ function profileLoss(buildUp: BuildUp, coat: Coat, rough: boolean, area: Figure,
 
 const sprayed = (layer: Layer): boolean => isCoat(layer) && layer.tools[0]?.kind === 'airless spray';
 
+/** Items of one run, each made once. */
+class Items {
+  private readonly ofLayers = new Map<Layer, Item>();
+  private readonly ofSundries = new Map<DetailRules, Map<SundryKey, Item>>();
+
+  layer(buildUp: BuildUp, layer: Exclude<Layer, Pieces>): Item {
+    let item = this.ofLayers.get(layer);
+    if (!item) {
+      item = itemOfLayer(buildUp, layer);
+      this.ofLayers.set(layer, item);
+    }
+    return item;
+  }
+
+  sundry(key: SundryKey, rules: DetailRules, currency: string): Item {
+    let mine = this.ofSundries.get(rules);
+    if (!mine) this.ofSundries.set(rules, (mine = new Map()));
+    let item = mine.get(key);
+    if (!item) mine.set(key, (item = itemOfSundry(key, rules, currency)));
+    return item;
+  }
+}
+
 function fieldParts(
+  items: Items,
   zone: Zone,
   buildUp: BuildUp,
   area: Figure,
@@ -132,7 +158,7 @@ function fieldParts(
     if (layer.kind === 'pieces') return [];
     // Fabric that is laid only at details is counted by its pieces.
     if (layer.kind === 'fabric' && layer.where === 'details') return [];
-    const item = itemOfLayer(buildUp, layer);
+    const item = items.layer(buildUp, layer);
     const head = {
       item,
       zoneId: zone.id,
@@ -153,13 +179,14 @@ function fieldParts(
 }
 
 function itemOfUse(
+  items: Items,
   use: MaterialUse,
   zone: ZoneDetails,
   pocket: BuildUp,
 ): { item: Item; layer: Layer | undefined; buildUp: BuildUp } | undefined {
   const { material } = use;
   if (material.kind === 'sundry') {
-    const item = itemOfSundry(material.key, zone.rules, zone.buildUp.currency);
+    const item = items.sundry(material.key, zone.rules, zone.buildUp.currency);
     return { item, layer: undefined, buildUp: zone.buildUp };
   }
   const buildUp = material.kind === 'layer' ? zone.buildUp : pocket;
@@ -170,7 +197,7 @@ function itemOfUse(
   }
   const layer = buildUp.layers.find((l) => l.id === material.layerId);
   if (!layer || layer.kind === 'pieces') return undefined;
-  return { item: itemOfLayer(buildUp, layer), layer, buildUp };
+  return { item: items.layer(buildUp, layer), layer, buildUp };
 }
 
 /** Sizes of one thing (rods of several diameters) are packs of their own: they never stand in for each other. */
@@ -182,10 +209,10 @@ function sized(item: Item, use: MaterialUse): Item {
   return size === undefined ? item : { ...item, key: `${item.key}/${size}`, name: `${item.name} ${size}` };
 }
 
-function detailParts(zone: ZoneDetails, pocket: BuildUp): Part[] {
+function detailParts(items: Items, zone: ZoneDetails, pocket: BuildUp): Part[] {
   return zone.work.flatMap((w) =>
     w.materials.flatMap((use): Part[] => {
-      const found = itemOfUse(use, zone, pocket);
+      const found = itemOfUse(items, use, zone, pocket);
       if (!found) return [];
       const { layer, buildUp } = found;
       const item = sized(found.item, use);
@@ -285,6 +312,7 @@ export function needs(
 ): { parts: Part[]; missing: Missing[] } {
   const parts: Part[] = [];
   const missing: Missing[] = [];
+  const items = new Items();
   for (const zone of survey.zones) {
     const buildUp = buildUpOfZone(doc, zone.id);
     if (!buildUp || buildUp.family === 'POCKET') {
@@ -297,9 +325,9 @@ export function needs(
       continue;
     }
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
-    parts.push(...fieldParts(zone, buildUp, q.value.slopeArea, conditions, order));
+    parts.push(...fieldParts(items, zone, buildUp, q.value.slopeArea, conditions, order));
   }
-  for (const zone of details.zones) parts.push(...detailParts(zone, details.pocket));
+  for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));
   return { parts, missing };
 }

@@ -9,6 +9,7 @@ import {
   type TapedSolution,
   type Traverse,
 } from '../geometry/index.ts';
+import { Kept } from '../keeping/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
 import type { Outline, TapedOutline } from './schema.ts';
 
@@ -48,18 +49,12 @@ export const tapedShape = (outline: TapedOutline): TapedShape => ({
 
 /** Outlines solved last, by their measures: a page asks for the same one many times between two changes. */
 const SOLVED_KEPT = 40;
-const solved = new Map<string, TapedSolution>();
+const solved = new Kept<TapedSolution>(SOLVED_KEPT);
 
-function solvedOnce(outline: TapedOutline): TapedSolution {
-  const key = JSON.stringify([outline.corners, outline.sidesM, outline.diagonals]);
-  const there = solved.get(key);
-  if (there) return there;
-  const fresh = solveTaped(tapedShape(outline));
-  const oldest = solved.size >= SOLVED_KEPT ? solved.keys().next().value : undefined;
-  if (oldest !== undefined) solved.delete(oldest);
-  solved.set(key, fresh);
-  return fresh;
-}
+const solvedOnce = (outline: TapedOutline): TapedSolution =>
+  solved.get(JSON.stringify([outline.corners, outline.sidesM, outline.diagonals]), () =>
+    solveTaped(tapedShape(outline)),
+  );
 
 /** Solves a taped outline, unless it names corners that are not there. */
 export function tapedSolution(outline: TapedOutline, field: string, label: string): Result<TapedSolution> {
