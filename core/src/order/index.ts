@@ -13,3 +13,4 @@ export {
 } from './schema.ts';
 export { ORDER_COLUMNS, orderRows, picksWords } from './table.ts';
 export { takeoff, type OrderGroup, type OrderLine, type Takeoff } from './takeoff.ts';
+export { whatIf, type Change, type Compared, type WhatIf } from './whatif.ts';

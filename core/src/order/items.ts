@@ -29,7 +29,8 @@ export interface Item {
   readonly key: string;
   readonly name: string;
   readonly kind: Layer['kind'] | 'sundry';
-  readonly waste: WasteKind;
+  /** Undefined for what is counted piece by piece. */
+  readonly waste: WasteKind | undefined;
   readonly quantity: Quantity;
   readonly packs: readonly Pack[];
   readonly hazards: readonly Hazard[];
@@ -155,7 +156,7 @@ export function itemOfPart(pieces: Pieces, partId: string, pocket: BuildUp): Ite
       key: `curb/${pocket.id}/${part.id}`,
       name: part.name,
       kind: 'pieces',
-      waste: 'sundry',
+      waste: undefined,
       quantity: 'count',
       packs: [{ id: part.id, name: 'piece', net: 1, massKg: part.massKg?.value, price: part.price }],
       currency: pocket.currency,

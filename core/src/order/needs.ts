@@ -303,12 +303,26 @@ function whyNot(zone: Zone, buildUp: BuildUp | undefined): Problem[] {
     : [{ kind: 'missing', field, label, actual: '', expected: 'one of the job’s build-ups' }];
 }
 
+function moreArea(area: Figure, pct: number): Figure {
+  if (pct === 0) return area;
+  const more = given('more or less area', pct, 'percent', 'assumed');
+  return {
+    label: area.label,
+    value: area.value * (1 + pct / 100),
+    quantity: 'area',
+    formula: '{area} × (1 + {more} / 100)',
+    inputs: { area, more },
+    from: 'as it would be with another area',
+  };
+}
+
 /** Everything that the zones need, part by part. */
 export function needs(
   survey: Zones,
   doc: BuildUpDoc,
   details: DetailSchedule,
   order: OrderDoc,
+  areaPct = 0,
 ): { parts: Part[]; missing: Missing[] } {
   const parts: Part[] = [];
   const missing: Missing[] = [];
@@ -325,7 +339,7 @@ export function needs(
       continue;
     }
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
-    parts.push(...fieldParts(items, zone, buildUp, q.value.slopeArea, conditions, order));
+    parts.push(...fieldParts(items, zone, buildUp, moreArea(q.value.slopeArea, areaPct), conditions, order));
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));

@@ -43,7 +43,7 @@ export function orderRows(groups: readonly OrderGroup[]): Cell[][] {
       l.price ? rounded(l.price.value) : '',
       l.item.currency,
       l.mass ? rounded(l.mass.value) : '',
-      l.carriage,
+      l.carriage ? `${l.carriage.what}: ${l.carriage.says}` : '',
     ]),
   );
 }

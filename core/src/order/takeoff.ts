@@ -1,5 +1,5 @@
 /** From survey, build-ups and details to an order: net, allowances, gross, stock first, containers, weight, price. */
-import { cited, sumOf, type BuildUp, type BuildUpDoc, type Hazard, type Layer } from '../buildup/index.ts';
+import { cited, sumOf, type BuildUp, type BuildUpDoc, type Layer } from '../buildup/index.ts';
 import { detailSchedule, type DetailSchedule } from '../details/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
@@ -10,7 +10,7 @@ import type { Item, Pack } from './items.ts';
 import { needs, type Missing, type Part } from './needs.ts';
 import type { Delivery, OrderDoc, StockItem } from './schema.ts';
 import { Store, type Drawn } from './stock.ts';
-import { carriage } from './transport.ts';
+import { carriage, type Carriage } from './transport.ts';
 
 export interface OrderLine {
   readonly key: string;
@@ -29,7 +29,7 @@ export interface OrderLine {
   /** Undefined where a pack has no price. */
   readonly price: Figure | undefined;
   readonly mass: Figure | undefined;
-  readonly carriage: string;
+  readonly carriage: Carriage | undefined;
   readonly problems: readonly Problem[];
 }
 
@@ -66,7 +66,9 @@ const sum = (label: string, parts: readonly Part[], quantity: Quantity): Figure 
 /** Net with overspray and waste on what is laid; what the cut list counted has its offcuts already. */
 function grossOf(item: Item, parts: readonly Part[], order: OrderDoc): { net: Figure; gross: Figure } {
   const net = sum(`${item.name}, net`, parts, item.quantity);
-  const waste = cited(`waste, ${item.waste}`, order.wastePct[item.waste], 'percent');
+  const waste = item.waste
+    ? cited(`waste, ${item.waste}`, order.wastePct[item.waste], 'percent')
+    : given('waste', 0, 'percent', 'definition', 'counted piece by piece');
   const cut = parts.filter((p) => p.of === 'cutting' && item.quantity === 'area');
   const sprayed = parts.filter((p) => p.sprayed);
   const rest = parts.filter((p) => !cut.includes(p) && !p.sprayed);
@@ -182,7 +184,12 @@ function lineOf(
   const { net, gross } = grossOf(item, parts, order);
   const drawn = store.draw(item, gross.value, delivery?.usedBy);
   const need = needOf(item, gross, drawn.taken);
-  const { best, runnerUp } = chooseBoth(need.value, item.packs, order.aim);
+  const { best, runnerUp } = chooseBoth(
+    need.value,
+    item.packs,
+    // Of small things nobody mixes sizes to save a spoonful.
+    item.kind === 'sundry' ? 'least cost' : order.aim,
+  );
   const layers = new Map<string, { buildUp: BuildUp; layer: Layer }>();
   for (const { buildUp, layer } of parts)
     if (layer) layers.set(`${buildUp.id}/${buildUp.revision}/${layer.id}`, { buildUp, layer });
@@ -213,7 +220,7 @@ function lineOf(
     runnerUp,
     price: counted(line, 'price'),
     mass: counted(line, 'massKg'),
-    carriage: carriage(item.hazards as readonly Hazard[]),
+    carriage: carriage(item.hazards),
     problems: [...noPack, ...keeps(item, delivery), ...drawn.problems],
   };
 }
@@ -262,12 +269,17 @@ function groupOf(
   };
 }
 
-/**
- * The order of a job.
- * @param details the schedule of the same survey and build-ups, where it is there already
- */
-export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, details?: DetailSchedule): Takeoff {
-  const { parts, missing } = needs(survey, doc, details ?? detailSchedule(survey, doc), order);
+export interface TakeoffTerms {
+  /** The schedule of the same survey and build-ups, where it is there already. */
+  readonly details?: DetailSchedule | undefined;
+  /** More or less field than surveyed, per cent: to ask what would be. */
+  readonly areaPct?: number | undefined;
+}
+
+/** The order of a job. */
+export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, terms: TakeoffTerms = {}): Takeoff {
+  const details = terms.details ?? detailSchedule(survey, doc);
+  const { parts, missing } = needs(survey, doc, details, order, terms.areaPct ?? 0);
   const store = new Store(order.stock);
   const groups: OrderGroup[] = [];
   const add = (id: string, name: string, mine: readonly Part[], delivery?: Delivery): void => {

@@ -113,7 +113,9 @@ export const useJob = defineStore('job', () => {
     })),
   );
   const details = computed(() => detailSchedule(survey.draft.value, buildUps.draft.value));
-  const takenOff = computed(() => takeoff(survey.draft.value, buildUps.draft.value, order.draft.value));
+  const takenOff = computed(() =>
+    takeoff(survey.draft.value, buildUps.draft.value, order.draft.value, { details: details.value }),
+  );
   const statuses = computed(() =>
     site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)),
   );

@@ -1,8 +1,6 @@
 /** The cut list as rows for a file: roll by roll, in the order along the roll. Metric. */
+import Papa from 'papaparse';
 import type { CutList } from '@lentum/core/details';
-
-const cell = (text: string | number): string =>
-  /[",\n]/.test(String(text)) ? `"${String(text).replaceAll('"', '""')}"` : String(text);
 
 export function cutListRows({ nest, zones }: CutList): string {
   const names = new Map(zones.flatMap((z) => z.groups).map((g) => [g.label, g.piece.name]));
@@ -21,5 +19,5 @@ export function cutListRows({ nest, zones }: CutList): string {
         p.turned ? 'yes' : '',
       ]),
   ];
-  return rows.map((r) => r.map(cell).join(',')).join('\r\n') + '\r\n';
+  return `${Papa.unparse(rows)}\r\n`;
 }

@@ -1,70 +1,79 @@
 <script setup lang="ts">
+/** What to buy: by the job, by zone or by delivery, with stock, the next best choice, weight and price. */
+import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
-import { takeoff, type OrderDoc, type OrderLine } from '@lentum/core/order';
+import { AIMS, GROUPINGS, type OrderDoc, type OrderLine, type WasteKind } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { useJob } from '../app/job.ts';
-import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import PickList from '../shared/PickList.vue';
 import UndoBar from '../shared/UndoBar.vue';
-import { useUnits } from '../shared/units.ts';
+import DeliveryPanel from './DeliveryPanel.vue';
+import { saveCsv, saveSheet } from './exports.ts';
+import OrderTable from './OrderTable.vue';
+import StockPanel from './StockPanel.vue';
+import WhatIfPanel from './WhatIfPanel.vue';
 
 const job = useJob();
-const { say } = useUnits();
 const order = computed(() => job.documents.order.draft);
-const KINDS = [
+const KINDS: readonly (readonly [WasteKind, string])[] = [
   ['liquid', 'Liquids'],
   ['fabric', 'Fabric offcuts'],
   ['aggregate', 'Aggregate'],
   ['sheet', 'Sheets and boards'],
-] as const;
+  ['sundry', 'Small things'],
+];
+const GROUP_NAMES = { job: 'the whole job', zone: 'zone by zone', delivery: 'by delivery' } as const;
+const AIM_NAMES = { 'least left over': 'least is left over', 'least cost': 'it costs least' } as const;
+const groupings = GROUPINGS.map((value) => ({ value, label: GROUP_NAMES[value] }));
+const aims = AIMS.map((value) => ({ value, label: AIM_NAMES[value] }));
 
-function setWaste(kind: keyof OrderDoc['wastePct'], value: number | undefined): void {
+function setWaste(kind: WasteKind, value: number | undefined): void {
   if (value !== undefined) order.value.wastePct[kind] = { value, source: 'chosen' };
 }
-
-/** What if: the same takeoff with another waste for liquids. */
-const comparing = ref<number | undefined>(10);
-const compared = computed(() => {
-  if (comparing.value === undefined) return undefined;
-  const other: OrderDoc = {
-    wastePct: { ...order.value.wastePct, liquid: { value: comparing.value, source: 'chosen' } },
-  };
-  return new Map(
-    takeoff(job.documents.survey.draft, job.documents.buildUps.draft, other).lines.map((l) => [l.key, l]),
-  );
+const setNumber = (key: 'oversprayPct' | 'profileLPerM2' | 'palletKg', value: number | undefined): void => {
+  if (value !== undefined) order.value[key] = { value, source: 'chosen' };
+};
+const adding = ref<OrderLine>();
+const more = ref(false);
+const today = computed(() => DateTime.fromMillis(job.nowMs, { zone: job.timeZone }).toISODate() ?? '');
+const zones = computed(() => job.zones.map((z) => z.zone));
+const fileName = computed(
+  () => `order-${(job.head?.name ?? 'job').replaceAll(/[^A-Za-z0-9]+/g, '-').toLowerCase()}`,
+);
+/** How things are carried, each way once. */
+const carried = computed(() => {
+  const found = job.takenOff.lines.flatMap((l) => (l.carriage ? [l.carriage] : []));
+  return found.filter((c, i) => found.findIndex((x) => x.what === c.what) === i);
 });
-
-const buyWords = (line: OrderLine): string =>
-  line.buy.picks.map((p) => `${p.count} × ${p.container.name}`).join(', ');
-const groups = computed(() => {
-  const byBuildUp = new Map<string, { name: string; zones: string; lines: OrderLine[] }>();
-  for (const line of job.takenOff.lines) {
-    const key = `${line.buildUp.id}/${line.buildUp.revision}`;
-    const group = byBuildUp.get(key) ?? {
-      name: `${line.buildUp.name}, revision ${line.buildUp.revision}`,
-      zones: line.zoneNames.join(', '),
-      lines: [],
-    };
-    group.lines.push(line);
-    byBuildUp.set(key, group);
-  }
-  return [...byBuildUp.values()];
-});
-/** What another waste moves: more to buy, or the same tins with less left over. */
-function difference(line: OrderLine): string {
-  const other = compared.value?.get(line.key);
-  if (!other || line.layer.kind !== 'coat') return '';
-  const words = buyWords(other);
-  if (words === buyWords(line)) return `same, ${say(other.buy.leftOver, line.quantity)} left`;
-  const more = other.buy.total - line.buy.total;
-  return `${words} (${more > 0 ? '+' : ''}${say(more, line.quantity)})`;
-}
+const set = <K extends keyof OrderDoc>(key: K, value: OrderDoc[K]): void => {
+  order.value[key] = value;
+};
+const print = (): void => window.print();
 </script>
 
 <template>
   <main class="page">
-    <div class="bar top">
-      <div v-for="[kind, name] in KINDS" :key="kind" class="waste">
+    <div class="bar top no-print">
+      <div class="field wide">
+        <label>Ordered for</label>
+        <PickList
+          label="Ordered for"
+          :options="groupings"
+          :model-value="order.groupBy"
+          @update:model-value="(v) => set('groupBy', v as OrderDoc['groupBy'])"
+        />
+      </div>
+      <div class="field wide">
+        <label>Containers so that</label>
+        <PickList
+          label="Containers so that"
+          :options="aims"
+          :model-value="order.aim"
+          @update:model-value="(v) => set('aim', v as OrderDoc['aim'])"
+        />
+      </div>
+      <div v-for="[kind, name] in KINDS" :key="kind" class="field">
         <label>{{ name }}, waste</label>
         <MeasureInput
           quantity="percent"
@@ -76,18 +85,46 @@ function difference(line: OrderLine): string {
           @update:model-value="(v) => setWaste(kind, v)"
         />
       </div>
-      <div class="waste">
-        <label>What if liquids waste</label>
+      <el-button text :aria-expanded="more" @click="more = !more"
+        >{{ more ? 'Fewer' : 'More' }} allowances</el-button
+      >
+      <UndoBar :document="job.documents.order" />
+    </div>
+    <div v-if="more" class="bar top no-print">
+      <div class="field">
+        <label>Overspray</label>
         <MeasureInput
-          v-model="comparing"
           quantity="percent"
-          label="Waste to compare with"
+          label="Overspray"
           :min="0"
           :max="100"
           :digits="1"
+          :model-value="order.oversprayPct.value"
+          @update:model-value="(v) => setNumber('oversprayPct', v)"
         />
       </div>
-      <UndoBar :document="job.documents.order" />
+      <div class="field wide">
+        <label>Rough ground swallows</label>
+        <MeasureInput
+          quantity="rateVolume"
+          label="Rough ground swallows"
+          :min="0"
+          :max="5"
+          :model-value="order.profileLPerM2.value"
+          @update:model-value="(v) => setNumber('profileLPerM2', v)"
+        />
+      </div>
+      <div class="field">
+        <label>A pallet carries</label>
+        <MeasureInput
+          quantity="mass"
+          label="A pallet carries"
+          :min="50"
+          :max="2000"
+          :model-value="order.palletKg.value"
+          @update:model-value="(v) => setNumber('palletKg', v)"
+        />
+      </div>
     </div>
 
     <p v-if="job.takenOff.lines.length === 0">
@@ -95,44 +132,53 @@ function difference(line: OrderLine): string {
       <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>, then
       <RouterLink :to="{ name: 'build-up' }">Build-up</RouterLink>.
     </p>
-    <section v-for="g in groups" :key="g.name" class="group">
+    <DeliveryPanel
+      v-if="order.groupBy === 'delivery'"
+      class="no-print"
+      :zones="zones"
+      :today="today"
+      :model-value="order.deliveries"
+      @update:model-value="(v) => set('deliveries', v)"
+    />
+    <section v-for="(g, i) in job.takenOff.groups" :key="g.id" class="group" :aria-label="g.name">
       <div class="head">
-        <h2>{{ g.name }}</h2>
-        <span class="quiet">{{ g.zones }}</span>
+        <h1>{{ g.name }}</h1>
+        <span v-if="g.delivery" class="quiet">on {{ g.delivery.on }}, used by {{ g.delivery.usedBy }}</span>
+        <template v-if="i === 0">
+          <el-button class="end no-print" @click="saveCsv(job.takenOff.groups, fileName)">CSV</el-button>
+          <el-button class="no-print" @click="saveSheet(job.takenOff.groups, fileName)"
+            >Spreadsheet</el-button
+          >
+          <el-button class="no-print" @click="print">Print</el-button>
+        </template>
       </div>
-      <div class="scroll-x">
-        <table class="dense">
-          <thead>
-            <tr>
-              <th scope="col">Layer</th>
-              <th scope="col" class="num">Area</th>
-              <th scope="col" class="num">Net</th>
-              <th scope="col" class="num">Gross</th>
-              <th scope="col">To buy</th>
-              <th scope="col" class="num">Left over</th>
-              <th scope="col">With {{ comparing ?? '–' }} % waste</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="line in g.lines" :key="line.key">
-              <th scope="row">{{ line.layer.name }}</th>
-              <td class="num"><FigureText :figure="line.area" /></td>
-              <td class="num"><FigureText :figure="line.net" /></td>
-              <td class="num"><FigureText :figure="line.gross" /></td>
-              <td>
-                <strong>{{ buyWords(line) }}</strong>
-              </td>
-              <td class="num">{{ say(line.buy.leftOver, line.quantity) }}</td>
-              <td class="quiet">{{ difference(line) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <OrderTable :group="g" @stock="(line) => (adding = line)" />
     </section>
-    <p v-if="job.takenOff.lines.length > 0" class="quiet">
-      Containers: the least that covers the gross quantity, and of those the fewest containers. Fabric is
-      ordered with its laps; aggregate as it is thrown.
-    </p>
+    <template v-if="job.takenOff.lines.length > 0">
+      <p class="quiet">
+        Containers are chosen exactly; of two that serve equally well, the one with fewer containers. Field
+        fabric and sheets are ordered with their laps, pieces for details as the cut list takes them,
+        aggregate as it is thrown.
+      </p>
+      <p v-if="carried.length > 0" class="quiet">
+        Carried, in general words:
+        <template v-for="c in carried" :key="c.what"
+          ><strong>{{ c.what }}</strong> {{ c.says }}. </template
+        >The safety sheet and the carrier decide.
+      </p>
+      <section class="group no-print">
+        <div class="head"><h2>In stock</h2></div>
+        <StockPanel
+          :idle="job.takenOff.idle"
+          :lines="job.takenOff.lines"
+          :adding="adding"
+          :model-value="order.stock"
+          @update:model-value="(v) => set('stock', v)"
+          @done="adding = undefined"
+        />
+      </section>
+      <WhatIfPanel class="group no-print" />
+    </template>
     <section v-if="job.takenOff.missing.length > 0" class="group">
       <div class="head"><h2>Not in the order</h2></div>
       <p v-for="m in job.takenOff.missing" :key="m.zoneId">{{ m.why.map(sentence).join(' ') }}</p>
@@ -142,14 +188,17 @@ function difference(line: OrderLine): string {
 
 <style scoped>
 .top {
-  gap: var(--s4);
+  gap: var(--s3) var(--s4);
   align-items: end;
   margin-bottom: var(--s4);
 }
-.waste {
-  width: 9.5rem;
+.field {
+  width: 8.5rem;
 }
-.waste label {
+.field.wide {
+  width: 11rem;
+}
+.field label {
   font-size: var(--t-s);
   font-weight: 600;
   color: var(--ink-2);
@@ -157,15 +206,7 @@ function difference(line: OrderLine): string {
 .group {
   margin-bottom: var(--s6);
 }
-.group table {
-  min-width: 760px;
-  table-layout: fixed;
-}
-.group th:first-child {
-  width: 17%;
-}
-.group th:nth-child(5),
-.group th:nth-child(7) {
-  width: 21%;
+h1 {
+  font-size: var(--t-l);
 }
 </style>

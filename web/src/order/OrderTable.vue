@@ -1,0 +1,122 @@
+<script setup lang="ts">
+/** The lines of one group: what is needed, what is there, what to buy, the next best, price and weight. */
+import { computed } from 'vue';
+import { picksWords, type OrderGroup, type OrderLine } from '@lentum/core/order';
+import { sentence } from '@lentum/core/problems';
+import FigureText from '../shared/FigureText.vue';
+import { useUnits } from '../shared/units.ts';
+
+const props = defineProps<{ group: OrderGroup }>();
+const emit = defineEmits<{ stock: [line: OrderLine] }>();
+const { say } = useUnits();
+const drawn = (line: OrderLine): number => line.drawn.reduce((sum, d) => sum + d.amount, 0);
+/** Many zones are said by how many they are. */
+const MOST_ZONES = 3;
+const zonesOf = (line: OrderLine): string =>
+  line.zoneNames.length > MOST_ZONES ? `${line.zoneNames.length} zones` : line.zoneNames.join(', ');
+const hasStock = computed(() => props.group.lines.some((l) => l.drawn.length > 0));
+/** Layers under a product that is not one of them. */
+const layersOf = (line: OrderLine): string =>
+  [...new Set(line.layers.map((l) => l.layer.name))].filter((n) => n !== line.item.name).join(', ');
+</script>
+
+<template>
+  <div class="scroll-x">
+    <table class="dense">
+      <thead>
+        <tr>
+          <th scope="col">Product</th>
+          <th scope="col" class="num">Net</th>
+          <th scope="col" class="num">Gross</th>
+          <th v-if="hasStock" scope="col" class="num">In stock</th>
+          <th scope="col">To buy</th>
+          <th scope="col" class="num">Left over</th>
+          <th scope="col">Next best</th>
+          <th scope="col" class="num">Price</th>
+          <th scope="col" class="num">Weight</th>
+          <th scope="col"><span class="visually-hidden">Stock</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="line in group.lines" :key="line.key">
+          <th scope="row">
+            {{ line.item.name }} <span v-if="line.carriage" class="tag">{{ line.carriage.what }}</span>
+            <span v-if="layersOf(line)" class="quiet under">{{ layersOf(line) }}</span>
+            <span class="quiet under">{{ zonesOf(line) }}</span>
+            <span v-for="(p, i) in line.problems" :key="i" class="problem under">{{ sentence(p) }}</span>
+          </th>
+          <td class="num"><FigureText fine :figure="line.net" /></td>
+          <td class="num"><FigureText fine :figure="line.gross" /></td>
+          <td v-if="hasStock" class="num">
+            {{ line.drawn.length > 0 ? say(drawn(line), line.quantity) : '' }}
+          </td>
+          <td>
+            <strong>{{ picksWords(line.buy.picks) || (line.need.value > 0 ? '–' : 'nothing') }}</strong>
+          </td>
+          <td class="num">{{ line.buy.picks.length > 0 ? say(line.buy.leftOver, line.quantity) : '' }}</td>
+          <td class="quiet">
+            <template v-if="line.runnerUp">
+              {{ picksWords(line.runnerUp.picks) }}, {{ say(line.runnerUp.leftOver, line.quantity) }} left
+            </template>
+          </td>
+          <td class="num">
+            <FigureText v-if="line.price" :figure="line.price" /><template v-else>–</template>
+          </td>
+          <td class="num">
+            <FigureText v-if="line.mass" :figure="line.mass" /><template v-else>–</template>
+          </td>
+          <td class="no-print">
+            <el-button
+              text
+              size="small"
+              :aria-label="`${line.item.name} in stock`"
+              @click="emit('stock', line)"
+              >Stock</el-button
+            >
+          </td>
+        </tr>
+      </tbody>
+      <tfoot>
+        <tr>
+          <th scope="row" :colspan="hasStock ? 7 : 6">
+            <FigureText :figure="group.pallets" /> {{ group.pallets.value === 1 ? 'pallet' : 'pallets' }} by
+            weight<template v-if="group.unpriced.length > 0"
+              >; without a price: {{ group.unpriced.join(', ') }}</template
+            >
+          </th>
+          <td class="num"><FigureText :figure="group.price" /></td>
+          <td class="num"><FigureText :figure="group.mass" /></td>
+          <td />
+        </tr>
+      </tfoot>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+table {
+  min-width: 980px;
+}
+th[scope='row'] {
+  text-align: left;
+  max-width: 22rem;
+}
+.tag {
+  border: max(1px, var(--stroke)) solid var(--line-2);
+  border-radius: 999px;
+  padding: 0 var(--s2);
+  font-size: var(--t-s);
+  font-weight: 400;
+  color: var(--ink-2);
+  white-space: nowrap;
+}
+.under {
+  display: block;
+  font-size: var(--t-s);
+  font-weight: 400;
+}
+tfoot th,
+tfoot td {
+  font-weight: 700;
+}
+</style>
