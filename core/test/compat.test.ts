@@ -331,6 +331,7 @@ describe('figures that do not agree, one case a reason', () => {
         mix: {
           by: 'mass',
           source: 'typical',
+          split: 'by weight',
           parts: [
             { id: 'a', name: 'A', kind: 'resin', parts: 1, densityKgPerL: typical(1) },
             { id: 'b', name: 'B', kind: 'filler', parts: 1, densityKgPerL: typical(2.65) },

@@ -118,6 +118,7 @@ describe('mixes', () => {
     mix: {
       by: 'mass',
       source: 'typical',
+      split: 'by weight',
       parts: [
         { id: 'r', name: 'Resin', kind: 'resin', parts: 1, densityKgPerL: typical(1) },
         { id: 's', name: 'Sand', kind: 'filler', parts: 2, densityKgPerL: typical(2.65) },
@@ -144,6 +145,7 @@ describe('mixes', () => {
       mix: {
         by: 'volume',
         source: 'typical',
+        split: 'by weight',
         parts: [
           { id: 'a', name: 'A', kind: 'sealer', parts: 10, densityKgPerL: typical(1.37) },
           { id: 'b', name: 'B', kind: 'hardener', parts: 1, densityKgPerL: typical(1.12) },
@@ -173,6 +175,7 @@ describe('mixes', () => {
             mix: {
               by,
               source: 'typical',
+              split: 'by weight' as const,
               parts: parts.map(([n, d], i) => ({
                 id: `p${i}`,
                 name: `P${i}`,

@@ -188,7 +188,7 @@ describe('cutting a zone', () => {
 
 describe('a set of bays', () => {
   const z = zone(corners(10, 5));
-  const site = (bays: Bay[]): SiteDoc => ({ bays, cuts: [] });
+  const site = (bays: Bay[]): SiteDoc => ({ bays, cuts: [], access: [] });
   const cut = split(z, pail).bays;
   it('as cut has no fault, and its areas have a working', () => {
     expect(siteProblems(site(cut), { zones: [z] })).toEqual([]);

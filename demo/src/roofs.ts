@@ -49,9 +49,17 @@ const CUTS: readonly { zoneId: string; layerId: string; basis: BayBasis }[] = [
   { zoneId: 'canopy', layerId: 'base', basis: { kind: 'container', containerId: 'pail-10' } },
 ];
 
+/** Ladders and doors: where people come on to each zone. */
+const ACCESS: SiteDoc['access'] = [
+  { zoneId: 'hall', at: { alongM: 0.4, acrossM: 0.2 } },
+  { zoneId: 'terrace', at: { alongM: 4.8, acrossM: 5.6 } },
+  { zoneId: 'canopy', at: { alongM: 0.3, acrossM: 0.2 } },
+  { zoneId: 'workshop', at: { alongM: 0.5, acrossM: 0.2 } },
+];
+
 /** The bays, with ids that are the same each time. */
 export function cutBays(survey: Survey): SiteDoc {
-  const site: SiteDoc = { bays: [], cuts: [] };
+  const site: SiteDoc = { bays: [], cuts: [], access: [...ACCESS] };
   for (const { zoneId, layerId, basis } of CUTS) {
     const zone = survey.zones.find((z) => z.id === zoneId);
     if (!zone) throw new Error(`the demo has no zone ${zoneId}`);

@@ -111,7 +111,7 @@ export const batchDensity = (coat: Coat): Figure | Given =>
 
 /**
  * Catalyst for a temperature, per cent by mass of the resin: the row it falls in, lower end included. Nothing is
- * implied outside the rows or between them: that is a stop, not a guess.
+ * implied outside the rows: that is a stop, not a guess. Between them only where the table says that it may be.
  */
 export function catalystAt(coat: Coat, tempC: number): Result<Given> {
   const rows = coat.catalyst?.points ?? [];
@@ -130,14 +130,27 @@ export function catalystAt(coat: Coat, tempC: number): Result<Given> {
           : `a temperature in the table, ${span} °C: outside it nothing is mixed`,
     });
   }
+  const { interpolate, source, cites } = coat.catalyst;
   return ok(
     cited(
       `${coat.name}, catalyst`,
-      { value: row.percent, source: coat.catalyst.source, cites: coat.catalyst.cites },
+      { value: interpolate ? between(rows, row, tempC) : row.percent, source, cites },
       'moisture',
-      `${row.fromC} to ${row.toC} °C`,
+      interpolate ? 'between the rows of its table' : `${row.fromC} to ${row.toC} °C`,
     ),
   );
+}
+
+type Row = NonNullable<Coat['catalyst']>['points'][number];
+
+/** Straight between the middles of the rows; held before the first middle and after the last. */
+function between(rows: readonly Row[], row: Row, tempC: number): number {
+  const middle = (r: Row): number => (r.fromC + r.toC) / 2;
+  const i = rows.indexOf(row);
+  const other = tempC < middle(row) ? rows[i - 1] : rows[i + 1];
+  if (!other) return row.percent;
+  const share = (tempC - middle(row)) / (middle(other) - middle(row));
+  return row.percent + share * (other.percent - row.percent);
 }
 
 /** Thickener on a slope, per cent by mass: the last row from which the slope reaches; none below the first. */

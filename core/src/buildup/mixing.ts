@@ -18,6 +18,8 @@ export const PART_KINDS = [
 export const mixSchema = z.strictObject({
   by: z.enum(['mass', 'volume']),
   ...provenance,
+  /** Whether part of a kit may be mixed: weighed out, or never. */
+  split: z.enum(['by weight', 'never']).default('by weight'),
   parts: z
     .array(
       z.strictObject({
@@ -35,6 +37,8 @@ export const mixSchema = z.strictObject({
 /** Catalyst in percent by mass of the resin; outside the rows nothing is mixed. */
 export const catalystSchema = z.strictObject({
   ...provenance,
+  /** Only where the maker allows it: straight between the middles of the rows. */
+  interpolate: z.boolean().default(false),
   points: z
     .array(z.strictObject({ fromC: temperature, toC: temperature, percent: z.number().gt(0).max(20) }))
     .min(1)
@@ -119,6 +123,8 @@ export const kettleSchema = z.strictObject({
   hoursAtHeat: sourced(z.number().gt(0).max(72)),
   /** Probed while hot, this often: m² for one probe. */
   probeEveryM2: sourced(z.number().gt(0).max(500)),
+  /** What it melts in an hour, kg. */
+  meltKgPerH: sourced(z.number().gt(0).max(2000)).optional(),
   /** What goes in at once, kg. */
   loadKg: sourced(z.number().gt(0).max(5000)).optional(),
 });

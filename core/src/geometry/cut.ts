@@ -120,25 +120,31 @@ function evenShares(count: number, bands: number): number[] {
   );
 }
 
+const swap = ([x, y]: Point): Point => [y, -x];
+const back = ([x, y]: Point): Point => [-y, x];
+
+/** Bands across y in the given proportions, lowest first. */
+const bandsOf = (turned: Area, shares: readonly number[]): Area[] =>
+  splitAlongX(mapArea(turned, swap), shares).map((a) => mapArea(a, back));
+
+/** How many bands make the parts of an area nearest to square. */
+export function squareBands(area: Area, count: number, directionRad: number): number {
+  const box = boxOf(mapArea(area, (p) => rotate(p, -directionRad)).map((p) => p.outer));
+  const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
+  const wanted = Math.round(Math.sqrt((count * height) / Math.max(width, TOLERANCE.sameCornerM)));
+  return Math.max(1, Math.min(count, wanted));
+}
+
 /**
- * Cuts an area into `count` parts of equal size in bands, as near to square as the shape allows.
+ * Cuts an area into `count` parts of equal size in so many bands.
  * @param directionRad direction of the bands, anticlockwise from x
  * @returns the parts in reading order: band by band from the far side of the direction, along it in each band
  */
-export function splitEqually(area: Area, count: number, directionRad: number): Area[] {
+export function splitInBands(area: Area, count: number, bands: number, directionRad: number): Area[] {
   if (count <= 1) return [area];
   const turned = mapArea(area, (p) => rotate(p, -directionRad));
-  const box = boxOf(turned.map((p) => p.outer));
-  const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
-  const bands = Math.max(
-    1,
-    Math.min(count, Math.round(Math.sqrt((count * height) / Math.max(width, TOLERANCE.sameCornerM)))),
-  );
   const shares = evenShares(count, bands);
-  const swap = ([x, y]: Point): Point => [y, -x];
-  const back = ([x, y]: Point): Point => [-y, x];
-  const rows = splitAlongX(mapArea(turned, swap), shares).map((a) => mapArea(a, back));
-  return rows
+  return bandsOf(turned, shares)
     .map((row, i) =>
       splitAlongX(
         row,
@@ -147,5 +153,44 @@ export function splitEqually(area: Area, count: number, directionRad: number): A
     )
     .reverse()
     .flat()
+    .map((part) => mapArea(part, (p) => rotate(p, directionRad)));
+}
+
+/** Cuts an area into `count` parts of equal size, as near to square as the shape allows. */
+export const splitEqually = (area: Area, count: number, directionRad: number): Area[] =>
+  splitInBands(area, count, squareBands(area, count, directionRad), directionRad);
+
+/**
+ * Cuts an area into bands of so many metres from its low side, each band into equal parts no larger than a limit: the
+ * joints between bands lie where the courses of a fabric meet.
+ */
+export function splitOnCourses(area: Area, most: number, bandM: number, directionRad: number): Area[] {
+  const turned = mapArea(area, (p) => rotate(p, -directionRad));
+  const box = boxOf(turned.map((p) => p.outer));
+  const count = Math.max(1, Math.ceil((box.maxY - box.minY) / bandM - TOLERANCE.relative));
+  const rows = Array.from({ length: count }, (_, i) => {
+    const [low, high] = [box.minY + i * bandM, box.minY + (i + 1) * bandM];
+    const band: Polygon = {
+      outer: [
+        [box.minX - 1, low],
+        [box.maxX + 1, low],
+        [box.maxX + 1, high],
+        [box.minX - 1, high],
+      ],
+      holes: [],
+    };
+    return intersect(turned, [band]);
+  });
+  return rows
+    .map((row) => {
+      const parts = Math.max(1, Math.ceil(areaOf(row) / most - TOLERANCE.areaM2));
+      return splitAlongX(
+        row,
+        Array.from({ length: parts }, () => 1),
+      );
+    })
+    .reverse()
+    .flat()
+    .filter((part) => areaOf(part) > TOLERANCE.areaM2)
     .map((part) => mapArea(part, (p) => rotate(p, directionRad)));
 }

@@ -1,5 +1,15 @@
 export { arcOver, arcPoints, riseFromQuarterTangent, type Arc } from './arcs.ts';
-export { areaBelow, intersect, splitAlongX, splitEqually, subtract, unite } from './cut.ts';
+export {
+  areaBelow,
+  intersect,
+  splitAlongX,
+  splitEqually,
+  splitInBands,
+  splitOnCourses,
+  squareBands,
+  subtract,
+  unite,
+} from './cut.ts';
 export { toGlobe, toPlane } from './globe.ts';
 export { adjust, type Adjusted, type Measure } from './leastsquares.ts';
 export {
@@ -14,6 +24,7 @@ export {
   labelPoint,
   mapArea,
   oriented,
+  overlapM,
   perimeter,
   polygonArea,
   reversed,

@@ -20,6 +20,18 @@ export function distanceToPiece(p: Point, a: Point, b: Point): number {
   return distance(p, [a[0] + t * dx, a[1] + t * dy]);
 }
 
+/** How much of a → b lies along c → d, metres; nothing where they do not lie on one line. */
+export function overlapM(a: Point, b: Point, c: Point, d: Point): number {
+  const length = distance(a, b);
+  if (length === 0) return 0;
+  const [ux, uy] = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
+  const off = (p: Point): number => Math.abs((p[1] - a[1]) * ux - (p[0] - a[0]) * uy);
+  if (off(c) > TOLERANCE.onLineM || off(d) > TOLERANCE.onLineM) return 0;
+  const at = (p: Point): number => (p[0] - a[0]) * ux + (p[1] - a[1]) * uy;
+  const [from, to] = [Math.min(at(c), at(d)), Math.max(at(c), at(d))];
+  return Math.max(0, Math.min(length, to) - Math.max(0, from));
+}
+
 /** Twice the signed area of the triangle origin, a, b: the term of the shoelace sum. */
 export const crossTerm = (a: Point, b: Point): number => a[0] * b[1] - b[0] * a[1];
 

@@ -22,7 +22,6 @@ export {
   bayStatus,
   earlierFilms,
   latestConditions,
-  potLifeMinutes,
   SITE_RULES,
   type BayState,
   type BayStatus,

@@ -11,9 +11,9 @@ import {
   type Coat,
   type WorkLayer,
 } from '../buildup/index.ts';
-import { cureHours, progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
+import { progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
-import { bayAreaFigure, type Bay } from '../site/index.ts';
+import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { EMPTY_BAY_BOOK, type BayBook, type SiteBook } from './fold.ts';
 import { coatOf, layerLaid } from './entryrules.ts';
@@ -108,15 +108,6 @@ function history(book: SiteBook, zoneId: string, nowMs: number): TemperatureStep
   return byTime(book.conditions.get(zoneId) ?? [], (c) => c.at)
     .map((c) => ({ fromMs: Date.parse(c.at), tempC: c.surfaceC, humidityPct: c.humidityPct }))
     .filter((c) => c.fromMs <= nowMs);
-}
-
-/** Pot life in minutes at a temperature, from the layer's table, interpolated like a cure stage. */
-export function potLifeMinutes(coat: Coat, tempC: number): number | undefined {
-  const h = cureHours(
-    coat.potLife.points.map((p) => ({ atC: p.atC, hours: p.minutes })),
-    tempC,
-  );
-  return h.kind === 'hours' ? h.hours : coat.potLife.points[0]?.minutes;
 }
 
 function currentHold(steps: readonly StepEntry[]): StepEntry | undefined {

@@ -1,10 +1,22 @@
 /** "Grid the roof": bays that one container, or one mix, must cover. */
 import { areaCovered, areaPerContainer, type Coat } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
-import { areaOf, corner, distance, splitEqually, type Ring } from '../geometry/index.ts';
+import {
+  areaOf,
+  corner,
+  distance,
+  distanceToPiece,
+  splitInBands,
+  splitOnCourses,
+  squareBands,
+  type Area,
+  type Point,
+  type Ring,
+} from '../geometry/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
-import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
+import { setOut, zoneQuantities, type Zone, type ZoneShape, type Zones } from '../survey/index.ts';
 import { TOLERANCE } from '../units/index.ts';
+import { jointsOf, type Joint } from './bayroute.ts';
 import type { Bay, SiteDoc } from './schema.ts';
 
 /** What a bay is cut for: a container on sale, or the largest mix of the layer. */
@@ -61,19 +73,113 @@ export interface BaySplit {
   readonly bays: Bay[];
   readonly covers: Figure;
   readonly by: string;
+  /** Joints that come nearer than half a metre to an outlet or scupper, which none should. */
+  readonly nearLow: number;
+}
+
+/** How bays lie: along the longest side, with the fall, across it, or on the courses of a fabric across the fall. */
+export const LIES = ['longest side', 'with the fall', 'across the fall', 'fabric courses'] as const;
+export type Lie = (typeof LIES)[number];
+
+export interface CutTerms {
+  readonly lie?: Lie;
+  /** Down the fall, radians anticlockwise from x in the zone's plane; absent where it is not known. */
+  readonly fallRad?: number | undefined;
+  /** What one course of the fabric covers: roll width less side lap, m. */
+  readonly courseM?: number | undefined;
+}
+
+/** A day joint stays this far off whatever water runs to. Common practice. */
+const CLEAR_OF_LOW_M = 0.5;
+
+/** Where water runs to: outlets and scuppers. */
+function lowPlaces(zone: Zone, shape: ZoneShape): Point[] {
+  const { toPoint } = setOut(shape.corners);
+  return zone.features
+    .filter((f) => f.kind === 'outlet' || f.kind === 'scupper')
+    .map((f) => toPoint(f.at));
+}
+
+const nearTo = (joints: readonly Joint[], low: readonly Point[]): number =>
+  low.filter((spot) => joints.some((j) => distanceToPiece(spot, j.from, j.to) < CLEAR_OF_LOW_M)).length;
+
+/** More bands or bays than need be are tried up to this many, to keep joints off outlets. */
+const MOST_MORE = 2;
+
+interface Candidate {
+  readonly parts: readonly Area[];
+  readonly nearLow: number;
+}
+
+function bayOf(zone: Zone, part: Area, label: string, id: string): Bay {
+  return {
+    id,
+    zoneId: zone.id,
+    label,
+    parts: part.map((p) => ({
+      outer: p.outer.map(([x, y]): [number, number] => [x, y]),
+      holes: p.holes.map((h) => h.map(([x, y]): [number, number] => [x, y])),
+    })),
+  };
+}
+
+/** Ways to cut a zone, the plainest first. */
+function waysToCut(
+  area: Area,
+  count: number,
+  most: number,
+  along: number,
+  { lie, courseM }: CutTerms,
+): Area[][] {
+  if (lie === 'fabric courses' && courseM !== undefined) {
+    const high = Math.sqrt(most);
+    const courses = Math.max(1, Math.round(high / courseM));
+    return [courses, courses + 1, Math.max(1, courses - 1)].map((n) =>
+      splitOnCourses(area, most, n * courseM, along),
+    );
+  }
+  const square = squareBands(area, count, along);
+  const ways: Area[][] = [];
+  for (let more = 0; more <= MOST_MORE; more += 1)
+    for (const bands of new Set([square, square + 1, Math.max(1, square - 1)]))
+      if (bands <= count + more) ways.push(splitInBands(area, count + more, bands, along));
+  return ways;
+}
+
+/** The first way whose joints stay off what water runs to; else the one with the fewest that do not. */
+function bestWay(
+  zone: Zone,
+  ways: readonly Area[][],
+  low: readonly Point[],
+): Candidate | undefined {
+  let best: Candidate | undefined;
+  for (const parts of ways) {
+    const joints = jointsOf(parts.map((p, i) => bayOf(zone, p, String(i), String(i))));
+    const nearLow = nearTo(joints, low);
+    if (!best || nearLow < best.nearLow) best = { parts, nearLow };
+    if (nearLow === 0) break;
+  }
+  return best;
 }
 
 /**
- * Cuts a zone into the fewest equal bays, each no larger than one container or mix covers, along its longest side.
+ * Cuts a zone into equal bays, each no larger than one container or mix covers: as few as that allows, or one or two
+ * more where that keeps the joints off outlets.
  * @param newId makes an id for each bay
  */
-export function splitZone(zone: Zone, coat: Coat, basis: BayBasis, newId: () => string): Result<BaySplit> {
+export function splitZone(
+  zone: Zone,
+  coat: Coat,
+  basis: BayBasis,
+  newId: () => string,
+  terms: CutTerms = {},
+): Result<BaySplit> {
   const quantities = zoneQuantities(zone);
   if (!quantities.ok) return quantities;
   const coverage = bayCoverage(coat, basis);
   if (!coverage.ok) return coverage;
   const { covers, by } = coverage.value;
-  const { polygon, area, ring } = quantities.value;
+  const { polygon, area, ring, shape } = quantities.value;
   const count = Math.max(1, Math.ceil(area.value / covers.value - TOLERANCE.areaM2));
   if (count > MOST_BAYS) {
     return fail({
@@ -84,19 +190,21 @@ export function splitZone(zone: Zone, coat: Coat, basis: BayBasis, newId: () => 
       expected: `at most ${MOST_BAYS} bays: a larger container or a lower rate`,
     });
   }
-  const parts = splitEqually([polygon], count, directionOfLongestSide(ring));
+  const { lie = 'longest side', fallRad } = terms;
+  const longest = directionOfLongestSide(ring);
+  const along =
+    lie === 'longest side' || fallRad === undefined
+      ? longest
+      : lie === 'with the fall'
+        ? fallRad
+        : fallRad + Math.PI / 2;
+  const low = lowPlaces(zone, shape);
+  const best = bestWay(zone, waysToCut([polygon], count, covers.value, along, { ...terms, lie }), low);
   return ok({
     covers,
     by,
-    bays: parts.map((part, i) => ({
-      id: newId(),
-      zoneId: zone.id,
-      label: `${zone.code}${i + 1}`,
-      parts: part.map((p) => ({
-        outer: p.outer.map(([x, y]): [number, number] => [x, y]),
-        holes: p.holes.map((h) => h.map(([x, y]): [number, number] => [x, y])),
-      })),
-    })),
+    nearLow: best?.nearLow ?? 0,
+    bays: (best?.parts ?? []).map((part, i) => bayOf(zone, part, `${zone.code}${i + 1}`, newId())),
   });
 }
 

@@ -6,7 +6,10 @@ export {
   siteProblems,
   splitZone,
   type BayBasis,
+  LIES,
   type BaySplit,
+  type CutTerms,
+  type Lie,
 } from './bays.ts';
 export {
   dewOf,
@@ -17,3 +20,7 @@ export {
   type ConditionKind,
 } from './conditions.ts';
 export { baySchema, EMPTY_SITE, siteSchema, type Bay, type BayCut, type SiteDoc } from './schema.ts';
+export { kettleCard, type KettleCard } from './kettlecard.ts';
+export { mixCard, type MixCard, type MixTerms } from './mixcard.ts';
+export { potLifeMinutes } from './potlife.ts';
+export { bayRoute, jointsOf, type BayRoute, type Joint, type RouteStep } from './bayroute.ts';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema, nameSchema } from '../job/index.ts';
+import { placeSchema } from '../survey/index.ts';
 
 const ring = z
   .array(z.tuple([z.number(), z.number()]))
@@ -28,9 +29,14 @@ export const cutSchema = z.strictObject({
 export const siteSchema = z.strictObject({
   bays: z.array(baySchema).max(5000),
   cuts: z.array(cutSchema).max(200),
+  /** Where people come on to a zone and leave it. */
+  access: z
+    .array(z.strictObject({ zoneId: idSchema, at: placeSchema }))
+    .max(200)
+    .default([]),
 });
 
 export type Bay = z.infer<typeof baySchema>;
 export type BayCut = z.infer<typeof cutSchema>;
 export type SiteDoc = z.infer<typeof siteSchema>;
-export const EMPTY_SITE: SiteDoc = { bays: [], cuts: [] };
+export const EMPTY_SITE: SiteDoc = { bays: [], cuts: [], access: [] };

@@ -2,14 +2,14 @@
 import {
   boxOf,
   corner,
-  distance,
   distanceToPiece,
   insideRing,
+  overlapM,
   rotate,
   type Point,
   type Ring,
 } from '../geometry/index.ts';
-import { DEGREES_PER_RADIAN, TOLERANCE } from '../units/index.ts';
+import { DEGREES_PER_RADIAN } from '../units/index.ts';
 import { sketchOf } from './outline.ts';
 import type { Plot, Zone, Zones } from './schema.ts';
 import { zoneShape } from './shape.ts';
@@ -42,18 +42,6 @@ export interface SharedSide {
 /** A shared side is at least so long: two corners that touch share nothing. */
 const LEAST_SHARED_M = 0.05;
 
-/** How much of a → b lies along c → d, metres. */
-function overlap(a: Point, b: Point, c: Point, d: Point): number {
-  const length = distance(a, b);
-  if (length === 0) return 0;
-  const [ux, uy] = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
-  const off = (p: Point): number => Math.abs((p[1] - a[1]) * ux - (p[0] - a[0]) * uy);
-  if (off(c) > TOLERANCE.onLineM || off(d) > TOLERANCE.onLineM) return 0;
-  const at = (p: Point): number => (p[0] - a[0]) * ux + (p[1] - a[1]) * uy;
-  const [from, to] = [Math.min(at(c), at(d)), Math.max(at(c), at(d))];
-  return Math.max(0, Math.min(length, to) - Math.max(0, from));
-}
-
 /** Sides along which two zones lie side by side on the plan. Arcs are left out. */
 export function sharedSides({ zones }: Zones): SharedSide[] {
   const rings = zones.map((zone) => ({ zone, ring: planCorners(zone) }));
@@ -63,7 +51,7 @@ export function sharedSides({ zones }: Zones): SharedSide[] {
       one.ring.forEach((p, side) => {
         other.ring.forEach((q, otherSide) => {
           if (one.zone.sides[side]?.riseM || other.zone.sides[otherSide]?.riseM) return;
-          const lengthM = overlap(p, corner(one.ring, side + 1), q, corner(other.ring, otherSide + 1));
+          const lengthM = overlapM(p, corner(one.ring, side + 1), q, corner(other.ring, otherSide + 1));
           if (lengthM < LEAST_SHARED_M) return;
           shared.push({
             a: { zoneId: one.zone.id, side },

@@ -3,8 +3,8 @@
 import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
-import { potLifeMinutes, type BayStatus } from '@lentum/core/record';
-import { bayAreaFigure } from '@lentum/core/site';
+import type { BayStatus } from '@lentum/core/record';
+import { bayAreaFigure, potLifeMinutes } from '@lentum/core/site';
 import { bayVerdict, coatVerdict, stateWords } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';

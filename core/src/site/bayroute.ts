@@ -1,0 +1,196 @@
+/**
+ * In which order bays are laid so that nobody is walled in: each one is left over bays that are still bare, to the
+ * access. Taking the bays one after the other off a plan that stays in one piece does that: a bay may be laid next when
+ * those that are left all hang together with the access.
+ */
+import { distance, distanceToPiece, labelPoint, overlapM, corner, type Point } from '../geometry/index.ts';
+import { fail, ok, type Result } from '../problems/index.ts';
+import type { Bay } from './schema.ts';
+
+/** A passage of less is none for a person with a bucket. Common practice. */
+export const LEAST_PASSAGE_M = 0.5;
+
+export interface Joint {
+  readonly a: string;
+  readonly b: string;
+  readonly lengthM: number;
+  /** The longest straight piece of it. */
+  readonly from: Point;
+  readonly to: Point;
+}
+
+export interface RouteStep {
+  readonly bayId: string;
+  /** From the bay over bare ones to the access, through the middles of bays and joints. */
+  readonly wayOut: readonly Point[];
+  readonly over: readonly string[];
+}
+
+export interface BayRoute {
+  readonly steps: readonly RouteStep[];
+  readonly access: Point;
+}
+
+const pieces = (bay: Bay): (readonly [Point, Point])[] =>
+  bay.parts.flatMap((p) =>
+    [p.outer, ...p.holes].flatMap((ring) =>
+      ring.map((a, i): readonly [Point, Point] => [a, corner(ring, i + 1)]),
+    ),
+  );
+
+/** Where bays lie side by side. */
+export function jointsOf(bays: readonly Bay[]): Joint[] {
+  const edges = bays.map(pieces);
+  const joints: Joint[] = [];
+  bays.forEach((a, i) => {
+    for (let k = i + 1; k < bays.length; k += 1) {
+      const b = bays[k];
+      if (!b) continue;
+      let lengthM = 0;
+      let longest = 0;
+      let best: readonly [Point, Point] | undefined;
+      for (const [p, q] of edges[i] ?? []) {
+        for (const [r, s] of edges[k] ?? []) {
+          const shared = overlapM(p, q, r, s);
+          if (shared <= 0) continue;
+          lengthM += shared;
+          if (shared > longest) {
+            longest = shared;
+            best = sharedPiece(p, q, r, s);
+          }
+        }
+      }
+      if (best && lengthM >= LEAST_PASSAGE_M)
+        joints.push({ a: a.id, b: b.id, lengthM, from: best[0], to: best[1] });
+    }
+  });
+  return joints;
+}
+
+/** The part that two pieces on one line have in common. */
+function sharedPiece(p: Point, q: Point, r: Point, s: Point): readonly [Point, Point] {
+  const length = distance(p, q) || 1;
+  const u: Point = [(q[0] - p[0]) / length, (q[1] - p[1]) / length];
+  const along = (x: Point): number => (x[0] - p[0]) * u[0] + (x[1] - p[1]) * u[1];
+  const from = Math.max(0, Math.min(along(r), along(s)));
+  const to = Math.min(length, Math.max(along(r), along(s)));
+  return [
+    [p[0] + u[0] * from, p[1] + u[1] * from],
+    [p[0] + u[0] * to, p[1] + u[1] * to],
+  ];
+}
+
+/** The bay that people step on first. */
+function accessBay(bays: readonly Bay[], access: Point): Bay | undefined {
+  const off = (bay: Bay): number => Math.min(...pieces(bay).map(([a, b]) => distanceToPiece(access, a, b)));
+  return bays.reduce<Bay | undefined>((best, bay) => (!best || off(bay) < off(best) ? bay : best), undefined);
+}
+
+type Graph = ReadonlyMap<string, readonly string[]>;
+
+function graphOf(bays: readonly Bay[], joints: readonly Joint[]): Graph {
+  const graph = new Map<string, string[]>(bays.map((b) => [b.id, []]));
+  for (const { a, b } of joints) {
+    graph.get(a)?.push(b);
+    graph.get(b)?.push(a);
+  }
+  return graph;
+}
+
+/** Steps from a bay to all that can be reached over allowed bays, and over which each is reached. */
+function reach(
+  graph: Graph,
+  from: string,
+  allowed: (id: string) => boolean,
+): Map<string, { steps: number; over: string | undefined }> {
+  const found = new Map<string, { steps: number; over: string | undefined }>([
+    [from, { steps: 0, over: undefined }],
+  ]);
+  const queue = [from];
+  for (let id = queue.shift(); id !== undefined; id = queue.shift()) {
+    for (const next of graph.get(id) ?? []) {
+      if (found.has(next) || !allowed(next)) continue;
+      found.set(next, { steps: (found.get(id)?.steps ?? 0) + 1, over: id });
+      queue.push(next);
+    }
+  }
+  return found;
+}
+
+/**
+ * An order for the bays of a zone, away from the access first.
+ * @param access where people come on, in the zone's own plane
+ * @returns a problem when some bays can not be reached from the access over others
+ */
+export function bayRoute(bays: readonly Bay[], access: Point, zoneName: string): Result<BayRoute> {
+  const start = accessBay(bays, access);
+  if (!start) return ok({ steps: [], access });
+  const joints = jointsOf(bays);
+  const graph = graphOf(bays, joints);
+  const far = reach(graph, start.id, () => true);
+  const cut = bays.filter((b) => !far.has(b.id));
+  if (cut.length > 0) {
+    return fail({
+      kind: 'wrong',
+      field: 'bays',
+      label: `${zoneName}, way out`,
+      actual: `${cut.map((b) => b.label).join(', ')} can not be left without crossing another zone`,
+      expected: 'bays that hang together with the access: other bays, or a second access',
+    });
+  }
+  const middle = new Map(bays.map((b) => [b.id, labelPoint(b.parts)]));
+  const at = (id: string): Point => middle.get(id) ?? access;
+  const bare = new Set(bays.map((b) => b.id));
+  const steps: RouteStep[] = [];
+  let last: string | undefined;
+  while (bare.size > 0) {
+    const next = choose(graph, start.id, bare, far, last, at);
+    const ways = reach(graph, start.id, (id) => bare.has(id));
+    const over: string[] = [];
+    for (let id = ways.get(next)?.over; id !== undefined; id = ways.get(id)?.over) over.push(id);
+    steps.push({ bayId: next, over, wayOut: wayOut([next, ...over], joints, at, access) });
+    bare.delete(next);
+    last = next;
+  }
+  return ok({ steps, access });
+}
+
+/** The farthest bay that can be laid next, beside the one just laid where there is a choice. */
+function choose(
+  graph: Graph,
+  start: string,
+  bare: ReadonlySet<string>,
+  far: ReadonlyMap<string, { steps: number }>,
+  last: string | undefined,
+  at: (id: string) => Point,
+): string {
+  const steps = (id: string): number => far.get(id)?.steps ?? 0;
+  const near = (id: string): number => (last === undefined ? 0 : distance(at(id), at(last)));
+  const sorted = [...bare]
+    .filter((id) => id !== start)
+    .sort(
+      (a, b) =>
+        steps(b) - steps(a) || near(a) - near(b) || distance(at(b), at(start)) - distance(at(a), at(start)),
+    );
+  for (const id of sorted) {
+    const left = reach(graph, start, (x) => bare.has(x) && x !== id);
+    if (left.size === bare.size - 1) return id;
+  }
+  return start;
+}
+
+function wayOut(
+  ids: readonly string[],
+  joints: readonly Joint[],
+  at: (id: string) => Point,
+  access: Point,
+): Point[] {
+  const points: Point[] = [];
+  ids.forEach((id, i) => {
+    points.push(at(id));
+    const next = ids[i + 1];
+    const joint = joints.find((j) => (j.a === id && j.b === next) || (j.b === id && j.a === next));
+    if (joint) points.push([(joint.from[0] + joint.to[0]) / 2, (joint.from[1] + joint.to[1]) / 2]);
+  });
+  return [...points, access];
+}
