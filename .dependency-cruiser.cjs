@@ -20,6 +20,7 @@ const ROOMS = [
   'details',
   'order',
   'site',
+  'bench',
   'record',
   'jobfile',
   'words',
@@ -77,7 +78,7 @@ module.exports = {
       name: 'shared-not-to-stages',
       severity: 'error',
       from: { path: '^web/src/(shared|app)/' },
-      to: { path: '^web/src/(jobs|survey|buildup|details|order|site|record|settings)/', dynamic: false },
+      to: { path: '^web/src/(jobs|bench|survey|buildup|details|order|site|record|settings)/', dynamic: false },
     },
     {
       name: 'unresolved',

@@ -1,4 +1,5 @@
 /** Putting layers in, out and in another order, with what is laid into them. */
+import type { DetailRules } from './detailrules.ts';
 import { isCoat, type Layer } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 
@@ -108,9 +109,15 @@ export function insertLayer(layers: readonly Layer[], layer: Layer, afterId: str
 /** Takes a layer out, with what is laid into it and what the build-up says about it elsewhere. */
 export function removeLayer(buildUp: BuildUp, id: string): BuildUp {
   const gone = new Set(block(buildUp.layers, id).map((l) => l.id));
-  const { detailsAfter, ...rest } = buildUp;
+  const { detailsAfter, details, ...rest } = buildUp;
+  const { cutFrom, ...rules } = details ?? {};
   return {
     ...rest,
+    ...(details && cutFrom !== undefined && gone.has(cutFrom)
+      ? { details: rules as DetailRules }
+      : details
+        ? { details }
+        : {}),
     ...(detailsAfter !== undefined && !gone.has(detailsAfter) ? { detailsAfter } : {}),
     layers: buildUp.layers.filter((l) => !gone.has(l.id)),
     ...(buildUp.upkeep

@@ -161,7 +161,6 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     sourced('how much', 'says/wetFilmMm', 'Wet film, as the sheet says', 'film', OPTIONAL),
     sourced('how much', 'says/dryFilmMm', 'Dry film, as the sheet says', 'film', OPTIONAL),
     sourced('mixing', 'largestMixKg', 'Largest mix', 'mass', OPTIONAL),
-    flag('mixing', 'catalyst/interpolate', 'Catalyst between its rows, as the maker allows'),
     sourced('mixing', 'stirring/minutes', 'Stirred for', 'minutes', { optional: true, owns: 'stirring' }),
     sourced('mixing', 'stirring/rpm', 'Stirred at, turns a minute', 'count', OPTIONAL),
     text('mixing', 'stirring/note', 'Stirred how', OPTIONAL),

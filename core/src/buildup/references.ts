@@ -45,6 +45,11 @@ export function namedProblems(buildUp: BuildUp, field: string): Problem[] {
   const layerNames: [string, string, readonly string[]][] = [
     ['upkeep/recoatLayers', 'Upkeep, layers laid again', buildUp.upkeep?.recoatLayers ?? []],
     ['detailsAfter', 'Details after', buildUp.detailsAfter === undefined ? [] : [buildUp.detailsAfter]],
+    [
+      'details/cutFrom',
+      'Pieces for details, cut from',
+      buildUp.details?.cutFrom === undefined ? [] : [buildUp.details.cutFrom],
+    ],
     ...buildUp.papers.map((p, i): [string, string, readonly string[]] => [
       `papers/${i}/layerIds`,
       p.title,

@@ -63,3 +63,14 @@ export function contours(tin: Tin, stepM: number): Contour[] {
   }
   return [...byLevel].sort(([a], [b]) => a - b).map(([n, pieces]) => ({ levelM: n * stepM, pieces }));
 }
+
+/** A mean fall of less has no direction worth the name, per cent. */
+const LEAST_FALL_PCT = 0.1;
+
+/** Which way a zone falls as a whole: radians anticlockwise from x, down the mean slope; undefined where it is level. */
+export function fallDirectionRad(all: readonly Facet[]): number | undefined {
+  const area = all.reduce((sum, f) => sum + f.areaM2, 0);
+  const mean = (k: 0 | 1): number => all.reduce((sum, f) => sum + f.areaM2 * f.gradient[k], 0) / (area || 1);
+  const [gx, gy] = [mean(0), mean(1)];
+  return Math.hypot(gx, gy) * 100 < LEAST_FALL_PCT ? undefined : Math.atan2(-gy, -gx);
+}

@@ -2,11 +2,14 @@
 import {
   buildUpFindings,
   costs,
+  DETAIL_RULE_FIELDS,
+  detailRulesOf,
   FIELDS,
   resolve,
   totals,
   valueAt,
   type BuildUp,
+  type DetailRules,
   type Field,
   type Layer,
   type Terms,
@@ -110,6 +113,31 @@ const HEAD: readonly (readonly [path: keyof BuildUp, name: string])[] = [
   ['detailsAfter', 'Details after'],
 ];
 
+const DETAIL_WORDS: readonly (readonly [path: keyof DetailRules, name: string])[] = [
+  ['made', 'Details are made with'],
+  ['cutFrom', 'Pieces for details, cut from'],
+  ['plies', 'Plies at details'],
+  ['fillet', 'Fillet'],
+  ['doubled', 'Doubled at'],
+  ['sundries', 'Packs of small things'],
+];
+
+/** What differs in how details are made; a build-up without rules of its own has those of its family. */
+function detailDifferences(before: BuildUp, after: BuildUp): Difference[] {
+  const [was, is] = [detailRulesOf(before), detailRulesOf(after)];
+  const head = { layer: undefined, quantity: undefined };
+  const words = DETAIL_WORDS.flatMap(([path, what]): Difference[] =>
+    canonical(was[path]) === canonical(is[path])
+      ? []
+      : [{ ...head, what, before: plain(was[path]), after: plain(is[path]) }],
+  );
+  const numbers = DETAIL_RULE_FIELDS.flatMap(({ path, name, quantity }): Difference[] => {
+    const [x, y] = [was, is].map((r) => plain(valueAt(r, `${path}/value`)));
+    return x === y ? [] : [{ layer: undefined, what: name, before: x, after: y, quantity }];
+  });
+  return [...words, ...numbers];
+}
+
 /** Everything that differs, head first, then layer by layer in the order of the later state. */
 export function differences(before: BuildUp, after: BuildUp): Difference[] {
   const found: Difference[] = [];
@@ -146,6 +174,7 @@ export function differences(before: BuildUp, after: BuildUp): Difference[] {
         after: 'changed',
         quantity: undefined,
       });
+  if (before.details || after.details) found.push(...detailDifferences(before, after));
   const common = (of: BuildUp, other: BuildUp) =>
     of.layers.filter((l) => other.layers.some((k) => k.id === l.id));
   for (const l of before.layers.filter((k) => !after.layers.some((m) => m.id === k.id)))

@@ -8,6 +8,7 @@ export {
   orderSchema,
   type Delivery,
   type OrderDoc,
+  type Sheet as BenchSheet,
   type StockItem,
   type WasteKind,
 } from './schema.ts';

@@ -25,6 +25,13 @@ export const deliverySchema = z.strictObject({
   zoneIds: z.array(idSchema).max(200),
 });
 
+export const sheetSchema = z.strictObject({
+  id: idSchema,
+  calculator: z.string().min(1).max(40),
+  name: nameSchema,
+  values: z.record(z.string().max(40), z.union([z.number(), z.string().max(40)])),
+});
+
 export const GROUPINGS = ['job', 'zone', 'delivery'] as const;
 export const AIMS = ['least left over', 'least cost'] as const;
 
@@ -46,10 +53,13 @@ export const orderSchema = z.strictObject({
   palletKg: sourced(z.number().min(50).max(2000)).default({ value: 700, source: 'typical' }),
   stock: z.array(stockSchema).max(500).default([]),
   deliveries: z.array(deliverySchema).max(100).default([]),
+  /** Calculations from the bench that were sent into the job: what was typed; the answer is computed again. */
+  sheets: z.array(sheetSchema).max(200).default([]),
 });
 
 export type OrderDoc = z.infer<typeof orderSchema>;
 export type StockItem = z.infer<typeof stockSchema>;
+export type Sheet = z.infer<typeof sheetSchema>;
 export type Delivery = z.infer<typeof deliverySchema>;
 export type WasteKind = keyof OrderDoc['wastePct'];
 

@@ -173,8 +173,12 @@ export function entryProblems(entry: Entry, context: RecordContext): Problem[] {
   if ('bayId' in entry && entry.bayId !== undefined && !context.site.bays.some((b) => b.id === entry.bayId)) {
     problems.push(unknown('bayId', 'Entry, bay', entry.bayId, 'a bay of this job'));
   }
-  if (entry.kind === 'conditions' && !context.survey.zones.some((z) => z.id === entry.zoneId)) {
-    problems.push(unknown('zoneId', 'Conditions, zone', entry.zoneId, 'a zone of this job'));
+  if (
+    (entry.kind === 'conditions' || entry.kind === 'detail') &&
+    !context.survey.zones.some((z) => z.id === entry.zoneId)
+  ) {
+    const label = entry.kind === 'detail' ? 'Detail, zone' : 'Conditions, zone';
+    problems.push(unknown('zoneId', label, entry.zoneId, 'a zone of this job'));
   }
   if (entry.kind === 'coat') problems.push(...coatProblems(entry, context));
   if (entry.kind === 'laid') problems.push(...laidProblems(entry, context));

@@ -1,5 +1,13 @@
 /** Folding entries into the book of the site: what is in force now, by bay and by zone. */
-import type { CoatEntry, ConditionsEntry, Entry, LaidEntry, StepEntry, StoredEntry } from './schema.ts';
+import type {
+  CoatEntry,
+  ConditionsEntry,
+  DetailEntry,
+  Entry,
+  LaidEntry,
+  StepEntry,
+  StoredEntry,
+} from './schema.ts';
 
 export interface BayBook {
   /** In force, in the order in which they were entered. */
@@ -17,6 +25,8 @@ export interface SiteBook {
   readonly bays: ReadonlyMap<string, BayBook>;
   /** Conditions in force, by zone. */
   readonly conditions: ReadonlyMap<string, readonly ConditionsEntry[]>;
+  /** What was said of details, in force, by zone. */
+  readonly details: ReadonlyMap<string, readonly DetailEntry[]>;
 }
 
 export const EMPTY_BOOK: SiteBook = {
@@ -25,6 +35,7 @@ export const EMPTY_BOOK: SiteBook = {
   superseded: new Set(),
   bays: new Map(),
   conditions: new Map(),
+  details: new Map(),
 };
 
 export const EMPTY_BAY_BOOK: BayBook = { coats: [], laid: [], steps: [] };
@@ -61,6 +72,7 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
   const conditions = new Map<string, ConditionsEntry[]>(
     [...before.conditions].map(([id, list]) => [id, [...list]]),
   );
+  const details = new Map<string, DetailEntry[]>([...before.details].map(([id, list]) => [id, [...list]]));
   const bayOf = (id: string): OpenBay => slot(bays, id, () => ({ coats: [], laid: [], steps: [] }));
 
   const strike = (id: string): void => {
@@ -69,6 +81,7 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
     if (old?.kind === 'coat') bayOf(old.bayId).coats = without(bayOf(old.bayId).coats, id);
     else if (old?.kind === 'laid') bayOf(old.bayId).laid = without(bayOf(old.bayId).laid, id);
     else if (old?.kind === 'step') bayOf(old.bayId).steps = without(bayOf(old.bayId).steps, id);
+    else if (old?.kind === 'detail') details.set(old.zoneId, without(details.get(old.zoneId) ?? [], id));
     else if (old?.kind === 'conditions')
       conditions.set(old.zoneId, without(conditions.get(old.zoneId) ?? [], id));
   };
@@ -82,8 +95,9 @@ export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): S
     if (entry.kind === 'coat') bayOf(entry.bayId).coats.push(entry);
     else if (entry.kind === 'laid') bayOf(entry.bayId).laid.push(entry);
     else if (entry.kind === 'step') bayOf(entry.bayId).steps.push(entry);
+    else if (entry.kind === 'detail') slot(details, entry.zoneId, (): DetailEntry[] => []).push(entry);
     else if (entry.kind === 'conditions')
       slot(conditions, entry.zoneId, (): ConditionsEntry[] => []).push(entry);
   }
-  return { lastSeq, seen, superseded, bays, conditions };
+  return { lastSeq, seen, superseded, bays, conditions, details };
 }

@@ -7,11 +7,13 @@ export { bestFilm, judgeCoat, type CoatJudgement, type CoatOutcome } from './jud
 export {
   coatEntrySchema,
   conditionsEntrySchema,
+  DETAIL_STEPS,
   entrySchema,
   laidEntrySchema,
   storedEntrySchema,
   type CoatEntry,
   type ConditionsEntry,
+  type DetailEntry,
   type Entry,
   type LaidEntry,
   type StepEntry,

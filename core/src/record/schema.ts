@@ -60,6 +60,22 @@ export const stepEntrySchema = z.strictObject({
   note: z.string().max(2000),
 });
 
+export const DETAIL_STEPS = ['made', 'accepted', 'refused'] as const;
+
+/** A detail that was made, and then accepted or refused by somebody who looked at it. */
+export const detailEntrySchema = z.strictObject({
+  ...head,
+  kind: z.literal('detail'),
+  zoneId: idSchema,
+  /** As the schedule of details names it. */
+  detailId: z.string().min(1).max(140),
+  /** In words, so that the record can be read without the schedule. */
+  name: z.string().trim().min(1).max(160),
+  step: z.enum(DETAIL_STEPS),
+  at: instantSchema,
+  note: z.string().max(2000),
+});
+
 /** A ply, a protection course or curb pieces that were laid on a bay. */
 export const laidEntrySchema = z.strictObject({
   ...head,
@@ -90,6 +106,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
   coatEntrySchema,
   laidEntrySchema,
   stepEntrySchema,
+  detailEntrySchema,
   withdrawalEntrySchema,
 ]);
 
@@ -97,6 +114,7 @@ export type Entry = z.infer<typeof entrySchema>;
 export type ConditionsEntry = z.infer<typeof conditionsEntrySchema>;
 export type CoatEntry = z.infer<typeof coatEntrySchema>;
 export type LaidEntry = z.infer<typeof laidEntrySchema>;
+export type DetailEntry = z.infer<typeof detailEntrySchema>;
 export type StepEntry = z.infer<typeof stepEntrySchema>;
 
 /** An entry as the record keeps it: numbered, received, chained. */

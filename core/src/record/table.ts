@@ -87,6 +87,14 @@ export function recordTable(
       });
     } else if (entry.kind === 'step') {
       Object.assign(row, { step: entry.step, started_at: entry.at, note: entry.note });
+    } else if (entry.kind === 'detail') {
+      Object.assign(row, {
+        zone_id: entry.zoneId,
+        layer: entry.name,
+        step: entry.step,
+        started_at: entry.at,
+        note: entry.note,
+      });
     } else if (entry.kind === 'laid') {
       Object.assign(row, {
         layer: layerLaid(doc, entry)?.name ?? entry.layerId,

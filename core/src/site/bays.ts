@@ -95,9 +95,7 @@ const CLEAR_OF_LOW_M = 0.5;
 /** Where water runs to: outlets and scuppers. */
 function lowPlaces(zone: Zone, shape: ZoneShape): Point[] {
   const { toPoint } = setOut(shape.corners);
-  return zone.features
-    .filter((f) => f.kind === 'outlet' || f.kind === 'scupper')
-    .map((f) => toPoint(f.at));
+  return zone.features.filter((f) => f.kind === 'outlet' || f.kind === 'scupper').map((f) => toPoint(f.at));
 }
 
 const nearTo = (joints: readonly Joint[], low: readonly Point[]): number =>
@@ -147,11 +145,7 @@ function waysToCut(
 }
 
 /** The first way whose joints stay off what water runs to; else the one with the fewest that do not. */
-function bestWay(
-  zone: Zone,
-  ways: readonly Area[][],
-  low: readonly Point[],
-): Candidate | undefined {
+function bestWay(zone: Zone, ways: readonly Area[][], low: readonly Point[]): Candidate | undefined {
   let best: Candidate | undefined;
   for (const parts of ways) {
     const joints = jointsOf(parts.map((p, i) => bayOf(zone, p, String(i), String(i))));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Files, House, QuestionFilled, Setting } from '@element-plus/icons-vue';
+import { Files, House, Operation, QuestionFilled, Setting } from '@element-plus/icons-vue';
 import { ref } from 'vue';
 import FindDialog from './FindDialog.vue';
 import { KEYS, useKeys } from './keys.ts';
@@ -21,6 +21,9 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
       >
       <RouterLink to="/build-ups"
         ><el-icon :size="20"><Files /></el-icon>Build-ups</RouterLink
+      >
+      <RouterLink to="/bench"
+        ><el-icon :size="20"><Operation /></el-icon>Bench</RouterLink
       >
       <RouterLink to="/settings"
         ><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink

@@ -19,6 +19,12 @@ export const router = createRouter({
       meta: { title: 'Build-up' },
     },
     {
+      path: '/bench',
+      name: 'bench',
+      component: () => import('../bench/BenchPage.vue'),
+      meta: { title: 'Bench' },
+    },
+    {
       path: '/settings',
       name: 'settings',
       component: () => import('../settings/SettingsPage.vue'),

@@ -28,6 +28,7 @@ import type { Verdict } from '@lentum/core/words';
 import LayerColumn from '../shared/LayerColumn.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import { provideEditing } from './editing.ts';
+import DetailRulesPanel from './DetailRulesPanel.vue';
 import LayerDetail from './LayerDetail.vue';
 import LayerEditor from './LayerEditor.vue';
 import LayerTable from './LayerTable.vue';
@@ -169,6 +170,7 @@ function takeOut(id: string): void {
       <p v-if="verdicts.length === 0" class="quiet agrees">
         The layers agree with each other: chemistry, films, windows and the least membrane.
       </p>
+      <DetailRulesPanel :build-up="buildUp" />
       <slot />
     </section>
     <section aria-label="Section and layer">

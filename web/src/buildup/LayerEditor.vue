@@ -257,6 +257,27 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
               (by: string) => changeCoat((c) => c.mix && (c.mix.by = by as 'mass' | 'volume'))
             "
         /></label>
+        <label v-if="coat.mix" class="by"
+          ><span class="quiet">Part of a kit is mixed</span>
+          <PickList
+            :model-value="coat.mix.split"
+            label="Part of a kit"
+            :options="[
+              { value: 'by weight', label: 'weighed out' },
+              { value: 'never', label: 'never' },
+            ]"
+            @update:model-value="
+              (v: string) => changeCoat((c) => c.mix && (c.mix.split = v as 'by weight' | 'never'))
+            "
+        /></label>
+        <el-checkbox
+          v-if="coat.catalyst"
+          :model-value="coat.catalyst.interpolate"
+          @update:model-value="
+            (on: unknown) => changeCoat((c) => c.catalyst && (c.catalyst.interpolate = on === true))
+          "
+          >Catalyst between the rows of its table, because the maker allows it</el-checkbox
+        >
       </template>
       <template v-for="t in tables(g.name)" :key="t.key">
         <h3>{{ t.title }}</h3>

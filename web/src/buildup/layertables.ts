@@ -100,7 +100,7 @@ export const LAYER_TABLES: readonly LayerTable[] = [
     }),
     set: (l, rows, from) => {
       if (isCoat(l) && l.mix)
-        l.mix = { by: l.mix.by, ...written(from), parts: [...rows] as NonNullable<Coat['mix']>['parts'] };
+        l.mix = { ...l.mix, ...written(from), parts: [...rows] as NonNullable<Coat['mix']>['parts'] };
     },
   },
   {
@@ -121,6 +121,7 @@ export const LAYER_TABLES: readonly LayerTable[] = [
     set: (l, rows, from) => {
       if (isCoat(l))
         l.catalyst = {
+          interpolate: l.catalyst?.interpolate ?? false,
           ...written(from),
           points: [...rows] as unknown as NonNullable<Coat['catalyst']>['points'],
         };

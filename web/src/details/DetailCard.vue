@@ -17,6 +17,7 @@ import SayParts from '../shared/SayParts.vue';
 import { useUnits } from '../shared/units.ts';
 import ExplodedDrawing from './ExplodedDrawing.vue';
 import FlatPiece from './FlatPiece.vue';
+import SignOff from './SignOff.vue';
 import { cautionsOf } from './cautions.ts';
 import { printCard } from '../shared/printing.ts';
 
@@ -56,6 +57,8 @@ const size = computed(() => {
       {{ size }}
     </p>
     <p v-for="p in work.problems" :key="p.field" class="problem">{{ sentence(p) }}</p>
+
+    <SignOff :key="work.detail.id" :detail="work.detail" />
 
     <div class="pair">
       <ExplodedDrawing :work="work" :rules="zone.rules" :label-of="(p) => labelOf(pieceKey(p))" />
@@ -125,7 +128,7 @@ const size = computed(() => {
     <h3>Steps</h3>
     <ol>
       <li v-for="(s, i) in work.steps" :key="i">
-        <SayParts :parts="s.says" />
+        <SayParts fine :parts="s.says" />
         <template v-if="s.waitMin"> Wait <FigureText :figure="s.waitMin" />.</template>
         <strong v-if="s.hold" class="hold">Hold: {{ s.hold }}</strong>
       </li>

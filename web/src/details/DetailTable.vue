@@ -4,10 +4,12 @@ import { computed } from 'vue';
 import { DETAIL_KINDS, detailFacts, type DetailWork, type ZoneDetails } from '@lentum/core/details';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
+import { useSigning } from './signing.ts';
 
 const props = defineProps<{ zone: ZoneDetails; chosen: string | undefined }>();
 const emit = defineEmits<{ choose: [detailId: string] }>();
 const { say } = useUnits();
+const { stateOf } = useSigning();
 const kinds = computed(() =>
   DETAIL_KINDS.flatMap((kind) => {
     const rows = props.zone.work.filter((w) => w.detail.kind === kind);
@@ -29,6 +31,7 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
         <th scope="col" class="num">Length</th>
         <th scope="col" class="num">Pieces</th>
         <th scope="col" class="num">Time</th>
+        <th scope="col">Record</th>
       </tr>
     </thead>
     <tbody v-for="k in kinds" :key="k.kind">
@@ -36,6 +39,7 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
         <th scope="rowgroup">{{ k.facts.name }}</th>
         <td class="num">{{ k.facts.form === 'spot' ? k.count : '' }}</td>
         <td class="num">{{ k.facts.form === 'run' ? say(k.lengthM, 'length') : '' }}</td>
+        <td />
         <td />
         <td />
       </tr>
@@ -60,12 +64,14 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
         <td class="num"><FigureText v-if="w.detail.length" :figure="w.detail.length" /></td>
         <td class="num">{{ piecesOf(w) || '–' }}</td>
         <td class="num"><FigureText :figure="w.minutes" /></td>
+        <td>{{ stateOf(w.detail)?.step ?? '' }}</td>
       </tr>
     </tbody>
     <tfoot>
       <tr>
         <th scope="row" colspan="4">All details of this zone</th>
         <td class="num"><FigureText :figure="zone.minutes" /></td>
+        <td />
       </tr>
     </tfoot>
   </table>

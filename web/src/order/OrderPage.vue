@@ -11,6 +11,7 @@ import UndoBar from '../shared/UndoBar.vue';
 import DeliveryPanel from './DeliveryPanel.vue';
 import { saveCsv, saveSheet } from './exports.ts';
 import OrderTable from './OrderTable.vue';
+import SheetPanel from './SheetPanel.vue';
 import StockPanel from './StockPanel.vue';
 import WhatIfPanel from './WhatIfPanel.vue';
 
@@ -179,6 +180,10 @@ const print = (): void => window.print();
       </section>
       <WhatIfPanel class="group no-print" />
     </template>
+    <section class="group no-print" aria-label="Calculations">
+      <div class="head"><h2>Calculations kept with this job</h2></div>
+      <SheetPanel :model-value="order.sheets" @update:model-value="(v) => set('sheets', v)" />
+    </section>
     <section v-if="job.takenOff.missing.length > 0" class="group">
       <div class="head"><h2>Not in the order</h2></div>
       <p v-for="m in job.takenOff.missing" :key="m.zoneId">{{ m.why.map(sentence).join(' ') }}</p>

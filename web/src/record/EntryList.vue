@@ -22,7 +22,7 @@ const laterOf = computed(
 );
 
 function zoneOf(entry: Entry): string | undefined {
-  if (entry.kind === 'conditions') return entry.zoneId;
+  if (entry.kind === 'conditions' || entry.kind === 'detail') return entry.zoneId;
   if (entry.kind === 'withdrawal') {
     const target = byId.value.get(entry.supersedes)?.entry;
     return target && target.kind !== 'withdrawal' ? zoneOf(target) : undefined;
@@ -38,6 +38,7 @@ function words(entry: Entry): string {
   if (entry.kind === 'conditions') {
     return `air ${job.say(entry.airC, 'temperature')}, humidity ${entry.humidityPct} %, surface ${job.say(entry.surfaceC, 'temperature')}`;
   }
+  if (entry.kind === 'detail') return `${entry.name}: ${entry.step}${entry.note ? `, ${entry.note}` : ''}`;
   if (entry.kind === 'step') return `${bay}${entry.step}${entry.note ? `: ${entry.note}` : ''}`;
   if (entry.kind === 'withdrawal')
     return `withdraws entry ${byId.value.get(entry.supersedes)?.seq ?? '?'}: ${entry.reason}`;
@@ -89,7 +90,7 @@ const fate = (later: StoredEntry): string =>
           <td>
             <span v-if="r.later" class="quiet">{{ fate(r.later) }}</span>
             <el-button
-              v-else-if="r.stored.entry.kind === 'conditions' || r.stored.entry.kind === 'step'"
+              v-else-if="['conditions', 'step', 'detail'].includes(r.stored.entry.kind)"
               text
               @click="emit('withdraw', r.stored.entry.id)"
               >Withdraw</el-button

@@ -4,7 +4,8 @@ import type { Part } from '@lentum/core/figures';
 import { useJob } from '../app/job.ts';
 import FigureText from './FigureText.vue';
 
-defineProps<{ parts: readonly Part[] }>();
+/** `fine`: small amounts in grams and millilitres. */
+defineProps<{ parts: readonly Part[]; fine?: boolean }>();
 const job = useJob();
 const isText = (p: Part): p is string => typeof p === 'string';
 const isTime = (p: Part): p is { atMs: number } => typeof p !== 'string' && 'atMs' in p;
@@ -15,6 +16,6 @@ const isFig = (p: Part): p is Extract<Part, { figure: unknown }> => typeof p !==
   <template v-for="(p, i) in parts" :key="i"
     ><template v-if="isText(p)">{{ p }}</template
     ><strong v-else-if="isTime(p)">{{ job.time(p.atMs) }}</strong
-    ><FigureText v-else-if="isFig(p)" :figure="p.figure"
+    ><FigureText v-else-if="isFig(p)" :fine="fine" :figure="p.figure"
   /></template>
 </template>

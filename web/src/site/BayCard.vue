@@ -14,7 +14,7 @@ import VerdictLine from '../shared/VerdictLine.vue';
 import { askWho } from './who.ts';
 
 const props = defineProps<{ status: BayStatus }>();
-const emit = defineEmits<{ coat: []; ply: []; add: [] }>();
+const emit = defineEmits<{ coat: []; ply: []; add: []; mix: [] }>();
 const job = useJob();
 const preferences = usePreferences();
 const note = ref('');
@@ -149,6 +149,9 @@ const has = (kind: string): boolean =>
     <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')"
       >Accept the bay</el-button
     >
+    <el-button v-if="coat && !status.hold" class="tap" @click="emit('mix')">{{
+      coat.kettle ? 'Kettle card' : 'Mix card'
+    }}</el-button>
     <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
     <el-button
       v-else-if="status.laid.length > 0 && detailsNext && !has('detailed')"

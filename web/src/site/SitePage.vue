@@ -12,7 +12,11 @@ import BayCard from './BayCard.vue';
 import BayList from './BayList.vue';
 import CoatForm from './CoatForm.vue';
 import ConditionsPanel from './ConditionsPanel.vue';
+import MixDrawer from './MixDrawer.vue';
 import PlyForm from './PlyForm.vue';
+import RoutePanel from './RoutePanel.vue';
+import RouteOverlay from './RouteOverlay.vue';
+import { useBayRoute } from './bayroute.ts';
 import SplitDialog from './SplitDialog.vue';
 
 const job = useJob();
@@ -22,6 +26,7 @@ const { chosenId, chosen, choose } = useChosenZone();
 const splitting = ref(false);
 const coating = ref(false);
 const plying = ref(false);
+const mixing = ref(false);
 const adding = ref<CoatEntry>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
@@ -44,6 +49,10 @@ const mismatch = computed(() =>
 );
 const locked = computed(() => bays.value.some((b) => job.usedBays.has(b.bay.id)));
 
+const walk = useBayRoute(
+  () => chosen.value?.zone,
+  () => bays.value.map((b) => b.bay),
+);
 const chooseBay = (id: string): void =>
   void router.replace({ query: { ...route.query, zone: chosenId.value, bay: id } });
 </script>
@@ -84,7 +93,9 @@ const chooseBay = (id: string): void =>
           :chosen="bayId"
           :most-height="520"
           @choose="chooseBay"
-        />
+        >
+          <template #default="{ view }"><RouteOverlay :walk="walk" :view="view" /></template>
+        </RoofPlan>
         <p class="quiet">
           {{ bays.length }} bays<template v-if="cut"
             >, each for one {{ cut.by }}, which covers {{ job.say(cut.coversM2, 'area') }}</template
@@ -92,6 +103,7 @@ const chooseBay = (id: string): void =>
           <el-button v-if="!locked" text @click="splitting = true">Cut again</el-button>
           <template v-else> Bays with entries stay as they are.</template>
         </p>
+        <RoutePanel :walk="walk" :zone="chosen.zone" />
         <p v-if="mismatch" class="warn" role="alert">
           The survey was changed after the bays were cut: they add up to
           {{ job.say(mismatch.bayM2, 'area') }}, the zone has {{ job.say(mismatch.zoneM2, 'area') }}.
@@ -104,6 +116,7 @@ const chooseBay = (id: string): void =>
           :status="bay"
           @coat="coating = true"
           @ply="plying = true"
+          @mix="mixing = true"
           @add="adding = bay.laid.at(-1)?.entry"
         />
       </section>
@@ -114,6 +127,7 @@ const chooseBay = (id: string): void =>
       :zone="chosen.zone"
       :build-up="chosen.buildUp"
     />
+    <MixDrawer v-if="mixing && bay" v-model="mixing" :status="bay" :zone="chosen!.zone" />
     <PlyForm v-if="plying && bay" v-model="plying" :status="bay" />
     <CoatForm v-if="coating && bay" v-model="coating" :status="bay" />
     <CoatForm

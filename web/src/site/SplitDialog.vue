@@ -3,11 +3,13 @@
 import { computed, ref, watch } from 'vue';
 import { isCoat, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
-import { splitZone, type BayBasis } from '@lentum/core/site';
+import { fallDirectionRad } from '@lentum/core/falls';
+import { LIES, splitZone, type BayBasis, type Lie } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import PickList from '../shared/PickList.vue';
+import { useFalls } from '../survey/falls.ts';
 
 const props = defineProps<{ zone: Zone; buildUp: BuildUp }>();
 const open = defineModel<boolean>({ required: true });
@@ -30,8 +32,39 @@ watch(choices, (list) => {
 const basis = computed<BayBasis>(() =>
   choice.value === 'mix' ? { kind: 'mix' } : { kind: 'container', containerId: choice.value },
 );
+const { byZone } = useFalls(
+  () => [props.zone],
+  () => props.zone.id,
+);
+const fallRad = computed(() => {
+  const report = byZone.value.get(props.zone.id)?.report;
+  return report && fallDirectionRad(report.facets);
+});
+/** What one course of the fabric covers; undefined without one that runs in courses. */
+const courseM = computed(() => {
+  const fabric = props.buildUp.layers.find((l) => l.kind === 'fabric' && l.where !== 'details');
+  return fabric?.kind === 'fabric' ? fabric.rollWidthM.value - fabric.sideLapMm.value / 1000 : undefined;
+});
+const LIE_NAMES: Record<Lie, string> = {
+  'longest side': 'along the longest side',
+  'with the fall': 'with the fall',
+  'across the fall': 'across the fall',
+  'fabric courses': 'on the courses of the fabric',
+};
+const lies = computed(() =>
+  LIES.filter(
+    (l) => l === 'longest side' || (l === 'fabric courses' ? courseM.value : fallRad.value) !== undefined,
+  ).map((value) => ({ value, label: LIE_NAMES[value] })),
+);
+const lie = ref<Lie>('longest side');
 const split = computed(
-  () => coat.value && splitZone(props.zone, coat.value, basis.value, () => crypto.randomUUID()),
+  () =>
+    coat.value &&
+    splitZone(props.zone, coat.value, basis.value, () => crypto.randomUUID(), {
+      lie: lie.value,
+      fallRad: fallRad.value,
+      courseM: courseM.value,
+    }),
 );
 
 function done(): void {
@@ -59,10 +92,29 @@ function done(): void {
       />
       <span>Each bay for</span>
       <PickList v-model="choice" label="Each bay for" size="large" :options="choices" />
+      <span>They lie</span>
+      <PickList
+        label="They lie"
+        size="large"
+        :options="lies"
+        :model-value="lie"
+        @update:model-value="(v) => (lie = v as Lie)"
+      />
     </div>
     <p v-if="split?.ok" class="says">
       <strong>{{ split.value.bays.length }} bays.</strong> One {{ split.value.by }} covers
-      <FigureText :figure="split.value.covers" /> at the rate; the bays are of equal size and no larger.
+      <FigureText :figure="split.value.covers" /> at the rate; the bays are
+      {{
+        lie === 'fabric courses'
+          ? 'no larger, their joints where courses meet'
+          : 'of equal size and no larger'
+      }}.
+      <template v-if="split.value.nearLow > 0">
+        A joint comes near
+        {{ split.value.nearLow === 1 ? 'an outlet' : `${split.value.nearLow} outlets` }} all the same: try
+        another way to lie.
+      </template>
+      <template v-else> No joint comes within half a metre of an outlet.</template>
     </p>
     <p v-else-if="split" class="wrong" role="alert">{{ split.problems.map(sentence).join(' ') }}</p>
     <template #footer>

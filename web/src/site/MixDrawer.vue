@@ -1,0 +1,236 @@
+<script setup lang="ts">
+/** The mix, or the kettle charge, for a bay at the temperature of now: how much, of what, how, for how long. */
+import { computed, ref } from 'vue';
+import { isCoat } from '@lentum/core/buildup';
+import { sentence } from '@lentum/core/problems';
+import type { BayStatus } from '@lentum/core/record';
+import { bayAreaM2, kettleCard, mixCard } from '@lentum/core/site';
+import type { Zone } from '@lentum/core/survey';
+import FigureText from '../shared/FigureText.vue';
+import MeasureInput from '../shared/MeasureInput.vue';
+import SayParts from '../shared/SayParts.vue';
+import StepTimer from './StepTimer.vue';
+
+const props = defineProps<{ status: BayStatus; zone: Zone }>();
+const open = defineModel<boolean>({ required: true });
+const coat = computed(() => (props.status.next && isCoat(props.status.next) ? props.status.next : undefined));
+/** Where nothing was read yet: a mild day. */
+const USUAL_C = 20;
+const read = props.status.conditions?.surfaceC;
+const tempC = ref<number | undefined>(read ?? USUAL_C);
+const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
+const people = ref<number | undefined>(2);
+const slopePct = ref<number | undefined>(props.zone.fallPct ?? 0);
+
+const mix = computed(() =>
+  coat.value && !coat.value.kettle
+    ? mixCard(coat.value, {
+        tempC: tempC.value ?? USUAL_C,
+        areaLeftM2: areaM2.value ?? 0,
+        people: people.value ?? 2,
+        slopePct: slopePct.value ?? 0,
+      })
+    : undefined,
+);
+const kettle = computed(() => (coat.value?.kettle ? kettleCard(coat.value, areaM2.value ?? 0) : undefined));
+const title = computed(
+  () =>
+    `${coat.value?.kettle ? 'Kettle' : 'Mix'} for bay ${props.status.bay.label}: ${coat.value?.name ?? ''}`,
+);
+</script>
+
+<template>
+  <el-drawer v-model="open" :title="title" size="min(560px, 100%)">
+    <div class="ask">
+      <label v-if="mix"
+        >Surface and mix
+        <MeasureInput
+          v-model="tempC"
+          size="large"
+          quantity="temperature"
+          label="Temperature of the mix"
+          :min="-40"
+          :max="90"
+        />
+      </label>
+      <label
+        >Area left
+        <MeasureInput
+          v-model="areaM2"
+          size="large"
+          quantity="area"
+          label="Area left"
+          :min="0"
+          :max="100000"
+          :digits="2"
+        />
+      </label>
+      <label v-if="mix"
+        >People
+        <MeasureInput
+          v-model="people"
+          size="large"
+          hide-unit
+          quantity="count"
+          label="People"
+          :min="1"
+          :max="20"
+        />
+      </label>
+      <label v-if="mix"
+        >Slope
+        <MeasureInput v-model="slopePct" size="large" quantity="fall" label="Slope" :min="0" :max="10000" />
+      </label>
+    </div>
+    <p v-if="mix" class="quiet">
+      {{
+        read === undefined
+          ? 'No surface temperature was read yet: measure it.'
+          : 'The surface as it was read last.'
+      }}
+    </p>
+
+    <template v-if="mix?.ok">
+      <p class="large"><FigureText :figure="mix.value.batch" /></p>
+      <p>
+        covers <FigureText :figure="mix.value.covers" /> at <FigureText :figure="mix.value.film" /> wet; pot
+        life <strong><FigureText :figure="mix.value.potLife" /></strong>.
+        <template v-if="mix.value.kit">
+          That is <FigureText :figure="mix.value.kit.share" /> of a {{ mix.value.kit.name }}.
+        </template>
+      </p>
+      <StepTimer :key="mix.value.potLife.value" :minutes="mix.value.potLife.value" what="pot life" />
+      <table class="dense">
+        <tbody>
+          <tr v-for="p in mix.value.parts" :key="p.id">
+            <th scope="row">{{ p.name }}</th>
+            <td class="num"><FigureText fine :figure="p.mass" /></td>
+            <td class="num"><FigureText fine :figure="p.volume" /></td>
+          </tr>
+          <tr v-if="mix.value.thickener">
+            <th scope="row">{{ coat!.thickener!.name }}, up to</th>
+            <td class="num"><FigureText fine :figure="mix.value.thickener.mass" /></td>
+            <td class="num"><FigureText :figure="mix.value.thickener.percent" /></td>
+          </tr>
+          <tr v-if="mix.value.catalyst">
+            <th scope="row">Catalyst, last</th>
+            <td class="num"><FigureText fine :figure="mix.value.catalyst.mass" /></td>
+            <td class="num"><FigureText :figure="mix.value.catalyst.percent" /></td>
+          </tr>
+          <tr>
+            <th scope="row">Volume</th>
+            <td />
+            <td class="num"><FigureText fine :figure="mix.value.volume" /></td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="mix.value.thinner" class="quiet">
+        Thinned with {{ mix.value.thinner.name }} at most
+        <FigureText fine :figure="mix.value.thinner.volume" />:
+        {{ coat!.thinning!.note }}
+      </p>
+      <h3>No more than</h3>
+      <ul class="limits">
+        <li v-for="l in mix.value.limits" :key="l.name">
+          <FigureText :figure="l.mass" /> by the {{ l.name }}
+        </li>
+      </ul>
+      <h3>Steps</h3>
+      <ol>
+        <li v-for="(s, i) in mix.value.steps" :key="i">
+          <SayParts fine :parts="s.says" />
+          <StepTimer v-if="s.minutes" :minutes="s.minutes.value" :what="`step ${i + 1}`" />
+        </li>
+      </ol>
+    </template>
+    <p v-else-if="mix" class="stop" role="alert">{{ mix.problems.map(sentence).join(' ') }}</p>
+
+    <template v-if="kettle?.ok">
+      <p class="large"><FigureText :figure="kettle.value.charge" /></p>
+      <dl>
+        <template v-if="kettle.value.blocks">
+          <dt>{{ kettle.value.blocks.name }}</dt>
+          <dd><FigureText :figure="kettle.value.blocks.count" /></dd>
+        </template>
+        <dt>Melting takes</dt>
+        <dd><FigureText :figure="kettle.value.melts" /></dd>
+        <dt>Laid from</dt>
+        <dd><FigureText :figure="kettle.value.from" /></dd>
+        <dt>Never above</dt>
+        <dd class="never"><FigureText :figure="kettle.value.most" /></dd>
+        <dt>At heat no longer than</dt>
+        <dd><FigureText :figure="kettle.value.keeps" /></dd>
+        <dt>One charge covers</dt>
+        <dd><FigureText :figure="kettle.value.covers" /></dd>
+        <dt>Film</dt>
+        <dd><FigureText :figure="kettle.value.film" /></dd>
+        <dt>Hot probes</dt>
+        <dd><FigureText :figure="kettle.value.probes" /></dd>
+      </dl>
+      <ol>
+        <li v-for="(s, i) in kettle.value.steps" :key="i"><SayParts fine :parts="s.says" /></li>
+      </ol>
+    </template>
+    <p v-else-if="kettle" class="stop" role="alert">{{ kettle.problems.map(sentence).join(' ') }}</p>
+
+    <p class="quiet">
+      The data sheet and the safety sheet decide. {{ (coat?.product?.cautions ?? []).join(' ') }}
+    </p>
+  </el-drawer>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  gap: var(--s3);
+}
+label {
+  font-size: var(--t-s);
+  font-weight: 600;
+  color: var(--ink-2);
+}
+.large {
+  font-size: var(--t-xxl);
+  font-weight: 700;
+  margin-top: var(--s3);
+}
+table {
+  margin-top: var(--s3);
+}
+th[scope='row'] {
+  text-align: left;
+}
+h3 {
+  margin-top: var(--s4);
+}
+ul,
+ol {
+  padding-left: 1.4rem;
+  margin: var(--s1) 0;
+}
+li {
+  margin-bottom: var(--s2);
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: var(--s1) var(--s4);
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+.never {
+  color: var(--red);
+  font-weight: 700;
+}
+.stop {
+  color: var(--red);
+  font-weight: 600;
+  margin: var(--s4) 0;
+}
+</style>
