@@ -157,6 +157,15 @@ End`;
     }
   });
 
+  it('sizes of odd measure, such as gallons in litres, are not mixed to save a spoonful', () => {
+    // 5 gal and 1 gal: 18.927 and 3.785 L; 5,000 L by hand: 264 pails are 4,996.7, one tin more covers it.
+    const c = chooseContainers(5000, tins(18.927, 3.785));
+    expect(c.picks.map((p) => [p.container.net, p.count])).toEqual([
+      [18.927, 264],
+      [3.785, 1],
+    ]);
+  });
+
   it('covers the need, and one more square metre never orders less', () => {
     fc.assert(
       fc.property(

@@ -18,6 +18,38 @@ const SLACK = 1e-9;
 /** Sizes are told apart to a thousandth of their unit. */
 const GRAIN = 1000;
 
+/**
+ * Where sizes have no common measure (gallons in litres), they are told apart to this share of the smallest, downward,
+ * so that the need stays covered: nobody buys many small tins to save a spoonful.
+ */
+const FINEST = 1 / 100;
+
+/** Larger tables are not made: then the measure is coarser still. */
+const MOST_UNITS = 200_000;
+
+/** Sizes in whole units of a measure, those that have one at least, and the measure. */
+function measured(nets: readonly number[]): { units: number[]; measure: number } {
+  const grains = nets.map((n) => Math.max(1, Math.round(n * GRAIN)));
+  const common = grains.reduce(gcd);
+  const smallest = Math.min(...grains);
+  if (common >= smallest * FINEST && fits(grains.map((x) => x / common)))
+    return { units: grains.map((x) => x / common), measure: common / GRAIN };
+  let measure = Math.min(...nets) * FINEST;
+  for (;;) {
+    const units = nets.map((n) => Math.floor(n / measure + SLACK));
+    const shared = units.filter((u) => u > 0).reduce(gcd);
+    const whole = units.map((u) => u / shared);
+    if (fits(whole)) return { units: whole, measure: measure * shared };
+    measure *= 2;
+  }
+}
+
+/** What a table takes at most: so many of the largest as stand in for what smaller ones may add up to. */
+const fits = (units: readonly number[]): boolean => {
+  const largest = Math.max(...units);
+  return (largest + 2) * (largest + 1) <= MOST_UNITS;
+};
+
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 interface Size {
@@ -101,6 +133,23 @@ export interface Choices<C extends Sized> {
   readonly runnerUp: Choice<C> | undefined;
 }
 
+/** Without what can be left away, smallest first: a measure that was taken down may have asked for one too many. */
+function lean<C extends Sized>(
+  picks: readonly { container: C; count: number }[],
+  need: number,
+): { container: C; count: number }[] {
+  let spare = picks.reduce((sum, p) => sum + p.count * p.container.net, 0) - need;
+  return [...picks]
+    .reverse()
+    .map((p) => {
+      const away = Math.min(p.count, Math.max(0, Math.floor(spare / p.container.net)));
+      spare -= away * p.container.net;
+      return { ...p, count: p.count - away };
+    })
+    .reverse()
+    .filter((p) => p.count > 0);
+}
+
 /**
  * Whole containers that cover a need. One more square metre never orders less by the measure that is sought.
  * @param sizes containers on sale; `net` and `need` in one unit
@@ -113,21 +162,19 @@ export function chooseBoth<C extends Sized>(
 ): Choices<C> {
   const empty: Choice<C> = { picks: [], total: 0, leftOver: -need };
   if (sizes.length === 0) return { best: empty, runnerUp: undefined };
-  const grains = sizes.map((c) => Math.max(1, Math.round(c.net * GRAIN)));
-  const unit = grains.reduce(gcd);
+  const { units: sizeUnits, measure } = measured(sizes.map((c) => c.net));
   const priced = sizes.every((c) => c.price !== undefined);
   const sought: Aim = priced ? aim : 'least left over';
-  const all: Size[] = sizes.map((c, index) => ({
-    index,
-    units: (grains[index] ?? 1) / unit,
-    price: c.price?.value ?? 0,
-  }));
+  const all = sizes.flatMap((c, index): Size[] => {
+    const units = sizeUnits[index] ?? 0;
+    return units > 0 ? [{ index, units, price: c.price?.value ?? 0 }] : [];
+  });
   const target = Math.max(0, need * (1 - SLACK));
-  const units = Math.max(0, Math.ceil((target * GRAIN) / unit - SLACK));
-  // The container that serves the aim best per unit stands for most of a large need: among so many others as it has
-  // units, some add up to a multiple of it and can be replaced by it (pigeonhole).
+  const units = Math.max(0, Math.ceil(target / measure - SLACK));
+  // The cheapest for what is in it, or the largest, stands for most of a large need: among so many others as it has
+  // units, some add up to a multiple of it and are replaced by it at no more cost (pigeonhole).
   const base = all.reduce((a, b) => {
-    const [x, y] = sought === 'least cost' ? [a.price / a.units, b.price / b.units] : [-a.units, -b.units];
+    const [x, y] = [a.price / a.units, b.price / b.units];
     return y < x || (y === x && b.units > a.units) ? b : a;
   });
   const largest = Math.max(...all.map((s) => s.units));
@@ -137,10 +184,10 @@ export function chooseBoth<C extends Sized>(
   if (!best) return { best: empty, runnerUp: undefined };
   const choice = (cover: Cover): Choice<C> => {
     const counts = countsOf(cover);
-    const picks = sizes
+    const counted = sizes
       .map((container, i) => ({ container, count: (counts[i] ?? 0) + (i === base.index ? before : 0) }))
-      .filter((p) => p.count > 0)
       .sort((a, b) => b.container.net - a.container.net);
+    const picks = lean(counted, target);
     const total = picks.reduce((sum, p) => sum + p.count * p.container.net, 0);
     return { picks, total, leftOver: total - need };
   };
