@@ -22,10 +22,12 @@ const CONDITIONS: Readonly<Record<string, ZoneBuildUp['conditions']>> = {
 };
 
 export const buildUps: BuildUpDoc = {
-  buildUps: CATALOGUE.filter((b) => CHOSEN.some(([, id]) => id === b.id)).map((b) => ({
-    ...b,
-    taken: { revision: b.revision },
-  })),
+  buildUps: CATALOGUE.filter((b) => b.family === 'POCKET' || CHOSEN.some(([, id]) => id === b.id)).map(
+    (b) => ({
+      ...b,
+      taken: { revision: b.revision },
+    }),
+  ),
   zones: CHOSEN.map(([zoneId, buildUpId]) => ({
     zoneId,
     buildUpId,

@@ -24,5 +24,12 @@ export function shiftJob(content: JobContent, byMs: number): JobContent {
       ? {}
       : { substrate: { ...zone.substrate, laidOn: day(zone.substrate.laidOn) } }),
   }));
-  return { ...content, survey: { ...content.survey, zones }, record: chain(moved) };
+  const order = {
+    ...content.order,
+    stock: content.order.stock.map((s) =>
+      s.bestBefore === undefined ? s : { ...s, bestBefore: day(s.bestBefore) },
+    ),
+    deliveries: content.order.deliveries.map((d) => ({ ...d, on: day(d.on), usedBy: day(d.usedBy) })),
+  };
+  return { ...content, order, survey: { ...content.survey, zones }, record: chain(moved) };
 }

@@ -64,6 +64,25 @@ export class Story {
     });
   }
 
+  detail(
+    zoneId: string,
+    detailId: string,
+    name: string,
+    step: 'made' | 'accepted' | 'refused',
+    hours: number,
+    note = '',
+  ): void {
+    this.add(hours, step === 'made' ? 'Tomas' : 'Marek', {
+      kind: 'detail',
+      zoneId,
+      detailId,
+      name,
+      step,
+      at: this.at(hours),
+      note,
+    });
+  }
+
   /** A coat that used so much more (or less) than the rate asks for, out of whole containers. */
   coat(label: string, layerId: string, finishedHours: number, laying: Laying): string {
     const bay = this.bay(label);

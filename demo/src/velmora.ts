@@ -1,7 +1,7 @@
 /** The demo job: some bays accepted, some curing, one held, one window about to close, one film too thin. */
 import type { JobContent } from '@lentum/core/jobfile';
-import { DEFAULT_ORDER } from '@lentum/core/order';
 import { link, type StoredEntry } from '@lentum/core/record';
+import { orderAt } from './orders.ts';
 import { buildUps, cutBays } from './roofs.ts';
 import { Story } from './story.ts';
 import { surveyAt } from './zones.ts';
@@ -143,6 +143,30 @@ function workshop(story: Story): void {
   story.conditions('workshop', -0.5, 18.7, 57, 20.4);
 }
 
+/** Details that were made and looked at: most of the hall's, one refused. */
+function details(story: Story): void {
+  for (const [id, name, hours] of [
+    ['corner-1', 'Internal corner, corner 1', -68],
+    ['corner-2', 'Internal corner, corner 2', -67.6],
+    ['corner-3', 'External corner, corner 3', -67.2],
+    ['hall-f1', 'Outlet, Outlet 1', -66.5],
+    ['hall-f3', 'Pipe, Pipe 1', -66],
+  ] as const) {
+    story.detail('hall', id, name, 'made', hours);
+    story.detail('hall', id, name, 'accepted', hours + 1.4);
+  }
+  story.detail('hall', 'hall-f4', 'Pipe, Pipe 2', 'made', -65.5);
+  story.detail(
+    'hall',
+    'hall-f4',
+    'Pipe, Pipe 2',
+    'refused',
+    -64.6,
+    'white shows under the wrap on the north side',
+  );
+  story.detail('hall', 'rooflight-1', 'Roof light kerb, Roof light', 'made', -64.2);
+}
+
 /** Puts entries in the order in which they were made and chains them. */
 export function chain(
   entries: readonly { entry: StoredEntry['entry']; receivedAt: string }[],
@@ -161,6 +185,7 @@ export function velmora(anchor: Date): JobContent {
   terrace(story);
   canopy(story);
   workshop(story);
+  details(story);
   const inOrder = [...story.entries].sort((a, b) => Date.parse(a.madeAt) - Date.parse(b.madeAt));
   return {
     job: {
@@ -172,7 +197,7 @@ export function velmora(anchor: Date): JobContent {
     },
     survey,
     buildUp: buildUps,
-    order: DEFAULT_ORDER,
+    order: orderAt(survey, anchor),
     site,
     pictures: [],
     papers: [],

@@ -1,10 +1,7 @@
 /** The pure computations, callable by scripts: what the interface shows, from the same core. */
 import { z } from 'zod';
 import {
-  type BuildUp,
-  buildUpDocSchema,
   buildUpFindings,
-  buildUpProblems,
   buildUpSchema,
   costs,
   dryFilm,
@@ -27,54 +24,18 @@ import {
   wetFromMassRate,
 } from '@lentum/core/film';
 import { compassRule, traverse } from '@lentum/core/geometry';
-import { orderSchema, takeoff } from '@lentum/core/order';
-import type { Result } from '@lentum/core/problems';
 import { readiness } from '@lentum/core/readiness';
-import { judgeConditions, splitZone } from '@lentum/core/site';
-import {
-  legSchema,
-  outlineSchema,
-  surveySchema,
-  tapedSolution,
-  zoneQuantities,
-  zoneSchema,
-} from '@lentum/core/survey';
+import { dewOf, judgeConditions } from '@lentum/core/site';
+import { legSchema, outlineSchema, tapedSolution, zoneQuantities, zoneSchema } from '@lentum/core/survey';
 import { parseRate } from '@lentum/core/units';
-import { dewOf } from '@lentum/core/site';
 import { unprocessable } from '../http/errors.ts';
-import { route, type AnyRoute } from '../http/routes.ts';
-
-function unwrap<T>(result: Result<T>): T {
-  if (!result.ok) throw unprocessable(result.problems);
-  return result.value;
-}
-
-/** A build-up without problems, or a refusal. */
-function whole(buildUp: BuildUp): BuildUp {
-  const problems = buildUpProblems(buildUp);
-  if (problems.length > 0) throw unprocessable(problems);
-  return buildUp;
-}
+import { compute, unwrap, whole } from './helpers.ts';
+import { workRoutes } from './workroutes.ts';
 
 const reading = z.strictObject({ airC: z.number(), humidityPct: z.number(), surfaceC: z.number() });
 
-const compute = <S extends z.ZodType>(
-  name: string,
-  summary: string,
-  body: S,
-  run: (input: z.output<S>) => unknown,
-): AnyRoute =>
-  route({
-    method: 'post',
-    path: `/compute/${name}`,
-    tag: 'Compute',
-    summary,
-    body,
-    bodyName: 'The request',
-    run: ({ body: input }) => Promise.resolve(run(input)),
-  });
-
 export const computeRoutes = [
+  ...workRoutes,
   compute('dew-point', 'Dew point and margin from air, humidity and surface', reading, (input) =>
     unwrap(dewOf(input)),
   ),
@@ -196,42 +157,6 @@ export const computeRoutes = [
         slopePct: slopeOf(zone, falls) ?? 0,
         zoneConditions: conditionsOf(zone, falls, asked.traffic === 'wheels').map((c) => c.condition),
       });
-    },
-  ),
-  compute(
-    'takeoff',
-    'Net, gross and containers for a survey and its build-ups',
-    z.strictObject({ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema }),
-    ({ survey, buildUp, order }) => takeoff(survey, buildUp, order),
-  ),
-  compute(
-    'bays',
-    'A zone cut into equal bays that one container or one mix covers',
-    z.strictObject({
-      zone: zoneSchema,
-      buildUp: buildUpSchema,
-      layerId: z.string(),
-      basis: z.discriminatedUnion('kind', [
-        z.strictObject({ kind: z.literal('container'), containerId: z.string() }),
-        z.strictObject({ kind: z.literal('mix') }),
-      ]),
-    }),
-    ({ zone, buildUp, layerId, basis }) => {
-      const coat = buildUp.layers.filter(isCoat).find((c) => c.id === layerId);
-      if (!coat) {
-        const coats = buildUp.layers.filter(isCoat).map((c) => c.id);
-        throw unprocessable([
-          {
-            kind: 'unknown',
-            field: 'layerId',
-            label: 'Layer',
-            actual: layerId,
-            expected: `one of ${coats.join(', ')}`,
-          },
-        ]);
-      }
-      let n = 0;
-      return unwrap(splitZone(zone, coat, basis, () => `${zone.code}${(n += 1)}`));
     },
   ),
   compute(

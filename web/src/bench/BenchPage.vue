@@ -14,12 +14,14 @@ import CalculatorForm from './CalculatorForm.vue';
 const route = useRoute();
 const router = useRouter();
 const open = useJob();
-const chosen = computed(() => CALCULATORS.find((c) => c.key === route.query['sum']) ?? CALCULATORS[0]!);
+const FIRST = 'coverage';
+const find = (key: unknown) => CALCULATORS.find((c) => c.key === key);
+const chosen = computed(() => find(route.query['sum']) ?? find(FIRST));
 const groups = CALCULATOR_GROUPS.map((name) => ({ name, list: CALCULATORS.filter((c) => c.group === name) }));
 const typed = reactive<Record<string, Values>>({});
 const values = computed<Values>({
-  get: () => typed[chosen.value.key] ?? {},
-  set: (v) => (typed[chosen.value.key] = v),
+  get: () => typed[chosen.value?.key ?? FIRST] ?? {},
+  set: (v) => (typed[chosen.value?.key ?? FIRST] = v),
 });
 
 interface Listed {
@@ -43,6 +45,7 @@ onMounted(async () => {
 const options = computed(() => jobs.value.map((j) => ({ value: j.id, label: j.job.name })));
 
 async function send(): Promise<void> {
+  if (!chosen.value) return;
   trouble.value = '';
   try {
     const { body, version } = await get<OrderDoc>(`/jobs/${into.value}/order`);
@@ -73,14 +76,14 @@ async function send(): Promise<void> {
           v-for="c in g.list"
           :key="c.key"
           type="button"
-          :aria-current="c.key === chosen.key ? 'true' : undefined"
+          :aria-current="c.key === chosen?.key ? 'true' : undefined"
           @click="router.replace({ query: { sum: c.key } })"
         >
           {{ c.name }}
         </button>
       </template>
     </nav>
-    <div>
+    <div v-if="chosen">
       <CalculatorForm :key="chosen.key" v-model="values" :calculator="chosen" />
       <form v-if="jobs.length > 0" class="send bar" @submit.prevent="send">
         <el-input v-model="name" maxlength="120" :placeholder="chosen.name" aria-label="What it is for" />

@@ -1,0 +1,50 @@
+/** What every computation over the API needs: a route of its own, and refusals for what is wrong. */
+import type { z } from 'zod';
+import { buildUpProblems, isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
+import type { Result } from '@lentum/core/problems';
+import { unprocessable } from '../http/errors.ts';
+import { route, type AnyRoute } from '../http/routes.ts';
+
+export function unwrap<T>(result: Result<T>): T {
+  if (!result.ok) throw unprocessable(result.problems);
+  return result.value;
+}
+
+/** A build-up without problems, or a refusal. */
+export function whole(buildUp: BuildUp): BuildUp {
+  const problems = buildUpProblems(buildUp);
+  if (problems.length > 0) throw unprocessable(problems);
+  return buildUp;
+}
+
+/** A coat of a build-up, or a refusal that names the coats there are. */
+export function coatOf(buildUp: BuildUp, layerId: string): Coat {
+  const coats = buildUp.layers.filter(isCoat);
+  const coat = coats.find((c) => c.id === layerId);
+  if (coat) return coat;
+  throw unprocessable([
+    {
+      kind: 'unknown',
+      field: 'layerId',
+      label: 'Layer',
+      actual: layerId,
+      expected: `one of ${coats.map((c) => c.id).join(', ')}`,
+    },
+  ]);
+}
+
+export const compute = <S extends z.ZodType>(
+  name: string,
+  summary: string,
+  body: S,
+  run: (input: z.output<S>) => unknown,
+): AnyRoute =>
+  route({
+    method: 'post',
+    path: `/compute/${name}`,
+    tag: 'Compute',
+    summary,
+    body,
+    bodyName: 'The request',
+    run: ({ body: input }) => Promise.resolve(run(input)),
+  });
