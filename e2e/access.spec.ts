@@ -35,6 +35,10 @@ const VIEWS: [string, (id: string) => string, string][] = [
   ['build-up', (id) => `/jobs/${id}/build-up`, 'Reinforced polyurethane, fabric throughout'],
   ['library', () => '/build-ups', 'Build-ups'],
   ['library build-up', () => '/build-ups/hot-rubberised', 'Hot-applied rubberised bitumen, reinforced'],
+  ['details', (id) => `/jobs/${id}/details`, 'Upstand, side 1'],
+  ['pocket', (id) => `/jobs/${id}/details?zone=hall&detail=hall-f6`, 'Pipe cluster, Pipe cluster 1'],
+  ['cutting', (id) => `/jobs/${id}/details?zone=hall&part=cutting`, 'Cut from Fleece'],
+  ['bench', () => '/bench?sum=pocket', 'Pocket round pipes'],
   ['order', (id) => `/jobs/${id}/order`, 'Velmora ferry terminal'],
   ['site', (id) => `/jobs/${id}/site`, 'Bay H3'],
   ['record', (id) => `/jobs/${id}/record`, 'Every entry'],
@@ -86,6 +90,12 @@ test('axe finds nothing in the dialogs', async ({ page }) => {
   await page.locator('h1').click();
   await page.keyboard.press('?');
   await scan('keys');
+  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
+  await page.getByRole('button', { name: 'Mix card' }).click();
+  await scan('mix card');
+  await page.goto(`/jobs/${id}/site?zone=hall`);
+  await page.getByRole('button', { name: 'In which order?' }).click();
+  await scan('order of bays');
   await page.goto(`/jobs/${id}/record`);
   await page.locator('article.coat').first().getByRole('button', { name: 'Withdraw' }).click();
   await scan('withdraw');

@@ -1,4 +1,4 @@
-import { expect, freshDemo, measure, saved, test } from './support.ts';
+import { expect, freshDemo, measure, test } from './support.ts';
 
 test('a bay is held with a reason, released, and every step stays in the record', async ({ page }) => {
   const id = await freshDemo(page);
@@ -69,26 +69,6 @@ test('an entry is withdrawn with a reason and stays, struck through', async ({ p
   await page.getByRole('dialog').getByRole('button', { name: 'Withdraw' }).click();
   await expect(coats).toHaveCount(2);
   await expect(page.locator('tr.gone', { hasText: 'H3 · Second coat' })).toContainText('withdrawn by 115');
-});
-
-test('the order moves with the waste, says what another waste would change, and can be undone', async ({
-  page,
-}) => {
-  const id = await freshDemo(page);
-  await page.goto(`/jobs/${id}/order`);
-  const first = page.locator('tr', { hasText: 'First coat' }).first();
-  await expect(first).toContainText('12 × 25 kg pail');
-  await expect(first).toContainText('(+15.0 kg)');
-  await measure(page, 'Waste, liquids', '10');
-  await expect(first).toContainText('12 × 25 kg pail, 3 × 5 kg pail');
-  await expect(first).toContainText('same, 3.5 kg left');
-  await saved(page);
-  await measure(page, 'Waste, liquids', '120');
-  await expect(
-    page.getByText('Waste, liquids: 120 is out of range; expected at least 0 % and at most 100 %'),
-  ).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(first).toContainText('(+15.0 kg)');
 });
 
 test('files that are no job are refused in a sentence, and the theme stays with the device', async ({

@@ -81,11 +81,75 @@ describe('answers', () => {
       buildUp: doc,
       order: DEFAULT_ORDER,
     }).expect(200);
-    const first = (
-      body as { lines: { layer: { id: string }; gross: { value: number }; buy: { total: number } }[] }
-    ).lines.find((l) => l.layer.id === 'first');
-    expect(first?.gross.value).toBeCloseTo(60 * 1.85 * 1.05, 9);
-    expect(first?.buy.total).toBe(120);
+    // First and second coat are one resin, ordered together: 60 m² at 1.85 and 1.1 kg/m².
+    const { lines } = body as {
+      lines: { layers: { layer: { id: string } }[]; gross: { value: number }; buy: { total: number } }[];
+    };
+    const resin = lines.find((l) => l.layers.some((x) => x.layer.id === 'first'));
+    expect(resin?.gross.value).toBeCloseTo(60 * 2.95 * 1.05, 9);
+    expect(resin?.buy.total).toBe(190);
+  });
+  it('details, with pieces and a cut list', async () => {
+    const { body } = await post('details', {
+      survey: {
+        zones: [
+          {
+            ...zone,
+            sides: [{ edge: { kind: 'upstand', heightMm: 200, termination: 'bar' }, riseM: 0 }],
+          },
+        ],
+      },
+      buildUp: doc,
+    }).expect(200);
+    const answer = body as {
+      zones: { details: { kind: string; pieces: { name: string; faces: unknown[] }[] }[] }[];
+      cutLists: { totalMm: number; leastMm: number }[];
+    };
+    const upstand = answer.zones[0]?.details.find((d) => d.kind === 'upstand');
+    expect(upstand?.pieces[0]).toMatchObject({ name: 'Upstand strip' });
+    expect(upstand?.pieces[0]?.faces.length).toBe(3);
+    expect(answer.cutLists[0]?.totalMm).toBeGreaterThanOrEqual(answer.cutLists[0]?.leastMm ?? Infinity);
+  });
+  it('a joint, by hand: 20 mm wide is 10 mm deep, 2 L on 10 m', async () => {
+    const { body } = await post('joint', { widthMm: 20, lengthM: 10 }).expect(200);
+    expect(body).toMatchObject({ depth: { value: 10 }, volume: { value: 2 }, rodOnSaleMm: 25 });
+    await post('joint', { widthMm: 0, lengthM: 10 }).expect(422);
+  });
+  it('a mix, and a refusal outside the catalyst table', async () => {
+    const terrace = CATALOGUE.find((b) => b.id === 'methacrylate-terrace')!;
+    const asked = { buildUp: terrace, layerId: 'membrane', slopePct: 0, areaLeftM2: 30, people: 2 };
+    const { body } = await post('mix', { ...asked, tempC: 15 }).expect(200);
+    expect((body as { batch: { value: number } }).batch.value).toBeGreaterThan(0);
+    const refused = await post('mix', { ...asked, tempC: 60 }).expect(422);
+    expect(JSON.stringify(refused.body)).toContain('outside it nothing is mixed');
+    const none = await post('mix', { ...asked, layerId: 'fleece', tempC: 15 }).expect(422);
+    expect(JSON.stringify(none.body)).toContain('one of primer');
+  });
+  it('a kettle charge', async () => {
+    const hot = CATALOGUE.find((b) => b.id === 'hot-rubberised')!;
+    const { body } = await post('kettle', { buildUp: hot, layerId: 'first', areaLeftM2: 20 }).expect(200);
+    expect((body as { charge: { value: number } }).charge.value).toBeCloseTo(20 * 3 * 1.15, 9);
+  });
+  it('the bench, and a calculator that is not there', async () => {
+    const { body } = await post('bench', { calculator: 'slope', values: { plan: 100, slope: 75 } }).expect(
+      200,
+    );
+    expect((body as { figures: { value: number }[] }).figures[0]?.value).toBeCloseTo(125, 9);
+    const refused = await post('bench', { calculator: 'alchemy', values: {} }).expect(422);
+    expect(JSON.stringify(refused.body)).toContain('one of coverage');
+  });
+  it('an order of bays', async () => {
+    const cut = await post('bays', {
+      zone,
+      buildUp,
+      layerId: 'first',
+      basis: { kind: 'container', containerId: 'pail-25' },
+    }).expect(200);
+    const { bays } = cut.body as { bays: { id: string }[] };
+    const { body } = await post('bay-route', { bays, accessM: [0, 0], zoneName: 'Z' }).expect(200);
+    expect((body as { steps: { bayId: string }[] }).steps.map((s) => s.bayId).sort()).toEqual(
+      bays.map((b) => b.id).sort(),
+    );
   });
   it('bays', async () => {
     const { body } = await post('bays', {

@@ -47,7 +47,7 @@ function measured(nets: readonly number[]): { units: number[]; measure: number }
 /** What a table takes at most: so many of the largest as stand in for what smaller ones may add up to. */
 const fits = (units: readonly number[]): boolean => {
   const largest = Math.max(...units);
-  return (largest + 2) * (largest + 1) <= MOST_UNITS;
+  return (2 * largest + 3) * largest <= MOST_UNITS;
 };
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
@@ -172,13 +172,14 @@ export function chooseBoth<C extends Sized>(
   const target = Math.max(0, need * (1 - SLACK));
   const units = Math.max(0, Math.ceil(target / measure - SLACK));
   // The cheapest for what is in it, or the largest, stands for most of a large need: among so many others as it has
-  // units, some add up to a multiple of it and are replaced by it at no more cost (pigeonhole).
+  // units, some add up to a multiple of it and are replaced by it at no more cost (pigeonhole). The next best may lack
+  // one such exchange: twice as much is left to the table.
   const base = all.reduce((a, b) => {
     const [x, y] = [a.price / a.units, b.price / b.units];
     return y < x || (y === x && b.units > a.units) ? b : a;
   });
   const largest = Math.max(...all.map((s) => s.units));
-  const before = Math.max(0, Math.floor(units / base.units) - largest - 1);
+  const before = Math.max(0, Math.floor(units / base.units) - 2 * largest - 1);
   const rest = units - before * base.units;
   const [best, second] = twoBest(rest, all, sought);
   if (!best) return { best: empty, runnerUp: undefined };

@@ -1,0 +1,185 @@
+/** Details, order, mixes, bays and the bench, through the interface. */
+import { readFileSync } from 'node:fs';
+import type { Download, Page } from '@playwright/test';
+import { expect, freshDemo, measure, saved, test } from './support.ts';
+
+async function download(page: Page, name: string): Promise<string> {
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name, exact: true }).click(),
+  ]);
+  return readFileSync(await (file as Download).path(), 'utf8');
+}
+
+test('details: every zone has its schedule; a piece measured on the drawing has the size that the card says', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  for (const zone of ['hall', 'terrace', 'canopy', 'deck', 'workshop', 'balcony', 'garden', 'office']) {
+    await page.goto(`/jobs/${id}/details?zone=${zone}`);
+    await expect(page.locator('.card h2')).toBeVisible();
+    await expect(page.locator('.problem')).toHaveCount(0);
+  }
+  await page.goto(`/jobs/${id}/details?zone=hall&detail=corner-1`);
+  const card = page.locator('.card');
+  await expect(card.getByRole('heading', { name: 'Internal corner, corner 1' })).toBeVisible();
+  await expect(card).toContainText('arms 150 mm, height 150 mm, lap 50 mm, 90°');
+  await expect(card.locator('figcaption').first()).toContainText('H-08');
+  const svg = await download(page, 'Pieces, SVG');
+  const size = await page.evaluate((text) => {
+    const host = document.createElement('div');
+    host.innerHTML = text.slice(text.indexOf('<svg'));
+    document.body.append(host);
+    const path = host.querySelector<SVGPathElement>('#H-08 path.cut');
+    const box = path?.getBBox();
+    const svgElement = host.querySelector('svg');
+    const perMm =
+      (svgElement?.viewBox.baseVal.width ?? 0) / parseFloat(svgElement?.getAttribute('width') ?? '1');
+    host.remove();
+    return box && { width: box.width / perMm, height: box.height / perMm };
+  }, svg);
+  // Arms of 150 and walls of 150, with the flap of 50 that lies in the square between them.
+  expect(size?.width).toBeCloseTo(300, 3);
+  expect(size?.height).toBeCloseTo(300, 3);
+  expect(await download(page, 'Pieces, DXF')).toContain('FOLD');
+});
+
+test('a pocket: parts that keep the clearance, the pour, and the wait before filling', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/details?zone=hall&detail=hall-f6`);
+  const card = page.locator('.card');
+  await expect(card).toContainText('500 mm × 350 mm');
+  await expect(card.locator('tr', { hasText: 'Rounded corner' })).toContainText('4');
+  await expect(card).toContainText('Wait 60 min');
+  await card.getByRole('button', { name: /^Pourable sealer, pour: 8\.0 L/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('inside area less the penetrations, times depth');
+});
+
+test('a detail is made by one, refused by another with a reason, and the record keeps both', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/details?zone=hall&detail=hall-f5`);
+  const card = page.locator('.card');
+  await card.getByRole('button', { name: 'It is made' }).click();
+  await expect(card).toContainText('Made by Ines');
+  await card.getByRole('button', { name: 'Refuse it' }).click();
+  await card.getByLabel('Why is it refused?').fill('pinholes at the foot');
+  await card.getByRole('button', { name: 'Refuse it, with this reason' }).click();
+  await expect(card).toContainText('Refused by Ines');
+  await page.goto(`/jobs/${id}/record?zone=hall`);
+  await expect(page.locator('tr', { hasText: 'Pipe, Pipe 3: refused, pinholes at the foot' })).toBeVisible();
+});
+
+test('cutting: on a roll, with what no cutting can beat, as a list for the roof', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/details?zone=hall&part=cutting`);
+  await expect(page.getByText(/No cutting takes less than/)).toBeVisible();
+  const csv = await download(page, 'Cut list as CSV');
+  expect(csv.split('\r\n')[0]).toBe('roll,along_mm,across_mm,long_mm,wide_mm,piece,what,turned');
+  expect(csv).toContain('Pipe wrap');
+});
+
+test('rules for details belong to the build-up: a longer foot makes longer pieces', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/build-up?zone=deck`);
+  await page.locator('summary', { hasText: 'How its details are made' }).click();
+  await measure(page, 'Foot on the field', '200');
+  await saved(page);
+  await page.goto(`/jobs/${id}/details?zone=deck&detail=side-2-upstand`);
+  await expect(page.locator('figcaption').first()).toContainText('on the roof 200 mm');
+});
+
+test('the order: down to tins, one line followed to the survey, stock first, what if, undone', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/order`);
+  const resin = page.locator('tr', { hasText: 'Polyurethane resin' }).first();
+  await expect(resin).toContainText('First coat, Second coat');
+  await expect(resin).toContainText('89.0 kg');
+  const before = await resin.locator('strong').innerText();
+  expect(before).toMatch(/^\d+ × 25 kg pail/);
+  await measure(page, 'Waste, liquids', '20');
+  await expect(resin.locator('strong')).not.toHaveText(before);
+  await measure(page, 'Waste, liquids', '120');
+  await expect(
+    page.getByText('Waste, liquids: 120 is out of range; expected at least 0 % and at most 100 %'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(resin.locator('strong')).toHaveText(before);
+
+  // To the corners of the survey: gross, laid, the zone, its area, the outline.
+  await resin.getByRole('button', { name: /^Polyurethane resin, net/ }).click();
+  const working = page.getByRole('dialog');
+  await expect(working).toContainText('Booking hall roof, First coat, net');
+  await expect(working).toContainText('under the pieces, side 1');
+  await page.keyboard.press('Escape');
+
+  // What if there were a tenth more field: other tins, and a price.
+  await measure(page, 'More or less area to compare with', '10');
+  await expect(page.locator('.what-if')).toContainText('instead of');
+  await expect(page.locator('.what-if tr', { hasText: 'Polyurethane resin' })).toBeVisible();
+
+  // By delivery: what lies too long, and zones that nobody has ordered for.
+  await page.locator('.el-select', { has: page.getByRole('combobox', { name: 'Ordered for' }) }).click();
+  await page.getByRole('option', { name: 'by delivery' }).click();
+  await expect(page.getByRole('heading', { name: 'First lorry' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Not in a delivery yet' })).toBeVisible();
+  await saved(page);
+  const csv = await download(page, 'CSV');
+  expect(csv.split('\r\n')[0]).toContain('for,product,zones,net,gross,from stock,to buy');
+  const [sheet] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Spreadsheet' }).click(),
+  ]);
+  expect(sheet.suggestedFilename()).toBe('order-velmora-ferry-terminal.xlsx');
+});
+
+test('a mix card at three temperatures, one refused; hot work has a kettle card', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-9`);
+  await page.getByRole('button', { name: 'Mix card' }).click();
+  const drawer = page.getByRole('dialog');
+  const large = drawer.locator('p.large');
+  await measure(page, 'Temperature of the mix', '5');
+  const cold = await drawer.locator('tr', { hasText: 'Catalyst, last' }).innerText();
+  await measure(page, 'Temperature of the mix', '25');
+  await expect(large).toBeVisible();
+  expect(await drawer.locator('tr', { hasText: 'Catalyst, last' }).innerText()).not.toBe(cold);
+  await measure(page, 'Temperature of the mix', '60');
+  await expect(drawer.getByRole('alert')).toContainText('outside it nothing is mixed');
+  await expect(large).toHaveCount(0);
+});
+
+test('bays are cut across the fall, shown with an order, and played to the last one', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=garden`);
+  await page.getByRole('button', { name: 'Cut it into bays' }).click();
+  await page.getByRole('button', { name: 'Cut into bays' }).click();
+  await saved(page);
+  await page.getByRole('button', { name: 'Kettle card' }).first().click();
+  await expect(page.getByRole('dialog')).toContainText('Never above');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'In which order?' }).click();
+  const said = page.locator('.walk [role=status]');
+  await expect(said).toContainText(/^1 of \d+: bay G\d+, left over .* to the access\.$/);
+  await page.getByRole('slider', { name: 'Bays laid so far' }).press('End');
+  await expect(said).toContainText('the last one is left at the access');
+  await measure(page, 'Access, along side 1', '3');
+  await saved(page);
+});
+
+test('the bench answers with working, refuses in a sentence, and sends into a job', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/survey`);
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('button', { name: 'Sealant joint' }).click();
+  await measure(page, 'Width of the joint', '25');
+  await expect(page.getByRole('button', { name: /^Depth of the sealant: 12\.5 mm/ })).toBeVisible();
+  await page.getByLabel('What it is for').fill('Joint at the ramp');
+  await page.getByRole('button', { name: 'Send into this job' }).click();
+  await expect(page.getByText('It is kept with the job, below its order.')).toBeVisible();
+  await page.goto(`/jobs/${id}/order`);
+  await expect(page.locator('tr', { hasText: 'Joint at the ramp' })).toContainText('12.5 mm');
+});
