@@ -1,5 +1,6 @@
 /** The stages that are built, with the numbers that they have among the eight. */
-import { computed } from 'vue';
+import { useTimeoutFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import { useJob } from './job.ts';
 
 export type StageMark = 'none' | 'work' | 'done' | 'attention';
@@ -24,10 +25,18 @@ export interface StageState {
   readonly reason: string;
 }
 
+/** Marks that are computed from everything wait this long after a page was opened. */
+const SETTLED_MS = 1500;
+
 const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+const LOOKING: StageState = { mark: 'none', reason: 'Being counted' };
 
 export function useStageStates() {
   const job = useJob();
+  // Details and order take longer than the rest: their marks come once the page stands.
+  const settled = ref(false);
+  useTimeoutFn(() => (settled.value = true), SETTLED_MS);
   return computed<Record<Stage['key'], StageState>>(() => {
     const zones = job.zones;
     const open = zones.filter((z) => !z.quantities.ok);
@@ -37,7 +46,7 @@ export function useStageStates() {
     const urgent = bays.filter((b) => b.state === 'closing' || b.state === 'missed' || b.state === 'held');
     const doubtful = bays.filter((b) => b.doubt && b.state !== 'accepted');
     const accepted = bays.filter((b) => b.state === 'accepted');
-    const details = job.details.zones.flatMap((z) => z.work);
+    const details = settled.value ? job.details.zones.flatMap((z) => z.work) : [];
     const refused = details.filter((w) => w.problems.length > 0);
     const found = details.reduce((sum, w) => sum + w.detail.count, 0);
     const at = (mark: StageMark, reason: string): StageState => ({ mark, reason });
@@ -54,16 +63,18 @@ export function useStageStates() {
           : without.length > 0
             ? at('work', `No build-up yet for ${without.map((z) => z.zone.name).join(', ')}`)
             : at('done', 'Every zone has a build-up'),
-      details:
-        job.details.zones.length === 0
+      details: !settled.value
+        ? LOOKING
+        : job.details.zones.length === 0
           ? at('none', 'No zone with a build-up yet')
           : refused.length > 0
             ? at('attention', `${plural(refused.length, 'detail')} can not be cut as measured`)
             : job.details.missing.length > 0
               ? at('work', `${plural(job.details.missing.length, 'zone')} without details yet`)
               : at('done', `${plural(found, 'detail')} with their pieces`),
-      order:
-        job.takenOff.lines.length === 0
+      order: !settled.value
+        ? LOOKING
+        : job.takenOff.lines.length === 0
           ? at('none', 'Nothing to order yet')
           : job.takenOff.missing.length > 0
             ? at('work', `${plural(job.takenOff.missing.length, 'zone')} not in the order yet`)

@@ -54,33 +54,38 @@ const csv = (): void => {
           <RollDrawing :placed="r.placed" :used-mm="r.usedMm" :width-mm="list.roll.widthMm" />
         </template>
       </div>
-      <table class="dense">
-        <thead>
-          <tr>
-            <th scope="col">Piece</th>
-            <th scope="col">What</th>
-            <th scope="col" class="num">Long</th>
-            <th scope="col" class="num">Wide</th>
-            <th scope="col" class="num">How many</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="g in groups" :key="g.label">
-            <th scope="row">{{ g.label }}</th>
-            <td>
-              {{ g.piece.name }}<template v-if="g.piece.ply > 0">, ply {{ g.piece.ply + 1 }}</template>
-            </td>
-            <td class="num">{{ say(patternBox(g.piece.pattern).widthMm, 'lap') }}</td>
-            <td class="num">{{ say(patternBox(g.piece.pattern).heightMm, 'lap') }}</td>
-            <td class="num">{{ g.count }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <div class="scroll-x">
+        <table class="dense">
+          <thead>
+            <tr>
+              <th scope="col">Piece</th>
+              <th scope="col">What</th>
+              <th scope="col" class="num">Long</th>
+              <th scope="col" class="num">Wide</th>
+              <th scope="col" class="num">How many</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="g in groups" :key="g.label">
+              <th scope="row">{{ g.label }}</th>
+              <td>
+                {{ g.piece.name }}<template v-if="g.piece.ply > 0">, ply {{ g.piece.ply + 1 }}</template>
+              </td>
+              <td class="num">{{ say(patternBox(g.piece.pattern).widthMm, 'lap') }}</td>
+              <td class="num">{{ say(patternBox(g.piece.pattern).heightMm, 'lap') }}</td>
+              <td class="num">{{ g.count }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
     </div>
   </section>
 </template>
 
 <style scoped>
+.columns > * {
+  min-width: 0;
+}
 .columns {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   margin-top: var(--s3);

@@ -23,58 +23,60 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
 </script>
 
 <template>
-  <table class="dense">
-    <thead>
-      <tr>
-        <th scope="col">Detail</th>
-        <th scope="col" class="num">How many</th>
-        <th scope="col" class="num">Length</th>
-        <th scope="col" class="num">Pieces</th>
-        <th scope="col" class="num">Time</th>
-        <th scope="col">Record</th>
-      </tr>
-    </thead>
-    <tbody v-for="k in kinds" :key="k.kind">
-      <tr class="kind">
-        <th scope="rowgroup">{{ k.facts.name }}</th>
-        <td class="num">{{ k.facts.form === 'spot' ? k.count : '' }}</td>
-        <td class="num">{{ k.facts.form === 'run' ? say(k.lengthM, 'length') : '' }}</td>
-        <td />
-        <td />
-        <td />
-      </tr>
-      <tr
-        v-for="w in k.rows"
-        :key="w.detail.id"
-        class="row"
-        :class="{ chosen: w.detail.id === chosen, bad: w.problems.length > 0 }"
-      >
-        <td>
-          <button
-            type="button"
-            class="pick"
-            :aria-pressed="w.detail.id === chosen"
-            @click="emit('choose', w.detail.id)"
-          >
-            {{ w.detail.where }}
-          </button>
-          <span v-if="w.problems.length > 0" class="problem"> can not be cut so</span>
-        </td>
-        <td class="num">{{ k.facts.form === 'spot' ? w.detail.count : '' }}</td>
-        <td class="num"><FigureText v-if="w.detail.length" :figure="w.detail.length" /></td>
-        <td class="num">{{ piecesOf(w) || '–' }}</td>
-        <td class="num"><FigureText :figure="w.minutes" /></td>
-        <td>{{ stateOf(w.detail)?.step ?? '' }}</td>
-      </tr>
-    </tbody>
-    <tfoot>
-      <tr>
-        <th scope="row" colspan="4">All details of this zone</th>
-        <td class="num"><FigureText :figure="zone.minutes" /></td>
-        <td />
-      </tr>
-    </tfoot>
-  </table>
+  <div class="scroll-x">
+    <table class="dense">
+      <thead>
+        <tr>
+          <th scope="col">Detail</th>
+          <th scope="col" class="num">How many</th>
+          <th scope="col" class="num">Length</th>
+          <th scope="col" class="num">Pieces</th>
+          <th scope="col" class="num">Time</th>
+          <th scope="col">Record</th>
+        </tr>
+      </thead>
+      <tbody v-for="k in kinds" :key="k.kind">
+        <tr class="kind">
+          <th scope="rowgroup">{{ k.facts.name }}</th>
+          <td class="num">{{ k.facts.form === 'spot' ? k.count : '' }}</td>
+          <td class="num">{{ k.facts.form === 'run' ? say(k.lengthM, 'length') : '' }}</td>
+          <td />
+          <td />
+          <td />
+        </tr>
+        <tr
+          v-for="w in k.rows"
+          :key="w.detail.id"
+          class="row"
+          :class="{ chosen: w.detail.id === chosen, bad: w.problems.length > 0 }"
+        >
+          <td>
+            <button
+              type="button"
+              class="pick"
+              :aria-pressed="w.detail.id === chosen"
+              @click="emit('choose', w.detail.id)"
+            >
+              {{ w.detail.where }}
+            </button>
+            <span v-if="w.problems.length > 0" class="problem"> can not be cut so</span>
+          </td>
+          <td class="num">{{ k.facts.form === 'spot' ? w.detail.count : '' }}</td>
+          <td class="num"><FigureText v-if="w.detail.length" :figure="w.detail.length" /></td>
+          <td class="num">{{ piecesOf(w) || '–' }}</td>
+          <td class="num"><FigureText :figure="w.minutes" /></td>
+          <td>{{ stateOf(w.detail)?.step ?? '' }}</td>
+        </tr>
+      </tbody>
+      <tfoot>
+        <tr>
+          <th scope="row" colspan="4">All details of this zone</th>
+          <td class="num"><FigureText :figure="zone.minutes" /></td>
+          <td />
+        </tr>
+      </tfoot>
+    </table>
+  </div>
 </template>
 
 <style scoped>

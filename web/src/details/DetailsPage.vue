@@ -80,6 +80,9 @@ const PARTS = [
 </template>
 
 <style scoped>
+.columns > * {
+  min-width: 0;
+}
 .top {
   margin-bottom: var(--s3);
   justify-content: space-between;

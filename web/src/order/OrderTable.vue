@@ -69,7 +69,7 @@ const layersOf = (line: OrderLine): string =>
             <el-button
               text
               size="small"
-              :aria-label="`${line.item.name} in stock`"
+              :aria-label="`Stock of ${line.item.name}`"
               @click="emit('stock', line)"
               >Stock</el-button
             >

@@ -22,33 +22,35 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <table v-if="rows.length > 0" class="dense">
-    <tbody>
-      <tr v-for="r in rows" :key="r.sheet.id">
-        <th scope="row">
-          {{ r.sheet.name }}
-          <span v-if="r.calculator && r.calculator.name !== r.sheet.name" class="quiet">{{
-            r.calculator.name
-          }}</span>
-        </th>
-        <td>
-          <span v-for="f in r.figures" :key="f.label" class="figure"
-            ><span class="quiet">{{ f.label }}</span> <FigureText fine :figure="f"
-          /></span>
-          <span v-if="r.problem" class="problem">{{ r.problem }}</span>
-        </td>
-        <td>
-          <el-button
-            text
-            size="small"
-            :aria-label="`Take ${r.sheet.name} out of the job`"
-            @click="sheets = sheets.filter((s) => s.id !== r.sheet.id)"
-            >Take out</el-button
-          >
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <div v-if="rows.length > 0" class="scroll-x">
+    <table class="dense">
+      <tbody>
+        <tr v-for="r in rows" :key="r.sheet.id">
+          <th scope="row">
+            {{ r.sheet.name }}
+            <span v-if="r.calculator && r.calculator.name !== r.sheet.name" class="quiet">{{
+              r.calculator.name
+            }}</span>
+          </th>
+          <td>
+            <span v-for="f in r.figures" :key="f.label" class="figure"
+              ><span class="quiet">{{ f.label }}</span> <FigureText fine :figure="f"
+            /></span>
+            <span v-if="r.problem" class="problem">{{ r.problem }}</span>
+          </td>
+          <td>
+            <el-button
+              text
+              size="small"
+              :aria-label="`Take out ${r.sheet.name}`"
+              @click="sheets = sheets.filter((s) => s.id !== r.sheet.id)"
+              >Take out</el-button
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
   <p v-else class="quiet">
     None yet. The <RouterLink to="/bench">bench</RouterLink> has quick calculators; what they answer can be
     sent into the job.

@@ -73,7 +73,7 @@ const sayAmount = (s: StockItem): string => {
         <el-button
           text
           size="small"
-          :aria-label="`Take ${s.name} out of the stock`"
+          :aria-label="`Take out ${s.name}, ${sayAmount(s)}`"
           @click="stock = stock.filter((x) => x.id !== s.id)"
           >Take out</el-button
         >

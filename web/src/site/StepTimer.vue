@@ -23,7 +23,7 @@ const clock = computed(() => {
   <span class="timer" :class="{ over: leftMs !== undefined && leftMs < 0 }">
     <el-button
       class="tap"
-      :aria-label="`${startedMs === undefined ? 'Start' : 'Stop'} the clock for ${what}`"
+      :aria-label="`${startedMs === undefined ? `Start ${minutes} min` : 'Stop'} for ${what}`"
       @click="startedMs = startedMs === undefined ? Date.now() : undefined"
       >{{ startedMs === undefined ? `Start ${minutes} min` : 'Stop' }}</el-button
     >
