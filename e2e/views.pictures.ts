@@ -20,11 +20,8 @@ test('desk', async ({ page }) => {
   }
   for (const [name, query] of [
     ['survey-taped', 'zone=garden'],
-    ['survey-edges', 'zone=office&part=edges'],
     ['survey-levels', 'zone=workshop&part=levels'],
     ['survey-held', 'zone=deck&part=readiness'],
-    ['survey-refused', 'zone=balcony&part=readiness'],
-    ['survey-quantities', 'zone=hall&part=quantities'],
   ] as const) {
     await page.goto(`/jobs/${id}/survey?${query}`);
     await page.waitForTimeout(1500);
@@ -42,12 +39,20 @@ test('desk', async ({ page }) => {
     await page.locator('.choose .row', { hasText: name }).locator('.el-checkbox').click();
   await page.locator('.compare').scrollIntoViewIfNeeded();
   await take(page, 'compare');
+  await page.goto(`/jobs/${id}/details?zone=hall&detail=corner-3`);
+  await take(page, 'details');
+  await page.goto(`/jobs/${id}/details?zone=hall&detail=hall-f6`);
+  await take(page, 'details-pocket');
+  await page.goto('/bench?sum=joint');
+  await take(page, 'bench');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
-  await page.goto(`/jobs/${id}/site?zone=canopy`);
-  await take(page, 'site-hold');
+  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
+  await page.getByRole('button', { name: 'In which order?' }).click();
+  for (let n = 0; n < 6; n += 1) await page.getByRole('button', { name: 'Next bay' }).click();
+  await take(page, 'bays');
   await page.goto(`/jobs/${id}/order`);
-  await page.getByRole('button', { name: /First coat, gross/ }).click();
+  await page.getByRole('button', { name: /Polyurethane resin, gross/ }).click();
   await take(page, 'working');
 });
 
@@ -57,8 +62,8 @@ test('phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-4`);
   await take(page, 'phone-bay');
-  await page.getByRole('button', { name: 'Rolled more' }).click();
+  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-9`);
+  await page.getByRole('button', { name: 'Mix card' }).click();
   await page.waitForTimeout(600);
-  await page.locator('.el-drawer__body').evaluate((e) => e.scrollTo(0, e.scrollHeight));
-  await take(page, 'phone-readings');
+  await take(page, 'phone-mix');
 });

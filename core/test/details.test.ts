@@ -1,14 +1,7 @@
 /** Details: found from the survey, cut, and what they take; pockets, joints and cutting held against plain search. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  CATALOGUE,
-  detailRulesOf,
-  resolve,
-  typicalDetails,
-  type BuildUp,
-  type Pieces,
-} from '@lentum/core/buildup';
+import { CATALOGUE, detailRulesOf, resolve, typicalDetails, type Pieces } from '@lentum/core/buildup';
 import {
   cutLists,
   detailSchedule,
@@ -21,87 +14,15 @@ import {
   pourVolume,
   sealantJoint,
   type Cut,
-  type DetailKind,
   type DetailWork,
 } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
 import { sentence } from '@lentum/core/problems';
-import {
-  edgeOf,
-  FEATURE_KINDS,
-  featureFacts,
-  typicalSizes,
-  type Edge,
-  type Feature,
-  type FeatureKind,
-  type Zone,
-} from '@lentum/core/survey';
 import { clearanceIn } from '../src/details/pocket.ts';
 import { cutRun } from '../src/details/pieces.ts';
 import { evaluate } from './support/formula.ts';
-import { pointsZone, rect } from './support/zones.ts';
-
-const edge = (kind: Edge['kind']): Edge => edgeOf(kind);
-const side = (e: Edge) => ({ edge: e, riseM: 0 });
-const upstand = (heightMm: number, termination: 'bar' | 'open' = 'bar'): Edge => ({
-  kind: 'upstand',
-  heightMm,
-  termination,
-});
-
-const feature = (kind: FeatureKind, i: number, more: Partial<Feature> = {}): Feature => ({
-  id: `f-${kind}`,
-  kind,
-  count: 1,
-  at: { alongM: 1 + i * 0.5, acrossM: 1 },
-  ...(featureFacts(kind).form === 'line' ? { to: { alongM: 1 + i * 0.5, acrossM: 4 } } : {}),
-  sizes: typicalSizes(kind),
-  note: '',
-  ...more,
-});
-
-/** An L of twelve metres with every kind of edge, an opening of each sort and every fitting. */
-const everything = (): Zone =>
-  pointsZone(
-    [
-      [0, 0],
-      [12, 0],
-      [12, 5],
-      [6, 5],
-      [6, 9],
-      [0, 9],
-      [0, 6],
-      [0, 3],
-    ],
-    {
-      sides: [
-        side(upstand(300)),
-        side(upstand(300)),
-        side(upstand(200)),
-        side({ kind: 'parapet', heightMm: 400, topWidthMm: 250 }),
-        side(edge('drip')),
-        side(edge('gutter')),
-        side(edge('joint')),
-        side(edge('threshold')),
-      ],
-      openings: [rect('Light', 2, 2, 1.2, 0.9), { ...rect('Base', 8, 1.5, 1, 1), kind: 'machine' }],
-      features: FEATURE_KINDS.map((k, i) => feature(k, i)),
-    },
-  );
-
-const scheduleOf = (zone: Zone, buildUp: BuildUp) =>
-  detailSchedule(
-    { zones: [zone] },
-    {
-      buildUps: [buildUp],
-      zones: [
-        { zoneId: zone.id, buildUpId: buildUp.id, revision: buildUp.revision, conditions: [], choices: {} },
-      ],
-    },
-  );
-const first = (zone: Zone, buildUp = CATALOGUE[0]!) => scheduleOf(zone, buildUp).zones[0]!;
-const work = (zone: Zone, where: string | DetailKind, buildUp = CATALOGUE[0]!): DetailWork =>
-  first(zone, buildUp).work.find((w) => w.detail.where === where || w.detail.kind === where)!;
+import { edge, everything, feature, first, scheduleOf, side, upstand, work } from './support/roof.ts';
+import { pointsZone } from './support/zones.ts';
 
 describe('finding', () => {
   it('every kind of the trade on one roof, but those that it has no side for', () => {

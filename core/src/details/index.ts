@@ -14,7 +14,8 @@ export { filletVolume, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './j
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './kinds.ts';
 export { type MaterialUse } from './materials.ts';
 export { nest, type Cut, type Nest, type PlacedCut } from './nesting.ts';
-export { pieceKey, piecesOf, type Piece, type Roll } from './pieces.ts';
+export { piecesOf } from './making.ts';
+export { pieceKey, type Piece, type Roll } from './pieces.ts';
 export { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
 export {
   countsByKind,

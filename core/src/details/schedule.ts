@@ -21,7 +21,8 @@ import { patternBox } from './folding.ts';
 import type { DetailKind } from './kinds.ts';
 import { materialsOf, type MaterialUse } from './materials.ts';
 import { nest, type Cut, type Nest } from './nesting.ts';
-import { pieceKey, piecesOf, type Piece, type Roll } from './pieces.ts';
+import { piecesOf } from './making.ts';
+import { pieceKey, type Piece, type Roll } from './pieces.ts';
 import { minutesFor, stepsFor, type Step } from './steps.ts';
 
 export interface DetailWork {

@@ -1,6 +1,6 @@
 export { chooseBoth, chooseContainers, type Aim, type Choice } from './containers.ts';
 export { type Item, type Pack } from './items.ts';
-export { type Part } from './needs.ts';
+export { type Part } from './parts.ts';
 export {
   AIMS,
   DEFAULT_ORDER,

@@ -20,31 +20,14 @@ import {
   type SundryKey,
   type ZoneCondition,
 } from '../buildup/index.ts';
-import {
-  cutLists,
-  type CutList,
-  type DetailSchedule,
-  type MaterialUse,
-  type ZoneDetails,
-} from '../details/index.ts';
-import { given, type Figure, type Given } from '../figures/index.ts';
+import { cutLists, type DetailSchedule, type MaterialUse, type ZoneDetails } from '../details/index.ts';
+import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
+import { cuttingParts } from './cuttingneeds.ts';
+import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
-
-/** Part of a need: some of an item, for one zone. */
-export interface Part {
-  readonly item: Item;
-  readonly zoneId: string;
-  readonly zoneName: string;
-  readonly layer: Layer | undefined;
-  readonly buildUp: BuildUp;
-  /** The field, the details, or pieces that are cut (their offcuts counted). */
-  readonly of: 'field' | 'details' | 'cutting';
-  readonly sprayed: boolean;
-  readonly amount: Figure;
-}
 
 export interface Missing {
   readonly zoneId: string;
@@ -231,60 +214,6 @@ function detailParts(items: Items, zone: ZoneDetails, pocket: BuildUp): Part[] {
       ];
     }),
   );
-}
-
-/** Rolls that pieces are cut from: what is cut off them, shared out to the zones by the area of their pieces. */
-function cuttingParts(list: CutList): Part[] {
-  const areaOf = (z: ZoneDetails): number => {
-    const labels = new Set(z.groups.map((g) => g.label));
-    return list.nest.placed
-      .filter((p) => labels.has(p.label))
-      .reduce((sum, p) => sum + p.longMm * p.wideMm, 0);
-  };
-  const all = list.zones.reduce((sum, z) => sum + areaOf(z), 0);
-  const [first] = list.zones;
-  if (!first || all === 0) return [];
-  const layer = list.buildUp.layers.find((l) => l.id === list.layerId);
-  const item =
-    layer && layer.kind !== 'pieces'
-      ? itemOfLayer(list.buildUp, layer)
-      : itemOfSundry('fabric', first.rules, list.buildUp.currency);
-  const used = given(
-    'cut off the rolls',
-    list.nest.totalMm / 1000,
-    'length',
-    'definition',
-    'by the cut list',
-  );
-  const width = given('width of the roll', list.roll.widthMm / 1000, 'length', 'data sheet');
-  return list.zones.map((z): Part => {
-    const share = given(
-      'share of the pieces',
-      areaOf(z) / all,
-      'share',
-      'definition',
-      'by the area of its pieces',
-    );
-    const byArea = item.quantity === 'area';
-    const inputs: Record<string, Given> = byArea ? { used, width, share } : { used, share };
-    return {
-      item,
-      layer,
-      buildUp: list.buildUp,
-      zoneId: z.zone.id,
-      zoneName: z.zone.name,
-      of: 'cutting',
-      sprayed: false,
-      amount: {
-        label: `${z.zone.name}, pieces for details`,
-        value: used.value * (byArea ? width.value : 1) * share.value,
-        quantity: item.quantity,
-        formula: byArea ? '{used} × {width} × {share}' : '{used} × {share}',
-        inputs,
-        from: 'what the cut list takes off the rolls, offcuts with it',
-      },
-    };
-  });
 }
 
 function whyNot(zone: Zone, buildUp: BuildUp | undefined): Problem[] {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Every detail of a zone with its card, and everything that is cut, roll by roll. */
-import { computed } from 'vue';
+import { useMediaQuery } from '@vueuse/core';
+import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { piecesDxf, piecesSvg } from '@lentum/core/details';
 import { sentence } from '@lentum/core/problems';
@@ -24,6 +25,14 @@ const work = computed(
 );
 const go = (query: Record<string, string | undefined>): void =>
   void router.replace({ query: { ...route.query, ...query } });
+/** On a narrow screen the card lies below the list: what was tapped is drawn into sight. */
+const narrow = useMediaQuery('(max-width: 1000px)');
+const card = ref<HTMLElement>();
+async function open(detailId: string): Promise<void> {
+  await router.replace({ query: { ...route.query, detail: detailId } });
+  await nextTick();
+  if (narrow.value) card.value?.scrollIntoView({ block: 'start' });
+}
 const PARTS = [
   ['details', 'Details'],
   ['cutting', 'Cutting'],
@@ -72,9 +81,9 @@ const PARTS = [
             >Pieces, DXF</el-button
           >
         </div>
-        <DetailTable :zone="zone" :chosen="work.detail.id" @choose="(id) => go({ detail: id })" />
+        <DetailTable :zone="zone" :chosen="work.detail.id" @choose="open" />
       </section>
-      <DetailCard :key="work.detail.id" :zone="zone" :work="work" />
+      <div ref="card"><DetailCard :key="work.detail.id" :zone="zone" :work="work" /></div>
     </div>
   </main>
 </template>

@@ -212,6 +212,9 @@ ol {
 li {
   margin-bottom: var(--s2);
 }
+li .timer {
+  display: flex;
+}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
