@@ -11,6 +11,7 @@ import {
   nest,
   patternBox,
   pieceKey,
+  piecesOf,
   pourVolume,
   sealantJoint,
   type Cut,
@@ -154,6 +155,15 @@ describe('what a detail takes', () => {
     expect(two! - one!).toBeCloseTo(50, 9);
   });
 
+  it('a strip is turned into a chase, or under a coping; with a bar it ends on the wall', () => {
+    const turned = (termination: 'chase' | 'coping' | 'bar'): number => {
+      const zone = everything();
+      zone.sides[0] = side({ kind: 'upstand', heightMm: 300, termination });
+      return work(zone, 'side 1').pieces[0]!.bands!.find((b) => b.use === 'top')?.mm ?? 0;
+    };
+    expect([turned('chase'), turned('coping'), turned('bar')]).toEqual([30, 50, 0]);
+  });
+
   it('bars: one fixing at each spacing and one at the end', () => {
     const bar = work(everything(), 'bar');
     const fixings = bar.materials.find((m) => m.name === 'Fasteners for bars')!;
@@ -196,8 +206,14 @@ describe('what a detail takes', () => {
     expect(sentence(work(pipe, 'pipe').problems[0]!)).toBe(
       'Zone, Pipe 1, pipe collar, star cut: 1200 × 1200 mm is out of range; expected no more than the 1050 mm of Fleece: a wider roll, or a shorter foot in the build-up’s details.',
     );
-    const flat = first(everything()).work.find((w) => w.detail.kind === 'movement-joint')!;
-    expect(flat.problems).toEqual([]);
+    const joint = first(everything()).work.find((w) => w.detail.kind === 'movement-joint')!;
+    expect(joint.problems).toEqual([]);
+    const rules = detailRulesOf(CATALOGUE[0]!);
+    const roll = first(everything()).roll;
+    const none = piecesOf({ ...joint.detail, sizes: { widthMm: 0 } }, rules, roll);
+    expect(none.ok ? '' : sentence(none.problems[0]!)).toBe(
+      'Zone, side 7, movement joint, width: 0 mm is out of range; expected the width of the joint as measured in the survey.',
+    );
   });
 
   it('metal is primed: at the drip, in the gutter, over laps and fasteners', () => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { CATALOGUE, typicalDetails } from '@lentum/core/buildup';
 import type { Figure } from '@lentum/core/figures';
 import {
   chooseBoth,
@@ -10,10 +10,12 @@ import {
   ORDER_COLUMNS,
   orderRows,
   takeoff,
+  whatIf,
   type OrderDoc,
   type OrderLine,
   type StockItem,
   type Takeoff,
+  type WhatIf,
 } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import type { Zone } from '@lentum/core/survey';
@@ -420,6 +422,43 @@ describe('stock and deliveries', () => {
     expect(t.undelivered).toEqual(['b']);
     expect(t.groups.map((g) => g.name)).toEqual(['One', 'Not in a delivery yet']);
     expect(t.idle.map((s) => s.id)).toEqual(['odd']);
+  });
+  it('a thing without packs on sale can not be bought, and says what is missing', () => {
+    const roof = {
+      ...zone('a', 10, 5),
+      sides: [{ edge: { kind: 'upstand' as const, heightMm: 200, termination: 'bar' as const }, riseM: 0 }],
+    };
+    const [pu] = CATALOGUE;
+    const bare = { ...pu!, details: { ...typicalDetails(pu!), sundries: [] } };
+    const t = takeoff({ zones: [roof] }, { ...doc('a'), buildUps: [bare] }, DEFAULT_ORDER);
+    const bar = t.lines.find((l) => l.item.name === 'Termination bar')!;
+    expect(bar.problems.map(sentence)).toEqual([
+      'Termination bar, packs on sale is missing; expected at least one pack that can cover the need: name and content, in the build-up.',
+    ]);
+    expect(bar.buy.picks).toEqual([]);
+  });
+  it('what if: another waste, more field, another build-up', () => {
+    const before = takeoff(zones, doc('a', 'b'), DEFAULT_ORDER);
+    const ask = (terms: WhatIf) => whatIf(zones, doc('a', 'b'), DEFAULT_ORDER, before, terms);
+    expect(ask({}).changes).toEqual([]);
+    const more = ask({ areaPct: 10 });
+    expect(lineOf(more.after, 'first').net.value).toBeCloseTo(lineOf(before, 'first').net.value * 1.1, 9);
+    expect(evaluate(lineOf(more.after, 'first').gross)).toBeCloseTo(
+      lineOf(more.after, 'first').gross.value,
+      9,
+    );
+    expect(more.priceAfter.value).toBeGreaterThan(more.priceBefore.value);
+    expect(ask({ liquidPct: 40 }).changes.map((c) => c.name)).toContain('Polyurethane resin');
+    const other = ask({ swap: { zoneId: 'b', buildUpId: 'two-coat-silicone', revision: 1 } });
+    expect(other.changes.some((c) => c.before === undefined)).toBe(true);
+    expect(other.after.lines.flatMap((l) => l.layers.map((x) => x.buildUp.id))).toContain(
+      'two-coat-silicone',
+    );
+  });
+  it('carried in general words, the strongest first', () => {
+    const t = takeoff(zones, doc('a', 'b'), DEFAULT_ORDER);
+    expect(lineOf(t, 'first').carriage?.what).toBe('flammable liquid');
+    expect(lineOf(t, 'fleece').carriage).toBeUndefined();
   });
   it('rows for a file: one a line, as wide as their head', () => {
     const t = takeoff(zones, doc('a', 'b'), DEFAULT_ORDER);

@@ -15,6 +15,7 @@ import {
   type Feature,
   type Opening,
   type Place,
+  type Termination,
   type Zone,
   type ZoneQuantities,
 } from '../survey/index.ts';
@@ -45,6 +46,13 @@ export interface Detail {
 type Seed = Omit<Detail, 'zoneId' | 'zoneName' | 'metal' | 'count' | 'place' | 'sizes'> &
   Partial<Pick<Detail, 'count' | 'place' | 'sizes'>>;
 
+/** How far a strip is turned in at its top: into a chase, or under a coping; nothing where it ends on the wall. */
+const CHASE_MM = 30;
+function overTop(termination: Termination, rules: DetailRules): number {
+  if (termination === 'chase') return CHASE_MM;
+  return termination === 'coping' ? rules.lapMm.value : 0;
+}
+
 /** What a side is, as details: an upstand may bring its fillet and its bar along. */
 function ofEdge(edge: Edge, rules: DetailRules): { kind: DetailKind; sizes: Record<string, number> }[] {
   const fillet =
@@ -52,7 +60,7 @@ function ofEdge(edge: Edge, rules: DetailRules): { kind: DetailKind; sizes: Reco
   switch (edge.kind) {
     case 'upstand':
       return [
-        { kind: 'upstand', sizes: { heightMm: edge.heightMm } },
+        { kind: 'upstand', sizes: { heightMm: edge.heightMm, overMm: overTop(edge.termination, rules) } },
         ...fillet,
         ...(edge.termination === 'bar' ? [{ kind: 'bar' as const, sizes: {} }] : []),
       ];

@@ -96,7 +96,10 @@ function made(make: Making): Piece[] {
       return runStrips(
         make,
         'Upstand strip',
-        (extra) => upstandBands(foot + extra, height, legOf(rules)),
+        (extra) =>
+          upstandBands(foot + extra, height, legOf(rules), [
+            { use: 'top', mm: size(detail, 'overMm'), turnDeg: -90 },
+          ]),
         'foot on the field, end over end; corner pieces over its ends',
         rules.plies,
       );

@@ -3,17 +3,19 @@
 import { useMediaQuery } from '@vueuse/core';
 import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { piecesDxf, piecesSvg } from '@lentum/core/details';
+import { countsByKind, detailFacts, piecesDxf, piecesSvg } from '@lentum/core/details';
 import { sentence } from '@lentum/core/problems';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { saveFile } from '../shared/savefile.ts';
+import { useUnits } from '../shared/units.ts';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import CutListPanel from './CutListPanel.vue';
 import DetailCard from './DetailCard.vue';
 import DetailTable from './DetailTable.vue';
 
 const job = useJob();
+const { say } = useUnits();
 const route = useRoute();
 const router = useRouter();
 const { chosenId, chosen, choose } = useChosenZone();
@@ -33,6 +35,10 @@ async function open(detailId: string): Promise<void> {
   await nextTick();
   if (narrow.value) card.value?.scrollIntoView({ block: 'start' });
 }
+/** Over every zone of the job. */
+const totals = computed(() =>
+  countsByKind(job.details.zones).map((c) => ({ ...c, facts: detailFacts(c.kind) })),
+);
 const PARTS = [
   ['details', 'Details'],
   ['cutting', 'Cutting'],
@@ -82,6 +88,17 @@ const PARTS = [
           >
         </div>
         <DetailTable :zone="zone" :chosen="work.detail.id" @choose="open" />
+        <details class="totals">
+          <summary><strong>All zones together</strong></summary>
+          <table class="dense">
+            <tbody>
+              <tr v-for="t in totals" :key="t.kind">
+                <th scope="row">{{ t.facts.name }}</th>
+                <td class="num">{{ t.facts.form === 'spot' ? t.count : say(t.lengthM, 'length') }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </details>
       </section>
       <div ref="card"><DetailCard :key="work.detail.id" :zone="zone" :work="work" /></div>
     </div>
@@ -89,6 +106,16 @@ const PARTS = [
 </template>
 
 <style scoped>
+.totals {
+  margin-top: var(--s4);
+}
+.totals summary {
+  cursor: pointer;
+  min-height: 32px;
+}
+.totals th {
+  text-align: left;
+}
 .columns > * {
   min-width: 0;
 }

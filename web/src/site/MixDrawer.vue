@@ -20,6 +20,8 @@ const read = props.status.conditions?.surfaceC;
 const tempC = ref<number | undefined>(read ?? USUAL_C);
 const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
 const people = ref<number | undefined>(2);
+/** What two people lay with the tool at hand; nothing typed: as the layer says. */
+const outputM2PerH = ref<number | undefined>(coat.value?.outputM2PerH?.value);
 const slopePct = ref<number | undefined>(props.zone.fallPct ?? 0);
 
 const mix = computed(() =>
@@ -29,6 +31,7 @@ const mix = computed(() =>
         areaLeftM2: areaM2.value ?? 0,
         people: people.value ?? 2,
         slopePct: slopePct.value ?? 0,
+        outputM2PerH: outputM2PerH.value === coat.value.outputM2PerH?.value ? undefined : outputM2PerH.value,
       })
     : undefined,
 );
@@ -75,6 +78,18 @@ const title = computed(
           label="People"
           :min="1"
           :max="20"
+        />
+      </label>
+      <label v-if="mix"
+        >Two people lay
+        <MeasureInput
+          v-model="outputM2PerH"
+          size="large"
+          quantity="output"
+          label="Two people lay"
+          :above="0"
+          :max="2000"
+          optional
         />
       </label>
       <label v-if="mix"
