@@ -1,6 +1,7 @@
 /** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference. */
 import { benchApi } from './api.ts';
 import { benchCore } from './core.ts';
+import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
@@ -10,6 +11,7 @@ const rows = [
   ...benchSize(),
   ...benchFalls(),
   ...benchCore(),
+  ...benchDetails(),
   ...(await benchApi()),
   ...(await benchStart()),
 ];
