@@ -23,7 +23,7 @@ import { clearanceIn } from '../src/details/pocket.ts';
 import { cutRun } from '../src/details/pieces.ts';
 import { evaluate } from './support/formula.ts';
 import { edge, everything, feature, first, scheduleOf, side, upstand, work } from './support/roof.ts';
-import { pointsZone } from './support/zones.ts';
+import { pointsZone, rect } from './support/zones.ts';
 
 describe('finding', () => {
   it('every kind of the trade on one roof, but those that it has no side for', () => {
@@ -162,6 +162,28 @@ describe('what a detail takes', () => {
       return work(zone, 'side 1').pieces[0]!.bands!.find((b) => b.use === 'top')?.mm ?? 0;
     };
     expect([turned('chase'), turned('coping'), turned('bar')]).toEqual([30, 50, 0]);
+  });
+
+  it('along a bend the foot is cut into fingers, none wider than 60 mm and a bit, from the edge to the fold', () => {
+    const round = { ...rect('Planter', 6, 2, 1, 1), kind: 'plinth' as const };
+    const zone = pointsZone(
+      [
+        [0, 0],
+        [12, 0],
+        [12, 8],
+        [0, 8],
+      ],
+      { openings: [{ ...round, shape: { kind: 'circle', alongM: 6, acrossM: 4, diameterM: 2 } }] },
+    );
+    const piece = work(zone, 'upstand').pieces[0]!;
+    const foot = piece.bands![0]!.mm;
+    expect(piece.pattern.cuts.length).toBeGreaterThan(20);
+    const xs = piece.pattern.cuts.map(([a, b]) => {
+      expect([a[1], b[1]]).toEqual([-foot, 0]);
+      return a[0];
+    });
+    xs.slice(1).forEach((x, i) => expect(x - xs[i]!).toBeLessThan(64));
+    expect(work(everything(), 'side 1').pieces[0]!.pattern.cuts).toEqual([]);
   });
 
   it('bars: one fixing at each spacing and one at the end', () => {

@@ -1,7 +1,7 @@
 /** Every detail of a zone, found from its edges, corners, openings and fittings. */
 import { detailRulesOf, type BuildUp, type DetailRules } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { corner, distance, type Point, type Ring } from '../geometry/index.ts';
+import { arcOver, corner, distance, type Point, type Ring } from '../geometry/index.ts';
 import {
   featureFacts,
   featureNumber,
@@ -103,17 +103,24 @@ function ofOpening(o: Opening, ring: Ring, rules: DetailRules): Seed[] {
     length: round,
     straightsM: circle ? [round.value] : lengths,
   };
+  const bend: Record<string, number> =
+    o.shape.kind === 'circle' ? { roundMm: (o.shape.diameterM / 2) * 1000 } : {};
   if (isKerb(o)) {
     const corners = circle ? 0 : ring.length;
     return [
-      { ...head, id: o.id, kind: 'kerb', sizes: { heightMm: upstandMm(o.edge), corners } },
+      { ...head, id: o.id, kind: 'kerb', sizes: { heightMm: upstandMm(o.edge), corners, ...bend } },
       ...ofEdge(o.edge, rules)
         .filter((e) => e.kind === 'fillet' || e.kind === 'bar')
         .map((e): Seed => ({ ...head, ...e, id: `${o.id}-${e.kind}` })),
     ];
   }
   if (o.kind === 'void' && o.edge.kind === 'free') return [];
-  return ofEdge(o.edge, rules).map((e): Seed => ({ ...head, ...e, id: `${o.id}-${e.kind}` }));
+  return ofEdge(o.edge, rules).map((e): Seed => ({
+    ...head,
+    kind: e.kind,
+    sizes: { ...e.sizes, ...bend },
+    id: `${o.id}-${e.kind}`,
+  }));
 }
 
 /** What each fitting is as a detail. */
@@ -148,9 +155,12 @@ export function findDetails(zone: Zone, q: ZoneQuantities, buildUp: BuildUp): De
   const { shape } = q;
   const seeds: Seed[] = [];
   shape.sides.forEach((side, i) => {
+    const radiusM = arcOver(side.from, side.to, side.riseM)?.radiusM;
+    const bend: Record<string, number> = radiusM === undefined ? {} : { roundMm: radiusM * 1000 };
     for (const e of ofEdge(side.edge, rules)) {
       seeds.push({
-        ...e,
+        kind: e.kind,
+        sizes: { ...e.sizes, ...bend },
         id: `side-${i + 1}-${e.kind}`,
         where: `side ${i + 1}`,
         path: [side.from, side.to],

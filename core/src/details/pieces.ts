@@ -53,6 +53,26 @@ export interface Making {
 
 export const size = (detail: Detail, key: string): number => detail.sizes[key] ?? 0;
 
+/** Along a bend the foot is cut into fingers as wide as this, so that it lies flat. Common practice. */
+const FINGER_MM = 60;
+
+/** A strip along a bend: what lies on the roof, and what goes over the top, is cut from its edge to its fold. */
+function bent(pattern: Pattern, bands: readonly Band[], detail: Detail): Pattern {
+  const upright = bands.some((b) => b.use === 'wall');
+  if (size(detail, 'roundMm') === 0 || !upright) return pattern;
+  const length = pattern.faces[0]?.shape.outer[1]?.[0] ?? 0;
+  const count = Math.floor(length / FINGER_MM);
+  const foot = bands[0]?.mm ?? 0;
+  const cuts = Array.from({ length: Math.max(0, count - 1) }, (_, i): (typeof pattern.cuts)[number] => {
+    const x = ((i + 1) * length) / count;
+    return [
+      [x, -foot],
+      [x, 0],
+    ];
+  });
+  return { ...pattern, cuts: [...pattern.cuts, ...cuts] };
+}
+
 /** Strips along a run: one for each straight piece and ply. */
 export function runStrips(
   { detail, rules, roll }: Making,
@@ -77,8 +97,8 @@ export function runStrips(
         name,
         measures: { length: eachMm, width: sum },
         bands,
-        pattern: there?.pattern ?? strip(eachMm, bands),
-        sample: strip(Math.min(eachMm, SAMPLE_MM), bands),
+        pattern: there?.pattern ?? bent(strip(eachMm, bands), bands, detail),
+        sample: bent(strip(Math.min(eachMm, SAMPLE_MM), bands), bands, detail),
         count: (there?.count ?? 0) + count,
         ply,
         laps,

@@ -32,7 +32,12 @@ const aims = AIMS.map((value) => ({ value, label: AIM_NAMES[value] }));
 function setWaste(kind: WasteKind, value: number | undefined): void {
   if (value !== undefined) order.value.wastePct[kind] = { value, source: 'chosen' };
 }
-const setNumber = (key: 'oversprayPct' | 'profileLPerM2' | 'palletKg', value: number | undefined): void => {
+const ALLOWANCES = [
+  { key: 'oversprayPct', name: 'Overspray', quantity: 'percent', least: 0, most: 100 },
+  { key: 'profileLPerM2', name: 'Rough ground swallows', quantity: 'rateVolume', least: 0, most: 5 },
+  { key: 'palletKg', name: 'A pallet carries', quantity: 'mass', least: 50, most: 2000 },
+] as const;
+const setNumber = (key: (typeof ALLOWANCES)[number]['key'], value: number | undefined): void => {
   if (value !== undefined) order.value[key] = { value, source: 'chosen' };
 };
 const adding = ref<OrderLine>();
@@ -92,38 +97,15 @@ const print = (): void => window.print();
       <UndoBar :document="job.documents.order" />
     </div>
     <div v-if="more" class="bar top no-print">
-      <div class="field">
-        <label>Overspray</label>
+      <div v-for="a in ALLOWANCES" :key="a.key" class="field wide">
+        <label>{{ a.name }}</label>
         <MeasureInput
-          quantity="percent"
-          label="Overspray"
-          :min="0"
-          :max="100"
-          :digits="1"
-          :model-value="order.oversprayPct.value"
-          @update:model-value="(v) => setNumber('oversprayPct', v)"
-        />
-      </div>
-      <div class="field wide">
-        <label>Rough ground swallows</label>
-        <MeasureInput
-          quantity="rateVolume"
-          label="Rough ground swallows"
-          :min="0"
-          :max="5"
-          :model-value="order.profileLPerM2.value"
-          @update:model-value="(v) => setNumber('profileLPerM2', v)"
-        />
-      </div>
-      <div class="field">
-        <label>A pallet carries</label>
-        <MeasureInput
-          quantity="mass"
-          label="A pallet carries"
-          :min="50"
-          :max="2000"
-          :model-value="order.palletKg.value"
-          @update:model-value="(v) => setNumber('palletKg', v)"
+          :quantity="a.quantity"
+          :label="a.name"
+          :min="a.least"
+          :max="a.most"
+          :model-value="order[a.key].value"
+          @update:model-value="(v) => setNumber(a.key, v)"
         />
       </div>
     </div>

@@ -2,15 +2,15 @@
 /** A timer of so many minutes: runs down, says so, and goes on below nothing in red. */
 import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import { MS_PER_MINUTE } from '@lentum/core/units';
 
 const props = defineProps<{ minutes: number; what: string }>();
 const startedMs = ref<number>();
 const now = useNow({ interval: 500 });
-const MINUTE_MS = 60_000;
 const leftMs = computed(() =>
   startedMs.value === undefined
     ? undefined
-    : startedMs.value + props.minutes * MINUTE_MS - now.value.getTime(),
+    : startedMs.value + props.minutes * MS_PER_MINUTE - now.value.getTime(),
 );
 const clock = computed(() => {
   if (leftMs.value === undefined) return '';
