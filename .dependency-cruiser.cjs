@@ -78,7 +78,10 @@ module.exports = {
       name: 'shared-not-to-stages',
       severity: 'error',
       from: { path: '^web/src/(shared|app)/' },
-      to: { path: '^web/src/(jobs|bench|survey|buildup|details|order|site|record|settings)/', dynamic: false },
+      to: {
+        path: '^web/src/(jobs|bench|survey|buildup|details|order|site|record|settings)/',
+        dynamic: false,
+      },
     },
     {
       name: 'unresolved',
