@@ -122,12 +122,22 @@ describe.each(CATALOGUE.filter((b) => b.family !== 'POCKET').map((b) => [b.id, b
         0,
       );
       for (const w of zone.work) for (const p of w.pieces) expect(labels.has(pieceKey(p))).toBe(true);
-      const [list] = cutLists(schedule);
-      expect(list?.nest.placed.length ?? 0).toBe(pieces);
-      expect(list?.nest.left ?? []).toEqual([]);
+      const lists = cutLists(schedule);
+      expect(lists.reduce((n, l) => n + l.nest.placed.length, 0)).toBe(pieces);
+      for (const l of lists) {
+        expect(l.nest.left).toEqual([]);
+        expect(l.groups.reduce((n, g) => n + g.count, 0)).toBe(l.nest.placed.length);
+      }
     });
   },
 );
+
+it('two plies of sheet: the first is cut from the base sheet, the next from the cap', () => {
+  const sheets = CATALOGUE.find((b) => b.family === 'SA2')!;
+  const lists = cutLists(scheduleOf(everything(), sheets));
+  expect(lists.map((l) => l.roll.name)).toEqual(['Base sheet', 'Cap sheet']);
+  expect(lists.map((l) => [...new Set(l.groups.map((g) => g.piece.ply))])).toEqual([[0], [1]]);
+});
 
 describe('what a detail takes', () => {
   it('resin: two thirds under the pieces and one third over them, together the detail’s rate on their area', () => {

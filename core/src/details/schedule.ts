@@ -233,37 +233,63 @@ export interface CutList {
   readonly layerId: string | undefined;
   readonly buildUp: BuildUp;
   readonly zones: readonly ZoneDetails[];
+  /** The pieces that are cut from this roll. */
+  readonly groups: readonly PieceGroup[];
   readonly nest: Nest;
 }
 
-function nestOnce(zones: readonly ZoneDetails[], roll: Roll): Nest {
-  const cuts = zones.flatMap((z) => cutsOf(z.groups));
+function nestOnce(groups: readonly PieceGroup[], roll: Roll): Nest {
+  const cuts = cutsOf(groups);
   const asked = JSON.stringify([roll.widthMm, roll.lengthMm, cuts]);
   return nestsMade.get(asked, () => nest(cuts, roll.widthMm, roll.lengthMm, true));
 }
 
-/** Cut lists: one for each roll that pieces are cut from. Sheets with granules are never turned: their face has a way. */
+/** What a ply is cut from: in sheets each further one from the next sheet of the build-up, as in the field. */
+function cutFromOf({ buildUp, rules }: ZoneDetails, ply: number): Layer | undefined {
+  const own = buildUp.layers.find((l) => l.id === rules.cutFrom);
+  if (own?.kind !== 'sheet') return own;
+  const sheets = buildUp.layers.filter((l) => l.kind === 'sheet');
+  return sheets[Math.min(sheets.indexOf(own) + ply, sheets.length - 1)] ?? own;
+}
+
+/** Cut lists: one for each roll that pieces are cut from. A piece may lie across the roll; its face stays up. */
 export function cutLists(schedule: DetailSchedule): CutList[] {
-  const byRoll = new Map<string, ZoneDetails[]>();
-  for (const zone of schedule.zones) {
-    if (zone.groups.length === 0) continue;
-    const key = `${zone.buildUp.id}/${zone.buildUp.revision}/${zone.rules.cutFrom ?? ''}`;
-    byRoll.set(key, [...(byRoll.get(key) ?? []), zone]);
+  interface Open {
+    readonly layer: Layer | undefined;
+    readonly roll: Roll;
+    readonly buildUp: BuildUp;
+    readonly zones: ZoneDetails[];
+    readonly groups: PieceGroup[];
   }
-  return [...byRoll.values()].flatMap((zones): CutList[] => {
-    const [first] = zones;
-    if (!first) return [];
-    const layer = first.buildUp.layers.find((l) => l.id === first.rules.cutFrom);
-    return [
-      {
-        roll: first.roll,
-        layerId: layer?.id,
-        buildUp: first.buildUp,
-        zones,
-        nest: nestOnce(zones, first.roll),
-      },
-    ];
-  });
+  const byRoll = new Map<string, Open>();
+  for (const zone of schedule.zones) {
+    for (const group of zone.groups) {
+      const layer = cutFromOf(zone, group.piece.ply);
+      const key = `${zone.buildUp.id}/${zone.buildUp.revision}/${layer?.id ?? ''}`;
+      let open = byRoll.get(key);
+      if (!open) {
+        const rules = layer ? { ...zone.rules, cutFrom: layer.id } : zone.rules;
+        open = {
+          layer,
+          roll: rollOf(zone.buildUp.layers, rules),
+          buildUp: zone.buildUp,
+          zones: [],
+          groups: [],
+        };
+        byRoll.set(key, open);
+      }
+      if (!open.zones.includes(zone)) open.zones.push(zone);
+      open.groups.push(group);
+    }
+  }
+  return [...byRoll.values()].map(({ layer, roll, buildUp, zones, groups }) => ({
+    roll,
+    layerId: layer?.id,
+    buildUp,
+    zones,
+    groups,
+    nest: nestOnce(groups, roll),
+  }));
 }
 
 /** How many of a kind there are, or how long, over some zones. */

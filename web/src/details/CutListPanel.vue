@@ -1,38 +1,30 @@
 <script setup lang="ts">
-/** Everything that is cut for the zones of one build-up, set on rolls, with what no cutting could beat. */
+/** What is cut from one kind of roll, for the zones that share it, with what no cutting could beat. */
 import { computed } from 'vue';
-import { cutLists, patternBox, type CutList } from '@lentum/core/details';
-import { useJob } from '../app/job.ts';
+import { patternBox, type CutList } from '@lentum/core/details';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
 import { cutListRows } from './cutlist.ts';
 import RollDrawing from './RollDrawing.vue';
 
-const props = defineProps<{ zoneId: string }>();
-const job = useJob();
+const props = defineProps<{ list: CutList }>();
 const { say } = useUnits();
-const list = computed<CutList | undefined>(() =>
-  cutLists(job.details).find((l) => l.zones.some((z) => z.zone.id === props.zoneId)),
-);
-const groups = computed(() => list.value?.zones.flatMap((z) => z.groups) ?? []);
+const groups = computed(() => props.list.groups);
 const rolls = computed(() =>
-  (list.value?.nest.usedMm ?? []).map((usedMm, i) => ({
+  props.list.nest.usedMm.map((usedMm, i) => ({
     usedMm,
-    placed: list.value?.nest.placed.filter((p) => p.roll === i) ?? [],
+    placed: props.list.nest.placed.filter((p) => p.roll === i),
   })),
 );
 const over = computed(() => {
-  const { totalMm = 0, leastMm = 0 } = list.value?.nest ?? {};
+  const { totalMm, leastMm } = props.list.nest;
   return leastMm > 0 ? totalMm / leastMm - 1 : 0;
 });
-const csv = (): void => {
-  if (list.value) saveFile(cutListRows(list.value), 'cut-list.csv', 'text/csv');
-};
+const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/csv');
 </script>
 
 <template>
-  <p v-if="!list">No pieces to cut for this zone.</p>
-  <section v-else aria-label="Cutting">
+  <section :aria-label="`Cutting from ${list.roll.name}`">
     <div class="head">
       <h1>Cut from {{ list.roll.name }}</h1>
       <span class="quiet">

@@ -3,7 +3,7 @@
 import { useMediaQuery } from '@vueuse/core';
 import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { countsByKind, detailFacts, piecesDxf, piecesSvg } from '@lentum/core/details';
+import { countsByKind, cutLists, detailFacts, piecesDxf, piecesSvg } from '@lentum/core/details';
 import { sentence } from '@lentum/core/problems';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
@@ -39,6 +39,9 @@ async function open(detailId: string): Promise<void> {
 const totals = computed(() =>
   countsByKind(job.details.zones).map((c) => ({ ...c, facts: detailFacts(c.kind) })),
 );
+const lists = computed(() =>
+  cutLists(job.details).filter((l) => l.zones.some((z) => z.zone.id === chosenId.value)),
+);
 const PARTS = [
   ['details', 'Details'],
   ['cutting', 'Cutting'],
@@ -66,7 +69,10 @@ const PARTS = [
       <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
     </p>
     <p v-else-if="missing">{{ missing.problems.map(sentence).join(' ') }}</p>
-    <CutListPanel v-else-if="part === 'cutting'" :zone-id="chosen.zone.id" />
+    <template v-else-if="part === 'cutting'">
+      <p v-if="lists.length === 0">No pieces to cut for this zone.</p>
+      <CutListPanel v-for="l in lists" :key="l.layerId ?? ''" :list="l" />
+    </template>
     <p v-else-if="zone && zone.work.length === 0">
       No detail on this zone: its sides, openings and fittings are said in the
       <RouterLink :to="{ name: 'survey', query: { zone: zone.zone.id, part: 'edges' } }">survey</RouterLink>.

@@ -2,8 +2,8 @@
 import Papa from 'papaparse';
 import type { CutList } from '@lentum/core/details';
 
-export function cutListRows({ nest, zones }: CutList): string {
-  const names = new Map(zones.flatMap((z) => z.groups).map((g) => [g.label, g.piece.name]));
+export function cutListRows({ nest, groups }: CutList): string {
+  const names = new Map(groups.map((g) => [g.label, g.piece.name]));
   const rows: (string | number)[][] = [
     ['roll', 'along_mm', 'across_mm', 'long_mm', 'wide_mm', 'piece', 'what', 'turned'],
     ...[...nest.placed]
