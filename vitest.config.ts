@@ -9,6 +9,8 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'core',
+          // Pure functions: test files may share the modules that they load.
+          isolate: false,
           include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'],
         },
       },
