@@ -1,6 +1,6 @@
 /** What the material of a build-up costs on a square metre, by the cheapest container of each layer; no labour, no waste. */
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { litresOf, sumOf } from './films.ts';
+import { inBasis, sumOf } from './films.ts';
 import type { Coat, Layer } from './layers.ts';
 import { cited, laidRate } from './rates.ts';
 import { rolledSize, type Rolled } from './rolls.ts';
@@ -17,9 +17,7 @@ function coatCost(coat: Coat): Figure | undefined {
   const { basis, rate } = laidRate(coat);
   const priced = coat.containers.flatMap((c) => {
     if (!c.price) return [];
-    const litres = litresOf(coat, c.basis, c.net);
-    const net = basis === 'volume' ? litres : litres * coat.densityKgPerL.value;
-    return [{ container: c, price: c.price, net }];
+    return [{ container: c, price: c.price, net: inBasis(coat, c.net, c.basis, basis) }];
   });
   const best = priced.sort((a, b) => a.price.value / a.net - b.price.value / b.net)[0];
   if (!best) return undefined;

@@ -7,7 +7,13 @@ import type { BuildUp } from './schema.ts';
 
 /** Litres in one container (or in a mass) of a coat. */
 export const litresOf = (coat: Coat, basis: 'mass' | 'volume', amount: number): number =>
-  basis === 'volume' ? amount : amount / coat.densityKgPerL.value;
+  inBasis(coat, amount, basis, 'volume');
+
+/** An amount of a coat, kg or L, in another basis. */
+export function inBasis(coat: Coat, amount: number, from: 'mass' | 'volume', to: 'mass' | 'volume'): number {
+  if (from === to) return amount;
+  return from === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
+}
 
 /** Square metres that one container covers at the rate. */
 export function areaPerContainer(coat: Coat, container: Container): Figure {

@@ -14,6 +14,7 @@ export {
   amountFor,
   areaCovered,
   areaPerContainer,
+  inBasis,
   litresOf,
   sumOf,
   thicknessOf,

@@ -6,7 +6,7 @@ import { patternAreaMm2 } from './folding.ts';
 import type { Piece } from './pieces.ts';
 
 /** Area of one piece, flat. */
-export function pieceArea(piece: Piece): Figure | Given {
+function pieceArea(piece: Piece): Figure | Given {
   const { length, width, ...rest } = piece.measures;
   if (length === undefined || width === undefined || Object.keys(rest).length > 0) {
     return given(

@@ -24,7 +24,7 @@ export interface Pocket {
   readonly steps: readonly Step[];
 }
 
-export const clusterOf = (detail: Detail): Cluster => ({
+const clusterOf = (detail: Detail): Cluster => ({
   lengthMm: detail.sizes['lengthMm'] ?? 0,
   widthMm: detail.sizes['widthMm'] ?? 0,
   pipes: detail.sizes['pipes'] ?? 1,

@@ -7,7 +7,16 @@ import type { Point } from '../geometry/index.ts';
 import { DEGREES_PER_RADIAN } from '../units/index.ts';
 import type { Pocket } from './clusters.ts';
 import type { Detail } from './find.ts';
-import { add3, around, folded, ROUND_SIDES, type Face3, type FaceUse, type Point3 } from './folding.ts';
+import {
+  add3,
+  around,
+  cross3,
+  folded,
+  ROUND_SIDES,
+  type Face3,
+  type FaceUse,
+  type Point3,
+} from './folding.ts';
 import type { Piece } from './pieces.ts';
 
 export interface DrawnFace {
@@ -150,7 +159,7 @@ export function groundOf(detail: Detail, rules: DetailRules, pocket: Pocket | un
 }
 
 /** The inside of a curb, counter-clockwise, its corners in straight pieces. */
-export function curbRing(lengthMm: number, widthMm: number, radiusMm: number): Point[] {
+function curbRing(lengthMm: number, widthMm: number, radiusMm: number): Point[] {
   const [l, w] = [lengthMm / 2 - radiusMm, widthMm / 2 - radiusMm];
   const middles: Point[] = [
     [l, w],
@@ -237,7 +246,7 @@ function lightOn({ outer }: Face3): number {
   if (!a || !b || !c) return 1;
   const u: Point3 = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
   const v: Point3 = [c[0] - b[0], c[1] - b[1], c[2] - b[2]];
-  const n: Point3 = [u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]];
+  const n = cross3(u, v);
   const size = Math.hypot(...n) || 1;
   return Math.abs(n[0] * 0.25 + n[1] * 0.45 + n[2] * 0.86) / size;
 }

@@ -128,6 +128,13 @@ export function flatOutline(pattern: Pattern): Area {
   return rest.reduce<Area>((all, f) => unite(all, [f.shape]), [first.shape]);
 }
 
+/** Folds of less stand for a bend, which is drawn without them. Degrees. */
+const LEAST_FOLD_DEG = 20;
+
+/** The folds that a person makes: the many that stand for a bend are left out. */
+export const drawnFolds = (pattern: Pattern): Fold[] =>
+  pattern.folds.filter((f) => Math.abs(f.deg) >= LEAST_FOLD_DEG);
+
 /** Area of the piece, mm²: faces never lie over each other in the flat. */
 export const patternAreaMm2 = (pattern: Pattern): number =>
   pattern.faces.reduce((sum, f) => sum + polygonArea(f.shape), 0);

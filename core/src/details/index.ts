@@ -2,6 +2,7 @@ export { type Pocket } from './clusters.ts';
 export { detailPoint, type Detail } from './find.ts';
 export {
   area3,
+  drawnFolds,
   flatOutline,
   folded,
   patternAreaMm2,

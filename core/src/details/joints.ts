@@ -6,7 +6,7 @@
 import { given, type Figure, type Given } from '../figures/index.ts';
 
 /** Up to this width a joint is as deep as wide. */
-export const SMALL_JOINT_MM = 12;
+const SMALL_JOINT_MM = 12;
 const LEAST_DEPTH_MM = 10;
 const ROD_OVER = 1.25;
 /** Rods on sale, mm. */

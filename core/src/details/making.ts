@@ -82,7 +82,7 @@ const FLAT_RUNS: Readonly<
 };
 
 /** From this width a crack that does not move is bridged with a strip; below, a stripe of resin does. */
-export const STRIP_FROM_CRACK_MM = 1.5;
+const STRIP_FROM_CRACK_MM = 1.5;
 const FASTENER_CAP_MM = 60;
 /** A gutter's depth, where only its width was measured, as a share of the width; assumed. */
 const GUTTER_DEPTH = 0.5;

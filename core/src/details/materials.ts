@@ -21,7 +21,8 @@ import type { Piece } from './pieces.ts';
 export interface MaterialUse {
   readonly material:
     | { readonly kind: 'layer'; readonly layerId: string }
-    | { readonly kind: 'sundry'; readonly key: SundryKey }
+    /** Things of several sizes never stand in for each other. */
+    | { readonly kind: 'sundry'; readonly key: SundryKey; readonly sizeMm?: number }
     | { readonly kind: 'pocket'; readonly layerId: string }
     | { readonly kind: 'curb'; readonly partId: string };
   readonly name: string;
@@ -31,7 +32,7 @@ export interface MaterialUse {
 }
 
 /** The coat that pieces are bedded in: that of their fabric, else the first membrane coat; none for sheets. */
-export function beddingCoat(buildUp: BuildUp, rules: DetailRules): Coat | undefined {
+function beddingCoat(buildUp: BuildUp, rules: DetailRules): Coat | undefined {
   const coats = buildUp.layers.filter(isCoat);
   const fabric = buildUp.layers.find((l) => l.id === rules.cutFrom);
   const own = fabric?.kind === 'fabric' ? coats.find((c) => c.id === fabric.embeddedIn) : undefined;
@@ -39,7 +40,7 @@ export function beddingCoat(buildUp: BuildUp, rules: DetailRules): Coat | undefi
 }
 
 /** The bedding coat at a detail: at its own rate for details, or so many times the field's. */
-export function detailCoat(coat: Coat, rules: DetailRules): Coat {
+function detailCoat(coat: Coat, rules: DetailRules): Coat {
   if (variantOf(coat, 'detail')) return coatWhen(coat, 'detail');
   const { value, source } = rules.timesField;
   return {
@@ -96,8 +97,8 @@ function edgeExtra(coat: Coat, detail: Detail, rules: DetailRules): MaterialUse[
   ];
 }
 
-const sundry = (key: SundryKey, use: string, amount: Figure): MaterialUse => ({
-  material: { kind: 'sundry', key },
+const sundry = (key: SundryKey, use: string, amount: Figure, sizeMm?: number): MaterialUse => ({
+  material: { kind: 'sundry', key, ...(sizeMm === undefined ? {} : { sizeMm }) },
   name: SUNDRIES[key].name,
   use,
   amount: { ...amount, label: `${SUNDRIES[key].name}, ${use}` },
@@ -139,7 +140,12 @@ function jointUses(detail: Detail, widthMm: number, rod: boolean): MaterialUse[]
     uses.push(
       joint.rodOnSaleMm === undefined
         ? sundry('bond breaker', detail.where, lengthOf(detail, ''))
-        : sundry('backer rod', `${joint.rodOnSaleMm} mm, ${detail.where}`, lengthOf(detail, '')),
+        : sundry(
+            'backer rod',
+            `${joint.rodOnSaleMm} mm, ${detail.where}`,
+            lengthOf(detail, ''),
+            joint.rodOnSaleMm,
+          ),
     );
   }
   return uses;

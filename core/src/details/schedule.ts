@@ -63,7 +63,7 @@ export interface DetailSchedule {
 }
 
 /** What a build-up's pieces are cut from: its fabric or sheet, or the detail fabric of its rules. */
-export function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
+function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
   const layer = layers.find((l) => l.id === rules.cutFrom);
   if (layer && (layer.kind === 'fabric' || layer.kind === 'sheet')) {
     return {
@@ -80,7 +80,7 @@ export function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
 }
 
 /** The job's pocket: the first build-up of that family that it holds, or the one that ships, marked typical. */
-export function pocketBuildUp(doc: BuildUpDoc): BuildUp {
+function pocketBuildUp(doc: BuildUpDoc): BuildUp {
   const own = doc.buildUps.find((b) => b.family === 'POCKET');
   const shipped = CATALOGUE.find((b) => b.family === 'POCKET');
   const found = own ?? shipped;
@@ -89,7 +89,7 @@ export function pocketBuildUp(doc: BuildUpDoc): BuildUp {
 }
 
 /** One detail, made: its pieces, material, steps and time. */
-export function workOf(
+function workOf(
   detail: Detail,
   buildUp: BuildUp,
   rules: DetailRules,
@@ -139,29 +139,12 @@ function grouped(code: string, work: readonly DetailWork[]): PieceGroup[] {
   }));
 }
 
-/** What keeps a detail's pieces from being the same twice: everything that decides how it is made. */
-const makingKey = (d: Detail): string =>
-  `${d.kind}/${d.count}/${d.metal}/${d.straightsM.map((m) => m.toFixed(4)).join(',')}/${JSON.stringify(d.sizes)}`;
-
-export function detailsOfZone(
-  zone: Zone,
-  buildUp: BuildUp,
-  pocket: BuildUp,
-): ZoneDetails | readonly Problem[] {
+function detailsOfZone(zone: Zone, buildUp: BuildUp, pocket: BuildUp): ZoneDetails | readonly Problem[] {
   const q = zoneQuantities(zone);
   if (!q.ok) return q.problems;
   const rules = detailRulesOf(buildUp);
   const roll = rollOf(buildUp.layers, rules);
-  // Details made alike have the same pieces: they are cut once.
-  const cut = new Map<string, readonly Piece[]>();
-  const work = findDetails(zone, q.value, buildUp).map((detail): DetailWork => {
-    const made = workOf(detail, buildUp, rules, roll, pocket);
-    const key = makingKey(detail);
-    const there = cut.get(key);
-    if (there) return { ...made, pieces: there };
-    cut.set(key, made.pieces);
-    return made;
-  });
+  const work = findDetails(zone, q.value, buildUp).map((d) => workOf(d, buildUp, rules, roll, pocket));
   return {
     zone,
     buildUp,
@@ -218,7 +201,7 @@ export function detailSchedule(survey: Zones, doc: BuildUpDoc): DetailSchedule {
 }
 
 /** The pieces of some zones that share a roll, as cuts. */
-export const cutsOf = (groups: readonly PieceGroup[]): Cut[] =>
+const cutsOf = (groups: readonly PieceGroup[]): Cut[] =>
   groups.map((g) => {
     const { widthMm, heightMm } = patternBox(g.piece.pattern);
     return { key: g.key, label: g.label, widthMm, heightMm, count: g.count };

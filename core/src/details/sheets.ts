@@ -1,7 +1,7 @@
 /** Flat pieces on paper at 1:1, as SVG and as DXF: outline and cuts, folds, label, how many. Millimetres. */
 import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import type { Point } from '../geometry/index.ts';
-import { flatOutline, patternBox, simplified, type Fold } from './folding.ts';
+import { drawnFolds, flatOutline, patternBox, simplified } from './folding.ts';
 import type { PieceGroup } from './schedule.ts';
 
 /** Room round each piece, and the height of its label. */
@@ -20,9 +20,6 @@ interface Laid {
   readonly heightMm: number;
 }
 
-/** A bend is drawn as the folds where it begins and ends: the many that stand for it in between are left out. */
-const isFold = (f: Fold): boolean => Math.abs(f.deg) >= 20;
-
 /** The pieces set out in rows; y points up. */
 function layOut(groups: readonly PieceGroup[]): { laid: Laid[]; widthMm: number; heightMm: number } {
   const laid: Laid[] = [];
@@ -40,7 +37,7 @@ function layOut(groups: readonly PieceGroup[]): { laid: Laid[]; widthMm: number;
     laid.push({
       group,
       rings: flatOutline(pattern).flatMap((p) => [p.outer, ...p.holes].map((r) => simplified(r).map(move))),
-      folds: pattern.folds.filter(isFold).map((f) => pair([f.a, f.b])),
+      folds: drawnFolds(pattern).map((f) => pair([f.a, f.b])),
       cuts: pattern.cuts.map(pair),
       at: [x, y],
       heightMm: box.heightMm,

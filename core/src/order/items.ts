@@ -1,10 +1,10 @@
 /** What can be ordered: a product with the packs on sale, in one unit; what it weighs, and how it is carried. */
 import {
+  inBasis,
   laidRate,
   rolledSize,
   SUNDRIES,
   type BuildUp,
-  type Coat,
   type DetailRules,
   type Hazard,
   type Layer,
@@ -44,17 +44,6 @@ const productOf = (layer: Layer): Pick<Item, 'hazards' | 'shelfLifeMonths' | 'op
   shelfLifeMonths: layer.product?.shelfLifeMonths,
   openedDays: layer.product?.openedDays,
 });
-
-/** An amount of a coat in another basis. */
-export const inBasis = (
-  coat: Coat,
-  amount: number,
-  from: 'mass' | 'volume',
-  to: 'mass' | 'volume',
-): number => {
-  if (from === to) return amount;
-  return from === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
-};
 
 /** Layers whose product has a name are ordered together where the packs are the same; others by themselves. */
 const keyOf = (buildUp: BuildUp, layer: Layer, packs: readonly Pack[]): string => {

@@ -183,13 +183,11 @@ function itemOfUse(
   return { item: items.layer(buildUp, layer), layer, buildUp };
 }
 
-/** Sizes of one thing (rods of several diameters) are packs of their own: they never stand in for each other. */
-function sized(item: Item, use: MaterialUse): Item {
-  const size =
-    use.material.kind === 'sundry' && use.material.key === 'backer rod'
-      ? /^\d+ mm/.exec(use.use)?.[0]
-      : undefined;
-  return size === undefined ? item : { ...item, key: `${item.key}/${size}`, name: `${item.name} ${size}` };
+/** Sizes of one thing (rods of several diameters) are items of their own: they never stand in for each other. */
+function sized(item: Item, { material }: MaterialUse): Item {
+  if (material.kind !== 'sundry' || material.sizeMm === undefined) return item;
+  const size = `${material.sizeMm} mm`;
+  return { ...item, key: `${item.key}/${size}`, name: `${item.name} ${size}` };
 }
 
 function detailParts(items: Items, zone: ZoneDetails, pocket: BuildUp): Part[] {

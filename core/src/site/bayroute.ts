@@ -8,7 +8,7 @@ import { fail, ok, type Result } from '../problems/index.ts';
 import type { Bay } from './schema.ts';
 
 /** A passage of less is none for a person with a bucket. Common practice. */
-export const LEAST_PASSAGE_M = 0.5;
+const LEAST_PASSAGE_M = 0.5;
 
 export interface Joint {
   readonly a: string;

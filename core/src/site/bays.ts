@@ -121,34 +121,34 @@ function bayOf(zone: Zone, part: Area, label: string, id: string): Bay {
   };
 }
 
-/** Ways to cut a zone, the plainest first. */
-function waysToCut(
+/** Ways to cut a zone, the plainest first; each is made when it is asked for. */
+function* waysToCut(
   area: Area,
   count: number,
   most: number,
   along: number,
   { lie, courseM }: CutTerms,
-): Area[][] {
+): Generator<Area[]> {
   if (lie === 'fabric courses' && courseM !== undefined) {
     const high = Math.sqrt(most);
     const courses = Math.max(1, Math.round(high / courseM));
-    return [courses, courses + 1, Math.max(1, courses - 1)].map((n) =>
-      splitOnCourses(area, most, n * courseM, along),
-    );
+    for (const n of [courses, courses + 1, Math.max(1, courses - 1)])
+      yield splitOnCourses(area, most, n * courseM, along);
+    return;
   }
   const square = squareBands(area, count, along);
-  const ways: Area[][] = [];
   for (let more = 0; more <= MOST_MORE; more += 1)
     for (const bands of new Set([square, square + 1, Math.max(1, square - 1)]))
-      if (bands <= count + more) ways.push(splitInBands(area, count + more, bands, along));
-  return ways;
+      if (bands <= count + more) yield splitInBands(area, count + more, bands, along);
 }
 
 /** The first way whose joints stay off what water runs to; else the one with the fewest that do not. */
-function bestWay(zone: Zone, ways: readonly Area[][], low: readonly Point[]): Candidate | undefined {
+function bestWay(zone: Zone, ways: Iterable<Area[]>, low: readonly Point[]): Candidate | undefined {
   let best: Candidate | undefined;
   for (const parts of ways) {
-    const joints = jointsOf(parts.map((p, i) => bayOf(zone, p, String(i), String(i))));
+    // Where water runs to nothing on the zone there is nothing to keep off.
+    const joints =
+      low.length === 0 ? [] : jointsOf(parts.map((p, i) => bayOf(zone, p, String(i), String(i))));
     const nearLow = nearTo(joints, low);
     if (!best || nearLow < best.nearLow) best = { parts, nearLow };
     if (nearLow === 0) break;

@@ -8,6 +8,7 @@ import {
   catalystAt,
   cited,
   densityGiven,
+  inBasis,
   massRate,
   thickenerAt,
   wetFilm,
@@ -214,7 +215,7 @@ export function mixCard(coat: Coat, terms: MixTerms): Result<MixCard> {
   const kitOf = coat.containers
     .map((c) => ({
       name: c.name,
-      kg: c.basis === 'mass' ? c.net : c.net * coat.densityKgPerL.value,
+      kg: inBasis(coat, c.net, c.basis, 'mass'),
     }))
     .sort((a, b) => a.kg - b.kg)[0];
   if (coat.mix?.split === 'never' && kitOf) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A piece as it is cut: outline, cuts, folds, and its two outer measures. To scale within its own picture. */
 import { computed } from 'vue';
-import { flatOutline, patternBox, type Piece } from '@lentum/core/details';
+import { drawnFolds, flatOutline, patternBox, type Piece } from '@lentum/core/details';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ piece: Piece; label: string }>();
@@ -30,7 +30,7 @@ const outline = computed(() =>
     .map((r) => `M${r.map(at).join('L')}Z`)
     .join(''),
 );
-const folds = computed(() => pattern.value.folds.filter((f) => Math.abs(f.deg) >= 20));
+const folds = computed(() => drawnFolds(pattern.value));
 const USES = {
   base: 'on the roof',
   wall: 'up',
