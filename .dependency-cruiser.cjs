@@ -18,6 +18,7 @@ const ROOMS = [
   'choosing',
   'library',
   'details',
+  'courses',
   'order',
   'site',
   'bench',
@@ -87,7 +88,7 @@ module.exports = {
       name: 'unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^(virtual:|vite/client)' },
+      to: { couldNotResolve: true, pathNot: '^(virtual:|vite/client)|\\?url$' },
     },
   ],
   options: {

@@ -11,6 +11,8 @@ export default defineConfig({
           name: 'core',
           // Pure functions: test files may share the modules that they load.
           isolate: false,
+          // A slow machine is no failure: speed is looked at in the benchmark.
+          testTimeout: 30_000,
           include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'],
         },
       },
@@ -25,7 +27,15 @@ export default defineConfig({
           fileParallelism: false,
         },
       },
-      { extends: true, test: { name: 'web', include: ['web/test/**/*.test.ts'], environment: 'happy-dom' } },
+      {
+        extends: true,
+        test: {
+          name: 'web',
+          include: ['web/test/**/*.test.ts'],
+          environment: 'happy-dom',
+          testTimeout: 30_000,
+        },
+      },
     ],
   },
 });

@@ -44,25 +44,49 @@ const VIEWS: [string, (id: string) => string, string][] = [
   ['cutting', (id) => `/jobs/${id}/details?zone=hall&part=cutting`, 'Cut from Fleece'],
   ['bench', () => '/bench?sum=pocket', 'Pocket round pipes'],
   ['order', (id) => `/jobs/${id}/order`, 'Velmora ferry terminal'],
+  ['courses', (id) => `/jobs/${id}/order?part=courses&zone=workshop`, 'Workshop plant roof, base sheet'],
   ['site', (id) => `/jobs/${id}/site`, 'Bay H3'],
   ['record', (id) => `/jobs/${id}/record`, 'Every entry'],
 ];
 
 /** The whole page in the light theme, then what the dark one and the one for bright sun change. */
 async function inThreeThemes(page: Page): Promise<string[]> {
+  // Buttons change their colours over a moment, which is not waited for.
+  await page.evaluate(() =>
+    document.styleSheets[0]?.insertRule('*, *::before, *::after { transition: none !important; }'),
+  );
   const found = await violations(page);
   for (const theme of ['dark', 'sun']) {
     await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);
-    // Buttons change their colours over a moment.
-    await page.waitForTimeout(450);
     found.push(...(await violations(page, OF_A_THEME)).map((v) => `${theme}: ${v}`));
   }
   await page.evaluate(() => (document.documentElement.dataset['theme'] = 'light'));
   return found;
 }
 
+/** Nothing sticks out at the narrowest phone and on the widest desk. */
+async function overflowing(page: Page): Promise<string[]> {
+  const found: string[] = [];
+  const before = page.viewportSize();
+  for (const width of [360, 1920]) {
+    await page.setViewportSize({ width, height: 800 });
+    // Two frames: one for what watches its own size, one for what follows.
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
+    const over = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    if (over > 0) found.push(`${over} px stick out at ${width} px`);
+  }
+  if (before) await page.setViewportSize(before);
+  return found;
+}
+
 for (const half of [0, 1]) {
-  test(`axe finds nothing in three themes, half ${half + 1} of the views`, async ({ page }) => {
+  test(`axe finds nothing in three themes, nothing sticks out at 360 and 1920 px, half ${half + 1} of the views`, async ({
+    page,
+  }) => {
     test.setTimeout(180_000);
     const id = await freshDemo(page);
     const found: Record<string, string[]> = {};
@@ -70,7 +94,7 @@ for (const half of [0, 1]) {
       await page.goto(path(id));
       await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
       await page.waitForTimeout(300);
-      found[name] = await inThreeThemes(page);
+      found[name] = [...(await inThreeThemes(page)), ...(await overflowing(page))];
     }
     if (half === 0) {
       await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-10`);
@@ -120,21 +144,6 @@ test('axe finds nothing in the dialogs', async ({ page }) => {
   await scan('withdraw');
   expect(found).toEqual(Object.fromEntries(Object.keys(found).map((k) => [k, []])));
 });
-
-for (const width of [360, 1920]) {
-  test(`nothing breaks at ${width} px`, async ({ page }) => {
-    const id = await freshDemo(page);
-    await page.setViewportSize({ width, height: 800 });
-    for (const [name, path, heading] of VIEWS) {
-      await page.goto(path(id));
-      await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
-      const overflow = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect(overflow, name).toBeLessThanOrEqual(0);
-    }
-  });
-}
 
 test('targets on the phone are at least 48 px where a gloved hand taps', async ({ page }) => {
   const id = await freshDemo(page);

@@ -11,15 +11,13 @@ const take = async (page: Page, name: string): Promise<void> => {
 };
 
 test('desk', async ({ page }) => {
+  test.setTimeout(180_000);
   const id = await freshDemo(page);
-  await page.goto('/jobs');
-  await take(page, 'jobs');
   for (const stage of ['survey', 'build-up', 'order', 'record']) {
     await page.goto(`/jobs/${id}/${stage}`);
     await take(page, stage);
   }
   for (const [name, query] of [
-    ['survey-taped', 'zone=garden'],
     ['survey-levels', 'zone=workshop&part=levels'],
     ['survey-held', 'zone=deck&part=readiness'],
   ] as const) {
@@ -27,9 +25,6 @@ test('desk', async ({ page }) => {
     await page.waitForTimeout(1500);
     await take(page, name);
   }
-  await page.goto('/build-ups');
-  await expect(page.locator('.family').first()).toBeVisible();
-  await take(page, 'library');
   await page.goto('/build-ups/hot-rubberised');
   await page.getByRole('button', { name: 'First hot layer', exact: true }).click();
   await take(page, 'library-build-up');
@@ -43,6 +38,16 @@ test('desk', async ({ page }) => {
   await take(page, 'details');
   await page.goto(`/jobs/${id}/details?zone=hall&detail=hall-f6`);
   await take(page, 'details-pocket');
+  await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=cap`);
+  await page.waitForTimeout(2500);
+  await take(page, 'courses');
+  await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=base`);
+  await expect(page.getByRole('region', { name: 'Cut list' })).toBeVisible();
+  await page.waitForTimeout(2500);
+  await page.getByRole('region', { name: 'Cut list' }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
+  await take(page, 'courses-cutting');
+  await page.goto(`/jobs/${id}/order?part=courses&zone=office&layer=all`);
+  await take(page, 'courses-crossed');
   await page.goto('/bench?sum=joint');
   await take(page, 'bench');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);

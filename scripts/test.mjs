@@ -32,13 +32,13 @@ const databaseUrl = await ensureDatabase('lentum_test');
 mkdirSync(STATE, { recursive: true });
 for (const file of [UNIT, E2E]) rmSync(file, { force: true });
 
-await step('format', quietly('prettier/bin/prettier.cjs', '--check', '.'));
-await Promise.all([
-  step('lint', quietly('eslint/bin/eslint.js', '.')),
-  step('types of core, server, demo, scripts, e2e', quietly('typescript/bin/tsc', '-p', 'tsconfig.json')),
-]);
-await Promise.all([
-  step(
+/** Checks that only read, two at a time and the longest first, so that neither core waits. */
+const CHECKS = [
+  ['types of web', quietly('vue-tsc/bin/vue-tsc.js', '-p', 'web/tsconfig.json')],
+  ['lint', quietly('eslint/bin/eslint.js', '.')],
+  ['types of core, server, demo, scripts, e2e', quietly('typescript/bin/tsc', '-p', 'tsconfig.json')],
+  ['format', quietly('prettier/bin/prettier.cjs', '--check', '.')],
+  [
     'import directions',
     quietly(
       'dependency-cruiser/bin/dependency-cruise.mjs',
@@ -51,9 +51,12 @@ await Promise.all([
       'scripts',
       'e2e',
     ),
-  ),
-  step('types of web', quietly('vue-tsc/bin/vue-tsc.js', '-p', 'web/tsconfig.json')),
-]);
+  ],
+];
+async function checks() {
+  for (let next = CHECKS.shift(); next; next = CHECKS.shift()) await step(...next);
+}
+await Promise.all([checks(), checks()]);
 await step('unit and API tests', () =>
   node([bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile=${UNIT}`]),
 );

@@ -14,6 +14,7 @@ export default defineConfig({
     }),
     elementPlus({}),
   ],
+  worker: { format: 'es' },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': process.env['LENTUM_API'] ?? 'http://127.0.0.1:4174' } },
   optimizeDeps: {

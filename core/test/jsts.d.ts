@@ -11,6 +11,7 @@ declare module 'jsts/org/locationtech/jts/geom/GeometryFactory.js' {
     intersection(other: Geometry): Geometry;
     difference(other: Geometry): Geometry;
     union(other: Geometry): Geometry;
+    buffer(by: number): Geometry;
   }
   export default class GeometryFactory {
     createLinearRing(c: Coordinate[]): Geometry;

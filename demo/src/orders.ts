@@ -7,7 +7,7 @@ const DAY_MS = 86_400_000;
 
 export function orderAt(survey: Survey, anchor: Date): OrderDoc {
   const day = (days: number): string => new Date(anchor.getTime() + days * DAY_MS).toISOString().slice(0, 10);
-  const { lines } = takeoff(survey, buildUps, DEFAULT_ORDER);
+  const { lines } = takeoff(survey, buildUps, DEFAULT_ORDER, { courses: 'by area' });
   const stock = (id: string, product: string, amount: number, opened: boolean, keepsDays: number) => {
     const line = lines.find((l) => l.item.name === product);
     if (!line) throw new Error(`the demo order has no ${product}`);
@@ -18,6 +18,8 @@ export function orderAt(survey: Survey, anchor: Date): OrderDoc {
     stock: [
       stock('resin-open', 'Polyurethane resin', 14, true, 20),
       stock('resin-full', 'Polyurethane resin', 75, false, 200),
+      // A roll begun on another roof: cut for courses before a new one is.
+      stock('cap-left', 'Cap sheet', 6.4, true, 300),
       stock('bitumen', 'Rubberised bitumen in blocks', 126, false, 400),
     ],
     deliveries: [

@@ -21,6 +21,12 @@ const CONDITIONS: Readonly<Record<string, ZoneBuildUp['conditions']>> = {
   office: ['rough'],
 };
 
+/** Options that are not the build-up's own. */
+const OPTIONS: Readonly<Record<string, Record<string, string>>> = {
+  office: { fabrics: 'crossed' },
+  garden: { insulation: 'boards' },
+};
+
 export const buildUps: BuildUpDoc = {
   buildUps: CATALOGUE.filter((b) => b.family === 'POCKET' || CHOSEN.some(([, id]) => id === b.id)).map(
     (b) => ({
@@ -33,7 +39,7 @@ export const buildUps: BuildUpDoc = {
     buildUpId,
     revision: 1,
     conditions: CONDITIONS[zoneId] ?? [],
-    choices: {},
+    choices: OPTIONS[zoneId] ?? {},
   })),
 };
 

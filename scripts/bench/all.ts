@@ -1,6 +1,7 @@
 /** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference. */
 import { benchApi } from './api.ts';
 import { benchCore } from './core.ts';
+import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
 import { benchSize } from './size.ts';
@@ -12,6 +13,7 @@ const rows = [
   ...benchFalls(),
   ...benchCore(),
   ...benchDetails(),
+  ...(await benchCourses()),
   ...(await benchApi()),
   ...(await benchStart()),
 ];

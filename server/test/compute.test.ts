@@ -28,6 +28,22 @@ const doc = { buildUps: [buildUp], zones: [{ zoneId: 'z', buildUpId: buildUp.id,
 const limits = buildUp.layers[0]!.kind === 'coat' ? buildUp.layers[0]!.limits : undefined;
 
 describe('answers', () => {
+  it('courses: pieces, cut list and bound', async () => {
+    const order = DEFAULT_ORDER;
+    const sheets = CATALOGUE.find((b) => b.id === 'self-adhered-two-ply')!;
+    const { body } = await post('courses', {
+      survey: { zones: [zone] },
+      buildUp: { buildUps: [sheets], zones: [{ zoneId: 'z', buildUpId: sheets.id, revision: 1 }] },
+      order,
+    }).expect(200);
+    expect(body.materials.map((m: { name: string }) => m.name)).toEqual(['Base sheet', 'Cap sheet']);
+    const [base] = body.materials;
+    // 6 m across in courses of 0.9 m are seven of 10 m: 70 m, five rolls of 15 m.
+    expect(base.bought).toEqual([{ lengthM: 15, price: 98, count: 5 }]);
+    expect(base.cutList.flatMap((c: { labels: string[] }) => c.labels).sort()).toEqual(
+      base.pieces.map((p: { label: string }) => p.label).sort(),
+    );
+  });
   it('dew point', async () => {
     const { body } = await post('dew-point', { airC: 20, humidityPct: 50, surfaceC: 14 }).expect(200);
     expect(body).toMatchObject({

@@ -20,7 +20,7 @@ const zone = blankZone({
   },
 });
 
-const PICTURE = readFileSync(new URL('../../docs/screenshots/jobs.png', import.meta.url));
+const PICTURE = readFileSync(new URL('../../docs/screenshots/survey.png', import.meta.url));
 const hash = (b: Buffer): string => createHash('sha256').update(b).digest('hex');
 const send = (jobId: string, id: string, content: Buffer, type = 'image/png') =>
   api.put(`${V1}/jobs/${jobId}/pictures/${id}`).set('Content-Type', type).send(content);

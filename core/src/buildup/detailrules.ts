@@ -21,6 +21,8 @@ export const SUNDRIES = {
   fastener: { name: 'Fasteners for bars', quantity: 'count' },
   granules: { name: 'Loose granules', quantity: 'mass' },
   tape: { name: 'Masking tape', quantity: 'length' },
+  'board fastener': { name: 'Fasteners for boards', quantity: 'count' },
+  'lap primer': { name: 'Primer for laps over granules', quantity: 'mass' },
 } as const satisfies Record<string, { name: string; quantity: Quantity }>;
 export type SundryKey = keyof typeof SUNDRIES;
 export const SUNDRY_KEYS = Object.keys(SUNDRIES) as [SundryKey, ...SundryKey[]];
@@ -119,6 +121,8 @@ export const TYPICAL_SUNDRIES: readonly Sundry[] = [
   },
   { key: 'mortar', packs: [pack('bag-25', '25 kg bag', 25, 19, 25)] },
   { key: 'joint filler', packs: [pack('bag-600', '600 mL foil bag', 0.6, 14, 0.9)] },
+  { key: 'board fastener', packs: [pack('box-500', 'box of 500', 500, 95, 9)] },
+  { key: 'lap primer', packs: [pack('can-5', '5 kg can', 5, 38, 5.4)] },
   { key: 'backer rod', packs: [pack('coil-100', '100 m coil', 100, 24, 3)] },
   { key: 'bond breaker', packs: [pack('roll-50', '50 m roll', 50, 9, 0.6)] },
   {

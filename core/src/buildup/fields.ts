@@ -6,7 +6,15 @@ import type { Quantity } from '../units/index.ts';
 import { CHEMISTRIES } from './chemistry.ts';
 import type { STAGES } from './conditions.ts';
 import { MISSABLE } from './conditions.ts';
-import { BONDING, COAT_ROLES, FABRIC_DIRECTIONS, OFFSETS, type LayerKind } from './layers.ts';
+import {
+  BONDING,
+  COAT_ROLES,
+  FABRIC_DIRECTIONS,
+  OFFSETS,
+  PROTECTION_LAID,
+  ROLL_EDGES,
+  type LayerKind,
+} from './layers.ts';
 import { DIRECTIONS } from './mixing.ts';
 import { CLEANERS } from './numbers.ts';
 
@@ -144,6 +152,18 @@ const ROLL = [
   sourced('roll and laps', 'rollLengthM', 'Roll, length', 'length'),
   sourced('roll and laps', 'sideLapMm', 'Side lap', 'lap'),
   sourced('roll and laps', 'endLapMm', 'End lap', 'lap'),
+  choice('roll and laps', 'edges', 'Edges of the roll', ROLL_EDGES, OPTIONAL),
+];
+const perM2 = (key: string, name: string): Field =>
+  sourced('laying', `fasteners/${key}`, name, 'count', { optional: true, owns: 'fasteners' });
+const FASTENERS = [
+  perM2('fieldPerM2', 'Fasteners a m², field'),
+  perM2('perimeterPerM2', 'Fasteners a m², edges'),
+  perM2('cornerPerM2', 'Fasteners a m², corners'),
+  sourced('laying', 'fasteners/perimeterM', 'Edges count for', 'length', {
+    optional: true,
+    owns: 'fasteners',
+  }),
 ];
 const ROLL_PRICE = sourced('product', 'pricePerRoll', 'Price of a roll', 'price', OPTIONAL);
 
@@ -240,12 +260,13 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
       'gravel',
       'soil build-up',
     ]),
-    choice('what it is', 'laid', 'Laid', ['loose', 'bonded', 'embedded hot']),
+    choice('what it is', 'laid', 'Laid', PROTECTION_LAID),
     sourced('how much', 'thicknessMm', 'Thickness', 'film'),
     sourced('how much', 'weightKgPerM2', 'Weight', 'rateMass'),
     sourced('roll and laps', 'pieceWidthM', 'Piece, width', 'length'),
     sourced('roll and laps', 'pieceLengthM', 'Piece, length', 'length'),
     sourced('roll and laps', 'lapMm', 'Lap', 'lap'),
+    ...FASTENERS,
     OUTPUT,
     sourced('product', 'pricePerPiece', 'Price of a piece', 'price', OPTIONAL),
     ...KEEPING,

@@ -116,6 +116,7 @@ export { rolledSize, type Rolled } from './rolls.ts';
 export {
   DETAIL_RULE_FIELDS,
   detailRulesOf,
+  TYPICAL_SUNDRIES,
   detailRulesSchema,
   DOUBLED,
   SUNDRIES,

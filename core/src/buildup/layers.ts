@@ -18,6 +18,15 @@ import { containerSchema, potLifeSchema, productSchema, rateSchema, text } from 
 const mm = (most: number) => sourced(z.number().min(0).max(most));
 const above = (most: number) => sourced(z.number().gt(0).max(most));
 
+/** Further lengths on sale of the same roll. */
+const otherRolls = z
+  .array(z.strictObject({ lengthM: above(1000), price: sourced(z.number().min(0).max(1e6)).optional() }))
+  .max(4)
+  .optional();
+
+/** Edges of a roll: laid so that the right one shows, and the right one is under the lap. */
+export const ROLL_EDGES = ['alike', 'one frayed', 'one bare'] as const;
+
 const base = {
   id: idSchema,
   name: nameSchema,
@@ -110,6 +119,9 @@ export const fabricSchema = z.strictObject({
   faceDown: z.enum(['fleecy', 'smooth', 'either']).optional(),
   /** Everywhere, or only at the details. */
   where: z.enum(['throughout', 'details']).optional(),
+  /** `one frayed`: a cut edge and a straight one. */
+  edges: z.enum(ROLL_EDGES).optional(),
+  otherRolls,
   pricePerRoll: sourced(z.number().min(0).max(1e6)).optional(),
 });
 
@@ -154,6 +166,9 @@ export const sheetSchema = z.strictObject({
   surfacing: z.enum(['film', 'sand', 'granules', 'foil', 'bare']),
   /** How laps over granules are made tight. */
   granuleLaps: text(200).default(''),
+  /** `one bare`: a selvedge without granules that the next course laps over. */
+  edges: z.enum(ROLL_EDGES).optional(),
+  otherRolls,
   /** Lies unrolled before it is laid, minutes. */
   relaxMinutes: above(1440).optional(),
   tools: z.array(toolSchema).max(6).default([]),
@@ -162,6 +177,8 @@ export const sheetSchema = z.strictObject({
   missed: missedSchema.default({}),
   pricePerRoll: sourced(z.number().min(0).max(1e6)).optional(),
 });
+
+export const PROTECTION_LAID = ['loose', 'bonded', 'embedded hot', 'mechanically fixed'] as const;
 
 export const protectionSchema = z.strictObject({
   ...base,
@@ -176,12 +193,21 @@ export const protectionSchema = z.strictObject({
     'gravel',
     'soil build-up',
   ]),
-  laid: z.enum(['loose', 'bonded', 'embedded hot']),
+  laid: z.enum(PROTECTION_LAID),
   thicknessMm: above(500),
   weightKgPerM2: sourced(z.number().gt(0).max(1000)),
   pieceWidthM: above(6),
   pieceLengthM: above(200),
   lapMm: mm(500),
+  /** Of boards that are fixed, for each m²: in the field, along the edges, at corners; and how wide the edge counts. */
+  fasteners: z
+    .strictObject({
+      fieldPerM2: above(60),
+      perimeterPerM2: above(60),
+      cornerPerM2: above(60),
+      perimeterM: above(20),
+    })
+    .optional(),
   pricePerPiece: sourced(z.number().min(0).max(1e6)).optional(),
 });
 

@@ -295,5 +295,9 @@ export function detailsBefore(buildUp: BuildUp): Layer | undefined {
   const work = buildUp.layers.filter(isWorkLayer);
   const after = work.findIndex((l) => l.id === buildUp.detailsAfter);
   if (after >= 0) return work[after + 1];
-  return work.find((l) => !(l.kind === 'coat' && (l.role === 'primer' || l.role === 'preparation')));
+  // A cover board below is part of the ground.
+  return work.find(
+    (l) =>
+      l.kind !== 'protection' && !(l.kind === 'coat' && (l.role === 'primer' || l.role === 'preparation')),
+  );
 }

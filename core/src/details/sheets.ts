@@ -1,5 +1,6 @@
 /** Flat pieces on paper at 1:1, as SVG and as DXF: outline and cuts, folds, label, how many. Millimetres. */
 import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
+import { xmlText } from '../drawings/index.ts';
 import type { Point } from '../geometry/index.ts';
 import { drawnFolds, flatOutline, patternBox, simplified } from './folding.ts';
 import type { PieceGroup } from './schedule.ts';
@@ -50,8 +51,6 @@ function layOut(groups: readonly PieceGroup[]): { laid: Laid[]; widthMm: number;
 }
 
 const n = (v: number): string => String(Number(v.toFixed(3)));
-const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 
 const labelOf = (g: PieceGroup): string => `${g.label} × ${g.count}  ${g.piece.name}`;
 
@@ -64,11 +63,11 @@ export function piecesSvg(groups: readonly PieceGroup[]): string {
   const body = laid.map((l) => {
     const path = l.rings.map((r) => `M${r.map(flip).join('L')}Z`).join('');
     return [
-      `<g id="${escaped(l.group.label)}">`,
+      `<g id="${xmlText(l.group.label)}">`,
       `<path class="cut" d="${path}"/>`,
       ...l.cuts.map((c) => line('cut', c)),
       ...l.folds.map((f) => line('fold', f)),
-      `<text x="${n(l.at[0])}" y="${n(heightMm - l.at[1] - l.heightMm - 4)}">${escaped(labelOf(l.group))}</text>`,
+      `<text x="${n(l.at[0])}" y="${n(heightMm - l.at[1] - l.heightMm - 4)}">${xmlText(labelOf(l.group))}</text>`,
       '</g>',
     ].join('\n');
   });

@@ -11,3 +11,4 @@ export {
   type Piece,
 } from './types.ts';
 export { areaRows, toDxf, toGeoJson } from './write.ts';
+export { xmlText } from './xml.ts';

@@ -46,6 +46,14 @@ export const subtract = (a: Area, b: Area): Area => combine(ClipType.Difference,
 /** What is in either of two areas. */
 export const unite = (a: Area, b: Area): Area => combine(ClipType.Union, a, b);
 
+/** What is in any of many rings, each counter-clockwise; in one go, as one by one takes long. */
+export function uniteRings(rings: readonly Ring[]): Area {
+  const tree = new PolyTreeD();
+  const paths = toPaths(rings.map((outer) => ({ outer, holes: [] })));
+  booleanOpDWithPolyTree(ClipType.Union, paths, [], tree, FillRule.NonZero, TOLERANCE.gridDigits);
+  return collect(tree);
+}
+
 /** The part of a ring with x below a limit. Concave rings give overlapping edges, which cancel in the area. */
 function below(ring: Ring, limit: number): Ring {
   const result: Point[] = [];

@@ -9,6 +9,7 @@ export {
   squareBands,
   subtract,
   unite,
+  uniteRings,
 } from './cut.ts';
 export { toGlobe, toPlane } from './globe.ts';
 export { adjust, type Adjusted, type Measure } from './leastsquares.ts';
@@ -20,6 +21,7 @@ export {
   distance,
   distanceToPiece,
   firstCrossing,
+  insideArea,
   insideRing,
   labelPoint,
   mapArea,
@@ -45,6 +47,7 @@ export {
   type TapedSolution,
 } from './taped.ts';
 export { triangleArea, triangulate, type Triangle } from './triangulate.ts';
+export { movedSides } from './reach.ts';
 export { SpotGrid } from './spotgrid.ts';
 export { snap, type Snapped, type SnapField, type SnapKind } from './snap.ts';
 export type { Area, Box, Point, Polygon, Ring } from './types.ts';

@@ -96,6 +96,10 @@ export function insideRing([x, y]: Point, ring: Ring): boolean {
   return inside;
 }
 
+/** Whether a point lies in an area and in none of its holes. */
+export const insideArea = (p: Point, area: Area): boolean =>
+  area.some((q) => insideRing(p, q.outer) && !q.holes.some((h) => insideRing(p, h)));
+
 function side(a: Point, b: Point, c: Point): number {
   const value = (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
   const reach = Math.max(distance(a, b), TOLERANCE.sameCornerM) * TOLERANCE.sameCornerM;

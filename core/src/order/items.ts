@@ -4,6 +4,7 @@ import {
   laidRate,
   rolledSize,
   SUNDRIES,
+  TYPICAL_SUNDRIES,
   type BuildUp,
   type DetailRules,
   type Hazard,
@@ -98,6 +99,13 @@ function packsOf(layer: Exclude<Layer, Pieces>): { quantity: Quantity; packs: Pa
             massKg: area * perM2,
             price: layer.kind === 'protection' ? layer.pricePerPiece : layer.pricePerRoll,
           },
+          ...(layer.kind === 'protection' ? [] : (layer.otherRolls ?? [])).map((r, i) => ({
+            id: `roll-${i + 2}`,
+            name: `${pack} ${width.value} × ${r.lengthM.value} m`,
+            net: width.value * r.lengthM.value,
+            massKg: width.value * r.lengthM.value * perM2,
+            price: r.price,
+          })),
         ],
       };
     }
@@ -119,10 +127,14 @@ export function itemOfLayer(buildUp: BuildUp, layer: Exclude<Layer, Pieces>): It
   };
 }
 
+const LATER: readonly SundryKey[] = ['board fastener', 'lap primer'];
+
 /** A thing that details take besides layers. */
 export function itemOfSundry(key: SundryKey, rules: DetailRules, currency: string): Item {
   const { name, quantity } = SUNDRIES[key];
-  const packs = rules.sundries.find((s) => s.key === key)?.packs ?? [];
+  // What came later than a build-up was written has its typical packs.
+  const known = LATER.includes(key) ? [...rules.sundries, ...TYPICAL_SUNDRIES] : rules.sundries;
+  const packs = known.find((s) => s.key === key)?.packs ?? [];
   return {
     key: `sundry/${key}/${packs.map((p) => p.name).join(',')}`,
     name,

@@ -44,7 +44,7 @@ export function grossOf(item: Item, parts: readonly Part[], order: OrderDoc): { 
     value += spray.value * (1 + over.value / 100) * factor;
   }
   if (cut.length > 0) {
-    const pieces = sum(`${item.name}, cut for details`, cut, item.quantity);
+    const pieces = sum(`${item.name}, cut from rolls`, cut, item.quantity);
     inputs['pieces'] = pieces;
     terms.push('{pieces}');
     value += pieces.value;

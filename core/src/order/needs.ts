@@ -20,11 +20,13 @@ import {
   type SundryKey,
   type ZoneCondition,
 } from '../buildup/index.ts';
+import type { CoursesPlan } from '../courses/index.ts';
 import { cutLists, type DetailSchedule, type MaterialUse, type ZoneDetails } from '../details/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
+import { boardPart, coursesParts, fastenerParts, lapPrimerParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
@@ -50,7 +52,7 @@ function inUnitOf(item: Item, coat: Coat, amount: Figure): Figure {
   };
 }
 
-/** Rolls and boards: each covers its area less one side lap and one end lap. */
+/** Rolls whose courses are not laid out: each covers its area less one side lap and one end lap. */
 function withLaps(layer: Fabric | Sheet | Protection, area: Figure): Figure {
   const { width, length, side, end } = rolledSize(layer);
   const usable = (width.value - side.value / 1000) * (length.value - end.value / 1000);
@@ -136,11 +138,14 @@ function fieldParts(
   area: Figure,
   conditions: readonly ZoneCondition[],
   order: OrderDoc,
+  laidOut: ReadonlySet<string>,
 ): Part[] {
   return buildUp.layers.flatMap((layer): Part[] => {
     if (layer.kind === 'pieces') return [];
     // Fabric that is laid only at details is counted by its pieces.
     if (layer.kind === 'fabric' && layer.where === 'details') return [];
+    // What lies in courses is counted by its cut list.
+    if (laidOut.has(`${zone.id}/${layer.id}`)) return [];
     const item = items.layer(buildUp, layer);
     const head = {
       item,
@@ -250,10 +255,17 @@ export function needs(
   details: DetailSchedule,
   order: OrderDoc,
   areaPct = 0,
+  courses?: CoursesPlan,
 ): { parts: Part[]; missing: Missing[] } {
   const parts: Part[] = [];
   const missing: Missing[] = [];
   const items = new Items();
+  const cut = (courses?.materials ?? []).filter((m) => m.answer);
+  const boards = courses?.boards ?? [];
+  const laidOut = new Set([
+    ...cut.flatMap((m) => m.material.layouts.map((l) => `${l.zone.id}/${l.rolled.layer.id}`)),
+    ...boards.map((b) => `${b.zone.id}/${b.layer.id}`),
+  ]);
   for (const zone of survey.zones) {
     const buildUp = buildUpOfZone(doc, zone.id);
     if (!buildUp || buildUp.family === 'POCKET') {
@@ -266,9 +278,13 @@ export function needs(
       continue;
     }
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
-    parts.push(...fieldParts(items, zone, buildUp, moreArea(q.value.slopeArea, areaPct), conditions, order));
+    parts.push(
+      ...fieldParts(items, zone, buildUp, moreArea(q.value.slopeArea, areaPct), conditions, order, laidOut),
+    );
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
+  for (const plan of cut) parts.push(...coursesParts(plan, areaPct), ...lapPrimerParts(plan, order));
+  for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));
   return { parts, missing };
 }

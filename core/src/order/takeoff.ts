@@ -1,11 +1,13 @@
 /** From survey, build-ups and details to an order: net, allowances, gross, stock first, containers, weight, price. */
 import { cited, sumOf, type BuildUp, type BuildUpDoc, type Layer } from '../buildup/index.ts';
+import type { CoursesPlan } from '../courses/index.ts';
 import { detailSchedule, type DetailSchedule } from '../details/index.ts';
 import type { Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import type { Zones } from '../survey/index.ts';
 import { DAYS_PER_MONTH, MS_PER_DAY, type Quantity } from '../units/index.ts';
 import { chooseBoth, type Choice } from './containers.ts';
+import { quickCourses } from './coursesneeds.ts';
 import type { Item, Pack } from './items.ts';
 import { counted, grossOf, needOf } from './linefigures.ts';
 import { needs, type Missing } from './needs.ts';
@@ -173,6 +175,8 @@ function groupOf(
 export interface TakeoffTerms {
   /** The schedule of the same survey and build-ups, where it is there already. */
   readonly details?: DetailSchedule | undefined;
+  /** Courses of the same, where they are laid already; `by area` while they are being laid out. */
+  readonly courses?: CoursesPlan | 'by area' | undefined;
   /** More or less field than surveyed, per cent: to ask what would be. */
   readonly areaPct?: number | undefined;
 }
@@ -180,7 +184,9 @@ export interface TakeoffTerms {
 /** The order of a job. */
 export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, terms: TakeoffTerms = {}): Takeoff {
   const details = terms.details ?? detailSchedule(survey, doc);
-  const { parts, missing } = needs(survey, doc, details, order, terms.areaPct ?? 0);
+  const courses = terms.courses ?? quickCourses(survey, doc, order);
+  const laid = courses === 'by area' ? undefined : courses;
+  const { parts, missing } = needs(survey, doc, details, order, terms.areaPct ?? 0, laid);
   const store = new Store(order.stock);
   const groups: OrderGroup[] = [];
   const add = (id: string, name: string, mine: readonly Part[], delivery?: Delivery): void => {

@@ -1,6 +1,7 @@
 /** What another waste, another area or another build-up would change in the order. */
 import type { BuildUpDoc } from '../buildup/index.ts';
 import { sumOf } from '../buildup/index.ts';
+import type { CoursesPlan } from '../courses/index.ts';
 import type { Figure } from '../figures/index.ts';
 import type { Zones } from '../survey/index.ts';
 import type { OrderDoc } from './schema.ts';
@@ -47,6 +48,7 @@ export function whatIf(
   order: OrderDoc,
   before: Takeoff,
   terms: WhatIf,
+  courses?: CoursesPlan,
 ): Compared {
   const { liquidPct, areaPct, swap } = terms;
   const changedOrder: OrderDoc =
@@ -62,7 +64,11 @@ export function whatIf(
         ],
       }
     : doc;
-  const after = takeoff(survey, changedDoc, changedOrder, { areaPct });
+  const after = takeoff(survey, changedDoc, changedOrder, {
+    areaPct,
+    // Another build-up has courses of its own.
+    courses: swap ? undefined : courses,
+  });
   const keys = new Set([...before.lines, ...after.lines].map((l) => l.key));
   const changes = [...keys].flatMap((key): Change[] => {
     const [was, is] = [before, after].map((t) => t.lines.find((l) => l.key === key));

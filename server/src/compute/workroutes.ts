@@ -2,9 +2,10 @@
 import { z } from 'zod';
 import { calculate, CALCULATORS } from '@lentum/core/bench';
 import { buildUpDocSchema, buildUpSchema } from '@lentum/core/buildup';
+import { coursesFigures, cutLines, howGood, layLines } from '@lentum/core/courses';
 import { cutLists, detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
-import { orderSchema, takeoff } from '@lentum/core/order';
+import { orderSchema, quickCourses, takeoff } from '@lentum/core/order';
 import { baySchema, bayRoute, kettleCard, LIES, mixCard, splitZone } from '@lentum/core/site';
 import { surveySchema, zoneSchema } from '@lentum/core/survey';
 import { unprocessable } from '../http/errors.ts';
@@ -47,6 +48,43 @@ export const workRoutes = [
           roll,
           zoneIds: zones.map((k) => k.zone.id),
           ...nest,
+        })),
+      };
+    },
+  ),
+  compute(
+    'courses',
+    'Courses of every rolled layer with its pieces, cut list and bound; boards in rows. A quick search: the application looks longer',
+    z.strictObject({ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema }),
+    ({ survey, buildUp, order }) => {
+      const plan = quickCourses(survey, buildUp, order);
+      return {
+        materials: plan.materials.map((m) => ({
+          name: m.name,
+          bought: m.bought,
+          howGood: howGood(m),
+          leastRolls: m.answer?.leastRolls,
+          leastAnyStart: m.leastAnyStart,
+          figures: coursesFigures(m),
+          pieces: m.pieces,
+          cutList: cutLines(m),
+          layLists: m.material.layouts.map((l) => ({
+            zoneId: l.zone.id,
+            layerId: l.rolled.layer.id,
+            courses: layLines(m, l).map(({ pieces, ...line }) => ({
+              ...line,
+              pieces: pieces.map((p) => p.label),
+            })),
+          })),
+          problems: m.problems,
+        })),
+        boards: plan.boards.map(({ zone, layer, boards, leastBoards, planes, fasteners }) => ({
+          zoneId: zone.id,
+          layerId: layer.id,
+          boards,
+          leastBoards,
+          pieces: planes.flatMap((p) => p.pieces),
+          fasteners,
         })),
       };
     },

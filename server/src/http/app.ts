@@ -78,7 +78,8 @@ export function createApp({ pool, now = () => new Date(), webDist, allowedHosts 
       contentSecurityPolicy: {
         directives: {
           defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
+          // The exact solver of the courses is WebAssembly.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           // Element Plus positions its pop-ups with style attributes.
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],

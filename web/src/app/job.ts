@@ -11,6 +11,7 @@ import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
+import { useCourses } from './courses.ts';
 import { useDocument } from './document.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
@@ -85,6 +86,7 @@ export const useJob = defineStore('job', () => {
       head.value = undefined;
       entries.value = [];
       book.value = EMPTY_BOOK;
+      courses.clear();
     }
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
     await Promise.all([survey.load(), buildUps.load(), order.load(), site.load(), loadRecord()]);
@@ -113,8 +115,17 @@ export const useJob = defineStore('job', () => {
     })),
   );
   const details = computed(() => detailSchedule(survey.draft.value, buildUps.draft.value));
+  const courses = useCourses(() => ({
+    survey: survey.draft.value,
+    buildUps: buildUps.draft.value,
+    order: order.draft.value,
+  }));
+  /** Field fabric and sheets by area until their courses are laid out. */
   const takenOff = computed(() =>
-    takeoff(survey.draft.value, buildUps.draft.value, order.draft.value, { details: details.value }),
+    takeoff(survey.draft.value, buildUps.draft.value, order.draft.value, {
+      details: details.value,
+      courses: courses.plan.value ?? 'by area',
+    }),
   );
   const statuses = computed(() =>
     site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)),
@@ -151,6 +162,7 @@ export const useJob = defineStore('job', () => {
     timeZone,
     zones,
     details,
+    courses,
     takenOff,
     statuses,
     usedRevisions,

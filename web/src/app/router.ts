@@ -57,7 +57,7 @@ export const router = createRouter({
         {
           path: 'order',
           name: 'order',
-          component: () => import('../order/OrderPage.vue'),
+          component: () => import('../order/OrderStage.vue'),
           meta: { title: 'Order' },
         },
         {

@@ -184,4 +184,21 @@ export const LAYER_TABLES: readonly LayerTable[] = [
       if (isCoat(l)) l.containers = [...rows] as Coat['containers'];
     },
   },
+  {
+    key: 'otherRolls',
+    group: 'roll and laps',
+    title: 'Other lengths on sale',
+    least: 0,
+    columns: [
+      { key: 'lengthM', name: 'Length', form: 'sourced', quantity: 'length' },
+      { key: 'price', name: 'Price of a roll', form: 'sourced', quantity: 'price', optional: true },
+    ],
+    rows: (l) => (l.kind === 'fabric' || l.kind === 'sheet' ? (l.otherRolls ?? []) : undefined),
+    fresh: (_, from) => ({ lengthM: { value: 25, ...written(from) } }),
+    set: (l, rows) => {
+      if (l.kind !== 'fabric' && l.kind !== 'sheet') return;
+      if (rows.length === 0) delete l.otherRolls;
+      else l.otherRolls = [...rows] as NonNullable<typeof l.otherRolls>;
+    },
+  },
 ];

@@ -9,6 +9,7 @@ import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
+import PartSwitch from '../shared/PartSwitch.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import CutListPanel from './CutListPanel.vue';
 import DetailCard from './DetailCard.vue';
@@ -52,17 +53,7 @@ const PARTS = [
   <main class="page">
     <div class="bar top">
       <ZoneTabs :chosen="chosenId" @choose="choose" />
-      <div class="parts" role="group" aria-label="Part">
-        <el-button
-          v-for="[key, name] in PARTS"
-          :key="key"
-          :type="part === key ? 'primary' : 'default'"
-          :aria-pressed="part === key"
-          plain
-          @click="go({ part: key })"
-          >{{ name }}</el-button
-        >
-      </div>
+      <PartSwitch :parts="PARTS" :chosen="part" @choose="(key) => go({ part: key })" />
     </div>
     <p v-if="!chosen">
       Measure a zone first: its details are found from its edges, corners and fittings.

@@ -59,7 +59,7 @@ const print = (): void => window.print();
 </script>
 
 <template>
-  <main class="page">
+  <div>
     <div class="bar top no-print">
       <div class="field wide">
         <label>Ordered for</label>
@@ -139,9 +139,13 @@ const print = (): void => window.print();
     </section>
     <template v-if="job.takenOff.lines.length > 0">
       <p class="quiet">
-        Containers are chosen exactly; of two that serve equally well, the one with fewer containers. Field
-        fabric and sheets are ordered with their laps, pieces for details as the cut list takes them,
-        aggregate as it is thrown.
+        Containers are chosen exactly; of two that serve equally well, the one with fewer containers. Fabric,
+        sheets and boards are ordered as their
+        <RouterLink :to="{ query: { part: 'courses' } }">courses</RouterLink> are cut, pieces for details as
+        their cut list takes them, aggregate as it is thrown.
+        <template v-if="!job.courses.plan"
+          >Courses are being laid out: until then by area, with laps.</template
+        >
       </p>
       <p v-if="carried.length > 0" class="quiet">
         Carried, in general words:
@@ -170,7 +174,7 @@ const print = (): void => window.print();
       <div class="head"><h2>Not in the order</h2></div>
       <p v-for="m in job.takenOff.missing" :key="m.zoneId">{{ m.why.map(sentence).join(' ') }}</p>
     </section>
-  </main>
+  </div>
 </template>
 
 <style scoped>

@@ -36,11 +36,14 @@ const asked = computed(
 );
 const compared = computed(() =>
   asked.value
-    ? whatIf(job.documents.survey.draft, doc.value, job.documents.order.draft, job.takenOff, {
-        liquidPct: liquidPct.value,
-        areaPct: areaPct.value,
-        swap: swap.value,
-      })
+    ? whatIf(
+        job.documents.survey.draft,
+        doc.value,
+        job.documents.order.draft,
+        job.takenOff,
+        { liquidPct: liquidPct.value, areaPct: areaPct.value, swap: swap.value },
+        job.courses.plan ?? undefined,
+      )
     : undefined,
 );
 const buys = (line: OrderLine | undefined): string =>

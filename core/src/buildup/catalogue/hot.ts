@@ -69,6 +69,19 @@ export const HOT_APPLIED: BuildUpInput = {
         { id: 'pavers', name: 'Pavers', says: 'Protection board under pavers on pads.' },
       ],
     },
+    {
+      id: 'insulation',
+      name: 'Insulation above it',
+      chosen: 'none',
+      options: [
+        { id: 'none', name: 'None', says: 'The deck below is not heated.' },
+        {
+          id: 'boards',
+          name: 'Boards that may get wet',
+          says: 'Inverted roof: the boards lie loose over the membrane.',
+        },
+      ],
+    },
   ],
   layers: [
     primer('Surface conditioner', 'sprayed or rolled thin; dry before anything hot', 0.15, false),
@@ -100,6 +113,22 @@ export const HOT_APPLIED: BuildUpInput = {
       lapMm: typical(75),
       pricePerPiece: typical(58),
       outputM2PerH: typical(30),
+    },
+    {
+      id: 'insulation',
+      name: 'Insulation board',
+      kind: 'protection',
+      note: 'loose, rows staggered, tight; held down the same day',
+      only: { choice: 'insulation', option: 'boards' },
+      material: 'board',
+      laid: 'loose',
+      thicknessMm: typical(120),
+      weightKgPerM2: typical(4),
+      pieceWidthM: typical(0.6),
+      pieceLengthM: typical(1.25),
+      lapMm: typical(0),
+      pricePerPiece: typical(19),
+      outputM2PerH: typical(40),
     },
     {
       id: 'drain',

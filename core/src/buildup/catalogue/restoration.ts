@@ -2,6 +2,9 @@ import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, WATER, WHITE, dryLimits, drying, emulsion } from './waterborne.ts';
 
+/** Both fabrics come off the same rolls. */
+const POLYESTER = { name: 'Polyester fabric', hazards: [], cautions: [] };
+
 /** Emulsion, polyester and acrylic over gravel or old felt. Typical values of our own choosing. */
 export const RESTORATION: BuildUpInput = {
   id: 'gravel-restoration',
@@ -24,6 +27,19 @@ export const RESTORATION: BuildUpInput = {
           says: 'A fill coat first, until no stone tents the fabric.',
         },
         { id: 'felt', name: 'Smooth old felt', says: 'No fill coat; the base goes straight on.' },
+      ],
+    },
+    {
+      id: 'fabrics',
+      name: 'Fabric',
+      chosen: 'one',
+      options: [
+        { id: 'one', name: 'One', says: 'One polyester, its courses from the low edge up.' },
+        {
+          id: 'crossed',
+          name: 'Two, crossed at 90°',
+          says: 'A second polyester square to the first, in its own emulsion.',
+        },
       ],
     },
   ],
@@ -52,8 +68,34 @@ export const RESTORATION: BuildUpInput = {
       side: 100,
       end: 150,
       price: 68,
+      more: { product: POLYESTER },
     }),
     emulsion('saturate', 'Saturating emulsion', 'until no white shows', 1.6),
+    fabric({
+      id: 'fabric2',
+      name: 'Second polyester, crossed',
+      material: 'polyester fabric',
+      note: 'square to the first, broomed into the wet emulsion',
+      embeddedIn: 'saturate',
+      gPerM2: 110,
+      side: 100,
+      end: 150,
+      price: 68,
+      more: {
+        product: POLYESTER,
+        direction: 'across the layer below',
+        only: { choice: 'fabrics', option: 'crossed' },
+      },
+    }),
+    emulsion(
+      'saturate2',
+      'Second saturating emulsion',
+      'over the crossed fabric, until no white shows',
+      1.2,
+      {
+        only: { choice: 'fabrics', option: 'crossed' },
+      },
+    ),
     coat({
       id: 'block',
       name: 'Bleed-blocking primer',

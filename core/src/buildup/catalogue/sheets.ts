@@ -1,6 +1,6 @@
 import type { BuildUpInput } from '../schema.ts';
 import { primer, warm } from './bitumen.ts';
-import { ALWAYS, limits, sheet, typical } from './typical.ts';
+import { ALWAYS, limits, sheet, typical, type ProtectionInput } from './typical.ts';
 
 const CENTRED = {
   id: 'centred',
@@ -13,6 +13,44 @@ const CROSSED = {
   says: 'No joint lies along a joint; laps of one ply run against the fall.',
 };
 const OFFSET = { id: 'offset', name: 'Second ply', chosen: 'centred', options: [CENTRED, CROSSED] };
+
+const COVER = {
+  id: 'cover',
+  name: 'Cover board',
+  chosen: 'none',
+  options: [
+    { id: 'none', name: 'None', says: 'The sheet goes on the old surface, primed.' },
+    {
+      id: 'board',
+      name: 'Board, fixed through',
+      says: 'A firm, even ground over old roofing; fixed into the deck.',
+    },
+  ],
+};
+
+/** Fixing rates of a sheltered low roof; wind loads are the engineer's. */
+const coverBoard = (): ProtectionInput => ({
+  id: 'cover-board',
+  name: 'Cover board',
+  kind: 'protection',
+  note: 'rows staggered, joints closed, fixed before anything is primed',
+  only: { choice: 'cover', option: 'board' },
+  material: 'board',
+  laid: 'mechanically fixed',
+  thicknessMm: typical(10),
+  weightKgPerM2: typical(9),
+  pieceWidthM: typical(1.2),
+  pieceLengthM: typical(2.4),
+  lapMm: typical(0),
+  pricePerPiece: typical(27),
+  outputM2PerH: typical(30),
+  fasteners: {
+    fieldPerM2: typical(4),
+    perimeterPerM2: typical(6),
+    cornerPerM2: typical(9),
+    perimeterM: typical(1),
+  },
+});
 
 const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) =>
   (['centred', 'crossed'] as const).map((option) =>
@@ -31,6 +69,7 @@ const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) 
       ifMissed: 'Sweep, warm the lap and roll it again; where it will not hold, a patch over it.',
       price,
       more: {
+        edges: 'one bare',
         only: { choice: 'offset', option },
         granuleLaps:
           bonding === 'torched'
@@ -53,8 +92,9 @@ export const SELF_ADHERED: BuildUpInput = {
   summary: 'Primer left tacky-dry, base ply, cap ply with granules; laps rolled, joints offset. No flame.',
   acceptance: 'minimum',
   leastDryFilmMm: typical(4),
-  choices: [OFFSET],
+  choices: [OFFSET, COVER],
   layers: [
+    coverBoard(),
     primer('Tack primer', 'tacky-dry before the sheet goes down', 0.25, true),
     sheet({
       id: 'base',
@@ -103,8 +143,9 @@ export const TORCHED: BuildUpInput = {
     'Primer, base sheet and granule cap torched in full bond; joints staggered and centred, upstands under bars.',
   acceptance: 'minimum',
   leastDryFilmMm: typical(7),
-  choices: [OFFSET],
+  choices: [OFFSET, COVER],
   layers: [
+    coverBoard(),
     primer('Bitumen primer', 'brushed or rolled, dry before any flame', 0.3, false),
     sheet({
       id: 'base',

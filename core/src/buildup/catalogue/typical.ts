@@ -2,13 +2,14 @@
 import type { z } from 'zod';
 import type { Chemistry } from '../chemistry.ts';
 import type { limitsSchema } from '../conditions.ts';
-import type { coatSchema, fabricSchema, sheetSchema, CoatRole } from '../layers.ts';
+import type { coatSchema, CoatRole, fabricSchema, protectionSchema, sheetSchema } from '../layers.ts';
 import type { CLEANERS, Hazard, RATE_BASES, RateCondition } from '../numbers.ts';
 
 type CoatInput = z.input<typeof coatSchema>;
 type LimitsInput = z.input<typeof limitsSchema>;
 type FabricInput = z.input<typeof fabricSchema>;
 type SheetInput = z.input<typeof sheetSchema>;
+export type ProtectionInput = z.input<typeof protectionSchema>;
 
 export const typical = (value: number) => ({ value, source: 'typical' as const });
 

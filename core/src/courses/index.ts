@@ -1,0 +1,54 @@
+export {
+  boardsOf,
+  layRows as layBoardRows,
+  type BoardLayout,
+  type BoardPiece,
+  type BoardSize,
+  type BoardPlane,
+} from './boards.ts';
+export type { LapRules, Runner, Stick } from './fill.ts';
+export { toFrame, toZone, type Frame, type Laying } from './frame.ts';
+export { layoutsOf, type LayerLayout, type PlaneLayout } from './layout.ts';
+export type { Relation, Rollable, RolledLayer } from './layers.ts';
+export { coursesOf, planCourses, type StockOf } from './plan.ts';
+export type { CoursePiece, CoursesPlan, MaterialPlan, RollCut, UsedRoll } from './planned.ts';
+export { interrupted } from './review.ts';
+export {
+  blankPlan,
+  coursePlanSchema,
+  coursesSchema,
+  DEFAULT_COURSES,
+  WAYS,
+  type CoursePlan,
+  type CourseRules,
+  type CoursesDoc,
+  type Way,
+} from './schema.ts';
+export {
+  cutOut,
+  cutRuns,
+  FULL,
+  QUICK,
+  type CutAnswer,
+  type CutProblem,
+  type Effort,
+  type Sale,
+} from './solve.ts';
+export { layoutDxf, layoutSvg } from './drawing.ts';
+export { coursesFigures, howGood, type CoursesFigures } from './figures.ts';
+export {
+  CUT_COLUMNS,
+  cutLines,
+  cutRows,
+  LAY_COLUMNS,
+  layLines,
+  layRows,
+  setOutOf,
+  type CutLine,
+  type LayLine,
+} from './lists.ts';
+export { capRing, lapShapes, pieceRing, pieceShape } from './shapes.ts';
+export { lowOf } from './runs.ts';
+export { cutByPatterns, type PatternAnswer, type ProgrammeSolver } from './columns.ts';
+export { solverFrom, type TextSolver } from './programme.ts';
+export { leastRolls, packInto, type Packing } from './pack.ts';

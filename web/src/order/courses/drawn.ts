@@ -1,0 +1,77 @@
+/** Courses as picture parts: pieces, laps and joints of a layer, each worked out once for a plan. */
+import {
+  capRing,
+  lapShapes,
+  pieceRing,
+  pieceShape,
+  toFrame,
+  toZone,
+  type CoursePiece,
+  type LayerLayout,
+  type MaterialPlan,
+} from '@lentum/core/courses';
+import { insideArea, labelPoint, type Area, type Point } from '@lentum/core/geometry';
+import type { PlanView } from '../../shared/planview.ts';
+
+export interface DrawnPiece {
+  readonly piece: CoursePiece;
+  readonly shape: Area;
+  readonly side: Area;
+  readonly end: Area;
+  readonly at: Point;
+  /** Direction of its course on the picture, degrees. */
+  readonly turn: number;
+}
+
+export const piecesDrawn = (plan: MaterialPlan, layout: LayerLayout): DrawnPiece[] =>
+  plan.pieces
+    .filter((p) => p.zoneId === layout.zone.id && p.layerId === layout.rolled.layer.id)
+    .map((piece): DrawnPiece => {
+      if (piece.cap) {
+        const cap = layout.caps[Number(piece.label.split('R').at(-1)) - 1] ?? layout.caps[0];
+        const shape = cap ? [{ outer: capRing(cap), holes: [] }] : [];
+        return { piece, shape, side: [], end: [], at: labelPoint(shape), turn: 0 };
+      }
+      const shape = pieceShape(layout, piece);
+      const angle = layout.planes.find((p) => p.index === piece.plane)?.frame.angleRad ?? 0;
+      const degrees = (-angle * 180) / Math.PI;
+      const turn = ((((degrees + 90) % 180) + 180) % 180) - 90;
+      const ring = pieceRing(layout, piece);
+      const middle: Point = [0, 1].map(
+        (k) => ring.reduce((sum, p) => sum + (p[k] ?? 0), 0) / ring.length,
+      ) as [number, number];
+      const clear = insideArea(middle, shape);
+      return { piece, shape, ...lapShapes(layout, piece), at: clear ? middle : labelPoint(shape), turn };
+    });
+
+export interface JointLine {
+  readonly from: Point;
+  readonly to: Point;
+}
+
+/** Lines where a piece shows its edge: low edges of courses, and ends of pieces. */
+export const jointLines = (layout: LayerLayout, pieces: readonly CoursePiece[]): JointLine[] =>
+  pieces.flatMap((p) => {
+    const plane = layout.planes.find((q) => q.index === p.plane);
+    if (!plane) return [];
+    const line = (a: Point, b: Point): JointLine => ({
+      from: toZone(plane.frame, a),
+      to: toZone(plane.frame, b),
+    });
+    return [
+      ...(p.course > 0 ? [line([p.fromM, p.lowM], [p.toM, p.lowM])] : []),
+      ...(p.lapLeft ? [line([p.fromM, p.lowM], [p.fromM, p.lowM + p.widthM])] : []),
+    ];
+  });
+
+/** From a point of the picture back to the zone's plane. */
+export function unview(view: PlanView, [x, y]: Point): Point {
+  const [ox, oy] = view.at([0, 0]);
+  return [(x - ox) / view.pointsPerM, (oy - y) / view.pointsPerM];
+}
+
+/** How far up the roof a point lies in the frame of a plane. */
+export const heightIn = (layout: LayerLayout, plane: number, p: Point): number => {
+  const frame = layout.planes.find((q) => q.index === plane)?.frame;
+  return frame ? toFrame(frame, p)[1] : 0;
+};
