@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   coursesFigures,
   coursesOf,
+  cornersCut,
   CUT_COLUMNS,
   cutLines,
   cutRows,
@@ -13,10 +14,12 @@ import {
   layoutDxf,
   layoutSvg,
   layRows,
+  pieceRing,
   QUICK,
   setOutOf,
 } from '@lentum/core/courses';
 import { readDxf } from '@lentum/core/drawings';
+import { insideArea } from '@lentum/core/geometry';
 import { DEFAULT_ORDER, stockLengths, takeoff } from '@lentum/core/order';
 import { evaluate } from './support/formula.ts';
 import { built, docFor, roof } from './support/roofs.ts';
@@ -52,7 +55,22 @@ describe('figures', () => {
     const longest = rows.length * 16;
     expect(figures.sideLaps.value).toBeLessThan(longest);
     expect(figures.sideLaps.value).toBeGreaterThan((rows.length - 1) * 16 - 3 * 2.42);
-    expect(figures.cornerCuts).toBe(pieces.filter((p) => p.lapLeft).length);
+    const last = rows.length - 1;
+    const joints = pieces.filter((p) => p.lapLeft);
+    // Both ends of a joint have a corner under another sheet, but at the low and the high edge of the field.
+    expect(figures.cornerCuts).toBe(
+      joints.reduce((sum, p) => sum + (p.course > 0 ? 1 : 0) + (p.course < last ? 1 : 0), 0),
+    );
+    expect(figures.cornerCuts).toBeGreaterThan(joints.length);
+    // Wherever a corner is cut off three sheets would lie, by the rectangles alone.
+    for (const corner of joints.flatMap((p) => cornersCut(layout, p))) {
+      const middle: [number, number] = [
+        (corner[0]![0] + corner[1]![0] + corner[2]![0]) / 3,
+        (corner[0]![1] + corner[1]![1] + corner[2]![1]) / 3,
+      ];
+      const sheets = pieces.filter((p) => insideArea(middle, [{ outer: pieceRing(layout, p), holes: [] }]));
+      expect(sheets).toHaveLength(3);
+    }
     expect(figures.least.value).toBe(base.answer!.leastRolls);
     expect(howGood(base)).not.toBe('none');
   });

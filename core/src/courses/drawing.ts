@@ -4,10 +4,10 @@ import { xmlText } from '../drawings/index.ts';
 import { boxOf, labelPoint, type Area, type Point, type Ring } from '../geometry/index.ts';
 import type { LayerLayout } from './layout.ts';
 import type { MaterialPlan } from './planned.ts';
-import { capRing, lapShapes, pieceShape } from './shapes.ts';
+import { capRing, cornersCut, lapShapes, pieceShape } from './shapes.ts';
 
 interface Drawn {
-  readonly kind: 'FIELD' | 'PIECE' | 'LAP';
+  readonly kind: 'FIELD' | 'PIECE' | 'LAP' | 'CORNER';
   readonly rings: readonly Ring[];
 }
 
@@ -29,6 +29,8 @@ function drawn(
     const { side, end } = lapShapes(layout, piece);
     for (const lap of [side, end])
       if (lap.length > 0) shapes.push({ kind: 'LAP', rings: ringsOf(lap).map(scale) });
+    const corners = cornersCut(layout, piece);
+    if (corners.length > 0) shapes.push({ kind: 'CORNER', rings: corners.map(scale) });
     const [x, y] = labelPoint(shape);
     labels.push({ at: [x * MM, y * MM], text: `${piece.label}  ${(piece.toM - piece.fromM).toFixed(2)}` });
   }
@@ -49,7 +51,7 @@ export function layoutSvg(plan: MaterialPlan, layout: LayerLayout): string {
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" width="${n(w)}mm" height="${n(h)}mm" viewBox="0 0 ${n(w)} ${n(h)}">`,
-    '<style>path{fill:none;stroke:#000;stroke-width:6;fill-rule:evenodd}.lap{fill:#ddd;stroke:none}.field{stroke-width:20}text{font:90px sans-serif;text-anchor:middle}</style>',
+    '<style>path{fill:none;stroke:#000;stroke-width:6;fill-rule:evenodd}.lap{fill:#ddd;stroke:none}.field{stroke-width:20}.corner{fill:#000}text{font:90px sans-serif;text-anchor:middle}</style>',
     ...shapes.filter((s) => s.kind === 'LAP').map((s) => `<path class="lap" d="${path(s.rings)}"/>`),
     ...shapes
       .filter((s) => s.kind !== 'LAP')
@@ -63,7 +65,7 @@ export function layoutSvg(plan: MaterialPlan, layout: LayerLayout): string {
   ].join('\n');
 }
 
-/** DXF in millimetres: layers FIELD, PIECE, LAP and LABEL. */
+/** DXF in millimetres: layers FIELD, PIECE, LAP, CORNER and LABEL. */
 export function layoutDxf(plan: MaterialPlan, layout: LayerLayout): string {
   const { shapes, labels } = drawn(plan, layout);
   const writer = new DxfWriter();
@@ -73,6 +75,7 @@ export function layoutDxf(plan: MaterialPlan, layout: LayerLayout): string {
     ['FIELD', 7],
     ['PIECE', 3],
     ['LAP', 9],
+    ['CORNER', 1],
     ['LABEL', 8],
   ] as const)
     writer.addLayer(name, colour, 'CONTINUOUS');

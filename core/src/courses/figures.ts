@@ -5,6 +5,7 @@ import { areaOf, mapArea } from '../geometry/index.ts';
 import { toFrame } from './frame.ts';
 import type { LayerLayout, PlaneLayout } from './layout.ts';
 import type { CoursePiece, MaterialPlan } from './planned.ts';
+import { cornersCut } from './shapes.ts';
 
 export interface CoursesFigures {
   /** Roll that the runs need, half widths counted half, with the end laps that rolls of this length force. */
@@ -143,7 +144,8 @@ export function coursesFigures(plan: MaterialPlan): CoursesFigures | undefined {
     inputs: { field: given('field', field, 'area', 'measured', 'to the reach of its sides'), used, width: w },
     from: 'share of what is cut off the rolls that does not show',
   };
-  return { needed, least, sideLaps, endLaps, laps, lapArea, waste, cornerCuts: ends.length };
+  const cornerCuts = ends.reduce((sum, e) => sum + cornersCut(e.layout, e.piece).length, 0);
+  return { needed, least, sideLaps, endLaps, laps, lapArea, waste, cornerCuts };
 }
 
 /** How good a plan is, in words that claim no more than is proven. */

@@ -24,16 +24,8 @@ export {
   type CoursesDoc,
   type Way,
 } from './schema.ts';
-export {
-  cutOut,
-  cutRuns,
-  FULL,
-  QUICK,
-  type CutAnswer,
-  type CutProblem,
-  type Effort,
-  type Sale,
-} from './solve.ts';
+export { cutOut, cutRuns, FULL, QUICK, type Effort } from './solve.ts';
+export type { CutAnswer, CutProblem, Sale } from './targets.ts';
 export { layoutDxf, layoutSvg } from './drawing.ts';
 export { coursesFigures, howGood, type CoursesFigures } from './figures.ts';
 export {
@@ -47,7 +39,7 @@ export {
   type CutLine,
   type LayLine,
 } from './lists.ts';
-export { capRing, lapShapes, pieceRing, pieceShape } from './shapes.ts';
+export { capRing, cornersCut, lapShapes, pieceRing, pieceShape } from './shapes.ts';
 export { lowOf } from './runs.ts';
 export { cutByPatterns, type PatternAnswer, type ProgrammeSolver } from './columns.ts';
 export { solverFrom, type TextSolver } from './programme.ts';

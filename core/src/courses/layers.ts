@@ -2,7 +2,7 @@
 import type { BuildUp, Fabric, Protection, Sheet } from '../buildup/index.ts';
 import type { Problem } from '../problems/index.ts';
 import type { CourseRules } from './schema.ts';
-import type { Sale } from './solve.ts';
+import type { Sale } from './targets.ts';
 
 export type Rollable = Fabric | Sheet | Protection;
 export type Relation = 'own' | 'centred' | 'crossed';

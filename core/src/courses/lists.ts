@@ -3,6 +3,7 @@ import { setOut } from '../survey/index.ts';
 import { toZone } from './frame.ts';
 import type { LayerLayout } from './layout.ts';
 import type { CoursePiece, MaterialPlan } from './planned.ts';
+import { cornersCut } from './shapes.ts';
 
 export interface CutLine {
   /** From 1. */
@@ -65,7 +66,8 @@ function noteOf(layout: LayerLayout, pieces: readonly CoursePiece[], course: num
   if (pieces.some((p) => p.half)) notes.push('half a width');
   if (pieces.some((p) => p.bare))
     notes.push('no selvedge in its upper lap: bed the granules before the next course');
-  if (pieces.some((p) => p.lapLeft)) notes.push('cut off the covered corner at each end lap');
+  if (pieces.some((p) => cornersCut(layout, p).length > 0))
+    notes.push('at each end lap cut off the corners that are covered');
   return notes.join('; ');
 }
 

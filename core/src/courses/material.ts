@@ -3,7 +3,7 @@
  * beside each other in a cut; whole widths are then cut with them.
  */
 import type { BuildUp } from '../buildup/index.ts';
-import { leastPiecesFor, type CutAnswer, type CutProblem, type Sale } from './solve.ts';
+import { leastPiecesFor, type CutAnswer, type CutProblem, type Sale } from './targets.ts';
 import type { Runner, Stick } from './fill.ts';
 import { slitCuts, type HalfPiece } from './halves.ts';
 import { merged, placeFor, type Span } from './joints.ts';

@@ -13,7 +13,8 @@ import { sideLapLines, type LapLine } from './obstacles.ts';
 import type { CoursePiece, CoursesPlan, MaterialPlan } from './planned.ts';
 import { reviewed } from './review.ts';
 import type { CoursesDoc } from './schema.ts';
-import { cutRuns, type CutAnswer, type Effort } from './solve.ts';
+import { cutRuns, type Effort } from './solve.ts';
+import type { CutAnswer } from './targets.ts';
 
 /** What is in the store of a layer's material, as lengths. */
 export type StockOf = (layer: Rollable, layout: LayerLayout) => readonly Stick[];

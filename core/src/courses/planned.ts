@@ -2,7 +2,7 @@
 import type { Problem } from '../problems/index.ts';
 import type { BoardLayout } from './boards.ts';
 import type { Material } from './material.ts';
-import type { CutAnswer } from './solve.ts';
+import type { CutAnswer } from './targets.ts';
 
 export interface CoursePiece {
   /** "W-A3.2": zone, layer, course, piece in it. */

@@ -59,3 +59,33 @@ export function lapShapes(layout: LayerLayout, piece: CoursePiece): { side: Area
     end: piece.lapLeft ? on(box(fromM, fromM + layout.rolled.endLapM, lowM, lowM + widthM)) : [],
   };
 }
+
+/**
+ * Corners to cut off at the end lap of a piece, each a triangle with legs as wide as the side lap. Where three sheets
+ * lie on each other the middle one loses the corner that is covered: at the upper edge that of the piece itself, at the
+ * lower edge that of the piece it laps over. Only sheets: fabric in a wet coat beds flat. Common practice, no source.
+ */
+export function cornersCut(layout: LayerLayout, piece: CoursePiece): readonly Ring[] {
+  const plane = planeOf(layout, piece);
+  if (!plane || !piece.lapLeft || layout.rolled.layer.kind !== 'sheet') return [];
+  const { fromM, lowM, widthM, course } = piece;
+  const toM = fromM + layout.rolled.endLapM;
+  const highM = lowM + widthM;
+  const leg = Math.min(plane.strip.sideLapM, layout.rolled.endLapM);
+  const laidOver = (index: number, atM: number): boolean =>
+    plane.courses.courses[index]?.runs.some((r) => r.fromM < atM && r.toM > atM) ?? false;
+  const corners: Point[][] = [];
+  if (laidOver(course + 1, fromM))
+    corners.push([
+      [fromM, highM - leg],
+      [fromM + leg, highM],
+      [fromM, highM],
+    ]);
+  if (laidOver(course - 1, toM))
+    corners.push([
+      [toM - leg, lowM],
+      [toM, lowM],
+      [toM, lowM + leg],
+    ]);
+  return corners.map((c) => c.map((p) => toZone(plane.frame, p)));
+}

@@ -26,6 +26,7 @@ const { say } = useUnits();
 const laid = computed(() => (props.chosen.kind === 'rolled' ? props.chosen : undefined));
 const pieces = computed(() => (laid.value ? piecesDrawn(laid.value.plan, laid.value.layout) : []));
 const shown = computed(() => (props.step === undefined ? pieces.value : pieces.value.slice(0, props.step)));
+const cut = computed(() => pieces.value.some((p) => p.corners.length > 0));
 const plies = computed(() =>
   props.all
     ? props.layers
@@ -115,6 +116,7 @@ function label(p: CoursePiece, view: PlanView): string {
             <path :d="areaPath(d.shape, view)" class="body" fill-rule="evenodd" />
             <path :d="areaPath(d.side, view)" fill="url(#lap-side)" />
             <path :d="areaPath(d.end, view)" fill="url(#lap-end)" />
+            <path v-if="d.corners.length > 0" :d="areaPath(d.corners, view)" class="corner" />
             <text
               :x="view.at(d.at)[0]"
               :y="view.at(d.at)[1]"
@@ -122,7 +124,15 @@ function label(p: CoursePiece, view: PlanView): string {
               >{{ label(d.piece, view) }}</text
             >
           </g>
-          <StartHandle v-if="laid && step === undefined" :laid="laid" :view="view" />
+          <template v-if="laid && step === undefined">
+            <StartHandle
+              v-for="plane in laid.layout.planes"
+              :key="plane.index"
+              :laid="laid"
+              :plane="plane"
+              :view="view"
+            />
+          </template>
         </template>
       </template>
     </RoofPlan>
@@ -143,6 +153,10 @@ function label(p: CoursePiece, view: PlanView): string {
         ><svg width="22" height="12" aria-hidden="true">
           <rect width="22" height="12" fill="url(#lap-end)" /></svg
         >end lap</span
+      >
+      <span v-if="cut" class="bar"
+        ><svg width="22" height="12" aria-hidden="true"><path d="M5 11L17 11L17 1Z" class="corner" /></svg
+        >corner cut off under a lap</span
       >
       <span>Each course lies over the one below it; the thick line begins the first.</span>
     </p>
@@ -183,6 +197,9 @@ text {
 .hatch {
   stroke: var(--ink-3);
   stroke-width: 1;
+}
+.corner {
+  fill: var(--ink);
 }
 .heavy {
   stroke: var(--sea);

@@ -97,7 +97,7 @@ const left = computed(() => plan.value.answer?.longestLeftM ?? 0);
           <th scope="row">Laps, area for primer or adhesive</th>
           <td class="num"><FigureText :figure="figures.lapArea" /></td>
         </tr>
-        <tr>
+        <tr v-if="figures.cornerCuts > 0">
           <th scope="row">Corners cut at end laps</th>
           <td class="num">{{ figures.cornerCuts }}</td>
         </tr>

@@ -1,39 +1,44 @@
 <script setup lang="ts">
 /** The upper edge of the first course: dragged, or moved by arrow keys, and every other course follows. */
 import { computed, ref } from 'vue';
-import { lowOf, toZone } from '@lentum/core/courses';
+import { lowOf, toZone, type LayerLayout } from '@lentum/core/courses';
 import type { PlanView } from '../../shared/planview.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
 import { heightIn, unview } from './drawn.ts';
 import { useHand } from './hand.ts';
 
-const props = defineProps<{ laid: Laid; view: PlanView }>();
+const props = defineProps<{ laid: Laid; plane: LayerLayout['planes'][number]; view: PlanView }>();
 const { say } = useUnits();
 const { setFirst } = useHand(() => props.laid);
-const plane = computed(() => props.laid.layout.planes[0]);
+/** Where a zone has several planes, their first courses are equally wide. */
+const name = computed(() =>
+  props.laid.layout.planes.length === 1
+    ? 'Upper edge of the first course'
+    : `Upper edge of the first course, plane ${props.plane.index + 1}`,
+);
 const dragged = ref<number>();
-const strip = computed(() => plane.value?.strip);
-const firstM = computed(() => dragged.value ?? plane.value?.courses.firstM ?? 0);
+const strip = computed(() => props.plane.strip);
+const firstM = computed(() => dragged.value ?? props.plane.courses.firstM);
 /** Least and most of the first course, m. */
 const range = computed(() => {
   const s = strip.value;
-  return s ? ([s.sideLapM + 0.02, s.widthM] as const) : ([0, 0] as const);
+  return [s.sideLapM + 0.02, s.widthM] as const;
 });
 const clamp = (v: number): number => Math.min(range.value[1], Math.max(range.value[0], v));
 const line = computed(() => {
-  const p = plane.value;
+  const p = props.plane;
   const runs = p?.courses.courses[0]?.runs ?? [];
-  if (!p || runs.length === 0) return undefined;
+  if (runs.length === 0) return undefined;
   const [from, to] = [Math.min(...runs.map((r) => r.fromM)), Math.max(...runs.map((r) => r.toM))];
   const at = (u: number, v: number): readonly [number, number] => props.view.at(toZone(p.frame, [u, v]));
   return { a: at(from, firstM.value), b: at(to, firstM.value) };
 });
 /** Every other course's low edge while it is dragged. */
 const following = computed(() => {
-  const p = plane.value;
+  const p = props.plane;
   const s = strip.value;
-  if (dragged.value === undefined || !p || !s) return [];
+  if (dragged.value === undefined) return [];
   return p.courses.courses.slice(1).map((c) => {
     const low = lowOf(c.index, firstM.value, s);
     const runs = c.runs;
@@ -47,7 +52,7 @@ function at(e: PointerEvent): number {
   if (!svg || !box) return firstM.value;
   const scale = svg.viewBox.baseVal.width / box.width;
   const p = unview(props.view, [(e.clientX - box.left) * scale, (e.clientY - box.top) * scale]);
-  return heightIn(props.laid.layout, plane.value?.index ?? 0, p);
+  return heightIn(props.laid.layout, props.plane.index, p);
 }
 function down(e: PointerEvent): void {
   (e.currentTarget as SVGGraphicsElement).setPointerCapture(e.pointerId);
@@ -85,7 +90,7 @@ function key(e: KeyboardEvent): void {
       class="handle"
       role="slider"
       tabindex="0"
-      aria-label="Upper edge of the first course"
+      :aria-label="name"
       :aria-valuemin="Math.round(range[0] * 1000)"
       :aria-valuemax="Math.round(range[1] * 1000)"
       :aria-valuenow="Math.round(firstM * 1000)"

@@ -1,6 +1,7 @@
 /** Courses as picture parts: pieces, laps and joints of a layer, each worked out once for a plan. */
 import {
   capRing,
+  cornersCut,
   lapShapes,
   pieceRing,
   pieceShape,
@@ -18,6 +19,8 @@ export interface DrawnPiece {
   readonly shape: Area;
   readonly side: Area;
   readonly end: Area;
+  /** Corners cut off at its end lap. */
+  readonly corners: Area;
   readonly at: Point;
   /** Direction of its course on the picture, degrees. */
   readonly turn: number;
@@ -30,7 +33,7 @@ export const piecesDrawn = (plan: MaterialPlan, layout: LayerLayout): DrawnPiece
       if (piece.cap) {
         const cap = layout.caps[Number(piece.label.split('R').at(-1)) - 1] ?? layout.caps[0];
         const shape = cap ? [{ outer: capRing(cap), holes: [] }] : [];
-        return { piece, shape, side: [], end: [], at: labelPoint(shape), turn: 0 };
+        return { piece, shape, side: [], end: [], corners: [], at: labelPoint(shape), turn: 0 };
       }
       const shape = pieceShape(layout, piece);
       const angle = layout.planes.find((p) => p.index === piece.plane)?.frame.angleRad ?? 0;
@@ -41,7 +44,15 @@ export const piecesDrawn = (plan: MaterialPlan, layout: LayerLayout): DrawnPiece
         (k) => ring.reduce((sum, p) => sum + (p[k] ?? 0), 0) / ring.length,
       ) as [number, number];
       const clear = insideArea(middle, shape);
-      return { piece, shape, ...lapShapes(layout, piece), at: clear ? middle : labelPoint(shape), turn };
+      const corners = cornersCut(layout, piece).map((outer) => ({ outer, holes: [] }));
+      return {
+        piece,
+        shape,
+        ...lapShapes(layout, piece),
+        corners,
+        at: clear ? middle : labelPoint(shape),
+        turn,
+      };
     });
 
 export interface JointLine {
