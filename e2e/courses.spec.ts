@@ -69,6 +69,31 @@ test('a course is moved by hand and the rest follows; a piece that is kept stays
   await expect(first).toHaveValue(String(before));
 });
 
+test('a search that takes long is stopped: the best so far stays, and what is bought follows it', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  // The workshop four times as long and as wide.
+  const url = `/api/v1/jobs/${id}/survey`;
+  const before = await page.request.get(url);
+  const survey = (await before.json()) as {
+    zones: { id: string; outline: { legs: { lengthM: number }[] } }[];
+  };
+  const zone = survey.zones.find((z) => z.id === 'workshop');
+  for (const leg of zone?.outline.legs ?? []) leg.lengthM *= 4;
+  const put = await page.request.put(url, {
+    data: survey,
+    headers: { 'If-Match': before.headers()['etag'] ?? '' },
+  });
+  expect(put.status()).toBe(200);
+  await open(page, id, 'workshop', 'cap');
+  await expect(page.getByRole('heading', { name: /^Cut list/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop the search' }).click();
+  await expect(page.getByText('The search was stopped: this is the best so far.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Cut list/ })).toBeVisible();
+  await expect(page.locator('.facts .verdict').first()).toContainText(/\d+ rolls of/);
+});
+
 test('lists for the roof, a walk through the laying, boards', async ({ page }) => {
   const id = await freshDemo(page);
   await open(page, id, 'workshop');

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-/** A choice from a list, with search in long ones. */
-import { ElSelect } from 'element-plus';
+/** A choice from a list, with search in long ones. Its list is made when it is opened: a page may hold a hundred. */
+import { ElOption, ElSelect } from 'element-plus';
 import type { Component } from 'vue';
 
 // Element Plus 2.14's own types for its select do not resolve under TypeScript 6; what is passed is checked here.
 const Select = ElSelect as unknown as Component;
+const Option = ElOption as unknown as Component;
 defineProps<{
   label: string;
   options: readonly { value: string; label: string }[];
@@ -22,10 +23,12 @@ const model = defineModel<string>({ required: true });
     :is="Select"
     v-bind="id === undefined ? {} : { id }"
     v-model="model"
-    :options="options"
     :filterable="filterable"
+    :persistent="false"
     :size="size ?? 'default'"
     :placeholder="none ?? 'choose'"
     :aria-label="label"
-  />
+  >
+    <component :is="Option" v-for="o in options" :key="o.value" :value="o.value" :label="o.label" />
+  </component>
 </template>
