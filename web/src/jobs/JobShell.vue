@@ -61,7 +61,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <section class="top" aria-label="Job">
       <h1>{{ job.head.name }}</h1>
       <span class="quiet">{{ job.head.place }}</span>
-      <el-button text size="small" @click="editing = true">Change</el-button>
+      <el-button text size="small" class="no-print" @click="editing = true">Change</el-button>
       <span class="end quiet">{{ clock }}</span>
       <SaveState />
     </section>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 /** Pieces on the plan with their labels and laps; joints of all layers together, each in its own dash and weight. */
 import { computed } from 'vue';
-import { type CoursePiece } from '@lentum/core/courses';
 import type { Zone, ZoneQuantities } from '@lentum/core/survey';
 import RoofPlan from '../../shared/RoofPlan.vue';
 import { areaPath, type PlanView } from '../../shared/planview.ts';
 import { useUnits } from '../../shared/units.ts';
 import BoardsDrawing from './BoardsDrawing.vue';
 import type { Boarded, Laid } from './chosen.ts';
-import { jointLines, piecesDrawn } from './drawn.ts';
+import { jointLines, piecesDrawn, type DrawnPiece } from './drawn.ts';
 import StartHandle from './StartHandle.vue';
 
 const props = defineProps<{
@@ -47,8 +46,8 @@ const place = (p: readonly [number, number], view: PlanView): string =>
     .map((v) => v.toFixed(1))
     .join(' ');
 /** Room for a label: along the course for its words, across it for their height. */
-function label(p: CoursePiece, view: PlanView): string {
-  const long = (p.toM - p.fromM) * view.pointsPerM;
+function label({ piece: p, roomM }: DrawnPiece, view: PlanView): string {
+  const long = roomM * view.pointsPerM;
   if (p.widthM * view.pointsPerM < 13) return '';
   const full = `${p.label} · ${say(p.toM - p.fromM, 'length')}`;
   if (long > full.length * 6.6) return full;
@@ -121,7 +120,7 @@ function label(p: CoursePiece, view: PlanView): string {
               :x="view.at(d.at)[0]"
               :y="view.at(d.at)[1]"
               :transform="`rotate(${d.turn} ${view.at(d.at)[0]} ${view.at(d.at)[1]})`"
-              >{{ label(d.piece, view) }}</text
+              >{{ label(d, view) }}</text
             >
           </g>
           <template v-if="laid && step === undefined">

@@ -87,7 +87,7 @@ function key(e: KeyboardEvent): void {
   <g v-if="line">
     <path v-for="(f, i) in following" :key="i" :d="`M${f[0].join(' ')}L${f[1].join(' ')}`" class="follow" />
     <g
-      class="handle"
+      class="handle no-print"
       role="slider"
       tabindex="0"
       :aria-label="name"

@@ -3,7 +3,6 @@ import {
   capRing,
   cornersCut,
   lapShapes,
-  pieceRing,
   pieceShape,
   toFrame,
   toZone,
@@ -22,8 +21,33 @@ export interface DrawnPiece {
   /** Corners cut off at its end lap. */
   readonly corners: Area;
   readonly at: Point;
+  /** Along the course, for the label. */
+  readonly roomM: number;
   /** Direction of its course on the picture, degrees. */
   readonly turn: number;
+}
+
+const LOOKS = 40;
+
+/** The middle of the longest part of a piece that has its whole width: openings bite into the others. */
+function placeOfLabel(layout: LayerLayout, piece: CoursePiece, shape: Area): { at: Point; roomM: number } {
+  const frame = layout.planes.find((p) => p.index === piece.plane)?.frame;
+  const stepM = (piece.toM - piece.fromM) / LOOKS;
+  const whole = (i: number): boolean =>
+    frame !== undefined &&
+    [0.25, 0.5, 0.75].every((w) =>
+      insideArea(toZone(frame, [piece.fromM + (i + 0.5) * stepM, piece.lowM + w * piece.widthM]), shape),
+    );
+  let best = { from: 0, count: 0 };
+  let from = 0;
+  for (let i = 0; i <= LOOKS; i += 1) {
+    if (i < LOOKS && whole(i)) continue;
+    if (i - from > best.count) best = { from, count: i - from };
+    from = i + 1;
+  }
+  if (!frame || best.count === 0) return { at: labelPoint(shape), roomM: piece.widthM };
+  const u = piece.fromM + (best.from + best.count / 2) * stepM;
+  return { at: toZone(frame, [u, piece.lowM + piece.widthM / 2]), roomM: best.count * stepM };
 }
 
 export const piecesDrawn = (plan: MaterialPlan, layout: LayerLayout): DrawnPiece[] =>
@@ -33,24 +57,30 @@ export const piecesDrawn = (plan: MaterialPlan, layout: LayerLayout): DrawnPiece
       if (piece.cap) {
         const cap = layout.caps[Number(piece.label.split('R').at(-1)) - 1] ?? layout.caps[0];
         const shape = cap ? [{ outer: capRing(cap), holes: [] }] : [];
-        return { piece, shape, side: [], end: [], corners: [], at: labelPoint(shape), turn: 0 };
+        return {
+          piece,
+          shape,
+          side: [],
+          end: [],
+          corners: [],
+          at: labelPoint(shape),
+          roomM: piece.toM - piece.fromM,
+          turn: 0,
+        };
       }
       const shape = pieceShape(layout, piece);
       const angle = layout.planes.find((p) => p.index === piece.plane)?.frame.angleRad ?? 0;
       const degrees = (-angle * 180) / Math.PI;
       const turn = ((((degrees + 90) % 180) + 180) % 180) - 90;
-      const ring = pieceRing(layout, piece);
-      const middle: Point = [0, 1].map(
-        (k) => ring.reduce((sum, p) => sum + (p[k] ?? 0), 0) / ring.length,
-      ) as [number, number];
-      const clear = insideArea(middle, shape);
+      const { at, roomM } = placeOfLabel(layout, piece, shape);
       const corners = cornersCut(layout, piece).map((outer) => ({ outer, holes: [] }));
       return {
         piece,
         shape,
         ...lapShapes(layout, piece),
         corners,
-        at: clear ? middle : labelPoint(shape),
+        at,
+        roomM,
         turn,
       };
     });
