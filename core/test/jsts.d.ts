@@ -24,6 +24,8 @@ declare module 'psychrolib' {
     SetUnitSystem(s: number): void;
     GetTDewPointFromRelHum(t: number, rh: number): number;
     GetSatVapPres(t: number): number;
+    GetTWetBulbFromRelHum(t: number, rh: number, pressurePa: number): number;
+    GetVapPresFromRelHum(t: number, rh: number): number;
   };
   export default psychrolib;
 }

@@ -23,6 +23,7 @@ export type Quantity =
   | 'minutes'
   | 'percent'
   | 'gap'
+  | 'rain'
   | 'moisture'
   | 'fall'
   | 'stress'
@@ -69,6 +70,7 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   lap: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 0 }, us: { over: 'in', digits: 1 } },
   /** A crack, a step, a depth of water: tenths of a millimetre matter. */
   gap: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 1 }, us: { over: 'in', digits: 3 } },
+  rain: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 1 }, us: { over: 'in', digits: 2 } },
   film: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 2 }, us: { over: 'mil', digits: 0 } },
   area: { inside: { over: 'm²' }, metric: { over: 'm²', digits: 2 }, us: { over: 'ft²', digits: 1 } },
   volume: { inside: { over: 'L' }, metric: { over: 'L', digits: 1 }, us: { over: 'gal', digits: 2 } },

@@ -47,4 +47,10 @@ export const TOLERANCE = {
   paperAgreement: 0.05,
   /** Solids are never reckoned below this: figures that leave less contradict each other. */
   leastSolids: 0.001,
+  /** The wet bulb is found to this. */
+  wetBulbK: 1e-6,
+  /** Shares of a stage of cure that are nearer to the whole than this are the whole: sums of hourly shares. */
+  cureShare: 1e-9,
+  /** Rain below this in an hour wets nothing: what a gauge reads as a trace. */
+  rainMm: 0.05,
 } as const;

@@ -4,6 +4,52 @@ export {
   dewMarginFigure,
   dewPoint,
   dewPointFigure,
+  dewPointOf,
+  humidityFromDew,
   MAGNUS,
   saturationHPa,
+  vapourHPa,
+  wetBulb,
 } from './humidair.ts';
+export {
+  clearSkyWPerM2,
+  HORIZON_DEG,
+  isNight,
+  sunOnLevelWPerM2,
+  sunPosition,
+  throughCloud,
+  type Place,
+  type SunPosition,
+} from './sun.ts';
+export {
+  balance,
+  convection,
+  dryingMmPerH,
+  nextHour,
+  skyEmissivity,
+  STEFAN_BOLTZMANN,
+  type SkyHour,
+  type SurfaceKind,
+  type SurfaceState,
+} from './surface.ts';
+export {
+  COLUMN_KEYS,
+  COLUMNS,
+  columnsSchema,
+  fullHour,
+  MOST_HOURS,
+  weatherSeriesSchema,
+  type Column,
+  type Columns,
+  type WeatherSeries,
+} from './series.ts';
+export { at, hourFloor, hourOf, msOf, sunOver, timelineOf, type Timeline } from './timeline.ts';
+export {
+  BIAS_FADES_H,
+  climateSteps,
+  roofClimate,
+  wetnessOf,
+  type RoofClimate,
+  type SurfaceReading,
+} from './roofclimate.ts';
+export { middleOf, MILD_COAST, SimulatedWeather, type Climate, type View } from './simulated.ts';

@@ -1,0 +1,38 @@
+export {
+  askOf,
+  layingHours,
+  METHODS,
+  MOST_CREW,
+  USUAL_CREW,
+  USUAL_OUTPUT_M2_PER_H,
+  type Ask,
+  type Method,
+} from './ask.ts';
+export {
+  CONDITIONS,
+  conditionsIn,
+  failsIn,
+  layingSpan,
+  openRuns,
+  reachedHours,
+  stageShares,
+  unsaidIn,
+  windowsOf,
+  type Condition,
+  type OpenRun,
+  type Unsaid,
+  type Windows,
+} from './windows.ts';
+export { failingAt, marginFigure, surfaceGiven, type Failing } from './failing.ts';
+export { chancesOf, spreadOf, type Chances, type Spread } from './chances.ts';
+export {
+  knownUntilMs,
+  mishapsOf,
+  stageAt,
+  stageTimes,
+  type Mishap,
+  type Mishappening,
+  type StageTime,
+} from './curing.ts';
+export { roofSurface } from './roofsurface.ts';
+export { startAt, type Start } from './starting.ts';

@@ -1,0 +1,102 @@
+/** What the weather makes of one roof: surface temperature, dew point, margin and wetness for each hour of a line. */
+import { MS_PER_HOUR } from '../units/index.ts';
+import { dewPointOf } from './humidair.ts';
+import { nextHour, type SurfaceKind, type SurfaceState } from './surface.ts';
+import { hourOf, type Timeline } from './timeline.ts';
+
+/** A surface temperature that was measured. */
+export interface SurfaceReading {
+  readonly atMs: number;
+  readonly surfaceC: number;
+}
+
+export interface RoofClimate {
+  readonly line: Timeline;
+  readonly surfaceC: Float64Array;
+  readonly dewC: Float64Array;
+  /** Water on the surface at the end of each hour, mm. */
+  readonly wetMm: Float64Array;
+  /** What measured readings add to the model in each hour, K. */
+  readonly biasK: Float64Array;
+}
+
+/** A reading speaks for the model's error for about so long; after it, exp(−t / this) of it is left. Ours, no source. */
+export const BIAS_FADES_H = 8;
+/** Wind and cloud where a series says nothing: light air, half covered. */
+const UNSAID = { windMPerS: 1.5, cloudPct: 50 } as const;
+
+/**
+ * @param sun W/m² for each hour of the line
+ * @param readings in any order; each sets the model right from its hour on, fading
+ * @returns hours without air temperature or humidity are NaN in every column; the model starts anew after them
+ */
+export function roofClimate(
+  line: Timeline,
+  sun: Float64Array,
+  kind: SurfaceKind,
+  readings: readonly SurfaceReading[] = [],
+): RoofClimate {
+  const n = line.hours;
+  const surfaceC = new Float64Array(n).fill(NaN);
+  const dewC = new Float64Array(n).fill(NaN);
+  const wetMm = new Float64Array(n).fill(NaN);
+  const biasK = new Float64Array(n);
+  const measured = new Map<number, number>();
+  for (const r of [...readings].sort((a, b) => a.atMs - b.atMs))
+    measured.set(hourOf(line, r.atMs), r.surfaceC);
+  const { airC, humidityPct, windMPerS, cloudPct, rainMm, surfaceC: logged } = line.values;
+  let state: SurfaceState | undefined;
+  let bias = 0;
+  const fade = Math.exp(-1 / BIAS_FADES_H);
+  for (let h = 0; h < n; h += 1) {
+    const air = airC[h] ?? NaN;
+    const humidity = humidityPct[h] ?? NaN;
+    if (Number.isNaN(air) || Number.isNaN(humidity)) {
+      state = undefined;
+      continue;
+    }
+    const said = (value: number | undefined, otherwise: number): number =>
+      value === undefined || Number.isNaN(value) ? otherwise : value;
+    state ??= { tempC: air, wetMm: 0 };
+    const hour = nextHour(kind, state, {
+      airC: air,
+      humidityPct: humidity,
+      windMPerS: said(windMPerS[h], UNSAID.windMPerS),
+      cloud: said(cloudPct[h], UNSAID.cloudPct) / 100,
+      sunWPerM2: sun[h] ?? 0,
+      rainMm: said(rainMm[h], 0),
+    });
+    bias *= fade;
+    const reading = measured.get(h) ?? said(logged[h], NaN);
+    if (!Number.isNaN(reading)) bias = reading - hour.tempC;
+    surfaceC[h] = hour.tempC + bias;
+    biasK[h] = bias;
+    dewC[h] = dewPointOf(air, humidity);
+    wetMm[h] = hour.wetMm;
+  }
+  return { line, surfaceC, dewC, wetMm, biasK };
+}
+
+/** The steps that cure goes by: surface temperature and humidity of each hour that is known. */
+export function climateSteps(
+  climate: RoofClimate,
+): { fromMs: number; tempC: number; humidityPct: number | undefined }[] {
+  const { line } = climate;
+  const steps: { fromMs: number; tempC: number; humidityPct: number | undefined }[] = [];
+  for (let h = 0; h < line.hours; h += 1) {
+    const tempC = climate.surfaceC[h] ?? NaN;
+    if (Number.isNaN(tempC)) continue;
+    steps.push({ fromMs: line.startMs + h * MS_PER_HOUR, tempC, humidityPct: line.values.humidityPct[h] });
+  }
+  return steps;
+}
+
+/** What lies on a surface, in words: frost, dew, rain water, or nothing. */
+export function wetnessOf(climate: RoofClimate, hour: number): 'dry' | 'wet' | 'dew' | 'frost' | undefined {
+  const [surface, dew, wet] = [climate.surfaceC[hour], climate.dewC[hour], climate.wetMm[hour]];
+  if (surface === undefined || dew === undefined || wet === undefined || Number.isNaN(surface))
+    return undefined;
+  if (surface <= dew) return surface < 0 ? 'frost' : 'dew';
+  if (wet === 0) return 'dry';
+  return surface < 0 ? 'frost' : 'wet';
+}
