@@ -1,6 +1,7 @@
 /** Moves a job in time, so that the demo is always about today. */
 import type { JobContent } from '@lentum/core/jobfile';
 import type { Entry } from '@lentum/core/record';
+import { DEMO_ANCHOR, morningZone, weatherAt } from './sky.ts';
 import { chain } from './velmora.ts';
 
 const INSTANTS = ['madeAt', 'at', 'startedAt', 'finishedAt'] as const;
@@ -31,5 +32,13 @@ export function shiftJob(content: JobContent, byMs: number): JobContent {
     ),
     deliveries: content.order.deliveries.map((d) => ({ ...d, on: day(d.on), usedBy: day(d.usedBy) })),
   };
-  return { ...content, order, survey: { ...content.survey, zones }, record: chain(moved) };
+  const to = new Date(Date.parse(DEMO_ANCHOR) + byMs);
+  return {
+    ...content,
+    job: { ...content.job, timeZone: morningZone(to) },
+    weather: weatherAt(to),
+    order,
+    survey: { ...content.survey, zones },
+    record: chain(moved),
+  };
 }

@@ -4,6 +4,7 @@ import { link, type StoredEntry } from '@lentum/core/record';
 import { orderAt } from './orders.ts';
 import { buildUps, cutBays } from './roofs.ts';
 import { Story } from './story.ts';
+import { morningZone, weatherAt } from './sky.ts';
 import { surveyAt } from './zones.ts';
 
 const PRIMER = {
@@ -191,7 +192,7 @@ export function velmora(anchor: Date): JobContent {
     job: {
       name: 'Velmora ferry terminal',
       place: 'Velmora quay (made up)',
-      timeZone: 'Europe/Lisbon',
+      timeZone: morningZone(anchor),
       units: 'metric',
       demo: true,
     },
@@ -199,6 +200,8 @@ export function velmora(anchor: Date): JobContent {
     buildUp: buildUps,
     order: orderAt(survey, anchor),
     site,
+    weather: weatherAt(anchor),
+    weatherSeries: [],
     pictures: [],
     papers: [],
     record: chain(inOrder.map((entry) => ({ entry, receivedAt: entry.madeAt }))),

@@ -14,6 +14,7 @@ import {
   type Entry,
 } from '../record/index.ts';
 import { siteProblems, siteSchema } from '../site/index.ts';
+import { weatherDocSchema, weatherSeriesSchema } from '../weather/index.ts';
 import { readJson, surveyProblems, surveySchema } from '../survey/index.ts';
 
 export const JOB_FORMAT = 'lentum-job';
@@ -25,6 +26,8 @@ export const jobContentSchema = z.strictObject({
   buildUp: buildUpDocSchema,
   order: orderSchema,
   site: siteSchema,
+  weather: weatherDocSchema.prefault({}),
+  weatherSeries: z.array(weatherSeriesSchema).max(800).default([]),
   record: z.array(storedEntrySchema),
   /** Pictures that the survey names, by the SHA-256 of their content. */
   pictures: z

@@ -27,6 +27,7 @@ export {
   SITE_RULES,
   type BayState,
   type BayStatus,
+  type BayWeather,
   type LaidCoat,
   type LaidOther,
 } from './status.ts';

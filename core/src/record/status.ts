@@ -71,7 +71,9 @@ export interface BayStatus {
   /** While the film can still be topped up. */
   readonly workableUntilMs: number | undefined;
   /** Why the times can not be told. */
-  readonly unknown: 'no temperature' | 'too cold' | undefined;
+  readonly unknown: 'no temperature' | 'too cold' | 'beyond the forecast' | undefined;
+  /** The times go by the weather and its forecast, not by the last reading. */
+  readonly forecast: boolean;
   readonly hold: StepEntry | undefined;
   readonly accepted: StepEntry | undefined;
   /** The last coat's film is thin or does not add up. */
@@ -118,6 +120,12 @@ function currentHold(steps: readonly StepEntry[]): StepEntry | undefined {
   return last?.step === 'held' ? last : undefined;
 }
 
+/** What the weather makes of a bay's surface: known hour by hour until an instant, forecast hours among them. */
+export interface BayWeather {
+  readonly steps: readonly TemperatureStep[];
+  readonly untilMs: number;
+}
+
 interface Timing {
   readonly cured: number | undefined;
   readonly opensMs: number | undefined;
@@ -134,7 +142,13 @@ const NO_TIMING: Timing = {
   unknown: undefined,
 };
 
-function timing(last: LaidCoat, isLast: boolean, steps: readonly TemperatureStep[], nowMs: number): Timing {
+function timing(
+  last: LaidCoat,
+  isLast: boolean,
+  steps: readonly TemperatureStep[],
+  nowMs: number,
+  untilMs = Infinity,
+): Timing {
   const finished = last.entry.finishedAt;
   if (finished === undefined) return NO_TIMING;
   if (steps.length === 0) return { ...NO_TIMING, unknown: 'no temperature' };
@@ -144,13 +158,15 @@ function timing(last: LaidCoat, isLast: boolean, steps: readonly TemperatureStep
   const tempThen = [...steps].reverse().find((s) => s.fromMs <= startMs)?.tempC ?? steps[0]?.tempC ?? 20;
   const minutes = potLifeMinutes(last.coat, tempThen);
   const filmMm = (bestFilm(last.judgement) ?? last.judgement.design).value;
-  const opensMs = reachedAtMs(stage, startMs, steps, filmMm);
+  const known = (ms: number | undefined): number | undefined =>
+    ms !== undefined && ms <= untilMs ? ms : undefined;
+  const opensMs = known(reachedAtMs(stage, startMs, steps, filmMm));
   return {
     cured: progress(stage, startMs, nowMs, steps, filmMm),
     opensMs,
-    closesMs: until && reachedAtMs(until, startMs, steps, filmMm),
+    closesMs: until && known(reachedAtMs(until, startMs, steps, filmMm)),
     workableUntilMs: minutes === undefined ? undefined : startMs + minutes * MS_PER_MINUTE,
-    unknown: opensMs === undefined ? 'too cold' : undefined,
+    unknown: opensMs !== undefined ? undefined : untilMs < Infinity ? 'beyond the forecast' : 'too cold',
   };
 }
 
@@ -179,8 +195,15 @@ function stateOf(
 /**
  * The state of one bay.
  * @param nowMs the instant asked about, ms; entries after it are not looked at
+ * @param weather of its surface, where it is known from before the last coat; else readings stand for it
  */
-export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: number): BayStatus {
+export function bayStatus(
+  bay: Bay,
+  doc: BuildUpDoc,
+  book: SiteBook,
+  nowMs: number,
+  weather?: BayWeather,
+): BayStatus {
   const terms = termsOfZone(doc, bay.zoneId);
   const buildUp = buildUpOfZone(doc, bay.zoneId);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
@@ -212,7 +235,13 @@ export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: numb
     top !== undefined &&
     (!lastCoat || Date.parse(top.entry.startedAt) >= Date.parse(lastCoat.entry.startedAt));
   const last = plyOnTop ? undefined : lastCoat;
-  const t = last ? timing(last, next === undefined, history(book, bay.zoneId, nowMs), nowMs) : NO_TIMING;
+  const laidMs = last ? Date.parse(last.entry.finishedAt ?? last.entry.startedAt) : nowMs;
+  const covers = weather !== undefined && (weather.steps[0]?.fromMs ?? Infinity) <= laidMs;
+  const t = !last
+    ? NO_TIMING
+    : covers
+      ? timing(last, next === undefined, weather.steps, nowMs, weather.untilMs)
+      : timing(last, next === undefined, history(book, bay.zoneId, nowMs), nowMs);
   const hold = currentHold(own.steps);
   const accepted = byTime(
     own.steps.filter((s) => s.step === 'accepted'),
@@ -227,6 +256,7 @@ export function bayStatus(bay: Bay, doc: BuildUpDoc, book: SiteBook, nowMs: numb
     others,
     next,
     ...t,
+    forecast: covers,
     hold,
     accepted,
     doubt: last !== undefined && (last.judgement.outcome === 'thin' || last.judgement.outcome === 'check'),

@@ -43,7 +43,7 @@ export {
   type Columns,
   type WeatherSeries,
 } from './series.ts';
-export { at, hourFloor, hourOf, msOf, sunOver, timelineOf, type Timeline } from './timeline.ts';
+export { at, hourFloor, hourOf, keptSeries, msOf, sunOver, timelineOf, type Timeline } from './timeline.ts';
 export {
   BIAS_FADES_H,
   climateSteps,
@@ -53,3 +53,11 @@ export {
   type SurfaceReading,
 } from './roofclimate.ts';
 export { middleOf, MILD_COAST, SimulatedWeather, type Climate, type View } from './simulated.ts';
+export {
+  climateOf,
+  DEFAULT_WEATHER,
+  placeSchema,
+  SERVICES,
+  weatherDocSchema,
+  type WeatherDoc,
+} from './doc.ts';

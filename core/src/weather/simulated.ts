@@ -28,6 +28,8 @@ export interface Climate {
   readonly seed: number;
   /** One front is to pass at this instant: the demo's afternoon. */
   readonly frontAtMs?: number | undefined;
+  /** The full hour that its noise is counted from: the same made-up weather again, on another day. */
+  readonly originMs?: number | undefined;
 }
 
 /** A mild coast, half way between the tropics and the cold. */
@@ -60,16 +62,18 @@ const worthAt = (leadH: number): number => (leadH <= 0 ? 1 : Math.exp(-leadH / (
 
 /** A way to see the weather: the truth, or a member of a forecast made at an hour. */
 export interface View {
-  /** Hours since 1970; undefined: the truth. */
+  /** Hours from the origin; undefined: the truth. */
   readonly issuedH?: number;
   readonly member?: number;
 }
 
 export class SimulatedWeather {
   private readonly climate: Climate;
+  private readonly originH: number;
 
   constructor(climate: Climate) {
     this.climate = climate;
+    this.originH = Math.round((climate.originMs ?? 0) / MS_PER_HOUR);
   }
 
   /** A knot as a view sees it. */
@@ -94,10 +98,10 @@ export class SimulatedWeather {
     return a * Math.cos(share) + b * Math.sin(share);
   }
 
-  /** Time (hours since 1970) and strength (0 to 1) of the front of a slot, as a view sees it. */
+  /** Time (hours from the origin) and strength (0 to 1) of the front of a slot, as a view sees it. */
   private front(slot: number, view: View): { atH: number; strength: number } {
     const { seed, frontAtMs } = this.climate;
-    const asked = frontAtMs === undefined ? undefined : frontAtMs / MS_PER_HOUR;
+    const asked = frontAtMs === undefined ? undefined : frontAtMs / MS_PER_HOUR - this.originH;
     const isAsked = asked !== undefined && Math.floor(asked / SLOT_H) === slot;
     const truth = isAsked ? asked : (slot + 0.15 + 0.7 * shareOf(seed, STREAM.front, slot)) * SLOT_H;
     let atH = truth;
@@ -130,13 +134,13 @@ export class SimulatedWeather {
     return sum;
   }
 
-  /** One hour, given in hours since 1970. */
+  /** One hour, counted from the origin. */
   private hour(hour: number, view: View) {
     const c = this.climate;
-    const ms = hour * MS_PER_HOUR;
+    const ms = (hour + this.originH) * MS_PER_HOUR;
     const f = this.fronts(hour, view);
     const cloud = Math.min(1, Math.max(0, 0.3 + 0.25 * this.noise('cloud', hour, view) + f.cloud));
-    const solarHour = (((hour + c.place.longitudeDeg / 15) % 24) + 24) % 24;
+    const solarHour = (((ms / MS_PER_HOUR + c.place.longitudeDeg / 15) % 24) + 24) % 24;
     const dayOfYear = ((ms / MS_PER_DAY) % 365.2425) - (c.place.latitudeDeg < 0 ? 182 : 0);
     const season = c.seasonK * Math.cos((2 * Math.PI * (dayOfYear - 205)) / 365.2425);
     // Coldest before sunrise, warmest in the early afternoon.
@@ -168,7 +172,7 @@ export class SimulatedWeather {
     hours: number,
     view: View = {},
   ): Required<Omit<Columns, 'surfaceC' | 'rainChancePct'>> {
-    const first = Math.round(fromMs / MS_PER_HOUR);
+    const first = Math.round(fromMs / MS_PER_HOUR) - this.originH;
     const made = Array.from({ length: hours }, (_, i) => this.hour(first + i, view));
     const rounded = (digits: number, of: (h: (typeof made)[number], i: number) => number): number[] =>
       made.map((h, i) => Number(of(h, i).toFixed(digits)));
@@ -192,7 +196,7 @@ export class SimulatedWeather {
     hours: number,
     count: number,
   ): { columns: Columns; members: Columns[] } {
-    const issuedH = Math.floor(issuedMs / MS_PER_HOUR);
+    const issuedH = Math.floor(issuedMs / MS_PER_HOUR) - this.originH;
     const members = Array.from({ length: count }, (_, member) =>
       this.columns(fromMs, hours, { issuedH, member }),
     );

@@ -119,3 +119,15 @@ export function sunOver(line: Timeline, place: Place): Float64Array {
   }
   return sun;
 }
+
+/** Series that a job keeps when it is copied: every observation, and of each source the newest forecast. */
+export function keptSeries(series: readonly WeatherSeries[]): WeatherSeries[] {
+  const newest = new Map<string, WeatherSeries>();
+  for (const s of series)
+    if (
+      s.kind === 'forecast' &&
+      !(Date.parse(newest.get(s.source)?.issuedAt ?? '') >= Date.parse(s.issuedAt))
+    )
+      newest.set(s.source, s);
+  return series.filter((s) => s.kind === 'observed' || newest.get(s.source) === s);
+}

@@ -248,7 +248,11 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
       return {
         outcome: 'curing',
         subject: curing,
-        says: ['Cure stands still: the surface is below the coldest row of the layer’s table.'],
+        says: [
+          status.unknown === 'beyond the forecast'
+            ? 'Not known: it is not reached within the hours that are forecast.'
+            : 'Cure stands still: the surface is below the coldest row of the layer’s table.',
+        ],
       };
     }
     const share = given(
@@ -261,7 +265,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     return {
       outcome: 'curing',
       subject: curing,
-      says: words`${share} of the way; ${next ? 'overcoat' : 'foot traffic'} from ${{ atMs: status.opensMs }} if the surface stays as last read.`,
+      says: words`${share} of the way; ${next ? 'overcoat' : 'foot traffic'} from ${{ atMs: status.opensMs }} ${status.forecast ? 'by the weather and its forecast' : 'if the surface stays as last read'}.`,
     };
   }
   if (state === 'missed' && last && status.closesMs !== undefined) {

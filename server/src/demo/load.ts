@@ -6,6 +6,7 @@ import { DEMO_ANCHOR, DEMO_FILE, shiftJob } from '@lentum/demo';
 import { transaction, type Pool } from '../db/pool.ts';
 import { importJob } from '../jobfile/store.ts';
 import { JOBS_SQL } from '../jobs/sql.ts';
+import { fetchWeather } from '../weather/store.ts';
 import { DEMO_SQL } from './sql.ts';
 
 /** Stores a fresh demo under an id and puts earlier demos away. */
@@ -14,6 +15,7 @@ export async function loadDemo(pool: Pool, id: string, now: Date): Promise<void>
   if (!file.ok) throw new Error(`the demo file is not whole: ${file.problems.map(sentence).join(' ')}`);
   const content = shiftJob(file.value.content, now.getTime() - Date.parse(DEMO_ANCHOR));
   await importJob(pool, id, content, now);
+  await fetchWeather(pool, id, now);
   await transaction(pool, (db) => db.query(JOBS_SQL.archiveDemos, [id]));
 }
 

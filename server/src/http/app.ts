@@ -18,6 +18,7 @@ import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
 import { siteRoutes } from '../site/routes.ts';
 import { surveyRoutes } from '../survey/routes.ts';
+import { weatherRoutes } from '../weather/routes.ts';
 import { apiPage } from './apipage.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
 import { guard } from './guard.ts';
@@ -30,6 +31,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...buildUpRoutes,
   ...orderRoutes,
   ...siteRoutes,
+  ...weatherRoutes,
   ...recordRoutes,
   ...pictureRoutes,
   ...libraryRoutes,

@@ -6,6 +6,7 @@ import type { OrderDoc } from '@lentum/core/order';
 import { canonicalJson, type StoredEntry } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
+import { keptSeries, weatherDocSchema } from '@lentum/core/weather';
 import { readDocuments, writeDocument } from '../db/documents.ts';
 import { transaction, type Db, type Pool } from '../db/pool.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
@@ -13,6 +14,7 @@ import { readPapers, storePaper } from '../papers/store.ts';
 import { insertJob } from '../jobs/routes.ts';
 import { readPicture, storePicture } from '../pictures/store.ts';
 import { insertEntries, readAll } from '../record/store.ts';
+import { insertSeries, readSeries } from '../weather/store.ts';
 
 export async function readContent(db: Db, jobId: string): Promise<JobContent> {
   const docs = await readDocuments(db, jobId);
@@ -33,6 +35,8 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
     buildUp,
     order: body<OrderDoc>('order'),
     site: body<SiteDoc>('site'),
+    weather: weatherDocSchema.parse(body('weather')),
+    weatherSeries: keptSeries(await readSeries(db, jobId, 0)),
     record,
     pictures:
       named !== undefined && picture ? [{ id: named, base64: picture.content.toString('base64') }] : [],
@@ -61,6 +65,8 @@ export const importJob = (pool: Pool, jobId: string, content: JobContent, now: D
     await writeDocument(db, jobId, 'build-up', 1, content.buildUp);
     await writeDocument(db, jobId, 'order', 1, content.order);
     await writeDocument(db, jobId, 'site', 1, content.site);
+    await writeDocument(db, jobId, 'weather', 1, content.weather);
+    for (const s of keptSeries(content.weatherSeries)) await insertSeries(db, jobId, s);
     for (const p of content.pictures) await storePicture(db, jobId, p.id, Buffer.from(p.base64, 'base64'));
     for (const p of content.papers) await storePaper(db, p.sha256, Buffer.from(p.base64, 'base64'));
     await insertEntries(db, jobId, content.record);

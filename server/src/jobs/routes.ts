@@ -4,6 +4,7 @@ import { jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { canonicalJson } from '@lentum/core/record';
 import { EMPTY_SITE } from '@lentum/core/site';
+import { DEFAULT_WEATHER } from '@lentum/core/weather';
 import { EMPTY_SURVEY } from '@lentum/core/survey';
 import { readDocument, writeDocument } from '../db/documents.ts';
 import { transaction, type Db } from '../db/pool.ts';
@@ -128,6 +129,7 @@ export const jobRoutes = [
           await writeDocument(db, id, 'build-up', 1, EMPTY_BUILD_UPS);
           await writeDocument(db, id, 'order', 1, DEFAULT_ORDER);
           await writeDocument(db, id, 'site', 1, EMPTY_SITE);
+          await writeDocument(db, id, 'weather', 1, DEFAULT_WEATHER);
           res.status(201);
           setVersion(res, 1);
           return { id, version: 1, archived: false, createdAt: now, job: body };

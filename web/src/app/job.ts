@@ -16,6 +16,7 @@ import { useDocument } from './document.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { sayClock, sayTime } from './time.ts';
+import { useWeather } from './weather.ts';
 
 interface JobAnswer {
   readonly id: string;
@@ -87,12 +88,14 @@ export const useJob = defineStore('job', () => {
       entries.value = [];
       book.value = EMPTY_BOOK;
       courses.clear();
+      weather.clear();
     }
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
     await Promise.all([survey.load(), buildUps.load(), order.load(), site.load(), loadRecord()]);
     head.value = body.job;
     headVersion.value = body.version;
     void outbox.flush().catch(() => undefined);
+    await weather.load();
   }
 
   async function changeHead(next: JobHead): Promise<void> {
@@ -127,9 +130,22 @@ export const useJob = defineStore('job', () => {
       courses: courses.plan.value ?? 'by area',
     }),
   );
-  const statuses = computed(() =>
-    site.draft.value.bays.map((bay) => bayStatus(bay, buildUps.draft.value, book.value, nowMs.value)),
-  );
+  const weather = useWeather(id, () => ({
+    survey: survey.draft.value,
+    book: book.value,
+    nowMs: nowMs.value,
+  }));
+  /** The state of each bay, with the surface that it really has where the weather is known. */
+  const statuses = computed(() => {
+    const [view, work] = [weather.view.value, weather.work.value];
+    return site.draft.value.bays.map((bay) => {
+      const plain = bayStatus(bay, buildUps.draft.value, book.value, nowMs.value);
+      if (!view || !work) return plain;
+      const { shade, coated } = work.topOf(plain);
+      const known = view.bayWeather(view.climate(bay.zoneId, shade, coated));
+      return known ? bayStatus(bay, buildUps.draft.value, book.value, nowMs.value, known) : plain;
+    });
+  });
 
   /** Revisions that a coat in the record refers to. */
   const usedRevisions = computed(
@@ -149,7 +165,7 @@ export const useJob = defineStore('job', () => {
       ),
   );
 
-  const documents = { survey, buildUps, order, site };
+  const documents = { survey, buildUps, order, site, weather: weather.doc };
   return {
     id,
     head,
@@ -163,6 +179,7 @@ export const useJob = defineStore('job', () => {
     zones,
     details,
     courses,
+    weather,
     takenOff,
     statuses,
     usedRevisions,

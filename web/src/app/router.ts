@@ -63,7 +63,7 @@ export const router = createRouter({
         {
           path: 'site',
           name: 'site',
-          component: () => import('../site/SitePage.vue'),
+          component: () => import('../site/SiteStage.vue'),
           meta: { title: 'Site' },
         },
         {

@@ -1,31 +1,17 @@
 <script setup lang="ts">
 /** The bays by what can be done with them; bays that wait for the same thing share one verdict line. */
 import { computed } from 'vue';
-import type { BayStatus } from '@lentum/core/record';
 import { verdictText, type Verdict } from '@lentum/core/words';
 import VerdictLine from '../shared/VerdictLine.vue';
+import type { Group, Row } from './groups.ts';
 
-interface Row {
-  readonly status: BayStatus;
-  readonly verdict: Verdict;
-}
 interface Cluster {
   readonly key: string;
   readonly rows: Row[];
   verdict: Verdict;
 }
-const props = defineProps<{ rows: readonly Row[]; chosen: string | undefined }>();
+const props = defineProps<{ groups: readonly Group[]; chosen: string | undefined }>();
 const emit = defineEmits<{ choose: [bayId: string] }>();
-
-const GROUPS: readonly { name: string; has: (r: Row) => boolean }[] = [
-  { name: 'Stopped', has: (r) => r.verdict.outcome === 'stop' && r.status.state !== 'wet' },
-  { name: 'Wet', has: (r) => r.status.state === 'wet' },
-  { name: 'Window closing', has: (r) => r.status.state === 'closing' },
-  { name: 'Can be done now', has: (r) => r.verdict.outcome === 'go' },
-  { name: 'On hold', has: (r) => r.verdict.outcome === 'hold' },
-  { name: 'At work', has: (r) => r.verdict.outcome === 'curing' },
-  { name: 'Done', has: (r) => r.verdict.outcome === 'done' },
-];
 
 /** What a verdict says apart from the bay's own label. */
 function sense({ status, verdict }: Row): string {
@@ -48,20 +34,14 @@ function clustered(rows: readonly Row[]): Cluster[] {
   });
 }
 
-/** Each bay stands in the first group that has it. */
-const groups = computed(() => {
-  const left = new Set(props.rows);
-  return GROUPS.map((g) => {
-    const rows = [...left].filter(g.has);
-    rows.forEach((r) => left.delete(r));
-    return { name: g.name, count: rows.length, clusters: clustered(rows) };
-  }).filter((g) => g.count > 0);
-});
+const shown = computed(() =>
+  props.groups.map((g) => ({ name: g.name, count: g.rows.length, clusters: clustered(g.rows) })),
+);
 const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === props.chosen);
 </script>
 
 <template>
-  <div v-for="g in groups" :key="g.name" class="group">
+  <div v-for="g in shown" :key="g.name" class="group">
     <div class="head">
       <h2 class="minor">{{ g.name }}</h2>
       <span class="quiet end">{{ g.count }} {{ g.count === 1 ? 'bay' : 'bays' }}</span>

@@ -10,6 +10,7 @@ import RoofPlan from '../shared/RoofPlan.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import BayCard from './BayCard.vue';
 import BayList from './BayList.vue';
+import { groupsByState } from './groups.ts';
 import CoatForm from './CoatForm.vue';
 import ConditionsPanel from './ConditionsPanel.vue';
 import MixDrawer from './MixDrawer.vue';
@@ -33,6 +34,7 @@ const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId
 const withVerdicts = computed(() =>
   bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) })),
 );
+const groups = computed(() => groupsByState(withVerdicts.value));
 const bayId = computed(
   () =>
     bays.value.find((b) => b.bay.id === route.query['bay'])?.bay.id ??
@@ -58,7 +60,7 @@ const chooseBay = (id: string): void =>
 </script>
 
 <template>
-  <main class="page">
+  <div>
     <div class="bar top"><ZoneTabs :chosen="chosenId" @choose="choose" /></div>
     <p v-if="!chosen">
       Measure a zone first. <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
@@ -82,7 +84,7 @@ const chooseBay = (id: string): void =>
     <div v-else class="columns site">
       <section class="list" aria-label="Bays by what they wait for">
         <ConditionsPanel :key="chosen.zone.id" :zone-id="chosen.zone.id" :build-up="chosen.buildUp" />
-        <BayList :rows="withVerdicts" :chosen="bayId" @choose="chooseBay" />
+        <BayList :groups="groups" :chosen="bayId" @choose="chooseBay" />
       </section>
       <section class="drawing" aria-label="Bay plan">
         <RoofPlan
@@ -137,7 +139,7 @@ const chooseBay = (id: string): void =>
       :correcting="adding"
       @update:model-value="adding = undefined"
     />
-  </main>
+  </div>
 </template>
 
 <style scoped>

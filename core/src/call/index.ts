@@ -1,0 +1,11 @@
+export { CALL_KINDS, callOf, inOrderOfCost, type Call, type CallKind, type WindowsOf } from './call.ts';
+export {
+  jobWeather,
+  readingsOn,
+  SPAN_DAYS,
+  topOf,
+  type JobWeather,
+  type Shade,
+  type WeatherFacts,
+} from './jobweather.ts';
+export { remedyFor, type Remedy } from './remedy.ts';

@@ -1,0 +1,134 @@
+/** The weather of a job as its roofs feel it: one line of hours, and for each zone and shade a surface. */
+import { roofSurface } from '../programme/index.ts';
+import type { SiteBook, BayStatus, BayWeather } from '../record/index.ts';
+import type { Survey } from '../survey/index.ts';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
+import {
+  BIAS_FADES_H,
+  climateSteps,
+  dewPointOf,
+  hourFloor,
+  hourOf,
+  roofClimate,
+  saturationHPa,
+  sunOver,
+  timelineOf,
+  type RoofClimate,
+  type SurfaceReading,
+  type Timeline,
+  type WeatherDoc,
+  type WeatherSeries,
+} from '../weather/index.ts';
+
+export type Shade = 'light' | 'dark' | 'clear' | undefined;
+
+/** Days looked back and ahead. */
+export const SPAN_DAYS = { back: 14, ahead: 10 } as const;
+
+export interface JobWeather {
+  readonly line: Timeline;
+  readonly climate: (zoneId: string, shade: Shade, coated?: boolean) => RoofClimate;
+  /** For the cure on a bay; undefined where nothing is known now. */
+  readonly bayWeather: (climate: RoofClimate) => BayWeather | undefined;
+}
+
+/** Surface temperatures that were measured on a zone. */
+export const readingsOn = (book: SiteBook, zoneId: string, nowMs: number): SurfaceReading[] =>
+  (book.conditions.get(zoneId) ?? [])
+    .map((c) => ({ atMs: Date.parse(c.at), surfaceC: c.surfaceC }))
+    .filter((r) => r.atMs <= nowMs);
+
+export interface WeatherFacts {
+  readonly doc: WeatherDoc;
+  readonly series: readonly WeatherSeries[];
+  readonly survey: Survey;
+  readonly book: SiteBook;
+  readonly nowMs: number;
+  /** Which way the newest forecast may go. */
+  readonly member?: number;
+}
+
+/** @returns undefined where the job has no place or no hours at all */
+export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.back): JobWeather | undefined {
+  const { doc, series, survey, book, nowMs, member } = facts;
+  const place = doc.place;
+  if (!place || series.length === 0) return undefined;
+  const startMs = hourFloor(nowMs) - backDays * MS_PER_DAY;
+  const hours = Math.round(((backDays + SPAN_DAYS.ahead) * MS_PER_DAY) / MS_PER_HOUR);
+  const line = withReadings(timelineOf(series, startMs, hours, nowMs, member), book, nowMs);
+  const sun = sunOver(line, place);
+  const kept = new Map<string, RoofClimate>();
+  const weathers = new Map<RoofClimate, BayWeather | undefined>();
+  const climate = (zoneId: string, shade: Shade, coated = shade !== undefined): RoofClimate => {
+    const key = `${zoneId}/${shade ?? ''}/${coated}`;
+    let found = kept.get(key);
+    if (!found) {
+      const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate?.kind;
+      found = roofClimate(line, sun, roofSurface(substrate, shade, coated), readingsOn(book, zoneId, nowMs));
+      kept.set(key, found);
+    }
+    return found;
+  };
+  return {
+    line,
+    climate,
+    bayWeather: (c) => {
+      if (!weathers.has(c)) weathers.set(c, bayWeatherOf(c, nowMs));
+      return weathers.get(c);
+    },
+  };
+}
+
+function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
+  const hour = hourOf(c.line, nowMs);
+  if (Number.isNaN(c.surfaceC[hour] ?? NaN)) return undefined;
+  let end = hour;
+  while (end < c.line.hours && !Number.isNaN(c.surfaceC[end] ?? NaN)) end += 1;
+  let begin = hour;
+  while (begin > 0 && !Number.isNaN(c.surfaceC[begin - 1] ?? NaN)) begin -= 1;
+  const beginMs = c.line.startMs + begin * MS_PER_HOUR;
+  return {
+    steps: climateSteps(c).filter((s) => s.fromMs >= beginMs),
+    untilMs: c.line.startMs + end * MS_PER_HOUR,
+  };
+}
+
+/**
+ * Air and humidity that were read on site set the line right from their hour on: the difference in air and in dew point
+ * is carried forward and fades, as that of the surface does.
+ */
+function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
+  const read = [...book.conditions.values()]
+    .flat()
+    .filter((c) => Date.parse(c.at) <= nowMs && Date.parse(c.at) > nowMs - READ_BACK_MS)
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  if (read.length === 0) return line;
+  const airC = line.values.airC.slice();
+  const humidityPct = line.values.humidityPct.slice();
+  const byHour = new Map(read.map((c) => [hourOf(line, Date.parse(c.at)), c]));
+  let off = { air: 0, dew: 0 };
+  for (let h = Math.min(...byHour.keys()); h < line.hours; h += 1) {
+    const [air, humidity] = [line.values.airC[h] ?? NaN, line.values.humidityPct[h] ?? NaN];
+    if (Number.isNaN(air) || Number.isNaN(humidity)) continue;
+    const dew = dewPointOf(air, humidity);
+    const fade = Math.exp(-1 / BIAS_FADES_H);
+    off = { air: off.air * fade, dew: off.dew * fade };
+    const c = byHour.get(h);
+    if (c) off = { air: c.airC - air, dew: dewPointOf(c.airC, c.humidityPct) - dew };
+    airC[h] = air + off.air;
+    humidityPct[h] = Math.min(100, (100 * saturationHPa(dew + off.dew)) / saturationHPa(air + off.air));
+  }
+  return { ...line, values: { ...line.values, airC, humidityPct } };
+}
+/** Readings of the day speak for the hours to come. */
+const READ_BACK_MS = MS_PER_DAY;
+
+/** The shade that lies on top of a bay, and whether anything does. */
+export function topOf(status: Pick<BayStatus, 'laid' | 'others'>): { shade: Shade; coated: boolean } {
+  const coat = status.laid.at(-1);
+  const other = status.others.at(-1);
+  const later = other && (!coat || Date.parse(other.entry.startedAt) >= Date.parse(coat.entry.startedAt));
+  const layer = later ? other.layer : coat?.coat;
+  const shade = layer && 'shade' in layer ? layer.shade : undefined;
+  return { shade, coated: layer !== undefined };
+}

@@ -1,0 +1,215 @@
+/** The wording of the call: what can be done on a bay, until when, or from when, and what stands in the way. */
+import type { Call } from '../call/index.ts';
+import { given, words, type Outcome, type Part, type Verdict } from '../figures/index.ts';
+import type { Condition, Failing, Start, Unsaid } from '../programme/index.ts';
+import { bayVerdict } from './verdicts.ts';
+
+const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
+
+/** Why an hour is shut, from its first failing condition. */
+export function failingWords(f: Failing): Part[] {
+  const at = { atMs: f.atMs };
+  const { actual, limit } = f;
+  if (f.condition === 'unknown') return words`the weather of ${at} is not known`;
+  if (f.condition === 'unknownAfter')
+    return words`the weather is not known after ${at}: whether it stays dry long enough can not be told`;
+  if (!actual) return [CONDITION_NAMES[f.condition]];
+  switch (f.condition) {
+    case 'rain':
+      return words`${actual} of rain ${at}`;
+    case 'wet':
+      return words`the surface is still wet, ${actual} of water by rain, sun and wind`;
+    case 'dryHours':
+      return limit ? words`dry for ${actual}; ${limit} are needed${source(f)}` : words`dry for ${actual}`;
+    case 'dewMargin':
+      return limit
+        ? words`surface ${actual} above the dew point ${at}; ${limit} is needed${source(f)}`
+        : words`surface ${actual} above the dew point ${at}`;
+    case 'rainSafe':
+      return words`${actual} of rain ${at}, before the film is rain-safe`;
+    case 'dewSkin':
+      return words`dew ${at} on a film that is not rain-safe: surface ${actual} above the dew point`;
+    case 'noBelow':
+      return limit
+        ? words`surface ${actual} ${at}, before its time; not below ${limit}${source(f)}`
+        : words`surface ${actual} ${at}`;
+    case 'rising':
+      return limit
+        ? words`surface ${actual} ${at} and falling; within ${limit} of the least it must rise${source(f)}`
+        : words`surface falls ${at}`;
+    case 'falling':
+      return words`surface ${actual} ${at} and rising: a warming slab breathes out; lay it while it cools`;
+    default: {
+      const side = f.condition.endsWith('Min') ? 'below the least of' : 'above the most of';
+      return limit
+        ? words`${actual.label} ${actual} ${at}, ${side} ${limit}${source(f)}`
+        : words`${actual.label} ${actual} ${at}`;
+    }
+  }
+}
+
+/** For lists and legends. */
+export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
+  unknown: 'not known',
+  rain: 'rain',
+  wet: 'wet surface',
+  dryHours: 'not dry for long enough',
+  dewMargin: 'too near the dew point',
+  surfaceMin: 'surface too cold',
+  rising: 'cold and falling',
+  surfaceMax: 'surface too hot',
+  falling: 'slab warming',
+  airMin: 'air too cold',
+  airMax: 'air too hot',
+  humidityMin: 'too dry',
+  humidityMax: 'too humid',
+  wind: 'too windy',
+  rainSafe: 'rain before it is rain-safe',
+  dewSkin: 'dew before it is rain-safe',
+  noBelow: 'cold before its time',
+  unknownAfter: 'not known long enough',
+};
+
+/** What the weather says nothing of, and is therefore not looked at. */
+export const unsaidWords = (unsaid: readonly Unsaid[]): string =>
+  unsaid.length === 0 ? '' : `Not looked at, the weather says nothing of it: ${unsaid.join(', ')}.`;
+
+const chancePart = (chance: number | undefined): Part[] => {
+  if (chance === undefined) return [];
+  const figure = given(
+    'chance that it holds',
+    100 * chance,
+    'percent',
+    'assumed',
+    'share of the members of the forecast in which every condition holds',
+  );
+  return words` Chance that it holds: ${figure}.`;
+};
+
+function remedyWords({ remedy }: Call): Part[] {
+  if (!remedy) return [];
+  const lower = remedy.says.slice(0, 1).toLowerCase() + remedy.says.slice(1);
+  return remedy.amount && remedy.coat
+    ? words`${lower} It takes about ${remedy.amount} of ${remedy.coat.name.toLowerCase()}; the data sheet decides.`
+    : [lower];
+}
+
+const takes = ({ layingHours }: Call): Part[] =>
+  layingHours === undefined
+    ? []
+    : words` Laying takes ${given('laying', layingHours, 'hours', 'assumed', 'area by output and crew')}.`;
+
+/**
+ * One line for a bay.
+ * @param chance that laying which begins now (or when it opens) holds
+ */
+export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict {
+  const { status, layer, kind } = call;
+  const subject = layer ? `${status.bay.label} · ${layer.name.toLowerCase()}.` : `${status.bay.label}.`;
+  const line = (outcome: Outcome, says: Part[], quiet: Part[] = []): Verdict =>
+    quiet.length > 0 ? { outcome, subject, says, quiet } : { outcome, subject, says };
+  const unsaid = call.unsaid.length > 0 ? [' ', unsaidWords(call.unsaid)] : [];
+  const ends = call.ends ? ['; then ', ...failingWords(call.ends)] : [];
+  const until = call.toMs === undefined ? ['Go.'] : [...words`Go until ${{ atMs: call.toMs }}`, ...ends, '.'];
+  const late: Part[] =
+    call.deadlineMs === undefined
+      ? []
+      : [...words`Overcoat until ${{ atMs: call.deadlineMs }}. If missed: `, ...remedyWords(call)];
+  switch (kind) {
+    case 'open':
+      return line('go', [...until, ...takes(call), ...chancePart(chance)], [...late, ...unsaid]);
+    case 'closing':
+      return line(
+        'go',
+        call.deadlineMs !== undefined && call.toMs === call.deadlineMs
+          ? [
+              ...words`Go now: overcoat time ends ${{ atMs: call.deadlineMs }}.`,
+              ...takes(call),
+              ...chancePart(chance),
+            ]
+          : [
+              'Go now, the last chance in its overcoat time: ',
+              ...until,
+              ...takes(call),
+              ...chancePart(chance),
+            ],
+        [...late, ...unsaid],
+      );
+    case 'lost':
+      return line(
+        'stop',
+        [
+          ...words`No opening before its overcoat time ends ${{ atMs: call.deadlineMs ?? nowMs }}`,
+          ...(call.failing[0] ? [': ', ...failingWords(call.failing[0])] : []),
+          '.',
+        ],
+        ['Then: ', ...remedyWords(call), ...unsaid],
+      );
+    case 'missed':
+      return line('stop', [
+        ...words`Overcoat time passed ${{ atMs: call.deadlineMs ?? nowMs }}: `,
+        ...remedyWords(call),
+      ]);
+    case 'opens':
+      return line(
+        'hold',
+        [
+          'Hold: ',
+          ...(call.failing[0] ? failingWords(call.failing[0]) : ['shut now']),
+          ...words`. Opens about ${{ atMs: call.fromMs ?? nowMs }}, until ${{ atMs: call.toMs ?? nowMs }}.`,
+          ...takes(call),
+          ...chancePart(chance),
+        ],
+        [...moreWords(call.failing), ...late, ...unsaid],
+      );
+    case 'shut':
+      return line(
+        'hold',
+        [
+          'Hold: ',
+          ...(call.failing[0] ? failingWords(call.failing[0]) : ['shut']),
+          '. No opening in the hours that are known.',
+        ],
+        [...moreWords(call.failing), ...unsaid],
+      );
+    case 'unknown':
+      return line('hold', [
+        'Hold: the weather here and now is not known. Take a reading, or ask for the weather.',
+      ]);
+    default: {
+      const plain = bayVerdict(status, nowMs);
+      if (kind !== 'curing' || call.fromMs === undefined || !layer) return plain;
+      const then = words` Then ${layer.name.toLowerCase()}: open ${{ atMs: call.fromMs }} to ${{ atMs: call.toMs ?? call.fromMs }}.`;
+      return { ...plain, says: [...plain.says, ...then, ...chancePart(chance)] };
+    }
+  }
+}
+
+const moreWords = (failing: readonly Failing[]): Part[] =>
+  failing.length < 2
+    ? []
+    : [
+        `Also: ${failing
+          .slice(1)
+          .map((f) => CONDITION_NAMES[f.condition])
+          .join(', ')}. `,
+      ];
+
+/** What follows from a start, in one line. */
+export function startVerdict(name: string, start: Start): Verdict {
+  const subject = `${name}.`;
+  const chance = chancePart(start.chance);
+  const first = start.failing[0];
+  if (!first)
+    return {
+      outcome: 'go',
+      subject,
+      says: [...words`Start ${{ atMs: start.startMs }}: every condition holds.`, ...chance],
+    };
+  return {
+    outcome: 'hold',
+    subject,
+    says: [...words`Start ${{ atMs: start.startMs }}: `, ...failingWords(first), '.', ...chance],
+    ...(start.failing.length > 1 ? { quiet: moreWords(start.failing) } : {}),
+  };
+}

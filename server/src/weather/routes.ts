@@ -1,0 +1,100 @@
+import { z } from 'zod';
+import { fullHour, weatherDocSchema, weatherSeriesSchema, type WeatherDoc } from '@lentum/core/weather';
+import { MS_PER_DAY } from '@lentum/core/units';
+import { readDocument } from '../db/documents.ts';
+import { HttpProblem, notFound } from '../http/errors.ts';
+import { route, type Context } from '../http/routes.ts';
+import { documentRoutes } from '../jobs/documentroutes.ts';
+import { WEATHER_SQL } from './sql.ts';
+import { fetchWeather, FETCHED, insertSeries, readSeries } from './store.ts';
+
+async function requireJob(context: Context, jobId: string): Promise<WeatherDoc> {
+  const doc = await readDocument<WeatherDoc>(context.pool, jobId, 'weather');
+  if (!doc) throw notFound('Job', jobId);
+  return weatherDocSchema.parse(doc.body);
+}
+
+export const weatherRoutes = [
+  ...documentRoutes({
+    kind: 'weather',
+    tag: 'Weather',
+    name: 'The weather',
+    schema: weatherDocSchema,
+    problems: () => Promise.resolve([]),
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/weather/series',
+    tag: 'Weather',
+    summary:
+      'Observations from an hour on (two weeks back if not said) and the newest forecast of each source',
+    query: z.strictObject({ from: fullHour.optional() }),
+    answer: z.object({ series: z.array(weatherSeriesSchema) }),
+    run: async ({ params, query, context }) => {
+      const jobId = params['jobId'] ?? '';
+      await requireJob(context, jobId);
+      const fromMs =
+        query.from === undefined
+          ? context.now().getTime() - FETCHED.days * MS_PER_DAY
+          : Date.parse(query.from);
+      return { series: await readSeries(context.pool, jobId, fromMs) };
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/jobs/{jobId}/weather/fetch',
+    tag: 'Weather',
+    summary: 'Ask the job’s weather service for what is new: observed hours, and a forecast once an hour',
+    body: z.strictObject({}),
+    bodyName: 'The request',
+    answer: z.object({ fresh: z.boolean() }),
+    run: async ({ params, context }) => {
+      const jobId = params['jobId'] ?? '';
+      await requireJob(context, jobId);
+      return { fresh: await fetchWeather(context.pool, jobId, context.now()) };
+    },
+  }),
+  route({
+    method: 'put',
+    path: '/jobs/{jobId}/weather/series/{seriesId}',
+    tag: 'Weather',
+    summary: 'Add a series of hours under an id made by the client; it is never changed afterwards',
+    body: weatherSeriesSchema,
+    bodyName: 'The weather',
+    answer: z.object({ id: z.string() }),
+    statuses: { 201: 'Added', 200: 'Was there already', 409: 'Another series has this id' },
+    largeBody: true,
+    run: async ({ params, body, context, res }) => {
+      const jobId = params['jobId'] ?? '';
+      const seriesId = params['seriesId'] ?? '';
+      await requireJob(context, jobId);
+      if (body.id !== seriesId) throw new HttpProblem(409, 'The series has another id than its address');
+      const fresh = await insertSeries(context.pool, jobId, body);
+      if (!fresh) {
+        const { rows } = await context.pool.query<{ body: { startAt: string; hours: number } }>(
+          WEATHER_SQL.read,
+          [jobId, seriesId],
+        );
+        const same = rows[0]?.body.startAt === body.startAt && rows[0].body.hours === body.hours;
+        if (!same) throw new HttpProblem(409, 'There is another series under this id');
+      }
+      res.status(fresh ? 201 : 200);
+      return { id: seriesId };
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/jobs/{jobId}/weather/series/{seriesId}/withdraw',
+    tag: 'Weather',
+    summary: 'A series that was added by mistake is no longer looked at',
+    body: z.strictObject({}),
+    bodyName: 'The request',
+    answer: z.object({ id: z.string() }),
+    run: async ({ params, context }) => {
+      const [jobId, seriesId] = [params['jobId'] ?? '', params['seriesId'] ?? ''];
+      const { rowCount } = await context.pool.query(WEATHER_SQL.withdraw, [jobId, seriesId, context.now()]);
+      if (rowCount === 0) throw notFound('Weather', seriesId);
+      return { id: seriesId };
+    },
+  }),
+];

@@ -1,0 +1,35 @@
+export const WEATHER_SQL = {
+  insert: `
+    INSERT INTO weather_series (job_id, id, kind, source, issued_at, start_at, end_at, body)
+    VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
+    ON CONFLICT (job_id, id) DO NOTHING`,
+  /** The day of a station that goes on: longer, never shorter. */
+  extend: `
+    INSERT INTO weather_series (job_id, id, kind, source, issued_at, start_at, end_at, body)
+    VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
+    ON CONFLICT (job_id, id) DO UPDATE
+      SET issued_at = EXCLUDED.issued_at, end_at = EXCLUDED.end_at, body = EXCLUDED.body
+      WHERE weather_series.end_at < EXCLUDED.end_at`,
+  read: `SELECT body FROM weather_series WHERE job_id = $1 AND id = $2 AND withdrawn_at IS NULL`,
+  /** Observations that reach into a span, and of each source the newest forecast. */
+  inForce: `
+    SELECT body FROM weather_series
+    WHERE job_id = $1 AND withdrawn_at IS NULL AND end_at > $2
+      AND (kind = 'observed' OR id IN (
+        SELECT DISTINCT ON (source) id FROM weather_series
+        WHERE job_id = $1 AND kind = 'forecast' AND withdrawn_at IS NULL
+        ORDER BY source, issued_at DESC, id))
+    ORDER BY start_at, id`,
+  newestForecast: `
+    SELECT issued_at AS "issuedAt" FROM weather_series
+    WHERE job_id = $1 AND kind = 'forecast' AND source = $2 AND withdrawn_at IS NULL
+    ORDER BY issued_at DESC LIMIT 1`,
+  observedDays: `
+    SELECT id, end_at AS "endAt" FROM weather_series
+    WHERE job_id = $1 AND kind = 'observed' AND source = $2 AND end_at > $3`,
+  /** Forecasts are kept for two days after a newer one came. */
+  forget: `
+    DELETE FROM weather_series
+    WHERE job_id = $1 AND kind = 'forecast' AND source = $2 AND issued_at < $3`,
+  withdraw: `UPDATE weather_series SET withdrawn_at = $3 WHERE job_id = $1 AND id = $2 AND withdrawn_at IS NULL`,
+};

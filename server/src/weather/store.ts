@@ -1,0 +1,100 @@
+/** Weather of a job in the database, and fetching what is new from its service. */
+import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
+import { hourFloor, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
+import { readDocument } from '../db/documents.ts';
+import type { Db } from '../db/pool.ts';
+import { serviceOf, type WeatherService } from './service.ts';
+import { WEATHER_SQL } from './sql.ts';
+
+const row = (jobId: string, s: WeatherSeries): unknown[] => [
+  jobId,
+  s.id,
+  s.kind,
+  s.source,
+  s.issuedAt,
+  s.startAt,
+  new Date(Date.parse(s.startAt) + s.hours * MS_PER_HOUR).toISOString(),
+  JSON.stringify(s),
+];
+
+/** @returns false when a series of this id was there already */
+export async function insertSeries(db: Db, jobId: string, series: WeatherSeries): Promise<boolean> {
+  const { rowCount } = await db.query(WEATHER_SQL.insert, row(jobId, series));
+  return rowCount === 1;
+}
+
+export async function readSeries(db: Db, jobId: string, fromMs: number): Promise<WeatherSeries[]> {
+  const { rows } = await db.query<{ body: WeatherSeries }>(WEATHER_SQL.inForce, [
+    jobId,
+    new Date(fromMs).toISOString(),
+  ]);
+  return rows.map((r) => r.body);
+}
+
+/** Observed days kept from a service when it is asked for the first time, hours of a forecast, and ways it may go. */
+export const FETCHED = { days: 14, hours: 240, members: 50 } as const;
+const KEEP_FORECASTS_MS = 2 * MS_PER_DAY;
+
+async function fetchObserved(db: Db, jobId: string, service: WeatherService, now: Date): Promise<void> {
+  const nowHour = hourFloor(now.getTime());
+  const firstDay = Math.floor(now.getTime() / MS_PER_DAY) - FETCHED.days;
+  const { rows } = await db.query<{ id: string; endAt: Date }>(WEATHER_SQL.observedDays, [
+    jobId,
+    service.name,
+    new Date(firstDay * MS_PER_DAY).toISOString(),
+  ]);
+  const ends = new Map(rows.map((r) => [r.id, r.endAt.getTime()]));
+  for (let day = firstDay; day * MS_PER_DAY <= nowHour; day += 1) {
+    const startMs = day * MS_PER_DAY;
+    const endMs = Math.min(startMs + MS_PER_DAY, nowHour + MS_PER_HOUR);
+    const id = `day-${new Date(startMs).toISOString().slice(0, 10)}`;
+    if ((ends.get(id) ?? 0) >= endMs) continue;
+    const hours = (endMs - startMs) / MS_PER_HOUR;
+    const columns = await service.observed(startMs, hours);
+    const series: WeatherSeries = {
+      id,
+      kind: 'observed',
+      source: service.name,
+      simulated: service.simulated,
+      issuedAt: now.toISOString(),
+      startAt: new Date(startMs).toISOString(),
+      hours,
+      columns,
+    };
+    await db.query(WEATHER_SQL.extend, row(jobId, series));
+  }
+}
+
+async function fetchForecast(db: Db, jobId: string, service: WeatherService, now: Date): Promise<boolean> {
+  const issuedMs = hourFloor(now.getTime());
+  const { rows } = await db.query<{ issuedAt: Date }>(WEATHER_SQL.newestForecast, [jobId, service.name]);
+  if ((rows[0]?.issuedAt.getTime() ?? 0) >= issuedMs) return false;
+  const { columns, members } = await service.forecast(issuedMs, issuedMs, FETCHED.hours, FETCHED.members);
+  const at = new Date(issuedMs).toISOString();
+  await insertSeries(db, jobId, {
+    id: `forecast-${at.slice(0, 13).replace('T', '-')}`,
+    kind: 'forecast',
+    source: service.name,
+    simulated: service.simulated,
+    issuedAt: at,
+    startAt: at,
+    hours: FETCHED.hours,
+    columns,
+    members: [...members],
+  });
+  const before = new Date(issuedMs - KEEP_FORECASTS_MS).toISOString();
+  await db.query(WEATHER_SQL.forget, [jobId, service.name, before]);
+  return true;
+}
+
+/**
+ * Fetches what the job's service knows and the job does not: observed hours, and a forecast each hour.
+ * @returns whether there was anything new; false too where the job has no service
+ */
+export async function fetchWeather(db: Db, jobId: string, now: Date): Promise<boolean> {
+  const doc = await readDocument<WeatherDoc>(db, jobId, 'weather');
+  const service = doc && serviceOf(doc.body);
+  if (!service) return false;
+  await fetchObserved(db, jobId, service, now);
+  return fetchForecast(db, jobId, service, now);
+}

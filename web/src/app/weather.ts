@@ -1,0 +1,72 @@
+/** Weather of the open job: its hours, and what its roofs make of them. */
+import { computed, shallowRef, type Ref } from 'vue';
+import type { SiteBook } from '@lentum/core/record';
+import type { Survey } from '@lentum/core/survey';
+import { DEFAULT_WEATHER, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
+import { call, get, Offline } from './api.ts';
+import { useDocument } from './document.ts';
+
+type Work = typeof import('./weatherwork.ts');
+
+const HOUR_MS = 3_600_000;
+
+export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book: SiteBook; nowMs: number }) {
+  const doc = useDocument<WeatherDoc>(id, {
+    path: (j) => `/jobs/${j}/weather`,
+    empty: DEFAULT_WEATHER,
+    problems: () => [],
+  });
+  const series = shallowRef<readonly WeatherSeries[]>([]);
+  const work = shallowRef<Work>();
+  /** When the hours were last asked for. */
+  const askedMs = shallowRef(0);
+
+  async function readSeries(): Promise<void> {
+    const jobId = id.value;
+    const { body } = await get<{ series: WeatherSeries[] }>(`/jobs/${jobId}/weather/series`);
+    if (id.value === jobId) series.value = body.series;
+  }
+
+  /** Asks the job's service for what is new, where it has one, and reads the hours again. */
+  async function refresh(): Promise<void> {
+    askedMs.value = Date.now();
+    if (doc.draft.value.service !== 'none' && doc.draft.value.place)
+      await call('POST', `/jobs/${id.value}/weather/fetch`, { body: {} });
+    await readSeries();
+  }
+
+  async function load(): Promise<void> {
+    await doc.load();
+    const [loaded] = await Promise.all([import('./weatherwork.ts'), readSeries()]);
+    work.value = loaded;
+  }
+
+  /** Once an hour, and when a page asks for it. Without a signal what is there stays. */
+  async function keepFresh(): Promise<void> {
+    if (Math.floor(Date.now() / HOUR_MS) === Math.floor(askedMs.value / HOUR_MS)) return;
+    try {
+      await refresh();
+    } catch (error) {
+      if (!(error instanceof Offline)) throw error;
+    }
+  }
+
+  const view = computed(() =>
+    work.value?.jobWeather({ doc: doc.draft.value, series: series.value, ...facts() }),
+  );
+
+  return {
+    doc,
+    series,
+    /** Functions of the core for the weather, once they are here. */
+    work,
+    view,
+    load,
+    refresh,
+    keepFresh,
+    clear: (): void => {
+      series.value = [];
+      askedMs.value = 0;
+    },
+  };
+}

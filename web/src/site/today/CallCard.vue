@@ -1,0 +1,139 @@
+<script setup lang="ts">
+/** The chosen bay: what the hands do next, and what follows if they begin at some hour. */
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import { amountFor, isCoat } from '@lentum/core/buildup';
+import type { Call } from '@lentum/core/call';
+import { given } from '@lentum/core/figures';
+import { bayAreaFigure } from '@lentum/core/site';
+import type { Verdict } from '@lentum/core/words';
+import { useJob } from '../../app/job.ts';
+import FigureText from '../../shared/FigureText.vue';
+import VerdictLine from '../../shared/VerdictLine.vue';
+import ConditionsPanel from '../ConditionsPanel.vue';
+import CrewLine from './CrewLine.vue';
+import type { WhatIf } from './start.ts';
+
+const props = defineProps<{ call: Call; verdict: Verdict; start: WhatIf | undefined }>();
+const emit = defineEmits<{ now: [] }>();
+const job = useJob();
+const bay = computed(() => props.call.status.bay);
+const area = computed(() => bayAreaFigure(bay.value));
+const zone = computed(() => job.zones.find((z) => z.zone.id === bay.value.zoneId)?.zone);
+const amount = computed(() =>
+  props.call.layer && isCoat(props.call.layer) ? amountFor(props.call.layer, area.value) : undefined,
+);
+const started = computed(() => {
+  const { work } = job.weather;
+  return props.start && work && props.call.layer ? work.startVerdict('If you start', props.start) : undefined;
+});
+const hours = computed(() =>
+  props.call.layingHours === undefined
+    ? undefined
+    : given('laying', props.call.layingHours, 'hours', 'assumed', 'area by output and crew'),
+);
+const rows = computed(() => {
+  const s = props.start;
+  if (!s) return [];
+  return (
+    [
+      ['Laid by', s.laidMs],
+      ['Rain-safe', s.rainSafeMs],
+      ['Dew on the surface', s.dewMs],
+      ['Overcoat from', s.overcoatFromMs],
+      ['Overcoat until', s.overcoatUntilMs],
+      ['Feet', s.footMs],
+      ['Wheels', s.wheelsMs],
+      ['Flood test', s.floodMs],
+    ] as const
+  ).filter(([name, atMs]) => atMs !== undefined || name === 'Rain-safe' || name === 'Overcoat from');
+});
+const isFilm = computed(() => props.call.layer !== undefined && isCoat(props.call.layer));
+const shown = computed(() =>
+  rows.value.filter(([name]) => isFilm.value || name === 'Laid by' || name.startsWith('Dew')),
+);
+</script>
+
+<template>
+  <h2>
+    Bay {{ bay.label }}
+    <span class="quiet where">{{ zone?.name }} · {{ job.say(area.value, 'area') }}</span>
+  </h2>
+  <p v-if="amount && call.layer" class="large">
+    <FigureText :figure="amount" /> <span class="quiet">{{ call.layer.name }}</span>
+  </p>
+  <VerdictLine :verdict="verdict" />
+  <template v-if="start && started">
+    <div class="head">
+      <h3 class="minor">If you start at {{ job.time(start.startMs) }}</h3>
+      <el-button class="end" text @click="emit('now')">Now</el-button>
+    </div>
+    <VerdictLine :verdict="started" />
+    <dl>
+      <template v-for="[name, atMs] in shown" :key="name">
+        <dt>{{ name }}</dt>
+        <dd v-if="atMs === undefined">not within the hours known</dd>
+        <dd v-else>
+          {{ job.time(atMs)
+          }}<span v-if="name === 'Overcoat from' && start.spread" class="quiet">
+            ({{ job.clock(start.spread.earlyMs) }} to {{ job.clock(start.spread.lateMs) }}, 8 in 10)</span
+          >
+        </dd>
+      </template>
+      <template v-if="hours">
+        <dt>Laying</dt>
+        <dd><FigureText :figure="hours" /></dd>
+      </template>
+    </dl>
+    <CrewLine />
+  </template>
+  <div class="bar links">
+    <RouterLink class="el-button tap" :to="{ query: { part: 'bays', zone: bay.zoneId, bay: bay.id } }"
+      >Open the bay</RouterLink
+    >
+  </div>
+  <ConditionsPanel
+    v-if="call.status.buildUp"
+    :key="bay.zoneId"
+    :zone-id="bay.zoneId"
+    :build-up="call.status.buildUp"
+  />
+</template>
+
+<style scoped>
+h2 {
+  margin: 0;
+}
+.where {
+  font-size: var(--t-m);
+  font-weight: 400;
+}
+.large {
+  font-size: var(--t-xl);
+  font-weight: 700;
+  margin: var(--s1) 0;
+}
+.large .quiet {
+  font-size: var(--t-m);
+  font-weight: 400;
+}
+dl {
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 1fr);
+  gap: var(--s1) var(--s3);
+  margin: var(--s2) 0;
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  margin: 0;
+  font-weight: 600;
+}
+dd .quiet {
+  font-weight: 400;
+}
+.links {
+  margin: var(--s3) 0;
+}
+</style>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+/** The morning: every bay by what can be done now, and what follows if it is begun at some hour. */
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { useJob } from '../../app/job.ts';
+import BayList from '../BayList.vue';
+import type { Group } from '../groups.ts';
+import CallCard from './CallCard.vue';
+import DayStrip from './DayStrip.vue';
+import { GROUPS, useCalls } from './calls.ts';
+import { chanceAt, useChances } from './chances.ts';
+import { useStart } from './start.ts';
+
+const job = useJob();
+const route = useRoute();
+const router = useRouter();
+const calls = useCalls();
+const chances = useChances(() => calls.value);
+
+const rows = computed(() => {
+  const { work } = job.weather;
+  if (!work) return [];
+  return calls.value.map((call) => ({
+    call,
+    status: call.status,
+    verdict: work.callVerdict(
+      call,
+      job.nowMs,
+      chanceAt(chances.of(call), Math.max(job.nowMs, call.fromMs ?? job.nowMs)),
+    ),
+  }));
+});
+const groups = computed<Group[]>(() =>
+  GROUPS.map(({ name, kinds }) => ({
+    name,
+    rows: rows.value.filter((r) => kinds.includes(r.call.kind)),
+  })).filter((g) => g.rows.length > 0),
+);
+const done = computed(() => calls.value.filter((c) => c.kind === 'done').length);
+const bayId = computed(() => {
+  const asked = route.query['bay'];
+  const first = calls.value.find((c) => c.ask && c.kind !== 'missed') ?? calls.value[0];
+  return calls.value.find((c) => c.status.bay.id === asked)?.status.bay.id ?? first?.status.bay.id;
+});
+const row = computed(() => rows.value.find((r) => r.status.bay.id === bayId.value));
+const choose = (id: string): void =>
+  void router.replace({ query: { ...route.query, part: 'today', bay: id } });
+
+const startMs = ref(job.nowMs);
+/** A bay is looked at from the moment in which it may be begun. */
+watch(
+  bayId,
+  () => {
+    startMs.value = Math.max(job.nowMs, row.value?.call.fromMs ?? job.nowMs);
+  },
+  { immediate: true },
+);
+const start = useStart(() => row.value?.call, startMs, chances);
+</script>
+
+<template>
+  <p v-if="!job.weather.work" class="quiet">Reckoning …</p>
+  <p v-else-if="!job.weather.view" class="hint">
+    No weather is known for this job yet: the calls below go by readings alone. Say where it lies, and who
+    tells the weather, under
+    <RouterLink :to="{ query: { part: 'weather' } }">Weather</RouterLink>.
+  </p>
+  <div v-if="row" class="columns today">
+    <section class="list" aria-label="Bays by what missing them costs">
+      <BayList :groups="groups" :chosen="bayId" @choose="choose" />
+      <p v-if="done > 0" class="quiet">{{ done }} {{ done === 1 ? 'bay is' : 'bays are' }} accepted.</p>
+    </section>
+    <section class="card" aria-label="Chosen bay">
+      <CallCard :call="row.call" :verdict="row.verdict" :start="start" @now="startMs = job.nowMs" />
+    </section>
+    <section class="strip" aria-label="The hours ahead">
+      <DayStrip v-model:start="startMs" :call="row.call" :what="start" :chance="chances.of(row.call)" />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.today {
+  grid-template-columns: minmax(0, 1fr) minmax(300px, 380px);
+  grid-template-rows: auto auto;
+}
+.strip {
+  grid-column: 1 / -1;
+  position: sticky;
+  bottom: 0;
+  background: var(--paper);
+  border-top: 1px solid var(--line);
+  padding: var(--s2) 0;
+  min-width: 0;
+}
+.list {
+  min-width: 0;
+}
+.card {
+  align-self: start;
+  position: sticky;
+  top: var(--s4);
+}
+.hint {
+  color: var(--amber);
+}
+@media (max-width: 820px) {
+  .today {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .card {
+    position: static;
+    order: 2;
+  }
+  .strip {
+    position: static;
+    order: 3;
+  }
+}
+</style>

@@ -1,0 +1,62 @@
+/** What follows when the chosen bay is begun at an instant. */
+import { computed, shallowRef, watch, type Ref } from 'vue';
+import type { Call } from '@lentum/core/call';
+import type { Spread, Start } from '@lentum/core/programme';
+import { useJob } from '../../app/job.ts';
+import { chanceAt, type useChances } from './chances.ts';
+
+export interface WhatIf extends Start {
+  readonly spread: Spread | undefined;
+}
+
+const WAIT_MS = 250;
+
+export function useStart(
+  call: () => Call | undefined,
+  startMs: Ref<number>,
+  chances: ReturnType<typeof useChances>,
+) {
+  const job = useJob();
+  const spread = shallowRef<Spread>();
+  const asked = computed(() => {
+    const c = call();
+    const { work, view, doc } = job.weather;
+    if (!c?.layer || !work || !view || c.layingHours === undefined) return undefined;
+    const top = work.topOf(c.status);
+    return {
+      layer: c.layer,
+      layingHours: c.layingHours,
+      method: doc.draft.crew.method,
+      zoneId: c.status.bay.zoneId,
+      ...top,
+      climate: view.climate(c.status.bay.zoneId, top.shade, top.coated),
+      answer: chances.of(c),
+    };
+  });
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  watch(
+    [asked, startMs],
+    () => {
+      clearTimeout(timer);
+      spread.value = undefined;
+      const q = asked.value;
+      if (!q?.answer) return;
+      const { climate: _climate, answer: _answer, ...question } = q;
+      const at = startMs.value;
+      timer = setTimeout(() => {
+        void chances.overcoatSpread({ ...question, startMs: at, nowMs: job.nowMs }).then((found) => {
+          if (at === startMs.value) spread.value = found;
+        });
+      }, WAIT_MS);
+    },
+    { immediate: true },
+  );
+  return computed<WhatIf | undefined>(() => {
+    const q = asked.value;
+    const { work } = job.weather;
+    if (!q || !work) return undefined;
+    const start = work.startAt(q.layer, startMs.value, q, q.climate, job.nowMs);
+    if (!start) return undefined;
+    return { ...start, chance: chanceAt(q.answer, startMs.value), spread: spread.value };
+  });
+}

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+/** Where the job lies, who tells its weather, and the hours that are known. */
+import { computed, ref } from 'vue';
+import { ElMessage } from 'element-plus';
+import { at, type WeatherSeries } from '@lentum/core/weather';
+import { sentenceOf } from '../../app/api.ts';
+import { useJob } from '../../app/job.ts';
+
+const job = useJob();
+const doc = computed(() => job.weather.doc.draft);
+const asking = ref(false);
+
+async function ask(): Promise<void> {
+  asking.value = true;
+  try {
+    await job.weather.refresh();
+  } catch (error) {
+    ElMessage.error(sentenceOf(error));
+  } finally {
+    asking.value = false;
+  }
+}
+const setPlace = (key: 'latitudeDeg' | 'longitudeDeg', value: number | undefined): void => {
+  if (value === undefined) return;
+  const draft = job.weather.doc.draft;
+  draft.place = { latitudeDeg: 0, longitudeDeg: 0, ...draft.place, [key]: value };
+};
+/** Series by their source, the newest first. */
+const sources = computed(() => {
+  const found = new Map<string, WeatherSeries[]>();
+  for (const s of job.weather.series) {
+    const key = `${s.kind}/${s.source}`;
+    found.set(key, [...(found.get(key) ?? []), s]);
+  }
+  return [...found.values()].map((list) => {
+    const issued = Math.max(...list.map((s) => Date.parse(s.issuedAt)));
+    const from = Math.min(...list.map((s) => Date.parse(s.startAt)));
+    const to = Math.max(...list.map((s) => Date.parse(s.startAt) + s.hours * 3_600_000));
+    const [first] = list;
+    return {
+      kind: first?.kind,
+      source: first?.source ?? '',
+      issued,
+      from,
+      to,
+      members: first?.members?.length ?? 0,
+    };
+  });
+});
+const now = computed(() => {
+  const line = job.weather.view?.line;
+  if (!line) return undefined;
+  const hour = Math.floor((job.nowMs - line.startMs) / 3_600_000);
+  return {
+    air: at(line, 'airC', hour),
+    humidity: at(line, 'humidityPct', hour),
+    wind: at(line, 'windMPerS', hour),
+  };
+});
+</script>
+
+<template>
+  <div class="weather">
+    <section aria-label="Place">
+      <h2 class="minor">Where it lies</h2>
+      <div class="fields">
+        <label
+          >North, degrees
+          <el-input-number
+            :model-value="doc.place?.latitudeDeg"
+            :min="-90"
+            :max="90"
+            :precision="4"
+            :controls="false"
+            aria-label="Latitude, degrees north"
+            @change="(v: number | undefined) => setPlace('latitudeDeg', v)"
+          />
+        </label>
+        <label
+          >East, degrees
+          <el-input-number
+            :model-value="doc.place?.longitudeDeg"
+            :min="-180"
+            :max="180"
+            :precision="4"
+            :controls="false"
+            aria-label="Longitude, degrees east"
+            @change="(v: number | undefined) => setPlace('longitudeDeg', v)"
+          />
+        </label>
+      </div>
+      <p class="quiet">South and west are below zero. The sun, and with it the surface, goes by this.</p>
+    </section>
+    <section aria-label="Who tells the weather">
+      <h2 class="minor">Who tells the weather</h2>
+      <el-radio-group v-model="doc.service" aria-label="Weather service">
+        <el-radio value="none">nobody: files and readings only</el-radio>
+        <el-radio value="simulated">the stand-in: made up, for practice</el-radio>
+      </el-radio-group>
+      <p>
+        <el-button :loading="asking" :disabled="doc.service === 'none' || !doc.place" @click="ask"
+          >Ask now</el-button
+        >
+      </p>
+    </section>
+    <section aria-label="Hours that are known">
+      <h2 class="minor">Hours that are known</h2>
+      <p v-if="now && now.air !== undefined">
+        Now: air {{ job.say(now.air, 'temperature')
+        }}<template v-if="now.humidity !== undefined"
+          >, humidity {{ job.say(now.humidity, 'percent') }}</template
+        ><template v-if="now.wind !== undefined">, wind {{ job.say(now.wind, 'speed') }}</template
+        >.
+      </p>
+      <table v-if="sources.length > 0">
+        <thead>
+          <tr>
+            <th scope="col">Source</th>
+            <th scope="col">Kind</th>
+            <th scope="col">From</th>
+            <th scope="col">To</th>
+            <th scope="col">Issued</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="s in sources" :key="`${s.kind}${s.source}`">
+            <td>{{ s.source }}</td>
+            <td>
+              {{ s.kind }}<template v-if="s.members > 0">, {{ s.members }} ways</template>
+            </td>
+            <td>{{ job.time(s.from) }}</td>
+            <td>{{ job.time(s.to) }}</td>
+            <td>{{ job.time(s.issued) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else class="quiet">None yet.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.weather {
+  display: grid;
+  gap: var(--s6);
+  max-width: 60rem;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s4);
+}
+label {
+  display: grid;
+  gap: var(--s1);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,73 @@
+/** Every way that the weather may go, off the main thread. */
+import { expose } from 'comlink';
+import type { WorkLayer } from '@lentum/core/buildup';
+import { jobWeather, type JobWeather, type Shade, type WeatherFacts } from '@lentum/core/call';
+import { askOf, chancesOf, startAt, type Ask, type Method } from '@lentum/core/programme';
+import type { Spread } from '@lentum/core/programme';
+
+/** Of the past only what dries and cures is needed. */
+const BACK_DAYS = 3;
+
+let members: JobWeather[] = [];
+
+export interface Question {
+  readonly key: string;
+  readonly zoneId: string;
+  readonly shade: Shade;
+  readonly coated: boolean;
+  readonly ask: Ask;
+}
+
+export interface ChanceAnswer {
+  readonly startMs: number;
+  /** Share of the ways in which laying may begin, for each hour. */
+  readonly open: Float64Array;
+  readonly members: number;
+}
+
+export interface StartQuestion {
+  readonly zoneId: string;
+  readonly shade: Shade;
+  readonly coated: boolean;
+  readonly layer: WorkLayer;
+  readonly layingHours: number;
+  readonly method: Method;
+  readonly startMs: number;
+  readonly nowMs: number;
+}
+
+const work = {
+  /** @returns how many ways there are; none without a forecast that has them */
+  know(facts: Omit<WeatherFacts, 'member'>): number {
+    const forecast = facts.series
+      .filter((s) => s.kind === 'forecast' && s.members && s.members.length > 0)
+      .sort((a, b) => Date.parse(b.issuedAt) - Date.parse(a.issuedAt))[0];
+    const count = forecast?.members?.length ?? 0;
+    members = Array.from({ length: count }, (_, member) =>
+      jobWeather({ ...facts, member }, BACK_DAYS),
+    ).filter((m) => m !== undefined);
+    return members.length;
+  },
+
+  chances(questions: readonly Question[]): Map<string, ChanceAnswer> {
+    const answers = new Map<string, ChanceAnswer>();
+    if (members.length === 0) return answers;
+    for (const q of questions) {
+      const climates = members.map((m) => m.climate(q.zoneId, q.shade, q.coated));
+      const { open, members: count } = chancesOf(q.ask, climates);
+      answers.set(q.key, { startMs: climates[0]?.line.startMs ?? 0, open, members: count });
+    }
+    return answers;
+  },
+
+  /** When a film begun at an instant may be overcoated: early, middling and late. */
+  overcoatSpread(q: StartQuestion): Spread | undefined {
+    const climates = members.map((m) => m.climate(q.zoneId, q.shade, q.coated));
+    const [first] = climates;
+    if (!first || !askOf(q.layer, { layingHours: q.layingHours, method: q.method })) return undefined;
+    return startAt(q.layer, q.startMs, q, first, q.nowMs, { members: climates })?.overcoatFromSpread;
+  },
+};
+
+export type WeatherWork = typeof work;
+expose(work);
