@@ -120,24 +120,28 @@ describe('folding', () => {
 
 describe('states of the demo bays', () => {
   it.each([
-    ['H1', 'accepted', 'H1. Accepted 04:18 by Marek.'],
+    ['H1', 'accepted', 'H1. Accepted 19:42 by Marek.'],
     ['H3', 'ready', 'H3 · second coat. Thin: the mean is at most'],
     ['H4', 'wet', 'H4 · second coat. Thin:'],
-    ['H5', 'curing', 'H5 · first coat curing. 43\u00a0% of the way; overcoat from 14:53'],
-    ['H7', 'closing', 'H7 · first coat. Go:'],
+    [
+      'H5',
+      'ready',
+      'H5 · second coat. Hold: surface 13.2\u00a0°C is 2.3\u00a0°C above the dew point 10.9\u00a0°C; 3.0\u00a0°C is needed',
+    ],
+    ['H7', 'closing', 'H7 · first coat. Hold: surface 13.2'],
     [
       'H8',
       'missed',
-      'H8 · first coat. Overcoat time of the primer was missed 01:26. Abrade, wipe clean and prime again.',
+      'H8 · first coat. Overcoat time of the primer was missed 15:37. Abrade, wipe clean and prime again.',
     ],
     ['H9', 'held', 'H9 · first coat. Held by Marek: blister'],
-    ['H10', 'prepared', 'H10 · primer. Go:'],
-    ['H11', 'primed', 'H11 · first coat. Go:'],
+    ['H10', 'prepared', 'H10 · primer. Hold: surface 13.2'],
+    ['H11', 'primed', 'H11 · first coat. Hold: surface 13.2'],
     ['H12', 'bare', 'H12 · primer. Bare: clean, dry and repair'],
     [
       'C1',
       'primed',
-      'C1 · stripe coat. Hold: surface 11.1\u00a0°C is 2.3\u00a0°C above the dew point 8.8\u00a0°C; 3.0\u00a0°C is needed',
+      'C1 · stripe coat. Go: surface 18.2\u00a0°C is 7.3\u00a0°C above the dew point 10.9\u00a0°C',
     ],
   ])('%s is %s', (label, state, words) => {
     const s = status(label);
@@ -145,10 +149,18 @@ describe('states of the demo bays', () => {
     expect(s.state).toBe(state);
     expect(`${v.subject} ${verdictText(v.says, 'metric', clock)}`).toContain(words);
   });
+  it('a coat of the evening before cures through the night, by the last reading', () => {
+    const then = now - 8 * 3_600_000;
+    const v = bayVerdict(status('H6', then), then);
+    expect(status('H6', then).state).toBe('curing');
+    expect(verdictText(v.says, 'metric', clock)).toMatch(
+      /^\d+\u00a0% of the way; overcoat from \d\d:\d\d if the surface stays as last read\.$/,
+    );
+  });
   it('the wet thin bay says how much to roll and until when', () => {
     const v = bayVerdict(status('H4'), now);
     expect(verdictText(v.quiet ?? [], 'metric', clock)).toMatch(
-      /^Roll 1\.0\u00a0L more over the thin places while it is still wet, until 09:5\d\.$/,
+      /^Roll 1\.0\u00a0L more over the thin places while it is still wet, until 10:1\d\.$/,
     );
     const later = bayVerdict(status('H4', now + 3_600_000), now + 3_600_000);
     expect(later.outcome).not.toBe('go');
@@ -162,7 +174,7 @@ describe('states of the demo bays', () => {
       EMPTY_BOOK,
       job.record.filter((s) => s.entry.kind !== 'conditions'),
     );
-    const s = status('H5', now, blind);
+    const s = status('H6', now, blind);
     expect(s).toMatchObject({ state: 'curing', unknown: 'no temperature', opensMs: undefined });
   });
 });

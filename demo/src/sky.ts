@@ -1,22 +1,34 @@
 /**
- * The demo's weather and its morning. Velmora is made up, and so is where it lies: wherever it is ten in the morning by
- * the sun when the demo begins. So its day is before those who look at it, and its made-up weather is the same each time.
+ * The demo's weather and its morning. Velmora is made up, and so is where it lies: wherever it is about seven in
+ * the morning by the sun when the demo begins. So its day is before those who look at it, and its made-up weather is the same each time.
  */
 import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
-import { hourFloor, weatherDocSchema, type WeatherDoc } from '@lentum/core/weather';
+import { roofSurface } from '@lentum/core/programme';
+import type { Survey } from '@lentum/core/survey';
+import {
+  climateOf,
+  hourFloor,
+  roofClimate,
+  SimulatedWeather,
+  sunOver,
+  timelineOf,
+  weatherDocSchema,
+  type RoofClimate,
+  type WeatherDoc,
+} from '@lentum/core/weather';
 
 /** The instant at which the demo file stands still. */
 export const DEMO_ANCHOR = '2026-05-12T09:30:00.000Z';
 
 /** By the sun, at the beginning. */
-const MORNING_H = 10;
+const MORNING_H = 6.9;
 const LATITUDE_DEG = 20;
 /** The rain of the afternoon comes so long after the beginning. */
-const RAIN_AFTER_H = 6.5;
+const RAIN_AFTER_H = 8;
 
 const utcHour = (at: Date): number => (at.getTime() % MS_PER_DAY) / MS_PER_HOUR;
 
-/** A zone of whole hours in which it is between half past nine and half past ten. */
+/** A zone of whole hours in which it is about seven. */
 export function morningZone(at: Date): string {
   const ahead = Math.ceil(MORNING_H - 0.5 - utcHour(at));
   const offset = ahead < -12 ? ahead + 24 : ahead;
@@ -25,7 +37,7 @@ export function morningZone(at: Date): string {
   return offset > 0 ? `Etc/GMT-${offset}` : `Etc/GMT+${-offset}`;
 }
 
-/** East of Greenwich, such that it is ten by the sun. */
+/** East of Greenwich, such that it is about seven by the sun. */
 function morningLongitude(at: Date): number {
   const hours = MORNING_H - utcHour(at);
   return Number((15 * (hours < -12 ? hours + 24 : hours)).toFixed(4));
@@ -36,11 +48,63 @@ export const weatherAt = (at: Date): WeatherDoc =>
     place: { latitudeDeg: LATITUDE_DEG, longitudeDeg: morningLongitude(at) },
     service: 'simulated',
     simulated: {
-      seed: 7,
+      seed: 21,
       originAt: new Date(hourFloor(at.getTime())).toISOString(),
       frontAt: new Date(at.getTime() + RAIN_AFTER_H * MS_PER_HOUR).toISOString(),
       // No seasons: the demo's spring lasts.
-      climate: { meanC: 17, seasonK: 0, dayK: 4.5, spreadK: 4.6, windMPerS: 3 },
+      climate: { meanC: 17, seasonK: 0, dayK: 4.5, spreadK: 7, windMPerS: 3 },
     },
     crew: { people: 2 },
   });
+
+const BACK_H = 24 * 6;
+const AHEAD_H = 24;
+
+export interface Read {
+  readonly airC: number;
+  readonly humidityPct: number;
+  readonly surfaceC: number;
+}
+
+/** What instruments would have read on a zone, so many hours after the beginning (before it: negative). */
+export function skyOver(survey: Survey, at: Date): (zoneId: string, hours: number) => Read {
+  const climate = climateOf(weatherAt(at));
+  if (!climate) throw new Error('the demo has a climate');
+  const startMs = hourFloor(at.getTime()) - BACK_H * MS_PER_HOUR;
+  const hours = BACK_H + AHEAD_H;
+  const columns = new SimulatedWeather(climate).columns(startMs, hours);
+  const instant = new Date(startMs).toISOString();
+  const line = timelineOf(
+    [
+      {
+        id: 'made-up',
+        kind: 'observed',
+        source: 'made up',
+        simulated: true,
+        issuedAt: instant,
+        startAt: instant,
+        hours,
+        columns,
+      },
+    ],
+    startMs,
+    hours,
+    startMs + hours * MS_PER_HOUR,
+  );
+  const sun = sunOver(line, climate.place);
+  const roofs = new Map<string, RoofClimate>();
+  return (zoneId, after) => {
+    let roof = roofs.get(zoneId);
+    if (!roof) {
+      const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate?.kind;
+      roofs.set(zoneId, (roof = roofClimate(line, sun, roofSurface(substrate))));
+    }
+    const hour = Math.floor((at.getTime() + after * MS_PER_HOUR - startMs) / MS_PER_HOUR);
+    const read = (column: Float64Array | undefined): number => Number((column?.[hour] ?? 0).toFixed(1));
+    return {
+      airC: read(line.values.airC),
+      humidityPct: Math.round(read(line.values.humidityPct)),
+      surfaceC: read(roof.surfaceC),
+    };
+  };
+}

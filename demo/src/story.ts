@@ -3,6 +3,7 @@ import { findBuildUp, laidRate } from '@lentum/core/buildup';
 import type { CoatEntry, Entry } from '@lentum/core/record';
 import { bayAreaM2, type Bay, type SiteDoc } from '@lentum/core/site';
 import { buildUps, coatOf } from './roofs.ts';
+import type { Read } from './sky.ts';
 
 const HOUR_MS = 3_600_000;
 
@@ -23,10 +24,12 @@ export class Story {
   readonly entries: Entry[] = [];
   private readonly site: SiteDoc;
   private readonly anchorMs: number;
+  private readonly sky: (zoneId: string, hours: number) => Read;
 
-  constructor(site: SiteDoc, anchorMs: number) {
+  constructor(site: SiteDoc, anchorMs: number, sky: (zoneId: string, hours: number) => Read) {
     this.site = site;
     this.anchorMs = anchorMs;
+    this.sky = sky;
   }
 
   private at(hours: number): string {
@@ -45,8 +48,10 @@ export class Story {
     return id;
   }
 
-  conditions(zoneId: string, hours: number, airC: number, humidityPct: number, surfaceC: number): void {
-    this.add(hours, 'Ines', { kind: 'conditions', zoneId, at: this.at(hours), airC, humidityPct, surfaceC });
+  /** Air, humidity and surface as the instruments read them then. */
+  conditions(zoneId: string, ...hours: readonly number[]): void {
+    for (const h of hours)
+      this.add(h, 'Ines', { kind: 'conditions', zoneId, at: this.at(h), ...this.sky(zoneId, h) });
   }
 
   step(

@@ -26,7 +26,7 @@ describe('the demo is always about today', () => {
     expect(Object.fromEntries(['H1', 'H4', 'H5', 'H7', 'H8', 'H9'].map((l) => [l, states.get(l)]))).toEqual({
       H1: 'accepted',
       H4: 'wet',
-      H5: 'curing',
+      H5: 'ready',
       H7: 'closing',
       H8: 'missed',
       H9: 'held',

@@ -49,6 +49,8 @@ export interface Call {
   /** The run of hours that is open now, or the next one that can be used. */
   readonly fromMs: number | undefined;
   readonly toMs: number | undefined;
+  /** No other run begins before the overcoat time ends. */
+  readonly lastChance: boolean;
   /** What ends the run: the conditions of the hour after it. */
   readonly ends: Failing | undefined;
   /** What keeps it shut now. */
@@ -66,6 +68,7 @@ const BLANK = {
   fromMs: undefined,
   toMs: undefined,
   ends: undefined,
+  lastChance: false,
   failing: [],
   deadlineMs: undefined,
   remedy: undefined,
@@ -141,9 +144,10 @@ export function callOf(
   const endHour = hourOf(climate.line, run.toMs);
   const endsByWeather = status.closesMs === undefined || run.toMs < status.closesMs;
   const ends = endsByWeather ? failingAt(ask, climate, windows, endHour)[0] : undefined;
-  const window = { ...facts, fromMs: run.fromMs, toMs: run.toMs, ends };
+  const lastChance = status.closesMs !== undefined && !later;
+  const window = { ...facts, fromMs: run.fromMs, toMs: run.toMs, ends, lastChance };
   if (run.fromMs > nowMs) return { ...window, kind: readyMs > nowMs ? 'curing' : 'opens' };
-  return { ...window, kind: status.closesMs !== undefined && !later ? 'closing' : 'open' };
+  return { ...window, kind: lastChance ? 'closing' : 'open' };
 }
 
 /** What comes first: by what missing it costs, then by when it closes or opens. */
@@ -154,6 +158,7 @@ export function inOrderOfCost(calls: readonly Call[]): Call[] {
   return [...calls].sort(
     (a, b) =>
       CALL_KINDS.indexOf(a.kind) - CALL_KINDS.indexOf(b.kind) ||
+      Number(b.lastChance) - Number(a.lastChance) ||
       when(a) - when(b) ||
       a.status.bay.label.localeCompare(b.status.bay.label, 'en', { numeric: true }),
   );

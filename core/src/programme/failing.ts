@@ -50,6 +50,9 @@ export function marginFigure(climate: RoofClimate, hour: number): Figure | undef
   return dew.ok ? dewMarginFigure(surfaceGiven(climate, hour), dew.value) : undefined;
 }
 
+/** Rain before that has dried. */
+const RAIN_LASTS_H = 36;
+
 const limitOf = (label: string, limit: Sourced | undefined, quantity: Quantity): Given | undefined =>
   limit && given(label, limit.value, quantity, limit.source);
 
@@ -85,12 +88,21 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
   say('unknown', hour, undefined, undefined);
   const wetHour = first(hour, end, (h) => (rainMm[h] ?? 0) > TOLERANCE.rainMm);
   say('rain', wetHour, measured(wetHour, 'rain', rainMm, 'rain'), undefined);
-  say(
-    'wet',
-    hour,
-    given('water on the surface', wetMm[hour - 1] ?? 0, 'rain', 'assumed', 'rain less drying'),
-    undefined,
-  );
+  if (failsIn(mask, 'wet')) {
+    // What lay down overnight without a drop of rain is dew.
+    const since = Math.max(0, hour - RAIN_LASTS_H);
+    const rained = first(since, hour, (h) => (rainMm[h] ?? 0) > TOLERANCE.rainMm);
+    const byRain = (rainMm[rained] ?? 0) > TOLERANCE.rainMm;
+    const label = byRain ? 'water of the rain on the surface' : 'dew on the surface';
+    const water = given(
+      label,
+      wetMm[hour - 1] ?? 0,
+      'film',
+      'assumed',
+      'what fell and settled less what dried',
+    );
+    say('wet', hour, water, undefined);
+  }
   if (failsIn(mask, 'dryHours')) {
     let h = hour - 1;
     while (h >= 0 && !((rainMm[h] ?? 0) > TOLERANCE.rainMm)) h -= 1;

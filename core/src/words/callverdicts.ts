@@ -18,7 +18,7 @@ export function failingWords(f: Failing): Part[] {
     case 'rain':
       return words`${actual} of rain ${at}`;
     case 'wet':
-      return words`the surface is still wet, ${actual} of water by rain, sun and wind`;
+      return words`still wet: ${actual} of ${actual.label.startsWith('dew') ? 'dew' : 'rain'} on the surface, as reckoned`;
     case 'dryHours':
       return limit ? words`dry for ${actual}; ${limit} are needed${source(f)}` : words`dry for ${actual}`;
     case 'dewMargin':
@@ -156,7 +156,8 @@ export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict
         [
           'Hold: ',
           ...(call.failing[0] ? failingWords(call.failing[0]) : ['shut now']),
-          ...words`. Opens about ${{ atMs: call.fromMs ?? nowMs }}, until ${{ atMs: call.toMs ?? nowMs }}.`,
+          ...words`. Opens about ${{ atMs: call.fromMs ?? nowMs }}, until ${{ atMs: call.toMs ?? nowMs }}`,
+          call.lastChance ? ', the last chance in its overcoat time.' : '.',
           ...takes(call),
           ...chancePart(chance),
         ],
