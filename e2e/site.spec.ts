@@ -68,7 +68,7 @@ test('an entry is withdrawn with a reason and stays, struck through', async ({ p
   await page.getByLabel('Reason').fill('logged on the wrong bay');
   await page.getByRole('dialog').getByRole('button', { name: 'Withdraw' }).click();
   await expect(coats).toHaveCount(2);
-  await expect(page.locator('tr.gone', { hasText: 'H3 · Second coat' })).toContainText('withdrawn by 128');
+  await expect(page.locator('tr.gone', { hasText: 'H3 · Second coat' })).toContainText('withdrawn by 129');
 });
 
 test('files that are no job are refused in a sentence, and the theme stays with the device', async ({

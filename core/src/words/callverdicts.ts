@@ -127,12 +127,7 @@ export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict
               ...takes(call),
               ...chancePart(chance),
             ]
-          : [
-              'Go now, the last chance in its overcoat time: ',
-              ...until,
-              ...takes(call),
-              ...chancePart(chance),
-            ],
+          : ['Last chance in its overcoat time. ', ...until, ...takes(call), ...chancePart(chance)],
         [...late, ...unsaid],
       );
     case 'lost':

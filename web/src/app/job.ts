@@ -91,7 +91,14 @@ export const useJob = defineStore('job', () => {
       weather.clear();
     }
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
-    await Promise.all([survey.load(), buildUps.load(), order.load(), site.load(), loadRecord()]);
+    await Promise.all([
+      survey.load(),
+      buildUps.load(),
+      order.load(),
+      site.load(),
+      weather.doc.load(),
+      loadRecord(),
+    ]);
     head.value = body.job;
     headVersion.value = body.version;
     void outbox.flush().catch(() => undefined);

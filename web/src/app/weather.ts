@@ -36,7 +36,6 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
   }
 
   async function load(): Promise<void> {
-    await doc.load();
     const [loaded] = await Promise.all([import('./weatherwork.ts'), readSeries()]);
     work.value = loaded;
   }

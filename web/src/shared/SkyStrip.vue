@@ -91,7 +91,7 @@ const chances = computed(() => {
 const ticks = computed(() =>
   hours.value.flatMap((h) => {
     const t = DateTime.fromMillis(msOf(h), { zone: job.timeZone, locale: 'en-GB' });
-    if (t.hour % 3 !== 0) return [];
+    if (t.hour % 3 !== 0 || strip.value.x(msOf(h)) < 16) return [];
     return [{ x: strip.value.x(msOf(h)), label: t.hour === 0 ? t.toFormat('ccc') : t.toFormat('HH:mm') }];
   }),
 );

@@ -13,9 +13,14 @@ interface Cluster {
 const props = defineProps<{ groups: readonly Group[]; chosen: string | undefined }>();
 const emit = defineEmits<{ choose: [bayId: string] }>();
 
+const HALF_HOUR_MS = 1_800_000;
+
 /** What a verdict says apart from the bay's own label. */
 function sense({ status, verdict }: Row): string {
-  const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], 'metric', String);
+  // Times within the same half hour are the same to those who plan with them.
+  const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], 'metric', (ms) =>
+    String(Math.round(ms / HALF_HOUR_MS)),
+  );
   return `${verdict.subject.replace(status.bay.label, '')}|${text}`;
 }
 

@@ -19,11 +19,13 @@ const route = useRoute();
 const router = useRouter();
 const trouble = ref('');
 
+/** Where the weather is known and bays are cut the day comes first; else the bays. It stays as it was on arrival. */
+const first = job.weather.doc.draft.place && job.statuses.length > 0 ? 'today' : 'bays';
 /** A link to a zone or a bay means its plan. */
 const part = computed(() => {
   const asked = route.query['part'];
   if (asked === 'bays' || asked === 'weather' || asked === 'today') return asked;
-  return route.query['zone'] || route.query['bay'] || job.statuses.length === 0 ? 'bays' : 'today';
+  return route.query['zone'] || route.query['bay'] ? 'bays' : first;
 });
 onMounted(async () => {
   try {

@@ -43,8 +43,13 @@ const bayId = computed(() => {
   return calls.value.find((c) => c.status.bay.id === asked)?.status.bay.id ?? first?.status.bay.id;
 });
 const row = computed(() => rows.value.find((r) => r.status.bay.id === bayId.value));
-const choose = (id: string): void =>
-  void router.replace({ query: { ...route.query, part: 'today', bay: id } });
+const card = ref<HTMLElement>();
+const PHONE_PX = 820;
+async function choose(id: string): Promise<void> {
+  await router.replace({ query: { ...route.query, part: 'today', bay: id } });
+  // On a phone the card lies below the list.
+  if (window.innerWidth <= PHONE_PX) card.value?.scrollIntoView({ block: 'start', behavior: 'smooth' });
+}
 
 const startMs = ref(job.nowMs);
 /** A bay is looked at from the moment in which it may be begun. */
@@ -70,7 +75,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
       <BayList :groups="groups" :chosen="bayId" @choose="choose" />
       <p v-if="done > 0" class="quiet">{{ done }} {{ done === 1 ? 'bay is' : 'bays are' }} accepted.</p>
     </section>
-    <section class="card" aria-label="Chosen bay">
+    <section ref="card" class="card" aria-label="Chosen bay">
       <CallCard :call="row.call" :verdict="row.verdict" :start="start" @now="startMs = job.nowMs" />
     </section>
     <section class="strip" aria-label="The hours ahead">
@@ -100,6 +105,13 @@ const start = useStart(() => row.value?.call, startMs, chances);
   align-self: start;
   position: sticky;
   top: var(--s4);
+  max-height: calc(100dvh - var(--strip) - var(--s4));
+  overflow-y: auto;
+}
+/* What is scrolled to stops above the strip. */
+:global(html:has(.today)) {
+  --strip: 262px;
+  scroll-padding-bottom: var(--strip);
 }
 .hint {
   color: var(--amber);
@@ -108,9 +120,13 @@ const start = useStart(() => row.value?.call, startMs, chances);
   .today {
     grid-template-columns: minmax(0, 1fr);
   }
+  :global(html:has(.today)) {
+    scroll-padding-bottom: 0;
+  }
   .card {
     position: static;
     order: 2;
+    max-height: none;
   }
   .strip {
     position: static;

@@ -67,7 +67,7 @@ const now = computed(() => {
         <label
           >North, degrees
           <el-input-number
-            :model-value="doc.place?.latitudeDeg"
+            :model-value="doc.place?.latitudeDeg ?? null"
             :min="-90"
             :max="90"
             :precision="4"
@@ -79,7 +79,7 @@ const now = computed(() => {
         <label
           >East, degrees
           <el-input-number
-            :model-value="doc.place?.longitudeDeg"
+            :model-value="doc.place?.longitudeDeg ?? null"
             :min="-180"
             :max="180"
             :precision="4"
@@ -150,7 +150,7 @@ const now = computed(() => {
   flex-wrap: wrap;
   gap: var(--s4);
 }
-label {
+.fields label {
   display: grid;
   gap: var(--s1);
   font-weight: 600;

@@ -1,0 +1,271 @@
+/** Go or hold on the demo's morning, and what changes the call. */
+import { describe, expect, it } from 'vitest';
+import { callOf, CALL_KINDS, inOrderOfCost, jobWeather, topOf, type Call } from '@lentum/core/call';
+import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
+import { isCoat } from '@lentum/core/buildup';
+import { bayStatus, EMPTY_BOOK, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
+import { callVerdict, startVerdict, verdictText } from '@lentum/core/words';
+import { climateOf, hourFloor, SimulatedWeather, type WeatherSeries } from '@lentum/core/weather';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+
+const HOUR = 3_600_000;
+const at = new Date(DEMO_ANCHOR);
+const job = velmora(at);
+const sky = new SimulatedWeather(climateOf(job.weather)!);
+const book = foldRecord(EMPTY_BOOK, job.record);
+
+function seriesAt(nowMs: number, members = 12): WeatherSeries[] {
+  const start = hourFloor(nowMs) - 14 * 24 * HOUR;
+  const hours = (hourFloor(nowMs) - start) / HOUR + 1;
+  const head = { source: 'made up', simulated: true } as const;
+  const issuedAt = new Date(hourFloor(nowMs)).toISOString();
+  const { columns, members: ways } = sky.forecast(nowMs, hourFloor(nowMs), 240, members);
+  return [
+    {
+      id: 'seen',
+      kind: 'observed',
+      ...head,
+      issuedAt: new Date(nowMs).toISOString(),
+      startAt: new Date(start).toISOString(),
+      hours,
+      columns: sky.columns(start, hours),
+    },
+    {
+      id: 'ahead',
+      kind: 'forecast',
+      ...head,
+      issuedAt,
+      startAt: issuedAt,
+      hours: 240,
+      columns,
+      members: ways,
+    },
+  ];
+}
+
+function weatherAt(nowMs: number, known: SiteBook = book, member?: number) {
+  const facts = { doc: job.weather, series: seriesAt(nowMs), survey: job.survey, book: known, nowMs };
+  return jobWeather(member === undefined ? facts : { ...facts, member })!;
+}
+
+function callsAt(nowMs: number, known: SiteBook = book, crew = job.weather.crew): Map<string, Call> {
+  const view = weatherAt(nowMs, known);
+  const calls = job.site.bays.map((bay) => {
+    const plain = bayStatus(bay, job.buildUp, known, nowMs);
+    const { shade, coated } = topOf(plain);
+    const climate = view.climate(bay.zoneId, shade, coated);
+    const status = bayStatus(bay, job.buildUp, known, nowMs, view.bayWeather(climate));
+    return callOf(status, climate, crew, nowMs);
+  });
+  return new Map(inOrderOfCost(calls).map((c) => [c.status.bay.label, c]));
+}
+const morning = callsAt(at.getTime());
+const text = (call: Call): string =>
+  verdictText(
+    callVerdict(call, at.getTime()).says,
+    'metric',
+    (ms) => `${Math.round((ms - at.getTime()) / HOUR)} h`,
+  );
+
+describe('the demo’s morning', () => {
+  it.each([
+    [
+      'C4',
+      'open',
+      /^Go until 6 h; then \d.\d\u00a0mm of rain 8 h, before the film is rain-safe\. Laying takes/,
+    ],
+    [
+      'H5',
+      'opens',
+      /^Hold: surface 2\.\d\u00a0°C above the dew point .*; 3\.0\u00a0°C is needed .*Opens about 1 h/,
+    ],
+    [
+      'H6',
+      'curing',
+      /^[89]\d\u00a0% of the way; overcoat from .* by the weather and its forecast\. Then second coat: open/,
+    ],
+    ['H7', 'opens', /^Hold: surface 2\.\d\u00a0°C above.*, the last chance in its overcoat time\./],
+    [
+      'H8',
+      'missed',
+      /^Overcoat time passed .*abrade, wipe clean and prime again\. It takes about 3\.\d\u00a0kg of primer; the data sheet decides\.$/,
+    ],
+    ['H9', 'held', /^Held by Marek/],
+    ['H1', 'done', /^Accepted/],
+    ['H4', 'wet', /^Thin:/],
+  ] as const)('%s: %s', (label, kind, words) => {
+    const call = morning.get(label)!;
+    expect(call.kind).toBe(kind);
+    expect(text(call)).toMatch(words);
+  });
+  it('comes in the order of what missing costs', () => {
+    const order = [...morning.values()].map((c) => CALL_KINDS.indexOf(c.kind));
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+  });
+  it('no window promises what the plain conditions of its hours deny', () => {
+    for (const call of morning.values()) {
+      if (call.kind !== 'open' && call.kind !== 'closing') continue;
+      expect(call.failing).toEqual([]);
+      expect(call.toMs).toBeGreaterThan(at.getTime());
+      expect(call.toMs!).toBeLessThanOrEqual(call.deadlineMs ?? Infinity);
+    }
+  });
+});
+
+describe('what changes the call', () => {
+  const reading = (change: Partial<ConditionsEntry>): SiteBook =>
+    foldRecord(book, [
+      {
+        seq: job.record.length + 1,
+        receivedAt: at.toISOString(),
+        previousHash: '0'.repeat(64),
+        hash: '0'.repeat(64),
+        entry: {
+          id: 'fresh',
+          madeAt: at.toISOString(),
+          who: 'Ines',
+          kind: 'conditions',
+          zoneId: 'canopy',
+          at: at.toISOString(),
+          airC: 13,
+          humidityPct: 70,
+          surfaceC: 20,
+          ...change,
+        },
+      },
+    ]);
+  it('a surface read near the dew point shuts a bay at once; a warm one opens it', () => {
+    expect(callsAt(at.getTime(), reading({ surfaceC: 9 })).get('C4')).toMatchObject({ kind: 'opens' });
+    expect(
+      callsAt(at.getTime(), reading({ surfaceC: 9 }))
+        .get('C4')!
+        .failing.map((f) => f.condition),
+    ).toContain('dewMargin');
+    expect(callsAt(at.getTime(), reading({ surfaceC: 20 })).get('C4')).toMatchObject({ kind: 'open' });
+    // A reading of one roof says nothing of the slab on another.
+    expect(callsAt(at.getTime(), reading({ zoneId: 'hall', surfaceC: 18 })).get('H5')).toMatchObject({
+      kind: 'open',
+    });
+  });
+  it('more people lay it in less time', () => {
+    const six = callsAt(at.getTime(), book, { ...job.weather.crew, people: 6 });
+    expect(six.get('C4')!.layingHours!).toBeCloseTo(morning.get('C4')!.layingHours! / 3, 9);
+  });
+  it('after the rain has come nothing is open, and what was the last chance is lost', () => {
+    const evening = callsAt(at.getTime() + 9 * HOUR);
+    expect([...evening.values()].filter((c) => c.kind === 'open' || c.kind === 'closing')).toEqual([]);
+    expect(['missed', 'lost']).toContain(evening.get('H7')!.kind);
+    expect(evening.get('H7')!.remedy?.amount?.value).toBeGreaterThan(1);
+  });
+  it('without any weather the call says that it is not known', () => {
+    const bay = job.site.bays.find((b) => b.label === 'C4')!;
+    const status = bayStatus(bay, job.buildUp, book, at.getTime());
+    const call = callOf(status, undefined, job.weather.crew, at.getTime());
+    expect(call.kind).toBe('unknown');
+    expect(text(call)).toContain('is not known');
+  });
+});
+
+describe('a start dragged', () => {
+  const call = morning.get('H5')!;
+  const view = weatherAt(at.getTime());
+  const top = topOf(call.status);
+  const climate = view.climate('hall', top.shade, top.coated);
+  const start = (hours: number) =>
+    startAt(
+      call.layer!,
+      at.getTime() + hours * HOUR,
+      { layingHours: call.layingHours! },
+      climate,
+      at.getTime(),
+    )!;
+  it('into the evening turns the verdict: rain, then dew', () => {
+    expect(startVerdict('H5', start(3)).outcome).toBe('go');
+    const late = startVerdict('H5', start(8));
+    expect(late.outcome).toBe('hold');
+    expect(start(8).failing.map((f) => f.condition)).toContain('rain');
+  });
+  it('stages come in their order and move with it', () => {
+    const [a, b] = [start(2), start(4)];
+    for (const s of [a, b]) {
+      expect(s.laidMs).toBeGreaterThan(s.startMs);
+      expect(s.rainSafeMs!).toBeGreaterThan(s.laidMs);
+      expect(s.overcoatFromMs!).toBeGreaterThanOrEqual(s.rainSafeMs!);
+      expect(s.overcoatUntilMs ?? Infinity).toBeGreaterThan(s.overcoatFromMs!);
+    }
+    expect(b.rainSafeMs!).toBeGreaterThan(a.rainSafeMs!);
+  });
+  it('has a chance and a spread from the ways the weather may go', () => {
+    const ways = Array.from({ length: 12 }, (_, m) =>
+      weatherAt(at.getTime(), book, m).climate('hall', top.shade, top.coated),
+    );
+    const chances = chancesOf(call.ask!, ways);
+    const hourOfStart = Math.floor((at.getTime() + 3 * HOUR - climate.line.startMs) / HOUR);
+    expect(chances.open[hourOfStart]).toBeGreaterThan(0.7);
+    expect(chances.open[hourOfStart + 6]).toBeLessThan(0.3);
+    expect(chances.trouble(hourOfStart + 6)!.condition).toMatch(/rain/);
+    const s = startAt(call.layer!, at.getTime() + 3 * HOUR, { layingHours: 1 }, climate, at.getTime(), {
+      chances,
+      members: ways,
+    })!;
+    expect(s.overcoatFromSpread!.earlyMs).toBeLessThanOrEqual(s.overcoatFromSpread!.lateMs);
+    expect(spreadOf([undefined, undefined])).toBeUndefined();
+    expect(spreadOf([3, undefined, 1, 2])).toEqual({ earlyMs: 1, middleMs: 2, lateMs: 3, unknown: 0.25 });
+  });
+});
+
+describe('cure over the weather', () => {
+  const { layer, status } = morning.get('H5')!;
+  const coat = layer && isCoat(layer) ? layer : undefined;
+  const view = weatherAt(at.getTime());
+  const climate = view.climate('hall', undefined, false);
+  it('an hour by hour table, added up in the plainest way, reaches each stage in the same hour', () => {
+    const from = at.getTime() + 2 * HOUR;
+    for (const { stage, atMs } of stageTimes(coat!, from, 1, climate, from)) {
+      const model = coat!.cure[stage]!;
+      // Minutes, each at the rate that its hour has (equivalent age as in ASTM C1074, Arrhenius between rows).
+      let done = 0;
+      let ms = from;
+      const end = climate.line.startMs + climate.line.hours * HOUR;
+      while (done < 1 && ms < end) {
+        const h = Math.floor((ms - climate.line.startMs) / HOUR);
+        const t = Math.max(climate.surfaceC[h]!, -300);
+        const rows = model.points;
+        const i = rows.findIndex((r) => r.atC > t);
+        const k = (c: number): number => 1 / (c + 273.15);
+        let hours = Infinity;
+        if (i === -1) hours = rows.at(-1)!.hours;
+        else if (i > 0) {
+          const [a, b] = [rows[i - 1]!, rows[i]!];
+          hours = a.hours * (b.hours / a.hours) ** ((k(t) - k(a.atC)) / (k(b.atC) - k(a.atC)));
+        }
+        const wet = model.byWetFilmMm?.[0]?.factor ?? 1;
+        const humid = model.byHumidityPct ? undefined : 1;
+        done += humid === undefined ? NaN : 1 / (hours * wet) / 60;
+        ms += 60_000;
+      }
+      if (Number.isNaN(done)) continue;
+      if (atMs === undefined) expect(done, stage).toBeLessThan(1);
+      else expect(Math.abs(ms - atMs), stage).toBeLessThanOrEqual(2 * 60_000);
+    }
+  });
+  it('says what happens to a film on its way: the rain of the afternoon', () => {
+    const found = mishapsOf(coat!, at.getTime() + 7 * HOUR, 1, climate, at.getTime());
+    expect(found.find((m) => m.kind === 'rainSafe')).toMatchObject({ ahead: true });
+    expect(
+      mishapsOf(coat!, at.getTime() + 2 * HOUR, 1, climate, at.getTime()).map((m) => m.kind),
+    ).not.toContain('rainSafe');
+  });
+  it('what is not forecast is not known: no time beyond the end of the hours', () => {
+    const lateMs = climate.line.startMs + (climate.line.hours - 2) * HOUR;
+    expect(
+      stageTimes(coat!, lateMs, 1, climate, lateMs).find((t) => t.stage === 'full' || t.stage === 'foot')
+        ?.atMs,
+    ).toBeUndefined();
+    const blind = bayStatus(status.bay, job.buildUp, book, at.getTime(), {
+      steps: view.bayWeather(climate)!.steps,
+      untilMs: at.getTime() - 13 * HOUR,
+    });
+    expect(blind).toMatchObject({ opensMs: undefined, unknown: 'beyond the forecast' });
+  });
+});

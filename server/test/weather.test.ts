@@ -1,0 +1,113 @@
+/** Weather of a job: its place and service, hours fetched and added, and what is refused. */
+import { randomUUID } from 'node:crypto';
+import { describe, expect, it } from 'vitest';
+import type { JobFile } from '@lentum/core/jobfile';
+import { DEFAULT_WEATHER, type WeatherSeries } from '@lentum/core/weather';
+import { weatherAt } from '@lentum/demo';
+import { api, detail, importDemo, NOW, startJob, V1 } from './support/api.ts';
+
+const HOUR = 3_600_000;
+const path = (job: string, rest = ''): string => `${V1}/jobs/${job}/weather${rest}`;
+const seriesOf = async (job: string, query = ''): Promise<WeatherSeries[]> =>
+  ((await api.get(path(job, `/series${query}`)).expect(200)).body as { series: WeatherSeries[] }).series;
+const hours = (over: Partial<WeatherSeries> = {}): WeatherSeries => ({
+  id: randomUUID(),
+  kind: 'observed',
+  source: 'Site log',
+  simulated: false,
+  issuedAt: NOW.toISOString(),
+  startAt: new Date(Math.floor(NOW.getTime() / HOUR) * HOUR - 3 * HOUR).toISOString(),
+  hours: 3,
+  columns: { airC: [11, 12, null], rainMm: [0, 0, 0.4] },
+  ...over,
+});
+
+describe('the weather service', () => {
+  it('is nobody until somebody is chosen; then it tells two weeks back and ten days ahead in fifty ways', async () => {
+    const id = await startJob();
+    expect((await api.get(path(id)).expect(200)).body).toEqual(DEFAULT_WEATHER);
+    expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: false });
+    expect(await seriesOf(id)).toEqual([]);
+    await api.put(path(id)).set('If-Match', '"1"').send(weatherAt(NOW)).expect(200);
+    expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: true });
+    const series = await seriesOf(id);
+    const forecast = series.filter((s) => s.kind === 'forecast');
+    expect(forecast).toHaveLength(1);
+    expect(forecast[0]).toMatchObject({ simulated: true, hours: 240, source: 'Weather service (simulated)' });
+    expect(forecast[0]!.members).toHaveLength(50);
+    const seen = series.filter((s) => s.kind === 'observed');
+    expect(seen.reduce((sum, s) => sum + s.hours, 0)).toBeGreaterThan(14 * 24);
+    // Nothing is observed that has not been.
+    for (const s of seen)
+      expect(Date.parse(s.startAt) + (s.hours - 1) * HOUR).toBeLessThanOrEqual(NOW.getTime());
+    // The same hour again is nothing new, and adds nothing.
+    expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: false });
+    expect(await seriesOf(id)).toHaveLength(series.length);
+  });
+  it('goes out with the job file and comes back in', async () => {
+    const id = await importDemo();
+    await api.post(path(id, '/fetch')).send({}).expect(200);
+    const file = (await api.get(`${V1}/jobs/${id}/file`).expect(200)).body as JobFile;
+    expect(file.content.weather.service).toBe('simulated');
+    const copy = randomUUID();
+    await api.put(`${V1}/jobs/${copy}/file`).send(file).expect(201);
+    await api.put(`${V1}/jobs/${copy}/file`).send(file).expect(200);
+    expect(await seriesOf(copy)).toEqual(await seriesOf(id));
+  });
+});
+
+describe('hours added by a person', () => {
+  it('are stored once, however often they are sent, and can be withdrawn', async () => {
+    const id = await startJob();
+    const mine = hours();
+    await api
+      .put(path(id, `/series/${mine.id}`))
+      .send(mine)
+      .expect(201);
+    await api
+      .put(path(id, `/series/${mine.id}`))
+      .send(mine)
+      .expect(200);
+    expect(await seriesOf(id)).toEqual([mine]);
+    const other = await api
+      .put(path(id, `/series/${mine.id}`))
+      .send({ ...mine, hours: 2, columns: { airC: [1, 2] } })
+      .expect(409);
+    expect(detail(other)).toContain('another series under this id');
+    await api
+      .post(path(id, `/series/${mine.id}/withdraw`))
+      .send({})
+      .expect(200);
+    expect(await seriesOf(id)).toEqual([]);
+    await api
+      .post(path(id, `/series/${mine.id}/withdraw`))
+      .send({})
+      .expect(404);
+  });
+  it.each([
+    ['half an hour', { startAt: '2026-05-12T08:30:00.000Z' }, 'a full hour of UTC'],
+    ['too few values', { columns: { airC: [1, 2] } }, 'as many values in every column as it has hours'],
+    ['110 % humidity', { columns: { humidityPct: [50, 110, 60] } }, 'at most 100'],
+    ['an hour of −90 °C', { columns: { airC: [1, -90, 2] } }, 'at least -60'],
+    ['no hours', { hours: 0, columns: {} }, 'at least 1'],
+  ])('with %s are refused in a sentence', async (_, over, words) => {
+    const id = await startJob();
+    const wrong = hours(over as Partial<WeatherSeries>);
+    const answer = await api
+      .put(path(id, `/series/${wrong.id}`))
+      .send(wrong)
+      .expect(422);
+    expect(JSON.stringify(answer.body)).toContain(words);
+    expect(await seriesOf(id)).toEqual([]);
+  });
+  it('a place off the globe and a job that is none are refused', async () => {
+    const id = await startJob();
+    const off = await api
+      .put(path(id))
+      .set('If-Match', '"1"')
+      .send({ ...DEFAULT_WEATHER, place: { latitudeDeg: 97, longitudeDeg: 0 } })
+      .expect(422);
+    expect(JSON.stringify(off.body)).toContain('at most 90');
+    await api.get(path('none', '/series')).expect(404);
+  });
+});
