@@ -11,7 +11,7 @@ INSERT INTO document (job_id, kind, version, body) SELECT id, 'weather', 1, '{}'
 CREATE TABLE weather_series (
   job_id text NOT NULL REFERENCES job (id),
   id text NOT NULL CHECK (id ~ '^[A-Za-z0-9_-]{1,64}$'),
-  kind text NOT NULL CHECK (kind IN ('observed', 'forecast')),
+  kind text NOT NULL CHECK (kind IN ('observed', 'forecast', 'climate')),
   source text NOT NULL CHECK (source <> ''),
   issued_at timestamptz(3) NOT NULL,
   start_at timestamptz(3) NOT NULL,

@@ -35,4 +35,5 @@ export {
   type StageTime,
 } from './curing.ts';
 export { roofSurface } from './roofsurface.ts';
+export { seasonHours, type SeasonHours, type WorkingDay } from './season.ts';
 export { startAt, type Start } from './starting.ts';

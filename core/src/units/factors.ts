@@ -86,6 +86,8 @@ export const UNITS: readonly Unit[] = [
   unit('years', 31_556_952, T, ['year', 'yr', 'yrs', 'a']),
 
   unit('mph', (5280 * FT) / 3600, [1, 0, -1, 0]),
+  /** The international nautical mile of 1852 m in an hour. */
+  unit('kn', 1852 / 3600, [1, 0, -1, 0], ['kt', 'kts', 'knot', 'knots']),
 
   unit('N/mm²', 1e6, P, ['n/mm2', 'mpa']),
   unit('bar', 1e5, P, ['bars']),
@@ -102,6 +104,9 @@ export const UNITS: readonly Unit[] = [
   unit('K', 1, K, ['k', 'kelvin']),
 
   unit('%', 0.01, N, ['percent', 'pct']),
+  /** Of the sky. */
+  unit('tenths', 0.1, N),
+  unit('oktas', 1 / 8, N, ['okta']),
   /** Money of whatever currency: shown with the currency of the place in its stead. */
   unit('¤', 1, N),
   unit('', 1, N, ['×', 'x']),

@@ -20,6 +20,7 @@ export {
   type RateBasis,
 } from './parse.ts';
 export {
+  convert,
   fineFor,
   metresPer,
   QUANTITIES,

@@ -210,6 +210,15 @@ export const toSi = (value: number, scale: Scale): number => value * scale.si + 
 /** From SI to a unit. */
 export const fromSi = (si: number, scale: Scale): number => (si - scale.offsetK) / scale.si;
 
+/** A number in one unit as a number in another, each as in the table or one over another such as `km/h`. */
+export function convert(value: number, from: string, to: string): number {
+  const scale = (symbol: string): Scale => {
+    const [over = '', under] = symbol.split('/');
+    return scaleOf(under === undefined ? { over } : { over, under });
+  };
+  return fromSi(toSi(value, scale(from)), scale(to));
+}
+
 /** Symbol of the unit in which a quantity is shown, such as "gal/100 ft²". */
 export function unitSymbol(quantity: Quantity, system: System): string {
   const s = QUANTITIES[quantity][system];

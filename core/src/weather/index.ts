@@ -61,3 +61,8 @@ export {
   weatherDocSchema,
   type WeatherDoc,
 } from './doc.ts';
+export { readHours, tableColumnName, type ReadHours } from './readhours.ts';
+export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablemap.ts';
+export { readClock, type DayOrder } from './tableclock.ts';
+export { readEpw, type EpwFile } from './readepw.ts';
+export { instantsOf, zoneAhead } from './localtime.ts';

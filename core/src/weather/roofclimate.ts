@@ -23,7 +23,7 @@ export interface RoofClimate {
 /** A reading speaks for the model's error for about so long; after it, exp(−t / this) of it is left. Ours, no source. */
 export const BIAS_FADES_H = 8;
 /** Wind and cloud where a series says nothing: light air, half covered. */
-const UNSAID = { windMPerS: 1.5, cloudPct: 50 } as const;
+const UNSAID = { windMPerS: 1.5, cloudPct: 50, humidityPct: 60 } as const;
 
 /**
  * @param sun W/m² for each hour of the line
@@ -47,10 +47,12 @@ export function roofClimate(
   const { airC, humidityPct, windMPerS, cloudPct, rainMm, surfaceC: logged } = line.values;
   let state: SurfaceState | undefined;
   let bias = 0;
+  // A series without any humidity tells temperatures all the same; its dew is not known.
+  const dry = humidityPct.every((v) => Number.isNaN(v));
   const fade = Math.exp(-1 / BIAS_FADES_H);
   for (let h = 0; h < n; h += 1) {
     const air = airC[h] ?? NaN;
-    const humidity = humidityPct[h] ?? NaN;
+    const humidity = dry ? UNSAID.humidityPct : (humidityPct[h] ?? NaN);
     if (Number.isNaN(air) || Number.isNaN(humidity)) {
       state = undefined;
       continue;
@@ -71,7 +73,7 @@ export function roofClimate(
     if (!Number.isNaN(reading)) bias = reading - hour.tempC;
     surfaceC[h] = hour.tempC + bias;
     biasK[h] = bias;
-    dewC[h] = dewPointOf(air, humidity);
+    if (!dry) dewC[h] = dewPointOf(air, humidity);
     wetMm[h] = hour.wetMm;
   }
   return { line, surfaceC, dewC, wetMm, biasK };

@@ -49,7 +49,8 @@ export const fullHour = instantSchema.refine(
 export const weatherSeriesSchema = z
   .strictObject({
     id: idSchema,
-    kind: z.enum(['observed', 'forecast']),
+    /** `climate`: a typical or past year, for the season; it says nothing of today. */
+    kind: z.enum(['observed', 'forecast', 'climate']),
     /** Who or what says so. */
     source: z.string().trim().min(1).max(120),
     simulated: z.boolean().default(false),

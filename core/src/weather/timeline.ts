@@ -80,7 +80,9 @@ export function timelineOf(
 ): Timeline {
   const values = empty(hours);
   const from = new Int16Array(hours).fill(-1);
-  const known = believed(series.filter((s) => s.kind === 'observed' || Date.parse(s.issuedAt) <= nowMs));
+  const known = believed(
+    series.filter((s) => s.kind === 'observed' || (s.kind === 'forecast' && Date.parse(s.issuedAt) <= nowMs)),
+  );
   known.forEach((s, n) => {
     const members = s.kind === 'forecast' ? s.members : undefined;
     const columns = (member !== undefined && members && members[member % members.length]) || s.columns;
@@ -129,5 +131,5 @@ export function keptSeries(series: readonly WeatherSeries[]): WeatherSeries[] {
       !(Date.parse(newest.get(s.source)?.issuedAt ?? '') >= Date.parse(s.issuedAt))
     )
       newest.set(s.source, s);
-  return series.filter((s) => s.kind === 'observed' || newest.get(s.source) === s);
+  return series.filter((s) => s.kind !== 'forecast' || newest.get(s.source) === s);
 }

@@ -14,8 +14,8 @@ export const WEATHER_SQL = {
   /** Observations that reach into a span, and of each source the newest forecast. */
   inForce: `
     SELECT body FROM weather_series
-    WHERE job_id = $1 AND withdrawn_at IS NULL AND end_at > $2
-      AND (kind = 'observed' OR id IN (
+    WHERE job_id = $1 AND withdrawn_at IS NULL
+      AND (kind = 'climate' OR kind = 'observed' AND end_at > $2 OR id IN (
         SELECT DISTINCT ON (source) id FROM weather_series
         WHERE job_id = $1 AND kind = 'forecast' AND withdrawn_at IS NULL
         ORDER BY source, issued_at DESC, id))
