@@ -1,6 +1,7 @@
 /**
- * The demo's weather and its morning. Velmora is made up, and so is where it lies: wherever it is about seven in
- * the morning by the sun when the demo begins. So its day is before those who look at it, and its made-up weather is the same each time.
+ * The demo's weather and its morning. Velmora is made up, and so is where it lies: wherever it is seven in the morning
+ * when the demo begins. So its day is before those who look at it, and its made-up weather is the same each time, hour by
+ * hour.
  */
 import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
 import { roofSurface } from '@lentum/core/programme';
@@ -20,28 +21,30 @@ import {
 /** The instant at which the demo file stands still. */
 export const DEMO_ANCHOR = '2026-05-12T09:30:00.000Z';
 
-/** By the sun, at the beginning. */
-const MORNING_H = 6.9;
+/** By the sun and by the clock when the hour begins in which the demo begins. */
+const SUN_H = 6.4;
+const CLOCK_H = 7;
 const LATITUDE_DEG = 20;
-/** The rain of the afternoon comes so long after the beginning. */
-const RAIN_AFTER_H = 8;
+/** The rain of the afternoon comes so long after the beginning of that hour. */
+const RAIN_AFTER_H = 8.5;
 
-const utcHour = (at: Date): number => (at.getTime() % MS_PER_DAY) / MS_PER_HOUR;
+const hourBegun = (at: Date): number => hourFloor(at.getTime());
+const utcHour = (at: Date): number => (hourBegun(at) % MS_PER_DAY) / MS_PER_HOUR;
+/** The same time of day, from half a day behind to half a day ahead. */
+const within = (hours: number): number => (hours < -12 ? hours + 24 : hours);
 
-/** A zone of whole hours in which it is about seven. */
+/** A zone of whole hours in which it is seven. */
 export function morningZone(at: Date): string {
-  const ahead = Math.ceil(MORNING_H - 0.5 - utcHour(at));
-  const offset = ahead < -12 ? ahead + 24 : ahead;
+  const offset = within(CLOCK_H - utcHour(at));
   if (offset === 0) return 'Etc/GMT';
   // These names count the hours the other way round.
   return offset > 0 ? `Etc/GMT-${offset}` : `Etc/GMT+${-offset}`;
 }
 
-/** East of Greenwich, such that it is about seven by the sun. */
-function morningLongitude(at: Date): number {
-  const hours = MORNING_H - utcHour(at);
-  return Number((15 * (hours < -12 ? hours + 24 : hours)).toFixed(4));
-}
+const DEGREES_PER_HOUR = 360 / 24;
+/** East of Greenwich, such that the sun is up as in the early morning. */
+const morningLongitude = (at: Date): number =>
+  Number((DEGREES_PER_HOUR * within(SUN_H - utcHour(at))).toFixed(4));
 
 export const weatherAt = (at: Date): WeatherDoc =>
   weatherDocSchema.parse({
@@ -49,8 +52,8 @@ export const weatherAt = (at: Date): WeatherDoc =>
     service: 'simulated',
     simulated: {
       seed: 21,
-      originAt: new Date(hourFloor(at.getTime())).toISOString(),
-      frontAt: new Date(at.getTime() + RAIN_AFTER_H * MS_PER_HOUR).toISOString(),
+      originAt: new Date(hourBegun(at)).toISOString(),
+      frontAt: new Date(hourBegun(at) + RAIN_AFTER_H * MS_PER_HOUR).toISOString(),
       // No seasons: the demo's spring lasts.
       climate: { meanC: 17, seasonK: 0, dayK: 4.5, spreadK: 7, windMPerS: 3 },
     },

@@ -1,10 +1,13 @@
 /** Weather of a job: its place and service, hours fetched and added, and what is refused. */
 import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import type { AddressInfo } from 'node:net';
 import { describe, expect, it } from 'vitest';
 import type { JobFile } from '@lentum/core/jobfile';
 import { DEFAULT_WEATHER, type WeatherSeries } from '@lentum/core/weather';
 import { weatherAt } from '@lentum/demo';
-import { api, detail, importDemo, NOW, startJob, V1 } from './support/api.ts';
+import { createApp } from '../src/http/app.ts';
+import { api, detail, importDemo, NOW, pool, startJob, V1 } from './support/api.ts';
 
 const HOUR = 3_600_000;
 const path = (job: string, rest = ''): string => `${V1}/jobs/${job}/weather${rest}`;
@@ -109,5 +112,43 @@ describe('hours added by a person', () => {
       .expect(422);
     expect(JSON.stringify(off.body)).toContain('at most 90');
     await api.get(path('none', '/series')).expect(404);
+  });
+});
+
+describe('the instruments on site', () => {
+  it('read what the made-up weather is: near its own hours, and the surface of a zone', async () => {
+    const id = await importDemo();
+    await api.post(path(id, '/fetch')).send({}).expect(200);
+    const read = (await api.get(path(id, '/reading?zone=hall')).expect(200)).body as Record<string, number>;
+    const series = await seriesOf(id);
+    const today = series.filter((s) => s.kind === 'observed').at(-1)!;
+    expect(Math.abs(read['airC']! - today.columns.airC!.at(-1)!)).toBeLessThan(2);
+    expect(read['surfaceC']).toBeGreaterThan(0);
+    // The same minute gives the same reading; a roof of metal in the sun is another surface.
+    expect((await api.get(path(id, '/reading?zone=hall')).expect(200)).body).toEqual(read);
+    const metal = (await api.get(path(id, '/reading?zone=canopy')).expect(200)).body as Record<
+      string,
+      number
+    >;
+    expect(metal['surfaceC']).not.toBe(read['surfaceC']);
+    await api.get(path(id, '/reading?zone=nowhere')).expect(404);
+    await api.get(path(await startJob(), '/reading')).expect(409);
+  });
+  it('stream one reading after the other', async () => {
+    const id = await importDemo();
+    const server = createApp({ pool, now: () => NOW }).listen(0, '127.0.0.1');
+    await once(server, 'listening');
+    const { port } = server.address() as AddressInfo;
+    const stop = new AbortController();
+    const answer = await fetch(`http://127.0.0.1:${port}${path(id, '/readings?zone=hall')}`, {
+      signal: stop.signal,
+    });
+    expect(answer.headers.get('content-type')).toContain('text/event-stream');
+    const first = await answer.body?.getReader().read();
+    const text = new TextDecoder().decode(first?.value as Uint8Array);
+    stop.abort();
+    server.closeAllConnections();
+    server.close();
+    expect(JSON.parse(text.replace(/^data: /, ''))).toMatchObject({ simulated: true });
   });
 });

@@ -1,10 +1,13 @@
 import { z } from 'zod';
+import { idSchema } from '@lentum/core/job';
+import type { Survey } from '@lentum/core/survey';
 import { fullHour, weatherDocSchema, weatherSeriesSchema, type WeatherDoc } from '@lentum/core/weather';
 import { MS_PER_DAY } from '@lentum/core/units';
 import { readDocument } from '../db/documents.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { documentRoutes } from '../jobs/documentroutes.ts';
+import { readInstruments, type SiteReading } from './instruments.ts';
 import { WEATHER_SQL } from './sql.ts';
 import { fetchWeather, FETCHED, insertSeries, readSeries } from './store.ts';
 
@@ -13,6 +16,33 @@ async function requireJob(context: Context, jobId: string): Promise<WeatherDoc> 
   if (!doc) throw notFound('Job', jobId);
   return weatherDocSchema.parse(doc.body);
 }
+
+const readingAnswer = z.object({
+  instrument: z.string(),
+  simulated: z.boolean(),
+  at: z.string(),
+  airC: z.number(),
+  humidityPct: z.number(),
+  windMPerS: z.number(),
+  surfaceC: z.number().optional(),
+});
+
+async function readNow(context: Context, jobId: string, zoneId: string | undefined): Promise<SiteReading> {
+  const doc = await requireJob(context, jobId);
+  const survey = await readDocument<Survey>(context.pool, jobId, 'survey');
+  const zone = survey?.body.zones.find((z) => z.id === zoneId);
+  if (zoneId !== undefined && !zone) throw notFound('Zone', zoneId);
+  const reading = readInstruments(
+    doc,
+    context.now(),
+    zone && { id: zone.id, substrate: zone.substrate?.kind },
+  );
+  if (!reading) throw new HttpProblem(409, 'This job has no instruments: nobody tells its weather');
+  return reading;
+}
+
+/** Seconds between two readings of a stream. */
+const STREAM_S = 10;
 
 export const weatherRoutes = [
   ...documentRoutes({
@@ -52,6 +82,42 @@ export const weatherRoutes = [
       const jobId = params['jobId'] ?? '';
       await requireJob(context, jobId);
       return { fresh: await fetchWeather(context.pool, jobId, context.now()) };
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/weather/reading',
+    tag: 'Weather',
+    summary: 'What the instruments on site read now: air, humidity, wind, and the surface of a zone',
+    query: z.strictObject({ zone: idSchema.optional() }),
+    answer: readingAnswer,
+    run: async ({ params, query, context }) => readNow(context, params['jobId'] ?? '', query.zone),
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/weather/readings',
+    tag: 'Weather',
+    summary: `The same as a stream of server-sent events, one every ${STREAM_S} seconds`,
+    query: z.strictObject({ zone: idSchema.optional() }),
+    answerType: 'text/event-stream',
+    run: async ({ params, query, context, req, res }) => {
+      const jobId = params['jobId'] ?? '';
+      const first = await readNow(context, jobId, query.zone);
+      res.writeHead(200, {
+        'Content-Type': 'text/event-stream',
+        'Cache-Control': 'no-cache, no-transform',
+        Connection: 'keep-alive',
+      });
+      const send = (reading: unknown): boolean => res.write(`data: ${JSON.stringify(reading)}\n\n`);
+      send(first);
+      const timer = setInterval(() => {
+        readNow(context, jobId, query.zone).then(send, () => res.end());
+      }, STREAM_S * 1000);
+      await new Promise<void>((done) => {
+        req.on('close', done);
+        res.on('close', done);
+      });
+      clearInterval(timer);
     },
   }),
   route({

@@ -61,6 +61,7 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
     work,
     view,
     load,
+    readSeries,
     refresh,
     keepFresh,
     clear: (): void => {

@@ -6,7 +6,7 @@ import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
+import { get, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -66,6 +66,26 @@ function joined(verdicts: readonly Verdict[]): Verdict[] {
   );
 }
 
+/** Whoever tells the job's weather has instruments on its site. */
+const instruments = computed(() => job.weather.doc.draft.service !== 'none');
+const asking = ref(false);
+async function fromInstruments(): Promise<void> {
+  asking.value = true;
+  trouble.value = '';
+  try {
+    const { body } = await get<{ airC: number; humidityPct: number; surfaceC?: number }>(
+      `/jobs/${job.id}/weather/reading?zone=${props.zoneId}`,
+    );
+    airC.value = body.airC;
+    humidityPct.value = body.humidityPct;
+    surfaceC.value = body.surfaceC;
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  } finally {
+    asking.value = false;
+  }
+}
+
 async function keep(): Promise<void> {
   if (!typed.value || !(await askWho(preferences))) return;
   saving.value = true;
@@ -90,7 +110,7 @@ async function keep(): Promise<void> {
   <div class="head">
     <h2 class="minor">Conditions</h2>
     <span v-if="last && !taking" class="quiet">read {{ job.time(Date.parse(last.at)) }}</span>
-    <el-button v-if="!taking" class="end" @click="begin">Take a reading</el-button>
+    <el-button v-if="!taking" class="end tap" @click="begin">Take a reading</el-button>
   </div>
   <form v-if="taking" class="fields" @submit.prevent="keep">
     <div>
@@ -155,6 +175,9 @@ async function keep(): Promise<void> {
   <div v-if="taking" class="bar">
     <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep"
       >Keep the reading</el-button
+    >
+    <el-button v-if="instruments" class="tap" :loading="asking" @click="fromInstruments"
+      >From the instruments</el-button
     >
     <el-button class="tap" @click="taking = false">Cancel</el-button>
   </div>

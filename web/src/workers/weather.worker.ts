@@ -1,9 +1,27 @@
 /** Every way that the weather may go, off the main thread. */
 import { expose } from 'comlink';
-import type { WorkLayer } from '@lentum/core/buildup';
+import { CATALOGUE, type WorkLayer } from '@lentum/core/buildup';
 import { jobWeather, type JobWeather, type Shade, type WeatherFacts } from '@lentum/core/call';
-import { askOf, chancesOf, startAt, type Ask, type Method } from '@lentum/core/programme';
+import {
+  askOf,
+  chancesOf,
+  roofSurface,
+  seasonHours,
+  startAt,
+  type Ask,
+  type Method,
+  type SeasonHours,
+} from '@lentum/core/programme';
 import type { Spread } from '@lentum/core/programme';
+import { MS_PER_HOUR } from '@lentum/core/units';
+import {
+  roofClimate,
+  sunOver,
+  timelineOf,
+  zoneAhead,
+  type Place,
+  type WeatherSeries,
+} from '@lentum/core/weather';
 
 /** Of the past only what dries and cures is needed. */
 const BACK_DAYS = 3;
@@ -67,7 +85,36 @@ const work = {
     if (!first || !askOf(q.layer, { layingHours: q.layingHours, method: q.method })) return undefined;
     return startAt(q.layer, q.startMs, q, first, q.nowMs, { members: climates })?.overcoatFromSpread;
   },
+
+  /** Usable hours of a year for the first build-up of every family of the library, on old concrete. */
+  season(series: WeatherSeries, place: Place, timeZone: string, work: WorkHours): FamilySeason[] {
+    const startMs = Date.parse(series.startAt);
+    const seen = { ...series, kind: 'observed' as const };
+    const line = timelineOf([seen], startMs, series.hours, startMs + series.hours * MS_PER_HOUR);
+    const climate = roofClimate(line, sunOver(line, place), roofSurface('concrete-old'));
+    const months = Int8Array.from({ length: series.hours }, (_, h) => {
+      const ms = startMs + h * MS_PER_HOUR;
+      const local = new Date(ms + zoneAhead(ms, timeZone));
+      const hour = local.getUTCHours();
+      return hour >= work.from && hour < work.to ? local.getUTCMonth() : -1;
+    });
+    const monthOf = (h: number): number | undefined => ((months[h] ?? -1) < 0 ? undefined : months[h]);
+    const families = new Set<string>();
+    return CATALOGUE.filter((b) => !families.has(b.family) && families.add(b.family)).map((b) => ({
+      name: b.name,
+      ...seasonHours(b, climate, { monthOf }),
+    }));
+  },
 };
+
+/** Local hours in which work may begin. */
+export interface WorkHours {
+  readonly from: number;
+  readonly to: number;
+}
+export interface FamilySeason extends SeasonHours {
+  readonly name: string;
+}
 
 export type WeatherWork = typeof work;
 expose(work);

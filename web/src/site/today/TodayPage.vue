@@ -2,6 +2,7 @@
 /** The morning: every bay by what can be done now, and what follows if it is begun at some hour. */
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
 import BayList from '../BayList.vue';
 import type { Group } from '../groups.ts';
@@ -9,6 +10,7 @@ import CallCard from './CallCard.vue';
 import DayStrip from './DayStrip.vue';
 import { GROUPS, useCalls } from './calls.ts';
 import { chanceAt, useChances } from './chances.ts';
+import { deadlinesOf, saveCalendar } from './deadlines.ts';
 import { useStart } from './start.ts';
 
 const job = useJob();
@@ -35,6 +37,14 @@ const groups = computed<Group[]>(() =>
     name,
     rows: rows.value.filter((r) => kinds.includes(r.call.kind)),
   })).filter((g) => g.rows.length > 0),
+);
+const deadlines = computed(() =>
+  deadlinesOf(rows.value, job.nowMs, { system: job.system, time: (ms) => job.time(ms) }),
+);
+const SOON_MS = 2 * MS_PER_HOUR;
+/** Closings of the next two hours: said above everything else. */
+const soon = computed(() =>
+  deadlines.value.filter((d) => d.atMs - job.nowMs <= SOON_MS && !d.key.endsWith('opens')),
 );
 const done = computed(() => calls.value.filter((c) => c.kind === 'done').length);
 const bayId = computed(() => {
@@ -70,9 +80,19 @@ const start = useStart(() => row.value?.call, startMs, chances);
     tells the weather, under
     <RouterLink :to="{ query: { part: 'weather' } }">Weather</RouterLink>.
   </p>
+  <ul v-if="soon.length > 0" class="soon" role="status" aria-label="Closing within two hours">
+    <li v-for="d in soon" :key="d.key">
+      <strong>{{ job.time(d.atMs) }}</strong> {{ d.title }}
+    </li>
+  </ul>
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
       <BayList :groups="groups" :chosen="bayId" @choose="choose" />
+      <p v-if="deadlines.length > 0">
+        <el-button class="tap" @click="saveCalendar(job.head?.name ?? '', deadlines, job.nowMs)"
+          >Openings and closings, calendar file</el-button
+        >
+      </p>
       <p v-if="done > 0" class="quiet">{{ done }} {{ done === 1 ? 'bay is' : 'bays are' }} accepted.</p>
     </section>
     <section ref="card" class="card" aria-label="Chosen bay">
@@ -100,6 +120,13 @@ const start = useStart(() => row.value?.call, startMs, chances);
 }
 .list {
   min-width: 0;
+}
+.soon {
+  list-style: none;
+  margin: 0 0 var(--s3);
+  padding: var(--s2) var(--s3);
+  border-left: 4px solid var(--amber);
+  background: var(--amber-soft);
 }
 .card {
   align-self: start;

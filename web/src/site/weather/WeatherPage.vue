@@ -4,7 +4,10 @@ import { computed, ref } from 'vue';
 import { ElMessage } from 'element-plus';
 import { at, type WeatherSeries } from '@lentum/core/weather';
 import { sentenceOf } from '../../app/api.ts';
+import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
+import HoursDialog from './HoursDialog.vue';
+import SeasonPanel from './SeasonPanel.vue';
 
 const job = useJob();
 const doc = computed(() => job.weather.doc.draft);
@@ -35,7 +38,7 @@ const sources = computed(() => {
   return [...found.values()].map((list) => {
     const issued = Math.max(...list.map((s) => Date.parse(s.issuedAt)));
     const from = Math.min(...list.map((s) => Date.parse(s.startAt)));
-    const to = Math.max(...list.map((s) => Date.parse(s.startAt) + s.hours * 3_600_000));
+    const to = Math.max(...list.map((s) => Date.parse(s.startAt) + s.hours * MS_PER_HOUR));
     const [first] = list;
     return {
       kind: first?.kind,
@@ -47,10 +50,26 @@ const sources = computed(() => {
     };
   });
 });
+const importing = ref(false);
+/** The newest typical or past year, for the season. */
+const year = computed(() => job.weather.series.filter((s) => s.kind === 'climate').at(-1));
+const DAY_H = 24;
+/** What to mind about the hours that are known. */
+const warnings = computed(() => {
+  const found: string[] = [];
+  const forecasts = job.weather.series.filter((s) => s.kind === 'forecast');
+  const newest = Math.max(...forecasts.map((s) => Date.parse(s.issuedAt)));
+  const age = (job.nowMs - newest) / MS_PER_HOUR;
+  if (forecasts.length > 0 && age > DAY_H)
+    found.push(`The newest forecast is ${Math.round(age)} h old: what it says of today may be wrong.`);
+  if (job.weather.series.length > 0 && forecasts.length === 0)
+    found.push('No forecast: nothing is known of the hours to come, and no window is told.');
+  return found;
+});
 const now = computed(() => {
   const line = job.weather.view?.line;
   if (!line) return undefined;
-  const hour = Math.floor((job.nowMs - line.startMs) / 3_600_000);
+  const hour = Math.floor((job.nowMs - line.startMs) / MS_PER_HOUR);
   return {
     air: at(line, 'airC', hour),
     humidity: at(line, 'humidityPct', hour),
@@ -135,7 +154,11 @@ const now = computed(() => {
         </tbody>
       </table>
       <p v-else class="quiet">None yet.</p>
+      <p v-for="w in warnings" :key="w" class="warn">{{ w }}</p>
+      <p><el-button @click="importing = true">Add hours from a file</el-button></p>
     </section>
+    <SeasonPanel v-if="year" :series="year" />
+    <HoursDialog v-if="importing" v-model="importing" />
   </div>
 </template>
 
@@ -154,5 +177,11 @@ const now = computed(() => {
   display: grid;
   gap: var(--s1);
   font-weight: 600;
+}
+th {
+  text-align: left;
+}
+.warn {
+  color: var(--amber);
 }
 </style>

@@ -1,0 +1,81 @@
+/**
+ * A station on site and an infrared thermometer, simulated: they read the made-up weather as it really is, with the
+ * scatter of real instruments. A real one would stand behind the same answer.
+ */
+import { createHash } from 'node:crypto';
+import { roofSurface } from '@lentum/core/programme';
+import type { SubstrateKey } from '@lentum/core/family';
+import { MS_PER_HOUR } from '@lentum/core/units';
+import {
+  climateOf,
+  hourFloor,
+  roofClimate,
+  SimulatedWeather,
+  sunOver,
+  timelineOf,
+  type WeatherDoc,
+} from '@lentum/core/weather';
+
+export interface SiteReading {
+  readonly instrument: string;
+  readonly simulated: boolean;
+  readonly at: string;
+  readonly airC: number;
+  readonly humidityPct: number;
+  readonly windMPerS: number;
+  readonly surfaceC: number | undefined;
+}
+
+/** Before the hour: long enough for a slab to have forgotten where the reckoning began. */
+const BACK_H = 48;
+
+/** From −1 to 1, of its own for each text. */
+const scatter = (text: string): number =>
+  createHash('sha256').update(text).digest().readUInt32BE(0) / 2 ** 31 - 1;
+
+/** @returns undefined where the job has no instruments */
+export function readInstruments(
+  doc: WeatherDoc,
+  now: Date,
+  zone?: { id: string; substrate: SubstrateKey | undefined },
+): SiteReading | undefined {
+  const climate = climateOf(doc);
+  if (!climate) return undefined;
+  const startMs = hourFloor(now.getTime()) - BACK_H * MS_PER_HOUR;
+  const hours = BACK_H + 2;
+  const instant = new Date(startMs).toISOString();
+  const line = timelineOf(
+    [
+      {
+        id: 'truth',
+        kind: 'observed',
+        source: 'truth',
+        simulated: true,
+        issuedAt: instant,
+        startAt: instant,
+        hours,
+        columns: new SimulatedWeather(climate).columns(startMs, hours),
+      },
+    ],
+    startMs,
+    hours,
+    startMs + hours * MS_PER_HOUR,
+  );
+  // Between two hours as far along as the clock is.
+  const along = (now.getTime() - hourFloor(now.getTime())) / MS_PER_HOUR;
+  const between = (column: Float64Array): number =>
+    (column[BACK_H] ?? 0) * (1 - along) + (column[BACK_H + 1] ?? 0) * along;
+  const minute = now.toISOString().slice(0, 16);
+  const read = (value: number, name: string, spread: number, digits: number): number =>
+    Number((value + spread * scatter(`${minute} ${name}`)).toFixed(digits));
+  const roof = zone && roofClimate(line, sunOver(line, climate.place), roofSurface(zone.substrate));
+  return {
+    instrument: 'Site station and infrared thermometer (simulated)',
+    simulated: true,
+    at: now.toISOString(),
+    airC: read(between(line.values.airC), 'air', 0.2, 1),
+    humidityPct: Math.min(100, Math.max(1, read(between(line.values.humidityPct), 'humidity', 1.5, 0))),
+    windMPerS: Math.max(0, read(between(line.values.windMPerS), 'wind', 0.4, 1)),
+    surfaceC: roof && read(between(roof.surfaceC), `surface ${zone.id}`, 0.4, 1),
+  };
+}
