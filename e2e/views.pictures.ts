@@ -10,6 +10,31 @@ const take = async (page: Page, name: string): Promise<void> => {
   await page.screenshot({ path: `${folder}${name}.png` });
 };
 
+/** A made-up year of hours, as a file would bring it. */
+async function addYear(page: Page, jobId: string): Promise<void> {
+  const hours = 8760;
+  const of = (value: (h: number) => number): number[] =>
+    Array.from({ length: hours }, (_, h) => Number(value(h).toFixed(1)));
+  const season = (h: number): number => -Math.cos((2 * Math.PI * (h - 500)) / hours);
+  const day = (h: number): number => Math.sin((2 * Math.PI * (h - 9)) / 24);
+  const series = {
+    id: 'made-up-year',
+    kind: 'climate',
+    source: 'a-made-up-year.csv',
+    issuedAt: '2026-01-01T00:00:00.000Z',
+    startAt: '2025-01-01T00:00:00.000Z',
+    hours,
+    columns: {
+      airC: of((h) => 11 + 9 * season(h) + 4 * day(h) + 3 * Math.sin(h / 37)),
+      humidityPct: of((h) => 72 - 12 * day(h) - 6 * season(h) + 8 * Math.sin(h / 29)),
+      rainMm: of((h) => Math.max(0, 3 * Math.sin(h / 19) * Math.sin(h / 83) - 1.6)),
+      windMPerS: of((h) => 3.5 + 2 * Math.sin(h / 23)),
+    },
+  };
+  const r = await page.request.put(`/api/v1/jobs/${jobId}/weather/series/${series.id}`, { data: series });
+  expect(r.status()).toBe(201);
+}
+
 test('desk', async ({ page }) => {
   test.setTimeout(180_000);
   const id = await freshDemo(page);
@@ -36,8 +61,6 @@ test('desk', async ({ page }) => {
   await take(page, 'compare');
   await page.goto(`/jobs/${id}/details?zone=hall&detail=corner-3`);
   await take(page, 'details');
-  await page.goto(`/jobs/${id}/details?zone=hall&detail=hall-f6`);
-  await take(page, 'details-pocket');
   await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=cap`);
   await page.waitForTimeout(2500);
   await take(page, 'courses');
@@ -46,10 +69,17 @@ test('desk', async ({ page }) => {
   await page.waitForTimeout(2500);
   await page.getByRole('region', { name: 'Cut list' }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
   await take(page, 'courses-cutting');
-  await page.goto(`/jobs/${id}/order?part=courses&zone=office&layer=all`);
-  await take(page, 'courses-crossed');
   await page.goto('/bench?sum=joint');
   await take(page, 'bench');
+  await page.goto(`/jobs/${id}/site?part=today&bay=hall-7`);
+  await expect(page.getByText(/Chance that it holds/).first()).toBeVisible();
+  await page.getByRole('slider', { name: 'Start of laying' }).focus();
+  for (let n = 0; n < 2; n += 1) await page.keyboard.press('PageUp');
+  await take(page, 'today');
+  await addYear(page, id);
+  await page.goto(`/jobs/${id}/site?part=weather`);
+  await expect(page.getByRole('region', { name: 'The season' }).locator('tbody tr')).toHaveCount(15);
+  await take(page, 'weather');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
   await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
@@ -67,8 +97,7 @@ test('phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-4`);
   await take(page, 'phone-bay');
-  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-9`);
-  await page.getByRole('button', { name: 'Mix card' }).click();
-  await page.waitForTimeout(600);
-  await take(page, 'phone-mix');
+  await page.goto(`/jobs/${id}/site`);
+  await expect(page.getByText(/Chance that it holds/).first()).toBeVisible();
+  await take(page, 'phone-today');
 });

@@ -80,11 +80,14 @@ const start = useStart(() => row.value?.call, startMs, chances);
     tells the weather, under
     <RouterLink :to="{ query: { part: 'weather' } }">Weather</RouterLink>.
   </p>
-  <ul v-if="soon.length > 0" class="soon" role="status" aria-label="Closing within two hours">
-    <li v-for="d in soon" :key="d.key">
-      <strong>{{ job.time(d.atMs) }}</strong> {{ d.title }}
-    </li>
-  </ul>
+  <div v-if="soon.length > 0" class="soon" role="status">
+    <h2 class="minor">Closing within two hours</h2>
+    <ul>
+      <li v-for="d in soon" :key="d.key">
+        <strong>{{ job.time(d.atMs) }}</strong> {{ d.title }}
+      </li>
+    </ul>
+  </div>
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
       <BayList :groups="groups" :chosen="bayId" @choose="choose" />
@@ -122,7 +125,6 @@ const start = useStart(() => row.value?.call, startMs, chances);
   min-width: 0;
 }
 .soon {
-  list-style: none;
   margin: 0 0 var(--s3);
   padding: var(--s2) var(--s3);
   border-left: 4px solid var(--amber);
@@ -159,5 +161,10 @@ const start = useStart(() => row.value?.call, startMs, chances);
     position: static;
     order: 3;
   }
+}
+.soon ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
 }
 </style>
