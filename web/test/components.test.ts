@@ -13,6 +13,7 @@ import VerdictLine from '../src/shared/VerdictLine.vue';
 import WorkingTree from '../src/shared/WorkingTree.vue';
 import ReadingBars from '../src/record/ReadingBars.vue';
 import BayList from '../src/site/BayList.vue';
+import { groupsByState } from '../src/site/groups.ts';
 import ContainersOpened from '../src/site/ContainersOpened.vue';
 import GaugeTeeth from '../src/site/GaugeTeeth.vue';
 import ClosingError from '../src/survey/ClosingError.vue';
@@ -123,11 +124,11 @@ describe('the list of bays', () => {
     };
     const w = show(BayList, {
       props: {
-        rows: [
+        groups: groupsByState([
           row('H1', step('prepared', -1), reading(-0.5)),
           row('H2', step('prepared', -1), reading(-0.5)),
           row('H3', step('held', -1)),
-        ],
+        ]),
         chosen: 'H2',
       },
     });

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { BayStatus } from '@lentum/core/record';
 import { bayAreaFigure, potLifeMinutes } from '@lentum/core/site';
-import { bayVerdict, coatVerdict, stateWords } from '@lentum/core/words';
+import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -13,7 +13,7 @@ import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import { askWho } from './who.ts';
 
-const props = defineProps<{ status: BayStatus }>();
+const props = defineProps<{ status: BayStatus; verdict: Verdict }>();
 const emit = defineEmits<{ coat: []; ply: []; add: []; mix: [] }>();
 const job = useJob();
 const preferences = usePreferences();
@@ -31,7 +31,6 @@ const potLife = computed(() => {
   return minutes === undefined ? undefined : Math.round(minutes);
 });
 const last = computed(() => props.status.laid.at(-1));
-const verdict = computed(() => bayVerdict(props.status, job.nowMs));
 const film = computed(
   () =>
     last.value &&
@@ -64,7 +63,7 @@ const detailsNext = computed(() => {
     : props.status.laid.some((l) => l.coat.id === after);
 });
 /** A coat is what comes next only under a go; what was laid all the same can still be logged. */
-const mayBegin = computed(() => verdict.value.outcome === 'go' || props.status.state === 'wet');
+const mayBegin = computed(() => props.verdict.outcome === 'go' || props.status.state === 'wet');
 /** While the film is wet, more of it belongs to the same coat: the entry is corrected. */
 const canAdd = computed(
   () => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined,

@@ -19,6 +19,7 @@ import RoutePanel from './RoutePanel.vue';
 import RouteOverlay from './RouteOverlay.vue';
 import { useBayRoute } from './bayroute.ts';
 import SplitDialog from './SplitDialog.vue';
+import { useCalls } from './today/calls.ts';
 
 const job = useJob();
 const route = useRoute();
@@ -31,9 +32,15 @@ const mixing = ref(false);
 const adding = ref<CoatEntry>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
-const withVerdicts = computed(() =>
-  bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) })),
-);
+const calls = useCalls();
+/** By the weather where it is known, else by the last reading. */
+const withVerdicts = computed(() => {
+  const { work, view } = job.weather;
+  if (!work || !view) return bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) }));
+  return calls.value
+    .filter((c) => c.status.bay.zoneId === chosenId.value)
+    .map((c) => ({ status: c.status, verdict: work.callVerdict(c, job.nowMs) }));
+});
 const groups = computed(() => groupsByState(withVerdicts.value));
 const bayId = computed(
   () =>
@@ -42,6 +49,14 @@ const bayId = computed(
     bays.value[0]?.bay.id,
 );
 const bay = computed(() => bays.value.find((b) => b.bay.id === bayId.value));
+const bayWords = computed(
+  () =>
+    withVerdicts.value.find((r) => r.status.bay.id === bayId.value)?.verdict ?? {
+      outcome: 'hold' as const,
+      subject: bay.value?.bay.label ?? '',
+      says: [],
+    },
+);
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
 const cut = computed(() => job.documents.site.draft.cuts.find((c) => c.zoneId === chosenId.value));
 const mismatch = computed(() =>
@@ -116,6 +131,7 @@ const chooseBay = (id: string): void =>
         <BayCard
           :key="bay.bay.id"
           :status="bay"
+          :verdict="bayWords"
           @coat="coating = true"
           @ply="plying = true"
           @mix="mixing = true"
