@@ -7,6 +7,7 @@ import { benchFalls } from './falls.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
 import { table } from './table.ts';
+import { benchWeather } from './weather.ts';
 
 const rows = [
   ...benchSize(),
@@ -14,6 +15,7 @@ const rows = [
   ...benchCore(),
   ...benchDetails(),
   ...(await benchCourses()),
+  ...benchWeather(),
   ...(await benchApi()),
   ...(await benchStart()),
 ];

@@ -5,8 +5,9 @@ import type { Survey } from '@lentum/core/survey';
 import { DEFAULT_WEATHER, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
 import { call, get, Offline } from './api.ts';
 import { useDocument } from './document.ts';
+import type * as Weatherwork from './weatherwork.ts';
 
-type Work = typeof import('./weatherwork.ts');
+type Work = typeof Weatherwork;
 
 const HOUR_MS = 3_600_000;
 
