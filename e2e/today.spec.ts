@@ -19,8 +19,12 @@ test('the morning: bays in the order of what missing costs; a start dragged into
   const names = await list.getByRole('heading').allTextContents();
   expect(names.indexOf('Overcoat time missed')).toBeLessThan(names.indexOf('Can be done now'));
 
-  await list.getByRole('button', { name: 'Choose bay C4', exact: true }).click();
   const card = page.getByRole('region', { name: 'Chosen bay' });
+  await list.getByRole('button', { name: 'Choose bay H6', exact: true }).click();
+  const film = card.getByRole('region', { name: 'The film that lies there' });
+  await expect(film.locator('tr', { hasText: 'rain-safe' })).toContainText('100');
+  await expect(film.locator('tr', { hasText: 'overcoat from' })).toContainText(/[89]\d/);
+  await list.getByRole('button', { name: 'Choose bay C4', exact: true }).click();
   await expect(card.getByRole('heading', { name: /Bay C4/ })).toBeVisible();
   await expect(card.getByText('every condition holds')).toBeVisible();
   await expect(card.getByText(/Chance that it holds/).first()).toBeVisible();

@@ -2,9 +2,9 @@
 import { describe, expect, it } from 'vitest';
 import { callOf, CALL_KINDS, inOrderOfCost, jobWeather, topOf, type Call } from '@lentum/core/call';
 import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
-import { isCoat } from '@lentum/core/buildup';
+import { isCoat, whenMissed } from '@lentum/core/buildup';
 import { bayStatus, EMPTY_BOOK, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
-import { callVerdict, startVerdict, verdictText } from '@lentum/core/words';
+import { callVerdict, mishapVerdict, startVerdict, verdictText } from '@lentum/core/words';
 import { climateOf, hourFloor, SimulatedWeather, type WeatherSeries } from '@lentum/core/weather';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 
@@ -255,6 +255,22 @@ describe('cure over the weather', () => {
     expect(
       mishapsOf(coat!, at.getTime() + 2 * HOUR, 1, climate, at.getTime()).map((m) => m.kind),
     ).not.toContain('rainSafe');
+  });
+  it('and what the layer says to do then', () => {
+    const rainedOn = mishapVerdict(coat!, {
+      kind: 'rainSafe',
+      atMs: at.getTime() - HOUR,
+      value: 1.6,
+      ahead: false,
+    });
+    expect(rainedOn.outcome).toBe('stop');
+    expect(verdictText(rainedOn.says, 'metric', () => 'then')).toBe(
+      '1.6\u00a0mm of rain then, before it is rain-safe.',
+    );
+    expect(rainedOn.quiet?.join('')).toBe(whenMissed(coat!, 'rainSafe').says);
+    const cold = mishapVerdict(coat!, { kind: 'cold', atMs: at.getTime() + HOUR, value: 2, ahead: true });
+    expect(cold).toMatchObject({ outcome: 'hold', subject: 'Ahead.' });
+    expect(cold.quiet).toBeUndefined();
   });
   it('what is not forecast is not known: no time beyond the end of the hours', () => {
     const lateMs = climate.line.startMs + (climate.line.hours - 2) * HOUR;

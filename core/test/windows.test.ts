@@ -282,3 +282,26 @@ describe('each condition by itself', () => {
       expect(laying(long.mask[h]!)).toEqual(expect.arrayContaining(laying(short.mask[h]!)));
   });
 });
+
+describe('frost and dew are told apart from rain', () => {
+  const words = (airC: number, rainMm: number[] = steady(96, 0)) => {
+    const hours = 96;
+    const line = lineOf({
+      airC: steady(hours, airC),
+      humidityPct: steady(hours, 98),
+      rainMm,
+      windMPerS: steady(hours, 0.5),
+      cloudPct: steady(hours, 0),
+      sunWPerM2: steady(hours, 0),
+    });
+    const climate = roofClimate(line, sunOver(line, PLACE), roofSurface('bitumen-smooth', 'dark'));
+    const ask = plainAsk();
+    return failingAt(ask, climate, windowsOf(ask, climate), 40).find((f) => f.condition === 'wet')?.actual
+      ?.label;
+  };
+  it.each([
+    [12, 'dew'],
+    [-2, 'frost'],
+  ])('a clear night at %d °C leaves %s', (airC, label) => expect(words(airC)).toBe(label));
+  it('rain of the hour before is rain', () => expect(words(12, at(96, [38], 3, 0))).toBe('rain'));
+});

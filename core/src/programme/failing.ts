@@ -2,7 +2,7 @@
 import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Sourced } from '../job/index.ts';
 import { MS_PER_HOUR, TOLERANCE, type Quantity } from '../units/index.ts';
-import { dewMarginFigure, dewPointFigure, type RoofClimate } from '../weather/index.ts';
+import { dewMarginFigure, dewPointFigure, wetnessOf, type RoofClimate } from '../weather/index.ts';
 import type { Ask } from './ask.ts';
 import { failsIn, layingSpan, windAt, windLimit, type Condition, type Windows } from './windows.ts';
 
@@ -93,7 +93,7 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
     const since = Math.max(0, hour - RAIN_LASTS_H);
     const rained = first(since, hour, (h) => (rainMm[h] ?? 0) > TOLERANCE.rainMm);
     const byRain = (rainMm[rained] ?? 0) > TOLERANCE.rainMm;
-    const label = byRain ? 'water of the rain on the surface' : 'dew on the surface';
+    const label = wetnessOf(climate, hour - 1) === 'frost' ? 'frost' : byRain ? 'rain' : 'dew';
     const water = given(
       label,
       wetMm[hour - 1] ?? 0,

@@ -1,7 +1,8 @@
 /** The wording of the call: what can be done on a bay, until when, or from when, and what stands in the way. */
 import type { Call } from '../call/index.ts';
 import { given, words, type Outcome, type Part, type Verdict } from '../figures/index.ts';
-import type { Condition, Failing, Start, Unsaid } from '../programme/index.ts';
+import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
+import type { Condition, Failing, Mishap, Mishappening, Start, Unsaid } from '../programme/index.ts';
 import { bayVerdict } from './verdicts.ts';
 
 const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
@@ -18,7 +19,7 @@ export function failingWords(f: Failing): Part[] {
     case 'rain':
       return words`${actual} of rain ${at}`;
     case 'wet':
-      return words`still wet: ${actual} of ${actual.label.startsWith('dew') ? 'dew' : 'rain'} on the surface, as reckoned`;
+      return words`still wet: ${actual} of ${actual.label} on the surface, as reckoned`;
     case 'dryHours':
       return limit ? words`dry for ${actual}; ${limit} are needed${source(f)}` : words`dry for ${actual}`;
     case 'dewMargin':
@@ -190,6 +191,37 @@ const moreWords = (failing: readonly Failing[]): Part[] =>
           .map((f) => CONDITION_NAMES[f.condition])
           .join(', ')}. `,
       ];
+
+const MISSED_BY: Readonly<Record<Mishap, Missable>> = {
+  rainSafe: 'rainSafe',
+  dewSkin: 'dewMargin',
+  noBelow: 'noBelow',
+  cold: 'surfaceMin',
+};
+
+/** What happened, or will happen, to a film on its way, and what the layer says to do then. */
+export function mishapVerdict(coat: Coat, m: Mishappening): Verdict {
+  const at = { atMs: m.atMs };
+  const source = m.ahead ? 'assumed' : 'measured';
+  const rain = given('rain', m.value, 'rain', source);
+  const surface = given('surface temperature', m.value, 'temperature', source, 'as reckoned');
+  const below = given('below the dew point', -m.value, 'temperatureDifference', source, 'as reckoned');
+  const says: Record<Mishap, Part[]> = {
+    rainSafe: words`${rain} of rain ${at}, before it is rain-safe.`,
+    dewSkin: words`Dew ${at}, before it is rain-safe: the surface ${below} below the dew point.`,
+    noBelow: words`Surface ${surface} ${at}, before its time.`,
+    cold: words`Surface ${surface} ${at}: below the coldest row of its table, cure stands still.`,
+  };
+  const todo = whenMissed(coat, MISSED_BY[m.kind]).says;
+  // Cold that stops the cure only costs time.
+  const harms = m.kind !== 'cold';
+  return {
+    outcome: m.ahead ? 'hold' : harms ? 'stop' : 'hold',
+    subject: m.ahead ? 'Ahead.' : 'Happened.',
+    says: says[m.kind],
+    ...(harms ? { quiet: [m.ahead ? `Then: ${todo}` : todo] } : {}),
+  };
+}
 
 /** What follows from a start, in one line. */
 export function startVerdict(name: string, start: Start): Verdict {

@@ -1,4 +1,11 @@
 export { bayVerdict, coatVerdict, conditionsVerdict, STATE_WORDS, stateWords } from './verdicts.ts';
 export { verdictText, type Outcome, type Part, type Verdict } from '../figures/index.ts';
-export { callVerdict, CONDITION_NAMES, failingWords, startVerdict, unsaidWords } from './callverdicts.ts';
+export {
+  callVerdict,
+  CONDITION_NAMES,
+  failingWords,
+  mishapVerdict,
+  startVerdict,
+  unsaidWords,
+} from './callverdicts.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';

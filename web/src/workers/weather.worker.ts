@@ -1,12 +1,15 @@
 /** Every way that the weather may go, off the main thread. */
 import { expose } from 'comlink';
-import { CATALOGUE, type WorkLayer } from '@lentum/core/buildup';
+import { CATALOGUE, type Coat, type Stage, type WorkLayer } from '@lentum/core/buildup';
 import { jobWeather, type JobWeather, type Shade, type WeatherFacts } from '@lentum/core/call';
 import {
   askOf,
   chancesOf,
   roofSurface,
   seasonHours,
+  spreadOf,
+  stageAt,
+  stageTimes,
   startAt,
   type Ask,
   type Method,
@@ -54,6 +57,16 @@ export interface StartQuestion {
   readonly nowMs: number;
 }
 
+export interface FilmQuestion {
+  readonly zoneId: string;
+  readonly shade: Shade;
+  readonly coated: boolean;
+  readonly coat: Coat;
+  readonly laidMs: number;
+  readonly wetFilmMm: number;
+  readonly nowMs: number;
+}
+
 const work = {
   /** @returns how many ways there are; none without a forecast that has them */
   know(facts: Omit<WeatherFacts, 'member'>): number {
@@ -84,6 +97,21 @@ const work = {
     const [first] = climates;
     if (!first || !askOf(q.layer, { layingHours: q.layingHours, method: q.method })) return undefined;
     return startAt(q.layer, q.startMs, q, first, q.nowMs, { members: climates })?.overcoatFromSpread;
+  },
+
+  /** When the stages of a film that lies there come: early, middling and late. */
+  filmSpreads(q: FilmQuestion): Map<Stage, Spread> {
+    const ways = members.map((m) =>
+      stageTimes(q.coat, q.laidMs, q.wetFilmMm, m.climate(q.zoneId, q.shade, q.coated), q.nowMs),
+    );
+    const spreads = new Map<Stage, Spread>();
+    // Laid before what is kept of the past: nothing can be said.
+    if (q.laidMs < (members[0]?.line.startMs ?? Infinity)) return spreads;
+    for (const { stage } of ways[0] ?? []) {
+      const found = spreadOf(ways.map((times) => stageAt(times, stage)));
+      if (found) spreads.set(stage, found);
+    }
+    return spreads;
   },
 
   /** Usable hours of a year for the first build-up of every family of the library, on old concrete. */

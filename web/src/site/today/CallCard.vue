@@ -12,9 +12,16 @@ import FigureText from '../../shared/FigureText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import ConditionsPanel from '../ConditionsPanel.vue';
 import CrewLine from './CrewLine.vue';
+import FilmPanel from './FilmPanel.vue';
+import type { useChances } from './chances.ts';
 import type { WhatIf } from './start.ts';
 
-const props = defineProps<{ call: Call; verdict: Verdict; start: WhatIf | undefined }>();
+const props = defineProps<{
+  call: Call;
+  verdict: Verdict;
+  start: WhatIf | undefined;
+  spreads: ReturnType<typeof useChances>['filmSpreads'];
+}>();
 const emit = defineEmits<{ now: [] }>();
 const job = useJob();
 const bay = computed(() => props.call.status.bay);
@@ -87,6 +94,7 @@ const shown = computed(() =>
     </dl>
     <CrewLine />
   </template>
+  <FilmPanel :key="bay.id" :status="call.status" :spreads="spreads" />
   <div class="bar links">
     <RouterLink class="el-button tap" :to="{ query: { part: 'bays', zone: bay.zoneId, bay: bay.id } }"
       >Open the bay</RouterLink

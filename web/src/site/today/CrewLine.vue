@@ -3,7 +3,14 @@
 import { useJob } from '../../app/job.ts';
 
 const job = useJob();
-const crew = (): { people: number; method: 'by hand' | 'sprayed' } => job.weather.doc.draft.crew;
+const crew = (): { people: number; method: 'by hand' | 'sprayed'; toolShare: number } =>
+  job.weather.doc.draft.crew;
+/** What the tools and the shape of the work make of the usual output. Common practice, no source. */
+const PACES = [
+  { share: 0.7, name: 'cut up' },
+  { share: 1, name: 'usual' },
+  { share: 1.4, name: 'open field' },
+] as const;
 </script>
 
 <template>
@@ -30,6 +37,18 @@ const crew = (): { people: number; method: 'by hand' | 'sprayed' } => job.weathe
         :aria-pressed="crew().method === m"
         @click="crew().method = m"
         >{{ m }}</el-button
+      >
+    </el-button-group>
+    <el-button-group>
+      <el-button
+        v-for="p in PACES"
+        :key="p.share"
+        :type="crew().toolShare === p.share ? 'primary' : 'default'"
+        plain
+        :aria-pressed="crew().toolShare === p.share"
+        :aria-label="`Pace: ${p.name}`"
+        @click="crew().toolShare = p.share"
+        >{{ p.name }}</el-button
       >
     </el-button-group>
   </div>

@@ -4,7 +4,13 @@ import { onScopeDispose, shallowRef, watch } from 'vue';
 import type { Call } from '@lentum/core/call';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
-import type { ChanceAnswer, Question, StartQuestion, WeatherWork } from '../../workers/weather.worker.ts';
+import type {
+  ChanceAnswer,
+  FilmQuestion,
+  Question,
+  StartQuestion,
+  WeatherWork,
+} from '../../workers/weather.worker.ts';
 
 const WAIT_MS = 300;
 const TEN_MINUTES_MS = 600_000;
@@ -29,6 +35,8 @@ export function useChances(calls: () => readonly Call[]) {
   const job = useJob();
   const answers = shallowRef<ReadonlyMap<string, ChanceAnswer>>(new Map());
   const busy = shallowRef(false);
+  /** Settled when the worker knows the weather. */
+  const ready = shallowRef<Promise<unknown>>(Promise.resolve());
   let worker: Worker | undefined;
   let remote: Remote<WeatherWork> | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -55,13 +63,14 @@ export function useChances(calls: () => readonly Call[]) {
     busy.value = true;
     worker ??= new Worker(new URL('../../workers/weather.worker.ts', import.meta.url), { type: 'module' });
     remote ??= wrap<WeatherWork>(worker);
-    await remote.know({
+    ready.value = remote.know({
       doc: copy(job.weather.doc.draft),
       series: job.weather.series,
       survey: copy(job.documents.survey.draft),
       book: job.book,
       nowMs: job.nowMs,
     });
+    await ready.value;
     const found = await remote.chances(copy(asked));
     if (mine !== round) return;
     answers.value = found;
@@ -91,6 +100,10 @@ export function useChances(calls: () => readonly Call[]) {
     busy,
     of: (call: Call): ChanceAnswer | undefined =>
       job.weather.work ? answers.value.get(chanceKey(call, job.weather.work.topOf(call.status))) : undefined,
+    filmSpreads: async (q: FilmQuestion) => {
+      await ready.value;
+      return remote ? remote.filmSpreads(copy(q)) : undefined;
+    },
     overcoatSpread: async (q: StartQuestion) => (remote ? remote.overcoatSpread(copy(q)) : undefined),
   };
 }
