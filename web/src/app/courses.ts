@@ -62,7 +62,8 @@ export function useCourses(asked: () => Asked) {
       buildUps,
       order,
       proxy((s: number) => {
-        if (last === key) share.value = s;
+        // What was under way when the search was stopped still arrives.
+        if (last === key && remote === mine) share.value = s;
       }),
     );
     if (last !== key || remote !== mine) return;
