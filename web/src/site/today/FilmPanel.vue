@@ -95,6 +95,9 @@ const wide = (s: Spread | undefined): boolean => s !== undefined && s.lateMs - s
 </template>
 
 <style scoped>
+section {
+  margin-top: var(--s4);
+}
 table {
   width: 100%;
 }
