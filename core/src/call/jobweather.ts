@@ -1,5 +1,5 @@
 /** The weather of a job as its roofs feel it: one line of hours, and for each zone and shade a surface. */
-import { roofSurface } from '../programme/index.ts';
+import { knownUntilMs, roofSurface } from '../programme/index.ts';
 import type { SiteBook, BayStatus, BayWeather } from '../record/index.ts';
 import type { Survey } from '../survey/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
@@ -82,14 +82,12 @@ export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.bac
 function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
   const hour = hourOf(c.line, nowMs);
   if (Number.isNaN(c.surfaceC[hour] ?? NaN)) return undefined;
-  let end = hour;
-  while (end < c.line.hours && !Number.isNaN(c.surfaceC[end] ?? NaN)) end += 1;
   let begin = hour;
   while (begin > 0 && !Number.isNaN(c.surfaceC[begin - 1] ?? NaN)) begin -= 1;
   const beginMs = c.line.startMs + begin * MS_PER_HOUR;
   return {
     steps: climateSteps(c).filter((s) => s.fromMs >= beginMs),
-    untilMs: c.line.startMs + end * MS_PER_HOUR,
+    untilMs: knownUntilMs(c, nowMs),
   };
 }
 

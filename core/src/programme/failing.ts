@@ -114,24 +114,22 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
       limit: limitOf('dry before it', limits.dryHours, 'hours'),
     });
   }
-  const dewHour = first(hour, end, (h) => (surfaceC[h] ?? 0) - (dewC[h] ?? 0) < limits.dewMarginK.value);
-  if (failsIn(mask, 'dewMargin'))
-    say(
-      'dewMargin',
-      dewHour,
-      marginFigure(climate, dewHour),
-      limitOf('least margin above the dew point', limits.dewMarginK, 'temperatureDifference'),
-    );
   const side = (
     condition: Condition,
     is: (h: number) => boolean,
-    actual: (h: number) => Given,
+    actual: (h: number) => Given | Figure | undefined,
     limit: Given | undefined,
   ): void => {
     if (!failsIn(mask, condition)) return;
     const h = first(hour, end, is);
     say(condition, h, actual(h), limit);
   };
+  side(
+    'dewMargin',
+    (h) => (surfaceC[h] ?? 0) - (dewC[h] ?? 0) < limits.dewMarginK.value,
+    (h) => marginFigure(climate, h),
+    limitOf('least margin above the dew point', limits.dewMarginK, 'temperatureDifference'),
+  );
   const surface = (h: number): Given => surfaceGiven(climate, h);
   side(
     'surfaceMin',

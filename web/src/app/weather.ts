@@ -2,6 +2,7 @@
 import { computed, shallowRef, type Ref } from 'vue';
 import type { SiteBook } from '@lentum/core/record';
 import type { Survey } from '@lentum/core/survey';
+import { MS_PER_HOUR } from '@lentum/core/units';
 import { DEFAULT_WEATHER, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
 import { call, get, Offline } from './api.ts';
 import { useDocument } from './document.ts';
@@ -9,7 +10,8 @@ import type * as Weatherwork from './weatherwork.ts';
 
 type Work = typeof Weatherwork;
 
-const HOUR_MS = 3_600_000;
+/** A forecast that is older says little of today. */
+const STALE_H = 24;
 
 export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book: SiteBook; nowMs: number }) {
   const doc = useDocument<WeatherDoc>(id, {
@@ -43,7 +45,7 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
 
   /** Once an hour, and when a page asks for it. Without a signal what is there stays. */
   async function keepFresh(): Promise<void> {
-    if (Math.floor(Date.now() / HOUR_MS) === Math.floor(askedMs.value / HOUR_MS)) return;
+    if (Math.floor(Date.now() / MS_PER_HOUR) === Math.floor(askedMs.value / MS_PER_HOUR)) return;
     try {
       await refresh();
     } catch (error) {
@@ -55,9 +57,17 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
     work.value?.jobWeather({ doc: doc.draft.value, series: series.value, ...facts() }),
   );
 
+  /** Hours since the newest forecast was made, where that is more than a day. */
+  const staleH = computed(() => {
+    const made = series.value.filter((s) => s.kind === 'forecast').map((s) => Date.parse(s.issuedAt));
+    const age = (facts().nowMs - Math.max(...made)) / MS_PER_HOUR;
+    return made.length > 0 && age > STALE_H ? Math.round(age) : undefined;
+  });
+
   return {
     doc,
     series,
+    staleH,
     /** Functions of the core for the weather, once they are here. */
     work,
     view,

@@ -46,13 +46,6 @@ const SOON_MS = 2 * MS_PER_HOUR;
 const soon = computed(() =>
   deadlines.value.filter((d) => d.atMs - job.nowMs <= SOON_MS && !d.key.endsWith('opens')),
 );
-const DAY_H = 24;
-/** Hours since the newest forecast was made, where that is more than a day. */
-const stale = computed(() => {
-  const made = job.weather.series.filter((s) => s.kind === 'forecast').map((s) => Date.parse(s.issuedAt));
-  const age = (job.nowMs - Math.max(...made)) / MS_PER_HOUR;
-  return made.length > 0 && age > DAY_H ? Math.round(age) : undefined;
-});
 const done = computed(() => calls.value.filter((c) => c.kind === 'done').length);
 const bayId = computed(() => {
   const asked = route.query['bay'];
@@ -82,8 +75,8 @@ const start = useStart(() => row.value?.call, startMs, chances);
 
 <template>
   <p v-if="!job.weather.work" class="quiet">Reckoning …</p>
-  <p v-else-if="stale !== undefined" class="hint" role="status">
-    The newest forecast is {{ stale }} h old: what it says of today may be wrong.
+  <p v-else-if="job.weather.staleH !== undefined" class="hint" role="status">
+    The newest forecast is {{ job.weather.staleH }} h old: what it says of today may be wrong.
   </p>
   <p v-else-if="!job.weather.view" class="hint">
     No weather is known for this job yet: the calls below go by readings alone. Say where it lies, and who

@@ -53,16 +53,13 @@ const sources = computed(() => {
 const importing = ref(false);
 /** The newest typical or past year, for the season. */
 const year = computed(() => job.weather.series.filter((s) => s.kind === 'climate').at(-1));
-const DAY_H = 24;
 /** What to mind about the hours that are known. */
 const warnings = computed(() => {
   const found: string[] = [];
-  const forecasts = job.weather.series.filter((s) => s.kind === 'forecast');
-  const newest = Math.max(...forecasts.map((s) => Date.parse(s.issuedAt)));
-  const age = (job.nowMs - newest) / MS_PER_HOUR;
-  if (forecasts.length > 0 && age > DAY_H)
-    found.push(`The newest forecast is ${Math.round(age)} h old: what it says of today may be wrong.`);
-  if (job.weather.series.length > 0 && forecasts.length === 0)
+  const { series, staleH } = job.weather;
+  if (staleH !== undefined)
+    found.push(`The newest forecast is ${staleH} h old: what it says of today may be wrong.`);
+  if (series.length > 0 && !series.some((s) => s.kind === 'forecast'))
     found.push('No forecast: nothing is known of the hours to come, and no window is told.');
   return found;
 });
