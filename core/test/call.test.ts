@@ -1,64 +1,22 @@
 /** Go or hold on the demo's morning, and what changes the call. */
 import { describe, expect, it } from 'vitest';
-import { callOf, CALL_KINDS, inOrderOfCost, jobWeather, topOf, type Call } from '@lentum/core/call';
+import { callOf, CALL_KINDS, topOf, type Call } from '@lentum/core/call';
 import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
 import { isCoat, whenMissed } from '@lentum/core/buildup';
-import { bayStatus, EMPTY_BOOK, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
+import { bayStatus, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
 import { callVerdict, mishapVerdict, startVerdict, verdictText } from '@lentum/core/words';
-import { climateOf, hourFloor, SimulatedWeather, type WeatherSeries } from '@lentum/core/weather';
-import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { DEMO_ANCHOR, shiftJob, velmora } from '@lentum/demo';
+import { bookOf, callsOf, weatherOf } from './support/calls.ts';
 
 const HOUR = 3_600_000;
 const at = new Date(DEMO_ANCHOR);
 const job = velmora(at);
-const sky = new SimulatedWeather(climateOf(job.weather)!);
-const book = foldRecord(EMPTY_BOOK, job.record);
+const book = bookOf(job);
+const weatherAt = (nowMs: number, known: SiteBook = book, member?: number) =>
+  weatherOf(job, nowMs, known, 12, member);
+const callsAt = (nowMs: number, known: SiteBook = book, crew = job.weather.crew) =>
+  callsOf(job, nowMs, known, crew);
 
-function seriesAt(nowMs: number, members = 12): WeatherSeries[] {
-  const start = hourFloor(nowMs) - 14 * 24 * HOUR;
-  const hours = (hourFloor(nowMs) - start) / HOUR + 1;
-  const head = { source: 'made up', simulated: true } as const;
-  const issuedAt = new Date(hourFloor(nowMs)).toISOString();
-  const { columns, members: ways } = sky.forecast(nowMs, hourFloor(nowMs), 240, members);
-  return [
-    {
-      id: 'seen',
-      kind: 'observed',
-      ...head,
-      issuedAt: new Date(nowMs).toISOString(),
-      startAt: new Date(start).toISOString(),
-      hours,
-      columns: sky.columns(start, hours),
-    },
-    {
-      id: 'ahead',
-      kind: 'forecast',
-      ...head,
-      issuedAt,
-      startAt: issuedAt,
-      hours: 240,
-      columns,
-      members: ways,
-    },
-  ];
-}
-
-function weatherAt(nowMs: number, known: SiteBook = book, member?: number) {
-  const facts = { doc: job.weather, series: seriesAt(nowMs), survey: job.survey, book: known, nowMs };
-  return jobWeather(member === undefined ? facts : { ...facts, member })!;
-}
-
-function callsAt(nowMs: number, known: SiteBook = book, crew = job.weather.crew): Map<string, Call> {
-  const view = weatherAt(nowMs, known);
-  const calls = job.site.bays.map((bay) => {
-    const plain = bayStatus(bay, job.buildUp, known, nowMs);
-    const { shade, coated } = topOf(plain);
-    const climate = view.climate(bay.zoneId, shade, coated);
-    const status = bayStatus(bay, job.buildUp, known, nowMs, view.bayWeather(climate));
-    return callOf(status, climate, crew, nowMs);
-  });
-  return new Map(inOrderOfCost(calls).map((c) => [c.status.bay.label, c]));
-}
 const morning = callsAt(at.getTime());
 const text = (call: Call): string =>
   verdictText(
@@ -77,14 +35,14 @@ describe('the demo’s morning', () => {
     [
       'H5',
       'opens',
-      /^Hold: surface 2\.\d\u00a0°C above the dew point .*; 3\.0\u00a0°C is needed .*Opens about 1 h/,
+      /^Hold: surface 1\.\d\u00a0°C above the dew point .*; 3\.0\u00a0°C is needed .*Opens about 1 h/,
     ],
     [
       'H6',
       'curing',
       /^[89]\d\u00a0% of the way; overcoat from .* by the weather and its forecast\. Then second coat: open/,
     ],
-    ['H7', 'opens', /^Hold: surface 2\.\d\u00a0°C above.*, the last chance in its overcoat time\./],
+    ['H7', 'opens', /^Hold: surface 1\.\d\u00a0°C above.*, the last chance in its overcoat time\./],
     [
       'H8',
       'missed',
@@ -101,6 +59,18 @@ describe('the demo’s morning', () => {
   it('comes in the order of what missing costs', () => {
     const order = [...morning.values()].map((c) => CALL_KINDS.indexOf(c.kind));
     expect(order).toEqual([...order].sort((a, b) => a - b));
+  });
+  // Loaded at any hour, in any season, at any minute.
+  it.each(
+    Array.from({ length: 13 }, (_, i) => new Date(Date.UTC(2027, i, 2 * i + 1, 5 * i, (7 * i) % 60, 30))).map(
+      (d) => [d.toISOString(), d.getTime()] as const,
+    ),
+  )('is the same when it begins at %s', (_, nowMs) => {
+    const moved = callsOf(shiftJob(job, nowMs - at.getTime()), nowMs);
+    const kinds = (calls: Map<string, Call>) =>
+      Object.fromEntries([...calls].map(([label, call]) => [label, call.kind]));
+    expect(kinds(moved)).toEqual(kinds(morning));
+    expect(moved.get('H5')!.failing[0]?.condition).toBe('dewMargin');
   });
   it('no window promises what the plain conditions of its hours deny', () => {
     for (const call of morning.values()) {

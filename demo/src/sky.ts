@@ -22,9 +22,10 @@ import {
 export const DEMO_ANCHOR = '2026-05-12T09:30:00.000Z';
 
 /** By the sun and by the clock when the hour begins in which the demo begins. */
-const SUN_H = 6.4;
+const SUN_H = 6.6;
 const CLOCK_H = 7;
-const LATITUDE_DEG = 20;
+/** So near the equator that its mornings are alike all year. */
+const LATITUDE_DEG = 3;
 /** The rain of the afternoon comes so long after the beginning of that hour. */
 const RAIN_AFTER_H = 8.5;
 

@@ -57,15 +57,17 @@ export function useCourses(asked: () => Asked) {
     const quick = await mine.quick(survey, buildUps, order);
     if (last !== key || remote !== mine) return;
     plan.value = quick;
+    // Progress comes by a way of its own: some may arrive when the search was stopped, or after its answer.
+    let under = true;
     const best = await mine.plan(
       survey,
       buildUps,
       order,
       proxy((s: number) => {
-        // What was under way when the search was stopped still arrives.
-        if (last === key && remote === mine) share.value = s;
+        if (under && last === key && remote === mine) share.value = s;
       }),
     );
+    under = false;
     if (last !== key || remote !== mine) return;
     plan.value = best;
     share.value = undefined;

@@ -42,12 +42,15 @@ export function useDxf() {
     progress.value = 0;
     work = openSurveyWork();
     const mine = (asked += 1);
+    // Progress comes by a way of its own: some may arrive after the answer.
+    let under = true;
     const answer = await work.remote.readDxf(
       text,
       proxy((share: number) => {
-        if (mine === asked) progress.value = share;
+        if (under && mine === asked) progress.value = share;
       }),
     );
+    under = false;
     if (mine !== asked) return;
     progress.value = undefined;
     if (!answer.ok) {
