@@ -119,7 +119,7 @@ describe('what changes the call', () => {
   });
   it('more people lay it in less time', () => {
     const six = callsAt(at.getTime(), book, { ...job.weather.crew, people: 6 });
-    expect(six.get('C4')!.layingHours!).toBeCloseTo(morning.get('C4')!.layingHours! / 3, 9);
+    expect(six.get('C4')!.laying!.value).toBeCloseTo(morning.get('C4')!.laying!.value / 3, 9);
   });
   it('after the rain has come nothing is open, and what was the last chance is lost', () => {
     const evening = callsAt(at.getTime() + 9 * HOUR);
@@ -145,7 +145,7 @@ describe('a start dragged', () => {
     startAt(
       call.layer!,
       at.getTime() + hours * HOUR,
-      { layingHours: call.layingHours! },
+      { layingHours: call.laying!.value },
       climate,
       at.getTime(),
     )!;
@@ -174,10 +174,7 @@ describe('a start dragged', () => {
     expect(chances.open[hourOfStart]).toBeGreaterThan(0.7);
     expect(chances.open[hourOfStart + 6]).toBeLessThan(0.3);
     expect(chances.trouble(hourOfStart + 6)!.condition).toMatch(/rain/);
-    const s = startAt(call.layer!, at.getTime() + 3 * HOUR, { layingHours: 1 }, climate, at.getTime(), {
-      chances,
-      members: ways,
-    })!;
+    const s = startAt(call.layer!, at.getTime() + 3 * HOUR, { layingHours: 1 }, climate, at.getTime(), ways)!;
     expect(s.overcoatFromSpread!.earlyMs).toBeLessThanOrEqual(s.overcoatFromSpread!.lateMs);
     expect(spreadOf([undefined, undefined])).toBeUndefined();
     expect(spreadOf([3, undefined, 1, 2])).toEqual({ earlyMs: 1, middleMs: 2, lateMs: 3, unknown: 0.25 });

@@ -1,5 +1,6 @@
 /** Windows for laying, against a slow and plain reference that looks at every hour and every condition. */
 import fc from 'fast-check';
+import { given } from '@lentum/core/figures';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, type Coat, type Limits } from '@lentum/core/buildup';
 import { cureHours, factorAt } from '@lentum/core/cure';
@@ -8,7 +9,7 @@ import {
   CONDITIONS,
   conditionsIn,
   failingAt,
-  layingHours,
+  layingFigure,
   openRuns,
   roofSurface,
   windowsOf,
@@ -270,8 +271,9 @@ describe('each condition by itself', () => {
     expect(windowsOf(plainAsk(), climate).unsaid).toEqual(['rain', 'wind']);
   });
   it('more people lay it faster, up to six; a longer laying never opens an hour', () => {
-    expect(layingHours(coat, 40, 4)).toBeCloseTo(layingHours(coat, 40, 2) / 2, 9);
-    expect(layingHours(coat, 40, 12)).toBe(layingHours(coat, 40, 6));
+    const plot = given('plot', 40, 'area', 'measured');
+    expect(layingFigure(coat, plot, 4).value).toBeCloseTo(layingFigure(coat, plot, 2).value / 2, 9);
+    expect(layingFigure(coat, plot, 12).value).toBe(layingFigure(coat, plot, 6).value);
     const { line, sun } = simulatedLine(5, 24 * 10);
     const climate = roofClimate(line, sun, roofSurface('concrete-old'));
     const short = windowsOf(askOf(coat, { layingHours: 1 })!, climate);

@@ -3,10 +3,11 @@
  * speaks for the next layer, the cure of the last one for the earliest and the latest start.
  */
 import { isWorkLayer, type WorkLayer } from '../buildup/index.ts';
+import type { Figure } from '../figures/index.ts';
 import {
   askOf,
   failingAt,
-  layingHours,
+  layingFigure,
   openRuns,
   unsaidIn,
   windowsOf,
@@ -17,7 +18,7 @@ import {
   type Windows,
 } from '../programme/index.ts';
 import type { BayStatus } from '../record/index.ts';
-import { bayAreaM2 } from '../site/index.ts';
+import { bayAreaFigure } from '../site/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import { hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
 import { remedyFor, type Remedy } from './remedy.ts';
@@ -45,7 +46,7 @@ export interface Call {
   readonly status: BayStatus;
   readonly layer: WorkLayer | undefined;
   readonly ask: Ask | undefined;
-  readonly layingHours: number | undefined;
+  readonly laying: Figure | undefined;
   /** The run of hours that is open now, or the next one that can be used. */
   readonly fromMs: number | undefined;
   readonly toMs: number | undefined;
@@ -64,7 +65,7 @@ export interface Call {
 const BLANK = {
   layer: undefined,
   ask: undefined,
-  layingHours: undefined,
+  laying: undefined,
   fromMs: undefined,
   toMs: undefined,
   ends: undefined,
@@ -123,10 +124,10 @@ export function callOf(
     last && status.closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
   if (state === 'missed') return { ...blank, kind: 'missed', deadlineMs: status.closesMs, remedy };
   if (state === 'bare') return { ...blank, kind: 'steps' };
-  const hours = layingHours(next, bayAreaM2(status.bay), crew.people, crew.toolShare);
-  const ask = askOf(next, { layingHours: hours, method: crew.method });
-  if (!ask) return { ...blank, kind: state === 'curing' ? 'curing' : 'open', layingHours: hours };
-  const known = { ...blank, ask, layingHours: hours, deadlineMs: status.closesMs, remedy };
+  const laying = layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare);
+  const ask = askOf(next, { layingHours: laying.value, method: crew.method });
+  if (!ask) return { ...blank, kind: state === 'curing' ? 'curing' : 'open', laying };
+  const known = { ...blank, ask, laying, deadlineMs: status.closesMs, remedy };
   if (!climate || hourOf(climate.line, nowMs) < 0 || hourOf(climate.line, nowMs) >= climate.line.hours)
     return { ...known, kind: 'unknown' };
   if (state === 'curing' && status.opensMs === undefined) return { ...known, kind: 'curing' };

@@ -105,7 +105,8 @@ function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
   const humidityPct = line.values.humidityPct.slice();
   const byHour = new Map(read.map((c) => [hourOf(line, Date.parse(c.at)), c]));
   let off = { air: 0, dew: 0 };
-  for (let h = Math.min(...byHour.keys()); h < line.hours; h += 1) {
+  const readFrom = Math.max(0, Math.min(...byHour.keys()));
+  for (let h = readFrom; h < line.hours; h += 1) {
     const [air, humidity] = [line.values.airC[h] ?? NaN, line.values.humidityPct[h] ?? NaN];
     if (Number.isNaN(air) || Number.isNaN(humidity)) continue;
     const dew = dewPointOf(air, humidity);
@@ -116,7 +117,7 @@ function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
     airC[h] = air + off.air;
     humidityPct[h] = Math.min(100, (100 * saturationHPa(dew + off.dew)) / saturationHPa(air + off.air));
   }
-  return { ...line, values: { ...line.values, airC, humidityPct } };
+  return { ...line, values: { ...line.values, airC, humidityPct }, readFrom };
 }
 /** Readings of the day speak for the hours to come. */
 const READ_BACK_MS = MS_PER_DAY;

@@ -1,6 +1,7 @@
 /** What a layer asks of the weather while it is laid and after. */
-import { isCoat, wetFilm, type Limits, type WorkLayer } from '../buildup/index.ts';
+import { cited, isCoat, wetFilm, type Limits, type WorkLayer } from '../buildup/index.ts';
 import type { CureModel } from '../cure/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
 
 export const METHODS = ['by hand', 'sprayed'] as const;
 export type Method = (typeof METHODS)[number];
@@ -44,12 +45,28 @@ export const USUAL_CREW = 2;
 /** More people than this do not lay one bay any faster: they stand in each other's way. */
 export const MOST_CREW = 6;
 
-/** Hours to lay an area with a crew; tools change the output by a share. */
-export function layingHours(layer: WorkLayer, areaM2: number, people: number, toolShare = 1): number {
-  const output = layer.kind === 'pieces' ? undefined : outputOf(layer);
-  const perH = (output ?? USUAL_OUTPUT_M2_PER_H) * (Math.min(people, MOST_CREW) / USUAL_CREW) * toolShare;
-  return areaM2 / perH;
+/**
+ * Hours to lay an area with a crew, with their working.
+ * @param toolShare what tools and the shape of the work make of the output
+ */
+export function layingFigure(layer: WorkLayer, area: Figure | Given, people: number, toolShare = 1): Figure {
+  const output = 'outputM2PerH' in layer && layer.kind !== 'pieces' ? layer.outputM2PerH : undefined;
+  const hands = Math.min(people, MOST_CREW);
+  const perH = (output?.value ?? USUAL_OUTPUT_M2_PER_H) * (hands / USUAL_CREW) * toolShare;
+  return {
+    label: 'laying',
+    value: area.value / perH,
+    quantity: 'hours',
+    formula: '{area} / ({output} × {people} / {crew} × {pace})',
+    inputs: {
+      area,
+      output: output
+        ? cited('output of a crew', output, 'output')
+        : given('output of a crew', USUAL_OUTPUT_M2_PER_H, 'output', 'assumed', 'common practice'),
+      people: given('people', hands, 'count', 'chosen', `more than ${MOST_CREW} stand in each other’s way`),
+      crew: given('people that the output is said for', USUAL_CREW, 'count', 'definition'),
+      pace: given('pace of the work', toolShare, 'share', 'chosen'),
+    },
+    from: 'area by output and crew',
+  };
 }
-
-const outputOf = (layer: WorkLayer): number | undefined =>
-  'outputM2PerH' in layer ? layer.outputM2PerH?.value : undefined;

@@ -1,13 +1,21 @@
 /** How likely a window holds: the share of the ways the weather may go in which every condition holds. */
+import { given, type Figure } from '../figures/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
 import type { Ask } from './ask.ts';
 import { CONDITIONS, windowsOf, type Condition } from './windows.ts';
+
+/** What goes wrong in most of the ways in which something does. */
+export interface Trouble {
+  readonly condition: Condition;
+  /** Of all ways. */
+  readonly share: number;
+}
 
 export interface Chances {
   /** For each hour, the share of members in which laying may begin. */
   readonly open: Float64Array;
   /** For each hour, the condition that fails first in most members; undefined where none fails in any. */
-  readonly trouble: (hour: number) => { condition: Condition; share: number } | undefined;
+  readonly trouble: (hour: number) => Trouble | undefined;
   readonly members: number;
 }
 
@@ -18,7 +26,7 @@ export function chancesOf(ask: Ask, members: readonly RoofClimate[]): Chances {
   const open = new Float64Array(n);
   for (const mask of masks) for (let h = 0; h < n; h += 1) if (mask[h] === 0) open[h] = (open[h] ?? 0) + 1;
   for (let h = 0; h < n; h += 1) open[h] = (open[h] ?? 0) / Math.max(1, masks.length);
-  const trouble = (hour: number): { condition: Condition; share: number } | undefined => {
+  const trouble = (hour: number): Trouble | undefined => {
     const counts = new Map<Condition, number>();
     for (const mask of masks) {
       const m = mask[hour] ?? 0;
@@ -29,6 +37,30 @@ export function chancesOf(ask: Ask, members: readonly RoofClimate[]): Chances {
     return worst && { condition: worst[0], share: worst[1] / masks.length };
   };
   return { open, trouble, members: masks.length };
+}
+
+/**
+ * The chance that a start holds, with its working.
+ * @param share of the members in which every condition holds, 0 to 1
+ */
+export function chanceFigure(share: number, members: number): Figure {
+  return {
+    label: 'chance that it holds',
+    value: 100 * share,
+    quantity: 'percent',
+    formula: '100 × {hold} / {ways}',
+    inputs: {
+      hold: given('ways in which every condition holds', Math.round(share * members), 'count', 'assumed'),
+      ways: given(
+        'ways that the forecast may go',
+        members,
+        'count',
+        'assumed',
+        'each as likely as the others; the sooner the hour, the nearer they lie together',
+      ),
+    },
+    from: 'share of the ways that the newest forecast may go in which every condition holds, hour by hour',
+  };
 }
 
 /** Middle and both ends of what the members say; members that say nothing are counted apart. */

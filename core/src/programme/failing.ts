@@ -1,8 +1,17 @@
 /** Why laying may not begin in an hour: every condition that fails, where it fails first, with its number and limit. */
+import { cited } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Sourced } from '../job/index.ts';
 import { MS_PER_HOUR, TOLERANCE, type Quantity } from '../units/index.ts';
-import { dewMarginFigure, dewPointFigure, wetnessOf, type RoofClimate } from '../weather/index.ts';
+import {
+  dewMarginFigure,
+  dewPointFigure,
+  surfaceFigure,
+  wetnessFigure,
+  wetnessOf,
+  type RoofClimate,
+  type Said,
+} from '../weather/index.ts';
 import type { Ask } from './ask.ts';
 import { failsIn, layingSpan, windAt, windLimit, type Condition, type Windows } from './windows.ts';
 
@@ -14,31 +23,30 @@ export interface Failing {
   readonly limit: Given | undefined;
 }
 
-const forecastNote = (climate: RoofClimate, hour: number): { source: Given['source']; note: string } => {
-  const source = climate.line.sources[climate.line.from[hour] ?? -1];
-  const observed = source?.kind === 'observed';
+/** Who says the weather of an hour, and since when. */
+export function weatherSaid({ line }: RoofClimate, hour: number): Said {
+  const source = line.sources[line.from[hour] ?? -1];
+  if (!source) return { source: 'assumed', note: 'not known' };
+  const made = source.issuedAt.slice(0, 16).replace('T', ' ');
+  const read = line.readFrom !== undefined && hour >= line.readFrom;
   return {
-    source: observed ? 'measured' : 'assumed',
-    note: source ? `${source.kind}, ${source.source}` : 'not known',
+    source: source.kind === 'observed' ? 'measured' : 'assumed',
+    note: `${source.kind}, ${source.source}, ${source.kind === 'observed' ? 'taken in' : 'made'} ${made} UTC${
+      read ? '; air and humidity set right by readings on site' : ''
+    }`,
   };
-};
+}
 
 /** A number of the weather in an hour, with where it comes from. */
 function of(climate: RoofClimate, hour: number, label: string, value: number, quantity: Quantity): Given {
-  const { source, note } = forecastNote(climate, hour);
+  const { source, note } = weatherSaid(climate, hour);
   return given(label, value, quantity, source, note);
 }
 
 /** Surface temperature of an hour: reckoned from the weather, set right by readings. */
-export function surfaceGiven(climate: RoofClimate, hour: number): Given {
-  const bias = climate.biasK[hour] ?? 0;
-  const note = `${forecastNote(climate, hour).note}; surface reckoned from sun, wind and sky${
-    Math.abs(bias) > 0.05
-      ? `, set ${bias > 0 ? 'up' : 'down'} by ${Math.abs(bias).toFixed(1)} K after a reading`
-      : ''
-  }`;
-  return given('surface temperature', climate.surfaceC[hour] ?? 0, 'temperature', 'assumed', note);
-}
+export const surfaceOf = (climate: RoofClimate, hour: number): Figure | Given =>
+  surfaceFigure(climate, hour, weatherSaid(climate, hour)) ??
+  of(climate, hour, 'surface temperature', climate.surfaceC[hour] ?? 0, 'temperature');
 
 /** Margin above the dew point of an hour, with its working. */
 export function marginFigure(climate: RoofClimate, hour: number): Figure | undefined {
@@ -47,14 +55,14 @@ export function marginFigure(climate: RoofClimate, hour: number): Figure | undef
     of(climate, hour, 'air temperature', airC[hour] ?? NaN, 'temperature'),
     of(climate, hour, 'humidity', humidityPct[hour] ?? NaN, 'percent'),
   );
-  return dew.ok ? dewMarginFigure(surfaceGiven(climate, hour), dew.value) : undefined;
+  return dew.ok ? dewMarginFigure(surfaceOf(climate, hour), dew.value) : undefined;
 }
 
 /** Rain before that has dried. */
 const RAIN_LASTS_H = 36;
 
 const limitOf = (label: string, limit: Sourced | undefined, quantity: Quantity): Given | undefined =>
-  limit && given(label, limit.value, quantity, limit.source);
+  limit && cited(label, limit, quantity);
 
 /**
  * Every condition that fails for laying that begins in an hour, in the order in which they are said.
@@ -62,7 +70,7 @@ const limitOf = (label: string, limit: Sourced | undefined, quantity: Quantity):
  */
 export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour: number): Failing[] {
   const { limits } = ask;
-  const { line, surfaceC, dewC, wetMm } = climate;
+  const { line, surfaceC, dewC } = climate;
   const { airC, humidityPct, rainMm } = line.values;
   const mask = windows.mask[hour] ?? 0;
   const end = hour + layingSpan(ask);
@@ -94,14 +102,8 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
     const rained = first(since, hour, (h) => (rainMm[h] ?? 0) > TOLERANCE.rainMm);
     const byRain = (rainMm[rained] ?? 0) > TOLERANCE.rainMm;
     const label = wetnessOf(climate, hour - 1) === 'frost' ? 'frost' : byRain ? 'rain' : 'dew';
-    const water = given(
-      label,
-      wetMm[hour - 1] ?? 0,
-      'film',
-      'assumed',
-      'what fell and settled less what dried',
-    );
-    say('wet', hour, water, undefined);
+    const water = wetnessFigure(climate, hour - 1, weatherSaid(climate, hour - 1));
+    say('wet', hour, water && { ...water, label }, undefined);
   }
   if (failsIn(mask, 'dryHours')) {
     let h = hour - 1;
@@ -130,7 +132,7 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
     (h) => marginFigure(climate, h),
     limitOf('least margin above the dew point', limits.dewMarginK, 'temperatureDifference'),
   );
-  const surface = (h: number): Given => surfaceGiven(climate, h);
+  const surface = (h: number): Figure | Given => surfaceOf(climate, h);
   side(
     'surfaceMin',
     (h) => (surfaceC[h] ?? 0) < limits.surfaceMinC.value,

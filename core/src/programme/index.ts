@@ -1,6 +1,6 @@
 export {
   askOf,
-  layingHours,
+  layingFigure,
   METHODS,
   MOST_CREW,
   USUAL_CREW,
@@ -23,8 +23,9 @@ export {
   type Unsaid,
   type Windows,
 } from './windows.ts';
-export { failingAt, marginFigure, surfaceGiven, type Failing } from './failing.ts';
-export { chancesOf, spreadOf, type Chances, type Spread } from './chances.ts';
+export { failingAt, marginFigure, surfaceOf, weatherSaid, type Failing } from './failing.ts';
+export { cureFigure } from './curefigure.ts';
+export { chanceFigure, chancesOf, spreadOf, type Chances, type Spread, type Trouble } from './chances.ts';
 export {
   knownUntilMs,
   mishapsOf,

@@ -3,7 +3,7 @@ import { isCoat, wetFilm, type WorkLayer } from '../buildup/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import { hourOf, type RoofClimate } from '../weather/index.ts';
 import { askOf, type Method } from './ask.ts';
-import { spreadOf, type Chances, type Spread } from './chances.ts';
+import { spreadOf, type Spread } from './chances.ts';
 import { stageAt, stageTimes } from './curing.ts';
 import { failingAt, type Failing } from './failing.ts';
 import { windowsOf } from './windows.ts';
@@ -20,8 +20,6 @@ export interface Start {
   readonly wheelsMs: number | undefined;
   readonly floodMs: number | undefined;
   readonly failing: readonly Failing[];
-  /** Share of the ways the weather may go in which all holds; undefined without a forecast that says so. */
-  readonly chance: number | undefined;
   readonly overcoatFromSpread: Spread | undefined;
 }
 
@@ -32,7 +30,7 @@ export function startAt(
   laying: { readonly layingHours: number; readonly method?: Method },
   climate: RoofClimate,
   nowMs: number,
-  ways: { readonly chances?: Chances | undefined; readonly members?: readonly RoofClimate[] } = {},
+  members?: readonly RoofClimate[],
 ): Start | undefined {
   const ask = askOf(layer, laying);
   const { line } = climate;
@@ -56,12 +54,9 @@ export function startAt(
     wheelsMs: stageAt(times, 'wheels'),
     floodMs: stageAt(times, 'flood'),
     failing: failingAt(ask, climate, windows, hour),
-    chance: ways.chances?.open[hour],
     overcoatFromSpread:
-      isCoat(layer) && ways.members
-        ? spreadOf(
-            ways.members.map((m) => stageAt(stageTimes(layer, laidMs, film, m, nowMs), 'overcoatFrom')),
-          )
+      isCoat(layer) && members
+        ? spreadOf(members.map((m) => stageAt(stageTimes(layer, laidMs, film, m, nowMs), 'overcoatFrom')))
         : undefined,
   };
 }

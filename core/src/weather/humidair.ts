@@ -133,7 +133,7 @@ export function dewPointFigure(air: Given, humidity: Given): Result<Figure> {
 }
 
 /** How far a surface is above the dew point, with its working. ISO 8502-4 asks for 3 K when steel is painted. */
-export const dewMarginFigure = (surface: Given, dew: Figure): Figure => ({
+export const dewMarginFigure = (surface: Given | Figure, dew: Figure): Figure => ({
   label: 'Margin above the dew point',
   value: surface.value - dew.value,
   quantity: 'temperatureDifference',

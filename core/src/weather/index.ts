@@ -52,6 +52,7 @@ export {
   type RoofClimate,
   type SurfaceReading,
 } from './roofclimate.ts';
+export { surfaceFigure, wetnessFigure, type Said } from './surfacefigures.ts';
 export { middleOf, MILD_COAST, SimulatedWeather, type Climate, type View } from './simulated.ts';
 export {
   climateOf,

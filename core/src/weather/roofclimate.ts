@@ -1,7 +1,7 @@
 /** What the weather makes of one roof: surface temperature, dew point, margin and wetness for each hour of a line. */
 import { MS_PER_HOUR } from '../units/index.ts';
 import { dewPointOf } from './humidair.ts';
-import { nextHour, type SurfaceKind, type SurfaceState } from './surface.ts';
+import { nextHour, type SkyHour, type SurfaceKind, type SurfaceState } from './surface.ts';
 import { hourOf, type Timeline } from './timeline.ts';
 
 /** A surface temperature that was measured. */
@@ -18,12 +18,39 @@ export interface RoofClimate {
   readonly wetMm: Float64Array;
   /** What measured readings add to the model in each hour, K. */
   readonly biasK: Float64Array;
+  /** What was put in: for the working of an hour. */
+  readonly model: {
+    readonly kind: SurfaceKind;
+    /** W/m² on the surface. */
+    readonly sun: Float64Array;
+    /** The model at the beginning of each hour, before readings, °C. */
+    readonly begunC: Float64Array;
+  };
 }
 
 /** A reading speaks for the model's error for about so long; after it, exp(−t / this) of it is left. Ours, no source. */
 export const BIAS_FADES_H = 8;
 /** Wind and cloud where a series says nothing: light air, half covered. */
 const UNSAID = { windMPerS: 1.5, cloudPct: 50, humidityPct: 60 } as const;
+
+const said = (value: number | undefined, otherwise: number): number =>
+  value === undefined || Number.isNaN(value) ? otherwise : value;
+
+/** What the surface feels in an hour; undefined where air or humidity are not known. */
+export function skyHour({ values }: Timeline, hour: number, sunWPerM2: number): SkyHour | undefined {
+  const { airC, humidityPct, windMPerS, cloudPct, rainMm } = values;
+  const air = airC[hour] ?? NaN;
+  const humidity = humidityPct[hour] ?? NaN;
+  if (Number.isNaN(air) || Number.isNaN(humidity)) return undefined;
+  return {
+    airC: air,
+    humidityPct: humidity,
+    windMPerS: said(windMPerS[hour], UNSAID.windMPerS),
+    cloud: said(cloudPct[hour], UNSAID.cloudPct) / 100,
+    sunWPerM2,
+    rainMm: said(rainMm[hour], 0),
+  };
+}
 
 /**
  * @param sun W/m² for each hour of the line
@@ -44,39 +71,34 @@ export function roofClimate(
   const measured = new Map<number, number>();
   for (const r of [...readings].sort((a, b) => a.atMs - b.atMs))
     measured.set(hourOf(line, r.atMs), r.surfaceC);
-  const { airC, humidityPct, windMPerS, cloudPct, rainMm, surfaceC: logged } = line.values;
+  const begunC = new Float64Array(n).fill(NaN);
+  const { humidityPct, surfaceC: logged } = line.values;
   let state: SurfaceState | undefined;
   let bias = 0;
   // A series without any humidity tells temperatures all the same; its dew is not known.
   const dry = humidityPct.every((v) => Number.isNaN(v));
+  const felt: Timeline = dry
+    ? { ...line, values: { ...line.values, humidityPct: new Float64Array(n).fill(UNSAID.humidityPct) } }
+    : line;
   const fade = Math.exp(-1 / BIAS_FADES_H);
   for (let h = 0; h < n; h += 1) {
-    const air = airC[h] ?? NaN;
-    const humidity = dry ? UNSAID.humidityPct : (humidityPct[h] ?? NaN);
-    if (Number.isNaN(air) || Number.isNaN(humidity)) {
+    const sky = skyHour(felt, h, sun[h] ?? 0);
+    if (!sky) {
       state = undefined;
       continue;
     }
-    const said = (value: number | undefined, otherwise: number): number =>
-      value === undefined || Number.isNaN(value) ? otherwise : value;
-    state ??= { tempC: air, wetMm: 0 };
-    const hour = nextHour(kind, state, {
-      airC: air,
-      humidityPct: humidity,
-      windMPerS: said(windMPerS[h], UNSAID.windMPerS),
-      cloud: said(cloudPct[h], UNSAID.cloudPct) / 100,
-      sunWPerM2: sun[h] ?? 0,
-      rainMm: said(rainMm[h], 0),
-    });
+    state ??= { tempC: sky.airC, wetMm: 0 };
+    begunC[h] = state.tempC;
+    const hour = nextHour(kind, state, sky);
     bias *= fade;
     const reading = measured.get(h) ?? said(logged[h], NaN);
     if (!Number.isNaN(reading)) bias = reading - hour.tempC;
     surfaceC[h] = hour.tempC + bias;
     biasK[h] = bias;
-    if (!dry) dewC[h] = dewPointOf(air, humidity);
+    if (!dry) dewC[h] = dewPointOf(sky.airC, sky.humidityPct);
     wetMm[h] = hour.wetMm;
   }
-  return { line, surfaceC, dewC, wetMm, biasK };
+  return { line, surfaceC, dewC, wetMm, biasK, model: { kind, sun, begunC } };
 }
 
 /** The steps that cure goes by: surface temperature and humidity of each hour that is known. */

@@ -77,7 +77,7 @@ export function balance(kind: SurfaceKind, sky: SkyHour, nearC: number): Balance
 }
 
 /** Below this a film of water is gone, mm. */
-const DRY_MM = 0.005;
+export const DRY_MM = 0.005;
 /** Specific heat of air, J/(kg K), and pressure at sea level, hPa. */
 const AIR_HEAT = 1005;
 const PRESSURE_HPA = 1013.25;

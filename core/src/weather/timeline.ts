@@ -15,6 +15,8 @@ export interface Timeline {
   /** For each hour the series that its air temperature comes from, as an index of `sources`; −1 for none. */
   readonly from: Int16Array;
   readonly sources: readonly Pick<WeatherSeries, 'id' | 'kind' | 'source' | 'simulated' | 'issuedAt'>[];
+  /** From this hour on air and humidity are set right by readings on site; absent: by none. */
+  readonly readFrom?: number;
 }
 
 export const hourFloor = (ms: number): number => Math.floor(ms / MS_PER_HOUR) * MS_PER_HOUR;

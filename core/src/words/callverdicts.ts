@@ -1,8 +1,8 @@
 /** The wording of the call: what can be done on a bay, until when, or from when, and what stands in the way. */
 import type { Call } from '../call/index.ts';
-import { given, words, type Outcome, type Part, type Verdict } from '../figures/index.ts';
+import { given, words, type Figure, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
-import type { Condition, Failing, Mishap, Mishappening, Start, Unsaid } from '../programme/index.ts';
+import type { Condition, Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
 import { bayVerdict } from './verdicts.ts';
 
 const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
@@ -75,17 +75,20 @@ export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
 export const unsaidWords = (unsaid: readonly Unsaid[]): string =>
   unsaid.length === 0 ? '' : `Not looked at, the weather says nothing of it: ${unsaid.join(', ')}.`;
 
-const chancePart = (chance: number | undefined): Part[] => {
-  if (chance === undefined) return [];
-  const figure = given(
-    'chance that it holds',
-    100 * chance,
-    'percent',
-    'assumed',
-    'share of the members of the forecast in which every condition holds',
-  );
-  return words` Chance that it holds: ${figure}.`;
-};
+/** The chance that a start holds, and what goes wrong most where it does not. */
+export interface Odds {
+  readonly holds: Figure;
+  readonly trouble?: Trouble | undefined;
+}
+
+const chancePart = (odds: Odds | undefined): Part[] =>
+  odds ? words` Chance that it holds: ${odds.holds}.` : [];
+/** Less likely than this it is said what goes wrong. */
+const SURE_PCT = 95;
+const troublePart = (odds: Odds | undefined): Part[] =>
+  odds?.trouble && odds.holds.value < SURE_PCT
+    ? words`Where it does not hold, most often: ${CONDITION_NAMES[odds.trouble.condition]}. `
+    : [];
 
 function remedyWords({ remedy }: Call): Part[] {
   if (!remedy) return [];
@@ -95,16 +98,13 @@ function remedyWords({ remedy }: Call): Part[] {
     : [lower];
 }
 
-const takes = ({ layingHours }: Call): Part[] =>
-  layingHours === undefined
-    ? []
-    : words` Laying takes ${given('laying', layingHours, 'hours', 'assumed', 'area by output and crew')}.`;
+const takes = ({ laying }: Call): Part[] => (laying ? words` Laying takes ${laying}.` : []);
 
 /**
  * One line for a bay.
- * @param chance that laying which begins now (or when it opens) holds
+ * @param odds of laying that begins now, or when it opens
  */
-export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict {
+export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
   const { status, layer, kind } = call;
   const subject = layer ? `${status.bay.label} · ${layer.name.toLowerCase()}.` : `${status.bay.label}.`;
   const line = (outcome: Outcome, says: Part[], quiet: Part[] = []): Verdict =>
@@ -118,7 +118,11 @@ export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict
       : [...words`Overcoat until ${{ atMs: call.deadlineMs }}. If missed: `, ...remedyWords(call)];
   switch (kind) {
     case 'open':
-      return line('go', [...until, ...takes(call), ...chancePart(chance)], [...late, ...unsaid]);
+      return line(
+        'go',
+        [...until, ...takes(call), ...chancePart(odds)],
+        [...troublePart(odds), ...late, ...unsaid],
+      );
     case 'closing':
       return line(
         'go',
@@ -126,10 +130,10 @@ export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict
           ? [
               ...words`Go now: overcoat time ends ${{ atMs: call.deadlineMs }}.`,
               ...takes(call),
-              ...chancePart(chance),
+              ...chancePart(odds),
             ]
-          : ['Last chance in its overcoat time. ', ...until, ...takes(call), ...chancePart(chance)],
-        [...late, ...unsaid],
+          : ['Last chance in its overcoat time. ', ...until, ...takes(call), ...chancePart(odds)],
+        [...troublePart(odds), ...late, ...unsaid],
       );
     case 'lost':
       return line(
@@ -155,9 +159,9 @@ export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict
           ...words`. Opens about ${{ atMs: call.fromMs ?? nowMs }}, until ${{ atMs: call.toMs ?? nowMs }}`,
           call.lastChance ? ', the last chance in its overcoat time.' : '.',
           ...takes(call),
-          ...chancePart(chance),
+          ...chancePart(odds),
         ],
-        [...moreWords(call.failing), ...late, ...unsaid],
+        [...moreWords(call.failing), ...troublePart(odds), ...late, ...unsaid],
       );
     case 'shut':
       return line(
@@ -177,10 +181,12 @@ export function callVerdict(call: Call, nowMs: number, chance?: number): Verdict
       const plain = bayVerdict(status, nowMs);
       if (kind !== 'curing' || call.fromMs === undefined || !layer) return plain;
       const then = words` Then ${layer.name.toLowerCase()}: open ${{ atMs: call.fromMs }} to ${{ atMs: call.toMs ?? call.fromMs }}.`;
-      return { ...plain, says: [...plain.says, ...then, ...chancePart(chance)] };
+      return { ...plain, says: [...plain.says, ...then, ...chancePart(odds)] };
     }
   }
 }
+
+const quietly = (quiet: Part[]): { quiet?: Part[] } => (quiet.length > 0 ? { quiet } : {});
 
 const moreWords = (failing: readonly Failing[]): Part[] =>
   failing.length < 2
@@ -224,20 +230,20 @@ export function mishapVerdict(coat: Coat, m: Mishappening): Verdict {
 }
 
 /** What follows from a start, in one line. */
-export function startVerdict(name: string, start: Start): Verdict {
+export function startVerdict(name: string, start: Start, odds?: Odds): Verdict {
   const subject = `${name}.`;
-  const chance = chancePart(start.chance);
   const first = start.failing[0];
   if (!first)
     return {
       outcome: 'go',
       subject,
-      says: [...words`Start ${{ atMs: start.startMs }}: every condition holds.`, ...chance],
+      says: [...words`Start ${{ atMs: start.startMs }}: every condition holds.`, ...chancePart(odds)],
+      ...quietly(troublePart(odds)),
     };
   return {
     outcome: 'hold',
     subject,
-    says: [...words`Start ${{ atMs: start.startMs }}: `, ...failingWords(first), '.', ...chance],
-    ...(start.failing.length > 1 ? { quiet: moreWords(start.failing) } : {}),
+    says: [...words`Start ${{ atMs: start.startMs }}: `, ...failingWords(first), '.', ...chancePart(odds)],
+    ...quietly(moreWords(start.failing)),
   };
 }

@@ -7,5 +7,6 @@ export {
   mishapVerdict,
   startVerdict,
   unsaidWords,
+  type Odds,
 } from './callverdicts.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';

@@ -14,6 +14,7 @@ import {
   type Ask,
   type Method,
   type SeasonHours,
+  type Trouble,
 } from '@lentum/core/programme';
 import type { Spread } from '@lentum/core/programme';
 import { MS_PER_HOUR } from '@lentum/core/units';
@@ -43,6 +44,8 @@ export interface ChanceAnswer {
   readonly startMs: number;
   /** Share of the ways in which laying may begin, for each hour. */
   readonly open: Float64Array;
+  /** What goes wrong most, for each hour. */
+  readonly trouble: readonly (Trouble | undefined)[];
   readonly members: number;
 }
 
@@ -85,8 +88,13 @@ const work = {
     if (members.length === 0) return answers;
     for (const q of questions) {
       const climates = members.map((m) => m.climate(q.zoneId, q.shade, q.coated));
-      const { open, members: count } = chancesOf(q.ask, climates);
-      answers.set(q.key, { startMs: climates[0]?.line.startMs ?? 0, open, members: count });
+      const { open, members: count, trouble } = chancesOf(q.ask, climates);
+      answers.set(q.key, {
+        startMs: climates[0]?.line.startMs ?? 0,
+        open,
+        trouble: Array.from(open, (_, h) => trouble(h)),
+        members: count,
+      });
     }
     return answers;
   },
@@ -96,7 +104,7 @@ const work = {
     const climates = members.map((m) => m.climate(q.zoneId, q.shade, q.coated));
     const [first] = climates;
     if (!first || !askOf(q.layer, { layingHours: q.layingHours, method: q.method })) return undefined;
-    return startAt(q.layer, q.startMs, q, first, q.nowMs, { members: climates })?.overcoatFromSpread;
+    return startAt(q.layer, q.startMs, q, first, q.nowMs, climates)?.overcoatFromSpread;
   },
 
   /** When the stages of a film that lies there come: early, middling and late. */

@@ -4,7 +4,6 @@ import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { amountFor, isCoat } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
-import { given } from '@lentum/core/figures';
 import { bayAreaFigure } from '@lentum/core/site';
 import type { Verdict } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
@@ -32,13 +31,10 @@ const amount = computed(() =>
 );
 const started = computed(() => {
   const { work } = job.weather;
-  return props.start && work && props.call.layer ? work.startVerdict('If you start', props.start) : undefined;
+  return props.start && work && props.call.layer
+    ? work.startVerdict('If you start', props.start, props.start.odds)
+    : undefined;
 });
-const hours = computed(() =>
-  props.call.layingHours === undefined
-    ? undefined
-    : given('laying', props.call.layingHours, 'hours', 'assumed', 'area by output and crew'),
-);
 const rows = computed(() => {
   const s = props.start;
   if (!s) return [];
@@ -87,9 +83,9 @@ const shown = computed(() =>
           >
         </dd>
       </template>
-      <template v-if="hours">
+      <template v-if="call.laying">
         <dt>Laying</dt>
-        <dd><FigureText :figure="hours" /></dd>
+        <dd><FigureText :figure="call.laying" /></dd>
       </template>
     </dl>
     <CrewLine />

@@ -81,7 +81,7 @@ const chance = computed(() => {
       :mask="windows?.mask"
       :chance="chance"
       :marks="marks"
-      :laying-hours="call.layingHours"
+      :laying-hours="call.laying?.value"
     />
     <p class="legend quiet">
       <span><i class="surface"></i>surface</span><span><i class="air"></i>air</span

@@ -9,7 +9,7 @@ import type { Group } from '../groups.ts';
 import CallCard from './CallCard.vue';
 import DayStrip from './DayStrip.vue';
 import { GROUPS, useCalls } from './calls.ts';
-import { chanceAt, useChances } from './chances.ts';
+import { oddsAt, useChances } from './chances.ts';
 import { deadlinesOf, saveCalendar } from './deadlines.ts';
 import { useStart } from './start.ts';
 
@@ -28,7 +28,7 @@ const rows = computed(() => {
     verdict: work.callVerdict(
       call,
       job.nowMs,
-      chanceAt(chances.of(call), Math.max(job.nowMs, call.fromMs ?? job.nowMs)),
+      oddsAt(chances.of(call), Math.max(job.nowMs, call.fromMs ?? job.nowMs)),
     ),
   }));
 });

@@ -2,7 +2,9 @@
 import { wrap, type Remote } from 'comlink';
 import { onScopeDispose, shallowRef, watch } from 'vue';
 import type { Call } from '@lentum/core/call';
+import { chanceFigure } from '@lentum/core/programme';
 import { MS_PER_HOUR } from '@lentum/core/units';
+import type { Odds } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import type {
   ChanceAnswer,
@@ -108,8 +110,15 @@ export function useChances(calls: () => readonly Call[]) {
   };
 }
 
+const hourOf = (answer: ChanceAnswer, ms: number): number => Math.floor((ms - answer.startMs) / MS_PER_HOUR);
+
 /** The chance of the hour that an instant lies in. */
-export function chanceAt(answer: ChanceAnswer | undefined, ms: number | undefined): number | undefined {
-  if (!answer || ms === undefined) return undefined;
-  return answer.open[Math.floor((ms - answer.startMs) / MS_PER_HOUR)];
+export const chanceAt = (answer: ChanceAnswer | undefined, ms: number): number | undefined =>
+  answer?.open[hourOf(answer, ms)];
+
+/** The same with its working, and with what goes wrong most. */
+export function oddsAt(answer: ChanceAnswer | undefined, ms: number): Odds | undefined {
+  const share = chanceAt(answer, ms);
+  if (!answer || share === undefined) return undefined;
+  return { holds: chanceFigure(share, answer.members), trouble: answer.trouble[hourOf(answer, ms)] };
 }

@@ -2,10 +2,12 @@
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import type { Call } from '@lentum/core/call';
 import type { Spread, Start } from '@lentum/core/programme';
+import type { Odds } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
-import { chanceAt, type useChances } from './chances.ts';
+import { oddsAt, type useChances } from './chances.ts';
 
 export interface WhatIf extends Start {
+  readonly odds: Odds | undefined;
   readonly spread: Spread | undefined;
 }
 
@@ -21,11 +23,11 @@ export function useStart(
   const asked = computed(() => {
     const c = call();
     const { work, view, doc } = job.weather;
-    if (!c?.layer || !work || !view || c.layingHours === undefined) return undefined;
+    if (!c?.layer || !work || !view || c.laying === undefined) return undefined;
     const top = work.topOf(c.status);
     return {
       layer: c.layer,
-      layingHours: c.layingHours,
+      layingHours: c.laying.value,
       method: doc.draft.crew.method,
       zoneId: c.status.bay.zoneId,
       ...top,
@@ -57,6 +59,6 @@ export function useStart(
     if (!q || !work) return undefined;
     const start = work.startAt(q.layer, startMs.value, q, q.climate, job.nowMs);
     if (!start) return undefined;
-    return { ...start, chance: chanceAt(q.answer, startMs.value), spread: spread.value };
+    return { ...start, odds: oddsAt(q.answer, startMs.value), spread: spread.value };
   });
 }
