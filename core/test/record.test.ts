@@ -126,22 +126,22 @@ describe('states of the demo bays', () => {
     [
       'H5',
       'ready',
-      'H5 · second coat. Hold: surface 13.2\u00a0°C is 2.3\u00a0°C above the dew point 10.9\u00a0°C; 3.0\u00a0°C is needed',
+      'H5 · second coat. Hold: surface 12.8\u00a0°C is 1.9\u00a0°C above the dew point 10.9\u00a0°C; 3.0\u00a0°C is needed',
     ],
-    ['H7', 'closing', 'H7 · first coat. Hold: surface 13.2'],
+    ['H7', 'closing', 'H7 · first coat. Hold: surface 12.8'],
     [
       'H8',
       'missed',
-      'H8 · first coat. Overcoat time of the primer was missed 15:37. Abrade, wipe clean and prime again.',
+      'H8 · first coat. Overcoat time of the primer was missed 15:52. Abrade, wipe clean and prime again.',
     ],
     ['H9', 'held', 'H9 · first coat. Held by Marek: blister'],
-    ['H10', 'prepared', 'H10 · primer. Hold: surface 13.2'],
-    ['H11', 'primed', 'H11 · first coat. Hold: surface 13.2'],
+    ['H10', 'prepared', 'H10 · primer. Hold: surface 12.8'],
+    ['H11', 'primed', 'H11 · first coat. Hold: surface 12.8'],
     ['H12', 'bare', 'H12 · primer. Bare: clean, dry and repair'],
     [
       'C1',
       'primed',
-      'C1 · stripe coat. Go: surface 18.2\u00a0°C is 7.3\u00a0°C above the dew point 10.9\u00a0°C',
+      'C1 · stripe coat. Go: surface 17.8\u00a0°C is 6.9\u00a0°C above the dew point 10.9\u00a0°C',
     ],
   ])('%s is %s', (label, state, words) => {
     const s = status(label);

@@ -48,7 +48,7 @@ function hall(story: Story): void {
   for (const bay of ['H5', 'H6', 'H9', 'H11']) story.coat(bay, 'primer', -18, PRIMER);
   story.coat('H5', 'first', -14.6, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.4] });
   story.coat('H6', 'first', -10.8, { ...FIRST, lastWetMm: [1.4, 1.5, 1.4, 1.5, 1.5, 1.5] });
-  story.coat('H7', 'primer', -24.8, PRIMER);
+  story.coat('H7', 'primer', -26, PRIMER);
   story.coat('H8', 'primer', -47, PRIMER);
   story.step('H9', 'held', -13.5, 'blister under the primer by the outlet, cut out and dry first');
 }

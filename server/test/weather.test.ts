@@ -47,6 +47,36 @@ describe('the weather service', () => {
     expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: false });
     expect(await seriesOf(id)).toHaveLength(series.length);
   });
+  it('a job that moves to another place leaves its weather there and is told that of the new one', async () => {
+    const id = await startJob();
+    const doc = weatherAt(NOW);
+    await api.put(path(id)).set('If-Match', '"1"').send(doc).expect(200);
+    await api.post(path(id, '/fetch')).send({}).expect(200);
+    const mine = hours();
+    await api
+      .put(path(id, `/series/${mine.id}`))
+      .send(mine)
+      .expect(201);
+    const here = await seriesOf(id);
+    const there = { latitudeDeg: -41.5, longitudeDeg: 12.25 };
+    await api
+      .put(path(id))
+      .set('If-Match', '"2"')
+      .send({ ...doc, place: there })
+      .expect(200);
+    expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: true });
+    const moved = await seriesOf(id);
+    expect(moved).toHaveLength(here.length);
+    // What a person added stays.
+    expect(moved.filter((s) => s.simulated).map((s) => s.place)).toEqual(
+      Array.from({ length: here.length - 1 }, () => there),
+    );
+    expect(moved).toContainEqual(mine);
+    // And back within the same hour.
+    await api.put(path(id)).set('If-Match', '"3"').send(doc).expect(200);
+    expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: true });
+    expect(await seriesOf(id)).toEqual(here);
+  });
   it('goes out with the job file and comes back in', async () => {
     const id = await importDemo();
     await api.post(path(id, '/fetch')).send({}).expect(200);

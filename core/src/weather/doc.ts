@@ -1,13 +1,9 @@
 /** What a job says of its weather: where it lies, who tells it the weather, and the crew whose pace it plans with. */
 import { z } from 'zod';
 import { instantSchema } from '../job/index.ts';
+import { placeSchema } from './place.ts';
 import { fullHour } from './series.ts';
 import { MILD_COAST, type Climate } from './simulated.ts';
-
-export const placeSchema = z.strictObject({
-  latitudeDeg: z.number().min(-90).max(90),
-  longitudeDeg: z.number().min(-180).max(180),
-});
 
 /** Services that can be asked for the weather. What ships is a stand-in that makes it up. */
 export const SERVICES = ['none', 'simulated'] as const;

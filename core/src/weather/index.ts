@@ -21,6 +21,7 @@ export {
   type Place,
   type SunPosition,
 } from './sun.ts';
+export { distanceKm, placeSchema } from './place.ts';
 export {
   balance,
   convection,
@@ -54,14 +55,7 @@ export {
 } from './roofclimate.ts';
 export { surfaceFigure, wetnessFigure, type Said } from './surfacefigures.ts';
 export { middleOf, MILD_COAST, SimulatedWeather, type Climate, type View } from './simulated.ts';
-export {
-  climateOf,
-  DEFAULT_WEATHER,
-  placeSchema,
-  SERVICES,
-  weatherDocSchema,
-  type WeatherDoc,
-} from './doc.ts';
+export { climateOf, DEFAULT_WEATHER, SERVICES, weatherDocSchema, type WeatherDoc } from './doc.ts';
 export { readHours, tableColumnName, type ReadHours } from './readhours.ts';
 export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablemap.ts';
 export { readClock, type DayOrder } from './tableclock.ts';

@@ -5,6 +5,7 @@
 import { z } from 'zod';
 import { idSchema, instantSchema } from '../job/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
+import { placeSchema } from './place.ts';
 
 /** Each column with the range that its values must lie in, and its name for people. */
 export const COLUMNS = {
@@ -54,6 +55,8 @@ export const weatherSeriesSchema = z
     /** Who or what says so. */
     source: z.string().trim().min(1).max(120),
     simulated: z.boolean().default(false),
+    /** What place it speaks of; absent: not said. */
+    place: placeSchema.optional(),
     /** When a forecast was made; when observations were taken in. */
     issuedAt: instantSchema,
     startAt: fullHour,

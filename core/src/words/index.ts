@@ -9,4 +9,5 @@ export {
   unsaidWords,
   type Odds,
 } from './callverdicts.ts';
+export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';

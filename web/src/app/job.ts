@@ -137,7 +137,7 @@ export const useJob = defineStore('job', () => {
       courses: courses.plan.value ?? 'by area',
     }),
   );
-  const weather = useWeather(id, () => ({
+  const weather = useWeather(id, timeZone, () => ({
     survey: survey.draft.value,
     book: book.value,
     nowMs: nowMs.value,

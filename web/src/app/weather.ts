@@ -1,5 +1,5 @@
 /** Weather of the open job: its hours, and what its roofs make of them. */
-import { computed, shallowRef, type Ref } from 'vue';
+import { computed, shallowRef, watch, type Ref } from 'vue';
 import type { SiteBook } from '@lentum/core/record';
 import type { Survey } from '@lentum/core/survey';
 import { MS_PER_HOUR } from '@lentum/core/units';
@@ -10,10 +10,11 @@ import type * as Weatherwork from './weatherwork.ts';
 
 type Work = typeof Weatherwork;
 
-/** A forecast that is older says little of today. */
-const STALE_H = 24;
-
-export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book: SiteBook; nowMs: number }) {
+export function useWeather(
+  id: Ref<string>,
+  timeZone: Ref<string>,
+  facts: () => { survey: Survey; book: SiteBook; nowMs: number },
+) {
   const doc = useDocument<WeatherDoc>(id, {
     path: (j) => `/jobs/${j}/weather`,
     empty: DEFAULT_WEATHER,
@@ -23,6 +24,9 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
   const work = shallowRef<Work>();
   /** When the hours were last asked for. */
   const askedMs = shallowRef(0);
+  /** Where, and whom, it was asked last. */
+  let asked = '';
+  const askKey = (): string => JSON.stringify([id.value, doc.draft.value.place, doc.draft.value.service]);
 
   async function readSeries(): Promise<void> {
     const jobId = id.value;
@@ -33,12 +37,14 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
   /** Asks the job's service for what is new, where it has one, and reads the hours again. */
   async function refresh(): Promise<void> {
     askedMs.value = Date.now();
+    asked = askKey();
     if (doc.draft.value.service !== 'none' && doc.draft.value.place)
       await call('POST', `/jobs/${id.value}/weather/fetch`, { body: {} });
     await readSeries();
   }
 
   async function load(): Promise<void> {
+    asked = askKey();
     const [loaded] = await Promise.all([import('./weatherwork.ts'), readSeries()]);
     work.value = loaded;
   }
@@ -57,17 +63,29 @@ export function useWeather(id: Ref<string>, facts: () => { survey: Survey; book:
     work.value?.jobWeather({ doc: doc.draft.value, series: series.value, ...facts() }),
   );
 
-  /** Hours since the newest forecast was made, where that is more than a day. */
-  const staleH = computed(() => {
-    const made = series.value.filter((s) => s.kind === 'forecast').map((s) => Date.parse(s.issuedAt));
-    const age = (facts().nowMs - Math.max(...made)) / MS_PER_HOUR;
-    return made.length > 0 && age > STALE_H ? Math.round(age) : undefined;
+  /** What to mind about the hours that are known, in sentences. */
+  const warnings = computed(
+    () =>
+      work.value?.weatherWarnings({
+        doc: doc.draft.value,
+        series: series.value,
+        timeZone: timeZone.value,
+        nowMs: facts().nowMs,
+      }) ?? [],
+  );
+
+  // Elsewhere, or told by another, is another weather: it is asked for once that is kept.
+  watch(doc.state, (state) => {
+    if (state !== 'saved' || asked === askKey()) return;
+    void refresh().catch((error: unknown) => {
+      if (!(error instanceof Offline)) throw error;
+    });
   });
 
   return {
     doc,
     series,
-    staleH,
+    warnings,
     /** Functions of the core for the weather, once they are here. */
     work,
     view,

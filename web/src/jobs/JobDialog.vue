@@ -2,6 +2,7 @@
 import { computed, reactive, ref } from 'vue';
 import { jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { check, sentence } from '@lentum/core/problems';
+import { sayClock } from '../app/time.ts';
 import PickList from '../shared/PickList.vue';
 
 const props = defineProps<{ title: string; action: string; head?: JobHead; trouble?: string }>();
@@ -15,6 +16,14 @@ const form = reactive({
   place: props.head?.place ?? '',
   timeZone: props.head?.timeZone ?? here,
   units: props.head?.units ?? ('metric' as 'metric' | 'us'),
+});
+/** Instants stay when the clock changes: what that means, with the time that it is now. */
+const moved = computed(() => {
+  const before = props.head?.timeZone;
+  if (before === undefined || before === form.timeZone) return undefined;
+  const now = Date.now();
+  const said = (zone: string): string => `${sayClock(now, zone, now)} in ${zone}`;
+  return `What was logged, and the weather, keep their moments: ${said(before)} is ${said(form.timeZone)}, and every time is shown on the new clock. A place that lies elsewhere is set under Site, Weather.`;
 });
 const tried = ref(false);
 const checked = computed(() =>
@@ -47,6 +56,7 @@ function done(): void {
         <el-radio-button value="us">US customary</el-radio-button>
       </el-radio-group>
     </form>
+    <p v-if="moved" class="quiet" role="status">{{ moved }}</p>
     <p v-if="tried && !checked.ok" class="wrong" role="alert">
       {{ checked.problems.map(sentence).join(' ') }}
     </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useIntervalFn } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import type { JobHead } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
@@ -9,6 +9,8 @@ import ConflictDialog from './ConflictDialog.vue';
 import JobDialog from './JobDialog.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
+
+const ClosingBanner = defineAsyncComponent(() => import('../site/today/ClosingBanner.vue'));
 
 const props = defineProps<{ jobId: string }>();
 const job = useJob();
@@ -66,6 +68,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <SaveState />
     </section>
     <StageStrip />
+    <ClosingBanner v-if="job.weather.work" />
     <RouterView />
     <JobDialog
       v-if="editing"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** A figure underlined with dots: it opens to its working. */
+/** A figure underlined with dots: it opens to its working. What stands in it (a clock time) is said in its place. */
 import type { Figure, Given } from '@lentum/core/figures';
 import { fineFor } from '@lentum/core/units';
 import { computed } from 'vue';
@@ -21,7 +21,7 @@ const quantity = computed(() =>
     :aria-label="`${figure.label}: ${say(figure.value, quantity)}, show working`"
     @click.stop="openWorking = figure"
   >
-    {{ bare ? sayBare(figure.value, quantity) : say(figure.value, quantity) }}
+    <slot>{{ bare ? sayBare(figure.value, quantity) : say(figure.value, quantity) }}</slot>
   </button>
 </template>
 

@@ -2,8 +2,10 @@
 /** The chosen bay: what the hands do next, and what follows if they begin at some hour. */
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { amountFor, isCoat } from '@lentum/core/buildup';
+import { amountFor, isCoat, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
+import type { Figure } from '@lentum/core/figures';
+import { cureFigure } from '@lentum/core/programme';
 import { bayAreaFigure } from '@lentum/core/site';
 import type { Verdict } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
@@ -35,26 +37,42 @@ const started = computed(() => {
     ? work.startVerdict('If you start', props.start, props.start.odds)
     : undefined;
 });
-const rows = computed(() => {
+const STAGE_ROWS = [
+  ['Rain-safe', 'rainSafe', 'rainSafeMs'],
+  ['Overcoat from', 'overcoatFrom', 'overcoatFromMs'],
+  ['Overcoat until', 'overcoatUntil', 'overcoatUntilMs'],
+  ['Feet', 'foot', 'footMs'],
+  ['Wheels', 'wheels', 'wheelsMs'],
+  ['Flood test', 'flood', 'floodMs'],
+] as const;
+interface Row {
+  readonly name: string;
+  readonly atMs: number | undefined;
+  readonly working: Figure | undefined;
+}
+const rows = computed<Row[]>(() => {
   const s = props.start;
+  const { layer } = props.call;
   if (!s) return [];
-  return (
-    [
-      ['Laid by', s.laidMs],
-      ['Rain-safe', s.rainSafeMs],
-      ['Dew on the surface', s.dewMs],
-      ['Overcoat from', s.overcoatFromMs],
-      ['Overcoat until', s.overcoatUntilMs],
-      ['Feet', s.footMs],
-      ['Wheels', s.wheelsMs],
-      ['Flood test', s.floodMs],
-    ] as const
-  ).filter(([name, atMs]) => atMs !== undefined || name === 'Rain-safe' || name === 'Overcoat from');
+  const stages =
+    layer && isCoat(layer)
+      ? STAGE_ROWS.map(([name, stage, key]) => ({
+          name,
+          atMs: s[key],
+          working:
+            s[key] === undefined
+              ? undefined
+              : cureFigure(layer, stage, s.laidMs, s[key], wetFilm(layer).value, s.climate),
+        })).filter((r) => r.atMs !== undefined || r.name === 'Rain-safe' || r.name === 'Overcoat from')
+      : [];
+  const [safe, ...later] = stages;
+  return [
+    { name: 'Laid by', atMs: s.laidMs, working: props.call.laying },
+    ...(safe ? [safe] : []),
+    ...(s.dewMs === undefined ? [] : [{ name: 'Dew on the surface', atMs: s.dewMs, working: s.dew }]),
+    ...later,
+  ];
 });
-const isFilm = computed(() => props.call.layer !== undefined && isCoat(props.call.layer));
-const shown = computed(() =>
-  rows.value.filter(([name]) => isFilm.value || name === 'Laid by' || name.startsWith('Dew')),
-);
 </script>
 
 <template>
@@ -73,12 +91,14 @@ const shown = computed(() =>
     </div>
     <VerdictLine :verdict="started" />
     <dl>
-      <template v-for="[name, atMs] in shown" :key="name">
+      <template v-for="{ name, atMs, working } in rows" :key="name">
         <dt>{{ name }}</dt>
         <dd v-if="atMs === undefined">not within the hours known</dd>
         <dd v-else>
-          {{ job.time(atMs)
-          }}<span v-if="name === 'Overcoat from' && start.spread" class="quiet">
+          <FigureText v-if="working" :figure="working">{{ job.time(atMs) }}</FigureText><template v-else>{{
+            job.time(atMs)
+          }}</template
+          ><span v-if="name === 'Overcoat from' && start.spread" class="quiet">
             ({{ job.clock(start.spread.earlyMs) }} to {{ job.clock(start.spread.lateMs) }}, 8 in 10)</span
           >
         </dd>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The film that lies on a bay: how far each stage of its cure is, when the next ones come, and what happened to it. */
 import { computed, shallowRef, watch } from 'vue';
-import { given } from '@lentum/core/figures';
+import type { Figure } from '@lentum/core/figures';
 import { bestFilm, type BayStatus } from '@lentum/core/record';
-import { mishapsOf, stageTimes, type Spread } from '@lentum/core/programme';
+import { cureFigure, mishapsOf, stageTimes, type Spread, type StageTime } from '@lentum/core/programme';
 import { mishapVerdict, STAGE_WORDS } from '@lentum/core/words';
 import type { Stage } from '@lentum/core/buildup';
 import { useJob } from '../../app/job.ts';
@@ -33,9 +33,19 @@ const film = computed(() => {
     climate: view.climate(props.status.bay.zoneId, shade, coated),
   };
 });
+/** Hours at each temperature over the hours that its table gives there, up to an instant. */
+const working = ({ stage }: StageTime, toMs: number): Figure | undefined => {
+  const f = film.value;
+  return f && cureFigure(f.coat, stage, f.laidMs, toMs, f.wetFilmMm, f.climate);
+};
 const stages = computed(() => {
   const f = film.value;
-  return f ? stageTimes(f.coat, f.laidMs, f.wetFilmMm, f.climate, job.nowMs) : [];
+  if (!f) return [];
+  return stageTimes(f.coat, f.laidMs, f.wetFilmMm, f.climate, job.nowMs).map((s) => ({
+    ...s,
+    now: working(s, job.nowMs),
+    then: s.atMs === undefined ? undefined : working(s, s.atMs),
+  }));
 });
 const mishaps = computed(() => {
   const f = film.value;
@@ -56,14 +66,6 @@ watch(
 );
 /** Nearer together than this they are one time. */
 const WIDE_MS = 600_000;
-const share = (progress: number) =>
-  given(
-    'way gone',
-    progress * 100,
-    'percent',
-    'assumed',
-    'hour by hour: time over the hours that the table gives at the surface temperature then',
-  );
 const wide = (s: Spread | undefined): boolean => s !== undefined && s.lateMs - s.earlyMs > WIDE_MS;
 </script>
 
@@ -76,12 +78,12 @@ const wide = (s: Spread | undefined): boolean => s !== undefined && s.lateMs - s
       <tbody>
         <tr v-for="s in stages" :key="s.stage">
           <th scope="row">{{ STAGE_WORDS[s.stage] }}</th>
-          <td class="num"><FigureText :figure="share(s.progress)" /></td>
+          <td class="num"><FigureText v-if="s.now" :figure="s.now" /></td>
           <td>
-            <template v-if="s.atMs === undefined">not within the hours known</template>
+            <template v-if="s.atMs === undefined || !s.then">not within the hours known</template>
             <template v-else
-              >{{ job.time(s.atMs)
-              }}<span v-if="s.atMs > job.nowMs && wide(spread?.get(s.stage))" class="quiet">
+              ><FigureText :figure="s.then">{{ job.time(s.atMs) }}</FigureText
+              ><span v-if="s.atMs > job.nowMs && wide(spread?.get(s.stage))" class="quiet">
                 ({{ job.clock(spread!.get(s.stage)!.earlyMs) }} to
                 {{ job.clock(spread!.get(s.stage)!.lateMs) }})</span
               ></template

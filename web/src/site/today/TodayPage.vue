@@ -2,7 +2,6 @@
 /** The morning: every bay by what can be done now, and what follows if it is begun at some hour. */
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
 import BayList from '../BayList.vue';
 import type { Group } from '../groups.ts';
@@ -41,11 +40,6 @@ const groups = computed<Group[]>(() =>
 const deadlines = computed(() =>
   deadlinesOf(rows.value, job.nowMs, { system: job.system, time: (ms) => job.time(ms) }),
 );
-const SOON_MS = 2 * MS_PER_HOUR;
-/** Closings of the next two hours: said above everything else. */
-const soon = computed(() =>
-  deadlines.value.filter((d) => d.atMs - job.nowMs <= SOON_MS && !d.key.endsWith('opens')),
-);
 const done = computed(() => calls.value.filter((c) => c.kind === 'done').length);
 const bayId = computed(() => {
   const asked = route.query['bay'];
@@ -75,22 +69,12 @@ const start = useStart(() => row.value?.call, startMs, chances);
 
 <template>
   <p v-if="!job.weather.work" class="quiet">Reckoning …</p>
-  <p v-else-if="job.weather.staleH !== undefined" class="hint" role="status">
-    The newest forecast is {{ job.weather.staleH }} h old: what it says of today may be wrong.
-  </p>
   <p v-else-if="!job.weather.view" class="hint">
     No weather is known for this job yet: the calls below go by readings alone. Say where it lies, and who
     tells the weather, under
     <RouterLink :to="{ query: { part: 'weather' } }">Weather</RouterLink>.
   </p>
-  <div v-if="soon.length > 0" class="soon" role="status">
-    <h2 class="minor">Closing within two hours</h2>
-    <ul>
-      <li v-for="d in soon" :key="d.key">
-        <strong>{{ job.time(d.atMs) }}</strong> {{ d.title }}
-      </li>
-    </ul>
-  </div>
+  <p v-for="w in job.weather.view ? job.weather.warnings : []" :key="w" class="hint" role="status">{{ w }}</p>
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
       <BayList :groups="groups" :chosen="bayId" @choose="choose" />
@@ -133,12 +117,6 @@ const start = useStart(() => row.value?.call, startMs, chances);
 .list {
   min-width: 0;
 }
-.soon {
-  margin: 0 0 var(--s3);
-  padding: var(--s2) var(--s3);
-  border-left: 4px solid var(--amber);
-  background: var(--amber-soft);
-}
 .card {
   align-self: start;
   position: sticky;
@@ -170,10 +148,5 @@ const start = useStart(() => row.value?.call, startMs, chances);
     position: static;
     order: 3;
   }
-}
-.soon ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 </style>

@@ -1,4 +1,5 @@
 /** The calls of all bays, in the order of what missing them costs. */
+import { createSharedComposable } from '@vueuse/core';
 import { computed } from 'vue';
 import type { Call, CallKind } from '@lentum/core/call';
 import type { Ask, Windows } from '@lentum/core/programme';
@@ -38,7 +39,8 @@ function once(reckon: (ask: Ask, climate: RoofClimate) => Windows) {
   };
 }
 
-export function useCalls() {
+/** Reckoned once for all who look. */
+export const useCalls = createSharedComposable(() => {
   const job = useJob();
   return computed<readonly Call[]>(() => {
     const { view, work, doc } = job.weather;
@@ -51,4 +53,4 @@ export function useCalls() {
     });
     return work.inOrderOfCost(calls);
   });
-}
+});

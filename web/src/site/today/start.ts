@@ -1,13 +1,18 @@
 /** What follows when the chosen bay is begun at an instant. */
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import type { Call } from '@lentum/core/call';
-import type { Spread, Start } from '@lentum/core/programme';
+import type { Figure } from '@lentum/core/figures';
+import { marginFigure, type Spread, type Start } from '@lentum/core/programme';
+import { hourOf, type RoofClimate } from '@lentum/core/weather';
 import type { Odds } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import { oddsAt, type useChances } from './chances.ts';
 
 export interface WhatIf extends Start {
   readonly odds: Odds | undefined;
+  readonly climate: RoofClimate;
+  /** Margin in the hour in which dew settles. */
+  readonly dew: Figure | undefined;
   readonly spread: Spread | undefined;
 }
 
@@ -59,6 +64,13 @@ export function useStart(
     if (!q || !work) return undefined;
     const start = work.startAt(q.layer, startMs.value, q, q.climate, job.nowMs);
     if (!start) return undefined;
-    return { ...start, odds: oddsAt(q.answer, startMs.value), spread: spread.value };
+    const { dewMs } = start;
+    return {
+      ...start,
+      climate: q.climate,
+      dew: dewMs === undefined ? undefined : marginFigure(q.climate, hourOf(q.climate.line, dewMs)),
+      odds: oddsAt(q.answer, startMs.value),
+      spread: spread.value,
+    };
   });
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Hours from a file: its columns are matched by a person once, its zone is asked, and what looks wrong is said. */
+import { useLocalStorage } from '@vueuse/core';
 import Papa from 'papaparse';
 import { computed, ref, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
@@ -7,7 +8,6 @@ import {
   guessMap,
   readEpw,
   readHours,
-  TABLE_UNITS,
   tableColumnName,
   type Place,
   type ReadHours,
@@ -17,7 +17,7 @@ import {
 } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
 import { useJob } from '../../app/job.ts';
-import PickList from '../../shared/PickList.vue';
+import ColumnsMatch from './ColumnsMatch.vue';
 
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
@@ -44,47 +44,14 @@ async function pick(event: Event): Promise<void> {
     return;
   }
   table.value = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
-  map.value = guessMap(table.value[0] ?? [], job.timeZone);
+  map.value = matched.value[headKey.value] ?? guessMap(head.value, job.timeZone);
 }
 const head = computed(() => table.value[0] ?? []);
+/** How a heading was matched the last time that a file with it was added. */
+const matched = useLocalStorage<Record<string, TableMap>>('lentum.weather-columns', {});
+const headKey = computed(() => head.value.join('|'));
 const example = computed(() => table.value[1] ?? []);
 
-const NOT_USED = 'not used';
-const AS = [
-  { value: NOT_USED, label: NOT_USED },
-  ...(Object.keys(TABLE_UNITS) as TableColumn[]).map((k) => ({ value: k, label: tableColumnName(k) })),
-];
-const unitName = (unit: string): string => (unit === '' ? '0 to 1' : unit);
-const asOf = (index: number): string =>
-  map.value?.time === index
-    ? 'time'
-    : map.value?.clock === index
-      ? 'clock'
-      : (map.value?.columns.find((c) => c.index === index)?.as ?? NOT_USED);
-function setAs(index: number, as: string): void {
-  if (!map.value) return;
-  const others = map.value.columns.filter((c) => c.index !== index && c.as !== as);
-  map.value = {
-    ...map.value,
-    columns:
-      as === NOT_USED
-        ? others
-        : [...others, { index, as: as as TableColumn, unit: TABLE_UNITS[as as TableColumn][0] }],
-  };
-}
-function setUnit(index: number, unit: string): void {
-  if (!map.value) return;
-  map.value = {
-    ...map.value,
-    columns: map.value.columns.map((c) => (c.index === index ? { ...c, unit } : c)),
-  };
-}
-const zones = computed(() =>
-  [...new Set([job.timeZone, 'UTC'])].map((z) => ({
-    value: z,
-    label: z === job.timeZone ? `the job’s clock, ${z}` : z,
-  })),
-);
 const read = computed(() => {
   if (epwText.value !== '') return readEpw(epwText.value, new Date(job.nowMs).getUTCFullYear());
   return map.value ? readHours(table.value, 1, map.value) : undefined;
@@ -113,11 +80,14 @@ async function add(): Promise<void> {
     startAt: new Date(h.startMs).toISOString(),
     hours: h.hours,
     columns: h.columns,
+    // What is read without a place was read here.
+    ...((h.place ?? job.weather.doc.draft.place) ? { place: h.place ?? job.weather.doc.draft.place } : {}),
   };
   try {
     await call('PUT', `/jobs/${job.id}/weather/series/${series.id}`, { body: series });
     const draft = job.weather.doc.draft;
     if (h.place && !draft.place) draft.place = h.place;
+    if (map.value) matched.value = { ...matched.value, [headKey.value]: map.value };
     await job.weather.readSeries();
     open.value = false;
   } catch (error) {
@@ -135,65 +105,7 @@ async function add(): Promise<void> {
       before you have seen what was read.
     </p>
     <input type="file" accept=".csv,.txt,.epw" aria-label="File with the weather" @change="pick" />
-    <template v-if="map">
-      <table class="columns-of">
-        <thead>
-          <tr>
-            <th scope="col">Column</th>
-            <th scope="col">First value</th>
-            <th scope="col">Is</th>
-            <th scope="col">In</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(title, i) in head" :key="i">
-            <td>{{ title }}</td>
-            <td class="quiet">{{ example[i] }}</td>
-            <td v-if="asOf(i) === 'time' || asOf(i) === 'clock'">{{ asOf(i) }}</td>
-            <td v-else>
-              <PickList
-                :label="`What ${title} is`"
-                :options="AS"
-                :model-value="asOf(i)"
-                @update:model-value="(as: string) => setAs(i, as)"
-              />
-            </td>
-            <td>
-              <PickList
-                v-if="map.columns.find((c) => c.index === i)"
-                :label="`Unit of ${title}`"
-                :options="
-                  TABLE_UNITS[map.columns.find((c) => c.index === i)!.as].map((u) => ({
-                    value: u === '' ? 'share' : u,
-                    label: unitName(u),
-                  }))
-                "
-                :model-value="map.columns.find((c) => c.index === i)?.unit || 'share'"
-                @update:model-value="(u: string) => setUnit(i, u === 'share' ? '' : u)"
-              />
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <div class="bar choices">
-        <span>Its clock ran in</span>
-        <PickList
-          label="Zone of its clock"
-          :options="zones"
-          :model-value="map.zone"
-          @update:model-value="(zone: string) => (map = { ...map!, zone })"
-        />
-        <PickList
-          label="Order of the date"
-          :options="[
-            { value: 'day first', label: 'day first: 12.05.' },
-            { value: 'month first', label: 'month first: 5/12' },
-          ]"
-          :model-value="map.order"
-          @update:model-value="(order: string) => (map = { ...map!, order: order as TableMap['order'] })"
-        />
-      </div>
-    </template>
+    <ColumnsMatch v-if="map" v-model="map" :head="head" :example="example" />
     <p v-for="p in problems" :key="p" class="trouble" role="alert">{{ p }}</p>
     <template v-if="hours">
       <p>
@@ -222,20 +134,6 @@ async function add(): Promise<void> {
 </template>
 
 <style scoped>
-.columns-of {
-  width: 100%;
-  margin: var(--s3) 0;
-}
-th {
-  text-align: left;
-}
-.choices :deep(.el-select) {
-  width: 16rem;
-}
-.choices {
-  flex-wrap: wrap;
-  gap: var(--s3);
-}
 .trouble {
   color: var(--red);
 }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** Where the job lies, who tells its weather, and the hours that are known. */
 import { computed, ref } from 'vue';
-import { ElMessage } from 'element-plus';
+import { ElMessage, ElMessageBox } from 'element-plus';
 import { at, type WeatherSeries } from '@lentum/core/weather';
-import { sentenceOf } from '../../app/api.ts';
+import { call, sentenceOf } from '../../app/api.ts';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
 import HoursDialog from './HoursDialog.vue';
@@ -23,6 +23,10 @@ async function ask(): Promise<void> {
     asking.value = false;
   }
 }
+const DEGREES = [
+  { key: 'latitudeDeg', name: 'North, degrees', label: 'Latitude, degrees north', most: 90 },
+  { key: 'longitudeDeg', name: 'East, degrees', label: 'Longitude, degrees east', most: 180 },
+] as const;
 const setPlace = (key: 'latitudeDeg' | 'longitudeDeg', value: number | undefined): void => {
   if (value === undefined) return;
   const draft = job.weather.doc.draft;
@@ -47,22 +51,29 @@ const sources = computed(() => {
       from,
       to,
       members: first?.members?.length ?? 0,
+      // What a service tells comes again: only what a person added is withdrawn.
+      mine: list.every((x) => !x.simulated) ? list.map((x) => x.id) : [],
     };
   });
 });
+async function withdraw(s: { readonly source: string; readonly mine: readonly string[] }): Promise<void> {
+  const sure = await ElMessageBox.confirm(
+    `The hours of ${s.source} are no longer looked at. The file can be added again.`,
+    'Withdraw these hours?',
+    { confirmButtonText: 'Withdraw', cancelButtonText: 'Keep' },
+  ).catch(() => undefined);
+  if (sure === undefined) return;
+  try {
+    for (const id of s.mine)
+      await call('POST', `/jobs/${job.id}/weather/series/${id}/withdraw`, { body: {} });
+    await job.weather.readSeries();
+  } catch (error) {
+    ElMessage.error(sentenceOf(error));
+  }
+}
 const importing = ref(false);
 /** The newest typical or past year, for the season. */
 const year = computed(() => job.weather.series.filter((s) => s.kind === 'climate').at(-1));
-/** What to mind about the hours that are known. */
-const warnings = computed(() => {
-  const found: string[] = [];
-  const { series, staleH } = job.weather;
-  if (staleH !== undefined)
-    found.push(`The newest forecast is ${staleH} h old: what it says of today may be wrong.`);
-  if (series.length > 0 && !series.some((s) => s.kind === 'forecast'))
-    found.push('No forecast: nothing is known of the hours to come, and no window is told.');
-  return found;
-});
 const now = computed(() => {
   const line = job.weather.view?.line;
   if (!line) return undefined;
@@ -80,28 +91,16 @@ const now = computed(() => {
     <section aria-label="Place">
       <h2 class="minor">Where it lies</h2>
       <div class="fields">
-        <label
-          >North, degrees
+        <label v-for="f in DEGREES" :key="f.key"
+          >{{ f.name }}
           <el-input-number
-            :model-value="doc.place?.latitudeDeg ?? null"
-            :min="-90"
-            :max="90"
+            :model-value="doc.place?.[f.key] ?? null"
+            :min="-f.most"
+            :max="f.most"
             :precision="4"
             :controls="false"
-            aria-label="Latitude, degrees north"
-            @change="(v: number | undefined) => setPlace('latitudeDeg', v)"
-          />
-        </label>
-        <label
-          >East, degrees
-          <el-input-number
-            :model-value="doc.place?.longitudeDeg ?? null"
-            :min="-180"
-            :max="180"
-            :precision="4"
-            :controls="false"
-            aria-label="Longitude, degrees east"
-            @change="(v: number | undefined) => setPlace('longitudeDeg', v)"
+            :aria-label="f.label"
+            @change="(v: number | undefined) => setPlace(f.key, v)"
           />
         </label>
       </div>
@@ -136,6 +135,7 @@ const now = computed(() => {
             <th scope="col">From</th>
             <th scope="col">To</th>
             <th scope="col">Issued</th>
+            <th scope="col"><span class="visually-hidden">What can be done</span></th>
           </tr>
         </thead>
         <tbody>
@@ -147,11 +147,21 @@ const now = computed(() => {
             <td>{{ job.time(s.from) }}</td>
             <td>{{ job.time(s.to) }}</td>
             <td>{{ job.time(s.issued) }}</td>
+            <td>
+              <el-button
+                v-if="s.mine.length > 0"
+                text
+                size="small"
+                :aria-label="`Withdraw the hours of ${s.source}`"
+                @click="withdraw(s)"
+                >Withdraw</el-button
+              >
+            </td>
           </tr>
         </tbody>
       </table>
       <p v-else class="quiet">None yet.</p>
-      <p v-for="w in warnings" :key="w" class="warn">{{ w }}</p>
+      <p v-for="w in job.weather.warnings" :key="w" class="warn">{{ w }}</p>
       <p><el-button @click="importing = true">Add hours from a file</el-button></p>
     </section>
     <SeasonPanel v-if="year" :series="year" />
