@@ -2,6 +2,17 @@
 import { readFileSync } from 'node:fs';
 import { expect, freshDemo, measure, test } from './support.ts';
 
+const YEAR = new URL(
+  '../node_modules/vega-datasets/data/seattle-weather-hourly-normals.csv',
+  import.meta.url,
+);
+const HOUR = 3_600_000;
+/** The demo's roofs open with the next hour: its morning is not begun in the last minute of one. */
+test.beforeEach(async () => {
+  const left = HOUR - (Date.now() % HOUR);
+  if (left < 60_000) await new Promise((done) => setTimeout(done, left + 1000));
+});
+
 test('the morning: bays in the order of what missing costs; a start dragged into the evening turns the verdict', async ({
   page,
 }) => {
@@ -42,6 +53,19 @@ test('the morning: bays in the order of what missing costs; a start dragged into
   await page.mouse.move(knob.x + 220, knob.y + 7, { steps: 5 });
   await page.mouse.up();
   await expect(card.locator('.verdict', { hasText: 'If you start.' })).toContainText(/rain|wet/);
+  // A stage opens to its hours at each temperature, a chance to its ways.
+  await card.locator('dt', { hasText: 'Overcoat from' }).locator('+ dd').getByRole('button').first().click();
+  const drawer = page.locator('.el-drawer');
+  await expect(drawer).toContainText(/near \d+ °C/);
+  await drawer.getByRole('button', { name: /^near/ }).first().click();
+  await expect(drawer).toContainText(/hours near \d+ °C/);
+  await page.keyboard.press('Escape');
+  await card
+    .getByRole('button', { name: /^chance that it holds/ })
+    .first()
+    .click();
+  await expect(drawer).toContainText('ways that the forecast may go');
+  await page.keyboard.press('Escape');
   // A figure opens to its working.
   await card
     .getByRole('button', { name: /^laying/ })
@@ -84,18 +108,34 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
   await dialog.getByRole('combobox', { name: 'Unit of temperature' }).click({ force: true });
   await page.getByRole('option', { name: '°F', exact: true }).click();
   await expect(dialog.getByText('2 hours')).toBeVisible();
-  const year = ['time,temperature,wind'];
-  for (let h = 0; h < 8760; h += 1) {
-    const at = new Date(Date.UTC(2025, 0, 1, h)).toISOString().slice(0, 16).replace('T', ' ');
-    const season = 12 - 9 * Math.cos((2 * Math.PI * h) / 8760);
-    year.push(`${at},${(season + 4 * Math.sin((2 * Math.PI * (h - 9)) / 24)).toFixed(1)},2.5`);
-  }
-  await pick('year.csv', `${year.join('\n')}\n`);
-  await expect(dialog.getByText('8760 hours')).toBeVisible();
+  // A station's hourly normals of a year (public domain): no humidity, no rain.
+  await pick('year.csv', readFileSync(YEAR, 'utf8'));
+  await expect(dialog.getByText('8759 hours')).toBeVisible();
   await dialog.getByRole('button', { name: 'Add the hours' }).click();
   const season = page.getByRole('region', { name: 'The season' });
   await expect(season).toContainText('The file says nothing of humidity and rain');
   await expect(season.locator('tbody tr')).toHaveCount(15);
+  await expect(season.getByRole('img', { name: /^Usable hours by month: / })).toBeVisible();
+  await season.locator('label', { hasText: 'Elastomeric acrylic, base and top' }).click();
+  await expect(season.getByRole('img', { name: /Elastomeric acrylic/ })).toBeVisible();
+  // Its winter is too cold, its summer is not.
+  const months = await season
+    .locator('tr', { hasText: 'Elastomeric acrylic' })
+    .locator('td')
+    .allTextContents();
+  expect(Number(months[0])).toBeLessThan(20);
+  expect(Number(months[6])).toBeGreaterThan(200);
+  // The same heading is not matched twice.
+  await page.getByRole('button', { name: 'Add hours from a file' }).click();
+  await pick(
+    'hot.csv',
+    'date,pressure,temperature,wind\n2026-01-05 09:00,1000,8,2\n2026-01-05 10:00,1000,9,2\n',
+  );
+  await expect(dialog.getByText('2 hours')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Withdraw the hours of year.csv' }).click();
+  await page.getByRole('button', { name: 'Withdraw', exact: true }).click();
+  await expect(season).toHaveCount(0);
 
   await page.goto(`/jobs/${id}/site?part=today&bay=canopy-4`);
   const card = page.getByRole('region', { name: 'Chosen bay' });
@@ -112,4 +152,45 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
   expect(calendar).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect(calendar).toContain('SUMMARY:H7: overcoat time ends (first coat)');
   expect(calendar).toContain('BEGIN:VALARM');
+});
+
+test('closings are said on every page; a job that moves is told the weather of its new place', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  // Five hours on the window of the canopy closes before the rain.
+  await page.clock.setFixedTime(new Date(Date.now() + 4.5 * HOUR));
+  await page.goto(`/jobs/${id}/survey`);
+  const banner = page.getByRole('status', { name: 'Closing within two hours' });
+  await expect(banner).toContainText('C4, C5, C6: window closes (anticorrosive primer)');
+  await banner.getByRole('link', { name: /^C4, C5, C6/ }).click();
+  await expect(
+    page.getByRole('region', { name: 'Chosen bay' }).getByRole('heading', { name: /Bay C4/ }),
+  ).toBeVisible();
+  await banner.getByRole('button', { name: 'Seen' }).click();
+  await expect(banner).toHaveCount(0);
+  await page.goto(`/jobs/${id}/order`);
+  await expect(page.getByRole('heading', { name: 'Velmora ferry terminal' })).toBeVisible();
+  await expect(banner).toHaveCount(0);
+
+  await page.goto(`/jobs/${id}/site?part=weather`);
+  const known = page.getByRole('region', { name: 'Hours that are known' });
+  await expect(known).not.toContainText('the time zone or the place is wrong');
+  const east = page.getByRole('spinbutton', { name: 'Longitude, degrees east' });
+  const before = Number(await east.inputValue());
+  const fetched = page.waitForResponse((r) => r.url().endsWith('/weather/fetch'));
+  await east.fill(String(((before + 360) % 360) - 180));
+  await east.press('Enter');
+  await fetched;
+  await expect(known).toContainText(
+    'the time zone or the place is wrong, and dusk and dew are told at wrong hours',
+  );
+  // The clock is a choice of the job; moments stay.
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await page.getByRole('combobox', { name: 'Time zone' }).click({ force: true });
+  await page.getByRole('combobox', { name: 'Time zone' }).fill('Africa/Maputo');
+  await page.getByRole('option', { name: 'Africa/Maputo' }).click();
+  await expect(
+    page.getByText(/^What was logged, and the weather, keep their moments: \d\d:\d\d in Etc\/GMT/),
+  ).toBeVisible();
 });

@@ -229,7 +229,7 @@ describe('a real year of hourly temperatures (public-domain station data in vega
     });
     const line = timelineOf([made], r.startMs, r.hours, r.startMs + r.hours * 3_600_000);
     const place = { ...PLACE, latitudeDeg: 47.4, longitudeDeg: -122.3 };
-    const climate = roofClimate(line, sunOver(line, place), roofSurface('concrete-old'));
+    const climate = roofClimate(line, sunOver(line, place), roofSurface({ kind: 'concrete-old' }));
     const monthOf = (h: number): number => new Date(r.startMs + h * 3_600_000).getUTCMonth();
     const totals = CATALOGUE.map((b) => {
       const season = seasonHours(b, climate, { monthOf });

@@ -113,6 +113,7 @@ describe('humid air', () => {
 const SKY: SkyHour = { airC: 18, humidityPct: 60, windMPerS: 2, cloud: 0.3, sunWPerM2: 500, rainMm: 0 };
 const SLAB: SurfaceKind = {
   absorptance: 0.6,
+  sunShare: 1,
   emissivity: 0.9,
   heatKJPerM2K: 150,
   belowWPerM2K: 1.5,
@@ -165,15 +166,30 @@ describe('the temperature of a surface', () => {
   it('a dark membrane over insulation falls below the air under a clear night sky; a slab is still warm at dusk', () => {
     const night = { ...SKY, sunWPerM2: 0, cloud: 0, windMPerS: 0.5 };
     const membrane = { tempC: 18, wetMm: 0 };
-    for (let h = 0; h < 4; h += 1) nextHour(roofSurface('bitumen-smooth', 'dark'), membrane, night);
+    for (let h = 0; h < 4; h += 1) nextHour(roofSurface({ kind: 'bitumen-smooth' }, 'dark'), membrane, night);
     expect(membrane.tempC).toBeLessThan(night.airC - 2);
     const slab = { tempC: 18, wetMm: 0 };
-    for (let h = 0; h < 6; h += 1) nextHour(roofSurface('concrete-old'), slab, { ...SKY, sunWPerM2: 700 });
-    nextHour(roofSurface('concrete-old'), slab, { ...SKY, sunWPerM2: 0 });
+    for (let h = 0; h < 6; h += 1)
+      nextHour(roofSurface({ kind: 'concrete-old' }), slab, { ...SKY, sunWPerM2: 700 });
+    nextHour(roofSurface({ kind: 'concrete-old' }), slab, { ...SKY, sunWPerM2: 0 });
     expect(slab.tempC).toBeGreaterThan(SKY.airC + 3);
   });
+  it('a light surface stays cooler than a dark one, a shaded one cooler than either, and a coat on top decides', () => {
+    const noon = { ...SKY, sunWPerM2: 800 };
+    const settles = (...facts: Parameters<typeof roofSurface>) =>
+      balance(roofSurface(...facts), noon, noon.airC).settlesC;
+    const kind = 'bitumen-smooth' as const;
+    const [light, dark] = [settles({ kind, colour: 'light' }), settles({ kind, colour: 'dark' })];
+    // Sun taken in, over what is exchanged (sol-air, ASHRAE Fundamentals).
+    const { exchange } = balance(roofSurface({ kind }), noon, noon.airC);
+    expect(dark - light).toBeCloseTo(((0.9 - 0.35) * 800) / exchange, 6);
+    expect(settles({ kind, colour: 'dark', sunShare: 0.25 })).toBeLessThan(light);
+    expect(settles({ kind, colour: 'dark' }, 'light')).toBeCloseTo(light, 9);
+    expect(settles({ kind, colour: 'light' }, 'clear')).toBeCloseTo(light, 9);
+    expect(settles({ kind })).toBeCloseTo(dark, 9);
+  });
   it('rain wets it, wind and sun dry it, dew wets it again; it never holds more than it can', () => {
-    const kind = roofSurface('concrete-old');
+    const kind = roofSurface({ kind: 'concrete-old' });
     const state = { tempC: 15, wetMm: 0 };
     expect(nextHour(kind, state, { ...SKY, rainMm: 5, sunWPerM2: 0, humidityPct: 95 }).wetMm).toBe(
       kind.holdsMm,

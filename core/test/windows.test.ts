@@ -116,7 +116,7 @@ describe('windows agree with the plain reference in every hour', () => {
       const climate = roofClimate(
         line,
         sun,
-        roofSurface(i % 2 ? 'bitumen-smooth' : 'concrete-old', i % 3 ? 'light' : undefined),
+        roofSurface({ kind: i % 2 ? 'bitumen-smooth' : 'concrete-old' }, i % 3 ? 'light' : undefined),
       );
       const ask = askOf(coat, { layingHours: 0.6 + (i % 4), method: i % 5 === 0 ? 'sprayed' : 'by hand' })!;
       const windows = windowsOf(ask, climate);
@@ -170,7 +170,7 @@ describe('windows agree with the plain reference in every hour', () => {
         fc.double({ min: 0.2, max: 5, noNaN: true }),
         (airC, humidityPct, rainMm, windMPerS, which, layingHours) => {
           const line = lineOf({ airC, humidityPct, rainMm, windMPerS, cloudPct: steady(hours, 60) });
-          const climate = roofClimate(line, sunOver(line, PLACE), roofSurface('concrete-old'));
+          const climate = roofClimate(line, sunOver(line, PLACE), roofSurface({ kind: 'concrete-old' }));
           const ask = askOf(coats[which]!.coat, { layingHours })!;
           const windows = windowsOf(ask, climate);
           for (let s = 0; s < hours; s += 1) {
@@ -200,7 +200,7 @@ function fine(
     sunWPerM2: steady(hours, 150),
     ...change,
   });
-  return roofClimate(line, sunOver(line, PLACE), roofSurface('concrete-old'));
+  return roofClimate(line, sunOver(line, PLACE), roofSurface({ kind: 'concrete-old' }));
 }
 const plainAsk = (): Ask => ({
   ...askOf(coat, { layingHours: 2 })!,
@@ -267,7 +267,7 @@ describe('each condition by itself', () => {
   it('a series without rain says so instead of being dry; without humidity no dew is reckoned', () => {
     const hours = 72;
     const line = lineOf({ airC: steady(hours, 20), humidityPct: steady(hours, 50) });
-    const climate = roofClimate(line, sunOver(line, PLACE), roofSurface('concrete-old'));
+    const climate = roofClimate(line, sunOver(line, PLACE), roofSurface({ kind: 'concrete-old' }));
     expect(windowsOf(plainAsk(), climate).unsaid).toEqual(['rain', 'wind']);
   });
   it('more people lay it faster, up to six; a longer laying never opens an hour', () => {
@@ -275,7 +275,7 @@ describe('each condition by itself', () => {
     expect(layingFigure(coat, plot, 4).value).toBeCloseTo(layingFigure(coat, plot, 2).value / 2, 9);
     expect(layingFigure(coat, plot, 12).value).toBe(layingFigure(coat, plot, 6).value);
     const { line, sun } = simulatedLine(5, 24 * 10);
-    const climate = roofClimate(line, sun, roofSurface('concrete-old'));
+    const climate = roofClimate(line, sun, roofSurface({ kind: 'concrete-old' }));
     const short = windowsOf(askOf(coat, { layingHours: 1 })!, climate);
     const long = windowsOf(askOf(coat, { layingHours: 3 })!, climate);
     const laying = (m: number) =>
@@ -296,7 +296,7 @@ describe('frost and dew are told apart from rain', () => {
       cloudPct: steady(hours, 0),
       sunWPerM2: steady(hours, 0),
     });
-    const climate = roofClimate(line, sunOver(line, PLACE), roofSurface('bitumen-smooth', 'dark'));
+    const climate = roofClimate(line, sunOver(line, PLACE), roofSurface({ kind: 'bitumen-smooth' }, 'dark'));
     const ask = plainAsk();
     return failingAt(ask, climate, windowsOf(ask, climate), 40).find((f) => f.condition === 'wet')?.actual
       ?.label;

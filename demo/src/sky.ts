@@ -100,7 +100,7 @@ export function skyOver(survey: Survey, at: Date): (zoneId: string, hours: numbe
   return (zoneId, after) => {
     let roof = roofs.get(zoneId);
     if (!roof) {
-      const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate?.kind;
+      const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate;
       roofs.set(zoneId, (roof = roofClimate(line, sun, roofSurface(substrate))));
     }
     const hour = Math.floor((at.getTime() + after * MS_PER_HOUR - startMs) / MS_PER_HOUR);

@@ -16,7 +16,7 @@ import { timed, type Row } from './table.ts';
 
 const HOUR = 3_600_000;
 const PLACE = { latitudeDeg: 38.7, longitudeDeg: -9.1 };
-const KIND = roofSurface('concrete-old');
+const KIND = roofSurface({ kind: 'concrete-old' });
 const coats: Coat[] = CATALOGUE.flatMap((b) => b.layers.filter(isCoat)).slice(0, 15);
 const [first] = coats as [Coat, ...Coat[]];
 const askFor = (coat: Coat, layingHours = 2): Ask => {

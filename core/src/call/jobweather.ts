@@ -63,7 +63,7 @@ export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.bac
     const key = `${zoneId}/${shade ?? ''}/${coated}`;
     let found = kept.get(key);
     if (!found) {
-      const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate?.kind;
+      const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate;
       found = roofClimate(line, sun, roofSurface(substrate, shade, coated), readingsOn(book, zoneId, nowMs));
       kept.set(key, found);
     }

@@ -35,6 +35,6 @@ export {
   type Mishappening,
   type StageTime,
 } from './curing.ts';
-export { roofSurface } from './roofsurface.ts';
+export { roofSurface, type Ground } from './roofsurface.ts';
 export { seasonHours, type SeasonHours, type WorkingDay } from './season.ts';
 export { startAt, type Start } from './starting.ts';

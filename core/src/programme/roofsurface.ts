@@ -8,7 +8,15 @@ const kind = (
   belowWPerM2K: number,
   belowC: number | undefined,
   holdsMm: number,
-): SurfaceKind => ({ absorptance, emissivity: 0.9, heatKJPerM2K, belowWPerM2K, belowC, holdsMm });
+): SurfaceKind => ({
+  absorptance,
+  sunShare: 1,
+  emissivity: 0.9,
+  heatKJPerM2K,
+  belowWPerM2K,
+  belowC,
+  holdsMm,
+});
 
 /** Indoors, °C. */
 const ROOM_C = 19;
@@ -23,20 +31,32 @@ const KINDS: Readonly<Record<Substrate['family'], SurfaceKind>> = {
 };
 
 /** By the shade of a coat or sheet on top. */
-const SHADES = { light: 0.35, dark: 0.9 } as const;
+const SHADES = { light: 0.35, middling: 0.65, dark: 0.9 } as const;
 /** A coat closes the pores: only a film of water stays. */
 const ON_A_COAT_MM = 0.2;
 
-/** @param shade of the last layer laid; clear coats leave what is under them */
+/** What a survey says of the ground of a zone. */
+export interface Ground {
+  readonly kind?: SubstrateKey | undefined;
+  readonly colour?: 'light' | 'middling' | 'dark' | undefined;
+  readonly sunShare?: number | undefined;
+}
+
+/**
+ * @param ground undefined: old concrete in the open
+ * @param shade of the last layer laid; clear coats leave what is under them
+ */
 export function roofSurface(
-  substrate: SubstrateKey | undefined,
+  ground: Ground | undefined,
   shade?: 'light' | 'dark' | 'clear',
   coated = shade !== undefined,
 ): SurfaceKind {
-  const base = KINDS[substrate === undefined ? 'mineral' : SUBSTRATES[substrate].family];
+  const base = KINDS[ground?.kind === undefined ? 'mineral' : SUBSTRATES[ground.kind].family];
+  const colour = shade === 'light' || shade === 'dark' ? shade : ground?.colour;
   return {
     ...base,
-    absorptance: shade === 'light' || shade === 'dark' ? SHADES[shade] : base.absorptance,
+    absorptance: colour ? SHADES[colour] : base.absorptance,
+    sunShare: ground?.sunShare ?? base.sunShare,
     holdsMm: coated ? Math.min(base.holdsMm, ON_A_COAT_MM) : base.holdsMm,
   };
 }

@@ -70,11 +70,13 @@ export {
 } from './quantities.ts';
 export {
   ANSWERS,
+  COLOURS,
   levelsSchema,
   NO_LEVELS,
   TEST_KINDS,
   testFacts,
   testSchema,
+  type Colour,
   type Finding,
   type Level,
   type Levels,

@@ -92,10 +92,17 @@ export const findingSchema = z.strictObject({
 });
 export type Finding = z.infer<typeof findingSchema>;
 
+export const COLOURS = ['light', 'middling', 'dark'] as const;
+export type Colour = (typeof COLOURS)[number];
+
 export const substrateSchema = z.strictObject({
   kind: substrateKindSchema,
   /** Day on which concrete or screed was laid, as YYYY-MM-DD. */
   laidOn: z.iso.date().optional(),
+  /** Of what is there now; absent: as its kind usually is. */
+  colour: z.enum(COLOURS).optional(),
+  /** Which part of the sun reaches it past walls, machines and trees; absent: all of it. */
+  sunShare: z.number().min(0).max(1).optional(),
 });
 
 export const levelSchema = z.strictObject({

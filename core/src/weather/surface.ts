@@ -15,6 +15,8 @@ import { dewPointOf, saturationHPa } from './humidair.ts';
 export interface SurfaceKind {
   /** Share of the sun that is taken in. */
   readonly absorptance: number;
+  /** Share of the sun that reaches it. */
+  readonly sunShare: number;
   /** Of long waves. */
   readonly emissivity: number;
   /** Heat that the part which follows the day holds, kJ/(m² K). */
@@ -70,7 +72,7 @@ export function balance(kind: SurfaceKind, sky: SkyHour, nearC: number): Balance
   const hr = 4 * kind.emissivity * STEFAN_BOLTZMANN * meanK ** 3;
   const exchange = hc + hr + kind.belowWPerM2K;
   const skyC = skyK - ZERO_CELSIUS_K;
-  const taken = kind.absorptance * sky.sunWPerM2;
+  const taken = kind.absorptance * kind.sunShare * sky.sunWPerM2;
   const settlesC =
     (taken + hc * sky.airC + hr * skyC + kind.belowWPerM2K * (kind.belowC ?? sky.airC)) / exchange;
   return { settlesC, exchange, convection: hc, radiation: hr, skyC };

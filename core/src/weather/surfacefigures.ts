@@ -22,10 +22,17 @@ function settlesFigure({ model }: RoofClimate, sky: SkyHour, b: Balance, weather
     value: b.settlesC,
     quantity: 'temperature',
     formula:
-      '({absorptance} × {sun} + {convection} × {air} + {radiation} × {sky} + {below} × {under}) / ({convection} + {radiation} + {below})',
+      '({absorptance} × {reaches} × {sun} + {convection} × {air} + {radiation} × {sky} + {below} × {under}) / ({convection} + {radiation} + {below})',
     inputs: {
       absorptance: given('share of the sun taken in', kind.absorptance, 'share', 'typical'),
-      sun: given('sun on the surface, W/m²', sky.sunWPerM2, 'number', source, note),
+      reaches: given(
+        'share of the sun that reaches it',
+        kind.sunShare,
+        'share',
+        'measured',
+        'past walls and machines',
+      ),
+      sun: given('sun on a level surface, W/m²', sky.sunWPerM2, 'number', source, note),
       convection: given(
         'heat to the air, W/(m² K)',
         b.convection,

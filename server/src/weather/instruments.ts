@@ -3,8 +3,7 @@
  * scatter of real instruments. A real one would stand behind the same answer.
  */
 import { createHash } from 'node:crypto';
-import { roofSurface } from '@lentum/core/programme';
-import type { SubstrateKey } from '@lentum/core/family';
+import { roofSurface, type Ground } from '@lentum/core/programme';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import {
   climateOf,
@@ -37,7 +36,7 @@ const scatter = (text: string): number =>
 export function readInstruments(
   doc: WeatherDoc,
   now: Date,
-  zone?: { id: string; substrate: SubstrateKey | undefined },
+  zone?: { id: string; substrate: Ground | undefined },
 ): SiteReading | undefined {
   const climate = climateOf(doc);
   if (!climate) return undefined;

@@ -32,11 +32,7 @@ async function readNow(context: Context, jobId: string, zoneId: string | undefin
   const survey = await readDocument<Survey>(context.pool, jobId, 'survey');
   const zone = survey?.body.zones.find((z) => z.id === zoneId);
   if (zoneId !== undefined && !zone) throw notFound('Zone', zoneId);
-  const reading = readInstruments(
-    doc,
-    context.now(),
-    zone && { id: zone.id, substrate: zone.substrate?.kind },
-  );
+  const reading = readInstruments(doc, context.now(), zone && { id: zone.id, substrate: zone.substrate });
   if (!reading) throw new HttpProblem(409, 'This job has no instruments: nobody tells its weather');
   return reading;
 }

@@ -13,7 +13,7 @@ import type { Verdict } from '@lentum/core/words';
 import type { FallsReport } from '@lentum/core/falls';
 import { familiesFor, inspectionFor, readiness, readinessVerdict, type Reason } from '@lentum/core/readiness';
 import { sentence } from '@lentum/core/problems';
-import type { Finding, Survey, Zone } from '@lentum/core/survey';
+import { COLOURS, type Colour, type Finding, type Survey, type Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -89,6 +89,27 @@ function setLaidOn(day: string): void {
   const { laidOn: _old, ...rest } = zone.value.substrate;
   change({ substrate: /^\d{4}-\d{2}-\d{2}$/.test(day) ? { ...rest, laidOn: day } : rest });
 }
+/** How warm it gets goes by these. */
+const USUAL = 'usual';
+const COLOURED = [USUAL, ...COLOURS].map((value) => ({
+  value,
+  label: value === USUAL ? 'usual for its kind' : value,
+}));
+const SUNLIT = [
+  { value: '1', label: 'all: in the open' },
+  { value: '0.6', label: 'shaded part of the day' },
+  { value: '0.25', label: 'little: in shade' },
+];
+function setColour(colour: string): void {
+  if (!zone.value.substrate) return;
+  const { colour: _old, ...rest } = zone.value.substrate;
+  change({ substrate: colour === USUAL ? rest : { ...rest, colour: colour as Colour } });
+}
+function setSun(share: string): void {
+  if (!zone.value.substrate) return;
+  const { sunShare: _old, ...rest } = zone.value.substrate;
+  change({ substrate: share === '1' ? rest : { ...rest, sunShare: Number(share) } });
+}
 const finding = (item: string): Finding =>
   zone.value.findings.find((f) => f.item === item) ?? { item, answer: 'not looked at', note: '' };
 function setFinding(item: string, part: Partial<Finding>): void {
@@ -118,6 +139,21 @@ function setFinding(item: string, part: Partial<Finding>): void {
         :options="substrates"
         :model-value="zone.substrate?.kind ?? ''"
         @update:model-value="setSubstrate"
+    /></label>
+    <label v-if="zone.substrate"
+      >its colour
+      <PickList
+        label="Colour of the surface"
+        :options="COLOURED"
+        :model-value="zone.substrate.colour ?? USUAL"
+        @update:model-value="setColour" /></label
+    ><label v-if="zone.substrate"
+      >sun that reaches it
+      <PickList
+        label="Sun that reaches it"
+        :options="SUNLIT"
+        :model-value="String(zone.substrate.sunShare ?? 1)"
+        @update:model-value="setSun"
     /></label>
     <label v-if="buildUpFamily === undefined"
       >family thought of

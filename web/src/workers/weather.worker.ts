@@ -127,7 +127,7 @@ const work = {
     const startMs = Date.parse(series.startAt);
     const seen = { ...series, kind: 'observed' as const };
     const line = timelineOf([seen], startMs, series.hours, startMs + series.hours * MS_PER_HOUR);
-    const climate = roofClimate(line, sunOver(line, place), roofSurface('concrete-old'));
+    const climate = roofClimate(line, sunOver(line, place), roofSurface({ kind: 'concrete-old' }));
     const months = Int8Array.from({ length: series.hours }, (_, h) => {
       const ms = startMs + h * MS_PER_HOUR;
       const local = new Date(ms + zoneAhead(ms, timeZone));

@@ -4,9 +4,10 @@ import { computed, ref } from 'vue';
 import type { Call } from '@lentum/core/call';
 import { words } from '@lentum/core/figures';
 import { failingWords, unsaidWords } from '@lentum/core/words';
-import { failingAt, windowsOf } from '@lentum/core/programme';
-import { MS_PER_HOUR } from '@lentum/core/units';
+import { failingAt, marginFigure, surfaceOf, windowsOf } from '@lentum/core/programme';
+import { at, hourOf, msOf, wetnessOf } from '@lentum/core/weather';
 import { useJob } from '../../app/job.ts';
+import FigureText from '../../shared/FigureText.vue';
 import SayParts from '../../shared/SayParts.vue';
 import SkyStrip, { type StripMark } from '../../shared/SkyStrip.vue';
 import type { ChanceAnswer } from '../../workers/weather.worker.ts';
@@ -51,12 +52,41 @@ const said = computed(() => {
   const c = climate.value;
   const ms = looked.value ?? start.value;
   if (!c || !windows.value || !props.call.ask) return undefined;
-  const hour = Math.floor((ms - c.line.startMs) / MS_PER_HOUR);
-  const failing = failingAt(props.call.ask, c, windows.value, hour);
-  const at = { atMs: c.line.startMs + hour * MS_PER_HOUR };
+  const h = hourOf(c.line, ms);
+  const failing = failingAt(props.call.ask, c, windows.value, h);
+  const when = { atMs: msOf(c.line, h) };
   const [first, ...more] = failing;
-  if (!first) return words`${at}: every condition holds.`;
-  return [...words`${at}: `, ...failingWords(first), more.length > 0 ? `, and ${more.length} more.` : '.'];
+  if (!first) return words`${when}: every condition holds.`;
+  return [...words`${when}: `, ...failingWords(first), more.length > 0 ? `, and ${more.length} more.` : '.'];
+});
+/** The hour that is pointed at, else that of the start: its weather, who says so and since when. */
+const hour = computed(() => {
+  const c = climate.value;
+  if (!c) return undefined;
+  const h = hourOf(c.line, looked.value ?? start.value);
+  const air = at(c.line, 'airC', h);
+  if (air === undefined) return undefined;
+  const source = c.line.sources[c.line.from[h] ?? -1];
+  const humidity = at(c.line, 'humidityPct', h);
+  const wind = at(c.line, 'windMPerS', h);
+  const rain = at(c.line, 'rainMm', h);
+  const likely = at(c.line, 'rainChancePct', h);
+  const facts = [
+    `air ${job.say(air, 'temperature')}`,
+    ...(humidity === undefined ? [] : [`humidity ${job.say(humidity, 'percent')}`]),
+    ...(wind === undefined ? [] : [`wind ${job.say(wind, 'speed')}`]),
+    ...(rain === undefined ? [] : [rain > 0 ? `rain ${job.say(rain, 'rain')}` : 'no rain']),
+    ...(likely === undefined || likely === 0 ? [] : [`chance of rain ${job.say(likely, 'percent')}`]),
+    ...(wetnessOf(c, h) === 'dry' ? [] : [wetnessOf(c, h) ?? '']),
+  ].filter((f) => f !== '');
+  return {
+    facts,
+    surface: surfaceOf(c, h),
+    margin: marginFigure(c, h),
+    source:
+      source &&
+      `${source.kind === 'observed' ? 'seen' : 'forecast'} by ${source.source}, ${job.time(Date.parse(source.issuedAt))}`,
+  };
 });
 const chance = computed(() => {
   const answer = props.chance;
@@ -69,6 +99,12 @@ const chance = computed(() => {
     <p class="line">
       <strong>{{ title }}</strong>
       <span v-if="said" class="said"><SayParts :parts="said" /></span>
+    </p>
+    <p v-if="hour" class="hour quiet">
+      <span>Surface <FigureText :figure="hour.surface" /></span>
+      <span v-if="hour.margin"><FigureText :figure="hour.margin" /> above the dew point</span>
+      <span v-for="f in hour.facts" :key="f">{{ f }}</span>
+      <span v-if="hour.source" class="from">{{ hour.source }}</span>
     </p>
     <SkyStrip
       v-model:start="start"
@@ -101,6 +137,17 @@ const chance = computed(() => {
   gap: 0 var(--s3);
   margin: 0 0 var(--s1);
   min-height: 1.5em;
+}
+.hour {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--s4);
+  margin: 0 0 var(--s1);
+  font-size: var(--t-s);
+  min-height: 1.5em;
+}
+.from {
+  margin-left: auto;
 }
 .legend {
   display: flex;

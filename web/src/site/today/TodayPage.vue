@@ -126,7 +126,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
 }
 /* What is scrolled to stops above the strip. */
 :global(html:has(.today)) {
-  --strip: 262px;
+  --strip: 286px;
   scroll-padding-bottom: var(--strip);
 }
 .hint {

@@ -135,6 +135,15 @@ const ORDERS = [
 th {
   text-align: left;
 }
+.columns-of :deep(.el-select) {
+  min-width: 7rem;
+}
+.columns-of td:nth-child(3) :deep(.el-select) {
+  min-width: 13rem;
+}
+.columns-of td:nth-child(2) {
+  overflow-wrap: anywhere;
+}
 .choices :deep(.el-select) {
   width: 16rem;
 }

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 /** A year’s usable hours by family and month: how much of each month every coat could be begun in. */
 import { wrap } from 'comlink';
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import type { WeatherSeries } from '@lentum/core/weather';
 import { useJob } from '../../app/job.ts';
 import type { FamilySeason, WeatherWork } from '../../workers/weather.worker.ts';
+
+const SeasonChart = defineAsyncComponent(() => import('./SeasonChart.vue'));
 
 const props = defineProps<{ series: WeatherSeries }>();
 const job = useJob();
@@ -28,6 +30,19 @@ watch(
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const most = computed(() => Math.max(1, ...found.value.flatMap((f) => f.byMonth)));
 const rows = computed(() => [...found.value].sort((a, b) => b.total - a.total));
+/** Looked at in the chart: at first the most, the middle and the least usable. */
+const MOST_LINES = 4;
+const looked = ref<string[]>();
+const shown = computed(() => {
+  const all = rows.value.map((f) => f.buildUpId);
+  return (
+    looked.value ?? [all[0], all[Math.floor(all.length / 2)], all.at(-1)].filter((id) => id !== undefined)
+  );
+});
+const charted = computed(() => rows.value.filter((f) => shown.value.includes(f.buildUpId)));
+function look(id: string, on: boolean): void {
+  looked.value = on ? [...shown.value, id].slice(-MOST_LINES) : shown.value.filter((x) => x !== id);
+}
 const unsaid = computed(() => found.value[0]?.unsaid ?? []);
 </script>
 
@@ -64,18 +79,25 @@ const unsaid = computed(() => found.value[0]?.unsaid ?? []);
         The file says nothing of {{ unsaid.join(' and ') }}: what depends on it is not looked at, and the
         hours are more than they would be.
       </p>
+      <SeasonChart v-if="charted.length > 0" :months="MONTHS" :families="charted" />
       <div class="wide">
         <table v-if="rows.length > 0">
           <thead>
             <tr>
-              <th scope="col">Family</th>
+              <th scope="col">Family, in the chart or not</th>
               <th v-for="m in MONTHS" :key="m" scope="col" class="num">{{ m }}</th>
               <th scope="col" class="num">Year</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="f in rows" :key="f.buildUpId">
-              <th scope="row">{{ f.name }}</th>
+              <th scope="row">
+                <el-checkbox
+                  :model-value="shown.includes(f.buildUpId)"
+                  @change="(on) => look(f.buildUpId, on === true)"
+                  >{{ f.name }}</el-checkbox
+                >
+              </th>
               <td v-for="(h, m) in f.byMonth" :key="m" class="num cell">
                 <i :style="{ height: `${(100 * h) / most}%` }" aria-hidden="true"></i><span>{{ h }}</span>
               </td>
