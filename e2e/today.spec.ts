@@ -162,8 +162,8 @@ test('closings are said on every page; a job that moves is told the weather of i
   await page.clock.setFixedTime(new Date(Date.now() + 4.5 * HOUR));
   await page.goto(`/jobs/${id}/survey`);
   const banner = page.getByRole('status', { name: 'Closing within two hours' });
-  await expect(banner).toContainText('C4, C5, C6: window closes (anticorrosive primer)');
-  await banner.getByRole('link', { name: /^C4, C5, C6/ }).click();
+  await expect(banner).toContainText('window closes: C4, C5, C6');
+  await banner.getByRole('link', { name: /^window closes: C4, C5, C6/ }).click();
   await expect(
     page.getByRole('region', { name: 'Chosen bay' }).getByRole('heading', { name: /Bay C4/ }),
   ).toBeVisible();

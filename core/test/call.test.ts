@@ -4,7 +4,14 @@ import { callOf, CALL_KINDS, topOf, type Call } from '@lentum/core/call';
 import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
 import { isCoat, whenMissed } from '@lentum/core/buildup';
 import { bayStatus, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
-import { callVerdict, mishapVerdict, startVerdict, verdictText } from '@lentum/core/words';
+import {
+  callVerdict,
+  deadlinesOf,
+  mishapVerdict,
+  startVerdict,
+  together,
+  verdictText,
+} from '@lentum/core/words';
 import { DEMO_ANCHOR, shiftJob, velmora } from '@lentum/demo';
 import { bookOf, callsOf, weatherOf } from './support/calls.ts';
 
@@ -133,6 +140,31 @@ describe('what changes the call', () => {
     const call = callOf(status, undefined, job.weather.crew, at.getTime());
     expect(call.kind).toBe('unknown');
     expect(text(call)).toContain('is not known');
+  });
+});
+
+describe('what closes and opens', () => {
+  const rows = [...morning.values()].map((call) => ({ call, verdict: callVerdict(call, at.getTime()) }));
+  const said = { system: 'metric', time: () => 'then' } as const;
+  const all = deadlinesOf(rows, at.getTime(), said);
+  it('comes in its order, ahead only, one of a kind for each bay', () => {
+    const times = all.map((d) => d.atMs);
+    expect(times).toEqual([...times].sort((a, b) => a - b));
+    expect(Math.min(...times)).toBeGreaterThan(at.getTime());
+    expect(new Set(all.map((d) => d.key)).size).toBe(all.length);
+    expect(all.find((d) => d.key === 'hall-7-until')!.title).toBe('H7: overcoat time ends (first coat)');
+    expect(all.find((d) => d.key === 'canopy-4-closes')!.text).toMatch(/^Go until then/);
+    expect(all.some((d) => d.bayId === 'hall-8')).toBe(false);
+  });
+  it('what comes in the same minute is said together, its bays by number', () => {
+    const groups = together(all);
+    const canopy = groups.find((g) => g.key.includes('canopy-4-closes'))!;
+    expect(canopy.title).toMatch(/^window closes: C4, C5, C6/);
+    expect(groups.flatMap((g) => g.key.split('+')).sort()).toEqual(all.map((d) => d.key).sort());
+  });
+  it('once closed it closes no more', () => {
+    const later = deadlinesOf(rows, all.at(-1)!.atMs, said);
+    expect(later).toEqual([]);
   });
 });
 

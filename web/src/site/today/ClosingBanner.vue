@@ -3,10 +3,9 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { MS_PER_HOUR } from '@lentum/core/units';
-import { callVerdict } from '@lentum/core/words';
+import { callVerdict, deadlinesOf, together } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import { useCalls } from './calls.ts';
-import { deadlinesOf, together } from './deadlines.ts';
 
 const job = useJob();
 const calls = useCalls();
@@ -37,7 +36,7 @@ function see(): void {
     <strong class="head">Closing within two hours</strong>
     <ul>
       <li v-for="d in fresh" :key="d.key">
-        <strong>{{ job.time(d.atMs) }}</strong>
+        <strong class="when">{{ job.time(d.atMs) }}</strong>
         <RouterLink
           :to="{ name: 'site', params: { jobId: job.id }, query: { part: 'today', bay: d.bayId } }"
           >{{ d.title }}</RouterLink
@@ -57,6 +56,9 @@ function see(): void {
   padding: var(--s2) var(--s6);
   border-left: 4px solid var(--amber);
   background: var(--amber-soft);
+}
+.when {
+  margin-right: var(--s2);
 }
 ul {
   list-style: none;

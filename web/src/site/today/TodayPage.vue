@@ -2,6 +2,7 @@
 /** The morning: every bay by what can be done now, and what follows if it is begun at some hour. */
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { deadlinesOf } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import BayList from '../BayList.vue';
 import type { Group } from '../groups.ts';
@@ -9,7 +10,7 @@ import CallCard from './CallCard.vue';
 import DayStrip from './DayStrip.vue';
 import { GROUPS, useCalls } from './calls.ts';
 import { oddsAt, useChances } from './chances.ts';
-import { deadlinesOf, saveCalendar } from './deadlines.ts';
+import { saveCalendar } from './calendar.ts';
 import { useStart } from './start.ts';
 
 const job = useJob();
