@@ -67,6 +67,14 @@ export interface View {
   readonly member?: number;
 }
 
+/** What was drawn for a view already: neighbouring hours share knots and fronts. */
+interface Sight extends View {
+  readonly knots: Map<number, number>;
+  readonly fronts: Map<number, { atH: number; strength: number }>;
+}
+/** More than the knots that any stream has. */
+const STREAM_KEY = 2 ** 32;
+
 export class SimulatedWeather {
   private readonly climate: Climate;
   private readonly originH: number;
@@ -77,7 +85,14 @@ export class SimulatedWeather {
   }
 
   /** A knot as a view sees it. */
-  private knot(stream: number, index: number, hour: number, view: View): number {
+  private knot(stream: number, index: number, hour: number, view: Sight): number {
+    const key = stream * STREAM_KEY + index;
+    let found = view.knots.get(key);
+    if (found === undefined) view.knots.set(key, (found = this.drawKnot(stream, index, hour, view)));
+    return found;
+  }
+
+  private drawKnot(stream: number, index: number, hour: number, view: View): number {
     const { seed } = this.climate;
     const truth = normalOf(seed, stream, index);
     if (view.issuedH === undefined) return truth;
@@ -89,7 +104,7 @@ export class SimulatedWeather {
   }
 
   /** Normal noise at an hour: between two knots, of the same deviation everywhere. */
-  private noise(kind: Noise, hour: number, view: View): number {
+  private noise(kind: Noise, hour: number, view: Sight): number {
     const every = KNOT_H[kind];
     const index = Math.floor(hour / every);
     const share = (hour / every - index) * (Math.PI / 2);
@@ -99,7 +114,13 @@ export class SimulatedWeather {
   }
 
   /** Time (hours from the origin) and strength (0 to 1) of the front of a slot, as a view sees it. */
-  private front(slot: number, view: View): { atH: number; strength: number } {
+  private front(slot: number, view: Sight): { atH: number; strength: number } {
+    let found = view.fronts.get(slot);
+    if (!found) view.fronts.set(slot, (found = this.drawFront(slot, view)));
+    return found;
+  }
+
+  private drawFront(slot: number, view: Sight): { atH: number; strength: number } {
     const { seed, frontAtMs } = this.climate;
     const asked = frontAtMs === undefined ? undefined : frontAtMs / MS_PER_HOUR - this.originH;
     const isAsked = asked !== undefined && Math.floor(asked / SLOT_H) === slot;
@@ -116,7 +137,7 @@ export class SimulatedWeather {
   }
 
   /** What the fronts near an hour add: cloud, rain in mm, cooling in K and wind in m/s. */
-  private fronts(hour: number, view: View): { cloud: number; rain: number; coolK: number; wind: number } {
+  private fronts(hour: number, view: Sight): { cloud: number; rain: number; coolK: number; wind: number } {
     const slot = Math.floor(hour / SLOT_H);
     const sum = { cloud: 0, rain: 0, coolK: 0, wind: 0 };
     for (let s = slot - 1; s <= slot + 1; s += 1) {
@@ -135,7 +156,7 @@ export class SimulatedWeather {
   }
 
   /** One hour, counted from the origin. */
-  private hour(hour: number, view: View) {
+  private hour(hour: number, view: Sight) {
     const c = this.climate;
     const ms = (hour + this.originH) * MS_PER_HOUR;
     const f = this.fronts(hour, view);
@@ -173,7 +194,8 @@ export class SimulatedWeather {
     view: View = {},
   ): Required<Omit<Columns, 'surfaceC' | 'rainChancePct'>> {
     const first = Math.round(fromMs / MS_PER_HOUR) - this.originH;
-    const made = Array.from({ length: hours }, (_, i) => this.hour(first + i, view));
+    const sight: Sight = { ...view, knots: new Map(), fronts: new Map() };
+    const made = Array.from({ length: hours }, (_, i) => this.hour(first + i, sight));
     const rounded = (digits: number, of: (h: (typeof made)[number], i: number) => number): number[] =>
       made.map((h, i) => Number(of(h, i).toFixed(digits)));
     return {

@@ -10,7 +10,11 @@ import JobDialog from './JobDialog.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
 
-const ClosingBanner = defineAsyncComponent(() => import('../site/today/ClosingBanner.vue'));
+/** Fetched once the job stands; without a signal it is fetched when there is one again. */
+const ClosingBanner = defineAsyncComponent({
+  loader: () => import('../site/today/ClosingBanner.vue'),
+  onError: (_error, retry) => setTimeout(retry, LOOK_AGAIN_MS),
+});
 
 const props = defineProps<{ jobId: string }>();
 const job = useJob();

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-/** A figure underlined with dots: it opens to its working. What stands in it (a clock time) is said in its place. */
+/** A figure underlined with dots: it opens to its working. */
 import type { Figure, Given } from '@lentum/core/figures';
 import { fineFor } from '@lentum/core/units';
 import { computed } from 'vue';
 import { openWorking } from '../app/working.ts';
 import { useUnits } from './units.ts';
 
-/** `fine`: small masses and volumes in grams and millilitres. */
-const props = defineProps<{ figure: Figure | Given; bare?: boolean; fine?: boolean }>();
+/** `fine`: small masses and volumes in grams and millilitres. `says`: what stands in its place, such as a clock time. */
+const props = defineProps<{ figure: Figure | Given; bare?: boolean; fine?: boolean; says?: string }>();
 const { say, bare: sayBare } = useUnits();
 const quantity = computed(() =>
   props.fine ? fineFor(props.figure.value, props.figure.quantity) : props.figure.quantity,
@@ -18,10 +18,10 @@ const quantity = computed(() =>
   <button
     type="button"
     class="figure"
-    :aria-label="`${figure.label}: ${say(figure.value, quantity)}, show working`"
+    :aria-label="`${figure.label}: ${says ?? say(figure.value, quantity)}, show working`"
     @click.stop="openWorking = figure"
   >
-    <slot>{{ bare ? sayBare(figure.value, quantity) : say(figure.value, quantity) }}</slot>
+    {{ says ?? (bare ? sayBare(figure.value, quantity) : say(figure.value, quantity)) }}
   </button>
 </template>
 

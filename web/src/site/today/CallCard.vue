@@ -95,7 +95,7 @@ const rows = computed<Row[]>(() => {
         <dt>{{ name }}</dt>
         <dd v-if="atMs === undefined">not within the hours known</dd>
         <dd v-else>
-          <FigureText v-if="working" :figure="working">{{ job.time(atMs) }}</FigureText><template v-else>{{
+          <FigureText v-if="working" :figure="working" :says="job.time(atMs)" /><template v-else>{{
             job.time(atMs)
           }}</template
           ><span v-if="name === 'Overcoat from' && start.spread" class="quiet">

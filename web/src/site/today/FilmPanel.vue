@@ -82,8 +82,10 @@ const wide = (s: Spread | undefined): boolean => s !== undefined && s.lateMs - s
           <td>
             <template v-if="s.atMs === undefined || !s.then">not within the hours known</template>
             <template v-else
-              ><FigureText :figure="s.then">{{ job.time(s.atMs) }}</FigureText
-              ><span v-if="s.atMs > job.nowMs && wide(spread?.get(s.stage))" class="quiet">
+              ><FigureText :figure="s.then" :says="job.time(s.atMs)" /><span
+                v-if="s.atMs > job.nowMs && wide(spread?.get(s.stage))"
+                class="quiet"
+              >
                 ({{ job.clock(spread!.get(s.stage)!.earlyMs) }} to
                 {{ job.clock(spread!.get(s.stage)!.lateMs) }})</span
               ></template
