@@ -84,6 +84,16 @@ test('a reading near the dew point shuts the canopy at once; more people lay it 
   await card.getByRole('button', { name: '6 people' }).click();
   await expect(laying).not.toHaveText(before ?? '');
   await card.getByRole('button', { name: 'Take a reading' }).click();
+  // Nothing is kept that was not read; a tap on each scale is a reading, what lies beyond is typed.
+  const keep = card.getByRole('button', { name: 'Keep the reading' });
+  await expect(keep).toBeDisabled();
+  for (const scale of ['Air temperature', 'Humidity', 'Surface temperature'])
+    await card
+      .getByRole('group', { name: `${scale}, by a tap` })
+      .getByRole('button')
+      .nth(3)
+      .click();
+  await expect(keep).toBeEnabled();
   await measure(page, 'Air temperature', '12');
   await measure(page, 'Humidity', '88');
   await measure(page, 'Surface temperature', '11.5');

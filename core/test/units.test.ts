@@ -9,6 +9,7 @@ import {
   parseRate,
   QUANTITIES,
   readNumber,
+  fromShown,
   toShown,
   TOLERANCE,
   type Quantity,
@@ -158,6 +159,7 @@ describe('properties', () => {
           const back = parse(String(shown.toFixed(20)), quantity, { system });
           expect(back.ok).toBe(true);
           if (back.ok) expect(Math.abs(back.value - v) / v).toBeLessThan(1e-9);
+          expect(Math.abs(fromShown(shown, quantity, system) - v) / v).toBeLessThan(1e-9);
         },
       ),
     );

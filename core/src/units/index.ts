@@ -24,6 +24,7 @@ export {
   fineFor,
   metresPer,
   QUANTITIES,
+  fromShown,
   toShown,
   unitSymbol,
   type Quantity,

@@ -226,14 +226,24 @@ export function unitSymbol(quantity: Quantity, system: System): string {
   return `${s.over}/${s.underCount ? `${s.underCount} ` : ''}${s.under}`;
 }
 
-/** A value in the core's own unit, turned into the unit of display. */
-export function toShown(value: number, quantity: Quantity, system: System): number {
+/** Shown as it is kept: no conversion, and no rounding of one. */
+function shownAsKept(quantity: Quantity, system: System): boolean {
   const { inside, metric } = QUANTITIES[quantity];
   const asInside = inside.over === metric.over && inside.under === metric.under;
-  return system === 'metric' && (asInside || quantity === 'temperatureDifference')
+  return system === 'metric' && (asInside || quantity === 'temperatureDifference');
+}
+
+/** A value in the core's own unit, turned into the unit of display. */
+export const toShown = (value: number, quantity: Quantity, system: System): number =>
+  shownAsKept(quantity, system)
     ? value
     : fromSi(toSi(value, insideScale(quantity)), shownScale(quantity, system));
-}
+
+/** And back. */
+export const fromShown = (shown: number, quantity: Quantity, system: System): number =>
+  shownAsKept(quantity, system)
+    ? shown
+    : fromSi(toSi(shown, shownScale(quantity, system)), insideScale(quantity));
 
 /** Metres for one of a unit of length, from the table: for files that say what they are drawn in. */
 export function metresPer(symbol: string): number {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** Air, humidity and surface of the moment: dew point, margin and the call for each coat still to be laid. */
-import { computed, ref } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { isWorkLayer, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
+import { MS_PER_HOUR } from '@lentum/core/units';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
 import { get, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
@@ -12,6 +13,7 @@ import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import TapScale from './TapScale.vue';
 import { askWho } from './who.ts';
 
 const props = defineProps<{ zoneId: string; buildUp: BuildUp }>();
@@ -22,22 +24,55 @@ const saving = ref(false);
 const trouble = ref('');
 
 const last = computed(() => latestConditions(job.book, props.zoneId, job.nowMs));
-const airC = ref<number>();
-const humidityPct = ref<number>();
-const surfaceC = ref<number>();
+type Key = 'airC' | 'humidityPct' | 'surfaceC';
+const TEMPERATURE = { quantity: 'temperature', digits: 1, step: { metric: 1, us: 2 } } as const;
+const FIELDS = [
+  { key: 'airC', name: 'Air', label: 'Air temperature', min: -40, max: 60, ...TEMPERATURE },
+  {
+    key: 'humidityPct',
+    name: 'Humidity',
+    label: 'Humidity',
+    quantity: 'percent',
+    min: 1,
+    max: 100,
+    digits: 0,
+    step: { metric: 5, us: 5 },
+  },
+  { key: 'surfaceC', name: 'Surface', label: 'Surface temperature', min: -40, max: 90, ...TEMPERATURE },
+] as const;
+const taken = reactive<Record<Key, number | undefined>>({
+  airC: undefined,
+  humidityPct: undefined,
+  surfaceC: undefined,
+});
+const MILD = { airC: 15, humidityPct: 60, surfaceC: 15 } as const;
+/** By the weather, else as it was read last. */
+const expected = computed<Record<Key, number>>(() => {
+  const { view } = job.weather;
+  const climate = view?.climate(props.zoneId, undefined);
+  const hour = climate ? Math.floor((job.nowMs - climate.line.startMs) / MS_PER_HOUR) : -1;
+  const known = (column: Float64Array | undefined, key: Key): number => {
+    const value = column?.[hour];
+    return value === undefined || Number.isNaN(value) ? (last.value?.[key] ?? MILD[key]) : value;
+  };
+  return {
+    airC: known(climate?.line.values.airC, 'airC'),
+    humidityPct: known(climate?.line.values.humidityPct, 'humidityPct'),
+    surfaceC: known(climate?.surfaceC, 'surfaceC'),
+  };
+});
 
 function begin(): void {
-  airC.value = last.value?.airC;
-  humidityPct.value = last.value?.humidityPct;
-  surfaceC.value = last.value?.surfaceC;
+  for (const { key } of FIELDS) taken[key] = undefined;
   taking.value = true;
 }
 
-const typed = computed(() =>
-  airC.value !== undefined && humidityPct.value !== undefined && surfaceC.value !== undefined
-    ? { airC: airC.value, humidityPct: humidityPct.value, surfaceC: surfaceC.value }
-    : undefined,
-);
+const typed = computed(() => {
+  const { airC, humidityPct, surfaceC } = taken;
+  return airC !== undefined && humidityPct !== undefined && surfaceC !== undefined
+    ? { airC, humidityPct, surfaceC }
+    : undefined;
+});
 const reading = computed(() => (taking.value ? typed.value : last.value));
 const dew = computed(() => reading.value && dewOf(reading.value));
 /** One line for each coat that some bay of the zone waits for. */
@@ -76,9 +111,7 @@ async function fromInstruments(): Promise<void> {
     const { body } = await get<{ airC: number; humidityPct: number; surfaceC?: number }>(
       `/jobs/${job.id}/weather/reading?zone=${props.zoneId}`,
     );
-    airC.value = body.airC;
-    humidityPct.value = body.humidityPct;
-    surfaceC.value = body.surfaceC;
+    Object.assign(taken, { airC: body.airC, humidityPct: body.humidityPct, surfaceC: body.surfaceC });
   } catch (error) {
     trouble.value = sentenceOf(error);
   } finally {
@@ -113,42 +146,30 @@ async function keep(): Promise<void> {
     <el-button v-if="!taking" class="end tap" @click="begin">Take a reading</el-button>
   </div>
   <form v-if="taking" class="fields" @submit.prevent="keep">
-    <div>
-      <span>Air</span
-      ><MeasureInput
-        v-model="airC"
+    <div v-for="f in FIELDS" :key="f.key">
+      <span class="name">{{ f.name }}</span>
+      <MeasureInput
+        v-model="taken[f.key]"
         size="large"
-        quantity="temperature"
-        label="Air temperature"
-        :min="-40"
-        :max="60"
-        :digits="1"
+        optional
+        :quantity="f.quantity"
+        :label="f.label"
+        :min="f.min"
+        :max="f.max"
+        :digits="f.digits"
+      />
+      <TapScale
+        v-model="taken[f.key]"
+        class="taps"
+        :quantity="f.quantity"
+        :label="f.label"
+        :around="expected[f.key]"
+        :step="f.step[job.system]"
+        :min="f.min"
+        :max="f.max"
       />
     </div>
-    <div>
-      <span>Humidity</span
-      ><MeasureInput
-        v-model="humidityPct"
-        size="large"
-        quantity="percent"
-        label="Humidity"
-        :min="1"
-        :max="100"
-        :digits="0"
-      />
-    </div>
-    <div>
-      <span>Surface</span
-      ><MeasureInput
-        v-model="surfaceC"
-        size="large"
-        quantity="temperature"
-        label="Surface temperature"
-        :min="-40"
-        :max="90"
-        :digits="1"
-      />
-    </div>
+    <p class="quiet">The scales stand round what is expected now. Nothing is kept but what was read.</p>
   </form>
   <dl v-if="reading">
     <template v-if="!taking">
@@ -186,12 +207,20 @@ async function keep(): Promise<void> {
 <style scoped>
 .fields {
   display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: var(--s2);
+  gap: var(--s3);
   margin-top: var(--s2);
 }
-.fields span {
+.fields > div {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 9rem;
+  align-items: center;
+  gap: var(--s1) var(--s2);
+}
+.name {
   font-weight: 600;
+}
+.taps {
+  grid-column: 1 / -1;
 }
 dl {
   display: flex;
