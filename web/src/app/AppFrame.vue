@@ -1,12 +1,25 @@
 <script setup lang="ts">
 import { Files, House, Operation, QuestionFilled, Setting } from '@element-plus/icons-vue';
-import { ref } from 'vue';
-import FindDialog from './FindDialog.vue';
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { KEYS, useKeys } from './keys.ts';
 import { usePreferences } from './preferences.ts';
-import WorkingDrawer from '../shared/WorkingDrawer.vue';
+import { openWorking } from './working.ts';
+
+const loadFind = () => import('./FindDialog.vue');
+const loadWorking = () => import('../shared/WorkingDrawer.vue');
+const FindDialog = defineAsyncComponent(loadFind);
+const WorkingDrawer = defineAsyncComponent(loadWorking);
+/** Fetched once the page stands, so that they are here when there is no signal; else when they are asked for. */
+const STANDS_MS = 3000;
+onMounted(() => {
+  setTimeout(() => void Promise.allSettled([loadFind(), loadWorking()]), STANDS_MS);
+});
 
 usePreferences();
+const shown = ref(false);
+watch(openWorking, (figure) => {
+  if (figure) shown.value = true;
+});
 const finding = ref(false);
 const helping = ref(false);
 useKeys({ find: () => (finding.value = true), help: () => (helping.value = true) });
@@ -33,7 +46,7 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
       </button>
     </nav>
     <div class="stage"><RouterView /></div>
-    <WorkingDrawer />
+    <WorkingDrawer v-if="shown" />
     <FindDialog v-if="finding" v-model="finding" />
     <el-dialog v-model="helping" title="Keys">
       <table class="dense">

@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter, type RouteLocationRaw } from 'vue-router';
 import { useJob } from './job.ts';
-import { STAGES } from './stages.ts';
+import { STAGES } from './stagelist.ts';
 
 const open = defineModel<boolean>({ required: true });
 const job = useJob();

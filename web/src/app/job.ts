@@ -13,6 +13,7 @@ import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
 import { useDocument } from './document.ts';
+import { openJob } from './openjob.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { sayClock, sayTime } from './time.ts';
@@ -173,6 +174,12 @@ export const useJob = defineStore('job', () => {
   );
 
   const documents = { survey, buildUps, order, site, weather: weather.doc };
+  openJob.value = {
+    get system() {
+      return system.value;
+    },
+    documents: { survey, 'build-up': buildUps, order, site },
+  };
   return {
     id,
     head,

@@ -1,9 +1,9 @@
 /** Keyboard of the whole application. Keys typed into a field are the field's. */
 import { useEventListener } from '@vueuse/core';
 import { useRouter } from 'vue-router';
-import { useJob } from './job.ts';
+import { openJob } from './openjob.ts';
 import { usePreferences } from './preferences.ts';
-import { STAGES } from './stages.ts';
+import { STAGES } from './stagelist.ts';
 
 export const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['Alt + 1 … 8', 'go to a stage by its number'],
@@ -27,7 +27,6 @@ export interface KeyActions {
 
 export function useKeys(actions: KeyActions): void {
   const router = useRouter();
-  const job = useJob();
   const preferences = usePreferences();
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
@@ -43,14 +42,7 @@ export function useKeys(actions: KeyActions): void {
     }
     if (isField(event.target)) return;
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && inJob) {
-      const byRoute = {
-        survey: job.documents.survey,
-        'build-up': job.documents.buildUps,
-        order: job.documents.order,
-        site: job.documents.site,
-      };
-      const open = byRoute[route.name as keyof typeof byRoute] as
-        { undo: () => void; redo: () => void } | undefined;
+      const open = openJob.value?.documents[String(route.name)];
       if (!open) return;
       event.preventDefault();
       if (event.shiftKey) open.redo();
@@ -60,8 +52,10 @@ export function useKeys(actions: KeyActions): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === '/' && inJob) actions.find();
     else if (event.key === '?') actions.help();
-    else if (event.key === 'u') preferences.units = job.system === 'metric' ? 'us' : 'metric';
-    else return;
+    else if (event.key === 'u') {
+      const shown = openJob.value?.system ?? (preferences.units || 'metric');
+      preferences.units = shown === 'metric' ? 'us' : 'metric';
+    } else return;
     event.preventDefault();
   });
 }

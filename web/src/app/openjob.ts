@@ -1,0 +1,17 @@
+/** What the frame needs of the job that is open. The job itself is fetched with the first page that asks for it. */
+import { shallowRef } from 'vue';
+import type { System } from '@lentum/core/units';
+
+export interface Undoable {
+  readonly undo: () => void;
+  readonly redo: () => void;
+}
+
+export interface OpenJob {
+  readonly system: System;
+  /** By the stage whose page they are edited on. */
+  readonly documents: Readonly<Partial<Record<string, Undoable>>>;
+}
+
+/** Undefined until a page has asked for a job. */
+export const openJob = shallowRef<OpenJob>();
