@@ -60,6 +60,13 @@ describe('what to mind about the hours', () => {
       [/^The hours of Somebody are of a place 222 km from here/],
     ],
     [
+      'a season of another town',
+      facts({
+        series: [forecast(1), { ...forecast(1, { latitudeDeg: 52, longitudeDeg: 10 }), kind: 'climate' }],
+      }),
+      [],
+    ],
+    [
       'hours of the next village',
       facts({ series: [forecast(1, { latitudeDeg: 50.2, longitudeDeg: 10 })] }),
       [],

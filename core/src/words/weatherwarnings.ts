@@ -49,6 +49,8 @@ function fromElsewhere({ doc: { place }, series }: WeatherFactsToMind): string[]
   if (!place) return [];
   const far = new Map<string, number>();
   for (const s of series) {
+    // A year for the season may be of the nearest station that has one: its panel says how far that is.
+    if (s.kind === 'climate') continue;
     const km = s.place ? distanceKm(s.place, place) : 0;
     if (km > FAR_KM) far.set(s.source, Math.max(km, far.get(s.source) ?? 0));
   }

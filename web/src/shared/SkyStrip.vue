@@ -9,7 +9,8 @@ import { computed, ref } from 'vue';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { isNight, type Place, type RoofClimate } from '@lentum/core/weather';
 import { useJob } from '../app/job.ts';
-import { curve, gaps, rangeOf, spans, stripOf } from './skystrip.ts';
+import { curve, gaps, msUnder, rangeOf, spans, stripOf } from './skystrip.ts';
+import StartHandle from './StartHandle.vue';
 
 export interface StripMark {
   readonly atMs: number;
@@ -101,44 +102,9 @@ const marks = computed(() =>
     .map((m, i) => ({ ...m, x: strip.value.x(m.atMs), y: BARS.top + 10 + (i % 3) * 14 })),
 );
 
-const dragging = ref(false);
-const QUARTER_MS = MS_PER_HOUR / 4;
-const clamp = (ms: number): number =>
-  Math.min(strip.value.endMs - MS_PER_HOUR, Math.max(props.nowMs, Math.round(ms / QUARTER_MS) * QUARTER_MS));
-function msUnder(e: PointerEvent): number {
-  const svg = (e.currentTarget as SVGElement).ownerSVGElement ?? (e.currentTarget as SVGSVGElement);
-  const box = svg.getBoundingClientRect();
-  return strip.value.msAt(((e.clientX - box.left) / box.width) * width.value);
-}
-function down(e: PointerEvent): void {
-  (e.currentTarget as SVGGraphicsElement).setPointerCapture(e.pointerId);
-  dragging.value = true;
-}
-function move(e: PointerEvent): void {
-  if (dragging.value) start.value = clamp(msUnder(e));
-}
-function up(): void {
-  dragging.value = false;
-}
-const STEPS: Readonly<Record<string, number>> = {
-  ArrowRight: QUARTER_MS,
-  ArrowUp: QUARTER_MS,
-  ArrowLeft: -QUARTER_MS,
-  ArrowDown: -QUARTER_MS,
-  PageUp: 3 * MS_PER_HOUR,
-  PageDown: -3 * MS_PER_HOUR,
-};
-function key(e: KeyboardEvent): void {
-  const by = STEPS[e.key];
-  if (by === undefined && e.key !== 'Home') return;
-  e.preventDefault();
-  start.value = e.key === 'Home' ? props.nowMs : clamp(start.value + (by ?? 0));
-}
 function point(e: PointerEvent): void {
-  looked.value = msUnder(e);
+  looked.value = msUnder(e, strip.value);
 }
-const startX = computed(() => strip.value.x(start.value));
-const layX = computed(() => strip.value.x(start.value + (props.layingHours ?? 0) * MS_PER_HOUR));
 const nowX = computed(() => strip.value.x(props.nowMs));
 </script>
 
@@ -229,32 +195,15 @@ const nowX = computed(() => strip.value.x(props.nowMs));
         <line class="now" :x1="nowX" :x2="nowX" y1="0" :y2="BARS.bottom + 4" />
         <text class="nowtext" :x="nowX - 4" :y="BARS.bottom">now</text>
       </g>
-      <g
-        class="handle"
-        role="slider"
-        tabindex="0"
-        aria-label="Start of laying"
-        :aria-valuemin="Math.round(nowMs / 60000)"
-        :aria-valuemax="Math.round(strip.endMs / 60000)"
-        :aria-valuenow="Math.round(start / 60000)"
-        :aria-valuetext="job.time(start)"
-        @pointerdown="down"
-        @pointermove="move"
-        @pointerup="up"
-        @pointercancel="up"
-        @keydown="key"
-      >
-        <rect
-          class="laying"
-          :x="startX"
-          :width="Math.max(2, layX - startX)"
-          :y="BARS.rainTop"
-          :height="BARS.bottom - BARS.rainTop"
-        />
-        <rect class="grab" :x="startX - 24" width="48" y="0" :height="BARS.axis" />
-        <line class="begin" :x1="startX" :x2="startX" y1="0" :y2="BARS.bottom + 4" />
-        <circle class="knob" :cx="startX" :cy="BARS.bottom + 6" r="7" />
-      </g>
+      <StartHandle
+        v-model="start"
+        :strip="strip"
+        :now-ms="nowMs"
+        :laying-hours="layingHours ?? 0"
+        :top="BARS.rainTop"
+        :bottom="BARS.bottom"
+        :height="BARS.axis"
+      />
     </svg>
   </figure>
 </template>
@@ -337,8 +286,7 @@ svg {
   font-size: 12px;
   fill: var(--violet);
 }
-.now,
-.begin {
+.now {
   stroke: var(--ink);
   stroke-width: 1.5;
 }
@@ -347,32 +295,5 @@ svg {
   font-weight: 600;
   fill: var(--ink);
   text-anchor: end;
-}
-.begin {
-  stroke: var(--sea);
-  stroke-width: 2.5;
-}
-.laying {
-  fill: var(--sea);
-  opacity: 0.22;
-}
-.grab {
-  fill: transparent;
-}
-.knob {
-  fill: var(--sea);
-  stroke: var(--paper);
-  stroke-width: 2;
-}
-.handle {
-  cursor: grab;
-  touch-action: none;
-}
-.handle:focus-visible {
-  outline: none;
-}
-.handle:focus-visible .knob {
-  stroke: var(--ink);
-  stroke-width: 3;
 }
 </style>

@@ -114,3 +114,11 @@ export function spans(
   }
   return found;
 }
+
+/** The instant that a pointer stands over. */
+export function msUnder(e: PointerEvent, strip: Strip): number {
+  const here = e.currentTarget as SVGElement;
+  const svg = here.ownerSVGElement ?? (here as SVGSVGElement);
+  const box = svg.getBoundingClientRect();
+  return strip.msAt(((e.clientX - box.left) / box.width) * svg.viewBox.baseVal.width);
+}

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 /** Air, humidity and surface of the moment: dew point, margin and the call for each coat still to be laid. */
-import { computed, reactive, ref } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import { isWorkLayer, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
-import { get, sentenceOf } from '../app/api.ts';
+import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import { useInstruments } from './instruments.ts';
 import TapScale from './TapScale.vue';
 import { askWho } from './who.ts';
 
@@ -101,22 +102,27 @@ function joined(verdicts: readonly Verdict[]): Verdict[] {
   );
 }
 
-/** Whoever tells the job's weather has instruments on its site. */
-const instruments = computed(() => job.weather.doc.draft.service !== 'none');
-const asking = ref(false);
-async function fromInstruments(): Promise<void> {
-  asking.value = true;
-  trouble.value = '';
-  try {
-    const { body } = await get<{ airC: number; humidityPct: number; surfaceC?: number }>(
-      `/jobs/${job.id}/weather/reading?zone=${props.zoneId}`,
-    );
-    Object.assign(taken, { airC: body.airC, humidityPct: body.humidityPct, surfaceC: body.surfaceC });
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    asking.value = false;
-  }
+const instruments = useInstruments(() => props.zoneId);
+watch(taking, (on) => {
+  if (on && instruments.there.value) instruments.open();
+  else instruments.close();
+});
+const live = computed(() => {
+  const now = instruments.reading.value;
+  if (!now) return undefined;
+  const says = [
+    `air ${job.say(now.airC, 'temperature')}`,
+    `humidity ${job.say(now.humidityPct, 'percent')}`,
+    ...(now.surfaceC === undefined ? [] : [`surface ${job.say(now.surfaceC, 'temperature')}`]),
+    `wind ${job.say(now.windMPerS, 'speed')}`,
+  ].join(', ');
+  return { instrument: now.instrument, says };
+});
+function fromInstruments(): void {
+  const now = instruments.reading.value;
+  if (!now) return;
+  const { airC, humidityPct, surfaceC } = now;
+  Object.assign(taken, { airC, humidityPct, surfaceC });
 }
 
 async function keep(): Promise<void> {
@@ -170,6 +176,7 @@ async function keep(): Promise<void> {
       />
     </div>
     <p class="quiet">The scales stand round what is expected now. Nothing is kept but what was read.</p>
+    <p v-if="live" class="quiet">{{ live.instrument }} now: {{ live.says }}.</p>
   </form>
   <dl v-if="reading">
     <template v-if="!taking">
@@ -197,7 +204,11 @@ async function keep(): Promise<void> {
     <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep"
       >Keep the reading</el-button
     >
-    <el-button v-if="instruments" class="tap" :loading="asking" @click="fromInstruments"
+    <el-button
+      v-if="instruments.there.value"
+      class="tap"
+      :disabled="!instruments.reading.value"
+      @click="fromInstruments"
       >From the instruments</el-button
     >
     <el-button class="tap" @click="taking = false">Cancel</el-button>

@@ -1,56 +1,34 @@
 <script setup lang="ts">
 /** How many lay a bay, and how: it changes how long a bay takes, and with it every window. */
+import { computed } from 'vue';
+import { MOST_CREW } from '@lentum/core/programme';
 import { useJob } from '../../app/job.ts';
+import ChoiceButtons from '../../shared/ChoiceButtons.vue';
 
 const job = useJob();
-const crew = (): { people: number; method: 'by hand' | 'sprayed'; toolShare: number } =>
-  job.weather.doc.draft.crew;
+const crew = computed(() => job.weather.doc.draft.crew);
+const PEOPLE = Array.from({ length: MOST_CREW }, (_, i) => ({
+  value: i + 1,
+  name: String(i + 1),
+  label: `${i + 1} ${i === 0 ? 'person' : 'people'}`,
+}));
+const METHODS = (['by hand', 'sprayed'] as const).map((value) => ({ value, name: value }));
 /** What the tools and the shape of the work make of the usual output. Common practice, no source. */
-const PACES = [
-  { share: 0.7, name: 'cut up' },
-  { share: 1, name: 'usual' },
-  { share: 1.4, name: 'open field' },
-] as const;
+const PACES = (
+  [
+    [0.7, 'cut up'],
+    [1, 'usual'],
+    [1.4, 'open field'],
+  ] as const
+).map(([value, name]) => ({ value: value as number, name, label: `Pace: ${name}` }));
 </script>
 
 <template>
   <div class="bar crew">
     <span class="quiet">People</span>
-    <el-button-group>
-      <el-button
-        v-for="n in 6"
-        :key="n"
-        :type="crew().people === n ? 'primary' : 'default'"
-        plain
-        :aria-pressed="crew().people === n"
-        :aria-label="`${n} ${n === 1 ? 'person' : 'people'}`"
-        @click="crew().people = n"
-        >{{ n }}</el-button
-      >
-    </el-button-group>
-    <el-button-group>
-      <el-button
-        v-for="m in ['by hand', 'sprayed'] as const"
-        :key="m"
-        :type="crew().method === m ? 'primary' : 'default'"
-        plain
-        :aria-pressed="crew().method === m"
-        @click="crew().method = m"
-        >{{ m }}</el-button
-      >
-    </el-button-group>
-    <el-button-group>
-      <el-button
-        v-for="p in PACES"
-        :key="p.share"
-        :type="crew().toolShare === p.share ? 'primary' : 'default'"
-        plain
-        :aria-pressed="crew().toolShare === p.share"
-        :aria-label="`Pace: ${p.name}`"
-        @click="crew().toolShare = p.share"
-        >{{ p.name }}</el-button
-      >
-    </el-button-group>
+    <ChoiceButtons v-model="crew.people" :options="PEOPLE" />
+    <ChoiceButtons v-model="crew.method" :options="METHODS" />
+    <ChoiceButtons v-model="crew.toolShare" :options="PACES" />
   </div>
 </template>
 

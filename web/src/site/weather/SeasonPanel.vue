@@ -2,7 +2,7 @@
 /** A year’s usable hours by family and month: how much of each month every coat could be begun in. */
 import { wrap } from 'comlink';
 import { computed, defineAsyncComponent, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import type { WeatherSeries } from '@lentum/core/weather';
+import { distanceKm, type WeatherSeries } from '@lentum/core/weather';
 import { useJob } from '../../app/job.ts';
 import type { FamilySeason, WeatherWork } from '../../workers/weather.worker.ts';
 
@@ -27,6 +27,11 @@ watch(
   },
   { immediate: true, deep: true },
 );
+/** A station that is nearer stands for the place. */
+const NEAR_KM = 5;
+const awayKm = computed(() =>
+  place.value && props.series.place ? Math.round(distanceKm(place.value, props.series.place)) : 0,
+);
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const most = computed(() => Math.max(1, ...found.value.flatMap((f) => f.byMonth)));
 const rows = computed(() => [...found.value].sort((a, b) => b.total - a.total));
@@ -50,7 +55,9 @@ const unsaid = computed(() => found.value[0]?.unsaid ?? []);
   <section aria-label="The season">
     <div class="head">
       <h2 class="minor">The season: usable hours</h2>
-      <span class="quiet end">{{ series.source }}</span>
+      <span class="quiet end"
+        >{{ series.source }}<template v-if="awayKm > NEAR_KM">, {{ awayKm }} km from here</template></span
+      >
     </div>
     <p v-if="!place" class="quiet">Say first where the job lies.</p>
     <template v-else>
