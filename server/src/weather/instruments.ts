@@ -60,10 +60,12 @@ export function readInstruments(
     hours,
     startMs + hours * MS_PER_HOUR,
   );
-  // Between two hours as far along as the clock is.
-  const along = (now.getTime() - hourFloor(now.getTime())) / MS_PER_HOUR;
+  // The value of an hour is its middle: between the middles of two hours as far along as the clock is.
+  const past = (now.getTime() - hourFloor(now.getTime())) / MS_PER_HOUR - 0.5;
+  const first = BACK_H + Math.floor(past);
+  const along = past - Math.floor(past);
   const between = (column: Float64Array): number =>
-    (column[BACK_H] ?? 0) * (1 - along) + (column[BACK_H + 1] ?? 0) * along;
+    (column[first] ?? 0) * (1 - along) + (column[first + 1] ?? 0) * along;
   const minute = now.toISOString().slice(0, 16);
   const read = (value: number, name: string, spread: number, digits: number): number =>
     Number((value + spread * scatter(`${minute} ${name}`)).toFixed(digits));

@@ -151,4 +151,18 @@ th {
   flex-wrap: wrap;
   gap: var(--s3);
 }
+/* On a phone a column is two lines: its name and first value, then what it is. */
+@media (max-width: 640px) {
+  thead {
+    display: none;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 7.5rem;
+    padding-bottom: var(--s2);
+  }
+  td:nth-child(3) :deep(.el-select) {
+    min-width: 0;
+  }
+}
 </style>

@@ -172,6 +172,7 @@ const now = computed(() => {
 <style scoped>
 .weather {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--s6);
   max-width: 60rem;
 }
