@@ -1,6 +1,6 @@
 /** Go or hold on the demo's morning, and what changes the call. */
 import { describe, expect, it } from 'vitest';
-import { callOf, CALL_KINDS, topOf, type Call } from '@lentum/core/call';
+import { callOf, CALL_KINDS, lainHours, overcoatedAmiss, topOf, type Call } from '@lentum/core/call';
 import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
 import { isCoat, whenMissed } from '@lentum/core/buildup';
 import { bayStatus, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
@@ -8,6 +8,7 @@ import {
   callVerdict,
   deadlinesOf,
   mishapVerdict,
+  overcoatedVerdict,
   startVerdict,
   together,
   verdictText,
@@ -165,6 +166,67 @@ describe('what closes and opens', () => {
   it('once closed it closes no more', () => {
     const later = deadlinesOf(rows, all.at(-1)!.atMs, said);
     expect(later).toEqual([]);
+  });
+});
+
+describe('between two layers', () => {
+  const { status } = morning.get('H5')!;
+  const climate = weatherAt(at.getTime()).climate('hall', 'light');
+  const [primer, first] = status.laid;
+  const finished = Date.parse(primer!.entry.finishedAt!);
+  /** The first coat begun so long after the primer. */
+  const after = (hours: number, over = first!) => ({
+    laid: [
+      primer!,
+      { ...over, entry: { ...over.entry, startedAt: new Date(finished + hours * HOUR).toISOString() } },
+    ],
+    others: [],
+  });
+  const opens = stageTimes(primer!.coat, finished, primer!.judgement.design.value, climate, finished).find(
+    (s) => s.stage === 'overcoatFrom',
+  )!.atMs!;
+  it('as it was laid nothing is amiss', () => {
+    expect(overcoatedAmiss(status, climate)).toEqual([]);
+  });
+  it.each([
+    ['an hour before its time', (opens - finished) / HOUR - 1, 'early'],
+    ['an hour after it opened', (opens - finished) / HOUR + 1, undefined],
+    ['two days late', (opens - finished) / HOUR + 48, 'late'],
+  ] as const)('%s: %s h', (_, hours, kind) => {
+    expect(overcoatedAmiss(after(hours), climate).map((o) => o.kind)).toEqual(kind ? [kind] : []);
+  });
+  it('says how far it was and what to do then', () => {
+    const [amiss] = overcoatedAmiss(after(1), climate);
+    expect(amiss!.by).toBeLessThan(1);
+    const said = overcoatedVerdict(amiss!);
+    expect(verdictText(said.says, 'metric', () => 'then')).toMatch(
+      /^The primer was laid over then \(first coat\), \d+\u00a0% of the way to its overcoat time/,
+    );
+    expect(said.quiet![0]).toBe(whenMissed(primer!.coat, 'overcoatFrom').says);
+    const late = overcoatedVerdict(overcoatedAmiss(after((opens - finished) / HOUR + 48), climate)[0]!);
+    expect(verdictText(late.says, 'metric', () => 'then')).toMatch(/past its overcoat time\.$/);
+  });
+  it('a second helping of the same coat is none, nor is what the hours do not cover', () => {
+    expect(overcoatedAmiss(after(1, primer!), climate)).toEqual([]);
+    const old = { ...primer!.entry, finishedAt: new Date(finished - 400 * 24 * HOUR).toISOString() };
+    expect(overcoatedAmiss({ laid: [{ ...primer!, entry: old }, first!], others: [] }, climate)).toEqual([]);
+  });
+  it('what lay open for days is washed, for weeks looked at for growth', () => {
+    const said = (days: number): string =>
+      verdictText(
+        callVerdict({ ...morning.get('C4')!, lainH: days * 24 }, at.getTime()).quiet ?? [],
+        'metric',
+        () => 'then',
+      );
+    expect(said(2.9)).not.toContain('wash');
+    expect(said(3)).toContain('has lain 3 days: wash it off and let it dry first.');
+    expect(said(20.9)).not.toContain('growth');
+    expect(said(21)).toContain('biocide');
+    expect(lainHours(status, at.getTime())).toBeCloseTo(
+      (at.getTime() - Date.parse(status.laid.at(-1)!.entry.finishedAt!)) / HOUR,
+      9,
+    );
+    expect(lainHours({ laid: [], others: [] }, at.getTime())).toBeUndefined();
   });
 });
 

@@ -21,6 +21,7 @@ import type { BayStatus } from '../record/index.ts';
 import { bayAreaFigure } from '../site/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import { hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
+import { lainHours } from './between.ts';
 import { remedyFor, type Remedy } from './remedy.ts';
 
 /** In the order of what missing costs. */
@@ -59,6 +60,8 @@ export interface Call {
   /** The last coat may be overcoated until then. */
   readonly deadlineMs: number | undefined;
   readonly remedy: Remedy | undefined;
+  /** Hours that what lies on top will have been lying when the next layer is begun. */
+  readonly lainH: number | undefined;
   readonly unsaid: readonly Unsaid[];
 }
 
@@ -73,6 +76,7 @@ const BLANK = {
   failing: [],
   deadlineMs: undefined,
   remedy: undefined,
+  lainH: undefined,
   unsaid: [],
 } as const;
 
@@ -146,7 +150,8 @@ export function callOf(
   const endsByWeather = status.closesMs === undefined || run.toMs < status.closesMs;
   const ends = endsByWeather ? failingAt(ask, climate, windows, endHour)[0] : undefined;
   const lastChance = status.closesMs !== undefined && !later;
-  const window = { ...facts, fromMs: run.fromMs, toMs: run.toMs, ends, lastChance };
+  const lainH = lainHours(status, run.fromMs);
+  const window = { ...facts, fromMs: run.fromMs, toMs: run.toMs, ends, lastChance, lainH };
   if (run.fromMs > nowMs) return { ...window, kind: readyMs > nowMs ? 'curing' : 'opens' };
   return { ...window, kind: lastChance ? 'closing' : 'open' };
 }

@@ -1,8 +1,9 @@
 /** The wording of the call: what can be done on a bay, until when, or from when, and what stands in the way. */
-import type { Call } from '../call/index.ts';
+import { LAIN, type Call, type Overcoated } from '../call/index.ts';
 import { given, words, type Figure, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
 import type { Condition, Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import { bayVerdict } from './verdicts.ts';
 
 const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
@@ -81,6 +82,14 @@ export interface Odds {
   readonly trouble?: Trouble | undefined;
 }
 
+/** What lay open for days is washed again. */
+function lainWords({ lainH }: Call): Part[] {
+  const days = lainH === undefined ? 0 : Math.floor((lainH * MS_PER_HOUR) / MS_PER_DAY);
+  if (days < LAIN.washDays) return [];
+  const growth = days >= LAIN.growthDays ? ' Look for growth: it may need a biocide wash.' : '';
+  return [`What lies there has lain ${days} days: wash it off and let it dry first.${growth} `];
+}
+
 const chancePart = (odds: Odds | undefined): Part[] =>
   odds ? words` Chance that it holds: ${odds.holds}.` : [];
 /** Less likely than this it is said what goes wrong. */
@@ -121,7 +130,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
       return line(
         'go',
         [...until, ...takes(call), ...chancePart(odds)],
-        [...troublePart(odds), ...late, ...unsaid],
+        [...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
       );
     case 'closing':
       return line(
@@ -133,7 +142,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
               ...chancePart(odds),
             ]
           : ['Last chance in its overcoat time. ', ...until, ...takes(call), ...chancePart(odds)],
-        [...troublePart(odds), ...late, ...unsaid],
+        [...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
       );
     case 'lost':
       return line(
@@ -161,7 +170,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
           ...takes(call),
           ...chancePart(odds),
         ],
-        [...moreWords(call.failing), ...troublePart(odds), ...late, ...unsaid],
+        [...moreWords(call.failing), ...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
       );
     case 'shut':
       return line(
@@ -226,6 +235,24 @@ export function mishapVerdict(coat: Coat, m: Mishappening): Verdict {
     subject: m.ahead ? 'Ahead.' : 'Happened.',
     says: says[m.kind],
     ...(harms ? { quiet: [m.ahead ? `Then: ${todo}` : todo] } : {}),
+  };
+}
+
+/** A coat that was laid over before or after its time, and what it says to do then. */
+export function overcoatedVerdict({ kind, coat, over, atMs, by }: Overcoated): Verdict {
+  const at = { atMs };
+  const name = coat.name.toLowerCase();
+  const on = over.toLowerCase();
+  const gone = given('way to overcoating', 100 * by, 'percent', 'assumed', 'by the surface, as reckoned');
+  const past = given('past its overcoat time', by, 'hours', 'assumed', 'by the surface, as reckoned');
+  return {
+    outcome: 'stop',
+    subject: 'Happened.',
+    says:
+      kind === 'early'
+        ? words`The ${name} was laid over ${at} (${on}), ${gone} of the way to its overcoat time: solvent or gas may be shut in.`
+        : words`The ${name} was laid over ${at} (${on}), ${past} past its overcoat time.`,
+    quiet: [whenMissed(coat, kind === 'early' ? 'overcoatFrom' : 'overcoatUntil').says],
   };
 }
 

@@ -5,6 +5,7 @@ export {
   CONDITION_NAMES,
   failingWords,
   mishapVerdict,
+  overcoatedVerdict,
   startVerdict,
   unsaidWords,
   type Odds,

@@ -2,9 +2,10 @@
 /** The film that lies on a bay: how far each stage of its cure is, when the next ones come, and what happened to it. */
 import { computed, shallowRef, watch } from 'vue';
 import type { Figure } from '@lentum/core/figures';
+import { overcoatedAmiss } from '@lentum/core/call';
 import { bestFilm, type BayStatus } from '@lentum/core/record';
 import { cureFigure, mishapsOf, stageTimes, type Spread, type StageTime } from '@lentum/core/programme';
-import { mishapVerdict, STAGE_WORDS } from '@lentum/core/words';
+import { mishapVerdict, overcoatedVerdict, STAGE_WORDS } from '@lentum/core/words';
 import type { Stage } from '@lentum/core/buildup';
 import { useJob } from '../../app/job.ts';
 import FigureText from '../../shared/FigureText.vue';
@@ -50,7 +51,10 @@ const stages = computed(() => {
 const mishaps = computed(() => {
   const f = film.value;
   if (!f) return [];
-  return mishapsOf(f.coat, f.laidMs, f.wetFilmMm, f.climate, job.nowMs).map((m) => mishapVerdict(f.coat, m));
+  return [
+    ...mishapsOf(f.coat, f.laidMs, f.wetFilmMm, f.climate, job.nowMs).map((m) => mishapVerdict(f.coat, m)),
+    ...overcoatedAmiss(props.status, f.climate).map(overcoatedVerdict),
+  ];
 });
 const spread = shallowRef<ReadonlyMap<Stage, Spread>>();
 watch(
