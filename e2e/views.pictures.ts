@@ -79,6 +79,7 @@ test('desk', async ({ page }) => {
   await addYear(page, id);
   await page.goto(`/jobs/${id}/site?part=weather`);
   await expect(page.getByRole('region', { name: 'The season' }).locator('tbody tr')).toHaveCount(15);
+  await page.getByRole('heading', { name: 'Hours that are known' }).evaluate((h) => h.scrollIntoView());
   await take(page, 'weather');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
