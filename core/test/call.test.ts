@@ -7,6 +7,7 @@ import { bayStatus, foldRecord, type ConditionsEntry, type SiteBook } from '@len
 import {
   callVerdict,
   deadlinesOf,
+  failingWords,
   mishapVerdict,
   overcoatedVerdict,
   startVerdict,
@@ -248,6 +249,11 @@ describe('a start dragged', () => {
     const late = startVerdict('H5', start(8));
     expect(late.outcome).toBe('hold');
     expect(start(8).failing.map((f) => f.condition)).toContain('rain');
+    // Every other one with its number too.
+    const plainly = (parts: Parameters<typeof verdictText>[0]) => verdictText(parts, 'metric', () => 'then');
+    const rest = start(8).failing.slice(1);
+    expect(rest.length).toBeGreaterThan(0);
+    for (const f of rest) expect(plainly(late.quiet ?? [])).toContain(plainly(failingWords(f)));
   });
   it('stages come in their order and move with it', () => {
     const [a, b] = [start(2), start(4)];

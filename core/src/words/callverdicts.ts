@@ -195,6 +195,12 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
   }
 }
 
+/** Each failing condition with its number and limit. */
+export const eachWords = (failing: readonly Failing[], before = ''): Part[] =>
+  failing.length === 0
+    ? []
+    : [before, ...failing.flatMap((f, i) => [...(i > 0 ? ['; '] : []), ...failingWords(f)]), '.'];
+
 const quietly = (quiet: Part[]): { quiet?: Part[] } => (quiet.length > 0 ? { quiet } : {});
 
 const moreWords = (failing: readonly Failing[]): Part[] =>
@@ -271,6 +277,6 @@ export function startVerdict(name: string, start: Start, odds?: Odds): Verdict {
     outcome: 'hold',
     subject,
     says: [...words`Start ${{ atMs: start.startMs }}: `, ...failingWords(first), '.', ...chancePart(odds)],
-    ...quietly(moreWords(start.failing)),
+    ...quietly(eachWords(start.failing.slice(1), 'Also: ')),
   };
 }

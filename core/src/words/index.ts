@@ -3,6 +3,7 @@ export { verdictText, type Outcome, type Part, type Verdict } from '../figures/i
 export {
   callVerdict,
   CONDITION_NAMES,
+  eachWords,
   failingWords,
   mishapVerdict,
   overcoatedVerdict,

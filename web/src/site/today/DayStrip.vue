@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import type { Call } from '@lentum/core/call';
 import { words } from '@lentum/core/figures';
-import { failingWords, unsaidWords } from '@lentum/core/words';
+import { eachWords, unsaidWords } from '@lentum/core/words';
 import { failingAt, marginFigure, surfaceOf, windowsOf } from '@lentum/core/programme';
 import { at, hourOf, msOf, wetnessOf } from '@lentum/core/weather';
 import { useJob } from '../../app/job.ts';
@@ -55,9 +55,9 @@ const said = computed(() => {
   const h = hourOf(c.line, ms);
   const failing = failingAt(props.call.ask, c, windows.value, h);
   const when = { atMs: msOf(c.line, h) };
-  const [first, ...more] = failing;
-  if (!first) return words`${when}: every condition holds.`;
-  return [...words`${when}: `, ...failingWords(first), more.length > 0 ? `, and ${more.length} more.` : '.'];
+  return failing.length === 0
+    ? words`${when}: every condition holds.`
+    : [...words`${when}: `, ...eachWords(failing)];
 });
 /** The hour that is pointed at, else that of the start: its weather, who says so and since when. */
 const hour = computed(() => {
