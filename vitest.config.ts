@@ -24,7 +24,9 @@ export default defineConfig({
           include: ['server/test/**/*.test.ts'],
           testTimeout: 30_000,
           hookTimeout: 60_000,
+          // One after the other, in one process that loads the server once.
           fileParallelism: false,
+          isolate: false,
         },
       },
       {
@@ -33,6 +35,7 @@ export default defineConfig({
           name: 'web',
           include: ['web/test/**/*.test.ts'],
           environment: 'happy-dom',
+          isolate: false,
           testTimeout: 30_000,
         },
       },

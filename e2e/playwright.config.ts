@@ -12,7 +12,7 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   timeout: 60_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   reporter: process.env['E2E_REPORT']
     ? [['line'], ['json', { outputFile: process.env['E2E_REPORT'] }]]
     : 'line',

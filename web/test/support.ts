@@ -18,7 +18,7 @@ export const show = (component: Component, options: { props?: Record<string, unk
     ...options,
     global: {
       components: { ElInput, ElButton, ElCheckbox, ElSelect },
-      stubs: { ElTooltip: { template: '<slot />' }, PickList: true },
+      stubs: { ElTooltip: { inheritAttrs: false, template: '<slot />' }, PickList: true },
     },
   } as never);
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
-import { afterAll, inject } from 'vitest';
+import { inject } from 'vitest';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { writeJobFile } from '@lentum/core/jobfile';
 import { createPool } from '../../src/db/pool.ts';
@@ -9,8 +9,8 @@ import { createApp } from '../../src/http/app.ts';
 /** The clock stands still at the demo's instant, so that its record is just made. */
 export const NOW = new Date(DEMO_ANCHOR);
 export const pool = createPool(inject('databaseUrl'));
+// All test files share it; it ends with their process.
 export const api = request(createApp({ pool, now: () => NOW }));
-afterAll(() => pool.end());
 
 /** Entries that the demo's record has. */
 export const DEMO_ENTRIES = velmora(NOW).record.length;
