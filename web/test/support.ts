@@ -1,6 +1,15 @@
 /** Components mounted as the application mounts them, with an empty store and no server. */
-import { mount } from '@vue/test-utils';
-import { ElButton, ElCheckbox, ElInput, ElSelect } from 'element-plus';
+import { mount, RouterLinkStub } from '@vue/test-utils';
+import {
+  ElButton,
+  ElCheckbox,
+  ElCheckboxGroup,
+  ElDropdown,
+  ElDropdownItem,
+  ElDropdownMenu,
+  ElInput,
+  ElSelect,
+} from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
 import type { Component } from 'vue';
 import type { Entry } from '@lentum/core/record';
@@ -17,7 +26,17 @@ export const show = (component: Component, options: { props?: Record<string, unk
   mount(component, {
     ...options,
     global: {
-      components: { ElInput, ElButton, ElCheckbox, ElSelect },
+      components: {
+        ElButton,
+        ElCheckbox,
+        ElCheckboxGroup,
+        ElDropdown,
+        ElDropdownItem,
+        ElDropdownMenu,
+        ElInput,
+        ElSelect,
+        RouterLink: RouterLinkStub,
+      },
       stubs: { ElTooltip: { inheritAttrs: false, template: '<slot />' }, PickList: true },
     },
   } as never);
