@@ -127,39 +127,41 @@ const now = computed(() => {
         ><template v-if="now.wind !== undefined">, wind {{ job.say(now.wind, 'speed') }}</template
         >.
       </p>
-      <table v-if="sources.length > 0">
-        <thead>
-          <tr>
-            <th scope="col">Source</th>
-            <th scope="col">Kind</th>
-            <th scope="col">From</th>
-            <th scope="col">To</th>
-            <th scope="col">Issued</th>
-            <th scope="col"><span class="visually-hidden">What can be done</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="s in sources" :key="`${s.kind}${s.source}`">
-            <td>{{ s.source }}</td>
-            <td>
-              {{ s.kind }}<template v-if="s.members > 0">, {{ s.members }} ways</template>
-            </td>
-            <td>{{ job.time(s.from) }}</td>
-            <td>{{ job.time(s.to) }}</td>
-            <td>{{ job.time(s.issued) }}</td>
-            <td>
-              <el-button
-                v-if="s.mine.length > 0"
-                text
-                size="small"
-                :aria-label="`Withdraw the hours of ${s.source}`"
-                @click="withdraw(s)"
-                >Withdraw</el-button
-              >
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <div v-if="sources.length > 0" class="wide">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Source</th>
+              <th scope="col">Kind</th>
+              <th scope="col">From</th>
+              <th scope="col">To</th>
+              <th scope="col">Issued</th>
+              <th scope="col"><span class="visually-hidden">What can be done</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in sources" :key="`${s.kind}${s.source}`">
+              <td>{{ s.source }}</td>
+              <td>
+                {{ s.kind }}<template v-if="s.members > 0">, {{ s.members }} ways</template>
+              </td>
+              <td>{{ job.time(s.from) }}</td>
+              <td>{{ job.time(s.to) }}</td>
+              <td>{{ job.time(s.issued) }}</td>
+              <td>
+                <el-button
+                  v-if="s.mine.length > 0"
+                  text
+                  size="small"
+                  :aria-label="`Withdraw the hours of ${s.source}`"
+                  @click="withdraw(s)"
+                  >Withdraw</el-button
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <p v-else class="quiet">None yet.</p>
       <p v-for="w in job.weather.warnings" :key="w" class="warn">{{ w }}</p>
       <p><el-button @click="importing = true">Add hours from a file</el-button></p>
@@ -185,6 +187,10 @@ const now = computed(() => {
   display: grid;
   gap: var(--s1);
   font-weight: 600;
+}
+/* Its own way sideways on a phone. */
+.wide {
+  overflow-x: auto;
 }
 th {
   text-align: left;
