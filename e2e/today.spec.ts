@@ -1,5 +1,6 @@
 /** The morning on the roof: what can be done now, a start dragged into the evening, a reading that turns the call. */
 import { readFileSync } from 'node:fs';
+import ICAL from 'ical.js';
 import { expect, freshDemo, measure, test } from './support.ts';
 
 const YEAR = new URL(
@@ -173,7 +174,17 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
   const calendar = readFileSync(await file.path(), 'utf8');
   expect(calendar).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect(calendar).toContain('SUMMARY:H7: overcoat time ends (first coat)');
-  expect(calendar).toContain('BEGIN:VALARM');
+  // As an independent reader of RFC 5545 has it (ical.js): every event is ahead, and rings an hour before.
+  const events = new ICAL.Component(ICAL.parse(calendar) as unknown[]).getAllSubcomponents('vevent');
+  expect(events.length).toBeGreaterThan(20);
+  const times = events.map((e) => new ICAL.Event(e).startDate.toJSDate().getTime());
+  expect(Math.min(...times)).toBeGreaterThan(Date.now() - 60_000);
+  expect(Math.max(...times)).toBeLessThan(Date.now() + 11 * 24 * HOUR);
+  expect(new Set(events.map((e) => e.getFirstPropertyValue('uid'))).size).toBe(events.length);
+  for (const e of events)
+    expect(String(e.getFirstSubcomponent('valarm')?.getFirstPropertyValue('trigger'))).toMatch(
+      /^-P(T1H|T60M|T3600S)$/,
+    );
 });
 
 test('closings are said on every page; a job that moves is told the weather of its new place', async ({
