@@ -4,7 +4,7 @@
  */
 import type { Coat } from '../buildup/index.ts';
 import { progress, reachedAtMs } from '../cure/index.ts';
-import { bestFilm, type BayStatus, type LaidCoat } from '../record/index.ts';
+import { filmMmOf, type BayStatus, type LaidCoat } from '../record/index.ts';
 import { knownUntilMs } from '../programme/index.ts';
 import { MS_PER_HOUR, TOLERANCE } from '../units/index.ts';
 import { climateSteps, type RoofClimate } from '../weather/index.ts';
@@ -61,7 +61,7 @@ export function overcoatedAmiss(
     if (!coat || !below?.coat || finished === undefined || coat.id === over.id) return [];
     const fromMs = Date.parse(finished);
     if (fromMs < firstMs || knownUntilMs(climate, fromMs) < over.startMs) return [];
-    const filmMm = (bestFilm(below.coat.judgement) ?? below.coat.judgement.design).value;
+    const filmMm = filmMmOf(below.coat.judgement);
     const what = { coat, over: over.name, atMs: over.startMs };
     const share = progress(coat.cure.overcoatFrom, fromMs, over.startMs, steps, filmMm);
     if (share < 1 - TOLERANCE.cureShare) return [{ ...what, kind: 'early', by: share }];

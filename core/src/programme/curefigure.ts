@@ -57,15 +57,11 @@ export function cureFigure(
   const humid = model.byHumidityPct ? ', at the humidity then' : '';
   const inputs = groups.map(([tempC, { hours, share }], i): [string, Figure | Given] => {
     const near = `near ${tempC} °C`;
+    if (share === 0) {
+      const why = 'below the coldest row of its table';
+      return [`g${i}`, given(`${near}: cure stands still`, 0, 'percent', model.source, why)];
+    }
     const spent = given(`hours ${near}`, hours, 'hours', 'assumed', 'surface, as reckoned hour by hour');
-    const stands = given(
-      `${near}: cure stands still`,
-      0,
-      'percent',
-      model.source,
-      'below the coldest row of its table',
-    );
-    if (share === 0) return [`g${i}`, stands];
     const takes = cited(
       `${STAGE_NAMES[stage]} takes ${near}`,
       { value: hours / share, source: model.source, cites: model.cites },

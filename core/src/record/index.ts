@@ -3,7 +3,7 @@ export { canonicalJson } from '../job/index.ts';
 export { chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
 export { coatOf, entryProblems, layerLaid, openedLitres, type RecordContext } from './entryrules.ts';
 export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';
-export { bestFilm, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
+export { bestFilm, filmMmOf, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
 export {
   coatEntrySchema,
   conditionsEntrySchema,

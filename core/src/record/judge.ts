@@ -146,6 +146,9 @@ function filmStillWanted(coat: Coat, earlier: readonly Figure[]): Figure {
 export const bestFilm = (j: CoatJudgement): Figure | undefined =>
   j.fromReadings?.figure ?? (j.used.value > 0 ? j.fromConsumption : undefined);
 
+/** The wet film that a laid coat is reckoned with, mm: as it was found, else as it was designed. */
+export const filmMmOf = (j: CoatJudgement): number => (bestFilm(j) ?? j.design).value;
+
 /**
  * Judges one coat on one bay.
  * @param earlier films of earlier coats of the same layer on the bay, when a thin coat is being made up

@@ -17,7 +17,7 @@ import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { EMPTY_BAY_BOOK, type BayBook, type SiteBook } from './fold.ts';
 import { coatOf, layerLaid } from './entryrules.ts';
-import { bestFilm, judgeCoat, type CoatJudgement } from './judge.ts';
+import { bestFilm, filmMmOf, judgeCoat, type CoatJudgement } from './judge.ts';
 import type { CoatEntry, ConditionsEntry, LaidEntry, StepEntry } from './schema.ts';
 
 export const BAY_STATES = [
@@ -157,7 +157,7 @@ function timing(
   const until = isLast ? undefined : last.coat.cure.overcoatUntil;
   const tempThen = [...steps].reverse().find((s) => s.fromMs <= startMs)?.tempC ?? steps[0]?.tempC ?? 20;
   const minutes = potLifeMinutes(last.coat, tempThen);
-  const filmMm = (bestFilm(last.judgement) ?? last.judgement.design).value;
+  const filmMm = filmMmOf(last.judgement);
   const known = (ms: number | undefined): number | undefined =>
     ms !== undefined && ms <= untilMs ? ms : undefined;
   const opensMs = known(reachedAtMs(stage, startMs, steps, filmMm));

@@ -78,6 +78,10 @@ export function balance(kind: SurfaceKind, sky: SkyHour, nearC: number): Balance
   return { settlesC, exchange, convection: hc, radiation: hr, skyC };
 }
 
+/** Hours in which a surface goes all but 1/e of the way to where it settles. */
+export const lagHours = (kind: SurfaceKind, exchange: number): number =>
+  (kind.heatKJPerM2K * 1000) / exchange / SECONDS_PER_HOUR;
+
 /** Below this a film of water is gone, mm. */
 export const DRY_MM = 0.005;
 /** Specific heat of air, J/(kg K), and pressure at sea level, hPa. */
@@ -117,7 +121,7 @@ export interface SurfaceHour {
 /** One hour on. The state is changed in place. */
 export function nextHour(kind: SurfaceKind, state: SurfaceState, sky: SkyHour): SurfaceHour {
   const b = balance(kind, sky, state.tempC);
-  const hours = (kind.heatKJPerM2K * 1000) / b.exchange / SECONDS_PER_HOUR;
+  const hours = lagHours(kind, b.exchange);
   const left = Math.exp(-1 / hours);
   const gap = state.tempC - b.settlesC;
   const mean = b.settlesC + gap * hours * (1 - left);

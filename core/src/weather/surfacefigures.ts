@@ -1,8 +1,7 @@
 /** The working of an hour of a surface: why it is so warm, and why it is wet. */
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { SECONDS_PER_HOUR } from '../units/index.ts';
 import { skyHour, type RoofClimate } from './roofclimate.ts';
-import { balance, dryingMmPerH, DRY_MM, type Balance, type SkyHour } from './surface.ts';
+import { balance, dryingMmPerH, DRY_MM, lagHours, type Balance, type SkyHour } from './surface.ts';
 
 /** Where the weather of the hour comes from, and who says so. */
 export interface Said {
@@ -89,7 +88,7 @@ export function surfaceFigure(climate: RoofClimate, hour: number, weather: Said)
       before: given('as the hour begins', begun, 'temperature', 'assumed', 'from the hours before'),
       lag: given(
         'time that the surface takes to follow',
-        (model.kind.heatKJPerM2K * 1000) / b.exchange / SECONDS_PER_HOUR,
+        lagHours(model.kind, b.exchange),
         'hours',
         'typical',
         `heat that it holds, ${model.kind.heatKJPerM2K} kJ/(m² K), by ${b.exchange.toFixed(1)} W/(m² K)`,

@@ -5,56 +5,61 @@ import { MS_PER_MINUTE } from '../units/index.ts';
 
 const WHAT = { until: 'overcoat time ends', closes: 'window closes', opens: 'window opens' } as const;
 
-export interface Deadline {
+export interface Due {
   readonly key: string;
   readonly kind: 'until' | 'closes' | 'opens';
   readonly bayId: string;
   readonly bay: string;
   readonly atMs: number;
   readonly title: string;
+}
+
+export interface Deadline extends Due {
+  /** The verdict of the bay. */
   readonly text: string;
 }
 
+const inOrder = <T extends Due>(dues: readonly T[]): T[] =>
+  [...dues].sort((a, b) => a.atMs - b.atMs || a.title.localeCompare(b.title));
+
+function duesOfBay(call: Call, nowMs: number): Due[] {
+  const { id: bayId, label: bay } = call.status.bay;
+  const layer = call.layer?.name.toLowerCase() ?? 'bay';
+  const one = (kind: Due['kind'], atMs: number | undefined): Due[] =>
+    atMs === undefined || atMs <= nowMs
+      ? []
+      : [{ key: `${bayId}-${kind}`, kind, bayId, bay, atMs, title: `${bay}: ${WHAT[kind]} (${layer})` }];
+  return [
+    ...one('until', call.deadlineMs),
+    ...(call.kind === 'open' || call.kind === 'closing' ? one('closes', call.toMs) : []),
+    ...(call.kind === 'opens' || call.kind === 'curing' ? one('opens', call.fromMs) : []),
+  ];
+}
+
 /** The closings and openings that are ahead, the soonest first; one for each bay and kind. */
+export const duesOf = (calls: readonly Call[], nowMs: number): Due[] =>
+  inOrder(calls.flatMap((call) => duesOfBay(call, nowMs)));
+
+/** The same, each with the verdict of its bay in words. */
 export function deadlinesOf(
   rows: readonly { readonly call: Call; readonly verdict: Verdict }[],
   nowMs: number,
   say: { readonly system: 'metric' | 'us'; readonly time: (ms: number) => string },
 ): Deadline[] {
-  const found = rows.flatMap(({ call, verdict }): Deadline[] => {
-    const bay = call.status.bay.label;
-    const layer = call.layer?.name.toLowerCase() ?? 'bay';
-    const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], say.system, say.time);
-    const bayId = call.status.bay.id;
-    const one = (kind: Deadline['kind'], atMs: number | undefined): Deadline[] =>
-      atMs === undefined || atMs <= nowMs
-        ? []
-        : [
-            {
-              key: `${bayId}-${kind}`,
-              kind,
-              bayId,
-              bay,
-              atMs,
-              title: `${bay}: ${WHAT[kind]} (${layer})`,
-              text,
-            },
-          ];
-    return [
-      ...one('until', call.deadlineMs),
-      ...(call.kind === 'open' || call.kind === 'closing' ? one('closes', call.toMs) : []),
-      ...(call.kind === 'opens' || call.kind === 'curing' ? one('opens', call.fromMs) : []),
-    ];
-  });
-  return found.sort((a, b) => a.atMs - b.atMs || a.title.localeCompare(b.title));
+  return inOrder(
+    rows.flatMap(({ call, verdict }) => {
+      const dues = duesOfBay(call, nowMs);
+      if (dues.length === 0) return [];
+      const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], say.system, say.time);
+      return dues.map((due) => ({ ...due, text }));
+    }),
+  );
 }
 
 /** Bays for which the same comes in the same minute are said together. */
-export function together(
-  deadlines: readonly Deadline[],
-): Pick<Deadline, 'key' | 'atMs' | 'bayId' | 'title'>[] {
-  const groups = new Map<string, Deadline[]>();
-  for (const d of deadlines) {
+export function together(dues: readonly Due[]): Pick<Due, 'key' | 'atMs' | 'bayId' | 'title'>[] {
+  const groups = new Map<string, Due[]>();
+  for (const d of dues) {
     const key = `${Math.round(d.atMs / MS_PER_MINUTE)}/${d.kind}`;
     groups.set(key, [...(groups.get(key) ?? []), d]);
   }

@@ -11,6 +11,6 @@ export {
   unsaidWords,
   type Odds,
 } from './callverdicts.ts';
-export { deadlinesOf, together, type Deadline } from './deadlines.ts';
+export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadlines.ts';
 export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';

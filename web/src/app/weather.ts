@@ -49,14 +49,19 @@ export function useWeather(
     work.value = loaded;
   }
 
-  /** Once an hour, and when a page asks for it. Without a signal what is there stays. */
-  async function keepFresh(): Promise<void> {
-    if (Math.floor(Date.now() / MS_PER_HOUR) === Math.floor(askedMs.value / MS_PER_HOUR)) return;
+  /** The same by itself: without a signal what is there stays. */
+  async function refreshIfThere(): Promise<void> {
     try {
       await refresh();
     } catch (error) {
       if (!(error instanceof Offline)) throw error;
     }
+  }
+
+  /** Once an hour, and when a page asks for it. */
+  async function keepFresh(): Promise<void> {
+    if (Math.floor(Date.now() / MS_PER_HOUR) !== Math.floor(askedMs.value / MS_PER_HOUR))
+      await refreshIfThere();
   }
 
   const view = computed(() =>
@@ -76,10 +81,7 @@ export function useWeather(
 
   // Elsewhere, or told by another, is another weather: it is asked for once that is kept.
   watch(doc.state, (state) => {
-    if (state !== 'saved' || asked === askKey()) return;
-    void refresh().catch((error: unknown) => {
-      if (!(error instanceof Offline)) throw error;
-    });
+    if (state === 'saved' && asked !== askKey()) void refreshIfThere();
   });
 
   return {

@@ -1,6 +1,7 @@
 /** The sky strip as shapes: hours along, temperatures up. */
-import type { RoofClimate } from '@lentum/core/weather';
+import { hourOf, type RoofClimate } from '@lentum/core/weather';
 import { MS_PER_HOUR } from '@lentum/core/units';
+import { svgPoint } from './svgpoint.ts';
 
 export interface StripRange {
   /** Hours of the line, half open. */
@@ -28,7 +29,7 @@ const known = (v: number | undefined): v is number => v !== undefined && !Number
 
 /** Hours that are shown, cut to what the line has. */
 export function rangeOf(climate: RoofClimate, fromMs: number, hours: number): StripRange {
-  const first = Math.floor((fromMs - climate.line.startMs) / MS_PER_HOUR);
+  const first = hourOf(climate.line, fromMs);
   return { from: Math.max(0, first), to: Math.min(climate.line.hours, first + hours) };
 }
 
@@ -116,9 +117,4 @@ export function spans(
 }
 
 /** The instant that a pointer stands over. */
-export function msUnder(e: PointerEvent, strip: Strip): number {
-  const here = e.currentTarget as SVGElement;
-  const svg = here.ownerSVGElement ?? (here as SVGSVGElement);
-  const box = svg.getBoundingClientRect();
-  return strip.msAt(((e.clientX - box.left) / box.width) * svg.viewBox.baseVal.width);
-}
+export const msUnder = (e: PointerEvent, strip: Strip): number => strip.msAt(svgPoint(e)[0]);

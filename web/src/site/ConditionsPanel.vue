@@ -5,7 +5,7 @@ import { isWorkLayer, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
-import { MS_PER_HOUR } from '@lentum/core/units';
+import { hourOf } from '@lentum/core/weather';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
@@ -51,7 +51,7 @@ const MILD = { airC: 15, humidityPct: 60, surfaceC: 15 } as const;
 const expected = computed<Record<Key, number>>(() => {
   const { view } = job.weather;
   const climate = view?.climate(props.zoneId, undefined);
-  const hour = climate ? Math.floor((job.nowMs - climate.line.startMs) / MS_PER_HOUR) : -1;
+  const hour = climate ? hourOf(climate.line, job.nowMs) : -1;
   const known = (column: Float64Array | undefined, key: Key): number => {
     const value = column?.[hour];
     return value === undefined || Number.isNaN(value) ? (last.value?.[key] ?? MILD[key]) : value;

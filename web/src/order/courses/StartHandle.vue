@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { lowOf, toZone, type LayerLayout } from '@lentum/core/courses';
 import type { PlanView } from '../../shared/planview.ts';
+import { svgPoint } from '../../shared/svgpoint.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
 import { heightIn, unview } from './drawn.ts';
@@ -46,14 +47,8 @@ const following = computed(() => {
     return [props.view.at(toZone(p.frame, [from, low])), props.view.at(toZone(p.frame, [to, low]))] as const;
   });
 });
-function at(e: PointerEvent): number {
-  const svg = (e.currentTarget as SVGGraphicsElement).ownerSVGElement;
-  const box = svg?.getBoundingClientRect();
-  if (!svg || !box) return firstM.value;
-  const scale = svg.viewBox.baseVal.width / box.width;
-  const p = unview(props.view, [(e.clientX - box.left) * scale, (e.clientY - box.top) * scale]);
-  return heightIn(props.laid.layout, props.plane.index, p);
-}
+const at = (e: PointerEvent): number =>
+  heightIn(props.laid.layout, props.plane.index, unview(props.view, svgPoint(e)));
 function down(e: PointerEvent): void {
   (e.currentTarget as SVGGraphicsElement).setPointerCapture(e.pointerId);
   dragged.value = firstM.value;

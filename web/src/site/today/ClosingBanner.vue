@@ -3,7 +3,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { MS_PER_HOUR } from '@lentum/core/units';
-import { callVerdict, deadlinesOf, together } from '@lentum/core/words';
+import { duesOf, together } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import { useCalls } from './calls.ts';
 
@@ -12,8 +12,7 @@ const calls = useCalls();
 const SOON_MS = 2 * MS_PER_HOUR;
 
 const soon = computed(() => {
-  const rows = calls.value.map((call) => ({ call, verdict: callVerdict(call, job.nowMs) }));
-  const found = deadlinesOf(rows, job.nowMs, { system: job.system, time: (ms) => job.time(ms) });
+  const found = duesOf(calls.value, job.nowMs);
   return together(found.filter((d) => d.atMs - job.nowMs <= SOON_MS && d.kind !== 'opens'));
 });
 /** What was seen, by job: a closing that moves by more than a quarter of an hour is said again. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How many lay a bay, and how: it changes how long a bay takes, and with it every window. */
 import { computed } from 'vue';
-import { MOST_CREW } from '@lentum/core/programme';
+import { METHODS, MOST_CREW } from '@lentum/core/programme';
 import { useJob } from '../../app/job.ts';
 import ChoiceButtons from '../../shared/ChoiceButtons.vue';
 
@@ -12,7 +12,7 @@ const PEOPLE = Array.from({ length: MOST_CREW }, (_, i) => ({
   name: String(i + 1),
   label: `${i + 1} ${i === 0 ? 'person' : 'people'}`,
 }));
-const METHODS = (['by hand', 'sprayed'] as const).map((value) => ({ value, name: value }));
+const WAYS = METHODS.map((value) => ({ value, name: value }));
 /** What the tools and the shape of the work make of the usual output. Common practice, no source. */
 const PACES = (
   [
@@ -27,7 +27,7 @@ const PACES = (
   <div class="bar crew">
     <span class="quiet">People</span>
     <ChoiceButtons v-model="crew.people" :options="PEOPLE" />
-    <ChoiceButtons v-model="crew.method" :options="METHODS" />
+    <ChoiceButtons v-model="crew.method" :options="WAYS" />
     <ChoiceButtons v-model="crew.toolShare" :options="PACES" />
   </div>
 </template>

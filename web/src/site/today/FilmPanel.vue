@@ -3,7 +3,7 @@
 import { computed, shallowRef, watch } from 'vue';
 import type { Figure } from '@lentum/core/figures';
 import { overcoatedAmiss } from '@lentum/core/call';
-import { bestFilm, type BayStatus } from '@lentum/core/record';
+import { filmMmOf, type BayStatus } from '@lentum/core/record';
 import { cureFigure, mishapsOf, stageTimes, type Spread, type StageTime } from '@lentum/core/programme';
 import { mishapVerdict, overcoatedVerdict, STAGE_WORDS } from '@lentum/core/words';
 import type { Stage } from '@lentum/core/buildup';
@@ -27,7 +27,7 @@ const film = computed(() => {
   return {
     coat: last.coat,
     laidMs: Date.parse(last.entry.finishedAt),
-    wetFilmMm: (bestFilm(last.judgement) ?? last.judgement.design).value,
+    wetFilmMm: filmMmOf(last.judgement),
     zoneId: props.status.bay.zoneId,
     shade,
     coated,

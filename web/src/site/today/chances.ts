@@ -3,7 +3,7 @@ import { wrap, type Remote } from 'comlink';
 import { onScopeDispose, shallowRef, watch } from 'vue';
 import type { Call } from '@lentum/core/call';
 import { chanceFigure } from '@lentum/core/programme';
-import { MS_PER_HOUR } from '@lentum/core/units';
+import { hourOf } from '@lentum/core/weather';
 import type { Odds } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import type {
@@ -109,8 +109,6 @@ export function useChances(calls: () => readonly Call[]) {
     overcoatSpread: async (q: StartQuestion) => (remote ? remote.overcoatSpread(copy(q)) : undefined),
   };
 }
-
-const hourOf = (answer: ChanceAnswer, ms: number): number => Math.floor((ms - answer.startMs) / MS_PER_HOUR);
 
 /** The chance of the hour that an instant lies in. */
 export const chanceAt = (answer: ChanceAnswer | undefined, ms: number): number | undefined =>

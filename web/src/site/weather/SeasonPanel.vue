@@ -87,7 +87,7 @@ const unsaid = computed(() => found.value[0]?.unsaid ?? []);
         hours are more than they would be.
       </p>
       <SeasonChart v-if="charted.length > 0" :months="MONTHS" :families="charted" />
-      <div class="wide">
+      <div class="scroll-x">
         <table v-if="rows.length > 0">
           <thead>
             <tr>
@@ -121,9 +121,6 @@ const unsaid = computed(() => found.value[0]?.unsaid ?? []);
 </template>
 
 <style scoped>
-.wide {
-  overflow-x: auto;
-}
 .cell {
   position: relative;
   min-width: 46px;

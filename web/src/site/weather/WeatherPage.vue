@@ -2,7 +2,7 @@
 /** Where the job lies, who tells its weather, and the hours that are known. */
 import { computed, ref } from 'vue';
 import { ElMessage, ElMessageBox } from 'element-plus';
-import { at, type WeatherSeries } from '@lentum/core/weather';
+import { at, hourOf, type WeatherSeries } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
@@ -77,7 +77,7 @@ const year = computed(() => job.weather.series.filter((s) => s.kind === 'climate
 const now = computed(() => {
   const line = job.weather.view?.line;
   if (!line) return undefined;
-  const hour = Math.floor((job.nowMs - line.startMs) / MS_PER_HOUR);
+  const hour = hourOf(line, job.nowMs);
   return {
     air: at(line, 'airC', hour),
     humidity: at(line, 'humidityPct', hour),
@@ -127,7 +127,7 @@ const now = computed(() => {
         ><template v-if="now.wind !== undefined">, wind {{ job.say(now.wind, 'speed') }}</template
         >.
       </p>
-      <div v-if="sources.length > 0" class="wide">
+      <div v-if="sources.length > 0" class="scroll-x">
         <table>
           <thead>
             <tr>
@@ -187,10 +187,6 @@ const now = computed(() => {
   display: grid;
   gap: var(--s1);
   font-weight: 600;
-}
-/* Its own way sideways on a phone. */
-.wide {
-  overflow-x: auto;
 }
 th {
   text-align: left;
