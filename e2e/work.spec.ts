@@ -169,14 +169,22 @@ test('bays are cut across the fall, shown with an order, and played to the last 
 
 test('the bench answers with working, refuses in a sentence, and sends into a job', async ({ page }) => {
   const id = await freshDemo(page);
+  // The job does not arrive until the bench is open: what is sent still goes into it.
+  let letJobArrive = () => {};
+  const jobArrives = new Promise<void>((done) => (letJobArrive = done));
+  await page.route(`**/api/v1/jobs/${id}`, async (asked) => {
+    await jobArrives;
+    await asked.continue();
+  });
   await page.goto(`/jobs/${id}/survey`);
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('button', { name: 'Sealant joint' }).click();
+  letJobArrive();
   await measure(page, 'Width of the joint', '25');
   await expect(page.getByRole('button', { name: /^Depth of the sealant: 12\.5 mm/ })).toBeVisible();
   await page.getByLabel('What it is for').fill('Joint at the ramp');
   await page.getByRole('button', { name: 'Send into this job' }).click();
-  await expect(page.getByText('It is kept with the job, below its order.')).toBeVisible();
+  await expect(page.getByText('It is kept with Velmora ferry terminal, below its order.')).toBeVisible();
   await page.goto(`/jobs/${id}/order`);
   await expect(page.locator('tr', { hasText: 'Joint at the ramp' })).toContainText('12.5 mm');
 });

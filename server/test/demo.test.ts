@@ -45,6 +45,14 @@ describe('the demo is always about today', () => {
     expect((await api.get(`${V1}/jobs/${a}`)).body).toMatchObject({ archived: true });
   });
 
+  it('of several started at once one stays', async () => {
+    const ids = Array.from({ length: 4 }, () => randomUUID());
+    await Promise.all(ids.map((id) => api.put(`${V1}/demo/${id}`).expect(201)));
+    const standing = await demos();
+    expect(standing).toHaveLength(1);
+    expect(ids).toContain(standing[0]);
+  });
+
   it('is renewed when it is old and nobody wrote to it, and left alone otherwise', async () => {
     const start = new Date('2027-03-01T08:00:00.000Z');
     const first = randomUUID();

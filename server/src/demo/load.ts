@@ -16,7 +16,10 @@ export async function loadDemo(pool: Pool, id: string, now: Date): Promise<void>
   const content = shiftJob(file.value.content, now.getTime() - Date.parse(DEMO_ANCHOR));
   await importJob(pool, id, content, now);
   await fetchWeather(pool, id, now);
-  await transaction(pool, (db) => db.query(JOBS_SQL.archiveDemos, [id]));
+  await transaction(pool, async (db) => {
+    await db.query(JOBS_SQL.lockDemos);
+    await db.query(JOBS_SQL.onlyDemo, [id]);
+  });
 }
 
 /** A demo that nobody wrote to is renewed when it is this old: its "today" is gone. */

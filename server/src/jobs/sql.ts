@@ -3,7 +3,11 @@ export const JOBS_SQL = {
   lock: `SELECT 1 FROM job WHERE id = $1 FOR UPDATE`,
   insert: `INSERT INTO job (id, is_demo, created_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO NOTHING`,
   archive: `UPDATE job SET archived_at = CASE WHEN $2 THEN coalesce(archived_at, now()) END WHERE id = $1`,
-  archiveDemos: `UPDATE job SET archived_at = now() WHERE is_demo AND archived_at IS NULL AND id <> $1`,
+  /** Taken first, so that of several demos started at once the last one stays. */
+  lockDemos: `SELECT pg_advisory_xact_lock(hashtext('demo'))`,
+  onlyDemo: `
+    UPDATE job SET archived_at = CASE WHEN id = $1 THEN NULL ELSE now() END
+    WHERE is_demo AND (archived_at IS NULL OR id = $1)`,
   list: `
     SELECT j.id, j.created_at AS "createdAt", j.archived_at IS NOT NULL AS archived, d.version, d.body AS job,
            (SELECT coalesce(max(seq), 0) FROM record_entry r WHERE r.job_id = j.id) AS entries

@@ -1,5 +1,5 @@
 /** What the frame needs of the job that is open. The job itself is fetched with the first page that asks for it. */
-import { shallowRef } from 'vue';
+import { ref, shallowRef } from 'vue';
 import type { System } from '@lentum/core/units';
 
 export interface Undoable {
@@ -15,3 +15,6 @@ export interface OpenJob {
 
 /** Undefined until a page has asked for a job. */
 export const openJob = shallowRef<OpenJob>();
+
+/** The job that was last gone to, known before any of it has arrived. */
+export const lastJobId = ref('');

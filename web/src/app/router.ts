@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { lastJobId } from './openjob.ts';
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -83,6 +84,9 @@ export const router = createRouter({
   ],
 });
 
+router.beforeEach((to) => {
+  if (typeof to.params['jobId'] === 'string') lastJobId.value = to.params['jobId'];
+});
 router.afterEach((to) => {
   document.title = `${String(to.meta['title'] ?? 'Lentum')} · Lentum`;
 });

@@ -7,13 +7,12 @@ import { CALCULATOR_GROUPS, CALCULATORS, type Values } from '@lentum/core/bench'
 import type { JobHead } from '@lentum/core/job';
 import type { OrderDoc } from '@lentum/core/order';
 import { call, get, sentenceOf } from '../app/api.ts';
-import { useJob } from '../app/job.ts';
+import { lastJobId } from '../app/openjob.ts';
 import PickList from '../shared/PickList.vue';
 import CalculatorForm from './CalculatorForm.vue';
 
 const route = useRoute();
 const router = useRouter();
-const open = useJob();
 const FIRST = 'coverage';
 const find = (key: unknown) => CALCULATORS.find((c) => c.key === key);
 const chosen = computed(() => find(route.query['sum']) ?? find(FIRST));
@@ -26,18 +25,22 @@ const values = computed<Values>({
 
 interface Listed {
   readonly id: string;
-  readonly archived: boolean;
   readonly job: JobHead;
 }
+/** The jobs in use; the one last gone to first, though it be put away or far down the list. */
 const jobs = ref<readonly Listed[]>([]);
 const into = ref('');
 const name = ref('');
 const trouble = ref('');
 onMounted(async () => {
   try {
-    const { body } = await get<{ jobs: Listed[] }>('/jobs');
-    jobs.value = body.jobs.filter((j) => !j.archived);
-    into.value = jobs.value.find((j) => j.id === open.id)?.id ?? jobs.value[0]?.id ?? '';
+    const last = lastJobId.value;
+    const [listed, own] = await Promise.all([
+      get<{ jobs: Listed[] }>('/jobs'),
+      last === '' ? undefined : get<Listed>(`/jobs/${last}`).catch(() => undefined), // gone, or never there
+    ]);
+    jobs.value = [...(own ? [own.body] : []), ...listed.body.jobs.filter((j) => j.id !== last)];
+    into.value = jobs.value[0]?.id ?? '';
   } catch (error) {
     trouble.value = sentenceOf(error);
   }
@@ -60,7 +63,8 @@ async function send(): Promise<void> {
       ifMatch: version ?? 0,
     });
     name.value = '';
-    ElMessage({ message: 'It is kept with the job, below its order.', type: 'success' });
+    const job = jobs.value.find((j) => j.id === into.value)?.job.name ?? 'the job';
+    ElMessage({ message: `It is kept with ${job}, below its order.`, type: 'success' });
   } catch (error) {
     trouble.value = sentenceOf(error);
   }
