@@ -8,7 +8,6 @@ import type { Survey } from '@lentum/core/survey';
 import type { CoursesWork } from '../workers/courses.worker.ts';
 
 const WAIT_MS = 150;
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 interface Asked {
   readonly survey: Survey;
@@ -25,7 +24,7 @@ const keyOf = ({ survey, buildUps, order }: Asked): string =>
     order.stock,
   ]);
 
-/** @param asked what is laid out; it is looked at once `want` was called */
+/** @param asked what is laid out, as plain data that is another after each change; it is looked at once `want` was called */
 export function useCourses(asked: () => Asked) {
   const plan = shallowRef<CoursesPlan>();
   /** 0 to 1 while it is searched; undefined when the search is over. */
@@ -53,7 +52,7 @@ export function useCourses(asked: () => Asked) {
     worker ??= new Worker(new URL('../workers/courses.worker.ts', import.meta.url), { type: 'module' });
     remote ??= wrap<CoursesWork>(worker);
     const mine = remote;
-    const { survey, buildUps, order } = copy(question);
+    const { survey, buildUps, order } = question;
     const quick = await mine.quick(survey, buildUps, order);
     if (last !== key || remote !== mine) return;
     plan.value = quick;
@@ -87,7 +86,6 @@ export function useCourses(asked: () => Asked) {
       clearTimeout(timer);
       timer = setTimeout(look, WAIT_MS);
     },
-    { deep: true },
   );
 
   return {

@@ -34,7 +34,10 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let saved = settled;
   let running: Promise<void> | undefined;
 
-  const problems = computed(() => options.problems(draft.value));
+  const text = computed(() => JSON.stringify(draft.value));
+  /** The draft as plain data to reckon with: reading it costs nothing, unlike the draft, of which each part is watched. */
+  const content = computed(() => JSON.parse(text.value) as T);
+  const problems = computed(() => options.problems(content.value));
 
   async function load(): Promise<void> {
     const answer = await get<T>(options.path(jobId.value));
@@ -49,9 +52,9 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   }
 
   async function saveOnce(): Promise<void> {
-    const text = JSON.stringify(draft.value);
+    const sent = text.value;
     if (state.value === 'conflict') return;
-    if (text === saved) {
+    if (sent === saved) {
       state.value = 'saved';
       refusal.value = '';
       return;
@@ -64,13 +67,13 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     state.value = 'saving';
     try {
       const answer = await call<{ version: number }>('PUT', options.path(jobId.value), {
-        body: text,
+        body: sent,
         ifMatch: version.value,
       });
       version.value = answer.version ?? answer.body.version;
-      saved = text;
+      saved = sent;
       // What was changed meanwhile is still to be saved.
-      state.value = JSON.stringify(draft.value) === text ? 'saved' : 'waiting';
+      state.value = text.value === sent ? 'saved' : 'waiting';
       refusal.value = '';
     } catch (error) {
       if (error instanceof ApiProblem && error.status === 412) {
@@ -96,27 +99,22 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   }
   const saveSoon = useDebounceFn(save, DELAY_MS);
 
-  watch(
-    draft,
-    (value) => {
-      const text = JSON.stringify(value);
-      if (text === settled) return;
-      past.value = [...past.value.slice(-MOST_UNDO), settled];
-      future.value = [];
-      settled = text;
-      if (state.value !== 'conflict') state.value = 'waiting';
-      void saveSoon();
-    },
-    { deep: true },
-  );
+  watch(text, (now) => {
+    if (now === settled) return;
+    past.value = [...past.value.slice(-MOST_UNDO), settled];
+    future.value = [];
+    settled = now;
+    if (state.value !== 'conflict') state.value = 'waiting';
+    void saveSoon();
+  });
 
   function step(from: Ref<string[]>, to: Ref<string[]>): void {
-    const text = from.value[from.value.length - 1];
-    if (text === undefined) return;
+    const earlier = from.value[from.value.length - 1];
+    if (earlier === undefined) return;
     from.value = from.value.slice(0, -1);
     to.value = [...to.value, settled];
-    settled = text;
-    draft.value = JSON.parse(text) as T;
+    settled = earlier;
+    draft.value = JSON.parse(earlier) as T;
     state.value = 'waiting';
     void saveSoon();
   }
@@ -144,6 +142,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
   return {
     draft,
+    content,
     version,
     state,
     refusal,

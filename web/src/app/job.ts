@@ -51,7 +51,7 @@ export const useJob = defineStore('job', () => {
   const site = useDocument<SiteDoc>(id, {
     path: (j) => `/jobs/${j}/site`,
     empty: EMPTY_SITE,
-    problems: (draft) => siteProblems(draft, survey.draft.value),
+    problems: (draft) => siteProblems(draft, survey.content.value),
   });
   const entries = shallowRef<readonly StoredEntry[]>([]);
   const book = shallowRef(EMPTY_BOOK);
@@ -119,39 +119,39 @@ export const useJob = defineStore('job', () => {
   const system = computed<System>(() => preferences.units || head.value?.units || 'metric');
   const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
   const zones = computed(() =>
-    survey.draft.value.zones.map((zone) => ({
+    survey.draft.value.zones.map((zone, i) => ({
       zone,
-      quantities: zoneQuantities(zone),
+      quantities: zoneQuantities(survey.content.value.zones[i] ?? zone),
       buildUp: buildUpOfZone(buildUps.draft.value, zone.id),
     })),
   );
-  const details = computed(() => detailSchedule(survey.draft.value, buildUps.draft.value));
+  const details = computed(() => detailSchedule(survey.content.value, buildUps.content.value));
   const courses = useCourses(() => ({
-    survey: survey.draft.value,
-    buildUps: buildUps.draft.value,
-    order: order.draft.value,
+    survey: survey.content.value,
+    buildUps: buildUps.content.value,
+    order: order.content.value,
   }));
   /** Field fabric and sheets by area until their courses are laid out. */
   const takenOff = computed(() =>
-    takeoff(survey.draft.value, buildUps.draft.value, order.draft.value, {
+    takeoff(survey.content.value, buildUps.content.value, order.content.value, {
       details: details.value,
       courses: courses.plan.value ?? 'by area',
     }),
   );
   const weather = useWeather(id, timeZone, () => ({
-    survey: survey.draft.value,
+    survey: survey.content.value,
     book: book.value,
     nowMs: nowMs.value,
   }));
   /** The state of each bay, with the surface that it really has where the weather is known. */
   const statuses = computed(() => {
     const [view, work] = [weather.view.value, weather.work.value];
-    return site.draft.value.bays.map((bay) => {
-      const plain = bayStatus(bay, buildUps.draft.value, book.value, nowMs.value);
+    return site.content.value.bays.map((bay) => {
+      const plain = bayStatus(bay, buildUps.content.value, book.value, nowMs.value);
       if (!view || !work) return plain;
       const { shade, coated } = work.topOf(plain);
       const known = view.bayWeather(view.climate(bay.zoneId, shade, coated));
-      return known ? bayStatus(bay, buildUps.draft.value, book.value, nowMs.value, known) : plain;
+      return known ? bayStatus(bay, buildUps.content.value, book.value, nowMs.value, known) : plain;
     });
   });
 

@@ -1,16 +1,20 @@
 /** Times are the job's local time. Stored instants are UTC. */
 import { DateTime, Duration } from 'luxon';
+import { MS_PER_DAY } from '@lentum/core/units';
+import { zoneAhead } from '@lentum/core/weather';
 
 /** "14:30" today, "tomorrow 08:30", "Tue 14:30" within the week, else "12 May 14:30". */
 export function sayTime(ms: number, zone: string, nowMs: number): string {
-  const t = DateTime.fromMillis(ms, { zone, locale: 'en-GB' });
-  const now = DateTime.fromMillis(nowMs, { zone });
-  const days = Math.round(t.startOf('day').diff(now.startOf('day'), 'days').days);
-  const clock = t.toFormat('HH:mm');
+  // A page says hundreds of times: the zone is asked once for each, the rest is arithmetic.
+  const localMs = ms + zoneAhead(ms, zone);
+  const dayOf = (local: number): number => Math.floor(local / MS_PER_DAY);
+  const days = dayOf(localMs) - dayOf(nowMs + zoneAhead(nowMs, zone));
+  const clock = new Date(localMs).toISOString().slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length);
   if (days === 0) return clock;
   if (days === 1) return `tomorrow ${clock}`;
   if (days === -1) return `yesterday ${clock}`;
-  return Math.abs(days) < 7 ? t.toFormat('ccc HH:mm') : t.toFormat('d LLL HH:mm');
+  const day = DateTime.fromMillis(localMs, { zone: 'utc', locale: 'en-GB' });
+  return `${day.toFormat(Math.abs(days) < 7 ? 'ccc' : 'd LLL')} ${clock}`;
 }
 
 /** Only the clock while it can be meant in one way, for small labels; else as `sayTime`. */

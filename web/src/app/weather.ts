@@ -65,14 +65,14 @@ export function useWeather(
   }
 
   const view = computed(() =>
-    work.value?.jobWeather({ doc: doc.draft.value, series: series.value, ...facts() }),
+    work.value?.jobWeather({ doc: doc.content.value, series: series.value, ...facts() }),
   );
 
   /** What to mind about the hours that are known, in sentences. */
   const warnings = computed(
     () =>
       work.value?.weatherWarnings({
-        doc: doc.draft.value,
+        doc: doc.content.value,
         series: series.value,
         timeZone: timeZone.value,
         nowMs: facts().nowMs,

@@ -34,15 +34,16 @@ const swap = computed(() => {
 const asked = computed(
   () => liquidPct.value !== undefined || areaPct.value !== undefined || swap.value !== undefined,
 );
+/** Both orders with the same courses: until these are laid out there is nothing to compare. */
 const compared = computed(() =>
-  asked.value
+  asked.value && job.courses.plan
     ? whatIf(
-        job.documents.survey.draft,
+        job.documents.survey.content,
         doc.value,
-        job.documents.order.draft,
+        job.documents.order.content,
         job.takenOff,
         { liquidPct: liquidPct.value, areaPct: areaPct.value, swap: swap.value },
-        job.courses.plan ?? undefined,
+        job.courses.plan,
       )
     : undefined,
 );

@@ -13,7 +13,7 @@ const props = defineProps<{
   slopeAreas: ReadonlyMap<string, Figure>;
 }>();
 const job = useJob();
-const totals = computed(() => surveyTotals(job.documents.survey.draft, props.slopeAreas));
+const totals = computed(() => surveyTotals(job.documents.survey.content, props.slopeAreas));
 
 interface Row {
   readonly name: string;

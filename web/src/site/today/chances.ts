@@ -66,9 +66,9 @@ export function useChances(calls: () => readonly Call[]) {
     worker ??= new Worker(new URL('../../workers/weather.worker.ts', import.meta.url), { type: 'module' });
     remote ??= wrap<WeatherWork>(worker);
     ready.value = remote.know({
-      doc: copy(job.weather.doc.draft),
+      doc: job.weather.doc.content,
       series: job.weather.series,
-      survey: copy(job.documents.survey.draft),
+      survey: job.documents.survey.content,
       book: job.book,
       nowMs: job.nowMs,
     });
@@ -84,7 +84,7 @@ export function useChances(calls: () => readonly Call[]) {
       questions().map((q) => q.key),
       job.weather.series,
       job.book,
-      JSON.stringify(job.weather.doc.draft),
+      JSON.stringify(job.weather.doc.content),
       Math.floor(job.nowMs / TEN_MINUTES_MS),
     ],
     () => {
