@@ -4,6 +4,27 @@ const port = process.env['E2E_PORT'] ?? '4188';
 process.env['E2E_PORT'] = port;
 const address = `http://127.0.0.1:${port}`;
 
+/** How the browser is started, and what its pages begin with. */
+export const BROWSER = {
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-dev-shm-usage',
+    '--disable-background-networking',
+    '--no-first-run',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+export const PAGES = {
+  baseURL: address,
+  locale: 'en-GB',
+  timezoneId: 'Europe/Lisbon',
+  viewport: { width: 1280, height: 800 },
+  acceptDownloads: true,
+};
+
 export default defineConfig({
   testDir: '.',
   testMatch: process.env['LENTUM_PICTURES'] ? '*.pictures.ts' : '*.spec.ts',
@@ -16,25 +37,7 @@ export default defineConfig({
   reporter: process.env['E2E_REPORT']
     ? [['line'], ['json', { outputFile: process.env['E2E_REPORT'] }]]
     : 'line',
-  use: {
-    baseURL: address,
-    locale: 'en-GB',
-    timezoneId: 'Europe/Lisbon',
-    viewport: { width: 1280, height: 800 },
-    acceptDownloads: true,
-    launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-dev-shm-usage',
-        '--disable-background-networking',
-        '--no-first-run',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
-  },
+  use: { ...PAGES, launchOptions: BROWSER },
   webServer: {
     command: 'node server.mjs',
     url: `${address}/api/v1/health`,

@@ -1,8 +1,52 @@
 import { randomUUID } from 'node:crypto';
-import { expect, test as base, type Page } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { chromium, expect, test as base, type BrowserContext, type Page } from '@playwright/test';
+import { BROWSER, PAGES } from './playwright.config.ts';
 
-/** Every test ends with a clean console: no errors, no warnings of Vue. */
-export const test = base.extend<{ quietConsole: undefined }>({
+interface OfATest {
+  readonly quietConsole: undefined;
+  /** A profile of its own, for tests that set the clock of the browser. */
+  readonly ownProfile: boolean;
+}
+
+/**
+ * Every test ends with a clean console: no errors, no warnings of Vue. The tests of a worker share the profile of a
+ * browser, so that the interface is fetched and compiled once; what a test left in it is cleared.
+ */
+export const test = base.extend<OfATest, { readonly profile: BrowserContext }>({
+  ownProfile: [false, { option: true }],
+  profile: [
+    async ({ browserName: _ }, use) => {
+      const folder = mkdtempSync(path.join(tmpdir(), 'lentum-e2e-'));
+      const profile = await chromium.launchPersistentContext(folder, { ...BROWSER, ...PAGES });
+      await use(profile);
+      await profile.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ browser, profile, ownProfile }, use) => {
+    if (ownProfile) {
+      const own = await browser.newContext();
+      await use(own);
+      await own.close();
+      return;
+    }
+    await use(profile);
+    await profile.setOffline(false);
+    await profile.unrouteAll({ behavior: 'ignoreErrors' });
+    const [blank, ...opened] = profile.pages();
+    for (const page of opened) await page.close();
+    if (!blank) throw new Error('the first page of the profile is gone');
+    const devtools = await profile.newCDPSession(blank);
+    await devtools.send('Storage.clearDataForOrigin', {
+      origin: PAGES.baseURL,
+      storageTypes: 'local_storage,indexeddb,cookies',
+    });
+    await devtools.detach();
+  },
   quietConsole: [
     async ({ page }, use) => {
       const noise: string[] = [];
