@@ -1,7 +1,6 @@
 /** Build-ups by hand: made from a data sheet, put in order, released, chosen, compared, moved to a newer revision. */
-import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, freshDemo, measure, saved, test } from './support.ts';
+import { downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
 
 /** A data sheet of our own invention, as a very small PDF. */
 const PDF = Buffer.from(
@@ -256,12 +255,12 @@ test('out as a file and in again; an edited file and a wrong table are refused i
   page,
 }) => {
   await page.goto('/build-ups/methacrylate-terrace');
-  const download = page.waitForEvent('download');
-  await page
-    .getByRole('button', { name: 'Export' })
-    .or(page.getByRole('link', { name: 'Export' }))
-    .click();
-  const text = readFileSync(await (await download).path(), 'utf8');
+  const { text } = await downloaded(page, () =>
+    page
+      .getByRole('button', { name: 'Export' })
+      .or(page.getByRole('link', { name: 'Export' }))
+      .click(),
+  );
   const file = JSON.parse(text) as { buildUp: Record<string, unknown> };
   await page.goto('/build-ups');
   const input = page.getByLabel('Build-up file or table of layers');

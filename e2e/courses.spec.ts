@@ -1,7 +1,6 @@
 /** Courses of fabric and sheets, through the interface: proven on the demo, moved by hand, taken to the roof, ordered. */
-import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, freshDemo, saved, test } from './support.ts';
+import { downloadBy, expect, freshDemo, saved, test } from './support.ts';
 
 const open = (page: Page, id: string, zone: string, layer?: string): Promise<unknown> =>
   page.goto(`/jobs/${id}/order?part=courses&zone=${zone}${layer ? `&layer=${layer}` : ''}`);
@@ -98,16 +97,9 @@ test('lists for the roof, a walk through the laying, boards', async ({ page }) =
   const id = await freshDemo(page);
   await open(page, id, 'workshop');
   await settled(page);
-  const download = async (name: string): Promise<string> => {
-    const [file] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name, exact: true }).click(),
-    ]);
-    return readFileSync(await file.path(), 'utf8');
-  };
-  const cuts = (await download('Cut list, CSV')).trim().split('\r\n');
+  const cuts = (await downloadBy(page, 'Cut list, CSV')).trim().split('\r\n');
   expect(cuts[0]).toBe('roll,roll_m,from_stock,cut,at_m,length_m,pieces,where,slit,left_m');
-  const lays = (await download('Lay list, CSV')).trim().split('\r\n');
+  const lays = (await downloadBy(page, 'Lay list, CSV')).trim().split('\r\n');
   // Each piece is cut once.
   const cut = cuts.slice(1).flatMap((l) => (l.split(',')[6] ?? '').split(' '));
   expect(cut.sort()).toEqual(
@@ -116,7 +108,7 @@ test('lists for the roof, a walk through the laying, boards', async ({ page }) =
       .map((l) => l.split(',')[4])
       .sort(),
   );
-  expect(await download('Plan, DXF')).toContain('PIECE');
+  expect(await downloadBy(page, 'Plan, DXF')).toContain('PIECE');
   await page.getByRole('button', { name: 'Walk through the laying' }).click();
   await page.getByRole('button', { name: 'Next piece' }).click();
   await expect(page.getByText(/^2 of \d+: W-A2/)).toBeVisible();

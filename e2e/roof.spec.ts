@@ -1,8 +1,7 @@
 /** Measuring a roof as it is measured on site: by tape alone, from a drawing, on the plan; its falls and its readiness. */
-import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
-import { emptyJob, expect, freshDemo, measure, onPlan, saved, test } from './support.ts';
+import { downloaded, emptyJob, expect, freshDemo, measure, onPlan, saved, test } from './support.ts';
 
 const large = (page: Page) => page.locator('section.figures .large');
 
@@ -91,15 +90,11 @@ test('a drawing with a curved parapet: layers, a unit that has to be confirmed, 
   // 10 × 8 m and a half disc of 4 m: 80 + 8π, less what straight pieces within a millimetre leave out.
   await expect(large(page)).toHaveText('105.12 m²');
   await saved(page);
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    (async () => {
-      await page.getByRole('button', { name: 'Export' }).click();
-      await page.getByRole('menuitem', { name: 'Plan as DXF' }).click();
-    })(),
-  ]);
-  expect(file.suggestedFilename()).toBe('test-roof.dxf');
-  const out = readFileSync(await file.path(), 'utf8');
+  const { name, text: out } = await downloaded(page, async () => {
+    await page.getByRole('button', { name: 'Export' }).click();
+    await page.getByRole('menuitem', { name: 'Plan as DXF' }).click();
+  });
+  expect(name).toBe('test-roof.dxf');
   await page.getByRole('button', { name: 'Import an outline' }).click();
   await pick(out);
   await expect(page.getByText('roof.dxf says that it is drawn in')).toBeVisible();

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, expect, test as base, type BrowserContext, type Page } from '@playwright/test';
@@ -90,6 +90,19 @@ export async function onPlan(page: Page, x: number, y: number): Promise<{ x: num
     y: (box?.y ?? 0) + (top ?? 0) - y * (scale ?? 1),
   };
 }
+
+/** The file that the browser is handed: its name, and what is in it. */
+export async function downloaded(
+  page: Page,
+  act: () => Promise<unknown>,
+): Promise<{ name: string; text: string }> {
+  const [file] = await Promise.all([page.waitForEvent('download'), act()]);
+  return { name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') };
+}
+
+/** The same by the button of a name. */
+export const downloadBy = async (page: Page, button: string): Promise<string> =>
+  (await downloaded(page, () => page.getByRole('button', { name: button, exact: true }).click())).text;
 
 /** A job with nothing in it. */
 export async function emptyJob(page: Page): Promise<string> {

@@ -1,4 +1,4 @@
-import { expect, freshDemo, measure, saved, test } from './support.ts';
+import { downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
 
 test.describe('survey', () => {
   test('bad input gets a sentence and what was saved stays', async ({ page }) => {
@@ -127,6 +127,40 @@ test('without a server what is entered is kept and sent later', async ({ page, c
   await context.setOffline(false);
   await expect(page.getByLabel('Bay H12 prepared')).toBeVisible();
   await saved(page);
+});
+
+test('what is not accepted after a time without a signal is set aside, and somebody decides', async ({
+  page,
+  context,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-12`);
+  await expect(page.getByRole('heading', { name: 'Bay H12' })).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Prepared', exact: true }).click();
+  await expect(page.getByText('no signal · 1 kept here')).toBeVisible();
+  // Meanwhile somebody else takes the bay off the plan.
+  const address = `/api/v1/jobs/${id}/site`;
+  const now = await page.request.get(address);
+  const site = (await now.json()) as { bays: { id: string }[] };
+  const r = await page.request.put(address, {
+    data: { ...site, bays: site.bays.filter((b) => b.id !== 'hall-12') },
+    headers: { 'If-Match': now.headers()['etag'] ?? '' },
+  });
+  expect(r.status()).toBe(200);
+  await context.setOffline(false);
+  const aside = page.getByRole('alert', { name: 'Entries that were not accepted' });
+  await expect(aside).toContainText('H12 · prepared');
+  await expect(aside).toContainText('hall-12');
+  const file = await downloaded(page, () => aside.getByRole('button', { name: 'Save as a file' }).click());
+  expect(JSON.parse(file.text)).toMatchObject({ kind: 'step', bayId: 'hall-12', step: 'prepared' });
+  // It is still there after the page was loaded anew, and refused again when it is sent again.
+  await page.reload();
+  await aside.getByRole('button', { name: 'Send it again' }).click();
+  await expect(aside).toContainText('prepared');
+  await aside.getByRole('button', { name: 'Discard' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Discard' }).click();
+  await expect(aside).toHaveCount(0);
 });
 
 test('a coat laid by a revision freezes it: a changed rate is the next revision', async ({ page }) => {

@@ -1,7 +1,7 @@
 /** The morning on the roof: what can be done now, a start dragged into the evening, a reading that turns the call. */
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { expect, freshDemo, measure, test } from './support.ts';
+import { downloadBy, expect, freshDemo, measure, test } from './support.ts';
 
 const YEAR = new URL(
   '../node_modules/vega-datasets/data/seattle-weather-hourly-normals.csv',
@@ -167,11 +167,7 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
   await expect(card.getByRole('textbox', { name: 'Surface temperature' })).toHaveValue(/\d/);
   await card.getByRole('button', { name: 'Keep the reading' }).click();
   await expect(card.getByText(/^read /)).toBeVisible();
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Openings and closings, calendar file' }).click(),
-  ]);
-  const calendar = readFileSync(await file.path(), 'utf8');
+  const calendar = await downloadBy(page, 'Openings and closings, calendar file');
   expect(calendar).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect(calendar).toContain('SUMMARY:H7: overcoat time ends (first coat)');
   // As an independent reader of RFC 5545 has it (ical.js): every event is ahead, and rings an hour before.

@@ -1,7 +1,6 @@
 /** The whole way by hand: a job from nothing to a judged coat, out as a file and in again. */
-import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, measure, saved, test } from './support.ts';
+import { downloaded, expect, measure, saved, test } from './support.ts';
 
 const PATHS: Record<number, RegExp> = { 2: /build-up/, 4: /order/, 6: /site/, 7: /record/ };
 
@@ -126,21 +125,15 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await expect(page.getByText(/The chain is whole: \d entries/)).toBeVisible();
 
   // Out and in again.
-  const [csv] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Record as CSV' }).click(),
-  ]);
-  expect(readFileSync(await csv.path(), 'utf8')).toContain('F-78');
-  const [json] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Whole job as JSON' }).click(),
-  ]);
+  const csv = await downloaded(page, () => page.getByRole('link', { name: 'Record as CSV' }).click());
+  expect(csv.text).toContain('F-78');
+  const json = await downloaded(page, () => page.getByRole('link', { name: 'Whole job as JSON' }).click());
   const verdict = await coat.innerText();
   await page.getByRole('link', { name: 'Jobs' }).click();
   await page.getByLabel('Job file').setInputFiles({
     name: 'harbour.json',
     mimeType: 'application/json',
-    buffer: readFileSync(await json.path()),
+    buffer: Buffer.from(json.text),
   });
   await expect(page.locator('section.figures .large')).toHaveText('47.00 m²');
   await stage(page, 7);

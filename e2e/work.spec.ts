@@ -1,15 +1,5 @@
 /** Details, order, mixes, bays and the bench, through the interface. */
-import { readFileSync } from 'node:fs';
-import type { Download, Page } from '@playwright/test';
-import { expect, freshDemo, measure, saved, test } from './support.ts';
-
-async function download(page: Page, name: string): Promise<string> {
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name, exact: true }).click(),
-  ]);
-  return readFileSync(await (file as Download).path(), 'utf8');
-}
+import { downloadBy, downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
 
 test('details: every zone has its schedule; a piece measured on the drawing has the size that the card says', async ({
   page,
@@ -25,7 +15,7 @@ test('details: every zone has its schedule; a piece measured on the drawing has 
   await expect(card.getByRole('heading', { name: 'Internal corner, corner 1' })).toBeVisible();
   await expect(card).toContainText('arms 150 mm, height 200 mm, lap 50 mm, 90°');
   await expect(card.locator('figcaption').first()).toContainText('H-08');
-  const svg = await download(page, 'Pieces, SVG');
+  const svg = await downloadBy(page, 'Pieces, SVG');
   const size = await page.evaluate((text) => {
     const host = document.createElement('div');
     host.innerHTML = text.slice(text.indexOf('<svg'));
@@ -41,7 +31,7 @@ test('details: every zone has its schedule; a piece measured on the drawing has 
   // Arms of 150 and walls of 200; the flap of 50 lies in the square between them.
   expect(size?.width).toBeCloseTo(350, 3);
   expect(size?.height).toBeCloseTo(350, 3);
-  expect(await download(page, 'Pieces, DXF')).toContain('FOLD');
+  expect(await downloadBy(page, 'Pieces, DXF')).toContain('FOLD');
 });
 
 test('a pocket: parts that keep the clearance, the pour, and the wait before filling', async ({ page }) => {
@@ -75,7 +65,7 @@ test('cutting: on a roll, with what no cutting can beat, as a list for the roof'
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/details?zone=hall&part=cutting`);
   await expect(page.getByText(/No cutting takes less than/)).toBeVisible();
-  const csv = await download(page, 'Cut list as CSV');
+  const csv = await downloadBy(page, 'Cut list as CSV');
   expect(csv.split('\r\n')[0]).toBe('roll,along_mm,across_mm,long_mm,wide_mm,piece,what,turned');
   expect(csv).toContain('Pipe wrap');
 });
@@ -127,13 +117,10 @@ test('the order: down to tins, one line followed to the survey, stock first, wha
   await expect(page.getByRole('heading', { name: 'First lorry' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Not in a delivery yet' })).toBeVisible();
   await saved(page);
-  const csv = await download(page, 'CSV');
+  const csv = await downloadBy(page, 'CSV');
   expect(csv.split('\r\n')[0]).toContain('for,product,zones,net,gross,from stock,to buy');
-  const [sheet] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Spreadsheet' }).click(),
-  ]);
-  expect(sheet.suggestedFilename()).toBe('order-velmora-ferry-terminal.xlsx');
+  const sheet = await downloaded(page, () => page.getByRole('button', { name: 'Spreadsheet' }).click());
+  expect(sheet.name).toBe('order-velmora-ferry-terminal.xlsx');
 });
 
 test('a mix card at three temperatures, one refused; hot work has a kettle card', async ({ page }) => {

@@ -102,7 +102,7 @@ export const useJob = defineStore('job', () => {
     ]);
     head.value = body.job;
     headVersion.value = body.version;
-    void outbox.flush().catch(() => undefined);
+    void outbox.flush();
     await weather.load();
   }
 

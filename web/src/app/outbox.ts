@@ -1,53 +1,87 @@
 /** Entries on their way: kept on this device until the server has stored them, in the order in which they were made. */
 import { useStorage } from '@vueuse/core';
-import { computed, ref, type Ref } from 'vue';
+import { computed, type Ref } from 'vue';
 import type { Entry, StoredEntry } from '@lentum/core/record';
 import { ApiProblem, call, Offline, sentenceOf } from './api.ts';
 
 const RETRY_MS = 4000;
 
-export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => void) {
-  const waiting = useStorage<{ jobId: string; entry: Entry }[]>('lentum.outbox', []);
-  const refusal = ref('');
-  let running = false;
+interface Waiting {
+  readonly jobId: string;
+  readonly entry: Entry;
+}
+/** An entry that waited here and was then not accepted: it stays until somebody decides about it. */
+export interface SetAside extends Waiting {
+  readonly why: string;
+}
 
-  /** Sends what waits; an entry that the server refuses is taken out and the reason is said. */
-  async function flush(): Promise<void> {
-    if (running) return;
-    running = true;
-    try {
-      while (waiting.value[0]) {
-        const { jobId: id, entry } = waiting.value[0];
-        try {
-          const { body } = await call<StoredEntry>('PUT', `/jobs/${id}/record/${entry.id}`, { body: entry });
-          waiting.value = waiting.value.slice(1);
-          if (id === jobId.value) stored(body);
-        } catch (error) {
-          if (error instanceof Offline || (error instanceof ApiProblem && error.status >= 500)) {
-            setTimeout(() => void flush(), RETRY_MS);
-            return;
-          }
-          waiting.value = waiting.value.slice(1);
-          refusal.value = sentenceOf(error);
-          throw error;
+export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => void) {
+  const waiting = useStorage<Waiting[]>('lentum.outbox', []);
+  const aside = useStorage<SetAside[]>('lentum.refused', []);
+  /** Entries whose form is open and hears the refusal itself. */
+  const heard = new Map<string, unknown>();
+  let running: Promise<boolean> | undefined;
+
+  const done = (id: string): void => {
+    waiting.value = waiting.value.filter((w) => w.entry.id !== id);
+  };
+
+  /** @returns whether all is sent; false when there is no signal, and it is tried again by itself */
+  async function sendAll(): Promise<boolean> {
+    for (let next = waiting.value[0]; next; next = waiting.value[0]) {
+      const { jobId: id, entry } = next;
+      try {
+        const { body } = await call<StoredEntry>('PUT', `/jobs/${id}/record/${entry.id}`, { body: entry });
+        done(entry.id);
+        if (id === jobId.value) stored(body);
+      } catch (error) {
+        if (error instanceof Offline || (error instanceof ApiProblem && error.status >= 500)) {
+          setTimeout(() => void flush(), RETRY_MS);
+          return false;
         }
+        if (heard.has(entry.id)) heard.set(entry.id, error);
+        else aside.value = [...aside.value, { ...next, why: sentenceOf(error) }];
+        done(entry.id);
       }
-    } finally {
-      running = false;
     }
+    return true;
+  }
+
+  /** Sends what waits. What the server does not accept is set aside with its reason, and the rest goes on. */
+  function flush(): Promise<boolean> {
+    running ??= sendAll().finally(() => (running = undefined));
+    return running;
   }
 
   /** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
   async function send(entry: Entry): Promise<void> {
-    refusal.value = '';
+    heard.set(entry.id, undefined);
     waiting.value = [...waiting.value, { jobId: jobId.value, entry }];
-    await flush();
+    try {
+      // A round that was at its end already is followed by another.
+      while (waiting.value.some((w) => w.entry.id === entry.id)) if (!(await flush())) break;
+      const refused = heard.get(entry.id);
+      if (refused !== undefined) throw refused;
+    } finally {
+      heard.delete(entry.id);
+    }
   }
+
+  const drop = (id: string): void => {
+    aside.value = aside.value.filter((a) => a.entry.id !== id);
+  };
 
   return {
     send,
     flush,
-    refusal,
     waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)),
+    aside: computed(() => aside.value.filter((a) => a.jobId === jobId.value)),
+    /** Sends one that was set aside again, as it is. */
+    again: async ({ jobId: id, entry }: SetAside): Promise<void> => {
+      drop(entry.id);
+      waiting.value = [...waiting.value, { jobId: id, entry }];
+      await flush();
+    },
+    drop,
   };
 }

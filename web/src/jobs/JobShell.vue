@@ -7,6 +7,7 @@ import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
 import ConflictDialog from './ConflictDialog.vue';
 import JobDialog from './JobDialog.vue';
+import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
 
@@ -72,6 +73,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <SaveState />
     </section>
     <StageStrip />
+    <RefusedEntries />
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />
     <JobDialog

@@ -3,10 +3,12 @@
 import { computed, ref } from 'vue';
 import type { Entry, StoredEntry } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import { useEntryWords } from './entrywords.ts';
 
 const props = defineProps<{ zoneId: string; highlighted: string }>();
 const emit = defineEmits<{ withdraw: [entryId: string] }>();
 const job = useJob();
+const words = useEntryWords();
 const PAGE = 40;
 const most = ref(PAGE);
 
@@ -28,27 +30,6 @@ function zoneOf(entry: Entry): string | undefined {
     return target && target.kind !== 'withdrawal' ? zoneOf(target) : undefined;
   }
   return bays.value.get(entry.bayId)?.zoneId;
-}
-
-function words(entry: Entry): string {
-  const bay =
-    'bayId' in entry && entry.bayId !== undefined
-      ? `${bays.value.get(entry.bayId)?.label ?? entry.bayId} · `
-      : '';
-  if (entry.kind === 'conditions') {
-    return `air ${job.say(entry.airC, 'temperature')}, humidity ${entry.humidityPct} %, surface ${job.say(entry.surfaceC, 'temperature')}`;
-  }
-  if (entry.kind === 'detail') return `${entry.name}: ${entry.step}${entry.note ? `, ${entry.note}` : ''}`;
-  if (entry.kind === 'step') return `${bay}${entry.step}${entry.note ? `: ${entry.note}` : ''}`;
-  if (entry.kind === 'withdrawal')
-    return `withdraws entry ${byId.value.get(entry.supersedes)?.seq ?? '?'}: ${entry.reason}`;
-  const layer = job.documents.buildUps.draft.buildUps
-    .find((b) => b.id === entry.buildUpId && b.revision === entry.revision)
-    ?.layers.find((l) => l.id === entry.layerId);
-  if (entry.kind === 'laid')
-    return `${bay}${layer?.name ?? entry.layerId} laid, ${entry.used} used${entry.batch ? `, batch ${entry.batch}` : ''}${entry.looked ? ', looked at' : ', not looked at'}`;
-  const batches = entry.containers.map((c) => c.batch).filter(Boolean);
-  return `${bay}${layer?.name ?? entry.layerId}${entry.finishedAt === undefined ? ', begun' : ''}, ${entry.lastWetMm.length} readings${batches.length > 0 ? `, batch ${batches.join(', ')}` : ''}`;
 }
 
 const rows = computed(() =>

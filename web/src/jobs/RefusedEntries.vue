@@ -1,0 +1,80 @@
+<script setup lang="ts">
+/** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
+import { ElMessageBox } from 'element-plus';
+import type { SetAside } from '../app/outbox.ts';
+import { useJob } from '../app/job.ts';
+import { useEntryWords } from '../record/entrywords.ts';
+import { saveFile } from '../shared/savefile.ts';
+
+const job = useJob();
+const words = useEntryWords();
+
+const keep = ({ entry }: SetAside): void =>
+  saveFile(JSON.stringify(entry, null, 2), `entry-${entry.madeAt.slice(0, 10)}.json`, 'application/json');
+
+async function discard({ entry }: SetAside): Promise<void> {
+  try {
+    await ElMessageBox.confirm(`${words(entry)}. It is then nowhere any more.`, 'Discard this entry?', {
+      confirmButtonText: 'Discard',
+      cancelButtonText: 'Keep it',
+    });
+  } catch {
+    return;
+  }
+  job.outbox.drop(entry.id);
+}
+</script>
+
+<template>
+  <section
+    v-if="job.outbox.aside.length > 0"
+    class="aside no-print"
+    role="alert"
+    aria-label="Entries that were not accepted"
+  >
+    <strong>Made without a signal, and not accepted since. Kept on this device.</strong>
+    <ul>
+      <li v-for="a in job.outbox.aside" :key="a.entry.id">
+        <p>
+          <strong>{{ job.time(Date.parse(a.entry.madeAt)) }}</strong> {{ words(a.entry) }}.
+          <span class="why">{{ a.why }}</span>
+        </p>
+        <div class="bar">
+          <el-button class="tap" @click="job.outbox.again(a)">Send it again</el-button>
+          <el-button class="tap" @click="keep(a)">Save as a file</el-button>
+          <el-button class="tap" @click="discard(a)">Discard</el-button>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.aside {
+  padding: var(--s3) var(--s6);
+  border-left: 4px solid var(--red);
+  background: var(--sheet);
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  padding: var(--s2) 0;
+}
+p {
+  margin: 0 0 var(--s2);
+}
+.why {
+  color: var(--red);
+}
+@media (max-width: 820px) {
+  .aside {
+    padding: var(--s3) var(--s4);
+  }
+  .tap {
+    min-height: var(--tap);
+  }
+}
+</style>
