@@ -1,0 +1,237 @@
+/** Work on a bay of the demo: a coat entered, a mix, a coat of the record; and courses, by hand and as they are drawn. */
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { isCoat } from '@lentum/core/buildup';
+import type { CoursesPlan } from '@lentum/core/courses';
+import { areaOf, insideArea } from '@lentum/core/geometry';
+import { quickCourses } from '@lentum/core/order';
+import { entrySchema } from '@lentum/core/record';
+import { mixCard } from '@lentum/core/site';
+import { format } from '@lentum/core/units';
+import { heightIn, jointLines, piecesDrawn, unview } from '../src/order/courses/drawn.ts';
+import { useHand } from '../src/order/courses/hand.ts';
+import CoatCard from '../src/record/CoatCard.vue';
+import { planView } from '../src/shared/planview.ts';
+import CoatForm from '../src/site/CoatForm.vue';
+import MixDrawer from '../src/site/MixDrawer.vue';
+import { openDemo, plain, type OpenDemo } from './openjob.ts';
+
+const HALF_HOUR = 30 * 60_000;
+let at: OpenDemo;
+beforeEach(async () => {
+  at = await openDemo();
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+const statusOf = (label: string) => {
+  const found = at.job.statuses.find((s) => s.bay.label === label);
+  if (!found) throw new Error(`no bay ${label}`);
+  return found;
+};
+const zoneOf = (id: string) => at.job.documents.survey.content.zones.find((z) => z.id === id)!;
+
+describe('a coat on a bay', () => {
+  const open = async (label: string) => {
+    const w = at.show(CoatForm, { status: statusOf(label), modelValue: true });
+    await at.wait(500);
+    const button = (name: string) => w.findAll('button').find((b) => plain(b.text()) === name)!;
+    return { w, button };
+  };
+
+  it('is sent as the record takes it, when it is finished', async () => {
+    const { w, button } = await open('H7');
+    expect(plain(w.text())).toContain('Log a coat on bay H7');
+    await w.get('input[aria-label="Left over"]').setValue('3');
+    await w.get('input[aria-label="Left over"]').trigger('change');
+    await w.get('textarea').setValue('windy');
+    await at.wait(HALF_HOUR);
+    await button('Finished now').trigger('click');
+    await at.wait(50);
+    expect(at.server.entered).toHaveLength(1);
+    const sent = entrySchema.parse(at.server.entered[0]);
+    expect(sent).toMatchObject({
+      kind: 'coat',
+      bayId: 'hall-7',
+      layerId: 'first',
+      who: 'Ines',
+      note: 'windy',
+      leftOver: { basis: 'mass', value: 3 },
+    });
+    expect(w.emitted('update:modelValue')).toEqual([[false]]);
+    // It is on the bay at once.
+    expect(statusOf('H7').laid.at(-1)?.entry.id).toBe(sent.id);
+  });
+
+  it('that is not finished is kept, and gone on with', async () => {
+    const { button } = await open('H7');
+    await button('Keep, still laying').trigger('click');
+    await at.wait(50);
+    expect(at.server.entered[0]).not.toHaveProperty('finishedAt');
+    await at.wait(HALF_HOUR);
+    const again = await open('H7');
+    expect(plain(again.w.text())).toContain('Go on with a coat on bay H7');
+    await again.button('Finished now').trigger('click');
+    await at.wait(50);
+    expect(at.server.entered[1]).toMatchObject({ supersedes: at.server.entered[0]!.id });
+  });
+
+  it('that the server refuses is said, and stays as it was typed', async () => {
+    const { w, button } = await open('H7');
+    await at.wait(HALF_HOUR);
+    at.server.refusal = 'Bay: “hall-7” is not on the plan.';
+    await w.get('textarea').setValue('windy');
+    await button('Finished now').trigger('click');
+    await at.wait(50);
+    expect(plain(w.get('[role=alert]').text())).toBe(at.server.refusal);
+    expect(w.emitted('update:modelValue')).toBeUndefined();
+    expect(w.get('textarea').element.value).toBe('windy');
+    at.server.refusal = '';
+    await button('Keep the coat').trigger('click');
+    await at.wait(50);
+    expect(at.server.entered).toHaveLength(1);
+  });
+
+  it('that ends before it began is not sent', async () => {
+    const { w, button } = await open('H7');
+    await w.get('#coat-start').setValue('2026-05-12T09:00');
+    await w.get('#coat-end').setValue('2026-05-12T08:00');
+    await button('Keep the coat').trigger('click');
+    await at.wait(50);
+    expect(at.server.entered).toEqual([]);
+    expect(w.findAll('.wrong').length).toBeGreaterThan(0);
+  });
+});
+
+describe('the mix for a bay', () => {
+  it('is the one of the core for what is asked, and changes with it', async () => {
+    const status = statusOf('T9');
+    const coat = status.next!;
+    if (!isCoat(coat)) throw new Error('a coat comes next');
+    const w = at.show(MixDrawer, { status, zone: zoneOf('terrace'), modelValue: true });
+    await at.wait(500);
+    const asked = (tempC: number) =>
+      mixCard(coat, {
+        tempC,
+        areaLeftM2: 20,
+        people: 2,
+        slopePct: zoneOf('terrace').fallPct ?? 0,
+        outputM2PerH: undefined,
+      });
+    for (const [name, text] of [
+      ['Area left', '20'],
+      ['Temperature of the mix', '12'],
+    ] as const) {
+      await w.get(`input[aria-label="${name}"]`).setValue(text);
+      await w.get(`input[aria-label="${name}"]`).trigger('change');
+      await w.get(`input[aria-label="${name}"]`).trigger('blur');
+    }
+    const cool = asked(12);
+    if (!cool.ok) throw new Error('it can be mixed at 12 °C');
+    expect(plain(w.get('.large').text())).toBe(
+      plain(format(cool.value.batch.value, cool.value.batch.quantity, 'metric')),
+    );
+    for (const part of cool.value.parts) expect(plain(w.text())).toContain(part.name);
+    // Far too hot: nothing is mixed, and it is said.
+    await w.get('input[aria-label="Temperature of the mix"]').setValue('80');
+    await w.get('input[aria-label="Temperature of the mix"]').trigger('change');
+    await w.get('input[aria-label="Temperature of the mix"]').trigger('blur');
+    expect(asked(80).ok).toBe(false);
+    expect(w.find('.large').exists()).toBe(false);
+    expect(w.get('[role=alert]').text()).not.toBe('');
+  });
+});
+
+describe('coats on record', () => {
+  it('each shows its film from consumption, its readings and what was opened', () => {
+    const laid = at.job.statuses.flatMap((status) => status.laid.map((l) => ({ status, laid: l })));
+    expect(laid.length).toBeGreaterThan(10);
+    for (const one of laid) {
+      const text = plain(at.show(CoatCard, one).text());
+      const { fromConsumption, readings } = one.laid.judgement;
+      expect(text).toContain(plain(format(fromConsumption.value, fromConsumption.quantity, 'metric')));
+      expect(text).toContain(one.laid.entry.who);
+      if (readings.length === 0) expect(text).toContain('no readings');
+      for (const c of one.laid.entry.containers) if (c.batch) expect(text).toContain(`batch ${c.batch}`);
+      expect(text).not.toMatch(/undefined|NaN/);
+    }
+  });
+});
+
+describe('courses', () => {
+  const planned = (): CoursesPlan => {
+    const { survey, buildUps, order } = at.job.documents;
+    return quickCourses(survey.content, buildUps.content, order.content);
+  };
+  const layouts = (plan: CoursesPlan) =>
+    plan.materials.flatMap((m) => m.material.layouts.map((layout) => ({ plan: m, layout })));
+
+  it('are drawn inside their zone, each label on its own piece', () => {
+    for (const { plan, layout } of layouts(planned())) {
+      const drawn = piecesDrawn(plan, layout);
+      expect(drawn.length).toBeGreaterThan(0);
+      for (const d of drawn) {
+        expect(areaOf(d.shape)).toBeGreaterThan(0);
+        expect(insideArea(d.at, d.shape)).toBe(true);
+        expect(d.roomM).toBeLessThanOrEqual(d.piece.toM - d.piece.fromM + d.piece.widthM);
+        expect(Math.abs(d.turn)).toBeLessThanOrEqual(90);
+      }
+      // A joint for each course but the first, and one for each piece that laps over the one before it.
+      const own = drawn.map((d) => d.piece).filter((p) => !p.cap);
+      const joints = own.filter((p) => p.course > 0).length + own.filter((p) => p.lapLeft).length;
+      expect(jointLines(layout, own)).toHaveLength(joints);
+    }
+  });
+
+  it('a point of the picture is the point of the roof that was drawn there', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -50, max: 50, noNaN: true }),
+        fc.double({ min: -50, max: 50, noNaN: true }),
+        (x, y) => {
+          const view = planView(
+            [
+              [
+                [0, 0],
+                [20, 0],
+                [20, 12],
+              ],
+            ],
+            300,
+            400,
+            10,
+          );
+          const [bx, by] = unview(view, view.at([x, y]));
+          expect(bx).toBeCloseTo(x, 6);
+          expect(by).toBeCloseTo(y, 6);
+        },
+      ),
+    );
+  });
+
+  it('by hand: a start line, a piece that stays, a place without joints; all gone again', () => {
+    const one = layouts(planned()).find(({ layout }) => layout.zone.id === 'hall')!;
+    const { layer, code } = one.layout.rolled;
+    const laid = { kind: 'rolled', layerId: layer.id, name: layer.name, code, ...one } as const;
+    const hand = at.within(() => useHand(() => laid));
+    const plans = () => at.job.documents.order.draft.courses.plans;
+    const before = JSON.stringify(plans());
+    hand.setFirst(0.123_456);
+    expect(hand.plan.value).toMatchObject({ zoneId: 'hall', layerId: layer.id, firstM: 0.123 });
+    const piece = one.plan.pieces.find((p) => p.zoneId === 'hall' && p.course === 1)!;
+    hand.fix(piece);
+    expect(hand.plan.value!.fixed).toMatchObject([{ plane: piece.plane, course: 1 }]);
+    expect(hand.plan.value!.firstM).toBe(0.123);
+    hand.keepOffJoint(piece);
+    expect(hand.plan.value!.keepOff).toMatchObject([{ name: 'No joint 1', lengthM: 1, widthM: 1 }]);
+    // What was measured in one direction means nothing in another.
+    hand.setWay('along a side');
+    expect(hand.plan.value).toMatchObject({ way: 'along a side', side: 0, fixed: [] });
+    expect(hand.plan.value).not.toHaveProperty('firstM');
+    expect(hand.plan.value!.keepOff).toHaveLength(1);
+    hand.clear();
+    expect(JSON.stringify(plans())).toBe(before);
+    expect(heightIn(one.layout, piece.plane, [0, 0])).toEqual(expect.any(Number));
+  });
+});

@@ -1,0 +1,105 @@
+/** The demo opened as a page opens it: the store of the application, and a server that answers from the demo file. */
+import { readFileSync } from 'node:fs';
+import { flushPromises, mount } from '@vue/test-utils';
+import ElementPlus from 'element-plus';
+import { createPinia, setActivePinia } from 'pinia';
+import { vi } from 'vitest';
+import { h, type Component } from 'vue';
+import { createMemoryHistory, createRouter, type Router } from 'vue-router';
+import { readJobFile, type JobContent } from '@lentum/core/jobfile';
+import { sentence } from '@lentum/core/problems';
+import type { Entry } from '@lentum/core/record';
+import { DEMO_ANCHOR } from '@lentum/demo';
+import { useJob } from '../src/app/job.ts';
+import { STAGES } from '../src/app/stagelist.ts';
+
+const file = readJobFile(readFileSync('demo/velmora.lentum.json', 'utf8'));
+if (!file.ok) throw new Error(file.problems.map(sentence).join(' '));
+export const demo: JobContent = file.value.content;
+
+export interface DemoServer {
+  /** Documents that were saved, by the last part of their address. */
+  readonly saved: Record<string, unknown>;
+  readonly entered: Entry[];
+  /** A sentence with which the next entry is refused. */
+  refusal: string;
+}
+
+function serve(server: DemoServer, id: string) {
+  const documents: Record<string, unknown> = {
+    [`/jobs/${id}`]: { id, version: 1, job: demo.job },
+    [`/jobs/${id}/survey`]: demo.survey,
+    [`/jobs/${id}/build-up`]: demo.buildUp,
+    [`/jobs/${id}/order`]: demo.order,
+    [`/jobs/${id}/site`]: demo.site,
+    [`/jobs/${id}/weather`]: demo.weather,
+    [`/jobs/${id}/weather/series`]: { series: [] },
+    [`/jobs/${id}/record`]: { entries: demo.record },
+  };
+  const json = (status: number, body: unknown, type = 'application/json'): Response =>
+    new Response(JSON.stringify(body), { status, headers: { ETag: '"1"', 'Content-Type': type } });
+  return async (address: string, init: RequestInit): Promise<Response> => {
+    await Promise.resolve();
+    const path = address.replace('/api/v1', '').replace(/\?.*/, '');
+    if (init.method === 'GET') return json(200, documents[path]);
+    const body = JSON.parse(String(init.body)) as Entry;
+    if (!path.includes('/record/')) {
+      server.saved[path.split('/').at(-1) ?? ''] = body;
+      return json(200, { version: 2 });
+    }
+    if (server.refusal !== '')
+      return json(422, { status: 422, detail: server.refusal }, 'application/problem+json');
+    server.entered.push(body);
+    return json(201, {
+      seq: demo.record.length + server.entered.length,
+      entry: body,
+      receivedAt: body.madeAt,
+    });
+  };
+}
+
+/** Opens the demo at its own instant, with clocks that stand until they are moved. */
+export async function openDemo(path = '/jobs/demo/site') {
+  vi.useFakeTimers({ now: Date.parse(DEMO_ANCHOR) });
+  localStorage.clear();
+  localStorage.setItem('lentum.who', 'Ines');
+  const server: DemoServer = { saved: {}, entered: [], refusal: '' };
+  vi.stubGlobal('fetch', serve(server, 'demo'));
+  const pinia = createPinia();
+  setActivePinia(pinia);
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: STAGES.map((s) => ({
+      path: `/jobs/:jobId/${s.key}`,
+      name: s.key,
+      component: { render: () => '' },
+    })),
+  });
+  await router.push(path);
+  const job = useJob();
+  const opened = job.open('demo');
+  await vi.advanceTimersByTimeAsync(1);
+  await opened;
+  const wait = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
+  const plugins = [pinia, router, ElementPlus];
+  return {
+    job,
+    server,
+    router,
+    wait,
+    /** A component on the page, with everything that the application gives it. */
+    show: (component: Component, props: Record<string, unknown> = {}) =>
+      mount(component, { props, global: { plugins, stubs: { teleport: true, transition: true } } } as never),
+    /** What a function of the application gives inside a page. */
+    within: <T>(use: () => T): T => {
+      const given: { value?: T } = {};
+      mount({ setup: () => ((given.value = use()), () => h('i')) }, { global: { plugins } } as never);
+      return given.value as T;
+    },
+  };
+}
+export type OpenDemo = Awaited<ReturnType<typeof openDemo>>;
+export { flushPromises, type Router };
+
+/** Text as it is read: any run of blanks is one. */
+export const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();
