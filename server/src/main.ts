@@ -33,6 +33,9 @@ const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (err
   process.send?.({ port: (server.address() as AddressInfo).port });
 });
 
+/** Longer than anybody waits between two requests, so that no connection is closed just as the next one is sent. */
+server.keepAliveTimeout = 120_000;
+
 let stopping = false;
 function stop(): void {
   if (stopping) return;
