@@ -11,7 +11,7 @@ import {
   type Underlay,
 } from '@lentum/core/survey';
 import { useDraft } from './plan/drawingdraft.ts';
-import type { PlanMode } from './plan/PlanStage.vue';
+import type { PlanMode } from './plan/planhands.ts';
 import { useUnderlayImage } from './underlay.ts';
 import type { ZoneWork } from './zonework.ts';
 

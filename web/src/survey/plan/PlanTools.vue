@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What one does on the plan, and what it shows. */
 import { FullScreen, ZoomIn, ZoomOut } from '@element-plus/icons-vue';
-import type { PlanMode } from './PlanStage.vue';
+import type { PlanMode } from './planhands.ts';
 
 defineProps<{ mode: PlanMode; movable: boolean; splittable: boolean; tracing: boolean }>();
 const emit = defineEmits<{ mode: [mode: PlanMode]; fit: []; zoom: [factor: number]; trace: [] }>();

@@ -73,3 +73,5 @@ export function usePlanView(
     zoomMiddle: (factor: number): void => zoomAt([size.width.value / 2, size.height.value / 2], factor),
   };
 }
+
+export type PlanViewState = ReturnType<typeof usePlanView>;

@@ -10,6 +10,8 @@ export interface PointerWork {
   readonly leave: () => void;
   /** Let go after a drag of something. */
   readonly drop: (at: Point) => void;
+  /** What was dragged goes back: a second finger came, or the system took the pointer. */
+  readonly abandon: () => void;
   /** Pressed and let go at one spot. */
   readonly tap: (at: Point) => void;
   readonly pan: (dx: number, dy: number) => void;
@@ -35,13 +37,18 @@ export function usePointers(frame: Ref<HTMLElement | undefined>, work: PointerWo
     return { middle: [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], gap: Math.hypot(a[0] - b[0], a[1] - b[1]) };
   };
 
+  function putBack(): void {
+    if (dragging.value) work.abandon();
+    dragging.value = false;
+  }
+
   function pointerdown(e: PointerEvent): void {
     if (e.button !== 0) return;
     const at = place(e);
     down.set(e.pointerId, at);
     frame.value?.setPointerCapture(e.pointerId);
     if (down.size > 1) {
-      dragging.value = false;
+      putBack();
       moved = true;
       return;
     }
@@ -85,7 +92,7 @@ export function usePointers(frame: Ref<HTMLElement | undefined>, work: PointerWo
 
   function pointercancel(e: PointerEvent): void {
     down.delete(e.pointerId);
-    dragging.value = false;
+    putBack();
   }
 
   /** The wheel scrolls the page until the plan is in use. */
