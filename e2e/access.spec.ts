@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
 import type { Page } from '@playwright/test';
-import { expect, freshDemo, test } from './support.ts';
+import { expect, freshDemo, sticksOut, test } from './support.ts';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -80,9 +80,7 @@ async function overflowing(page: Page): Promise<string[]> {
     await page.evaluate(
       () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
     );
-    const over = await page.evaluate(
-      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-    );
+    const over = await sticksOut(page);
     if (over > 0) found.push(`${over} px stick out at ${width} px`);
   }
   if (before) await page.setViewportSize(before);

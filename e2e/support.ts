@@ -104,6 +104,10 @@ export async function downloaded(
 export const downloadBy = async (page: Page, button: string): Promise<string> =>
   (await downloaded(page, () => page.getByRole('button', { name: button, exact: true }).click())).text;
 
+/** How far the page is wider than its window, px. */
+export const sticksOut = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
 /** A job with nothing in it. */
 export async function emptyJob(page: Page): Promise<string> {
   const id = randomUUID();

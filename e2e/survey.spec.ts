@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
 
 test.describe('survey', () => {
@@ -117,13 +118,19 @@ test.describe('survey', () => {
   });
 });
 
-test('without a server what is entered is kept and sent later', async ({ page, context }) => {
+/** On a fresh demo bay H12 is prepared while there is no signal. */
+async function preparedWithoutSignal(page: Page): Promise<string> {
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-12`);
   await expect(page.getByRole('heading', { name: 'Bay H12' })).toBeVisible();
-  await context.setOffline(true);
+  await page.context().setOffline(true);
   await page.getByRole('button', { name: 'Prepared', exact: true }).click();
   await expect(page.getByText('no signal · 1 kept here')).toBeVisible();
+  return id;
+}
+
+test('without a server what is entered is kept and sent later', async ({ page, context }) => {
+  await preparedWithoutSignal(page);
   await context.setOffline(false);
   await expect(page.getByLabel('Bay H12 prepared')).toBeVisible();
   await saved(page);
@@ -133,12 +140,7 @@ test('what is not accepted after a time without a signal is set aside, and someb
   page,
   context,
 }) => {
-  const id = await freshDemo(page);
-  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-12`);
-  await expect(page.getByRole('heading', { name: 'Bay H12' })).toBeVisible();
-  await context.setOffline(true);
-  await page.getByRole('button', { name: 'Prepared', exact: true }).click();
-  await expect(page.getByText('no signal · 1 kept here')).toBeVisible();
+  const id = await preparedWithoutSignal(page);
   // Meanwhile somebody else takes the bay off the plan.
   const address = `/api/v1/jobs/${id}/site`;
   const now = await page.request.get(address);

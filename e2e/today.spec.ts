@@ -1,7 +1,7 @@
 /** The morning on the roof: what can be done now, a start dragged into the evening, a reading that turns the call. */
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { downloadBy, expect, freshDemo, measure, test } from './support.ts';
+import { downloadBy, expect, freshDemo, measure, sticksOut, test } from './support.ts';
 
 const YEAR = new URL(
   '../node_modules/vega-datasets/data/seattle-weather-hourly-normals.csv',
@@ -142,11 +142,7 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
   expect(Number(months[6])).toBeGreaterThan(200);
   // Tables go sideways by themselves on the narrowest phone.
   await page.setViewportSize({ width: 360, height: 800 });
-  await expect
-    .poll(() =>
-      page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
-    )
-    .toBe(0);
+  await expect.poll(() => sticksOut(page)).toBe(0);
   await page.setViewportSize({ width: 1280, height: 800 });
   // The same heading is not matched twice.
   await page.getByRole('button', { name: 'Add hours from a file' }).click();

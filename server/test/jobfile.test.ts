@@ -110,7 +110,7 @@ describe('a server killed in the middle of a write', () => {
   it('leaves each job whole or absent', async () => {
     const body = JSON.stringify(await large(8000));
     const outcomes = new Set<string>();
-    for (const delay of [150, 600, 1500]) {
+    for (const delay of [150, 400, 700, 1100, 1600]) {
       const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
         env: { ...process.env, DATABASE_URL: inject('databaseUrl'), PORT: '0', LENTUM_DEMO: 'off' },
         stdio: ['ignore', 'ignore', 'inherit', 'ipc'],

@@ -31,10 +31,9 @@ import ZoneRates from '../src/buildup/ZoneRates.vue';
 import { layerColumn } from '../src/shared/layercolumn.ts';
 import TextInput from '../src/shared/TextInput.vue';
 import { gaugeFor } from '../src/site/coatdraft.ts';
-import { NOW, prepareStore, show } from './support.ts';
+import { NOW, plain, prepareStore, show } from './support.ts';
 
 beforeEach(prepareStore);
-const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();
 const copy = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T;
 const page = (id: string): BuildUp => copy(CATALOGUE.find((b) => b.id === id)!);
 const coat = (b: BuildUp, id: string): Coat => b.layers.find((l) => l.id === id) as Coat;

@@ -18,10 +18,20 @@ import ContainersOpened from '../src/site/ContainersOpened.vue';
 import GaugeTeeth from '../src/site/GaugeTeeth.vue';
 import ClosingError from '../src/survey/ClosingError.vue';
 import WalkTable from '../src/survey/WalkTable.vue';
-import { coat, coats, NOW, polyurethane, prepareStore, reading, show, statusOf, step } from './support.ts';
+import {
+  coat,
+  coats,
+  NOW,
+  plain,
+  polyurethane,
+  prepareStore,
+  reading,
+  show,
+  statusOf,
+  step,
+} from './support.ts';
 
 beforeEach(prepareStore);
-const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();
 
 describe('figures and their working', () => {
   const film = wetFilm(coats[1]!);

@@ -1,21 +1,20 @@
 /** The open job as its pages have it: marks of the stages, words of the record, finding, work on zones. */
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { Point } from '@lentum/core/geometry';
 import { zoneQuantities, type Zone } from '@lentum/core/survey';
 import FindDialog from '../src/app/FindDialog.vue';
 import { useStageStates } from '../src/app/stages.ts';
 import EntryList from '../src/record/EntryList.vue';
 import { useEntryWords } from '../src/record/entrywords.ts';
 import { useZoneWork } from '../src/survey/zonework.ts';
-import { demo, openDemo, plain, type OpenDemo } from './openjob.ts';
+import { demo, openDemo, type OpenDemo } from './openjob.ts';
+import { leaveStandIns, plain } from './support.ts';
 
 let at: OpenDemo;
 beforeEach(async () => {
   at = await openDemo('/jobs/demo/survey?zone=terrace');
 });
-afterEach(() => {
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+afterEach(leaveStandIns);
 
 const areaOf = (zone: Zone): number => {
   const q = zoneQuantities(zone);
@@ -118,16 +117,17 @@ describe('finding', () => {
 });
 
 describe('work on zones', () => {
+  const RECTANGLE: Point[] = [
+    [0, 0],
+    [6, 0],
+    [6, 4],
+    [0, 4],
+  ];
   const zones = () => at.job.documents.survey.draft.zones;
 
   it('a new zone is chosen and saved, with a code of its own', async () => {
     const work = at.within(useZoneWork);
-    await work.addDrawn([
-      [0, 0],
-      [6, 0],
-      [6, 4],
-      [0, 4],
-    ]);
+    await work.addDrawn(RECTANGLE);
     await at.wait(1000);
     const added = zones().at(-1)!;
     expect(work.chosenId.value).toBe(added.id);
@@ -138,12 +138,7 @@ describe('work on zones', () => {
 
   it('is cut in two along a line and joined again, its area the same', async () => {
     const work = at.within(useZoneWork);
-    await work.addDrawn([
-      [0, 0],
-      [6, 0],
-      [6, 4],
-      [0, 4],
-    ]);
+    await work.addDrawn(RECTANGLE);
     await at.wait(10);
     const plot = work.zone.value!.plot;
     const on = (x: number, y: number): [number, number] => [plot.xM + x, plot.yM + y];

@@ -1,6 +1,6 @@
 /** Work on a bay of the demo: a coat entered, a mix, a coat of the record; and courses, by hand and as they are drawn. */
 import fc from 'fast-check';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { isCoat } from '@lentum/core/buildup';
 import type { CoursesPlan } from '@lentum/core/courses';
 import { areaOf, insideArea } from '@lentum/core/geometry';
@@ -14,17 +14,15 @@ import CoatCard from '../src/record/CoatCard.vue';
 import { planView } from '../src/shared/planview.ts';
 import CoatForm from '../src/site/CoatForm.vue';
 import MixDrawer from '../src/site/MixDrawer.vue';
-import { openDemo, plain, type OpenDemo } from './openjob.ts';
+import { openDemo, type OpenDemo } from './openjob.ts';
+import { leaveStandIns, plain, type } from './support.ts';
 
 const HALF_HOUR = 30 * 60_000;
 let at: OpenDemo;
 beforeEach(async () => {
   at = await openDemo();
 });
-afterEach(() => {
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+afterEach(leaveStandIns);
 const statusOf = (label: string) => {
   const found = at.job.statuses.find((s) => s.bay.label === label);
   if (!found) throw new Error(`no bay ${label}`);
@@ -43,8 +41,7 @@ describe('a coat on a bay', () => {
   it('is sent as the record takes it, when it is finished', async () => {
     const { w, button } = await open('H7');
     expect(plain(w.text())).toContain('Log a coat on bay H7');
-    await w.get('input[aria-label="Left over"]').setValue('3');
-    await w.get('input[aria-label="Left over"]').trigger('change');
+    await type(w, 'Left over', '3');
     await w.get('textarea').setValue('windy');
     await at.wait(HALF_HOUR);
     await button('Finished now').trigger('click');
@@ -119,14 +116,8 @@ describe('the mix for a bay', () => {
         slopePct: zoneOf('terrace').fallPct ?? 0,
         outputM2PerH: undefined,
       });
-    for (const [name, text] of [
-      ['Area left', '20'],
-      ['Temperature of the mix', '12'],
-    ] as const) {
-      await w.get(`input[aria-label="${name}"]`).setValue(text);
-      await w.get(`input[aria-label="${name}"]`).trigger('change');
-      await w.get(`input[aria-label="${name}"]`).trigger('blur');
-    }
+    await type(w, 'Area left', '20');
+    await type(w, 'Temperature of the mix', '12');
     const cool = asked(12);
     if (!cool.ok) throw new Error('it can be mixed at 12 °C');
     expect(plain(w.get('.large').text())).toBe(
@@ -134,9 +125,7 @@ describe('the mix for a bay', () => {
     );
     for (const part of cool.value.parts) expect(plain(w.text())).toContain(part.name);
     // Far too hot: nothing is mixed, and it is said.
-    await w.get('input[aria-label="Temperature of the mix"]').setValue('80');
-    await w.get('input[aria-label="Temperature of the mix"]').trigger('change');
-    await w.get('input[aria-label="Temperature of the mix"]').trigger('blur');
+    await type(w, 'Temperature of the mix', '80');
     expect(asked(80).ok).toBe(false);
     expect(w.find('.large').exists()).toBe(false);
     expect(w.get('[role=alert]').text()).not.toBe('');

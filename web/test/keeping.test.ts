@@ -5,6 +5,7 @@ import { nextTick, ref } from 'vue';
 import type { Entry, StoredEntry } from '@lentum/core/record';
 import { useDocument } from '../src/app/document.ts';
 import { useOutbox } from '../src/app/outbox.ts';
+import { leaveStandIns } from './support.ts';
 
 interface Roof {
   name: string;
@@ -63,10 +64,7 @@ beforeEach(() => {
   server = new Server();
   vi.stubGlobal('fetch', server.answer);
 });
-afterEach(() => {
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+afterEach(leaveStandIns);
 const pass = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
 
 describe('a document that saves itself', () => {

@@ -1,21 +1,17 @@
-/** The demo opened as a page opens it: the store of the application, and a server that answers from the demo file. */
-import { readFileSync } from 'node:fs';
-import { flushPromises, mount } from '@vue/test-utils';
+/** The demo opened as a page opens it: the store of the application, and a server that answers with the demo. */
+import { mount } from '@vue/test-utils';
 import ElementPlus from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
 import { vi } from 'vitest';
 import { h, type Component } from 'vue';
-import { createMemoryHistory, createRouter, type Router } from 'vue-router';
-import { readJobFile, type JobContent } from '@lentum/core/jobfile';
-import { sentence } from '@lentum/core/problems';
+import { createMemoryHistory, createRouter } from 'vue-router';
+import type { JobContent } from '@lentum/core/jobfile';
 import type { Entry } from '@lentum/core/record';
-import { DEMO_ANCHOR } from '@lentum/demo';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { useJob } from '../src/app/job.ts';
 import { STAGES } from '../src/app/stagelist.ts';
 
-const file = readJobFile(readFileSync('demo/velmora.lentum.json', 'utf8'));
-if (!file.ok) throw new Error(file.problems.map(sentence).join(' '));
-export const demo: JobContent = file.value.content;
+export const demo: JobContent = velmora(new Date(DEMO_ANCHOR));
 
 export interface DemoServer {
   /** Documents that were saved, by the last part of their address. */
@@ -99,7 +95,3 @@ export async function openDemo(path = '/jobs/demo/site') {
   };
 }
 export type OpenDemo = Awaited<ReturnType<typeof openDemo>>;
-export { flushPromises, type Router };
-
-/** Text as it is read: any run of blanks is one. */
-export const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();

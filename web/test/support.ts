@@ -11,6 +11,7 @@ import {
   ElSelect,
 } from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
+import { vi } from 'vitest';
 import type { Component } from 'vue';
 import type { Entry } from '@lentum/core/record';
 import { at, BAY_ID, polyurethane, statusOf as statusUnder } from '../../core/test/support/bay.ts';
@@ -58,3 +59,19 @@ export const coat = (finished: number, lastWetMm: number[]): Partial<Entry> =>
     lastWetMm,
     note: '',
   }) as Partial<Entry>;
+
+/** Text as it is read: any run of blanks is one. */
+export const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();
+
+/** Types into a measuring field and leaves it. */
+export async function type(w: ReturnType<typeof show>, label: string, text: string): Promise<void> {
+  const input = w.get(`input[aria-label="${label}"]`);
+  await input.setValue(text);
+  await input.trigger('change');
+}
+
+/** Clocks go on, and the server is the real one again. */
+export function leaveStandIns(): void {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+}

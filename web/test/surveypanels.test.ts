@@ -15,17 +15,11 @@ import PointsTable from '../src/survey/PointsTable.vue';
 import QuantityPanel from '../src/survey/QuantityPanel.vue';
 import TapedTable from '../src/survey/TapedTable.vue';
 import TurnButton from '../src/survey/TurnButton.vue';
-import { prepareStore, show } from './support.ts';
+import { plain, prepareStore, show, type } from './support.ts';
 
 beforeEach(prepareStore);
-const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();
 /** What a component gave back last. */
 const last = <T>(w: ReturnType<typeof show>, event: string): T => w.emitted(event)!.at(-1)![0] as T;
-async function type(w: ReturnType<typeof show>, label: string, text: string): Promise<void> {
-  const input = w.get(`input[aria-label="${label}"]`);
-  await input.setValue(text);
-  await input.trigger('change');
-}
 
 describe('tape measures', () => {
   const outline = (change: Partial<TapedOutline> = {}): TapedOutline => ({

@@ -20,10 +20,9 @@ import StockPanel from '../src/order/StockPanel.vue';
 import FigureText from '../src/shared/FigureText.vue';
 import SayParts from '../src/shared/SayParts.vue';
 import StepTimer from '../src/site/StepTimer.vue';
-import { prepareStore, show } from './support.ts';
+import { plain, prepareStore, show } from './support.ts';
 
 beforeEach(prepareStore);
-const plain = (text: string): string => text.replace(/[\s\u00a0\u202f]+/g, ' ').trim();
 const last = <T>(w: ReturnType<typeof show>, event: string): T => w.emitted(event)!.at(-1)![0] as T;
 const zone = first(everything());
 const schedule = scheduleOf(everything(), CATALOGUE[0]!);

@@ -6,14 +6,13 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { sentence, type Problem } from '@lentum/core/problems';
 import { ApiProblem, call, get, Offline, sentenceOf } from './api.ts';
+import { copy } from './copy.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' | 'offline';
 
 const DELAY_MS = 400;
 const RETRY_MS = 4000;
 const MOST_UNDO = 100;
-
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 export interface DocumentOptions<T> {
   readonly path: (jobId: string) => string;
@@ -33,6 +32,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let settled = JSON.stringify(options.empty);
   let saved = settled;
   let running: Promise<void> | undefined;
+  let retry: ReturnType<typeof setTimeout> | undefined;
 
   const text = computed(() => JSON.stringify(draft.value));
   /** The draft as plain data to reckon with: reading it costs nothing, unlike the draft, of which each part is watched. */
@@ -82,7 +82,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       } else if (error instanceof Offline) {
         state.value = 'offline';
         refusal.value = error.message;
-        setTimeout(() => void save(), RETRY_MS);
+        clearTimeout(retry);
+        retry = setTimeout(() => void save(), RETRY_MS);
       } else {
         state.value = 'refused';
         refusal.value = sentenceOf(error);

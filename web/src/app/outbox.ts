@@ -15,6 +15,9 @@ export interface SetAside extends Waiting {
   readonly why: string;
 }
 
+const without = <T extends Waiting>(list: readonly T[], id: string): T[] =>
+  list.filter((one) => one.entry.id !== id);
+
 export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => void) {
   const waiting = useStorage<Waiting[]>('lentum.outbox', []);
   const aside = useStorage<SetAside[]>('lentum.refused', []);
@@ -22,8 +25,16 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   const heard = new Map<string, unknown>();
   let running: Promise<boolean> | undefined;
 
+  let retry: ReturnType<typeof setTimeout> | undefined;
+
+  const wait = (one: Waiting): void => {
+    waiting.value = [...waiting.value, { jobId: one.jobId, entry: one.entry }];
+  };
   const done = (id: string): void => {
-    waiting.value = waiting.value.filter((w) => w.entry.id !== id);
+    waiting.value = without(waiting.value, id);
+  };
+  const drop = (id: string): void => {
+    aside.value = without(aside.value, id);
   };
 
   /** @returns whether all is sent; false when there is no signal, and it is tried again by itself */
@@ -36,7 +47,8 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
         if (id === jobId.value) stored(body);
       } catch (error) {
         if (error instanceof Offline || (error instanceof ApiProblem && error.status >= 500)) {
-          setTimeout(() => void flush(), RETRY_MS);
+          clearTimeout(retry);
+          retry = setTimeout(() => void flush(), RETRY_MS);
           return false;
         }
         if (heard.has(entry.id)) heard.set(entry.id, error);
@@ -56,7 +68,7 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   /** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
   async function send(entry: Entry): Promise<void> {
     heard.set(entry.id, undefined);
-    waiting.value = [...waiting.value, { jobId: jobId.value, entry }];
+    wait({ jobId: jobId.value, entry });
     try {
       // A round that was at its end already is followed by another.
       while (waiting.value.some((w) => w.entry.id === entry.id)) if (!(await flush())) break;
@@ -67,19 +79,15 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
     }
   }
 
-  const drop = (id: string): void => {
-    aside.value = aside.value.filter((a) => a.entry.id !== id);
-  };
-
   return {
     send,
     flush,
     waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)),
     aside: computed(() => aside.value.filter((a) => a.jobId === jobId.value)),
     /** Sends one that was set aside again, as it is. */
-    again: async ({ jobId: id, entry }: SetAside): Promise<void> => {
-      drop(entry.id);
-      waiting.value = [...waiting.value, { jobId: id, entry }];
+    again: async (one: SetAside): Promise<void> => {
+      drop(one.entry.id);
+      wait(one);
       await flush();
     },
     drop,

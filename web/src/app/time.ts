@@ -1,7 +1,13 @@
 /** Times are the job's local time. Stored instants are UTC. */
-import { DateTime, Duration } from 'luxon';
-import { MS_PER_DAY } from '@lentum/core/units';
+import { DateTime } from 'luxon';
+import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
 import { zoneAhead } from '@lentum/core/weather';
+
+/** Nearer than this a clock can be meant in one way only. */
+const NEAR_MS = 20 * MS_PER_HOUR;
+
+const clockOf = (localMs: number): string =>
+  new Date(localMs).toISOString().slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length);
 
 /** "14:30" today, "tomorrow 08:30", "Tue 14:30" within the week, else "12 May 14:30". */
 export function sayTime(ms: number, zone: string, nowMs: number): string {
@@ -9,7 +15,7 @@ export function sayTime(ms: number, zone: string, nowMs: number): string {
   const localMs = ms + zoneAhead(ms, zone);
   const dayOf = (local: number): number => Math.floor(local / MS_PER_DAY);
   const days = dayOf(localMs) - dayOf(nowMs + zoneAhead(nowMs, zone));
-  const clock = new Date(localMs).toISOString().slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length);
+  const clock = clockOf(localMs);
   if (days === 0) return clock;
   if (days === 1) return `tomorrow ${clock}`;
   if (days === -1) return `yesterday ${clock}`;
@@ -19,8 +25,7 @@ export function sayTime(ms: number, zone: string, nowMs: number): string {
 
 /** Only the clock while it can be meant in one way, for small labels; else as `sayTime`. */
 export function sayClock(ms: number, zone: string, nowMs: number): string {
-  const near = Math.abs(ms - nowMs) < Duration.fromObject({ hours: 20 }).toMillis();
-  return near ? DateTime.fromMillis(ms, { zone }).toFormat('HH:mm') : sayTime(ms, zone, nowMs);
+  return Math.abs(ms - nowMs) < NEAR_MS ? clockOf(ms + zoneAhead(ms, zone)) : sayTime(ms, zone, nowMs);
 }
 
 /** Value of a datetime-local field. */

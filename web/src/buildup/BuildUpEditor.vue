@@ -33,7 +33,7 @@ import LayerDetail from './LayerDetail.vue';
 import LayerEditor from './LayerEditor.vue';
 import LayerTable from './LayerTable.vue';
 import MovesStrip from './MovesStrip.vue';
-import { copy } from './revise.ts';
+import { copy } from '../app/copy.ts';
 import TypedFrom from './TypedFrom.vue';
 
 const props = defineProps<{

@@ -12,7 +12,7 @@ import {
 import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import { useEditing, type SourcedNumber } from './editing.ts';
-import { copy } from './revise.ts';
+import { copy } from '../app/copy.ts';
 import SourcedInput from './SourcedInput.vue';
 
 const props = defineProps<{ buildUp: BuildUp }>();

@@ -17,6 +17,7 @@ import {
   type Layer,
 } from '@lentum/core/buildup';
 import { STAGE_WORDS } from '@lentum/core/words';
+import { copy } from '../app/copy.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
@@ -58,7 +59,7 @@ const BLOCK_NAMES: Readonly<Record<Block, string>> = {
 };
 function toggleBlock(block: Block, on: boolean): void {
   changeCoat((c) => {
-    if (on) Object.assign(c, { [block]: JSON.parse(JSON.stringify(BLOCKS[block])) as unknown });
+    if (on) Object.assign(c, { [block]: copy(BLOCKS[block]) });
     else Reflect.deleteProperty(c, block);
   });
 }

@@ -1,8 +1,7 @@
 /** Changing a build-up in a job: a revision that the record refers to is left as it is, and the next one is made. */
 import type { BuildUp, BuildUpDoc, Terms } from '@lentum/core/buildup';
 import { sameContent } from '@lentum/core/library';
-
-export const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+import { copy } from '../app/copy.ts';
 
 const newestOf = (doc: BuildUpDoc, id: string): number =>
   Math.max(0, ...doc.buildUps.filter((b) => b.id === id).map((b) => b.revision));

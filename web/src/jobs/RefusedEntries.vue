@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
-import { ElMessageBox } from 'element-plus';
 import type { SetAside } from '../app/outbox.ts';
 import { useJob } from '../app/job.ts';
 import { useEntryWords } from '../record/entrywords.ts';
+import { sure } from '../shared/asking.ts';
 import { saveFile } from '../shared/savefile.ts';
 
 const job = useJob();
@@ -13,15 +13,8 @@ const keep = ({ entry }: SetAside): void =>
   saveFile(JSON.stringify(entry, null, 2), `entry-${entry.madeAt.slice(0, 10)}.json`, 'application/json');
 
 async function discard({ entry }: SetAside): Promise<void> {
-  try {
-    await ElMessageBox.confirm(`${words(entry)}. It is then nowhere any more.`, 'Discard this entry?', {
-      confirmButtonText: 'Discard',
-      cancelButtonText: 'Keep it',
-    });
-  } catch {
-    return;
-  }
-  job.outbox.drop(entry.id);
+  const gone = `${words(entry)}. It is then nowhere any more.`;
+  if (await sure('Discard this entry?', gone, 'Discard', 'Keep it')) job.outbox.drop(entry.id);
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One build-up of the library: its draft, saved by itself; its revisions, which stay; its file. */
 import { useEventListener } from '@vueuse/core';
-import { ElMessage, ElMessageBox } from 'element-plus';
+import { ElMessage } from 'element-plus';
 import { DateTime } from 'luxon';
 import { computed, onScopeDispose, reactive, ref, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
@@ -10,6 +10,7 @@ import { FAMILIES, SUBSTRATES, SUBSTRATE_KEYS, type SubstrateKey } from '@lentum
 import { differences, type Difference } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
 import { call, get, sentenceOf } from '../app/api.ts';
+import { copy } from '../app/copy.ts';
 import { useDocument } from '../app/document.ts';
 import { libraryPapers } from '../app/working.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -18,9 +19,9 @@ import BuildUpEditor from '../buildup/BuildUpEditor.vue';
 import CautionCard from '../buildup/CautionCard.vue';
 import DifferenceList from '../buildup/DifferenceList.vue';
 import HeadEditor from '../buildup/HeadEditor.vue';
-import { copy } from '../buildup/revise.ts';
 import SourceBar from '../buildup/SourceBar.vue';
 import ConflictDialog from '../jobs/ConflictDialog.vue';
+import { sure } from '../shared/asking.ts';
 import PickList from '../shared/PickList.vue';
 import UndoBar from '../shared/UndoBar.vue';
 import { askWho } from '../site/who.ts';
@@ -127,15 +128,9 @@ async function duplicate(): Promise<void> {
   }
 }
 async function putAway(): Promise<void> {
-  try {
-    await ElMessageBox.confirm(
-      'It is no longer offered. Jobs that have it keep it, and “Put away” in the library brings it back.',
-      `Put ${document_.draft.name} away?`,
-      { confirmButtonText: 'Put it away', cancelButtonText: 'Cancel' },
-    );
-  } catch {
-    return;
-  }
+  const away =
+    'It is no longer offered. Jobs that have it keep it, and “Put away” in the library brings it back.';
+  if (!(await sure(`Put ${document_.draft.name} away?`, away, 'Put it away'))) return;
   try {
     await call('POST', `/library/${props.buildUpId}/away`, { body: { away: true } });
     await router.push({ name: 'library' });

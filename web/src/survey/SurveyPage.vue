@@ -113,7 +113,9 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
       <el-dropdown
         v-if="survey.zones.length > 0"
         trigger="click"
-        @command="(kind: ExportKind) => void exportSurvey(kind, survey, job.head?.name ?? '')"
+        @command="
+          (kind: ExportKind) => void exportSurvey(kind, job.documents.survey.content, job.head?.name ?? '')
+        "
       >
         <el-button>Export</el-button>
         <template #dropdown>

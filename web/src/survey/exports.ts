@@ -12,10 +12,9 @@ export const EXPORTS: Readonly<Record<ExportKind, string>> = {
 
 export async function exportSurvey(kind: ExportKind, survey: Survey, jobName: string): Promise<void> {
   const { areaRows, toDxf, toGeoJson } = await import('@lentum/core/drawings');
-  const plain = JSON.parse(JSON.stringify(survey)) as Survey;
   const name = jobName.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'survey';
   if (kind === 'GeoJSON')
-    saveFile(`${JSON.stringify(toGeoJson(plain), null, 2)}\n`, `${name}.geojson`, 'application/geo+json');
-  else if (kind === 'DXF') saveFile(toDxf(plain), `${name}.dxf`, 'image/vnd.dxf');
-  else saveFile(`${Papa.unparse(areaRows(plain))}\r\n`, `${name}-areas.csv`, 'text/csv');
+    saveFile(`${JSON.stringify(toGeoJson(survey), null, 2)}\n`, `${name}.geojson`, 'application/geo+json');
+  else if (kind === 'DXF') saveFile(toDxf(survey), `${name}.dxf`, 'image/vnd.dxf');
+  else saveFile(`${Papa.unparse(areaRows(survey))}\r\n`, `${name}-areas.csv`, 'text/csv');
 }

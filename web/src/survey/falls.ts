@@ -3,6 +3,7 @@ import { onScopeDispose, ref, shallowRef, watch } from 'vue';
 import type { FallsReport } from '@lentum/core/falls';
 import type { Problem } from '@lentum/core/problems';
 import type { Zone } from '@lentum/core/survey';
+import { copy } from '../app/copy.ts';
 import { openSurveyWork, type OpenSurveyWork } from '../workers/surveywork.ts';
 
 export interface ZoneFalls {
@@ -31,7 +32,7 @@ export function useFalls(zones: () => readonly Zone[], first: () => string | und
     busy.value += 1;
     try {
       work ??= openSurveyWork();
-      const answer = await work.remote.falls(JSON.parse(JSON.stringify(zone)) as Zone);
+      const answer = await work.remote.falls(copy(zone));
       // A newer question has been asked meanwhile: this answer is stale.
       if (asked.get(zone.id) !== key) return;
       const next: ZoneFalls = answer.ok

@@ -49,7 +49,7 @@ export const useCalls = createSharedComposable(() => {
     const calls = job.statuses.map((status) => {
       const { shade, coated } = work.topOf(status);
       const climate = view?.climate(status.bay.zoneId, shade, coated);
-      return work.callOf(status, climate, doc.draft.crew, job.nowMs, reckon);
+      return work.callOf(status, climate, doc.content.crew, job.nowMs, reckon);
     });
     return work.inOrderOfCost(calls);
   });

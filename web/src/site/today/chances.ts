@@ -16,7 +16,6 @@ import type {
 
 const WAIT_MS = 300;
 const TEN_MINUTES_MS = 600_000;
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /** Bays with the same layer, surface and pace share an answer. */
 export function chanceKey(call: Call, top: { shade: string | undefined; coated: boolean }): string {
@@ -73,19 +72,23 @@ export function useChances(calls: () => readonly Call[]) {
       nowMs: job.nowMs,
     });
     await ready.value;
-    const found = await remote.chances(copy(asked));
+    const found = await remote.chances(asked);
     if (mine !== round) return;
     answers.value = found;
     busy.value = false;
   }
 
   watch(
-    () => [
-      questions().map((q) => q.key),
-      job.weather.series,
-      job.book,
-      JSON.stringify(job.weather.doc.content),
-      Math.floor(job.nowMs / TEN_MINUTES_MS),
+    [
+      () =>
+        questions()
+          .map((q) => q.key)
+          .join(),
+      () => job.weather.series,
+      () => job.book,
+      () => job.weather.doc.content,
+      () => job.documents.survey.content,
+      () => Math.floor(job.nowMs / TEN_MINUTES_MS),
     ],
     () => {
       clearTimeout(timer);
@@ -104,9 +107,9 @@ export function useChances(calls: () => readonly Call[]) {
       job.weather.work ? answers.value.get(chanceKey(call, job.weather.work.topOf(call.status))) : undefined,
     filmSpreads: async (q: FilmQuestion) => {
       await ready.value;
-      return remote ? remote.filmSpreads(copy(q)) : undefined;
+      return remote ? remote.filmSpreads(q) : undefined;
     },
-    overcoatSpread: async (q: StartQuestion) => (remote ? remote.overcoatSpread(copy(q)) : undefined),
+    overcoatSpread: async (q: StartQuestion) => (remote ? remote.overcoatSpread(q) : undefined),
   };
 }
 

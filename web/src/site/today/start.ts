@@ -33,7 +33,7 @@ export function useStart(
     return {
       layer: c.layer,
       layingHours: c.laying.value,
-      method: doc.draft.crew.method,
+      method: doc.content.crew.method,
       zoneId: c.status.bay.zoneId,
       ...top,
       climate: view.climate(c.status.bay.zoneId, top.shade, top.coated),

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** Where the job lies, who tells its weather, and the hours that are known. */
 import { computed, ref } from 'vue';
-import { ElMessage, ElMessageBox } from 'element-plus';
+import { ElMessage } from 'element-plus';
 import { at, hourOf, type WeatherSeries } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
+import { sure } from '../../shared/asking.ts';
 import HoursDialog from './HoursDialog.vue';
 import SeasonPanel from './SeasonPanel.vue';
 
@@ -57,12 +58,8 @@ const sources = computed(() => {
   });
 });
 async function withdraw(s: { readonly source: string; readonly mine: readonly string[] }): Promise<void> {
-  const sure = await ElMessageBox.confirm(
-    `The hours of ${s.source} are no longer looked at. The file can be added again.`,
-    'Withdraw these hours?',
-    { confirmButtonText: 'Withdraw', cancelButtonText: 'Keep' },
-  ).catch(() => undefined);
-  if (sure === undefined) return;
+  const what = `The hours of ${s.source} are no longer looked at. The file can be added again.`;
+  if (!(await sure('Withdraw these hours?', what, 'Withdraw', 'Keep'))) return;
   try {
     for (const id of s.mine)
       await call('POST', `/jobs/${job.id}/weather/series/${id}/withdraw`, { body: {} });
