@@ -1,4 +1,4 @@
-/** The build-ups and the bays of the Velmora ferry terminal. Three of its eight zones are in work, and the workshop's plies have begun. */
+/** The build-ups and the bays of the Velmora ferry terminal. Three of its eight zones are in work; the workshop's plies and the podium's hot layers have begun. */
 import { CATALOGUE, isCoat, type BuildUpDoc, type Coat, type ZoneBuildUp } from '@lentum/core/buildup';
 import type { BayBasis, SiteDoc } from '@lentum/core/site';
 import { splitZone } from '@lentum/core/site';
@@ -55,6 +55,7 @@ const CUTS: readonly { zoneId: string; layerId: string; basis: BayBasis }[] = [
   { zoneId: 'terrace', layerId: 'membrane', basis: { kind: 'mix' } },
   { zoneId: 'workshop', layerId: 'primer', basis: { kind: 'container', containerId: 'can-10' } },
   { zoneId: 'canopy', layerId: 'base', basis: { kind: 'container', containerId: 'pail-10' } },
+  { zoneId: 'garden', layerId: 'first', basis: { kind: 'charge' } },
 ];
 
 /** Ladders and doors: where people come on to each zone. */
@@ -63,6 +64,7 @@ const ACCESS: SiteDoc['access'] = [
   { zoneId: 'terrace', at: { alongM: 4.8, acrossM: 5.6 } },
   { zoneId: 'canopy', at: { alongM: 0.3, acrossM: 0.2 } },
   { zoneId: 'workshop', at: { alongM: 0.5, acrossM: 0.2 } },
+  { zoneId: 'garden', at: { alongM: 17.5, acrossM: 6.5 } },
 ];
 
 /** The bays, with ids that are the same each time. */

@@ -3,12 +3,20 @@
  * whole hours, so at another minute of the hour they would have read something else.
  */
 import type { JobContent } from '@lentum/core/jobfile';
-import type { Entry } from '@lentum/core/record';
+import { isSecondForm } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { DEMO_ANCHOR, morningZone, skyOver, weatherAt } from './sky.ts';
 import { chain } from './velmora.ts';
 
-const INSTANTS = ['madeAt', 'at', 'startedAt', 'finishedAt'] as const;
+const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/;
+
+/** Every instant in a value, however deep, moved. */
+function moveAll<T>(value: T, move: (instant: string) => string): T {
+  if (typeof value === 'string') return (INSTANT.test(value) ? move(value) : value) as T;
+  if (Array.isArray(value)) return value.map((v: unknown) => moveAll(v, move)) as T;
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, moveAll<unknown>(v, move)])) as T;
+}
 
 /** The same demo with every instant later by so many milliseconds, chained anew. */
 export function shiftJob(content: JobContent, byMs: number): JobContent {
@@ -16,14 +24,12 @@ export function shiftJob(content: JobContent, byMs: number): JobContent {
   const to = new Date(Date.parse(DEMO_ANCHOR) + byMs);
   const sky = skyOver(content.survey, to);
   const moved = content.record.map(({ entry, receivedAt }) => {
-    const next: Record<string, unknown> = { ...entry };
-    for (const key of INSTANTS) {
-      const value = next[key];
-      if (typeof value === 'string') next[key] = move(value);
+    const next = moveAll(entry, move);
+    if (next.kind === 'conditions' && isSecondForm(next)) {
+      const hours = (Date.parse(next.body.at) - to.getTime()) / MS_PER_HOUR;
+      Object.assign(next.body, sky(next.zoneId ?? '', hours));
     }
-    if (entry.kind === 'conditions')
-      Object.assign(next, sky(entry.zoneId, (Date.parse(entry.at) - Date.parse(DEMO_ANCHOR)) / MS_PER_HOUR));
-    return { entry: next as Entry, receivedAt: move(receivedAt) };
+    return { entry: next, receivedAt: move(receivedAt) };
   });
   const day = (date: string): string => move(`${date}T00:00:00Z`).slice(0, 10);
   const zones = content.survey.zones.map((zone) => ({

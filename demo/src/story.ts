@@ -1,23 +1,44 @@
 /** What happened on the demo roofs, told in hours before "now". People are made-up first names. */
-import { findBuildUp, laidRate } from '@lentum/core/buildup';
-import type { CoatEntry, Entry } from '@lentum/core/record';
+import { findBuildUp, laidRate, whenMissed, type Missable } from '@lentum/core/buildup';
+import {
+  ALL_DETAILS,
+  sharesByArea,
+  testEntry,
+  type Body,
+  type Entry,
+  type Kind,
+  type Person,
+  type Share,
+} from '@lentum/core/record';
 import { bayAreaM2, type Bay, type SiteDoc } from '@lentum/core/site';
+import type { Zone } from '@lentum/core/survey';
 import { buildUps, coatOf } from './roofs.ts';
 import type { Read } from './sky.ts';
 
 const HOUR_MS = 3_600_000;
 
-type CoatBody = Omit<CoatEntry, 'id' | 'madeAt' | 'who' | 'kind'>;
+export const PEOPLE = ['Ines', 'Marek', 'Tomas'] as const;
+export type Who = (typeof PEOPLE)[number];
+const personId = (who: Who): string => `velmora-${who.toLowerCase()}`;
+export const people: Person[] = PEOPLE.map((name) => ({ id: personId(name), name }));
 
-interface Laying {
+export interface Laying {
   readonly containerId: string;
   /** kg or L in one container, and more than the rate asks for, as a share. */
   readonly net: number;
   readonly over: number;
-  readonly gauge: CoatEntry['gauge'];
+  readonly gauge: Body<'coat'>['gauge'];
   readonly lastWetMm: readonly number[];
   readonly batch: string;
   readonly note?: string;
+  readonly hours?: number;
+  readonly more?: Partial<Body<'coat'>>;
+}
+
+interface Place {
+  readonly zoneId?: string;
+  readonly bays?: readonly Share[];
+  readonly supersedes?: string;
 }
 
 export class Story {
@@ -32,7 +53,7 @@ export class Story {
     this.sky = sky;
   }
 
-  private at(hours: number): string {
+  at(hours: number): string {
     return new Date(this.anchorMs + Math.round(hours * HOUR_MS)).toISOString();
   }
 
@@ -42,31 +63,67 @@ export class Story {
     return bay;
   }
 
-  private add(hours: number, who: string, body: Record<string, unknown>): string {
+  /** Bays by their labels, with their shares by area. */
+  private on(labels: readonly string[]): { zoneId: string; bays: Share[] } {
+    const bays = labels.map((l) => this.bay(l));
+    return { zoneId: bays[0]?.zoneId ?? '', bays: sharesByArea(bays) };
+  }
+
+  add<K extends Kind>(hours: number, who: Who, kind: K, place: Place, body: Body<K>): string {
     const id = `velmora-${String(this.entries.length + 1).padStart(4, '0')}`;
-    this.entries.push({ id, madeAt: this.at(hours), who, ...body } as Entry);
+    this.entries.push({
+      ...{ form: 2, id, kind, version: 1, personId: personId(who), deviceId: 'velmora-phone' },
+      ...{ madeAt: this.at(hours), offsetMs: 0, bays: [], attachments: [] },
+      ...place,
+      body,
+    } as unknown as Entry);
     return id;
   }
 
   /** Air, humidity and surface as the instruments read them then. */
   conditions(zoneId: string, ...hours: readonly number[]): void {
     for (const h of hours)
-      this.add(h, 'Ines', { kind: 'conditions', zoneId, at: this.at(h), ...this.sky(zoneId, h) });
+      this.add(h, 'Ines', 'conditions', { zoneId }, { at: this.at(h), ...this.sky(zoneId, h) });
   }
 
-  step(
-    label: string,
-    step: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted',
+  /** The readings of a zone's survey, as entries of the one who took them. */
+  tests(zone: Zone): void {
+    for (const test of zone.tests) {
+      const made = testEntry(zone.id, test);
+      const { broughtOverFrom: _survey, ...body } = made.body as Body<'test'>;
+      this.entries.push({
+        ...made,
+        ...{
+          id: `velmora-${test.id}`,
+          personId: personId('Ines'),
+          deviceId: 'velmora-phone',
+          offsetMs: 0,
+          body,
+        },
+      } as Entry);
+    }
+  }
+
+  /** Steps of the list, or that nothing of it is left to do. */
+  prepared(labels: readonly string[], hours: number, more: Partial<Body<'preparation'>> = {}): void {
+    const body = { at: this.at(hours), steps: [], complete: true, ...more };
+    this.add(hours, 'Ines', 'preparation', this.on(labels), body);
+  }
+
+  detailed(labels: readonly string[], hours: number, note: string): void {
+    const body = { at: this.at(hours), detailId: ALL_DETAILS, name: 'All details', step: 'made' as const };
+    this.add(hours, 'Ines', 'detail', this.on(labels), { ...body, note });
+  }
+
+  decided(
+    labels: readonly string[],
+    what: Body<'decision'>['what'],
     hours: number,
-    note = '',
+    reason = '',
+    about?: Body<'decision'>['about'],
   ): void {
-    this.add(hours, step === 'accepted' || step === 'held' ? 'Marek' : 'Ines', {
-      kind: 'step',
-      bayId: this.bay(label).id,
-      step,
-      at: this.at(hours),
-      note,
-    });
+    const body = { at: this.at(hours), what, reason, ...(about ? { about } : {}) };
+    this.add(hours, 'Marek', 'decision', this.on(labels), body);
   }
 
   detail(
@@ -75,70 +132,86 @@ export class Story {
     name: string,
     step: 'made' | 'accepted' | 'refused',
     hours: number,
-    note = '',
+    note?: string,
   ): void {
-    this.add(hours, step === 'made' ? 'Tomas' : 'Marek', {
-      kind: 'detail',
-      zoneId,
-      detailId,
-      name,
-      step,
-      at: this.at(hours),
-      note,
-    });
+    const body = { detailId, name, step, at: this.at(hours), ...(note === undefined ? {} : { note }) };
+    this.add(hours, step === 'made' ? 'Tomas' : 'Marek', 'detail', { zoneId }, body);
   }
 
-  /** A coat that used so much more (or less) than the rate asks for, out of whole containers. */
-  coat(label: string, layerId: string, finishedHours: number, laying: Laying): string {
-    const bay = this.bay(label);
-    const coat = coatOf(bay.zoneId, layerId);
-    const chosen = buildUps.zones.find((z) => z.zoneId === bay.zoneId);
-    const buildUp = chosen && findBuildUp(buildUps, chosen.buildUpId, chosen.revision);
-    if (!buildUp) throw new Error(`the demo zone ${bay.zoneId} has no build-up`);
-    const laid = laidRate(coat);
-    const used = bayAreaM2(bay) * laid.rate.value * (1 + laying.over);
+  layer(zoneId: string, layerId: string): { buildUpId: string; revision: number; layerId: string } {
+    const chosen = buildUps.zones.find((z) => z.zoneId === zoneId);
+    if (!chosen || !findBuildUp(buildUps, chosen.buildUpId, chosen.revision))
+      throw new Error(`the demo zone ${zoneId} has no build-up`);
+    return { buildUpId: chosen.buildUpId, revision: chosen.revision, layerId };
+  }
+
+  /** A coat over one bay or several that used so much more (or less) than the rate asks for, out of whole containers. */
+  coat(labels: readonly string[], layerId: string, finishedHours: number, laying: Laying): string {
+    const bays = labels.map((l) => this.bay(l));
+    const place = this.on(labels);
+    const laid = laidRate(coatOf(place.zoneId, layerId));
+    const area = bays.reduce((sum, b) => sum + bayAreaM2(b), 0);
+    const used = area * laid.rate.value * (1 + laying.over);
     const opened = Math.ceil(used / laying.net);
-    const body: CoatBody = {
-      bayId: bay.id,
-      buildUpId: buildUp.id,
-      revision: buildUp.revision,
-      layerId,
-      startedAt: this.at(finishedHours - 0.7),
+    return this.add(finishedHours, 'Tomas', 'coat', place, {
+      ...this.layer(place.zoneId, layerId),
+      startedAt: this.at(finishedHours - (laying.hours ?? 0.7)),
       finishedAt: this.at(finishedHours),
       containers: [{ containerId: laying.containerId, opened, batch: laying.batch }],
       leftOver: { basis: laid.basis, value: Number((opened * laying.net - used).toFixed(2)) },
       gauge: laying.gauge,
-      lastWetMm: [...laying.lastWetMm],
-      note: laying.note ?? '',
-    };
-    return this.add(finishedHours, 'Tomas', { kind: 'coat', ...body });
-  }
-
-  /** A ply that was laid on a bay, and looked at. */
-  ply(label: string, layerId: string, finishedHours: number, used: number, batch: string): void {
-    const bay = this.bay(label);
-    const chosen = buildUps.zones.find((z) => z.zoneId === bay.zoneId);
-    if (!chosen) throw new Error(`the demo zone ${bay.zoneId} has no build-up`);
-    this.add(finishedHours, 'Tomas', {
-      kind: 'laid',
-      bayId: bay.id,
-      buildUpId: chosen.buildUpId,
-      revision: chosen.revision,
-      layerId,
-      startedAt: this.at(finishedHours - 1.5),
-      finishedAt: this.at(finishedHours),
-      used,
-      batch,
-      looked: true,
-      note: '',
+      readings: bays.map((b) => ({ bayId: b.id, lastWetMm: [...laying.lastWetMm] })),
+      ...(laying.note === undefined ? {} : { note: laying.note }),
+      ...laying.more,
     });
   }
 
+  /** Plies that were laid on a bay, and looked at. */
+  ply(label: string, layerId: string, finishedHours: number, used: number, batch: string): void {
+    const place = this.on([label]);
+    this.add(finishedHours, 'Tomas', 'ply', place, {
+      ...this.layer(place.zoneId, layerId),
+      ...{ startedAt: this.at(finishedHours - 1.5), finishedAt: this.at(finishedHours) },
+      ...{ used, batch, looked: true },
+    });
+  }
+
+  thrown(labels: readonly string[], layerId: string, hours: number, bags: number, batch: string): void {
+    const place = this.on(labels);
+    const of = this.layer(place.zoneId, layerId);
+    const body = { step: 'thrown' as const, ...of, at: this.at(hours), method: 'to refusal' as const };
+    this.add(hours, 'Tomas', 'broadcast', place, { ...body, bags, thrownKg: bags * 25, batch });
+  }
+
+  swept(labels: readonly string[], layerId: string, hours: number, sweptKg: number, backKg: number): void {
+    const place = this.on(labels);
+    const of = this.layer(place.zoneId, layerId);
+    this.add(hours, 'Ines', 'broadcast', place, {
+      ...{ step: 'swept', ...of, at: this.at(hours), sweptKg, backKg },
+      note: 'Into dry bags, marked as used once.',
+    });
+  }
+
+  /** Every step of the remedy for a missed limit of a coat. */
+  mended(label: string, layerId: string, coatEntryId: string, limit: Missable, hours: number): void {
+    const place = this.on([label]);
+    const { steps } = whenMissed(coatOf(place.zoneId, layerId), limit);
+    this.add(hours, 'Ines', 'remedy', place, {
+      ...{ at: this.at(hours), entryId: coatEntryId, limit },
+      steps: steps.map((s, n) => ({ n, says: s.says })),
+    });
+  }
+
+  came(hours: number, item: string, name: string, count: number, batch: string, paper: string): void {
+    const body = { at: this.at(hours), step: 'came' as const, item, name, count, batch, paper };
+    this.add(hours, 'Ines', 'stock', {}, body);
+  }
+
   /** The same coat again with something put right; the old entry stays in the record. */
-  correct(entryId: string, hours: number, change: Partial<CoatBody>): void {
+  correct(entryId: string, hours: number, change: Partial<Body<'coat'>>): string {
     const old = this.entries.find((e) => e.id === entryId);
     if (old?.kind !== 'coat') throw new Error(`the demo has no coat ${entryId}`);
-    const { id: supersedes, madeAt: _madeAt, who: _who, ...rest } = old;
-    this.add(hours, 'Ines', { ...rest, ...change, supersedes });
+    const place = { ...(old.zoneId === undefined ? {} : { zoneId: old.zoneId }), bays: old.bays };
+    return this.add(hours, 'Ines', 'coat', { ...place, supersedes: entryId }, { ...old.body, ...change });
   }
 }

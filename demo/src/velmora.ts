@@ -3,7 +3,7 @@ import type { JobContent } from '@lentum/core/jobfile';
 import { link, type StoredEntry } from '@lentum/core/record';
 import { orderAt } from './orders.ts';
 import { buildUps, cutBays } from './roofs.ts';
-import { Story } from './story.ts';
+import { people, Story } from './story.ts';
 import { morningZone, skyOver, weatherAt } from './sky.ts';
 import { surveyAt } from './zones.ts';
 
@@ -18,119 +18,268 @@ const PRIMER = {
 const FIRST = { containerId: 'pail-25', net: 25, over: 0.02, gauge: 'deep', batch: 'F-2231' } as const;
 const SECOND = { containerId: 'pail-25', net: 25, over: 0.03, gauge: 'middle', batch: 'F-2240' } as const;
 
+const numbered = (letter: string, from: number, to: number): string[] =>
+  Array.from({ length: to - from + 1 }, (_, i) => `${letter}${from + i}`);
+
+/** What the lorries brought, by the keys of the order's lines. */
+function deliveries(story: Story): void {
+  const hall: [string, string, number, string][] = [
+    ['resin', 'Polyurethane resin', 14, 'F-2231'],
+    ['resin', 'Polyurethane resin', 8, 'F-2240'],
+    ['hall-primer', 'Polyurethane primer', 12, 'P-0417'],
+    ['tack-primer', 'Tack primer', 4, 'P-0418'],
+    ['methacrylate-primer', 'Methacrylate primer', 6, 'M-0877'],
+    ['methacrylate', 'Membrane resin', 22, 'M-0902'],
+    ['methacrylate', 'Finish resin', 4, 'M-0911'],
+    ['wear', 'Wear coat', 8, 'W-3310'],
+    ['quartz', 'Quartz 0.7 to 1.2 mm', 20, 'Q-5521'],
+    ['rust', 'Rust primer', 4, 'R-1180'],
+    ['base-ply', 'Base ply', 12, 'B-7702'],
+    ['cap', 'Cap sheet', 14, 'C-9914'],
+    ['conditioner', 'Surface conditioner', 2, 'S-0206'],
+    ['blocks', 'Rubberised bitumen in blocks', 46, 'K-6610'],
+  ];
+  hall.forEach(([item, name, count, batch], i) =>
+    story.came(-94 + i * 0.02, item, name, count, batch, i < 10 ? 'note 118' : 'note 121'),
+  );
+}
+
 function hall(story: Story): void {
   story.conditions('hall', -71, -62, -47, -38, -23, -15, -0.4);
-  for (let n = 1; n <= 11; n += 1) story.step(`H${n}`, 'prepared', -72 + n * 0.1);
-  for (const bay of ['H1', 'H2', 'H3', 'H4']) {
-    story.coat(bay, 'primer', -69, PRIMER);
-    story.step(bay, 'detailed', -63, 'Upstand and corner pieces laid, saturated, no pinholes.');
-  }
-  story.coat('H1', 'first', -46, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.4, 1.5, 1.4] });
-  story.coat('H2', 'first', -45, { ...FIRST, lastWetMm: [1.5, 1.5, 1.4, 1.4, 1.5, 1.5] });
-  story.coat('H3', 'first', -44, { ...FIRST, lastWetMm: [1.4, 1.5, 1.5, 1.4, 1.5, 1.4] });
-  story.coat('H4', 'first', -43, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.5] });
-  story.coat('H1', 'second', -22.5, { ...SECOND, lastWetMm: [0.9, 0.8, 0.9, 0.9, 0.8, 0.9] });
-  const typo = story.coat('H2', 'second', -21.5, {
+  const bays = numbered('H', 1, 11);
+  story.prepared(bays, -75.4, {
+    ...{
+      startedAt: story.at(-77),
+      steps: ['wash'],
+      complete: false,
+      method: 'high pressure, turning nozzle',
+    },
+    ...{ pressureBar: 320, product: 'wash concentrate', waterParts: 9, litres: 6, dwellMin: 15 },
+    dryingFrom: story.at(-75.4),
+  });
+  story.prepared(bays, -71.9, { steps: ['dry', 'fillets'], note: 'Dry to the touch, fillets 50 mm.' });
+  for (const bay of ['H1', 'H2', 'H3', 'H4']) story.coat([bay], 'primer', -69, PRIMER);
+  const late = story.coat(['H11'], 'primer', -68.6, PRIMER);
+  story.detailed(['H1', 'H2', 'H3', 'H4'], -63, 'Upstand and corner pieces laid, saturated, no pinholes.');
+  story.coat(['H1'], 'first', -46, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.4, 1.5, 1.4] });
+  story.coat(['H2'], 'first', -45, { ...FIRST, lastWetMm: [1.5, 1.5, 1.4, 1.4, 1.5, 1.5] });
+  story.coat(['H3'], 'first', -44, { ...FIRST, lastWetMm: [1.4, 1.5, 1.5, 1.4, 1.5, 1.4] });
+  story.coat(['H4'], 'first', -43, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.5] });
+  story.coat(['H1'], 'second', -22.5, { ...SECOND, lastWetMm: [0.9, 0.8, 0.9, 0.9, 0.8, 0.9] });
+  const typo = story.coat(['H2'], 'second', -21.5, {
     ...SECOND,
     lastWetMm: [0.8, 0.9, 0.9, 0.9, 0.9, 0.8],
     batch: 'F-2204',
   });
   story.correct(typo, -21, { containers: [{ containerId: 'pail-25', opened: 1, batch: 'F-2240' }] });
-  story.coat('H3', 'second', -20.5, {
+  story.coat(['H3'], 'second', -20.5, {
     ...SECOND,
     over: -0.2,
     lastWetMm: [0.7, 0.6, 0.6, 0.7, 0.8, 0.7],
     note: 'Pail ran short toward the north edge.',
   });
-  story.step('H1', 'accepted', -13.8);
-  story.step('H2', 'accepted', -13.7);
-  story.coat('H4', 'second', -0.2, { ...SECOND, over: -0.09, lastWetMm: [0.7, 0.8, 0.7, 0.6, 0.8, 0.7] });
-  for (const bay of ['H5', 'H6', 'H9', 'H11']) story.coat(bay, 'primer', -18, PRIMER);
-  story.coat('H5', 'first', -14.6, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.4] });
-  story.coat('H6', 'first', -10.8, { ...FIRST, lastWetMm: [1.4, 1.5, 1.4, 1.5, 1.5, 1.5] });
-  story.coat('H7', 'primer', -26, PRIMER);
-  story.coat('H8', 'primer', -47, PRIMER);
-  story.step('H9', 'held', -13.5, 'blister under the primer by the outlet, cut out and dry first');
+  story.decided(['H1'], 'accepted', -13.8);
+  story.decided(['H2'], 'accepted', -13.7);
+  story.coat(['H4'], 'second', -0.2, { ...SECOND, over: -0.09, lastWetMm: [0.7, 0.8, 0.7, 0.6, 0.8, 0.7] });
+  for (const bay of ['H5', 'H6', 'H9']) story.coat([bay], 'primer', -18, PRIMER);
+  // The primer of H11 was missed: abraded, wiped, primed again, and looked at.
+  story.mended('H11', 'primer', late, 'overcoatUntil', -18);
+  story.decided(['H11'], 'accepted', -17.2, 'Matt all over, primer closed, no dust.', {
+    ...{ entryId: late, limit: 'overcoatUntil' as const },
+  });
+  story.coat(['H5'], 'first', -14.6, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.4] });
+  story.coat(['H6'], 'first', -10.8, { ...FIRST, lastWetMm: [1.4, 1.5, 1.4, 1.5, 1.5, 1.5] });
+  story.coat(['H7'], 'primer', -26, PRIMER);
+  story.coat(['H8'], 'primer', -47, PRIMER);
+  story.decided(['H9'], 'held', -13.5, 'blister under the primer by the outlet, cut out and dry first');
 }
 
 function terrace(story: Story): void {
   story.conditions('terrace', -47, -22, -15, -0.5);
   const drum = { containerId: 'drum-10', net: 10, over: 0.02, gauge: 'deep', batch: 'M-0902' } as const;
-  for (let n = 1; n <= 12; n += 1) {
-    story.step(`T${n}`, 'prepared', -47);
-    story.coat(`T${n}`, 'primer', -46 + n * 0.1, {
+  const all = numbered('T', 1, 12);
+  story.prepared(all, -47.5, { steps: ['grind', 'profile', 'dry'], method: 'shot-blasted, vacuumed' });
+  story.add(
+    -46.7,
+    'Tomas',
+    'mix',
+    { zoneId: 'terrace' },
+    {
+      ...story.layer('terrace', 'primer'),
+      at: story.at(-46.9),
+      parts: [
+        { name: 'Primer resin', kg: 10, batch: 'M-0877' },
+        { name: 'Catalyst', kg: 0.3, batch: '' },
+      ],
+      ...{ catalystPct: 3, stirredMin: 2, placedAt: story.at(-46.7) },
+    },
+  );
+  // One shift over twelve bays, from the drums that they shared.
+  story.coat(all, 'primer', -44.8, {
+    ...drum,
+    ...{ over: 0.05, gauge: 'fine', lastWetMm: [], batch: 'M-0877', hours: 2 },
+    more: { method: 'rolled' },
+  });
+  for (const [from, to, hours] of [
+    [1, 4, -42.2],
+    [5, 8, -41],
+  ] as const)
+    story.coat(numbered('T', from, to), 'membrane', hours, {
       ...drum,
-      over: 0.05,
-      gauge: 'fine',
-      lastWetMm: [],
-      batch: 'M-0877',
+      ...{ over: 0.06, lastWetMm: [2, 2, 2.5, 2, 2.5], hours: 1.1 },
     });
-  }
-  for (let n = 1; n <= 8; n += 1) {
-    story.coat(`T${n}`, 'membrane', -43 + n * 0.25, {
-      ...drum,
-      over: 0.06,
-      gauge: 'deep',
-      lastWetMm: [2, 2, 2.5, 2, 2.5],
-    });
-  }
-  for (let n = 1; n <= 4; n += 1) {
-    story.coat(`T${n}`, 'wear', -22.5 + n * 0.3, {
-      containerId: 'bucket-33',
-      net: 33,
-      over: 0.03,
-      gauge: 'deep',
-      lastWetMm: [2, 2.5, 2, 2.5, 2.5],
-      batch: 'W-3310',
-    });
-  }
-  for (let n = 1; n <= 2; n += 1) {
-    story.coat(`T${n}`, 'finish', -17 + n * 0.3, {
-      ...drum,
-      over: 0.04,
-      gauge: 'fine',
-      lastWetMm: [0.6, 0.55, 0.6, 0.6],
-      batch: 'M-0911',
-    });
-    story.step(`T${n}`, 'accepted', -13.6);
-  }
+  const wear = numbered('T', 1, 4);
+  const laid = story.coat(wear, 'wear', -21.3, {
+    ...{ containerId: 'bucket-33', net: 33, over: 0.03, gauge: 'deep', batch: 'W-3310', hours: 1.2 },
+    lastWetMm: [2, 2.5, 2, 2.5, 2.5],
+    more: { method: 'trowelled' },
+  });
+  story.thrown(wear, 'quartz', -21.2, 10, 'Q-5521');
+  story.add(
+    -21,
+    'Ines',
+    'event',
+    { zoneId: 'terrace', bays: [{ bayId: 'terrace-4', share: 1 }] },
+    { at: story.at(-21), what: 'shoes', note: 'A passenger stepped over the tape at the door.' },
+  );
+  story.mended('T4', 'wear', laid, 'foot', -19.5);
+  story.swept(wear, 'quartz', -18.4, 96, 70);
+  story.coat(['T1', 'T2'], 'finish', -16.4, {
+    ...drum,
+    ...{ over: 0.04, gauge: 'fine', lastWetMm: [0.6, 0.55, 0.6, 0.6], batch: 'M-0911' },
+  });
+  story.decided(['T1', 'T2'], 'accepted', -13.6);
+  for (const bay of ['terrace-1', 'terrace-2'])
+    story.add(
+      -13.5,
+      'Marek',
+      'opening',
+      { zoneId: 'terrace', bays: [{ bayId: bay, share: 1 }] },
+      { at: story.at(-13.5), to: 'feet', step: 'opened' },
+    );
 }
 
 function canopy(story: Story): void {
   story.conditions('canopy', -22);
-  for (let n = 1; n <= 6; n += 1)
-    story.step(`C${n}`, 'prepared', -21.5, 'Washed, rinsed, old coating holds.');
-  const pail = {
-    containerId: 'pail-20',
-    net: 20,
-    over: 0.05,
-    gauge: 'fine',
-    lastWetMm: [],
-    batch: 'R-1180',
-  } as const;
-  for (const bay of ['C1', 'C2', 'C3']) story.coat(bay, 'rust', -18.5, pail);
+  const six = numbered('C', 1, 6);
+  story.prepared(six, -21.5, {
+    ...{ steps: ['wash', 'dry'], method: 'high pressure', pressureBar: 300 },
+    note: 'Washed, rinsed, old coating holds.',
+  });
+  story.add(
+    -20.6,
+    'Ines',
+    'dry film',
+    { zoneId: 'canopy' },
+    {
+      ...{ at: story.at(-20.6), gauge: 'magnetic', instrument: 'dry-film gauge', ground: 'steel' },
+      ...{ when: 'before', zeroUm: 2, shims: [{ nominalUm: 250, readUm: 252 }] },
+      readingsUm: [84, 91, 78, 88, 95],
+      note: 'Old coating, before anything new.',
+    },
+  );
+  story.add(
+    -19.7,
+    'Tomas',
+    'trial',
+    { zoneId: 'canopy' },
+    {
+      ...{ at: story.at(-20), about: 'spray', layerId: 'base', judgedAt: story.at(-19.7), result: 'good' },
+      ...{ tip: '0.43 mm', pressureBar: 180, decidedBy: 'Ines' },
+      note: 'Tails gone at this pressure; not raised further.',
+    },
+  );
+  // A shift over three bays, weighed again afterwards.
+  const pail = { containerId: 'pail-20', net: 20, over: 0.05, gauge: 'fine', batch: 'R-1180' } as const;
+  const shift = story.coat(['C1', 'C2', 'C3'], 'rust', -18.5, {
+    ...pail,
+    ...{ lastWetMm: [], hours: 1.5, more: { method: 'sprayed', tip: '0.43 mm', pressureBar: 180 } },
+  });
+  const first = story.entries.find((e) => e.id === shift);
+  if (first?.kind === 'coat')
+    story.correct(shift, -17.8, {
+      leftOver: { ...first.body.leftOver, value: Number((first.body.leftOver.value - 0.6).toFixed(2)) },
+      note: 'Left over weighed again: the lid was on the scale the first time.',
+    });
   story.conditions('canopy', -0.3);
 }
 
 /** Sheets: primed in the morning, the first bays under their base ply by now. */
 function workshop(story: Story): void {
   story.conditions('workshop', -23);
-  const can = {
-    containerId: 'can-10',
-    net: 10,
-    over: 0.05,
-    gauge: 'fine',
-    lastWetMm: [],
-    batch: 'P-0418',
-  } as const;
-  for (let n = 1; n <= 4; n += 1) story.step(`W${n}`, 'prepared', -23);
-  for (let n = 1; n <= 3; n += 1) story.coat(`W${n}`, 'primer', -21.5 + n * 0.3, can);
-  for (let n = 1; n <= 2; n += 1)
-    story.step(`W${n}`, 'detailed', -19.5, 'Corners and outlets in self-adhered pieces.');
+  const can = { containerId: 'can-10', net: 10, over: 0.05, gauge: 'fine', batch: 'P-0418' } as const;
+  story.prepared(numbered('W', 1, 4), -23, { steps: ['wash', 'dry'] });
+  for (let n = 1; n <= 3; n += 1) story.coat([`W${n}`], 'primer', -21.5 + n * 0.3, { ...can, lastWetMm: [] });
+  story.detailed(['W1', 'W2'], -19.5, 'Corners and outlets in self-adhered pieces.');
   story.ply('W1', 'base', -17.5, 2.7, 'B-7702');
   story.ply('W2', 'base', -15.8, 2.8, 'B-7702');
   story.ply('W1', 'cap', -13.9, 4.1, 'C-9914');
   story.conditions('workshop', -0.5);
+}
+
+/** Hot work: two charges under one permit, with a watch after the last flame. */
+function garden(story: Story): void {
+  story.conditions('garden', -42, -23, -0.6);
+  story.prepared(['G1', 'G2'], -43, { steps: ['wash', 'dry'] });
+  const can = { containerId: 'can-10', net: 10, over: 0.04, gauge: 'fine', batch: 'S-0206' } as const;
+  story.coat(['G1', 'G2'], 'primer', -40, { ...can, lastWetMm: [], hours: 1 });
+  story.detailed(['G1', 'G2'], -23.4, 'Fabric over corners and the planter foot, both hot layers.');
+  const permit = story.add(
+    -22.8,
+    'Marek',
+    'permit',
+    { zoneId: 'garden' },
+    {
+      ...{ step: 'opened', at: story.at(-22.8), number: '31', issuedBy: 'Marek', until: story.at(-13.5) },
+      work: 'Kettle and hot-applied membrane on the podium',
+    },
+  );
+  const charge = (n: number, litH: number, layH: number, kettle: readonly number[], drawnKg: number) =>
+    story.add(
+      layH,
+      'Tomas',
+      'melt',
+      { zoneId: 'garden' },
+      {
+        ...story.layer('garden', 'first'),
+        ...{ charge: n, litAt: story.at(litH), offAt: story.at(layH), blocks: 16, chargedKg: 288 },
+        temperatures: kettle.map((kettleC, i) => ({
+          at: story.at(litH + 1.5 + i * 0.5),
+          kettleC,
+          layingC: kettleC - 9,
+        })),
+        ...{ drawnKg, leftKg: 288 - drawnKg, batch: 'K-6610' },
+      },
+    );
+  const block = { containerId: 'block-18', net: 18, gauge: 'probe', batch: 'K-6610', hours: 1.2 } as const;
+  charge(1, -22.6, -19.8, [188, 194, 191], 262);
+  story.coat(['G1'], 'first', -19.9, { ...block, over: 0.05, lastWetMm: [3, 3, 3.5, 3, 3, 3.5] });
+  charge(2, -19.2, -16.4, [186, 196, 193], 258);
+  story.coat(['G2'], 'first', -16.5, { ...block, over: 0.04, lastWetMm: [3, 3.5, 3, 3, 3, 3] });
+  const watch = story.add(
+    -16.3,
+    'Ines',
+    'watch',
+    { zoneId: 'garden' },
+    {
+      ...{ step: 'opened', at: story.at(-16.3), watcher: 'Ines', until: story.at(-15.2), extinguisher: true },
+      permitId: permit,
+    },
+  );
+  story.add(
+    -15.1,
+    'Ines',
+    'watch',
+    { zoneId: 'garden' },
+    { step: 'closed', at: story.at(-15.1), watchId: watch, nothingFound: true },
+  );
+  story.add(
+    -15,
+    'Marek',
+    'permit',
+    { zoneId: 'garden' },
+    { step: 'closed', at: story.at(-15), permitId: permit, closedBy: 'Marek' },
+  );
 }
 
 /** Details that were made and looked at: most of the hall's, one refused. */
@@ -168,15 +317,20 @@ export function chain(
 
 /** The demo as it stands at an instant. */
 export function velmora(anchor: Date): JobContent {
-  const survey = surveyAt(anchor);
-  const site = cutBays(survey);
-  const story = new Story(site, anchor.getTime(), skyOver(survey, anchor));
+  const tested = surveyAt(anchor);
+  const site = cutBays(tested);
+  const story = new Story(site, anchor.getTime(), skyOver(tested, anchor));
+  for (const zone of tested.zones) story.tests(zone);
+  deliveries(story);
   hall(story);
   terrace(story);
   canopy(story);
   workshop(story);
+  garden(story);
   details(story);
   const inOrder = [...story.entries].sort((a, b) => Date.parse(a.madeAt) - Date.parse(b.madeAt));
+  // What was tested is told by the record.
+  const survey = { ...tested, zones: tested.zones.map((zone) => ({ ...zone, tests: [] })) };
   return {
     job: {
       name: 'Velmora ferry terminal',
@@ -193,6 +347,7 @@ export function velmora(anchor: Date): JobContent {
     weatherSeries: [],
     pictures: [],
     papers: [],
+    people,
     record: chain(inOrder.map((entry) => ({ entry, receivedAt: entry.madeAt }))),
   };
 }

@@ -8,6 +8,7 @@ import { migrate } from './db/migrate.ts';
 import { createPool } from './db/pool.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { createApp } from './http/app.ts';
+import { bringOverAll } from './record/broughtover.ts';
 
 const databaseUrl = process.env['DATABASE_URL'];
 if (!databaseUrl) {
@@ -17,6 +18,7 @@ if (!databaseUrl) {
 
 await migrate(databaseUrl);
 const pool = createPool(databaseUrl);
+await bringOverAll(pool, new Date());
 if (process.env['LENTUM_DEMO'] !== 'off') await keepDemoAlive(pool, randomUUID, new Date());
 
 const app = createApp({

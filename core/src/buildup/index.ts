@@ -102,6 +102,7 @@ export { costOfLayer, costs, type Costs } from './costs.ts';
 export { BLOCKS, blankBuildUp, blankHot, blankLayer } from './blank.ts';
 export { FIELD_GROUPS, FIELDS, setAt, STAGE_NAMES, valueAt, type Field, type FieldGroup } from './fields.ts';
 export { whenMissed, type WhenMissed } from './practice.ts';
+export { REMEDY_DOES, stepsText, type Remedies, type RemedyStep } from './remedies.ts';
 export {
   DIRECTIONS,
   NOTCH_SHAPES,

@@ -13,6 +13,7 @@ import {
   thinningSchema,
   toolSchema,
 } from './mixing.ts';
+import { remediesSchema } from './remedies.ts';
 import { containerSchema, potLifeSchema, productSchema, rateSchema, text } from './numbers.ts';
 
 const mm = (most: number) => sourced(z.number().min(0).max(most));
@@ -93,6 +94,8 @@ export const coatSchema = z
     ifMissed: text(400),
     /** What to do when another limit was missed; general practice where nothing is said. */
     missed: missedSchema.default({}),
+    /** The same as steps with what they take; they come before the words. */
+    remedies: remediesSchema.optional(),
   })
   .refine(
     (c) => c.volumeSolids !== undefined || (c.massSolids !== undefined && c.volatileKgPerL !== undefined),
@@ -175,6 +178,7 @@ export const sheetSchema = z.strictObject({
   limits: limitsSchema,
   ifMissed: text(400),
   missed: missedSchema.default({}),
+  remedies: remediesSchema.optional(),
   pricePerRoll: sourced(z.number().min(0).max(1e6)).optional(),
 });
 

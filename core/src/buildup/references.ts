@@ -56,6 +56,18 @@ export function namedProblems(buildUp: BuildUp, field: string): Problem[] {
       p.layerIds,
     ]),
   ];
+  buildUp.layers.forEach((l, i) => {
+    if (!('remedies' in l)) return;
+    for (const [limit, steps] of Object.entries(l.remedies ?? {}))
+      steps.forEach((s, n) => {
+        if (s.layerId !== undefined)
+          layerNames.push([
+            `layers/${i}/remedies/${limit}/${n}/layerId`,
+            `${l.name}, remedy, step ${n + 1}`,
+            [s.layerId],
+          ]);
+      });
+  });
   for (const [at, label, ids] of layerNames)
     for (const id of ids)
       if (!layers.has(id)) problems.push(notKnown(`${field}/${at}`, label, id, 'a layer of this build-up'));

@@ -17,7 +17,7 @@ import {
   type Unsaid,
   type Windows,
 } from '../programme/index.ts';
-import type { BayStatus } from '../record/index.ts';
+import { openMiss, type BayStatus, type Miss } from '../record/index.ts';
 import { bayAreaFigure } from '../site/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import { hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
@@ -60,6 +60,8 @@ export interface Call {
   /** The last coat may be overcoated until then. */
   readonly deadlineMs: number | undefined;
   readonly remedy: Remedy | undefined;
+  /** The missed limit that holds the bay. */
+  readonly miss: Miss | undefined;
   /** Hours that what lies on top will have been lying when the next layer is begun. */
   readonly lainH: number | undefined;
   readonly unsaid: readonly Unsaid[];
@@ -76,6 +78,7 @@ const BLANK = {
   failing: [],
   deadlineMs: undefined,
   remedy: undefined,
+  miss: undefined,
   lainH: undefined,
   unsaid: [],
 } as const;
@@ -123,10 +126,19 @@ export function callOf(
   if (status.hold || !buildUp) return { ...blank, kind: 'held' };
   if (state === 'accepted') return { ...blank, kind: 'done' };
   if (state === 'wet') return { ...blank, kind: 'wet' };
+  if (state === 'missed') {
+    const miss = openMiss(status);
+    return {
+      ...blank,
+      kind: 'missed',
+      miss,
+      deadlineMs: miss?.atMs,
+      remedy: miss && remedyFor(buildUp, miss.coat, status.bay, miss.limit),
+    };
+  }
   if (!next || !isWorkLayer(next)) return { ...blank, kind: state === 'curing' ? 'curing' : 'accept' };
   const remedy =
     last && status.closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
-  if (state === 'missed') return { ...blank, kind: 'missed', deadlineMs: status.closesMs, remedy };
   if (state === 'bare') return { ...blank, kind: 'steps' };
   const laying = layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare);
   const ask = askOf(next, { layingHours: laying.value, method: crew.method });

@@ -34,7 +34,7 @@ export interface JobWeather {
 
 /** Surface temperatures that were measured on a zone. */
 export const readingsOn = (book: SiteBook, zoneId: string, nowMs: number): SurfaceReading[] =>
-  (book.conditions.get(zoneId) ?? [])
+  (book.zones.get(zoneId)?.conditions ?? [])
     .map((c) => ({ atMs: Date.parse(c.at), surfaceC: c.surfaceC }))
     .filter((r) => r.atMs <= nowMs);
 
@@ -96,8 +96,8 @@ function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
  * is carried forward and fades, as that of the surface does.
  */
 function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
-  const read = [...book.conditions.values()]
-    .flat()
+  const read = [...book.zones.values()]
+    .flatMap((z) => z.conditions)
     .filter((c) => Date.parse(c.at) <= nowMs && Date.parse(c.at) > nowMs - READ_BACK_MS)
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   if (read.length === 0) return line;

@@ -1,21 +1,67 @@
-/** What a missed overcoat window costs: what to do, and the material that it takes. */
-import { amountFor, isCoat, whenMissed, type BuildUp, type Coat } from '../buildup/index.ts';
-import type { Figure } from '../figures/index.ts';
+/** What a missed limit costs: the steps to do, and what each of them takes on a bay. */
+import {
+  amountFor,
+  cited,
+  isCoat,
+  whenMissed,
+  type BuildUp,
+  type Coat,
+  type Missable,
+  type RemedyStep,
+} from '../buildup/index.ts';
+import { given, type Figure } from '../figures/index.ts';
 import { bayAreaFigure, type Bay } from '../site/index.ts';
+
+export interface Taken {
+  readonly name: string;
+  readonly amount: Figure;
+}
 
 export interface Remedy {
   readonly says: string;
-  /** The coat that is laid again: the one that was missed where it is a primer, else the build-up's primer. */
-  readonly coat: Coat | undefined;
-  readonly amount: Figure | undefined;
+  readonly steps: readonly RemedyStep[];
+  /** What the steps take, of the coats that they lay again and of products of their own. */
+  readonly takes: readonly Taken[];
 }
 
-export function remedyFor(buildUp: BuildUp, missed: Coat, bay: Bay): Remedy {
-  const primer =
-    missed.role === 'primer' ? missed : buildUp.layers.filter(isCoat).find((c) => c.role === 'primer');
+function takenBy(step: RemedyStep, buildUp: BuildUp, area: Figure): Taken | undefined {
+  const part = step.part ? cited('part of the bay', step.part, 'number') : undefined;
+  const mended: Figure = part
+    ? {
+        label: 'Area to mend',
+        value: area.value * part.value,
+        quantity: 'area',
+        formula: '{area} × {part}',
+        inputs: { area, part },
+        from: 'as much of the bay as the step takes',
+      }
+    : area;
+  const coat = buildUp.layers.filter(isCoat).find((c) => c.id === step.layerId);
+  if (coat) return { name: coat.name, amount: amountFor(coat, mended) };
+  if (step.product === undefined || !step.rate) return undefined;
+  const mass = step.rate.basis === 'mass';
+  const rate = given('rate', step.rate.value, mass ? 'rateMass' : 'rateVolume', step.rate.source);
   return {
-    says: whenMissed(missed, 'overcoatUntil').says,
-    coat: primer,
-    amount: primer && amountFor(primer, bayAreaFigure(bay)),
+    name: step.product,
+    amount: {
+      label: step.product,
+      value: mended.value * rate.value,
+      quantity: mass ? 'mass' : 'volume',
+      formula: '{area} × {rate}',
+      inputs: { area: mended, rate },
+      from: 'area by rate',
+    },
   };
+}
+
+/** What to do about a missed limit of a coat on a bay, and what it takes. */
+export function remedyFor(
+  buildUp: BuildUp,
+  missed: Coat,
+  bay: Bay,
+  limit: Missable = 'overcoatUntil',
+): Remedy {
+  const { says, steps } = whenMissed(missed, limit);
+  const area = bayAreaFigure(bay);
+  return { says, steps, takes: steps.flatMap((s) => takenBy(s, buildUp, area) ?? []) };
 }

@@ -6,12 +6,18 @@ import { paperFileSchema, papersLeftOut } from '../library/index.ts';
 import { orderSchema } from '../order/index.ts';
 import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
 import {
+  broughtOver,
   canonicalJson,
   chainProblem,
   entryProblems,
   hashText,
+  isSecondForm,
+  link,
+  NOBODY,
+  personSchema,
+  readEntry,
   storedEntrySchema,
-  type Entry,
+  type EntryForm,
 } from '../record/index.ts';
 import { siteProblems, siteSchema } from '../site/index.ts';
 import { weatherDocSchema, weatherSeriesSchema } from '../weather/index.ts';
@@ -29,6 +35,8 @@ export const jobContentSchema = z.strictObject({
   weather: weatherDocSchema.prefault({}),
   weatherSeries: z.array(weatherSeriesSchema).max(800).default([]),
   record: z.array(storedEntrySchema),
+  /** Names of those who made the entries; no hash covers them. */
+  people: z.array(personSchema).max(5000).default([]),
   /** Pictures that the survey names, by the SHA-256 of their content. */
   pictures: z
     .array(
@@ -67,7 +75,7 @@ export const writeJobFile = (content: JobContent, exportedAt: string): JobFile =
 
 /** Every entry by the rules that it was taken in by: what it refers to is there, ids and corrections once each. */
 function recordProblems(content: JobContent): Problem[] {
-  const seen = new Map<string, Entry>();
+  const seen = new Map<string, EntryForm>();
   const superseded = new Set<string>();
   const problems: Problem[] = [];
   for (const { seq, receivedAt, entry } of content.record) {
@@ -77,6 +85,10 @@ function recordProblems(content: JobContent): Problem[] {
       buildUps: content.buildUp,
       site: content.site,
       target: target && { entry: target, alreadySuperseded: superseded.has(target.id) },
+      refers: (id) => {
+        const other = seen.get(id);
+        return other && readEntry(other, new Map());
+      },
       nowMs: Date.parse(receivedAt),
     });
     problems.push(
@@ -99,6 +111,39 @@ function recordProblems(content: JobContent): Problem[] {
     if (target) superseded.add(target.id);
   }
   return problems;
+}
+
+/** Everybody who made an entry has a name in the file. */
+function peopleProblems({ record, people }: JobContent): Problem[] {
+  const known = new Set(people.map((p) => p.id));
+  const nameless = record.find((s) => isSecondForm(s.entry) && !known.has(s.entry.personId));
+  if (!nameless || !isSecondForm(nameless.entry)) return [];
+  return [
+    {
+      kind: 'missing',
+      field: 'people',
+      label: `Entry ${nameless.seq}, name of person ${nameless.entry.personId}`,
+      actual: 'nothing',
+      expected: 'everybody who made an entry to be among the people of the file',
+    },
+  ];
+}
+
+/**
+ * The content with the tests of its survey brought over into the record, where they are not there yet. The same content
+ * gives the same entries: they are received when the last entry was, or when they were taken.
+ */
+export function withTestsBroughtOver(content: JobContent): JobContent {
+  const there = new Set(content.record.map((s) => s.entry.id));
+  const fresh = broughtOver(content.survey, (id) => there.has(id));
+  if (fresh.length === 0) return content;
+  const record = [...content.record];
+  for (const entry of fresh)
+    record.push(link(record.at(-1), entry, record.at(-1)?.receivedAt ?? entry.madeAt));
+  const people = content.people.some((p) => p.id === NOBODY.id)
+    ? content.people
+    : [...content.people, NOBODY];
+  return { ...content, record, people };
 }
 
 /** A picture that the survey names has to be in the file. */
@@ -124,6 +169,7 @@ export function contentProblems(content: JobContent): Problem[] {
     ...buildUpDocProblems(content.buildUp),
     ...siteProblems(content.site, content.survey),
     ...pictureProblems(content),
+    ...peopleProblems(content),
     ...papersLeftOut(content.buildUp.buildUps, content.papers),
     ...(chain ? [chain] : recordProblems(content)),
   ];

@@ -2,3 +2,4 @@ export { inspectionFor, type InspectionItem } from './inspection.ts';
 export { familiesFor, readiness, readinessVerdict, type ReadinessInput } from './judge.ts';
 export { LIMITS } from './limits.ts';
 export type { PrepStep, Primer, Readiness, Reason, StepKey, Weight } from './types.ts';
+export { STEP_KEYS } from './types.ts';

@@ -4,33 +4,7 @@ import { given, type Figure, type Given } from '../figures/index.ts';
 import { featureNumber, runFigure, sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
 import { CRACK_CUT_MM, DRY_DAYS, FILLET_LEG_MM, LIMITS } from './limits.ts';
-import type { Case, PrepStep, Primer, Reason, StepKey } from './types.ts';
-
-const ORDER: readonly StepKey[] = [
-  'strip',
-  'cut-wet',
-  'outlets',
-  'wash',
-  'degrease',
-  'grind',
-  'profile',
-  'rust',
-  'blisters',
-  'splits',
-  'cut-cracks',
-  'fill-cracks',
-  'stripe-cracks',
-  'spalls',
-  'voids',
-  'level',
-  'boards',
-  'laps',
-  'fasteners',
-  'joints',
-  'fillets',
-  'dry',
-  'prime',
-];
+import { STEP_KEYS, type Case, type PrepStep, type Primer, type Reason, type StepKey } from './types.ts';
 
 const step = (key: StepKey, what: string, quantity: Figure | undefined, how: string): PrepStep => ({
   key,
@@ -332,5 +306,5 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
 /** All steps, in the order in which they are done; nothing for a family that is refused. */
 export function preparation(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] {
   const all = [...whole(c, reasons, primer), ...found(c), ...defects(c), ...cracks(c), ...runs(c)];
-  return all.sort((a, b) => ORDER.indexOf(a.key) - ORDER.indexOf(b.key));
+  return all.sort((a, b) => STEP_KEYS.indexOf(a.key) - STEP_KEYS.indexOf(b.key));
 }

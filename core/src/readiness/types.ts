@@ -28,30 +28,33 @@ export interface Case {
   readonly nowMs: number;
 }
 
-export type StepKey =
-  | 'strip'
-  | 'wash'
-  | 'cut-wet'
-  | 'grind'
-  | 'profile'
-  | 'degrease'
-  | 'rust'
-  | 'blisters'
-  | 'splits'
-  | 'cut-cracks'
-  | 'fill-cracks'
-  | 'stripe-cracks'
-  | 'spalls'
-  | 'voids'
-  | 'level'
-  | 'outlets'
-  | 'boards'
-  | 'laps'
-  | 'fasteners'
-  | 'joints'
-  | 'fillets'
-  | 'dry'
-  | 'prime';
+/** Steps of the preparation, in working order. */
+export const STEP_KEYS = [
+  'strip',
+  'cut-wet',
+  'outlets',
+  'wash',
+  'degrease',
+  'grind',
+  'profile',
+  'rust',
+  'blisters',
+  'splits',
+  'cut-cracks',
+  'fill-cracks',
+  'stripe-cracks',
+  'spalls',
+  'voids',
+  'level',
+  'boards',
+  'laps',
+  'fasteners',
+  'joints',
+  'fillets',
+  'dry',
+  'prime',
+] as const;
+export type StepKey = (typeof STEP_KEYS)[number];
 
 /** One line of the preparation, in working order. */
 export interface PrepStep {

@@ -3,17 +3,17 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import { canonicalJson } from '../job/index.ts';
 import type { Problem } from '../problems/index.ts';
-import type { Entry, StoredEntry } from './schema.ts';
+import type { EntryForm, StoredEntry } from './entry.ts';
 
 export const GENESIS_HASH = '0'.repeat(64);
 
 export const hashText = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
 
-export const entryHash = (previousHash: string, seq: number, receivedAt: string, entry: Entry): string =>
+export const entryHash = (previousHash: string, seq: number, receivedAt: string, entry: EntryForm): string =>
   hashText(canonicalJson({ previousHash, seq, receivedAt, entry }));
 
 /** Puts an entry behind the last one. */
-export function link(last: StoredEntry | undefined, entry: Entry, receivedAt: string): StoredEntry {
+export function link(last: StoredEntry | undefined, entry: EntryForm, receivedAt: string): StoredEntry {
   const seq = (last?.seq ?? 0) + 1;
   const previousHash = last?.hash ?? GENESIS_HASH;
   return { seq, receivedAt, previousHash, hash: entryHash(previousHash, seq, receivedAt, entry), entry };

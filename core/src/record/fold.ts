@@ -1,103 +1,236 @@
-/** Folding entries into the book of the site: what is in force now, by bay and by zone. */
-import type {
-  CoatEntry,
-  ConditionsEntry,
-  DetailEntry,
-  Entry,
-  LaidEntry,
-  StepEntry,
-  StoredEntry,
-} from './schema.ts';
+/** Folding entries into the book of the site: what is in force now, by bay, by zone and for the job. */
+import { ALL_DETAILS } from './bodies/saying.ts';
+import type { Body, StoredEntry } from './entry.ts';
+import { partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
+
+interface Signed {
+  readonly id: string;
+  readonly seq: number;
+  readonly who: string;
+  readonly madeAt: string;
+  readonly supersedes: string | undefined;
+}
+
+/** A coat as it lies on one bay. */
+export interface CoatEntry extends Signed, Omit<Body<'coat'>, 'readings'> {
+  readonly bayId: string;
+  /** The bay's part of what the whole coat used, above 0 and up to 1. */
+  readonly part: number;
+  /** Last wet tooth of each reading on this bay, mm; 0 when no tooth was wet. */
+  readonly lastWetMm: readonly number[];
+}
+/** A ply, a protection course or curb pieces as they lie on one bay; `used` is the bay's own part. */
+export interface LaidEntry extends Signed, Body<'ply'> {
+  readonly bayId: string;
+  readonly part: number;
+}
+export type BayStep = 'prepared' | 'detailed' | 'held' | 'released' | 'accepted' | 'refused';
+export interface StepEntry extends Signed {
+  readonly step: BayStep;
+  readonly at: string;
+  readonly note: string;
+}
+export interface ConditionsEntry extends Signed, Body<'conditions'> {
+  readonly zoneId: string;
+}
+export interface DetailEntry extends Signed, Body<'detail'> {
+  readonly zoneId: string;
+}
 
 export interface BayBook {
-  /** In force, in the order in which they were entered. */
+  /** In force, in the order of the record. */
   readonly coats: readonly CoatEntry[];
   /** Plies and what else is laid by itself. */
   readonly laid: readonly LaidEntry[];
   readonly steps: readonly StepEntry[];
+  /** Everything in force that names the bay. */
+  readonly entries: readonly BookEntry[];
+}
+export interface ZoneBook {
+  readonly conditions: readonly ConditionsEntry[];
+  readonly details: readonly DetailEntry[];
+  /** Said of the zone as a whole: they hold for each of its bays. */
+  readonly steps: readonly StepEntry[];
+  /** Everything in force that names the zone, with bays or without. */
+  readonly entries: readonly BookEntry[];
 }
 
 export interface SiteBook {
   readonly lastSeq: number;
   /** Every entry ever folded in. */
-  readonly seen: ReadonlyMap<string, Entry>;
+  readonly seen: ReadonlyMap<string, BookEntry>;
   readonly superseded: ReadonlySet<string>;
   readonly bays: ReadonlyMap<string, BayBook>;
-  /** Conditions in force, by zone. */
-  readonly conditions: ReadonlyMap<string, readonly ConditionsEntry[]>;
-  /** What was said of details, in force, by zone. */
-  readonly details: ReadonlyMap<string, readonly DetailEntry[]>;
+  readonly zones: ReadonlyMap<string, ZoneBook>;
+  /** In force and of no zone: stock, permits, gauges. */
+  readonly job: readonly BookEntry[];
 }
 
+export const EMPTY_BAY_BOOK: BayBook = { coats: [], laid: [], steps: [], entries: [] };
+export const EMPTY_ZONE_BOOK: ZoneBook = { conditions: [], details: [], steps: [], entries: [] };
 export const EMPTY_BOOK: SiteBook = {
   lastSeq: 0,
   seen: new Map(),
   superseded: new Set(),
   bays: new Map(),
-  conditions: new Map(),
-  details: new Map(),
+  zones: new Map(),
+  job: [],
 };
 
-export const EMPTY_BAY_BOOK: BayBook = { coats: [], laid: [], steps: [] };
+const signed = (e: BookEntry): Signed => ({
+  id: e.id,
+  seq: e.seq,
+  who: e.who,
+  madeAt: e.madeAt,
+  supersedes: e.supersedes,
+});
 
-interface OpenBay {
-  coats: CoatEntry[];
-  laid: LaidEntry[];
-  steps: StepEntry[];
+/** A coat as it lies on one of its bays. */
+export function coatOn(entry: BookEntryOf<'coat'>, bayId: string): CoatEntry {
+  const { readings, ...body } = entry.body;
+  return {
+    ...signed(entry as BookEntry),
+    ...body,
+    bayId,
+    part: partOf(entry.bays, bayId),
+    lastWetMm: readings.filter((r) => r.bayId === bayId).flatMap((r) => r.lastWetMm),
+  };
 }
 
-/** The list of a map's key, made when it is not there yet. */
-function slot<V>(map: Map<string, V>, key: string, make: () => V): V {
-  let value = map.get(key);
-  if (value === undefined) {
-    value = make();
-    map.set(key, value);
-  }
-  return value;
+function laidOn(entry: BookEntryOf<'ply'>, bayId: string): LaidEntry {
+  const part = partOf(entry.bays, bayId);
+  return { ...signed(entry as BookEntry), ...entry.body, used: entry.body.used * part, bayId, part };
 }
 
-const without = <E extends Entry>(list: readonly E[], id: string): E[] => list.filter((e) => e.id !== id);
+/** What an entry says of the state of a bay, besides what it lays there. */
+function stepOf(entry: BookEntry): StepEntry | undefined {
+  const step = (name: BayStep, at: string, note = ''): StepEntry => ({
+    ...signed(entry),
+    step: name,
+    at,
+    note,
+  });
+  if (entry.kind === 'preparation')
+    return entry.body.complete ? step('prepared', entry.body.at, entry.body.note) : undefined;
+  if (entry.kind === 'detail')
+    return entry.body.detailId === ALL_DETAILS && entry.body.step === 'made'
+      ? step('detailed', entry.body.at, entry.body.note)
+      : undefined;
+  if (entry.kind !== 'decision' || entry.body.about || entry.body.what === 'gate taken over')
+    return undefined;
+  return step(entry.body.what, entry.body.at, entry.body.reason);
+}
+
+/** Puts an entry where its number belongs. */
+function placed<T extends { readonly seq: number }>(list: readonly T[], entry: T): T[] {
+  const last = list.at(-1);
+  if (last === undefined || last.seq <= entry.seq) return [...list, entry];
+  const i = list.findIndex((e) => e.seq > entry.seq);
+  return [...list.slice(0, i), entry, ...list.slice(i)];
+}
+const without = <T extends { readonly id: string }>(list: readonly T[], id: string): readonly T[] =>
+  list.some((e) => e.id === id) ? list.filter((e) => e.id !== id) : list;
+
+function onBay(book: BayBook, bayId: string, entry: BookEntry): BayBook {
+  const step = stepOf(entry);
+  return {
+    coats: entry.kind === 'coat' ? placed(book.coats, coatOn(entry, bayId)) : book.coats,
+    laid: entry.kind === 'ply' ? placed(book.laid, laidOn(entry, bayId)) : book.laid,
+    steps: step ? placed(book.steps, step) : book.steps,
+    entries: placed(book.entries, entry),
+  };
+}
+
+function onZone(book: ZoneBook, zoneId: string, entry: BookEntry): ZoneBook {
+  const step = entry.bays.length === 0 ? stepOf(entry) : undefined;
+  const { conditions, details } = book;
+  return {
+    conditions:
+      entry.kind === 'conditions'
+        ? placed(conditions, { ...signed(entry), ...entry.body, zoneId })
+        : conditions,
+    details:
+      entry.kind === 'detail' && entry.body.detailId !== ALL_DETAILS
+        ? placed(details, { ...signed(entry), ...entry.body, zoneId })
+        : details,
+    steps: step ? placed(book.steps, step) : book.steps,
+    entries: placed(book.entries, entry),
+  };
+}
 
 /**
- * Adds entries to a book. Entries that are there already are passed over, so any cut of the series into batches,
- * overlapping or not, gives the same book. The book passed in is not changed.
+ * Adds entries to a book. Entries that are there already are passed over, and every list is kept in the order of the
+ * record, so any order and any cut of the series into batches, overlapping or not, gives the same book. The book passed
+ * in is not changed; what an entry does not touch is shared with it.
  */
-export function foldRecord(before: SiteBook, entries: readonly StoredEntry[]): SiteBook {
-  let lastSeq = before.lastSeq;
+export function foldRecord(
+  before: SiteBook,
+  entries: readonly StoredEntry[],
+  names: Names = new Map(),
+): SiteBook {
   const seen = new Map(before.seen);
   const superseded = new Set(before.superseded);
-  const bays = new Map<string, OpenBay>(
-    [...before.bays].map(([id, b]) => [id, { coats: [...b.coats], laid: [...b.laid], steps: [...b.steps] }]),
-  );
-  const conditions = new Map<string, ConditionsEntry[]>(
-    [...before.conditions].map(([id, list]) => [id, [...list]]),
-  );
-  const details = new Map<string, DetailEntry[]>([...before.details].map(([id, list]) => [id, [...list]]));
-  const bayOf = (id: string): OpenBay => slot(bays, id, () => ({ coats: [], laid: [], steps: [] }));
+  const bays = new Map(before.bays);
+  const zones = new Map(before.zones);
+  let { job, lastSeq } = before;
 
   const strike = (id: string): void => {
     superseded.add(id);
     const old = seen.get(id);
-    if (old?.kind === 'coat') bayOf(old.bayId).coats = without(bayOf(old.bayId).coats, id);
-    else if (old?.kind === 'laid') bayOf(old.bayId).laid = without(bayOf(old.bayId).laid, id);
-    else if (old?.kind === 'step') bayOf(old.bayId).steps = without(bayOf(old.bayId).steps, id);
-    else if (old?.kind === 'detail') details.set(old.zoneId, without(details.get(old.zoneId) ?? [], id));
-    else if (old?.kind === 'conditions')
-      conditions.set(old.zoneId, without(conditions.get(old.zoneId) ?? [], id));
+    if (!old) return;
+    for (const { bayId } of old.bays) {
+      const b = bays.get(bayId);
+      if (!b) continue;
+      bays.set(bayId, {
+        coats: without(b.coats, id),
+        laid: without(b.laid, id),
+        steps: without(b.steps, id),
+        entries: without(b.entries, id),
+      });
+    }
+    const z = old.zoneId === undefined ? undefined : zones.get(old.zoneId);
+    if (z && old.zoneId !== undefined)
+      zones.set(old.zoneId, {
+        conditions: without(z.conditions, id),
+        details: without(z.details, id),
+        steps: without(z.steps, id),
+        entries: without(z.entries, id),
+      });
+    job = without(job, id);
   };
 
-  for (const { seq, entry } of entries) {
-    if (seen.has(entry.id)) continue;
+  for (const stored of entries) {
+    if (seen.has(stored.entry.id)) continue;
+    const entry = readEntry(stored.entry, names, stored);
     seen.set(entry.id, entry);
-    lastSeq = Math.max(lastSeq, seq);
+    lastSeq = Math.max(lastSeq, entry.seq);
     if (entry.supersedes !== undefined) strike(entry.supersedes);
-    if (superseded.has(entry.id)) continue;
-    if (entry.kind === 'coat') bayOf(entry.bayId).coats.push(entry);
-    else if (entry.kind === 'laid') bayOf(entry.bayId).laid.push(entry);
-    else if (entry.kind === 'step') bayOf(entry.bayId).steps.push(entry);
-    else if (entry.kind === 'detail') slot(details, entry.zoneId, (): DetailEntry[] => []).push(entry);
-    else if (entry.kind === 'conditions')
-      slot(conditions, entry.zoneId, (): ConditionsEntry[] => []).push(entry);
+    if (superseded.has(entry.id) || entry.kind === 'withdrawal') continue;
+    for (const { bayId } of entry.bays)
+      bays.set(bayId, onBay(bays.get(bayId) ?? EMPTY_BAY_BOOK, bayId, entry));
+    if (entry.zoneId !== undefined)
+      zones.set(entry.zoneId, onZone(zones.get(entry.zoneId) ?? EMPTY_ZONE_BOOK, entry.zoneId, entry));
+    else if (entry.bays.length === 0) job = placed(job, entry);
   }
-  return { lastSeq, seen, superseded, bays, conditions, details };
+  return { lastSeq, seen, superseded, bays, zones, job };
+}
+
+/** Everything of a kind in force on a bay, with what was said of its zone as a whole, in the order of the record. */
+export function onBayOf<K extends BookEntry['kind']>(
+  book: SiteBook,
+  bay: { readonly id: string; readonly zoneId: string },
+  kind: K,
+): BookEntryOf<K>[] {
+  const own = book.bays.get(bay.id)?.entries ?? [];
+  const whole = (book.zones.get(bay.zoneId)?.entries ?? []).filter((e) => e.bays.length === 0);
+  return [...own, ...whole]
+    .filter((e): e is Extract<BookEntry, { kind: K }> => e.kind === kind)
+    .sort((a, b) => a.seq - b.seq) as unknown as BookEntryOf<K>[];
+}
+
+/** Everything of a kind in force, wherever it belongs, in the order of the record. */
+export function allOf<K extends BookEntry['kind']>(book: SiteBook, kind: K): BookEntryOf<K>[] {
+  return [...book.seen.values()]
+    .filter((e): e is Extract<BookEntry, { kind: K }> => e.kind === kind && !book.superseded.has(e.id))
+    .sort((a, b) => a.seq - b.seq) as unknown as BookEntryOf<K>[];
 }

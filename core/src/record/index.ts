@@ -1,29 +1,67 @@
 export { achievedFilms, type AchievedFilm } from './achieved.ts';
+export { METHODS } from './bodies/common.ts';
+export { MOISTURE_SCALES, TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
+export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
+export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';
+export { broughtOver, NOBODY, testEntry, testsOf, zonesAsTested } from './broughtover.ts';
 export { canonicalJson } from '../job/index.ts';
 export { chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
-export { coatOf, entryProblems, layerLaid, openedLitres, type RecordContext } from './entryrules.ts';
-export { EMPTY_BOOK, foldRecord, type BayBook, type SiteBook } from './fold.ts';
-export { bestFilm, filmMmOf, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
 export {
-  coatEntrySchema,
-  conditionsEntrySchema,
-  DETAIL_STEPS,
   entrySchema,
-  laidEntrySchema,
+  isSecondForm,
+  KINDS,
+  personSchema,
+  secondFormSchema,
   storedEntrySchema,
+  type Body,
+  type Entry,
+  type EntryForm,
+  type EntryOf,
+  type Kind,
+  type Person,
+  type Share,
+  type StoredEntry,
+} from './entry.ts';
+export { batchesOf, entryFlags, permitsOpenAt, type Flag } from './entryflags.ts';
+export {
+  coatOf,
+  entryProblems,
+  kindName,
+  layerLaid,
+  openedLitres,
+  refersTo,
+  teethUsed,
+  type RecordContext,
+  type Say,
+} from './entryrules.ts';
+export { firstFormSchema, type FirstForm } from './firstform.ts';
+export {
+  allOf,
+  coatOn,
+  EMPTY_BOOK,
+  EMPTY_ZONE_BOOK,
+  foldRecord,
+  onBayOf,
+  type BayBook,
+  type BayStep,
   type CoatEntry,
   type ConditionsEntry,
   type DetailEntry,
-  type Entry,
   type LaidEntry,
+  type SiteBook,
   type StepEntry,
-  type StoredEntry,
-} from './schema.ts';
+  type ZoneBook,
+} from './fold.ts';
+export { bestFilm, filmMmOf, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
+export type { Miss } from './misses.ts';
+export { namesOf, partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
+export { sharesByArea, splitAmount } from './sharing.ts';
 export {
   BAY_STATES,
   bayStatus,
   earlierFilms,
   latestConditions,
+  openMiss,
   SITE_RULES,
   type BayState,
   type BayStatus,

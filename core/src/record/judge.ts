@@ -6,14 +6,14 @@ import {
   judgeReadings,
   middleMm,
   readingFromTooth,
-  teethOf,
   type Acceptance,
   type FilmFromReadings,
   type Reading,
 } from '../film/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { TOLERANCE } from '../units/index.ts';
-import type { CoatEntry } from './schema.ts';
+import { teethUsed } from './entryrules.ts';
+import type { CoatEntry } from './fold.ts';
 
 export type CoatOutcome = 'enough' | 'thin' | 'check' | 'unproven';
 
@@ -62,13 +62,23 @@ function usedFigure(coat: Coat, entry: CoatEntry): Figure {
     const i = /^count(\d+)$/.exec(key)?.[1];
     return i === undefined ? sum : sum + (inputs[key]?.value ?? 0) * (inputs[`net${i}`]?.value ?? 0);
   }, -left);
-  return {
+  const whole: Figure = {
     label: 'Used',
     value,
     quantity: 'volume',
     formula: `${opened.join(' + ') || '0'} − {left}`,
     inputs,
     from: 'containers opened less what was left',
+  };
+  if (entry.part === 1) return whole;
+  const part = given('part of this bay', entry.part, 'number', 'chosen', 'of what its bays shared');
+  return {
+    label: 'Used on this bay',
+    value: value * entry.part,
+    quantity: 'volume',
+    formula: '{whole} × {part}',
+    inputs: { whole: { ...whole, label: 'Used on all its bays' }, part },
+    from: 'what several bays shared, split by area or by hand',
   };
 }
 
@@ -163,7 +173,7 @@ export function judgeCoat(
   const design = filmStillWanted(coat, earlier);
   const used = usedFigure(coat, entry);
   const fromConsumption = filmFromConsumption(used, area);
-  const teeth = teethOf(entry.gauge);
+  const teeth = teethUsed(entry);
   const readings = entry.lastWetMm.flatMap((tooth) => {
     const reading = readingFromTooth(teeth, tooth);
     return reading.ok ? [reading.value] : [];

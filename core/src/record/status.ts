@@ -15,10 +15,17 @@ import { progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
-import { EMPTY_BAY_BOOK, type BayBook, type SiteBook } from './fold.ts';
 import { coatOf, layerLaid } from './entryrules.ts';
-import { bestFilm, filmMmOf, judgeCoat, type CoatJudgement } from './judge.ts';
-import type { CoatEntry, ConditionsEntry, LaidEntry, StepEntry } from './schema.ts';
+import {
+  EMPTY_BAY_BOOK,
+  type CoatEntry,
+  type ConditionsEntry,
+  type LaidEntry,
+  type SiteBook,
+  type StepEntry,
+} from './fold.ts';
+import { bestFilm, filmMmOf, judgeCoat } from './judge.ts';
+import { doingsOn, eventMisses, overcoatWindow, type CoatLaid, type Miss } from './misses.ts';
 
 export const BAY_STATES = [
   'bare',
@@ -38,12 +45,7 @@ export type BayState = (typeof BAY_STATES)[number];
 /** Common practice, no source: how long one reading of the weather speaks for, and when a window counts as closing. */
 export const SITE_RULES = { readingValidHours: 2, closingLeadHours: 6 } as const;
 
-export interface LaidCoat {
-  readonly entry: CoatEntry;
-  readonly buildUp: BuildUp;
-  readonly coat: Coat;
-  readonly judgement: CoatJudgement;
-}
+export type LaidCoat = CoatLaid;
 
 /** A ply, protection or pieces that were laid. */
 export interface LaidOther {
@@ -76,6 +78,8 @@ export interface BayStatus {
   readonly forecast: boolean;
   readonly hold: StepEntry | undefined;
   readonly accepted: StepEntry | undefined;
+  /** Limits that were missed, with what was done about it; those that wait for it hold the bay. */
+  readonly misses: readonly Miss[];
   /** The last coat's film is thin or does not add up. */
   readonly doubt: boolean;
   readonly conditions: ConditionsEntry | undefined;
@@ -83,6 +87,10 @@ export interface BayStatus {
 
 const byTime = <T>(list: readonly T[], time: (item: T) => string): T[] =>
   [...list].sort((a, b) => Date.parse(time(a)) - Date.parse(time(b)));
+
+/** The first missed limit of the coat on top that is not mended; it holds the bay. */
+export const openMiss = ({ misses, laid }: Pick<BayStatus, 'misses' | 'laid'>): Miss | undefined =>
+  misses.find((m) => m.clearedMs === undefined && m.entryId === laid.at(-1)?.entry.id);
 
 /** Films that coats of the same layer, laid before an entry, left on its bay. */
 export const earlierFilms = (
@@ -100,24 +108,25 @@ export const earlierFilms = (
 
 /** The latest reading for a zone that was taken by an instant. */
 export function latestConditions(book: SiteBook, zoneId: string, nowMs: number): ConditionsEntry | undefined {
-  return byTime(book.conditions.get(zoneId) ?? [], (c) => c.at)
+  return byTime(book.zones.get(zoneId)?.conditions ?? [], (c) => c.at)
     .filter((c) => Date.parse(c.at) <= nowMs)
     .at(-1);
 }
 
 /** Surface temperatures measured in a zone, as steps that hold until the next reading. */
 function history(book: SiteBook, zoneId: string, nowMs: number): TemperatureStep[] {
-  return byTime(book.conditions.get(zoneId) ?? [], (c) => c.at)
+  return byTime(book.zones.get(zoneId)?.conditions ?? [], (c) => c.at)
     .map((c) => ({ fromMs: Date.parse(c.at), tempC: c.surfaceC, humidityPct: c.humidityPct }))
     .filter((c) => c.fromMs <= nowMs);
 }
 
+/** Held, or refused, and neither released nor accepted since. */
 function currentHold(steps: readonly StepEntry[]): StepEntry | undefined {
   const last = byTime(
-    steps.filter((s) => s.step === 'held' || s.step === 'released'),
+    steps.filter((s) => s.step !== 'prepared' && s.step !== 'detailed'),
     (s) => s.at,
   ).at(-1);
-  return last?.step === 'held' ? last : undefined;
+  return last?.step === 'held' || last?.step === 'refused' ? last : undefined;
 }
 
 /** What the weather makes of a bay's surface: known hour by hour until an instant, forecast hours among them. */
@@ -132,6 +141,7 @@ interface Timing {
   readonly closesMs: number | undefined;
   readonly workableUntilMs: number | undefined;
   readonly unknown: BayStatus['unknown'];
+  readonly missed: readonly Miss[];
 }
 
 const NO_TIMING: Timing = {
@@ -140,6 +150,7 @@ const NO_TIMING: Timing = {
   closesMs: undefined,
   workableUntilMs: undefined,
   unknown: undefined,
+  missed: [],
 };
 
 function timing(
@@ -147,6 +158,7 @@ function timing(
   isLast: boolean,
   steps: readonly TemperatureStep[],
   nowMs: number,
+  doings: ReturnType<typeof doingsOn>,
   untilMs = Infinity,
 ): Timing {
   const finished = last.entry.finishedAt;
@@ -154,40 +166,43 @@ function timing(
   if (steps.length === 0) return { ...NO_TIMING, unknown: 'no temperature' };
   const startMs = Date.parse(finished);
   const stage = isLast ? last.coat.cure.foot : last.coat.cure.overcoatFrom;
-  const until = isLast ? undefined : last.coat.cure.overcoatUntil;
   const tempThen = [...steps].reverse().find((s) => s.fromMs <= startMs)?.tempC ?? steps[0]?.tempC ?? 20;
   const minutes = potLifeMinutes(last.coat, tempThen);
   const filmMm = filmMmOf(last.judgement);
   const known = (ms: number | undefined): number | undefined =>
     ms !== undefined && ms <= untilMs ? ms : undefined;
-  const opensMs = known(reachedAtMs(stage, startMs, steps, filmMm));
+  const window = isLast
+    ? { opensMs: known(reachedAtMs(stage, startMs, steps, filmMm)), closesMs: undefined, misses: [] }
+    : overcoatWindow(last, startMs, steps, nowMs, known, doings);
   return {
     cured: progress(stage, startMs, nowMs, steps, filmMm),
-    opensMs,
-    closesMs: until && known(reachedAtMs(until, startMs, steps, filmMm)),
+    opensMs: window.opensMs,
+    closesMs: window.closesMs,
     workableUntilMs: minutes === undefined ? undefined : startMs + minutes * MS_PER_MINUTE,
-    unknown: opensMs !== undefined ? undefined : untilMs < Infinity ? 'beyond the forecast' : 'too cold',
+    unknown:
+      window.opensMs !== undefined ? undefined : untilMs < Infinity ? 'beyond the forecast' : 'too cold',
+    missed: window.misses,
   };
 }
 
 function stateOf(
-  book: BayBook,
+  steps: readonly StepEntry[],
   last: LaidCoat | undefined,
   next: WorkLayer | undefined,
   plyOnTop: boolean,
-  t: Timing,
+  t: Omit<Timing, 'missed'>,
+  missed: boolean,
   nowMs: number,
 ): Exclude<BayState, 'held' | 'accepted'> {
-  const stepped = (step: StepEntry['step']): boolean => book.steps.some((s) => s.step === step);
+  const stepped = (step: StepEntry['step']): boolean => steps.some((s) => s.step === step);
   if (plyOnTop) return 'ready';
   if (!last) return stepped('detailed') ? 'detailed' : stepped('prepared') ? 'prepared' : 'bare';
   if (last.entry.finishedAt === undefined) return 'wet';
   if (t.workableUntilMs !== undefined && nowMs < t.workableUntilMs) return 'wet';
+  if (missed) return 'missed';
   if (t.opensMs === undefined || nowMs < t.opensMs) return 'curing';
-  if (next && t.closesMs !== undefined) {
-    if (nowMs >= t.closesMs) return 'missed';
-    if (nowMs >= t.closesMs - SITE_RULES.closingLeadHours * MS_PER_HOUR) return 'closing';
-  }
+  if (next && t.closesMs !== undefined && nowMs >= t.closesMs - SITE_RULES.closingLeadHours * MS_PER_HOUR)
+    return 'closing';
   if (last.coat.role === 'primer') return stepped('detailed') ? 'detailed' : 'primed';
   return 'ready';
 }
@@ -207,6 +222,7 @@ export function bayStatus(
   const terms = termsOfZone(doc, bay.zoneId);
   const buildUp = buildUpOfZone(doc, bay.zoneId);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
+  const stepped = [...own.steps, ...(book.zones.get(bay.zoneId)?.steps ?? [])];
   const area = bayAreaFigure(bay);
   const laid: LaidCoat[] = [];
   for (const entry of byTime(own.coats, (c) => c.startedAt).filter((c) => Date.parse(c.startedAt) <= nowMs)) {
@@ -237,21 +253,28 @@ export function bayStatus(
   const last = plyOnTop ? undefined : lastCoat;
   const laidMs = last ? Date.parse(last.entry.finishedAt ?? last.entry.startedAt) : nowMs;
   const covers = weather !== undefined && (weather.steps[0]?.fromMs ?? Infinity) <= laidMs;
-  const t = !last
-    ? NO_TIMING
-    : covers
-      ? timing(last, next === undefined, weather.steps, nowMs, weather.untilMs)
-      : timing(last, next === undefined, history(book, bay.zoneId, nowMs), nowMs);
-  const hold = currentHold(own.steps);
-  const accepted = byTime(
-    own.steps.filter((s) => s.step === 'accepted'),
+  const doings = doingsOn(book, bay, nowMs);
+  const temperatures = covers ? weather.steps : history(book, bay.zoneId, nowMs);
+  const { missed, ...t } = last
+    ? timing(last, next === undefined, temperatures, nowMs, doings, covers ? weather.untilMs : Infinity)
+    : NO_TIMING;
+  const misses = [...missed, ...eventMisses(laid, temperatures, doings)];
+  const isMissed = last !== undefined && openMiss({ misses, laid }) !== undefined;
+  const hold = currentHold(stepped);
+  const judged = byTime(
+    stepped.filter((s) => s.step === 'accepted' || s.step === 'refused'),
     (s) => s.at,
   ).at(-1);
-  const isAccepted = accepted !== undefined && next === undefined;
+  const isAccepted = judged?.step === 'accepted' && next === undefined;
+  const accepted = isAccepted ? judged : undefined;
   return {
     bay,
     buildUp,
-    state: hold ? 'held' : isAccepted ? 'accepted' : stateOf(own, last, next, plyOnTop, t, nowMs),
+    state: hold
+      ? 'held'
+      : isAccepted
+        ? 'accepted'
+        : stateOf(stepped, last, next, plyOnTop, t, isMissed, nowMs),
     laid,
     others,
     next,
@@ -259,6 +282,7 @@ export function bayStatus(
     forecast: covers,
     hold,
     accepted,
+    misses,
     doubt: last !== undefined && (last.judgement.outcome === 'thin' || last.judgement.outcome === 'check'),
     conditions: latestConditions(book, bay.zoneId, nowMs),
   };

@@ -21,7 +21,10 @@ import type { Bay, SiteDoc } from './schema.ts';
 
 /** What a bay is cut for: a container on sale, or the largest mix of the layer. */
 export type BayBasis =
-  { readonly kind: 'container'; readonly containerId: string } | { readonly kind: 'mix' };
+  | { readonly kind: 'container'; readonly containerId: string }
+  | { readonly kind: 'mix' }
+  /** What the kettle holds at once. */
+  | { readonly kind: 'charge' };
 
 /** More bays than this on one zone is a slip in a rate or a container. */
 const MOST_BAYS = 1000;
@@ -40,6 +43,23 @@ export function bayCoverage(coat: Coat, basis: BayBasis): Result<{ covers: Figur
     }
     const mix = given('largest mix', coat.largestMixKg.value, 'mass', coat.largestMixKg.source);
     return ok({ covers: areaCovered(coat, mix, 'mass', 'One mix covers'), by: `mix of ${mix.value} kg` });
+  }
+  if (basis.kind === 'charge') {
+    if (!coat.kettle?.loadKg) {
+      return fail({
+        kind: 'missing',
+        field: 'kettle/loadKg',
+        label: `${coat.name}, kettle holds`,
+        actual: '',
+        expected: 'a layer that is melted, with what its kettle holds',
+      });
+    }
+    const { loadKg } = coat.kettle;
+    const charge = given('kettle holds', loadKg.value, 'mass', loadKg.source);
+    return ok({
+      covers: areaCovered(coat, charge, 'mass', 'One charge covers'),
+      by: `charge of ${charge.value} kg`,
+    });
   }
   const container = coat.containers.find((c) => c.id === basis.containerId);
   if (!container) {

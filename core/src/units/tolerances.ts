@@ -40,7 +40,9 @@ export const TOLERANCE = {
   /** Water less deep than this is no pond: a level is read to a millimetre. */
   pondM: 0.001,
   /** Clocks of devices may differ by this much before a time counts as the future. */
-  clockMs: 300_000,
+  clockMs: 600_000,
+  /** The same, where the difference between the two clocks was measured. */
+  clockMeasuredMs: 120_000,
   /** Film from consumption and film from readings may differ by this share of the mean before something is wrong. */
   filmAgreement: 0.15,
   /** A film, a density or a yield that a data sheet says may differ by this share from what its figures give. */

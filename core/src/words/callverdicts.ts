@@ -4,6 +4,7 @@ import { given, words, type Figure, type Outcome, type Part, type Verdict } from
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
 import type { Condition, Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
+import { doneWords, missWords } from './misswords.ts';
 import { bayVerdict } from './verdicts.ts';
 
 const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
@@ -102,9 +103,11 @@ const troublePart = (odds: Odds | undefined): Part[] =>
 function remedyWords({ remedy }: Call): Part[] {
   if (!remedy) return [];
   const lower = remedy.says.slice(0, 1).toLowerCase() + remedy.says.slice(1);
-  return remedy.amount && remedy.coat
-    ? words`${lower} It takes about ${remedy.amount} of ${remedy.coat.name.toLowerCase()}; the data sheet decides.`
-    : [lower];
+  const listed = remedy.takes.flatMap((t, i) => [
+    ...(i > 0 ? [', '] : []),
+    ...words`${t.amount} of ${t.name.toLowerCase()}`,
+  ]);
+  return listed.length === 0 ? [lower] : [lower, ' It takes about ', ...listed, '; the data sheet decides.'];
 }
 
 const takes = ({ laying }: Call): Part[] => (laying ? words` Laying takes ${laying}.` : []);
@@ -155,10 +158,9 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
         ['Then: ', ...remedyWords(call), ...unsaid],
       );
     case 'missed':
-      return line('stop', [
-        ...words`Overcoat time passed ${{ atMs: call.deadlineMs ?? nowMs }}: `,
-        ...remedyWords(call),
-      ]);
+      return call.miss
+        ? line('stop', [...missWords(call.miss), ': ', ...remedyWords(call)], doneWords(call.miss))
+        : bayVerdict(status, nowMs);
     case 'opens':
       return line(
         'hold',

@@ -3,7 +3,8 @@ import { leastOf, wetFilm, whenMissed, type WorkLayer } from '../buildup/index.t
 import { given } from '../figures/index.ts';
 import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
-import { bestFilm, SITE_RULES } from '../record/index.ts';
+import { bestFilm, openMiss, SITE_RULES } from '../record/index.ts';
+import { doneWords, missWords } from './misswords.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
@@ -206,6 +207,8 @@ export function coatVerdict(
   };
 }
 
+const lower = (says: string): string => says.slice(0, 1).toLowerCase() + says.slice(1);
+
 /** What a bay waits for, now. */
 export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
   const { bay, next, state, conditions } = status;
@@ -218,7 +221,9 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     return {
       outcome: 'stop',
       subject,
-      says: [`Held by ${status.hold.who}: ${status.hold.note || 'no reason given'}.`],
+      says: [
+        `${status.hold.step === 'refused' ? 'Refused' : 'Held'} by ${status.hold.who}: ${status.hold.note || 'no reason given'}.`,
+      ],
     };
   }
   if (state === 'accepted' && status.accepted) {
@@ -268,11 +273,13 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
       says: words`${share} of the way; ${next ? 'overcoat' : 'foot traffic'} from ${{ atMs: status.opensMs }} ${status.forecast ? 'by the weather and its forecast' : 'if the surface stays as last read'}.`,
     };
   }
-  if (state === 'missed' && last && status.closesMs !== undefined) {
+  const miss = state === 'missed' ? openMiss(status) : undefined;
+  if (miss) {
     return {
       outcome: 'stop',
       subject,
-      says: words`Overcoat time of the ${last.coat.name.toLowerCase()} was missed ${{ atMs: status.closesMs }}. ${last.coat.ifMissed}`,
+      says: [...missWords(miss), '. ', whenMissed(miss.coat, miss.limit).says],
+      ...(miss.done.size > 0 ? { quiet: doneWords(miss) } : {}),
     };
   }
   if (state === 'bare') {
@@ -299,7 +306,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
   }
   const closing =
     state === 'closing' && status.closesMs !== undefined
-      ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last?.coat.ifMissed ? `If missed: ${last.coat.ifMissed.slice(0, 1).toLowerCase()}${last.coat.ifMissed.slice(1)}` : ''}`
+      ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last ? `If missed: ${lower(whenMissed(last.coat, 'overcoatUntil').says)}` : ''}`
       : undefined;
   if (!conditions) {
     return {

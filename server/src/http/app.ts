@@ -13,6 +13,7 @@ import { libraryRoutes } from '../library/routes.ts';
 import { paperRoutes } from '../papers/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
 import { orderRoutes } from '../order/routes.ts';
+import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
@@ -33,6 +34,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...siteRoutes,
   ...weatherRoutes,
   ...recordRoutes,
+  ...peopleRoutes,
   ...pictureRoutes,
   ...libraryRoutes,
   ...paperRoutes,

@@ -1,7 +1,7 @@
 /** A whole job in and out of the database, in one transaction. */
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import type { JobHead } from '@lentum/core/job';
-import { writeJobFile, type JobContent, type JobFile } from '@lentum/core/jobfile';
+import { withTestsBroughtOver, writeJobFile, type JobContent, type JobFile } from '@lentum/core/jobfile';
 import type { OrderDoc } from '@lentum/core/order';
 import { canonicalJson, type StoredEntry } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
@@ -11,6 +11,7 @@ import { readDocuments, writeDocument } from '../db/documents.ts';
 import { transaction, type Db, type Pool } from '../db/pool.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { readPapers, storePaper } from '../papers/store.ts';
+import { addPeople, peopleOf } from '../people/store.ts';
 import { insertJob } from '../jobs/routes.ts';
 import { readPicture, storePicture } from '../pictures/store.ts';
 import { insertEntries, readAll } from '../record/store.ts';
@@ -38,6 +39,7 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
     weather: weatherDocSchema.parse(body('weather')),
     weatherSeries: keptSeries(await readSeries(db, jobId, 0)),
     record,
+    people: await peopleOf(db, record),
     pictures:
       named !== undefined && picture ? [{ id: named, base64: picture.content.toString('base64') }] : [],
     papers: await readPapers(db, buildUp.buildUps),
@@ -51,14 +53,19 @@ export const exportJob = (pool: Pool, jobId: string, now: Date): Promise<JobFile
     return writeJobFile(await readContent(db, jobId), now.toISOString());
   });
 
+/** What makes two jobs the same: names of people may be other ones here. */
+const sameJob = (content: JobContent): string => canonicalJson({ ...content, people: [] });
+
 /**
- * Stores a job under an id, whole or not at all. The same content sent twice to one id is stored once.
+ * Stores a job under an id, whole or not at all. The same content sent twice to one id is stored once. Tests that its
+ * survey still holds are brought over into its record.
  * @returns false when it was there already
  */
-export const importJob = (pool: Pool, jobId: string, content: JobContent, now: Date): Promise<boolean> =>
+export const importJob = (pool: Pool, jobId: string, given: JobContent, now: Date): Promise<boolean> =>
   transaction(pool, async (db) => {
+    const content = withTestsBroughtOver(given);
     if (!(await insertJob(db, jobId, content.job, now))) {
-      if (canonicalJson(await readContent(db, jobId)) === canonicalJson(content)) return false;
+      if (sameJob(await readContent(db, jobId)) === sameJob(content)) return false;
       throw new HttpProblem(409, 'There is another job under this id');
     }
     await writeDocument(db, jobId, 'survey', 1, content.survey);
@@ -69,6 +76,7 @@ export const importJob = (pool: Pool, jobId: string, content: JobContent, now: D
     for (const s of keptSeries(content.weatherSeries)) await insertSeries(db, jobId, s);
     for (const p of content.pictures) await storePicture(db, jobId, p.id, Buffer.from(p.base64, 'base64'));
     for (const p of content.papers) await storePaper(db, p.sha256, Buffer.from(p.base64, 'base64'));
+    await addPeople(db, content.people);
     await insertEntries(db, jobId, content.record);
     return true;
   });

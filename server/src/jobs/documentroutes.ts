@@ -14,6 +14,8 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
   name: string;
   schema: S;
   problems: (db: Db, jobId: string, body: z.output<S>) => Promise<readonly Problem[]>;
+  /** What else is kept with a new version, in the same transaction. */
+  kept?: (db: Db, jobId: string, body: z.output<S>, now: Date) => Promise<void>;
 }): AnyRoute[] {
   const { kind, tag, name, schema } = spec;
   return [
@@ -44,9 +46,10 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
       statuses: { 412: 'Somebody else saved first; the newest version is in the answer' },
       run: async ({ params, body, context, req, res }) => {
         const jobId = params['jobId'] ?? '';
-        const version = await replaceDocument(context, req, res, jobId, kind, body, (db) =>
-          spec.problems(db, jobId, body),
-        );
+        const version = await replaceDocument(context, req, res, jobId, kind, body, {
+          problems: (db) => spec.problems(db, jobId, body),
+          kept: (db) => spec.kept?.(db, jobId, body, context.now()),
+        });
         return { version };
       },
     }),

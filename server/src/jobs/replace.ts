@@ -26,7 +26,7 @@ function stale(
 /**
  * Stores a new version under If-Match and answers its number. A stale write gets 412 with the newest version;
  * it overwrites nothing. The job row is locked, so that what `problems` looks at can not change meanwhile.
- * @param problems what is wrong with the new body, given the rest of the job
+ * @param more what is wrong with the new body, given the rest of the job; and what is kept along with it
  */
 export async function replaceDocument(
   context: Context,
@@ -35,7 +35,10 @@ export async function replaceDocument(
   jobId: string,
   kind: DocumentKind,
   body: object,
-  problems?: (db: Db) => Promise<readonly Problem[]>,
+  more: {
+    problems?: (db: Db) => Promise<readonly Problem[]>;
+    kept?: (db: Db) => Promise<void> | undefined;
+  } = {},
 ): Promise<number> {
   const from = expectedVersion(req);
   try {
@@ -44,9 +47,10 @@ export async function replaceDocument(
       if (rowCount === 0) throw notFound('Job', jobId);
       const current = await readDocument<object>(db, jobId, kind);
       if (current?.version !== from) throw stale(kind, from, current);
-      const wrong = (await problems?.(db)) ?? [];
+      const wrong = (await more.problems?.(db)) ?? [];
       if (wrong.length > 0) throw unprocessable(wrong);
       await writeDocument(db, jobId, kind, from + 1, body);
+      await more.kept?.(db);
       setVersion(res, from + 1);
       return from + 1;
     });

@@ -5,18 +5,32 @@ import { sentence } from '@lentum/core/problems';
 import {
   chainProblem,
   entrySchema,
+  EMPTY_BOOK,
+  entryFlags,
+  foldRecord,
+  namesOf,
+  personSchema,
   RECORD_COLUMNS,
   recordTable,
   storedEntrySchema,
   type StoredEntry,
 } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
+import { format, type Quantity } from '@lentum/core/units';
+import { entryLine } from '@lentum/core/words';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { requireJob } from '../jobs/routes.ts';
+import { peopleOf } from '../people/store.ts';
 import { append, readAll, readPage } from './store.ts';
+
+/** Files leave in metric units, with instants in UTC. */
+const METRIC = {
+  time: (instant: string): string => instant,
+  value: (value: number, quantity: Quantity): string => format(value, quantity, 'metric'),
+};
 
 export const recordRoutes = [
   route({
@@ -28,14 +42,19 @@ export const recordRoutes = [
       after: z.coerce.number().int().min(0).default(0),
       limit: z.coerce.number().int().min(1).max(2000).default(200),
     }),
-    answer: z.object({ entries: z.array(storedEntrySchema), next: z.number().optional() }),
+    answer: z.object({
+      entries: z.array(storedEntrySchema),
+      people: z.array(personSchema),
+      next: z.number().optional(),
+    }),
     run: async ({ params, query, context }) => {
       const jobId = params['jobId'] ?? '';
       const page = await readPage(context.pool, jobId, query.after, query.limit + 1);
       if (page.length === 0) await requireJob(context.pool, jobId);
       const entries = page.slice(0, query.limit);
       const last = entries[entries.length - 1];
-      return page.length > query.limit && last ? { entries, next: last.seq } : { entries };
+      const people = await peopleOf(context.pool, entries);
+      return page.length > query.limit && last ? { entries, people, next: last.seq } : { entries, people };
     },
   }),
   route({
@@ -104,7 +123,17 @@ export const recordRoutes = [
       if (!buildUps || !site) throw notFound('Job', jobId);
       const entries: StoredEntry[] = [];
       for await (const page of readAll(context.pool, jobId)) entries.push(...page);
-      const rows = recordTable(entries, buildUps.body, site.body);
+      const names = namesOf(await peopleOf(context.pool, entries));
+      const book = foldRecord(EMPTY_BOOK, entries, names);
+      const facts = { buildUps: buildUps.body, site: site.body, book };
+      const rows = recordTable(entries, {
+        ...{ buildUps: buildUps.body, site: site.body, names },
+        says: (entry) => entryLine(entry, { ...facts, say: METRIC }),
+        flags: (entry) =>
+          entryFlags(entry, { ...facts, say: METRIC })
+            .map((f) => f.says)
+            .join(' '),
+      });
       res
         .attachment('record.csv')
         .type('text/csv')

@@ -4,6 +4,14 @@ export const RECORD_SQL = {
   page: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND seq > $2 ORDER BY seq LIMIT $3`,
   last: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 ORDER BY seq DESC LIMIT 1`,
   byId: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND id = $2`,
+  byIds: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND id = ANY ($2::text[])`,
+  known: `SELECT id FROM record_entry WHERE job_id = $1 AND id = ANY ($2::text[])`,
+  /** Jobs whose newest survey holds tests. */
+  jobsWithTests: `
+    SELECT s.job_id AS "jobId"
+    FROM (SELECT DISTINCT ON (job_id) job_id, body FROM document WHERE kind = 'survey'
+          ORDER BY job_id, version DESC) s
+    WHERE jsonb_path_exists(s.body, '$.zones[*].tests[*]')`,
   supersededBy: `SELECT id FROM record_entry WHERE job_id = $1 AND supersedes = $2`,
   insert: `
     INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)

@@ -2,8 +2,13 @@
 import {
   canonicalJson,
   entryProblems,
+  isSecondForm,
   link,
-  type Entry,
+  namesOf,
+  readEntry,
+  refersTo,
+  type BookEntry,
+  type EntryForm,
   type RecordContext,
   type StoredEntry,
 } from '@lentum/core/record';
@@ -14,6 +19,7 @@ import { readDocuments } from '../db/documents.ts';
 import type { Db } from '../db/pool.ts';
 import { HttpProblem, notFound, unprocessable } from '../http/errors.ts';
 import { JOBS_SQL } from '../jobs/sql.ts';
+import { isKnown } from '../people/store.ts';
 import { RECORD_SQL } from './sql.ts';
 
 type Row = Omit<StoredEntry, 'receivedAt'> & { receivedAt: Date };
@@ -60,7 +66,7 @@ export async function insertEntries(db: Db, jobId: string, entries: readonly Sto
   }
 }
 
-async function contextOf(db: Db, jobId: string, entry: Entry, nowMs: number): Promise<RecordContext> {
+async function contextOf(db: Db, jobId: string, entry: EntryForm, nowMs: number): Promise<RecordContext> {
   const docs = await readDocuments(db, jobId);
   const target =
     entry.supersedes === undefined
@@ -72,9 +78,27 @@ async function contextOf(db: Db, jobId: string, entry: Entry, nowMs: number): Pr
     buildUps: (docs.get('build-up')?.body ?? { buildUps: [], zones: [] }) as BuildUpDoc,
     site: (docs.get('site')?.body ?? { bays: [], cuts: [] }) as SiteDoc,
     target: target && { entry: target.entry, alreadySuperseded: (later?.rowCount ?? 0) > 0 },
+    refers: await referred(db, jobId, entry),
     nowMs,
   };
 }
+
+/** The other entries that an entry refers to. */
+async function referred(
+  db: Db,
+  jobId: string,
+  entry: EntryForm,
+): Promise<(id: string) => BookEntry | undefined> {
+  const ids = refersTo(entry);
+  if (ids.length === 0) return () => undefined;
+  const { rows } = await db.query<Row>(RECORD_SQL.byIds, [jobId, ids]);
+  const found = new Map(rows.map((r) => [r.entry.id, readEntry(r.entry, namesOf([]), toStored(r))]));
+  return (id) => found.get(id);
+}
+
+/** The last entry of a record; undefined while it is empty. */
+export const lastEntry = (db: Db, jobId: string): Promise<StoredEntry | undefined> =>
+  readOne(db, RECORD_SQL.last, [jobId]);
 
 /**
  * Appends an entry inside a transaction. The same entry sent twice is stored once; another entry under the same
@@ -83,7 +107,7 @@ async function contextOf(db: Db, jobId: string, entry: Entry, nowMs: number): Pr
 export async function append(
   db: Db,
   jobId: string,
-  entry: Entry,
+  entry: EntryForm,
   now: Date,
 ): Promise<{ stored: StoredEntry; fresh: boolean }> {
   const { rowCount } = await db.query(JOBS_SQL.lock, [jobId]);
@@ -101,9 +125,19 @@ export async function append(
       },
     ]);
   }
+  if (isSecondForm(entry) && !(await isKnown(db, entry.personId)))
+    throw unprocessable([
+      {
+        kind: 'unknown',
+        field: 'personId',
+        label: 'Entry, person',
+        actual: entry.personId,
+        expected: 'somebody whose name was sent first, with PUT /people/{personId}',
+      },
+    ]);
   const problems = entryProblems(entry, await contextOf(db, jobId, entry, now.getTime()));
   if (problems.length > 0) throw unprocessable(problems);
-  const last = await readOne(db, RECORD_SQL.last, [jobId]);
+  const last = await lastEntry(db, jobId);
   const stored = link(last, entry, now.toISOString());
   await insertEntries(db, jobId, [stored]);
   return { stored, fresh: true };

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter, type RouteLocationRaw } from 'vue-router';
+import { batchesOf } from '@lentum/core/record';
 import { useJob } from './job.ts';
 import { STAGES } from './stagelist.ts';
 
@@ -47,17 +48,13 @@ const items = computed<Item[]>(() => {
       name: `Bay ${bay.label}`,
       to: { name: 'site', params, query: { zone: bay.zoneId, bay: bay.id } },
     })),
-    ...job.entries.flatMap(({ seq, entry }) =>
-      entry.kind === 'coat'
-        ? entry.containers
-            .filter((c) => c.batch !== '')
-            .map((c, i) => ({
-              key: `e${entry.id}${i}`,
-              kind: 'batch',
-              name: `Batch ${c.batch}, entry ${seq}`,
-              to: { name: 'record', params, query: { entry: entry.id } },
-            }))
-        : [],
+    ...[...job.book.seen.values()].flatMap((entry) =>
+      batchesOf(entry).map((batch, i) => ({
+        key: `e${entry.id}${i}`,
+        kind: 'batch',
+        name: `Batch ${batch}, entry ${entry.seq}`,
+        to: { name: 'record', params, query: { entry: entry.id } },
+      })),
     ),
   ];
 });

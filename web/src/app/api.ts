@@ -1,4 +1,6 @@
 /** Talking to the server. Errors are problems in sentences; no answer at all is "offline". */
+import { noteClock } from './clock.ts';
+
 export interface ApiProblemBody {
   readonly title: string;
   readonly status: number;
@@ -35,11 +37,13 @@ export interface Write {
 
 async function ask<T>(path: string, init: RequestInit): Promise<Answer<T>> {
   let response: Response;
+  const sentMs = Date.now();
   try {
     response = await fetch(`/api/v1${path}`, init);
   } catch {
     throw new Offline();
   }
+  noteClock(response.headers.get('Date'), sentMs, Date.now());
   const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
   const text = await response.text();
   if (!response.ok) {

@@ -1,21 +1,33 @@
 /** The open job: its documents, its record, and everything that follows from them, computed by the core. */
 import { useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, toRef } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import type { JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
-import { bayStatus, EMPTY_BOOK, foldRecord, type Entry, type StoredEntry } from '@lentum/core/record';
+import {
+  bayStatus,
+  EMPTY_BOOK,
+  foldRecord,
+  namesOf,
+  zonesAsTested,
+  type Person,
+  type Say,
+  type StoredEntry,
+} from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
+import { clockOffsetMs } from './clock.ts';
 import { useDocument } from './document.ts';
+import { useEntering } from './entering.ts';
 import { openJob } from './openjob.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
+import { peopleHere } from './signing.ts';
 import { sayClock, sayTime } from './time.ts';
 import { useWeather } from './weather.ts';
 
@@ -58,11 +70,22 @@ export const useJob = defineStore('job', () => {
   const now = useNow({ interval: TICK_MS });
   const nowMs = computed(() => now.value.getTime());
 
+  const people = shallowRef<readonly Person[]>([]);
+  const names = computed(() => namesOf([...people.value, ...peopleHere()]));
+
+  /** A name that is new, or another one, is read into the whole book. */
+  function meet(met: readonly Person[]): void {
+    const fresh = met.filter((p) => !people.value.some((q) => q.id === p.id && q.name === p.name));
+    if (fresh.length === 0) return;
+    const known = people.value.filter((p) => !fresh.some((f) => f.id === p.id));
+    people.value = [...known, ...fresh];
+    if (entries.value.length > 0) book.value = foldRecord(EMPTY_BOOK, entries.value, names.value);
+  }
   function take(stored: readonly StoredEntry[]): void {
     const fresh = stored.filter((s) => !book.value.seen.has(s.entry.id));
     if (fresh.length === 0) return;
     entries.value = [...entries.value, ...fresh].sort((a, b) => a.seq - b.seq);
-    book.value = foldRecord(book.value, fresh);
+    book.value = foldRecord(book.value, fresh, names.value);
   }
 
   const outbox = useOutbox(id, (stored) => {
@@ -73,9 +96,10 @@ export const useJob = defineStore('job', () => {
   async function loadRecord(): Promise<void> {
     let after = book.value.lastSeq;
     for (;;) {
-      const { body } = await get<{ entries: StoredEntry[]; next?: number }>(
+      const { body } = await get<{ entries: StoredEntry[]; people: Person[]; next?: number }>(
         `/jobs/${id.value}/record?after=${after}&limit=${PAGE}`,
       );
+      meet(body.people);
       take(body.entries);
       if (body.next === undefined) return;
       after = body.next;
@@ -88,6 +112,7 @@ export const useJob = defineStore('job', () => {
       head.value = undefined;
       entries.value = [];
       book.value = EMPTY_BOOK;
+      people.value = [];
       courses.clear();
       weather.clear();
     }
@@ -155,23 +180,27 @@ export const useJob = defineStore('job', () => {
     });
   });
 
-  /** Revisions that a coat in the record refers to. */
+  /** Revisions that something in the record refers to. */
   const usedRevisions = computed(
     () =>
       new Set(
-        entries.value.flatMap(({ entry }) =>
-          entry.kind === 'coat' || entry.kind === 'laid' ? [`${entry.buildUpId}/${entry.revision}`] : [],
+        [...book.value.seen.values()].flatMap(({ body }) =>
+          'buildUpId' in body ? [`${body.buildUpId}/${body.revision}`] : [],
         ),
       ),
   );
   const usedBays = computed(
-    () =>
-      new Set(
-        entries.value.flatMap(({ entry }) =>
-          'bayId' in entry && entry.bayId !== undefined ? [entry.bayId] : [],
-        ),
-      ),
+    () => new Set([...book.value.seen.values()].flatMap((e) => e.bays.map((b) => b.bayId))),
   );
+  /** The survey with what was tested on the roof since: the record's tests in place of its own. */
+  const tested = computed(() => zonesAsTested(survey.content.value, book.value));
+
+  /** Figures and instants in the units and the clock of the job. */
+  const sayer: Say = {
+    time: (instant) => sayTime(Date.parse(instant), timeZone.value, nowMs.value),
+    value: (value, quantity) => format(value, quantity, system.value),
+  };
+  const entering = useEntering(toRef(preferences, 'who'), outbox.send);
 
   const documents = { survey, buildUps, order, site, weather: weather.doc };
   openJob.value = {
@@ -186,6 +215,7 @@ export const useJob = defineStore('job', () => {
     documents,
     entries,
     book,
+    names,
     now,
     nowMs,
     system,
@@ -198,6 +228,7 @@ export const useJob = defineStore('job', () => {
     statuses,
     usedRevisions,
     usedBays,
+    tested,
     outbox,
     open,
     loadRecord,
@@ -205,13 +236,19 @@ export const useJob = defineStore('job', () => {
     say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
     clock: (ms: number): string => sayClock(ms, timeZone.value, nowMs.value),
-    /** Adds an entry made here and now. */
-    enter: (entry: Omit<Entry, 'id' | 'madeAt' | 'who'> & Record<string, unknown>): Promise<void> =>
-      outbox.send({
-        ...entry,
-        id: crypto.randomUUID(),
-        madeAt: new Date().toISOString(),
-        who: preferences.who,
-      } as Entry),
+    sayer,
+    /** What an entry is checked against, before it is sent. */
+    rules: () => ({
+      survey: survey.content.value,
+      buildUps: buildUps.content.value,
+      site: site.content.value,
+      refers: (entryId: string) => book.value.seen.get(entryId),
+      nowMs: Date.now() + (clockOffsetMs.value ?? 0),
+      say: sayer,
+    }),
+    enter: entering.enter,
+    tap: entering.tap,
+    takeBack: entering.takeBack,
+    just: entering.just,
   };
 });

@@ -1,14 +1,15 @@
 /** Entries on their way: kept on this device until the server has stored them, in the order in which they were made. */
 import { useStorage } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
-import type { Entry, StoredEntry } from '@lentum/core/record';
+import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { ApiProblem, call, Offline, sentenceOf } from './api.ts';
+import { peopleHere } from './signing.ts';
 
 const RETRY_MS = 4000;
 
 interface Waiting {
   readonly jobId: string;
-  readonly entry: Entry;
+  readonly entry: EntryForm;
 }
 /** An entry that waited here and was then not accepted: it stays until somebody decides about it. */
 export interface SetAside extends Waiting {
@@ -24,6 +25,8 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   /** Entries whose form is open and hears the refusal itself. */
   const heard = new Map<string, unknown>();
   let running: Promise<boolean> | undefined;
+  /** Names that the server has, by id, as they were sent. */
+  const named = new Map<string, string>();
 
   let retry: ReturnType<typeof setTimeout> | undefined;
 
@@ -37,11 +40,20 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
     aside.value = without(aside.value, id);
   };
 
+  /** An entry names a person whose name the server has to know first. */
+  async function sendName(entry: EntryForm): Promise<void> {
+    const person = 'personId' in entry ? peopleHere().find((p) => p.id === entry.personId) : undefined;
+    if (!person || named.get(person.id) === person.name) return;
+    await call('PUT', `/people/${person.id}`, { body: { name: person.name } });
+    named.set(person.id, person.name);
+  }
+
   /** @returns whether all is sent; false when there is no signal, and it is tried again by itself */
   async function sendAll(): Promise<boolean> {
     for (let next = waiting.value[0]; next; next = waiting.value[0]) {
       const { jobId: id, entry } = next;
       try {
+        await sendName(entry);
         const { body } = await call<StoredEntry>('PUT', `/jobs/${id}/record/${entry.id}`, { body: entry });
         done(entry.id);
         if (id === jobId.value) stored(body);
@@ -66,7 +78,7 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   }
 
   /** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
-  async function send(entry: Entry): Promise<void> {
+  async function send(entry: EntryForm): Promise<void> {
     heard.set(entry.id, undefined);
     wait({ jobId: jobId.value, entry });
     try {

@@ -35,6 +35,8 @@ onMounted(library.load);
 const { chosenId, chosen, choose } = useChosenZone();
 const doc = computed(() => job.documents.buildUps.draft);
 const zones = computed(() => (chosen.value ? [chosen.value.zone] : []));
+/** The zone with the tests that the record has of it. */
+const tested = computed(() => job.tested.zones.find((z) => z.id === chosenId.value));
 const { byZone } = useFalls(
   () => zones.value,
   () => chosenId.value,
@@ -58,7 +60,7 @@ const ground = computed(() => ({
   ponds: pondsOn(falls.value) ?? false,
 }));
 const found = computed(() =>
-  chosen.value ? conditionsOf(chosen.value.zone, falls.value, held.value?.traffic === 'wheels') : [],
+  tested.value ? conditionsOf(tested.value, falls.value, held.value?.traffic === 'wheels') : [],
 );
 const achieved = computed(() =>
   achievedFilms(
@@ -172,7 +174,7 @@ function moveTo(newer: BuildUp): void {
       <ChoosePanel
         v-if="choosing && asked"
         :key="chosen.zone.id"
-        :zone="chosen.zone"
+        :zone="tested ?? chosen.zone"
         :falls="falls"
         :asked="asked"
         :current="held"

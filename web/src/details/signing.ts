@@ -9,8 +9,8 @@ export function useSigning() {
   /** The latest word on each detail, by zone and detail. */
   const latest = computed(() => {
     const found = new Map<string, DetailEntry>();
-    for (const [zoneId, list] of job.book.details)
-      for (const entry of list) {
+    for (const [zoneId, { details }] of job.book.zones)
+      for (const entry of details) {
         const key = `${zoneId}/${entry.detailId}`;
         const there = found.get(key);
         if (!there || Date.parse(entry.at) >= Date.parse(there.at)) found.set(key, entry);
@@ -19,15 +19,20 @@ export function useSigning() {
   });
   return {
     stateOf: (detail: Detail): DetailEntry | undefined => latest.value.get(`${detail.zoneId}/${detail.id}`),
-    sign: (detail: Detail, step: DetailEntry['step'], note: string): Promise<void> =>
-      job.enter({
-        kind: 'detail',
-        zoneId: detail.zoneId,
-        detailId: detail.id,
-        name: `${detailFacts(detail.kind).name}, ${detail.where}`,
-        step,
-        at: new Date().toISOString(),
-        note,
-      }),
+    sign: async (detail: Detail, step: DetailEntry['step'], note: string): Promise<void> => {
+      const name = `${detailFacts(detail.kind).name}, ${detail.where}`;
+      await job.tap(
+        `${name}: ${step}`,
+        'detail',
+        { zoneId: detail.zoneId },
+        {
+          detailId: detail.id,
+          name,
+          step,
+          at: new Date().toISOString(),
+          ...(note === '' ? {} : { note }),
+        },
+      );
+    },
   };
 }

@@ -5,6 +5,7 @@ import type { JobHead } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
+import TakeBack from '../shared/TakeBack.vue';
 import ConflictDialog from './ConflictDialog.vue';
 import JobDialog from './JobDialog.vue';
 import RefusedEntries from './RefusedEntries.vue';
@@ -76,6 +77,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <RefusedEntries />
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />
+    <TakeBack />
     <JobDialog
       v-if="editing"
       v-model="editing"

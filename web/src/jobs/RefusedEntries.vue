@@ -7,7 +7,7 @@ import { sure } from '../shared/asking.ts';
 import { saveFile } from '../shared/savefile.ts';
 
 const job = useJob();
-const words = useEntryWords();
+const { lineOf: words } = useEntryWords();
 
 const keep = ({ entry }: SetAside): void =>
   saveFile(JSON.stringify(entry, null, 2), `entry-${entry.madeAt.slice(0, 10)}.json`, 'application/json');

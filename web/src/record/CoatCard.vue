@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One coat: film from consumption beside film from readings, each reading an interval between two teeth. */
 import { computed } from 'vue';
-import { acceptanceRuleWords, coatVerdict } from '@lentum/core/words';
+import { acceptanceRuleWords, bayRuns, coatVerdict } from '@lentum/core/words';
 import type { BayStatus, LaidCoat } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -25,6 +25,24 @@ const verdict = computed(() =>
 const times = computed(
   () =>
     `${job.time(Date.parse(e.value.startedAt))} to ${e.value.finishedAt === undefined ? 'still being laid' : job.time(Date.parse(e.value.finishedAt))}`,
+);
+/** The other bays that shared its containers. */
+const shared = computed(() => {
+  const entry = job.book.seen.get(e.value.id);
+  const others = (entry?.bays ?? []).filter((b) => b.bayId !== e.value.bayId).map((b) => b.bayId);
+  return job.documents.site.content.bays.filter((b) => others.includes(b.id)).map((b) => b.label);
+});
+const how = computed(() =>
+  [
+    e.value.method,
+    e.value.tip === undefined ? undefined : `tip ${e.value.tip}`,
+    e.value.pressureBar === undefined ? undefined : job.say(e.value.pressureBar, 'pressure'),
+    e.value.passes === undefined ? undefined : `${e.value.passes} passes`,
+    e.value.dilutionPct === undefined ? undefined : `thinned ${e.value.dilutionPct} %`,
+    e.value.shade,
+  ]
+    .filter((x) => x !== undefined)
+    .join(', '),
 );
 const containers = computed(() =>
   e.value.containers
@@ -70,6 +88,14 @@ const containers = computed(() =>
         <dd><FigureText :figure="j.used" /></dd>
         <dt>opened</dt>
         <dd>{{ containers || 'nothing entered' }}</dd>
+        <template v-if="shared.length > 0">
+          <dt>shared with</dt>
+          <dd>{{ bayRuns(shared) }}</dd>
+        </template>
+        <template v-if="how">
+          <dt>how</dt>
+          <dd>{{ how }}</dd>
+        </template>
       </dl>
     </div>
     <p class="quiet">

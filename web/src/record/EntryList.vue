@@ -1,8 +1,12 @@
 <script setup lang="ts">
-/** Every entry of a zone, newest first; what was superseded stays, struck through, with what took its place. */
-import { computed, ref } from 'vue';
-import type { Entry, StoredEntry } from '@lentum/core/record';
+/**
+ * Every entry of a zone, and those of the job as a whole, newest first; what was superseded stays, struck through, with what
+ * took its place. What was done against a rule is said below it.
+ */
+import { computed, ref, watch } from 'vue';
+import { kindName, type BookEntry, type Kind } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import PickList from '../shared/PickList.vue';
 import { useEntryWords } from './entrywords.ts';
 
 const props = defineProps<{ zoneId: string; highlighted: string }>();
@@ -11,41 +15,63 @@ const job = useJob();
 const words = useEntryWords();
 const PAGE = 40;
 const most = ref(PAGE);
+const kind = ref<'all' | Kind>('all');
+watch([() => props.zoneId, kind], () => (most.value = PAGE));
 
-const bays = computed(() => new Map(job.documents.site.draft.bays.map((b) => [b.id, b])));
-const byId = computed(() => new Map(job.entries.map((s) => [s.entry.id, s])));
+const bays = computed(() => new Map(job.documents.site.content.bays.map((b) => [b.id, b])));
 const laterOf = computed(
   () =>
     new Map(
-      job.entries.flatMap((s) =>
-        s.entry.supersedes === undefined ? [] : [[s.entry.supersedes, s] as const],
+      [...job.book.seen.values()].flatMap((e) =>
+        e.supersedes === undefined ? [] : [[e.supersedes, e] as const],
       ),
     ),
 );
 
-function zoneOf(entry: Entry): string | undefined {
-  if (entry.kind === 'conditions' || entry.kind === 'detail') return entry.zoneId;
-  if (entry.kind === 'withdrawal') {
-    const target = byId.value.get(entry.supersedes)?.entry;
-    return target && target.kind !== 'withdrawal' ? zoneOf(target) : undefined;
-  }
-  return bays.value.get(entry.bayId)?.zoneId;
+/** Where it belongs; nothing for what belongs to the job as a whole. */
+function zoneOf(entry: BookEntry): string | undefined {
+  if (entry.zoneId !== undefined) return entry.zoneId;
+  const first = entry.bays[0];
+  if (first) return bays.value.get(first.bayId)?.zoneId;
+  const target = entry.supersedes === undefined ? undefined : job.book.seen.get(entry.supersedes);
+  return target && zoneOf(target);
 }
-
-const rows = computed(() =>
-  [...job.entries]
-    .reverse()
-    .filter((s) => zoneOf(s.entry) === props.zoneId)
-    .map((s) => ({ stored: s, words: words(s.entry), later: laterOf.value.get(s.entry.id) })),
+const here = computed(() =>
+  [...job.book.seen.values()]
+    .filter((e) => [props.zoneId, undefined].includes(zoneOf(e)))
+    .sort((a, b) => b.seq - a.seq),
 );
-const fate = (later: StoredEntry): string =>
-  later.entry.kind === 'withdrawal' ? `withdrawn by ${later.seq}` : `corrected by ${later.seq}`;
+const kinds = computed(() => [
+  { value: 'all', label: `Every kind, ${here.value.length}` },
+  ...[...new Set(here.value.map((e) => e.kind))].sort().map((k) => ({
+    value: k as string,
+    label: `${kindName(k)}, ${here.value.filter((e) => e.kind === k).length}`,
+  })),
+]);
+const found = computed(() => here.value.filter((e) => kind.value === 'all' || e.kind === kind.value));
+const rows = computed(() =>
+  found.value.slice(0, most.value).map((entry) => ({
+    entry,
+    says: words.line(entry),
+    flags: laterOf.value.has(entry.id) ? [] : words.flags(entry),
+    later: laterOf.value.get(entry.id),
+  })),
+);
+const fate = (later: BookEntry): string =>
+  later.kind !== 'withdrawal'
+    ? `corrected by ${later.seq}`
+    : later.body.undone
+      ? `taken back by ${later.seq}`
+      : `withdrawn by ${later.seq}`;
 </script>
 
 <template>
   <div class="head">
     <h2>Every entry</h2>
-    <span class="quiet">{{ rows.length }} on this zone, newest first; none can be changed or removed</span>
+    <span class="quiet"
+      >{{ found.length }} on this zone and of the job, newest first; none can be changed or removed</span
+    >
+    <PickList v-model="kind" class="end kinds" label="Kind of entry" :options="kinds" />
   </div>
   <div class="scroll-x">
     <table class="dense">
@@ -59,21 +85,21 @@ const fate = (later: StoredEntry): string =>
         </tr>
       </thead>
       <tbody>
-        <tr
-          v-for="r in rows.slice(0, most)"
-          :key="r.stored.seq"
-          :class="{ gone: r.later, lit: r.stored.entry.id === highlighted }"
-        >
-          <td class="num">{{ r.stored.seq }}</td>
-          <td class="when">{{ job.time(Date.parse(r.stored.entry.madeAt)) }}</td>
-          <td>{{ r.stored.entry.who }}</td>
-          <td class="what">{{ r.words }}</td>
+        <tr v-for="r in rows" :key="r.entry.seq" :class="{ gone: r.later, lit: r.entry.id === highlighted }">
+          <td class="num">{{ r.entry.seq }}</td>
+          <td class="when">{{ job.time(Date.parse(r.entry.madeAt)) }}</td>
+          <td>{{ r.entry.who }}</td>
+          <td>
+            <span class="what">{{ r.says }}</span>
+            <p v-for="f in r.flags" :key="f.says" class="flag">{{ f.says }}</p>
+          </td>
           <td>
             <span v-if="r.later" class="quiet">{{ fate(r.later) }}</span>
             <el-button
-              v-else-if="['conditions', 'step', 'detail'].includes(r.stored.entry.kind)"
+              v-else-if="r.entry.kind !== 'withdrawal'"
               text
-              @click="emit('withdraw', r.stored.entry.id)"
+              :aria-label="`Withdraw entry ${r.entry.seq}`"
+              @click="emit('withdraw', r.entry.id)"
               >Withdraw</el-button
             >
           </td>
@@ -81,7 +107,7 @@ const fate = (later: StoredEntry): string =>
       </tbody>
     </table>
   </div>
-  <el-button v-if="rows.length > most" @click="most += PAGE * 5">Show more</el-button>
+  <el-button v-if="found.length > most" @click="most += PAGE * 5">Show more</el-button>
 </template>
 
 <style scoped>
@@ -94,5 +120,16 @@ const fate = (later: StoredEntry): string =>
 }
 .when {
   white-space: nowrap;
+}
+.flag {
+  color: var(--amber);
+}
+.kinds {
+  width: 220px;
+}
+@media (max-width: 720px) {
+  .kinds {
+    width: 100%;
+  }
 }
 </style>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CoatEntry } from '@lentum/core/record';
-import { coatVerdict } from '@lentum/core/words';
+import { coatVerdict, missLine } from '@lentum/core/words';
 import { get, sentenceOf } from '../app/api.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
-import CoatForm from '../site/CoatForm.vue';
+import LogForms from '../site/LogForms.vue';
 import RoofPlan from '../shared/RoofPlan.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
@@ -18,7 +17,7 @@ const job = useJob();
 const route = useRoute();
 const router = useRouter();
 const { chosenId, chosen, choose } = useChosenZone();
-const correcting = ref<CoatEntry>();
+const forms = ref<InstanceType<typeof LogForms>>();
 const withdrawing = ref<string>();
 const chainWords = ref('');
 const checking = ref(false);
@@ -47,7 +46,12 @@ const chooseBay = (id: string): void =>
   void router.replace({
     query: { ...route.query, zone: chosenId.value, bay: bayId.value === id ? undefined : id },
   });
-const correctingStatus = computed(() => job.statuses.find((s) => s.bay.id === correcting.value?.bayId));
+/** What was missed on the zone, mended or not, once for each coat of a shift. */
+const missed = computed(() =>
+  bays.value.flatMap((s) =>
+    s.misses.map((m) => ({ key: `${s.bay.id}${m.entryId}${m.limit}${m.atMs}`, label: s.bay.label, m })),
+  ),
+);
 
 async function checkChain(): Promise<void> {
   checking.value = true;
@@ -73,6 +77,7 @@ async function checkChain(): Promise<void> {
       <a class="export" :href="`/api/v1/jobs/${job.id}/record.csv`" download>Record as CSV</a>
       <a class="export" :href="`/api/v1/jobs/${job.id}/file`" download>Whole job as JSON</a>
       <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
+      <el-button v-if="chosen" class="tap" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
     </div>
     <p v-if="chainWords" role="status" class="chain">{{ chainWords }}</p>
     <p v-if="job.entries.length === 0">
@@ -106,6 +111,21 @@ async function checkChain(): Promise<void> {
           </div>
           <VerdictLine v-for="(v, i) in doubtful" :key="i" :verdict="v" />
         </template>
+        <template v-if="missed.length > 0">
+          <div class="head">
+            <h2>Missed, and what was done</h2>
+            <span class="quiet end">{{ missed.length }}</span>
+          </div>
+          <VerdictLine
+            v-for="x in missed"
+            :key="x.key"
+            :verdict="{
+              outcome: x.m.clearedMs === undefined ? 'stop' : 'done',
+              subject: `${x.label}.`,
+              says: missLine(x.m),
+            }"
+          />
+        </template>
       </section>
       <section aria-label="Coats">
         <template v-for="s in shown" :key="s.bay.id">
@@ -114,7 +134,7 @@ async function checkChain(): Promise<void> {
             :key="l.entry.id"
             :status="s"
             :laid="l"
-            @correct="correcting = l.entry"
+            @correct="forms?.correct(l.entry.id)"
             @withdraw="withdrawing = l.entry.id"
           />
         </template>
@@ -128,13 +148,7 @@ async function checkChain(): Promise<void> {
         />
       </section>
     </div>
-    <CoatForm
-      v-if="correcting && correctingStatus"
-      :model-value="true"
-      :status="correctingStatus"
-      :correcting="correcting"
-      @update:model-value="correcting = undefined"
-    />
+    <LogForms ref="forms" />
     <WithdrawDialog v-if="withdrawing" :entry-id="withdrawing" @close="withdrawing = undefined" />
   </main>
 </template>

@@ -15,7 +15,7 @@ const trouble = ref('');
 async function withdraw(): Promise<void> {
   if (!(await askWho(preferences))) return;
   try {
-    await job.enter({ kind: 'withdrawal', supersedes: props.entryId, reason: reason.value.trim() });
+    await job.enter('withdrawal', { supersedes: props.entryId }, { reason: reason.value.trim() });
     emit('close');
   } catch (error) {
     trouble.value = sentenceOf(error);

@@ -11,10 +11,12 @@ import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import RemedyPanel from './RemedyPanel.vue';
+import { tapStep, type TappedStep } from './steps.ts';
 import { askWho } from './who.ts';
 
 const props = defineProps<{ status: BayStatus; verdict: Verdict }>();
-const emit = defineEmits<{ coat: []; ply: []; add: []; mix: [] }>();
+const emit = defineEmits<{ coat: []; ply: []; add: []; mix: []; log: [] }>();
 const job = useJob();
 const preferences = usePreferences();
 const note = ref('');
@@ -69,16 +71,10 @@ const canAdd = computed(
   () => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined,
 );
 
-async function step(kind: 'prepared' | 'detailed' | 'held' | 'released' | 'accepted'): Promise<void> {
+async function step(kind: TappedStep): Promise<void> {
   if (!(await askWho(preferences))) return;
   try {
-    await job.enter({
-      kind: 'step',
-      bayId: props.status.bay.id,
-      step: kind,
-      at: new Date().toISOString(),
-      note: kind === 'held' ? note.value : '',
-    });
+    await tapStep(job, [props.status.bay], kind, kind === 'held' ? note.value : '');
     holding.value = false;
     note.value = '';
   } catch (error) {
@@ -86,7 +82,10 @@ async function step(kind: 'prepared' | 'detailed' | 'held' | 'released' | 'accep
   }
 }
 const has = (kind: string): boolean =>
-  (job.book.bays.get(props.status.bay.id)?.steps ?? []).some((s) => s.step === kind);
+  [
+    ...(job.book.bays.get(props.status.bay.id)?.steps ?? []),
+    ...(job.book.zones.get(props.status.bay.zoneId)?.steps ?? []),
+  ].some((s) => s.step === kind);
 </script>
 
 <template>
@@ -118,6 +117,12 @@ const has = (kind: string): boolean =>
   </details>
   <VerdictLine :verdict="verdict" />
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
+  <RemedyPanel
+    v-for="m in status.misses"
+    :key="`${m.entryId}${m.limit}${m.atMs}`"
+    :status="status"
+    :miss="m"
+  />
   <div class="acts">
     <el-button
       v-if="next && !coat && !status.hold"
@@ -160,6 +165,7 @@ const has = (kind: string): boolean =>
     >
     <el-button v-if="status.hold" class="tap" @click="step('released')">Release the hold</el-button>
     <el-button v-else-if="!holding" class="tap" @click="holding = true">Hold</el-button>
+    <el-button class="tap" @click="emit('log')">Log something else</el-button>
   </div>
   <form v-if="holding" class="hold" @submit.prevent="step('held')">
     <label for="hold-note">Why is it held?</label>

@@ -11,7 +11,9 @@ interface Cluster {
   verdict: Verdict;
 }
 const props = defineProps<{ groups: readonly Group[]; chosen: string | undefined }>();
-const emit = defineEmits<{ choose: [bayId: string] }>();
+/** What can be logged for all bays of a line at once. */
+export type LineAct = 'prepared' | 'coat' | 'ply';
+const emit = defineEmits<{ choose: [bayId: string]; act: [act: LineAct, bayIds: string[]] }>();
 
 const HALF_HOUR_MS = 1_800_000;
 
@@ -39,8 +41,27 @@ function clustered(rows: readonly Row[]): Cluster[] {
   });
 }
 
+/** A line whose bays all wait for the same hand gets its button. */
+function actOf(rows: readonly Row[]): { act: LineAct; name: string } | undefined {
+  const [first] = rows;
+  if (!first || rows.some((r) => r.status.hold || r.status.bay.zoneId !== first.status.bay.zoneId))
+    return undefined;
+  if (rows.every((r) => r.status.state === 'bare' && r.status.buildUp))
+    return { act: 'prepared', name: 'Prepared' };
+  const { next } = first.status;
+  const ready = rows.every(
+    (r) => r.status.next?.id === next?.id && r.verdict.outcome === 'go' && r.status.state !== 'wet',
+  );
+  if (!next || !ready) return undefined;
+  return next.kind === 'coat' ? { act: 'coat', name: 'Log coat' } : { act: 'ply', name: 'Log it' };
+}
+
 const shown = computed(() =>
-  props.groups.map((g) => ({ name: g.name, count: g.rows.length, clusters: clustered(g.rows) })),
+  props.groups.map((g) => ({
+    name: g.name,
+    count: g.rows.length,
+    clusters: clustered(g.rows).map((c) => ({ ...c, does: actOf(c.rows) })),
+  })),
 );
 const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === props.chosen);
 </script>
@@ -71,6 +92,18 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
         >
           {{ r.status.bay.label }}
         </button>
+        <el-button
+          v-if="c.does"
+          class="tap does"
+          @click.stop="
+            emit(
+              'act',
+              c.does.act,
+              c.rows.map((r) => r.status.bay.id),
+            )
+          "
+          >{{ c.does.name }}{{ c.rows.length > 1 ? `, ${c.rows.length} bays` : '' }}</el-button
+        >
       </div>
     </div>
   </div>
@@ -89,13 +122,17 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
   background: var(--sea-soft);
   box-shadow: inset 4px 0 var(--sea);
 }
+.does {
+  margin-left: auto;
+}
 .bays {
+  align-items: center;
   display: flex;
   flex-wrap: wrap;
   gap: var(--s1);
   padding-left: 30px;
 }
-.bays button {
+.bays > button:not(.does) {
   border: max(1px, var(--stroke)) solid var(--line-2);
   border-radius: var(--r);
   background: var(--sheet);
@@ -112,7 +149,7 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
   font-weight: 700;
 }
 @media (max-width: 820px) {
-  .bays button {
+  .bays > button:not(.does) {
     min-width: var(--tap);
     min-height: var(--tap);
   }

@@ -130,12 +130,7 @@ async function keep(): Promise<void> {
   saving.value = true;
   trouble.value = '';
   try {
-    await job.enter({
-      kind: 'conditions',
-      zoneId: props.zoneId,
-      at: new Date().toISOString(),
-      ...typed.value,
-    });
+    await job.enter('conditions', { zoneId: props.zoneId }, { at: new Date().toISOString(), ...typed.value });
     taking.value = false;
   } catch (error) {
     trouble.value = sentenceOf(error);

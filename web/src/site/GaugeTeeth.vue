@@ -1,29 +1,28 @@
 <script setup lang="ts">
 /** A row of gauge teeth as they look on a gauge: tap the last wet one. */
 import { computed } from 'vue';
-import { readingFromTooth, teethOf, type GaugeId } from '@lentum/core/film';
+import { readingFromTooth } from '@lentum/core/film';
 import { useUnits } from '../shared/units.ts';
 
-const props = defineProps<{ gauge: GaugeId; designMm: number }>();
+const props = defineProps<{ teeth: readonly number[]; probe: boolean; designMm: number }>();
 const readings = defineModel<number[]>({ required: true });
 const { say, bare, unit } = useUnits();
-const teeth = computed(() => teethOf(props.gauge));
-const mark = computed(() => (props.gauge === 'probe' ? 'mark' : 'tooth'));
+const mark = computed(() => (props.probe ? 'mark' : 'tooth'));
 const latest = computed(() => readings.value.at(-1));
 /** Deep teeth reach less far down: the picture of a comb, not to scale. */
-const depth = (i: number): number => 34 - (i / Math.max(1, teeth.value.length - 1)) * 28;
+const depth = (i: number): number => 34 - (i / Math.max(1, props.teeth.length - 1)) * 28;
 
 const between = computed(() => {
   const tooth = latest.value;
   if (tooth === undefined) return '';
-  const r = readingFromTooth(teeth.value, tooth);
+  const r = readingFromTooth(props.teeth, tooth);
   if (!r.ok) return '';
   return r.value.highMm === undefined
     ? `at least ${say(r.value.lowMm, 'film')}`
     : `between ${bare(r.value.lowMm, 'film')} and ${say(r.value.highMm, 'film')}`;
 });
 const isLow = (tooth: number): boolean => {
-  const r = readingFromTooth(teeth.value, tooth);
+  const r = readingFromTooth(props.teeth, tooth);
   return r.ok && r.value.highMm !== undefined && r.value.highMm <= props.designMm;
 };
 </script>
@@ -41,7 +40,7 @@ const isLow = (tooth: number): boolean => {
         type="button"
         :class="{ wet: latest !== undefined && t <= latest, last: t === latest }"
         :aria-label="`Last wet ${mark} ${say(t, 'film')}`"
-        @click="readings.push(t)"
+        @click="readings = [...readings, t]"
       >
         <span class="tooth" :style="{ height: `${depth(i)}px` }" /><span class="mm">{{
           bare(t, 'film')
@@ -51,7 +50,7 @@ const isLow = (tooth: number): boolean => {
         type="button"
         :class="{ last: latest === 0 }"
         :aria-label="`None: no ${mark} was wet`"
-        @click="readings.push(0)"
+        @click="readings = [...readings, 0]"
       >
         <span class="mm none">none</span>
       </button>
@@ -65,7 +64,7 @@ const isLow = (tooth: number): boolean => {
           type="button"
           :class="{ low: isLow(r) }"
           :aria-label="`Take back reading ${i + 1}, ${say(r, 'film')}`"
-          @click="readings.splice(i, 1)"
+          @click="readings = readings.filter((_, k) => k !== i)"
         >
           {{ bare(r, 'film') }}<span aria-hidden="true"> ×</span>
         </button>

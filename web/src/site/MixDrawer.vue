@@ -9,10 +9,13 @@ import type { Zone } from '@lentum/core/survey';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
+import type { Values } from './log/fields.ts';
+import type { LoggedKind } from './log/kinds.ts';
 import StepTimer from './StepTimer.vue';
 
 const props = defineProps<{ status: BayStatus; zone: Zone }>();
 const open = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ log: [kind: LoggedKind, known: Values] }>();
 const coat = computed(() => (props.status.next && isCoat(props.status.next) ? props.status.next : undefined));
 /** Where nothing was read yet: a mild day. */
 const USUAL_C = 20;
@@ -36,6 +39,29 @@ const mix = computed(() =>
     : undefined,
 );
 const kettle = computed(() => (coat.value?.kettle ? kettleCard(coat.value, areaM2.value ?? 0) : undefined));
+/** What the card says goes into the log as it stands; it is looked through before it is kept. */
+function logIt(): void {
+  if (!coat.value) return;
+  const layerId = coat.value.id;
+  open.value = false;
+  if (mix.value?.ok) {
+    const { parts, catalyst } = mix.value.value;
+    emit('log', 'mix', {
+      layerId,
+      parts: [
+        ...parts.map((p) => ({ name: p.name, kg: Number(p.mass.value.toFixed(3)) })),
+        ...(catalyst ? [{ name: 'Catalyst', kg: Number(catalyst.mass.value.toFixed(3)) }] : []),
+      ],
+      ...(catalyst ? { catalystPct: Number(catalyst.percent.value.toFixed(2)) } : {}),
+      ...(tempC.value === undefined ? {} : { surfaceC: tempC.value }),
+    });
+  } else if (kettle.value?.ok)
+    emit('log', 'melt', {
+      layerId,
+      chargedKg: Number(kettle.value.value.charge.value.toFixed(1)),
+      blocks: kettle.value.value.blocks?.count.value,
+    });
+}
 const title = computed(
   () =>
     `${coat.value?.kettle ? 'Kettle' : 'Mix'} for bay ${props.status.bay.label}: ${coat.value?.name ?? ''}`,
@@ -191,6 +217,9 @@ const title = computed(
     <p class="quiet">
       The data sheet and the safety sheet decide. {{ (coat?.product?.cautions ?? []).join(' ') }}
     </p>
+    <template v-if="mix?.ok || kettle?.ok" #footer>
+      <el-button class="tap" @click="logIt">{{ kettle ? 'Log the charge' : 'Log this mix' }}</el-button>
+    </template>
   </el-drawer>
 </template>
 

@@ -1,20 +1,34 @@
 <script setup lang="ts">
-/** A ply, a protection course or curb pieces on a bay: when, how many, which batch, and that it was looked at. */
+/** A ply, a protection course or curb pieces on one bay or several: when, how many, which batch, and that it was looked at. */
 import { computed, reactive, ref } from 'vue';
 import { check, sentence } from '@lentum/core/problems';
-import { entryProblems, laidEntrySchema, type BayStatus } from '@lentum/core/record';
+import {
+  entryProblems,
+  readEntry,
+  secondFormSchema,
+  sharesByArea,
+  type BayStatus,
+  type Body,
+} from '@lentum/core/record';
+import { bayRuns } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
+import { makeEntry } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { fromField, toField, zoneName } from '../app/time.ts';
+import { useEntryWords } from '../record/entrywords.ts';
+import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { askWho } from './who.ts';
 
-const props = defineProps<{ status: BayStatus }>();
+const props = defineProps<{ bays: readonly BayStatus[] }>();
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
 const preferences = usePreferences();
-const layer = computed(() => props.status.next);
+const words = useEntryWords();
+const first = props.bays[0];
+if (!first) throw new Error('a ply is logged on at least one bay');
+const layer = computed(() => first.next);
 const UNITS = {
   sheet: 'Rolls used',
   protection: 'Pieces used',
@@ -28,6 +42,7 @@ const LOOKED = {
   coat: 'Looked at',
 } as const;
 const draft = reactive({
+  bayIds: props.bays.map((s) => s.bay.id),
   started: '',
   finished: toField(job.nowMs, job.timeZone),
   used: undefined as number | undefined,
@@ -35,52 +50,65 @@ const draft = reactive({
   looked: false,
   note: '',
 });
-const trouble = ref('');
+const zoneBays = computed(() => job.documents.site.content.bays.filter((b) => b.zoneId === first.bay.zoneId));
+const waiting = computed(() => ({
+  name: 'That wait for it',
+  ids: job.statuses
+    .filter((s) => s.bay.zoneId === first.bay.zoneId && s.next?.id === layer.value?.id)
+    .map((s) => s.bay.id),
+}));
+const chosen = computed(() => zoneBays.value.filter((b) => draft.bayIds.includes(b.id)));
+const labels = computed(() => bayRuns(chosen.value.map((b) => b.label)));
+const trouble = ref<string[]>([]);
 const saving = ref(false);
 const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
+const where = computed(() => ({ zoneId: first.bay.zoneId, bays: sharesByArea(chosen.value) }));
 
-function body() {
+const body = computed(() => {
   const startedAt = fromField(draft.started, job.timeZone);
   const finishedAt = fromField(draft.finished, job.timeZone);
   return {
-    kind: 'laid' as const,
-    bayId: props.status.bay.id,
-    buildUpId: props.status.buildUp?.id ?? '',
-    revision: props.status.buildUp?.revision ?? 0,
+    buildUpId: first.buildUp?.id ?? '',
+    revision: first.buildUp?.revision ?? 0,
     layerId: layer.value?.id ?? '',
     ...(startedAt === undefined ? {} : { startedAt }),
     ...(finishedAt === undefined ? {} : { finishedAt }),
     ...(draft.used === undefined ? {} : { used: draft.used }),
     batch: draft.batch.trim(),
     looked: draft.looked,
-    note: draft.note.trim(),
-  };
-}
+    ...(draft.note.trim() === '' ? {} : { note: draft.note.trim() }),
+  } as Body<'ply'>;
+});
+const checked = computed(() =>
+  check(
+    secondFormSchema,
+    makeEntry(preferences.who.trim() || 'somebody', 'ply', where.value, body.value),
+    layer.value?.name ?? 'The layer',
+  ),
+);
+const problems = computed(() =>
+  (checked.value.ok ? entryProblems(checked.value.value, job.rules()) : checked.value.problems).map(sentence),
+);
+const flags = computed(() =>
+  checked.value.ok && problems.value.length === 0
+    ? words.flags(readEntry(checked.value.value, job.names))
+    : [],
+);
 
 async function keep(): Promise<void> {
-  const made = body();
-  const entry = check(
-    laidEntrySchema,
-    { ...made, id: 'draft', madeAt: new Date(job.nowMs).toISOString(), who: preferences.who || 'somebody' },
-    layer.value?.name ?? 'The layer',
-  );
-  const { survey, buildUps, site } = job.documents;
-  const problems = entry.ok
-    ? entryProblems(entry.value, {
-        survey: survey.draft,
-        buildUps: buildUps.draft,
-        site: site.draft,
-        nowMs: job.nowMs,
-      })
-    : entry.problems;
-  trouble.value = problems.map(sentence).join(' ');
-  if (problems.length > 0 || !(await askWho(preferences))) return;
+  trouble.value = [...problems.value];
+  if (trouble.value.length > 0 || !(await askWho(preferences))) return;
   saving.value = true;
   try {
-    await job.enter(made);
+    await job.tap(
+      `${labels.value}: ${layer.value?.name.toLowerCase() ?? ''}`,
+      'ply',
+      where.value,
+      body.value,
+    );
     open.value = false;
   } catch (error) {
-    trouble.value = sentenceOf(error);
+    trouble.value = [sentenceOf(error)];
   } finally {
     saving.value = false;
   }
@@ -90,11 +118,12 @@ async function keep(): Promise<void> {
 <template>
   <el-drawer
     v-model="open"
-    :title="`Log the ${layer?.name.toLowerCase() ?? 'layer'} on bay ${status.bay.label}`"
+    :title="`Log the ${layer?.name.toLowerCase() ?? 'layer'} on ${labels}`"
     size="min(560px, 100vw)"
   >
     <template v-if="layer">
       <p class="quiet">{{ layer.note }}</p>
+      <BayPicker v-if="zoneBays.length > 1" v-model="draft.bayIds" :bays="zoneBays" :offer="waiting" />
       <div class="fields">
         <label class="name"
           >Started, {{ zoneWord }}<input v-model="draft.started" type="datetime-local" class="plain when"
@@ -121,9 +150,10 @@ async function keep(): Promise<void> {
         >Note<el-input v-model="draft.note" type="textarea" maxlength="2000" aria-label="Note"
       /></label>
     </template>
-    <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
+    <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ f.says }}</p>
     <template #footer>
-      <el-button class="tap" type="primary" :loading="saving" @click="keep">Keep it</el-button>
+      <p v-for="t in trouble" :key="t" class="problem said" role="alert">{{ t }}</p>
+      <el-button class="tap" type="primary" :loading="saving" @click="keep">Keep for {{ labels }}</el-button>
     </template>
   </el-drawer>
 </template>
@@ -141,5 +171,12 @@ async function keep(): Promise<void> {
 }
 .when {
   min-height: var(--tap);
+}
+.flag {
+  color: var(--amber);
+}
+.said {
+  text-align: left;
+  margin-bottom: var(--s2);
 }
 </style>

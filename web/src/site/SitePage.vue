@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CoatEntry } from '@lentum/core/record';
 import { bayMismatches } from '@lentum/core/site';
 import { bayVerdict } from '@lentum/core/words';
 import { useChosenZone } from '../app/chosenzone.ts';
@@ -11,10 +10,9 @@ import ZoneTabs from '../shared/ZoneTabs.vue';
 import BayCard from './BayCard.vue';
 import BayList from './BayList.vue';
 import { groupsByState } from './groups.ts';
-import CoatForm from './CoatForm.vue';
 import ConditionsPanel from './ConditionsPanel.vue';
+import LogForms from './LogForms.vue';
 import MixDrawer from './MixDrawer.vue';
-import PlyForm from './PlyForm.vue';
 import RoutePanel from './RoutePanel.vue';
 import RouteOverlay from './RouteOverlay.vue';
 import { useBayRoute } from './bayroute.ts';
@@ -26,10 +24,8 @@ const route = useRoute();
 const router = useRouter();
 const { chosenId, chosen, choose } = useChosenZone();
 const splitting = ref(false);
-const coating = ref(false);
-const plying = ref(false);
 const mixing = ref(false);
-const adding = ref<CoatEntry>();
+const forms = ref<InstanceType<typeof LogForms>>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
 const calls = useCalls();
@@ -76,7 +72,10 @@ const chooseBay = (id: string): void =>
 
 <template>
   <div>
-    <div class="bar top"><ZoneTabs :chosen="chosenId" @choose="choose" /></div>
+    <div class="bar top">
+      <ZoneTabs :chosen="chosenId" @choose="choose" />
+      <el-button v-if="chosen" class="tap" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
+    </div>
     <p v-if="!chosen">
       Measure a zone first. <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
     </p>
@@ -99,7 +98,12 @@ const chooseBay = (id: string): void =>
     <div v-else class="columns site">
       <section class="list" aria-label="Bays by what they wait for">
         <ConditionsPanel :key="chosen.zone.id" :zone-id="chosen.zone.id" :build-up="chosen.buildUp" />
-        <BayList :groups="groups" :chosen="bayId" @choose="chooseBay" />
+        <BayList
+          :groups="groups"
+          :chosen="bayId"
+          @choose="chooseBay"
+          @act="(act, ids) => forms?.act(act, ids)"
+        />
       </section>
       <section class="drawing" aria-label="Bay plan">
         <RoofPlan
@@ -132,10 +136,11 @@ const chooseBay = (id: string): void =>
           :key="bay.bay.id"
           :status="bay"
           :verdict="bayWords"
-          @coat="coating = true"
-          @ply="plying = true"
+          @coat="forms?.act('coat', [bay.bay.id])"
+          @ply="forms?.act('ply', [bay.bay.id])"
           @mix="mixing = true"
-          @add="adding = bay.laid.at(-1)?.entry"
+          @add="forms?.correct(bay.laid.at(-1)?.entry.id)"
+          @log="forms?.log(bay.bay.zoneId, [bay.bay.id])"
         />
       </section>
     </div>
@@ -145,16 +150,14 @@ const chooseBay = (id: string): void =>
       :zone="chosen.zone"
       :build-up="chosen.buildUp"
     />
-    <MixDrawer v-if="mixing && bay" v-model="mixing" :status="bay" :zone="chosen!.zone" />
-    <PlyForm v-if="plying && bay" v-model="plying" :status="bay" />
-    <CoatForm v-if="coating && bay" v-model="coating" :status="bay" />
-    <CoatForm
-      v-if="adding && bay"
-      :model-value="true"
+    <MixDrawer
+      v-if="mixing && bay"
+      v-model="mixing"
       :status="bay"
-      :correcting="adding"
-      @update:model-value="adding = undefined"
+      :zone="chosen!.zone"
+      @log="(kind, known) => bay && forms?.log(bay.bay.zoneId, [bay.bay.id], kind, known)"
     />
+    <LogForms ref="forms" />
   </div>
 </template>
 

@@ -1,23 +1,36 @@
-/** A coat as it is being entered: fields of the form, and the entry that they make. */
+/** A coat of a shift as it is being entered: fields of the form, and the entry that they make. */
 import { reactive } from 'vue';
 import { isCoat, laidRate, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
-import { GAUGES, type GaugeId } from '@lentum/core/film';
-import type { CoatEntry } from '@lentum/core/record';
+import { GAUGES } from '@lentum/core/film';
+import { sharesByArea, type Body, type BookEntryOf, type Share } from '@lentum/core/record';
+import type { Bay } from '@lentum/core/site';
+import { MS_PER_MINUTE } from '@lentum/core/units';
 import { fromField, toField } from '../app/time.ts';
 
 export interface CoatDraft {
+  bayIds: string[];
   layerId: string;
   started: string;
   finished: string;
   containers: { containerId: string; opened: number | undefined; batch: string }[];
   leftOver: number | undefined;
-  gauge: GaugeId;
-  lastWetMm: number[];
+  /** How what was used is split: by area, or by hand in the unit of the rate. */
+  split: 'by area' | 'by hand';
+  byHand: Record<string, number | undefined>;
+  /** A gauge of the list, or the id of an entry that tells of one's own. */
+  gauge: string;
+  readings: Record<string, number[]>;
+  method: string;
+  tip: string;
+  pressureBar: number | undefined;
+  dilutionPct: number | undefined;
+  shade: string;
+  passes: number | undefined;
   note: string;
 }
 
 /** The gauge on which the design film lies nearest to the middle; hot layers are probed. */
-export function gaugeFor(coat: Coat): GaugeId {
+export function gaugeFor(coat: Coat): string {
   if (coat.kettle) return 'probe';
   const film = wetFilm(coat).value;
   const cold = GAUGES.filter((g) => g.id !== 'probe');
@@ -30,33 +43,65 @@ export function gaugeFor(coat: Coat): GaugeId {
   );
 }
 
-export function newDraft(coat: Coat, zone: string, nowMs: number): CoatDraft {
+/** Containers to begin with: one of the usual size, of the batch that was opened last. */
+export const freshContainers = (coat: Coat, batch = ''): CoatDraft['containers'] => [
+  { containerId: coat.containers[0]?.id ?? '', opened: 1, batch },
+];
+
+export function newDraft(
+  coat: Coat,
+  bayIds: readonly string[],
+  zone: string,
+  nowMs: number,
+  batch = '',
+): CoatDraft {
   return reactive({
+    bayIds: [...bayIds],
     layerId: coat.id,
     started: toField(nowMs, zone),
     finished: '',
-    containers: [{ containerId: coat.containers[0]?.id ?? '', opened: 1, batch: '' }],
+    containers: freshContainers(coat, batch),
     leftOver: 0,
+    split: 'by area',
+    byHand: {},
     gauge: gaugeFor(coat),
-    lastWetMm: [],
+    readings: {},
+    method: '',
+    tip: '',
+    pressureBar: undefined,
+    dilutionPct: undefined,
+    shade: '',
+    passes: undefined,
     note: '',
   });
 }
 
-export function draftOf(entry: CoatEntry, zone: string): CoatDraft {
+const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-3 * Math.max(a, b);
+
+export function draftOf(entry: BookEntryOf<'coat'>, bays: readonly Bay[], zone: string): CoatDraft {
+  const { body } = entry;
+  const area = sharesByArea(entry.bays.flatMap((s) => bays.filter((b) => b.id === s.bayId)));
+  const byArea = entry.bays.length === 1 || entry.bays.every((s, i) => near(s.share, area[i]?.share ?? 0));
   return reactive({
-    layerId: entry.layerId,
-    started: toField(Date.parse(entry.startedAt), zone),
-    finished: entry.finishedAt === undefined ? '' : toField(Date.parse(entry.finishedAt), zone),
-    containers: entry.containers.map((c) => ({ ...c })),
-    leftOver: entry.leftOver.value,
-    gauge: entry.gauge,
-    lastWetMm: [...entry.lastWetMm],
-    note: entry.note,
+    bayIds: entry.bays.map((b) => b.bayId),
+    layerId: body.layerId,
+    started: toField(Date.parse(body.startedAt), zone),
+    finished: body.finishedAt === undefined ? '' : toField(Date.parse(body.finishedAt), zone),
+    containers: body.containers.map((c) => ({ ...c })),
+    leftOver: body.leftOver.value,
+    split: byArea ? 'by area' : 'by hand',
+    byHand: byArea ? {} : Object.fromEntries(entry.bays.map((b) => [b.bayId, b.share])),
+    gauge: body.gauge,
+    readings: Object.fromEntries(body.readings.map((r) => [r.bayId, [...r.lastWetMm]])),
+    method: body.method ?? '',
+    tip: body.tip ?? '',
+    pressureBar: body.pressureBar,
+    dilutionPct: body.dilutionPct,
+    shade: body.shade ?? '',
+    passes: body.passes,
+    note: body.note ?? '',
   });
 }
-
-type Body = Omit<CoatEntry, 'id' | 'madeAt' | 'who'>;
 
 /** An instant of the field, or the entry's own to the second when the field still shows it. */
 function instant(field: string, zone: string, before: string | undefined): string | undefined {
@@ -64,31 +109,56 @@ function instant(field: string, zone: string, before: string | undefined): strin
   return fromField(field, zone);
 }
 
+/** Start and finish. A coat that was finished in the minute in which it began took a minute. */
+function spanOf(draft: CoatDraft, zone: string, old?: Body<'coat'>) {
+  const startedAt = instant(draft.started, zone, old?.startedAt);
+  const finishedAt = draft.finished === '' ? undefined : instant(draft.finished, zone, old?.finishedAt);
+  const sameMinute = draft.finished !== '' && draft.finished === draft.started;
+  const start =
+    sameMinute && finishedAt !== undefined
+      ? new Date(Date.parse(finishedAt) - MS_PER_MINUTE).toISOString()
+      : startedAt;
+  return {
+    ...(start === undefined ? {} : { startedAt: start }),
+    ...(finishedAt === undefined ? {} : { finishedAt }),
+  };
+}
+
+/** Shares of the bays: by area, or as they were typed. A bay without a share of its own has none yet. */
+export function sharesOf(draft: CoatDraft, bays: readonly Bay[]): Share[] {
+  const mine = bays.filter((b) => draft.bayIds.includes(b.id));
+  return draft.split === 'by area'
+    ? sharesByArea(mine)
+    : mine.map((b) => ({ bayId: b.id, share: draft.byHand[b.id] ?? 0 }));
+}
+
 /** The body of the entry that the fields make. Nothing is made up: fields that are no time give none. */
 export function bodyOf(
   draft: CoatDraft,
-  bayId: string,
   buildUp: BuildUp,
   zone: string,
-  old?: CoatEntry,
-): Partial<Body> & { kind: 'coat' } {
+  ownTeethMm: readonly number[] | undefined,
+  old?: Body<'coat'>,
+): Partial<Body<'coat'>> {
   const coat = buildUp.layers.filter(isCoat).find((c) => c.id === draft.layerId);
-  const startedAt = instant(draft.started, zone, old?.startedAt);
-  const finishedAt = draft.finished === '' ? undefined : instant(draft.finished, zone, old?.finishedAt);
   return {
-    kind: 'coat',
-    bayId,
     buildUpId: buildUp.id,
     revision: buildUp.revision,
     layerId: draft.layerId,
-    ...(startedAt === undefined ? {} : { startedAt }),
-    ...(finishedAt === undefined ? {} : { finishedAt }),
+    ...spanOf(draft, zone, old),
     containers: draft.containers
       .filter((c) => (c.opened ?? 0) > 0)
       .map((c) => ({ containerId: c.containerId, opened: c.opened ?? 0, batch: c.batch })),
     leftOver: { basis: coat ? laidRate(coat).basis : 'mass', value: draft.leftOver ?? 0 },
     gauge: draft.gauge,
-    lastWetMm: [...draft.lastWetMm],
-    note: draft.note,
+    ...(ownTeethMm ? { teethMm: [...ownTeethMm] } : {}),
+    readings: draft.bayIds.map((bayId) => ({ bayId, lastWetMm: [...(draft.readings[bayId] ?? [])] })),
+    ...(draft.method === '' ? {} : { method: draft.method as NonNullable<Body<'coat'>['method']> }),
+    ...(draft.tip.trim() === '' ? {} : { tip: draft.tip }),
+    ...(draft.pressureBar === undefined ? {} : { pressureBar: draft.pressureBar }),
+    ...(draft.dilutionPct === undefined ? {} : { dilutionPct: draft.dilutionPct }),
+    ...(draft.shade.trim() === '' ? {} : { shade: draft.shade }),
+    ...(draft.passes === undefined ? {} : { passes: draft.passes }),
+    ...(draft.note.trim() === '' ? {} : { note: draft.note }),
   };
 }

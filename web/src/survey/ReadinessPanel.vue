@@ -13,6 +13,7 @@ import type { Verdict } from '@lentum/core/words';
 import type { FallsReport } from '@lentum/core/falls';
 import { familiesFor, inspectionFor, readiness, readinessVerdict, type Reason } from '@lentum/core/readiness';
 import { sentence } from '@lentum/core/problems';
+import { testsOf } from '@lentum/core/record';
 import { COLOURS, type Colour, type Finding, type Survey, type Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -40,7 +41,8 @@ const items = computed(() => (substrate.value ? inspectionFor(substrate.value) :
 const family = computed(() => props.buildUpFamily ?? zone.value.family);
 
 const input = computed(() => ({
-  zone: zone.value,
+  // Tests are those of the record: nobody changes them here.
+  zone: { ...zone.value, tests: testsOf(job.book, zone.value.id) },
   falls: props.falls,
   school: props.school,
   nowMs: job.nowMs,
@@ -264,7 +266,7 @@ function setFinding(item: string, part: Partial<Finding>): void {
     </div>
   </template>
 
-  <TestTable :model-value="zone.tests" :zone="zone" @update:model-value="(tests) => change({ tests })" />
+  <TestTable :zone="zone" />
 
   <template v-if="others.length > 0">
     <div class="head prep"><h2>Every family on this zone</h2></div>

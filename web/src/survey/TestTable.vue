@@ -1,39 +1,52 @@
 <script setup lang="ts">
-/** Tests with place, time, instrument and value: typed, from a file, or from the moisture meter. */
-import { Delete } from '@element-plus/icons-vue';
-import { DateTime } from 'luxon';
+/** Tests with place, time, instrument and value: typed, from a file, or from the moisture meter; they go into the record. */
 import Papa from 'papaparse';
 import { computed, ref } from 'vue';
-import { sentence } from '@lentum/core/problems';
+import { check, sentence } from '@lentum/core/problems';
+import {
+  entryProblems,
+  MOISTURE_SCALES,
+  secondFormSchema,
+  type Body,
+  type BookEntry,
+  type BookEntryOf,
+} from '@lentum/core/record';
 import {
   gridPlaces,
   readPlacedRows,
   TEST_KINDS,
   testFacts,
-  testSchema,
   zoneShape,
   type Place,
-  type Test,
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
 import { sentenceOf } from '../app/api.ts';
+import { makeEntry } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
+import { usePreferences } from '../app/preferences.ts';
+import { fromField, toField } from '../app/time.ts';
+import { useEntryWords } from '../record/entrywords.ts';
+import WithdrawDialog from '../record/WithdrawDialog.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
+import { askWho } from '../site/who.ts';
 import { useInstruments, type Instrument } from './instruments.ts';
 import PlaceInputs from './PlaceInputs.vue';
 
 const props = defineProps<{ zone: Zone }>();
-const tests = defineModel<Test[]>({ required: true });
 const job = useJob();
+const preferences = usePreferences();
 const { say, unit } = useUnits();
+const words = useEntryWords();
 
 /** One reading for about 25 m². */
 const METER_GRID_M = 5;
 const kinds = TEST_KINDS.map((value) => ({ value, label: testFacts(value).name }));
+const scales = MOISTURE_SCALES.map((value) => ({ value, label: value }));
 const kind = ref<string>('moisture');
+const scale = ref<string>(MOISTURE_SCALES[0]);
 const facts = computed(() => testFacts(kind.value as TestKind));
 const number = ref<number>();
 const answer = ref('');
@@ -43,21 +56,49 @@ const instrument = ref('');
 const unprimed = ref(false);
 const takenAt = ref('');
 const problem = ref<string[]>([]);
+const saving = ref(false);
 
-const local = (ms: number): string =>
-  DateTime.fromMillis(ms, { zone: job.timeZone }).toFormat("yyyy-MM-dd'T'HH:mm");
+const tests = computed(() =>
+  (job.book.zones.get(props.zone.id)?.entries ?? []).filter((e) => e.kind === 'test').reverse(),
+);
+const local = (ms: number): string => toField(ms, job.timeZone);
 
-function makeTest(value: number | string, place: Test['at'], ms: number): Test {
+function bodyOf(value: number | string, takenMs: number, by?: string): Body<'test'> {
   return {
-    id: crypto.randomUUID(),
-    kind: kind.value as TestKind,
-    ...(place ? { at: place } : {}),
-    takenAt: new Date(ms).toISOString(),
-    instrument: instrument.value.trim() || facts.value.instrument,
+    at: new Date(takenMs).toISOString(),
+    test: kind.value as TestKind,
+    instrument: (by ?? instrument.value.trim()) || facts.value.instrument,
     value,
+    ...(kind.value === 'moisture' ? { scale: scale.value as Body<'test'>['scale'] } : {}),
     unprimed: unprimed.value,
-    note: '',
   };
+}
+
+/** Enters readings one after the other; the first sentence that speaks against one ends it. */
+async function keep(readings: readonly { body: Body<'test'>; place: Place | undefined }[]): Promise<void> {
+  problem.value = [];
+  if (!(await askWho(preferences))) return;
+  const made = readings.map((r) =>
+    makeEntry(preferences.who, 'test', { zoneId: props.zone.id, place: r.place }, r.body),
+  );
+  for (const entry of made) {
+    const form = check(secondFormSchema, entry, facts.value.name);
+    const wrong = form.ok ? entryProblems(form.value, job.rules()) : form.problems;
+    if (wrong.length > 0) {
+      problem.value = [...wrong.map(sentence), ...(made.length > 1 ? ['Nothing was entered.'] : [])];
+      return;
+    }
+  }
+  saving.value = true;
+  try {
+    for (const { body, place } of readings)
+      await job.tap(`${facts.value.name} entered`, 'test', { zoneId: props.zone.id, place }, body);
+    number.value = undefined;
+  } catch (error) {
+    problem.value = [sentenceOf(error)];
+  } finally {
+    saving.value = false;
+  }
 }
 
 function add(): void {
@@ -69,23 +110,13 @@ function add(): void {
     ];
     return;
   }
-  const now = Date.now();
-  const ms = takenAt.value === '' ? now : DateTime.fromISO(takenAt.value, { zone: job.timeZone }).toMillis();
-  if (!Number.isFinite(ms) || ms > now) {
-    problem.value = [`${f.name}, time: “${takenAt.value}” does not fit; expected a time that has been.`];
+  const instant = takenAt.value === '' ? undefined : fromField(takenAt.value, job.timeZone);
+  if (takenAt.value !== '' && instant === undefined) {
+    problem.value = [`${f.name}, time: “${takenAt.value}” does not fit; expected a time.`];
     return;
   }
-  const test = makeTest(value, placed.value ? { ...at.value } : undefined, ms);
-  const checked = testSchema.safeParse(test);
-  if (!checked.success) {
-    problem.value = [
-      `${f.name}: “${String(value)}” does not fit; expected ${checked.error.issues[0]?.message ?? 'another value'}.`,
-    ];
-    return;
-  }
-  problem.value = [];
-  tests.value = [...tests.value, test];
-  number.value = undefined;
+  const ms = instant === undefined ? Date.now() : Date.parse(instant);
+  void keep([{ body: bodyOf(value, ms), place: placed.value ? { ...at.value } : undefined }]);
 }
 
 async function importCsv(event: Event): Promise<void> {
@@ -98,17 +129,7 @@ async function importCsv(event: Event): Promise<void> {
     problem.value = read.problems.map(sentence);
     return;
   }
-  const fresh = read.value.map((r) => makeTest(r.value, r.at, Date.now()));
-  const bad = fresh.find((t) => !testSchema.safeParse(t).success);
-  if (bad) {
-    const f = facts.value;
-    problem.value = [
-      `${f.name} in the file: “${String(bad.value)}” does not fit; expected ${f.least} to ${f.most} ${f.unit}. Nothing was added.`,
-    ];
-    return;
-  }
-  problem.value = [];
-  tests.value = [...tests.value, ...fresh];
+  await keep(read.value.map((r) => ({ body: bodyOf(r.value, Date.now()), place: r.at })));
 }
 
 const { instruments, read } = useInstruments();
@@ -119,13 +140,18 @@ function meterPlaces(): readonly Place[] {
   const shape = zoneShape(props.zone);
   return shape.ok ? gridPlaces(shape.value, METER_GRID_M) : [];
 }
-async function readNow(instrument: Instrument): Promise<void> {
+async function readNow(from: Instrument): Promise<void> {
   reading.value = true;
   problem.value = [];
   try {
     const places = placed.value ? [{ ...at.value }] : meterPlaces();
     if (places.length === 0) problem.value = ['The outline has to be closed before it can be read all over.'];
-    else tests.value = [...tests.value, ...(await read(instrument, props.zone.id, places))];
+    else {
+      const found = await read(from, props.zone.id, places);
+      await keep(
+        found.map((r) => ({ body: bodyOf(r.value, Date.parse(r.takenAt), r.instrument), place: r.at })),
+      );
+    }
   } catch (error) {
     problem.value = [sentenceOf(error)];
   } finally {
@@ -133,20 +159,24 @@ async function readNow(instrument: Instrument): Promise<void> {
   }
 }
 
-const newestFirst = computed(() =>
-  [...tests.value].sort((a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt)),
-);
-function valueWords(t: Test): string {
-  const f = testFacts(t.kind);
-  if (f.form === 'word' || typeof t.value === 'string') return String(t.value);
-  return f.quantity === 'count' ? `${f.unit} ${t.value}` : say(t.value, f.quantity);
-}
+const withdrawing = ref<string>();
+const row = (entry: BookEntryOf<'test'>) => {
+  const f = testFacts(entry.body.test);
+  const { value } = entry.body;
+  const shown =
+    f.form === 'word' || typeof value === 'string'
+      ? String(value)
+      : f.quantity === 'count'
+        ? `${f.unit} ${value}`
+        : say(value, f.quantity);
+  return { name: f.name, shown, flags: words.flags(entry as BookEntry) };
+};
 </script>
 
 <template>
   <div class="head tests">
     <h2>Tests</h2>
-    <span class="quiet">{{ tests.length }}</span>
+    <span class="quiet">{{ tests.length }} on record</span>
   </div>
   <div class="new">
     <label
@@ -173,6 +203,10 @@ function valueWords(t: Test): string {
         :options="facts.answers.map((a) => ({ value: a, label: a }))"
       />
     </label>
+    <label v-if="kind === 'moisture'"
+      >scale
+      <PickList v-model="scale" label="Scale of the moisture reading" :options="scales" />
+    </label>
     <label
       >instrument
       <el-input
@@ -196,7 +230,7 @@ function valueWords(t: Test): string {
   </div>
   <p v-for="(p, i) in problem" :key="i" class="problem" role="alert">{{ p }}</p>
   <div class="bar">
-    <el-button @click="add">Add the test</el-button>
+    <el-button :loading="saving" @click="add">Enter the test</el-button>
     <el-button v-for="i in readers" :key="i.id" :loading="reading" @click="readNow(i)"
       >Read with {{ i.name }}</el-button
     >
@@ -214,36 +248,41 @@ function valueWords(t: Test): string {
       @change="importCsv"
     />
   </details>
-  <table v-if="tests.length > 0" class="dense">
-    <thead>
-      <tr>
-        <th scope="col">Test</th>
-        <th scope="col" class="num">Value</th>
-        <th scope="col">When, with what, where</th>
-        <th scope="col"><span class="visually-hidden">Remove</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="t in newestFirst" :key="t.id">
-        <th scope="row">{{ testFacts(t.kind).name }}</th>
-        <td class="num">{{ valueWords(t) }}</td>
-        <td class="quiet">
-          {{ job.time(Date.parse(t.takenAt)) }}, {{ t.instrument
-          }}<template v-if="t.at"
-            >, {{ say(t.at.alongM, 'length') }} along, {{ say(t.at.acrossM, 'length') }} in</template
-          ><template v-if="t.unprimed">, without primer</template>
-        </td>
-        <td>
-          <el-button
-            text
-            :icon="Delete"
-            :aria-label="`Remove ${testFacts(t.kind).name.toLowerCase()} ${valueWords(t)}`"
-            @click="tests = tests.filter((x) => x.id !== t.id)"
-          />
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <div v-if="tests.length > 0" class="scroll-x">
+    <table class="dense">
+      <thead>
+        <tr>
+          <th scope="col">Test</th>
+          <th scope="col" class="num">Value</th>
+          <th scope="col">When, by whom, with what, where</th>
+          <th scope="col"><span class="visually-hidden">Withdraw</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="t in tests" :key="t.id">
+          <th scope="row">{{ row(t).name }}</th>
+          <td class="num">{{ row(t).shown }}</td>
+          <td class="quiet">
+            {{ job.time(Date.parse(t.body.at)) }}, {{ t.who }}, {{ t.body.instrument
+            }}<template v-if="t.body.scale">, {{ t.body.scale }}</template
+            ><template v-if="t.place"
+              >, {{ say(t.place.alongM, 'length') }} along, {{ say(t.place.acrossM, 'length') }} in</template
+            ><template v-if="t.body.unprimed">, without primer</template
+            ><template v-if="t.body.note">. {{ t.body.note }}</template>
+          </td>
+          <td>
+            <el-button
+              text
+              :aria-label="`Withdraw ${row(t).name.toLowerCase()} ${row(t).shown}`"
+              @click="withdrawing = t.id"
+              >Withdraw</el-button
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <WithdrawDialog v-if="withdrawing" :entry-id="withdrawing" @close="withdrawing = undefined" />
 </template>
 
 <style scoped>

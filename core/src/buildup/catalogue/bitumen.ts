@@ -1,4 +1,5 @@
 /** What sheets and hot work on bitumen primer share: the primer and the limits of its warmth. */
+import { SWEEP, WIPE, prime } from './mending.ts';
 import { coat, limits, litres, potLife, table, typical } from './typical.ts';
 
 export const primer = (name: string, note: string, rate: number, tacky: boolean) =>
@@ -26,6 +27,7 @@ export const primer = (name: string, note: string, rate: number, tacky: boolean)
       foot: table([5, 6], [20, 3], [30, 2]),
     },
     ifMissed: tacky ? 'Dust has killed the tack: wipe and prime again.' : 'Sweep, prime again where dusty.',
+    mend: tacky ? [WIPE, prime('primer')] : [SWEEP, prime('primer', 'Prime again where it is dusty.', 0.25)],
     outputM2PerH: 80,
     hazards: ['flammable', 'irritant'],
     cleaner: 'solvent',

@@ -1,3 +1,4 @@
+import { LET_DRY, WASH, again } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, limits, litres, potLife, table, typical } from './typical.ts';
 import { emulsion } from './waterborne.ts';
@@ -99,6 +100,7 @@ export const COLD_BITUMEN: BuildUpInput = {
         foot: table([5, 72], [20, 36], [30, 24]),
       },
       ifMissed: 'Wash, let dry, coat again.',
+      mend: [WASH, LET_DRY, again('aluminium', 'Coat again.')],
       outputM2PerH: 80,
       hazards: ['flammable', 'irritant'],
       cleaner: 'solvent',

@@ -1,3 +1,4 @@
+import { LET_DRY, WASH, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, SPRAY, THINNED, WATER, WHITE, dryLimits, drying } from './waterborne.ts';
@@ -50,6 +51,7 @@ export const ELASTOMERIC: BuildUpInput = {
       limits: dryLimits,
       cure: { ...drying(0.25, 1.5, 4, 4, 4), overcoatUntil: table([10, 96], [20, 72], [30, 48]) },
       ifMissed: 'Wash off what has settled, let dry, prime again.',
+      mend: [WASH, LET_DRY, prime('primer')],
       outputM2PerH: 90,
       ...WATER,
       more: { blocksBleed: true },
@@ -71,6 +73,7 @@ export const ELASTOMERIC: BuildUpInput = {
       limits: dryLimits,
       cure: { ...drying(0.7, 3, 8, 16, 16), overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
       ifMissed: 'Wash again: a coat that lay open for days has collected dirt.',
+      mend: [WASH, LET_DRY],
       outputM2PerH: 110,
       ...WATER,
       ...SKINNED,
@@ -97,6 +100,7 @@ export const ELASTOMERIC: BuildUpInput = {
       limits: dryLimits,
       cure: drying(0.6, 3, 8, 16, 24),
       ifMissed: 'Wash again before another coat.',
+      mend: [WASH, LET_DRY],
       outputM2PerH: 120,
       ...WATER,
       ...SKINNED,

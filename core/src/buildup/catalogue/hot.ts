@@ -1,3 +1,4 @@
+import { LET_DRY, SWEEP } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { primer } from './bitumen.ts';
 import { ALWAYS, coat, fabric, kg, limits, potLife, table, typical } from './typical.ts';
@@ -29,6 +30,7 @@ const hot = (id: string, name: string, note: string) =>
       flood: table([-10, 24], [40, 24]),
     },
     ifMissed: 'Clean, dry and warm the surface, then pour again.',
+    mend: [SWEEP, LET_DRY, { does: 'warm and roll', says: 'Warm the surface before it is poured again.' }],
     outputM2PerH: 35,
     hazards: ['hot', 'irritant'],
     cleaner: 'oil cleaner',

@@ -1,3 +1,4 @@
+import { ABRADE, LET_DRY, WASH, WIPE } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import {
   ALWAYS,
@@ -82,6 +83,7 @@ export const METAL_ROOF: BuildUpInput = {
         foot: table([5, 12], [20, 6], [30, 4]),
       },
       ifMissed: 'Abrade and wipe, then coat.',
+      mend: [ABRADE, WIPE],
       outputM2PerH: 70,
       hazards: ['flammable', 'irritant', 'sensitising'],
       cleaner: 'solvent',
@@ -96,6 +98,7 @@ export const METAL_ROOF: BuildUpInput = {
       ...METAL_COAT,
       cure: metalCure(0.36),
       ifMissed: 'Wash, then go on.',
+      mend: [WASH, LET_DRY],
       outputM2PerH: 60,
       more: { tools: [{ kind: 'brush', note: 'worked in from all sides' }], shade: 'light' },
     }),
@@ -112,6 +115,7 @@ export const METAL_ROOF: BuildUpInput = {
       ...METAL_COAT,
       cure: metalCure(0.45),
       ifMissed: 'Wash, then go on.',
+      mend: [WASH, LET_DRY],
       more: { ...SPRAYED(0.53, 'along the ribs, then across'), shade: 'light' },
     }),
     coat({
@@ -127,6 +131,7 @@ export const METAL_ROOF: BuildUpInput = {
       ...METAL_COAT,
       cure: { ...metalCure(0.45), full: table([8, 336], [20, 168], [30, 120]) },
       ifMissed: 'Wash, then coat again.',
+      mend: [WASH, LET_DRY],
       more: { ...SPRAYED(0.53, ''), shade: 'light', direction: 'across the coat below' },
     }),
   ],

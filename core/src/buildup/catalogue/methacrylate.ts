@@ -1,3 +1,4 @@
+import { ABRADE, CLEANER, SWEEP, VACUUM, again, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, kg, limits, potLife, table, typical } from './typical.ts';
 
@@ -82,6 +83,7 @@ export const METHACRYLATE_TERRACE: BuildUpInput = {
       potLife: potLife([0, 20], [20, 12], [30, 8]),
       cure: { ...QUICK, overcoatUntil: table([-5, 72], [5, 72], [20, 72], [30, 48]) },
       ifMissed: 'Abrade, clean and prime again.',
+      mend: [ABRADE, VACUUM, prime('primer')],
       ...WARM,
       more: { largestMixKg: typical(10), catalyst: CATALYST, ...STIRRED, blocksBleed: true },
     }),
@@ -103,6 +105,7 @@ export const METHACRYLATE_TERRACE: BuildUpInput = {
       potLife: potLife([0, 25], [20, 15], [30, 9]),
       cure: QUICK,
       ifMissed: 'Not lost with time: wipe with the cleaner of the data sheet, then go on.',
+      mend: [CLEANER],
       ...WARM,
       outputM2PerH: 18,
       more: {
@@ -148,6 +151,7 @@ export const METHACRYLATE_TERRACE: BuildUpInput = {
         overcoatFrom: table([3, 1.5], [20, 1], [30, 0.8]),
       },
       ifMissed: 'Not lost with time: sweep, wipe with the cleaner of the data sheet, then go on.',
+      mend: [SWEEP, CLEANER],
       ...WARM,
       outputM2PerH: 22,
       more: {
@@ -219,6 +223,7 @@ export const METHACRYLATE_TERRACE: BuildUpInput = {
       potLife: potLife([3, 25], [20, 15], [30, 9]),
       cure: QUICK,
       ifMissed: 'Abrade, clean and finish again.',
+      mend: [ABRADE, VACUUM, again('finish', 'Finish again.')],
       ...WARM,
       outputM2PerH: 35,
       more: {

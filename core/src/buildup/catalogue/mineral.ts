@@ -1,3 +1,4 @@
+import { LET_DRY, WASH, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import {
   ALWAYS,
@@ -49,6 +50,11 @@ const mineral = (id: string, name: string, note: string, more = {}) =>
       flood: table([5, 240], [20, 168], [30, 120]),
     },
     ifMissed: 'Damp the coat and lay a scratch coat of the same mix; abrade if it has gone smooth.',
+    mend: [
+      { does: 'abrade', says: 'Abrade where it has gone smooth.' },
+      { does: 'wash', says: 'Damp the coat, without puddles.' },
+      { does: 'coat', says: 'Lay a scratch coat of the same mix.' },
+    ],
     outputM2PerH: 14,
     hazards: ['irritant', 'dust'],
     cleaner: 'water',
@@ -128,6 +134,7 @@ export const MINERAL_COAT: BuildUpInput = {
         foot: table([5, 4], [20, 2], [30, 1]),
       },
       ifMissed: 'Prime again.',
+      mend: [prime('primer')],
       outputM2PerH: 60,
       hazards: ['irritant'],
       cleaner: 'water',
@@ -182,6 +189,7 @@ export const MINERAL_COAT: BuildUpInput = {
         foot: table([8, 48], [20, 24], [30, 16]),
       },
       ifMissed: 'Wash, then coat.',
+      mend: [WASH, LET_DRY],
       outputM2PerH: 60,
       hazards: ['harms water'],
       cleaner: 'water',

@@ -1,3 +1,4 @@
+import { ABRADE, SOLVENT, VACUUM, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ISOCYANATE, SAND } from './sand.ts';
 import {
@@ -57,6 +58,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
         foot: table([7, 8], [20, 4], [30, 2]),
       },
       ifMissed: 'Abrade, wipe with solvent and prime again.',
+      mend: [ABRADE, SOLVENT, prime('primer')],
       outputM2PerH: 50,
       ...ISOCYANATE,
     }),
@@ -88,6 +90,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
         foot: { ...table([7, 36], [20, 20], [30, 12]), byHumidityPct: HUMIDITY_CURED },
       },
       ifMissed: 'Abrade all over, vacuum, prime between coats, go on the same day.',
+      mend: [ABRADE, VACUUM, prime('primer', 'Prime between coats, and go on the same day.')],
       outputM2PerH: 35,
       ...ISOCYANATE,
       more: {
@@ -118,6 +121,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
         foot: table([7, 36], [20, 20], [30, 12]),
       },
       ifMissed: 'Abrade, vacuum and wipe with solvent before the next coat.',
+      mend: [ABRADE, VACUUM, SOLVENT],
       outputM2PerH: 45,
       ...ISOCYANATE,
     }),
@@ -168,6 +172,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
         full: table([7, 240], [20, 168], [30, 96]),
       },
       ifMissed: 'Abrade, vacuum and wipe with solvent before another coat.',
+      mend: [ABRADE, VACUUM, SOLVENT],
       outputM2PerH: 55,
       ...ISOCYANATE,
     }),

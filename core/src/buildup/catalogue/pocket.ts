@@ -1,3 +1,4 @@
+import { WIPE, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, limits, litres, potLife, table, typical } from './typical.ts';
 
@@ -73,6 +74,7 @@ export const POCKET: BuildUpInput = {
         foot: table([5, 2], [20, 1], [30, 0.5]),
       },
       ifMissed: 'Wipe and prime again.',
+      mend: [WIPE, prime('primer')],
       outputM2PerH: 3,
       hazards: ['flammable', 'irritant'],
       cleaner: 'solvent',
@@ -98,6 +100,7 @@ export const POCKET: BuildUpInput = {
         full: table([5, 120], [20, 72], [30, 48]),
       },
       ifMissed: 'Clean, prime the old fill and top it up.',
+      mend: [WIPE, prime('primer', 'Prime the old fill.')],
       outputM2PerH: 1,
       hazards: ['irritant', 'sensitising'],
       cleaner: 'wiped dry',

@@ -1,3 +1,4 @@
+import { ABRADE, WIPE, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import {
   ALWAYS,
@@ -74,6 +75,7 @@ const first = (latent: boolean) =>
     ],
     ...resin(latent),
     ifMissed: 'Abrade, wipe clean and re-prime before the next coat.',
+    mend: [ABRADE, WIPE, prime('primer')],
     outputM2PerH: 25,
     more: {
       ...ROLL,
@@ -100,6 +102,7 @@ const second = (latent: boolean) =>
     variants: [['detail', 1.2]],
     ...resin(latent),
     ifMissed: 'Abrade, wipe clean and re-prime before another coat.',
+    mend: [ABRADE, WIPE, prime('primer')],
     outputM2PerH: 45,
     more: { ...ROLL, ...STIRRED, direction: 'across the coat below' },
   });
@@ -178,6 +181,7 @@ const page = (latent: boolean): BuildUpInput => ({
         foot: table([5, 8], [10, 6], [20, 3], [30, 2]),
       },
       ifMissed: 'Abrade, wipe clean and prime again.',
+      mend: [ABRADE, WIPE, prime('primer')],
       outputM2PerH: 60,
       hazards: ISOCYANATE,
       cleaner: 'solvent',

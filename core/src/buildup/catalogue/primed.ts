@@ -1,3 +1,4 @@
+import { ABRADE, VACUUM, WIPE, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import {
   ALWAYS,
@@ -103,6 +104,7 @@ export const PRIMED_POLYURETHANE: BuildUpInput = {
         foot: table([5, 4], [20, 2], [30, 1]),
       },
       ifMissed: 'Abrade and prime again the day it is coated.',
+      mend: [ABRADE, VACUUM, prime('primer', 'Prime again the day it is coated.')],
       outputM2PerH: 70,
       hazards: POLY.hazards,
       cleaner: 'solvent',
@@ -132,6 +134,7 @@ export const PRIMED_POLYURETHANE: BuildUpInput = {
         foot: table([10, 24], [20, 14], [30, 10]),
       },
       ifMissed: 'Abrade, vacuum, wipe; prime again where no sand stands.',
+      mend: [ABRADE, VACUUM, WIPE, prime('epoxy', 'Prime again where no sand stands.', 0.25)],
       outputM2PerH: 45,
       hazards: ['sensitising', 'corrosive'],
       cleaner: 'solvent',
@@ -177,6 +180,7 @@ export const PRIMED_POLYURETHANE: BuildUpInput = {
       ...POLY,
       cure: polyCure,
       ifMissed: 'Abrade, wipe and prime between coats.',
+      mend: [ABRADE, WIPE, { does: 'prime', says: 'Prime between coats with the primer that was chosen.' }],
       outputM2PerH: 40,
       more: { only: { choice: 'laying', option: 'cured' } },
     }),
@@ -190,6 +194,7 @@ export const PRIMED_POLYURETHANE: BuildUpInput = {
       ...POLY,
       cure: polyCure,
       ifMissed: 'Abrade, wipe and prime between coats.',
+      mend: [ABRADE, WIPE, { does: 'prime', says: 'Prime between coats with the primer that was chosen.' }],
       outputM2PerH: 45,
       more: { only: { choice: 'laying', option: 'cured' }, direction: 'across the coat below' },
     }),
@@ -210,6 +215,7 @@ export const PRIMED_POLYURETHANE: BuildUpInput = {
         foot: table([5, 72], [20, 36], [30, 24]),
       },
       ifMissed: 'Abrade, wipe and prime between coats.',
+      mend: [ABRADE, WIPE, { does: 'prime', says: 'Prime between coats with the primer that was chosen.' }],
       outputM2PerH: 24,
       more: { only: { choice: 'laying', option: 'wet' } },
     }),

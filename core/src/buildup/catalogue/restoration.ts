@@ -1,3 +1,4 @@
+import { LET_DRY, WASH, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, WATER, WHITE, dryLimits, drying, emulsion } from './waterborne.ts';
@@ -109,6 +110,7 @@ export const RESTORATION: BuildUpInput = {
       limits: dryLimits,
       cure: { ...drying(0.25, 1.5, 4, 4, 4), overcoatUntil: table([10, 96], [20, 72], [30, 48]) },
       ifMissed: 'Wash, let dry, prime again.',
+      mend: [WASH, LET_DRY, prime('block')],
       outputM2PerH: 90,
       ...WATER,
       more: { blocksBleed: true },
@@ -125,6 +127,7 @@ export const RESTORATION: BuildUpInput = {
         limits: dryLimits,
         cure: drying(0.45, 2.5, 6, 12, 24),
         ifMissed: 'Wash again before the next coat.',
+        mend: [WASH, LET_DRY],
         outputM2PerH: 110,
         ...WATER,
         ...SKINNED,

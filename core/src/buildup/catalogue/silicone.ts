@@ -1,3 +1,4 @@
+import { LET_DRY, PATCH_TEST, WASH, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, litres, limits, potLife, table, throughFilm, typical } from './typical.ts';
 
@@ -89,6 +90,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
         foot: table([5, 12], [20, 4], [35, 2]),
       },
       ifMissed: 'Wash, let dry and prime again.',
+      mend: [WASH, LET_DRY, prime('primer')],
       outputM2PerH: 80,
       hazards: ['irritant'],
       cleaner: 'water',
@@ -108,6 +110,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
       ...RESIN,
       cure,
       ifMissed: 'Wash, let dry and try the adhesion of the next coat on a patch first.',
+      mend: [WASH, LET_DRY, PATCH_TEST],
       outputM2PerH: 90,
       more: { ...SPRAY, shade: 'light' },
     }),
@@ -121,6 +124,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
       densityKgPerL: 1.28,
       cure,
       ifMissed: 'Wash, let dry and try the adhesion of another coat on a patch first.',
+      mend: [WASH, LET_DRY, PATCH_TEST],
       outputM2PerH: 95,
       more: { ...SPRAY, shade: 'light', direction: 'across the coat below' },
     }),

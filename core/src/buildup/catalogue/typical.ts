@@ -4,6 +4,7 @@ import type { Chemistry } from '../chemistry.ts';
 import type { limitsSchema } from '../conditions.ts';
 import type { coatSchema, CoatRole, fabricSchema, protectionSchema, sheetSchema } from '../layers.ts';
 import type { CLEANERS, Hazard, RATE_BASES, RateCondition } from '../numbers.ts';
+import type { RemedyStep } from '../remedies.ts';
 
 type CoatInput = z.input<typeof coatSchema>;
 type LimitsInput = z.input<typeof limitsSchema>;
@@ -93,6 +94,8 @@ interface CoatText {
   readonly potLife: CoatInput['potLife'];
   readonly cure: CoatInput['cure'];
   readonly ifMissed: string;
+  /** The same in steps. */
+  readonly mend?: readonly RemedyStep[];
   readonly outputM2PerH: number;
   readonly hazards?: readonly Hazard[];
   readonly cleaner?: (typeof CLEANERS)[number];
@@ -136,6 +139,7 @@ export const coat = (t: CoatText): CoatInput => ({
   potLife: t.potLife,
   cure: t.cure,
   ifMissed: t.ifMissed,
+  ...(t.mend ? { remedies: { overcoatUntil: [...t.mend] } } : {}),
   ...(t.cure.overcoatUntil ? {} : { overcoatOpen: true }),
   outputM2PerH: typical(t.outputM2PerH),
   product: {

@@ -1,3 +1,4 @@
+import { ABRADE, CLEANER, VACUUM, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { CATALYST, METHACRYLATE, METHACRYLATE_CAUTIONS, QUICK, STIRRED } from './methacrylate.ts';
 import { SAND } from './sand.ts';
@@ -8,6 +9,7 @@ const DECK = {
   ...METHACRYLATE,
   chemistry: 'methacrylate' as const,
   ifMissed: 'Wipe with the cleaner of the data sheet, then go on.',
+  mend: [CLEANER],
 };
 const DECK_LIMITS = limits([0, 30], [0, 35], 90, 3);
 const WHEELS = { wheels: table([0, 5], [20, 3], [30, 2.5]) };
@@ -85,6 +87,7 @@ export const VEHICULAR_DECK: BuildUpInput = {
       cure: { ...QUICK, overcoatUntil: table([0, 48], [20, 48], [30, 24]) },
       ...DECK,
       ifMissed: 'Abrade, clean and prime again.',
+      mend: [ABRADE, VACUUM, prime('primer')],
       outputM2PerH: 40,
       more: {
         largestMixKg: typical(10),

@@ -1,4 +1,5 @@
 /** What coats drying by water share: limits, drying times, spray, containers. */
+import { LET_DRY } from './mending.ts';
 import { DRIED, WATERY, coat, limits, litres, potLife, table, throughFilm, typical } from './typical.ts';
 
 export const WATER = {
@@ -58,6 +59,10 @@ export const emulsion = (id: string, name: string, note: string, rate: number, m
     limits: dryLimits,
     cure: { ...drying(rate, 6, 12, 24, 24), overcoatUntil: table([10, 168], [20, 120], [30, 96]) },
     ifMissed: 'Wash, let dry, go on; after weeks with a biocide wash first.',
+    mend: [
+      { does: 'wash', says: 'Wash; after weeks with a biocide wash, left to stand and rinsed.' },
+      LET_DRY,
+    ],
     orderedAs: 'Bitumen emulsion',
     outputM2PerH: 60,
     ...WATER,

@@ -12,6 +12,7 @@ import { useJob } from '../../app/job.ts';
 import FigureText from '../../shared/FigureText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import ConditionsPanel from '../ConditionsPanel.vue';
+import RemedyPanel from '../RemedyPanel.vue';
 import CrewLine from './CrewLine.vue';
 import FilmPanel from './FilmPanel.vue';
 import type { useChances } from './chances.ts';
@@ -23,7 +24,7 @@ const props = defineProps<{
   start: WhatIf | undefined;
   spreads: ReturnType<typeof useChances>['filmSpreads'];
 }>();
-const emit = defineEmits<{ now: [] }>();
+const emit = defineEmits<{ now: []; log: [] }>();
 const job = useJob();
 const bay = computed(() => props.call.status.bay);
 const area = computed(() => bayAreaFigure(bay.value));
@@ -84,6 +85,12 @@ const rows = computed<Row[]>(() => {
     <FigureText :figure="amount" /> <span class="quiet">{{ call.layer.name }}</span>
   </p>
   <VerdictLine :verdict="verdict" />
+  <RemedyPanel
+    v-for="m in call.status.misses"
+    :key="`${m.entryId}${m.limit}${m.atMs}`"
+    :status="call.status"
+    :miss="m"
+  />
   <template v-if="start && started">
     <div class="head">
       <h3 class="minor">If you start at {{ job.time(start.startMs) }}</h3>
@@ -115,6 +122,7 @@ const rows = computed<Row[]>(() => {
     <RouterLink class="el-button tap" :to="{ query: { part: 'bays', zone: bay.zoneId, bay: bay.id } }"
       >Open the bay</RouterLink
     >
+    <el-button class="tap" @click="emit('log')">Log</el-button>
   </div>
   <ConditionsPanel
     v-if="call.status.buildUp"

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { deadlinesOf } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import BayList from '../BayList.vue';
+import LogForms from '../LogForms.vue';
 import type { Group } from '../groups.ts';
 import CallCard from './CallCard.vue';
 import DayStrip from './DayStrip.vue';
@@ -17,6 +18,7 @@ const job = useJob();
 const route = useRoute();
 const router = useRouter();
 const calls = useCalls();
+const forms = ref<InstanceType<typeof LogForms>>();
 const chances = useChances(() => calls.value);
 
 const rows = computed(() => {
@@ -78,7 +80,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
   <p v-for="w in job.weather.view ? job.weather.warnings : []" :key="w" class="hint" role="status">{{ w }}</p>
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
-      <BayList :groups="groups" :chosen="bayId" @choose="choose" />
+      <BayList :groups="groups" :chosen="bayId" @choose="choose" @act="(act, ids) => forms?.act(act, ids)" />
       <p v-if="deadlines.length > 0">
         <el-button class="tap" @click="saveCalendar(job.head?.name ?? '', deadlines, job.nowMs)"
           >Openings and closings, calendar file</el-button
@@ -93,11 +95,13 @@ const start = useStart(() => row.value?.call, startMs, chances);
         :start="start"
         :spreads="chances.filmSpreads"
         @now="startMs = job.nowMs"
+        @log="forms?.log(row.status.bay.zoneId, [row.status.bay.id])"
       />
     </section>
     <section class="strip" aria-label="The hours ahead">
       <DayStrip v-model:start="startMs" :call="row.call" :what="start" :chance="chances.of(row.call)" />
     </section>
+    <LogForms ref="forms" />
   </div>
 </template>
 

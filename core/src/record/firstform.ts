@@ -1,4 +1,7 @@
-/** The record: an append-only series of entries. An entry is never changed; a later one may supersede it. */
+/**
+ * The first form of an entry: six kinds, each for one bay, signed with a name. Nothing is written in it any more but what
+ * still waits on a device; chains that hold it are read on and verify as they always did. It never changes.
+ */
 import { z } from 'zod';
 import { GAUGE_IDS } from '../film/index.ts';
 import { idSchema, instantSchema } from '../job/index.ts';
@@ -13,7 +16,7 @@ const head = {
   supersedes: idSchema.optional(),
 };
 
-export const conditionsEntrySchema = z.strictObject({
+const conditions = z.strictObject({
   ...head,
   kind: z.literal('conditions'),
   zoneId: idSchema,
@@ -24,7 +27,7 @@ export const conditionsEntrySchema = z.strictObject({
   surfaceC: z.number().min(-40).max(90),
 });
 
-export const coatEntrySchema = z.strictObject({
+const coat = z.strictObject({
   ...head,
   kind: z.literal('coat'),
   bayId: idSchema,
@@ -51,7 +54,7 @@ export const coatEntrySchema = z.strictObject({
   note: z.string().max(2000),
 });
 
-export const stepEntrySchema = z.strictObject({
+const step = z.strictObject({
   ...head,
   kind: z.literal('step'),
   bayId: idSchema,
@@ -60,10 +63,8 @@ export const stepEntrySchema = z.strictObject({
   note: z.string().max(2000),
 });
 
-export const DETAIL_STEPS = ['made', 'accepted', 'refused'] as const;
-
 /** A detail that was made, and then accepted or refused by somebody who looked at it. */
-export const detailEntrySchema = z.strictObject({
+const detail = z.strictObject({
   ...head,
   kind: z.literal('detail'),
   zoneId: idSchema,
@@ -71,13 +72,13 @@ export const detailEntrySchema = z.strictObject({
   detailId: z.string().min(1).max(140),
   /** In words, so that the record can be read without the schedule. */
   name: z.string().trim().min(1).max(160),
-  step: z.enum(DETAIL_STEPS),
+  step: z.enum(['made', 'accepted', 'refused']),
   at: instantSchema,
   note: z.string().max(2000),
 });
 
 /** A ply, a protection course or curb pieces that were laid on a bay. */
-export const laidEntrySchema = z.strictObject({
+const laid = z.strictObject({
   ...head,
   kind: z.literal('laid'),
   bayId: idSchema,
@@ -94,36 +95,20 @@ export const laidEntrySchema = z.strictObject({
   note: z.string().max(2000),
 });
 
-export const withdrawalEntrySchema = z.strictObject({
+const withdrawal = z.strictObject({
   ...head,
   kind: z.literal('withdrawal'),
   supersedes: idSchema,
   reason: z.string().trim().min(1).max(2000),
 });
 
-export const entrySchema = z.discriminatedUnion('kind', [
-  conditionsEntrySchema,
-  coatEntrySchema,
-  laidEntrySchema,
-  stepEntrySchema,
-  detailEntrySchema,
-  withdrawalEntrySchema,
+export const firstFormSchema = z.discriminatedUnion('kind', [
+  conditions,
+  coat,
+  laid,
+  step,
+  detail,
+  withdrawal,
 ]);
 
-export type Entry = z.infer<typeof entrySchema>;
-export type ConditionsEntry = z.infer<typeof conditionsEntrySchema>;
-export type CoatEntry = z.infer<typeof coatEntrySchema>;
-export type LaidEntry = z.infer<typeof laidEntrySchema>;
-export type DetailEntry = z.infer<typeof detailEntrySchema>;
-export type StepEntry = z.infer<typeof stepEntrySchema>;
-
-/** An entry as the record keeps it: numbered, received, chained. */
-export const storedEntrySchema = z.strictObject({
-  seq: z.number().int().min(1),
-  receivedAt: instantSchema,
-  previousHash: z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits'),
-  hash: z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits'),
-  entry: entrySchema,
-});
-
-export type StoredEntry = z.infer<typeof storedEntrySchema>;
+export type FirstForm = z.infer<typeof firstFormSchema>;

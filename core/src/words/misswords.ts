@@ -1,0 +1,60 @@
+/** The wording of missed limits and of what was done about them. */
+import type { Missable } from '../buildup/index.ts';
+import { words, type Part } from '../figures/index.ts';
+import type { Miss } from '../record/index.ts';
+
+/** How a missed limit is called in lists. */
+export const MISS_NAMES: Readonly<Record<Missable, string>> = {
+  overcoatUntil: 'overcoat time passed',
+  overcoatFrom: 'overcoated too early',
+  rainSafe: 'rained on too early',
+  dewMargin: 'laid at the dew point',
+  surfaceMin: 'laid too cold',
+  surfaceMax: 'laid too hot',
+  humidity: 'laid too dry or too humid',
+  wind: 'laid in too much wind',
+  moisture: 'laid on damp ground',
+  noBelow: 'cold before its time',
+  potLife: 'used past its pot life',
+  leastRate: 'below the least rate',
+  foot: 'walked on too early',
+  wheels: 'driven on too early',
+};
+
+/** What was missed, and when; without a full stop. */
+export function missWords(m: Miss): Part[] {
+  const at = { atMs: m.atMs };
+  const coat = m.coat.name.toLowerCase();
+  switch (m.limit) {
+    case 'overcoatUntil':
+      return words`Overcoat time of the ${coat} passed ${at}`;
+    case 'rainSafe':
+      return words`Rain on the ${coat} ${at}, before it was rain-safe`;
+    case 'foot':
+      return words`Walked on the ${coat} ${at}, before it could carry feet`;
+    case 'wheels':
+      return words`Wheels on the ${coat} ${at}, before it could carry them`;
+    default:
+      return words`The ${coat} was ${MISS_NAMES[m.limit]} ${at}`;
+  }
+}
+
+/** How far the remedy has come; nothing before the first step. */
+export function doneWords(m: Miss): Part[] {
+  if (m.done.size === 0) return [];
+  const left = m.steps.filter((_, i) => !m.done.has(i));
+  return left.length === 0
+    ? ['Every step is on record.']
+    : [`Done: ${m.done.size} of ${m.steps.length} steps. Still to do: ${left.map((s) => s.says).join(' ')}`];
+}
+
+/** One line for the book: the miss, the remedy and who judged it. */
+export function missLine(m: Miss): Part[] {
+  const by = [...m.done.values()].at(-1)?.who;
+  const judged = m.judged
+    ? ` ${m.judged.body.what === 'accepted' ? 'Accepted' : 'Refused'} by ${m.judged.who}${m.judged.body.reason ? `: ${m.judged.body.reason.replace(/\.$/, '')}` : ''}.`
+    : '';
+  return m.clearedMs === undefined
+    ? [...missWords(m), '. ', ...doneWords(m)]
+    : [...missWords(m), ...words`. Mended ${{ atMs: m.clearedMs }} by ${by ?? '?'}.${judged}`];
+}

@@ -1,0 +1,88 @@
+/** Making an entry of what was typed: envelope, clock, person, device; and taking back what was tapped by mistake. */
+import { shallowRef, type Ref } from 'vue';
+import type { Place } from '@lentum/core/survey';
+import type { Body, Entry, Kind, Share } from '@lentum/core/record';
+import { clockOffsetMs } from './clock.ts';
+import { deviceId, personNamed } from './signing.ts';
+
+export interface Where {
+  readonly zoneId?: string | undefined;
+  readonly bays?: readonly Share[];
+  readonly place?: Place | undefined;
+  readonly supersedes?: string | undefined;
+}
+
+/** What was entered just now and can still be taken back. */
+export interface JustEntered {
+  readonly id: string;
+  readonly says: string;
+}
+
+/** So long a mis-tap can be taken back where it was made. */
+export const TAKE_BACK_MS = 10_000;
+
+// eslint-disable-next-line no-control-regex -- these are what is taken out
+const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/g;
+const tidy = (s: string): string => s.normalize('NFC').replace(/\r\n?/g, '\n').replace(CONTROL, '').trim();
+
+/** Text as the record takes it, and nothing where nothing was typed. */
+export function tidied<T>(value: T): T {
+  if (typeof value === 'string') return tidy(value) as T;
+  if (Array.isArray(value)) return value.map((v: unknown) => tidied(v)) as T;
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .filter(([, v]) => v !== undefined)
+      .map(([k, v]) => [k, tidied<unknown>(v)]),
+  ) as T;
+}
+
+/** An entry made here and now. */
+export function makeEntry<K extends Kind>(who: string, kind: K, where: Where, body: Body<K>): Entry {
+  const { zoneId, bays = [], place, supersedes } = where;
+  return {
+    ...{ form: 2, id: crypto.randomUUID(), kind, version: 1 },
+    ...{ personId: personNamed(who).id, deviceId: deviceId(), madeAt: new Date().toISOString() },
+    ...(clockOffsetMs.value === undefined ? {} : { offsetMs: clockOffsetMs.value }),
+    ...(zoneId === undefined ? {} : { zoneId }),
+    bays: [...bays],
+    ...(place === undefined ? {} : { place }),
+    attachments: [],
+    ...(supersedes === undefined ? {} : { supersedes }),
+    body: tidied(body),
+  } as unknown as Entry;
+}
+
+export function useEntering(who: Ref<string>, send: (entry: Entry) => Promise<void>) {
+  const just = shallowRef<JustEntered>();
+  let forget: ReturnType<typeof setTimeout> | undefined;
+
+  async function enter<K extends Kind>(kind: K, where: Where, body: Body<K>): Promise<Entry> {
+    const entry = makeEntry(who.value, kind, where, body);
+    await send(entry);
+    return entry;
+  }
+
+  return {
+    just,
+    enter,
+    /** The same for a tap: it can be taken back for a while, where it was made. */
+    tap: async <K extends Kind>(says: string, kind: K, where: Where, body: Body<K>): Promise<Entry> => {
+      const entry = await enter(kind, where, body);
+      just.value = { id: entry.id, says };
+      clearTimeout(forget);
+      forget = setTimeout(() => (just.value = undefined), TAKE_BACK_MS);
+      return entry;
+    },
+    takeBack: async (): Promise<void> => {
+      const { value } = just;
+      if (!value) return;
+      just.value = undefined;
+      await enter(
+        'withdrawal',
+        { supersedes: value.id },
+        { reason: 'Taken back at once: a mis-tap.', undone: true },
+      );
+    },
+  };
+}

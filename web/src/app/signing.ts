@@ -1,0 +1,27 @@
+/**
+ * Who holds this device, and which device it is. An entry names both by ids; the name is sent apart, so that it can be
+ * replaced later without touching what was entered.
+ */
+import { useStorage } from '@vueuse/core';
+import type { Person } from '@lentum/core/record';
+
+const people = useStorage<Person[]>('lentum.people', []);
+const device = useStorage('lentum.device', '');
+
+/** The person of a name on this device; made when it is new here. */
+export function personNamed(name: string): Person {
+  const wanted = name.normalize('NFC').trim();
+  const there = people.value.find((p) => p.name === wanted);
+  if (there) return there;
+  const fresh: Person = { id: crypto.randomUUID(), name: wanted };
+  people.value = [...people.value, fresh];
+  return fresh;
+}
+
+/** Everybody who signed on this device. */
+export const peopleHere = (): readonly Person[] => people.value;
+
+export function deviceId(): string {
+  if (device.value === '') device.value = crypto.randomUUID();
+  return device.value;
+}

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+/** The forms of the log, opened from wherever something is to be entered: for one bay, for several, or for a zone. */
+import { ElMessage } from 'element-plus';
+import { defineAsyncComponent, ref, shallowRef } from 'vue';
+import type { BayStatus } from '@lentum/core/record';
+import { sentenceOf } from '../app/api.ts';
+import { useJob } from '../app/job.ts';
+import { usePreferences } from '../app/preferences.ts';
+import type { LineAct } from './BayList.vue';
+import CoatForm from './CoatForm.vue';
+import type { Values } from './log/fields.ts';
+import type { LoggedKind } from './log/kinds.ts';
+import PlyForm from './PlyForm.vue';
+import { tapStep } from './steps.ts';
+import { askWho } from './who.ts';
+
+const LogSheet = defineAsyncComponent(() => import('./log/LogSheet.vue'));
+
+const job = useJob();
+const preferences = usePreferences();
+const coating = shallowRef<{ bays: BayStatus[]; correcting?: string }>();
+const plying = shallowRef<BayStatus[]>();
+const logging = shallowRef<{ zoneId: string; bays: string[]; kind?: LoggedKind; known?: Values }>();
+const round = ref(0);
+
+const statusesOf = (ids: readonly string[]): BayStatus[] =>
+  job.statuses.filter((s) => ids.includes(s.bay.id));
+
+async function act(what: LineAct, bayIds: readonly string[]): Promise<void> {
+  const bays = statusesOf(bayIds);
+  round.value += 1;
+  if (what === 'coat') coating.value = { bays };
+  else if (what === 'ply') plying.value = bays;
+  else if (await askWho(preferences))
+    try {
+      await tapStep(
+        job,
+        bays.map((s) => s.bay),
+        what,
+      );
+    } catch (error) {
+      ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
+    }
+}
+function correct(entryId: string | undefined): void {
+  const entry = entryId === undefined ? undefined : job.book.seen.get(entryId);
+  if (entry?.kind !== 'coat') return;
+  round.value += 1;
+  coating.value = { bays: statusesOf(entry.bays.map((b) => b.bayId)), correcting: entry.id };
+}
+function log(zoneId: string, bays: readonly string[], kind?: LoggedKind, known?: Values): void {
+  round.value += 1;
+  logging.value = {
+    zoneId,
+    bays: [...bays],
+    ...(kind === undefined ? {} : { kind }),
+    ...(known === undefined ? {} : { known }),
+  };
+}
+/** From the log on to the form of its own: for the bays that were chosen, else for those that wait for it. */
+function onTo(what: 'coat' | 'ply', picked: readonly string[]): void {
+  const zoneId = logging.value?.zoneId;
+  const here = job.statuses.filter((s) => s.bay.zoneId === zoneId);
+  const fits = (s: BayStatus): boolean =>
+    s.next !== undefined && (what === 'coat') === (s.next.kind === 'coat');
+  const first = here.find((s) => picked.includes(s.bay.id)) ?? here.find(fits) ?? here[0];
+  logging.value = undefined;
+  if (first) void act(what, picked.length > 0 ? picked : [first.bay.id]);
+}
+defineExpose({ act, correct, log });
+</script>
+
+<template>
+  <CoatForm
+    v-if="coating"
+    :key="`coat${round}`"
+    :model-value="true"
+    :bays="coating.bays"
+    :correcting="coating.correcting"
+    @update:model-value="coating = undefined"
+  />
+  <PlyForm
+    v-if="plying"
+    :key="`ply${round}`"
+    :model-value="true"
+    :bays="plying"
+    @update:model-value="plying = undefined"
+  />
+  <LogSheet
+    v-if="logging"
+    :key="`log${round}`"
+    :model-value="true"
+    :zone-id="logging.zoneId"
+    :bays="logging.bays"
+    :kind="logging.kind"
+    :known="logging.known"
+    @coat="onTo('coat', $event)"
+    @ply="onTo('ply', $event)"
+    @update:model-value="logging = undefined"
+  />
+</template>

@@ -1,0 +1,66 @@
+/** What the forms of the log look at: the zone's build-up and preparation, open permits and watches, what is ordered. */
+import { computed } from 'vue';
+import { buildUpOfZone } from '@lentum/core/buildup';
+import { fallsReport } from '@lentum/core/falls';
+import { readiness } from '@lentum/core/readiness';
+import { allOf } from '@lentum/core/record';
+import { MS_PER_HOUR } from '@lentum/core/units';
+import { stepDone } from '@lentum/core/words';
+import { useJob } from '../../app/job.ts';
+import { usePreferences } from '../../app/preferences.ts';
+import { fromField, toField } from '../../app/time.ts';
+import type { LogContext } from './kinds.ts';
+
+export function useLogContext(zoneId: () => string) {
+  const job = useJob();
+  const preferences = usePreferences();
+  const buildUp = computed(() => buildUpOfZone(job.documents.buildUps.content, zoneId()));
+  /** Steps of the zone's own list; every step there is while the ground is not judged. */
+  const steps = computed(() => {
+    const zone = job.tested.zones.find((z) => z.id === zoneId());
+    const family = buildUp.value?.family ?? zone?.family;
+    if (!zone || !family) return [];
+    const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
+    const judged = readiness({
+      zone,
+      family,
+      falls: falls?.ok ? falls.value : undefined,
+      school: job.documents.survey.content.primerSchool,
+      nowMs: job.nowMs,
+    });
+    return judged.ok
+      ? judged.value.steps
+          .filter((s) => s.key !== 'prime')
+          .map((s) => ({ key: s.key, what: stepDone(s.key) }))
+      : [];
+  });
+  const open = <K extends 'permit' | 'watch'>(kind: K) => {
+    const all = allOf(job.book, kind);
+    const closed = new Set(
+      all.flatMap((e) =>
+        e.body.step === 'closed' ? ['permitId' in e.body ? e.body.permitId : e.body.watchId] : [],
+      ),
+    );
+    return all.filter((e) => e.body.step === 'opened' && !closed.has(e.id));
+  };
+  const today = computed(() => toField(job.nowMs, job.timeZone).slice(0, 10));
+  const context = computed<LogContext>(() => ({
+    buildUp: buildUp.value,
+    steps: steps.value,
+    permits: open('permit'),
+    watches: open('watch'),
+    items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
+    instant: (field) =>
+      typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,
+    field: (hours) => toField(Date.now() + hours * MS_PER_HOUR, job.timeZone),
+    time: (instant) => job.time(Date.parse(instant)),
+    who: preferences.who,
+    charge:
+      1 +
+      allOf(job.book, 'melt').filter(
+        (m) =>
+          m.zoneId === zoneId() && toField(Date.parse(m.body.litAt), job.timeZone).startsWith(today.value),
+      ).length,
+  }));
+  return { context, buildUp };
+}
