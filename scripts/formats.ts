@@ -3,12 +3,14 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { buildUpFileSchema } from '@lentum/core/library';
 import { jobFileSchema } from '@lentum/core/jobfile';
+import { storedEntrySchema } from '@lentum/core/record';
 
 const folder = new URL('../docs/formats/', import.meta.url);
 mkdirSync(folder, { recursive: true });
 for (const [name, title, schema] of [
   ['job', 'Lentum job file', jobFileSchema],
   ['build-up', 'Lentum build-up file', buildUpFileSchema],
+  ['record', 'Entry of a Lentum record, as stored', storedEntrySchema],
 ] as const) {
   const json = { title, ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) };
   writeFileSync(new URL(`${name}.schema.json`, folder), `${JSON.stringify(json, null, 2)}\n`);

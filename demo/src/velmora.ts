@@ -251,10 +251,13 @@ function garden(story: Story): void {
         ...{ drawnKg, leftKg: 288 - drawnKg, batch: 'K-6610' },
       },
     );
-  const block = { containerId: 'block-18', net: 18, gauge: 'probe', batch: 'K-6610', hours: 1.2 } as const;
-  charge(1, -22.6, -19.8, [188, 194, 191], 262);
+  // A block of 18 kg is 15.65 L of melt at 1.15 kg/L.
+  const block = {
+    ...{ containerId: 'block-18', net: 18 / 1.15, gauge: 'probe', batch: 'K-6610', hours: 1.2 },
+  } as const;
+  charge(1, -22.6, -19.8, [188, 194, 191], 218);
   story.coat(['G1'], 'first', -19.9, { ...block, over: 0.05, lastWetMm: [3, 3, 3.5, 3, 3, 3.5] });
-  charge(2, -19.2, -16.4, [186, 196, 193], 258);
+  charge(2, -19.2, -16.4, [186, 196, 193], 216);
   story.coat(['G2'], 'first', -16.5, { ...block, over: 0.04, lastWetMm: [3, 3.5, 3, 3, 3, 3] });
   const watch = story.add(
     -16.3,

@@ -77,7 +77,7 @@ async function checkChain(): Promise<void> {
       <a class="export" :href="`/api/v1/jobs/${job.id}/record.csv`" download>Record as CSV</a>
       <a class="export" :href="`/api/v1/jobs/${job.id}/file`" download>Whole job as JSON</a>
       <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
-      <el-button v-if="chosen" class="tap" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
+      <el-button v-if="chosen" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
     </div>
     <p v-if="chainWords" role="status" class="chain">{{ chainWords }}</p>
     <p v-if="job.entries.length === 0">

@@ -297,12 +297,12 @@ const title = computed(() => {
         maxlength="2000"
       />
     </div>
-    <div class="verdict" aria-live="polite">
-      <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
-      <p v-for="f in flags" :key="f.rule + f.says" class="flag">{{ f.says }}</p>
-      <p v-for="p in trouble.length > 0 ? [] : problems" :key="p" class="quiet">{{ p }}</p>
-    </div>
     <template #footer>
+      <div class="verdict" aria-live="polite">
+        <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
+        <p v-for="f in flags" :key="f.rule + f.says" class="flag">{{ f.says }}</p>
+        <p v-for="p in trouble.length > 0 ? [] : problems" :key="p" class="quiet">{{ p }}</p>
+      </div>
       <p v-for="t in trouble" :key="t" class="problem said" role="alert">{{ t }}</p>
       <div class="acts">
         <el-button
@@ -363,9 +363,10 @@ const title = computed(() => {
   margin-top: var(--s3);
 }
 .verdict {
-  border-top: var(--stroke) solid var(--line);
-  margin-top: var(--s3);
-  padding-top: var(--s2);
+  text-align: left;
+  max-height: 24vh;
+  overflow-y: auto;
+  margin-bottom: var(--s2);
 }
 .flag {
   color: var(--amber);

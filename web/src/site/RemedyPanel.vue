@@ -2,6 +2,7 @@
 /** A limit that was missed on a bay: what to do, step by step, what it takes, and who judged it. Doing the steps clears it. */
 import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
+import type { RemedyStep } from '@lentum/core/buildup';
 import { sharesByArea, type BayStatus, type Miss } from '@lentum/core/record';
 import { missLine, missWords } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
@@ -27,6 +28,15 @@ const takes = computed(() => {
     ? work.remedyFor(props.status.buildUp, props.miss.coat, bay.value, props.miss.limit).takes
     : [];
 });
+/** With what, and how long it stands and dries. */
+const asides = (s: RemedyStep): string =>
+  [
+    s.tool,
+    s.dwellMin && `stands ${job.say(s.dwellMin.value, 'minutes')}`,
+    s.dryH && `dries ${job.say(s.dryH.value, 'hours')}`,
+  ]
+    .filter((x) => x !== undefined && x !== '')
+    .join('; ');
 const left = computed(() => props.miss.steps.map((_, i) => i).filter((i) => !props.miss.done.has(i)));
 
 async function enter(work: () => Promise<unknown>): Promise<void> {
@@ -76,11 +86,7 @@ const judge = (what: 'accepted' | 'refused'): Promise<void> =>
             {{ job.time(Date.parse(miss.done.get(i)?.body.at ?? '')) }}
           </p>
           <el-checkbox v-else :value="i"
-            >{{ s.says }}<span v-if="s.tool" class="quiet"> {{ s.tool }}.</span
-            ><span v-if="s.dwellMin" class="quiet"> Stands {{ job.say(s.dwellMin.value, 'minutes') }}.</span
-            ><span v-if="s.dryH" class="quiet">
-              Dries {{ job.say(s.dryH.value, 'hours') }}.</span
-            ></el-checkbox
+            >{{ s.says }} <span class="quiet">{{ asides(s) }}</span></el-checkbox
           >
         </template>
       </el-checkbox-group>

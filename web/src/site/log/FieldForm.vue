@@ -28,15 +28,16 @@ const setRow = (key: string, i: number, row: Values): void =>
       <el-checkbox
         v-if="f.form === 'flag'"
         size="large"
+        class="wide flag"
         :model-value="values[f.key] === true"
         @update:model-value="set(f.key, $event)"
         >{{ f.name }}</el-checkbox
       >
       <el-form-item
         v-else
-        :label="f.optional ? `${title(f)} (if known)` : title(f)"
         :class="{ wide: f.form === 'rows' || f.form === 'ticks' || (f.form === 'words' && f.long) }"
       >
+        <template #label>{{ title(f) }}<span v-if="f.optional" class="quiet"> if known</span></template>
         <MeasureInput
           v-if="f.form === 'measure'"
           size="large"
@@ -140,6 +141,11 @@ const setRow = (key: string, i: number, row: Values): void =>
 .fields :deep(.measure),
 .rows {
   width: 100%;
+}
+.flag {
+  white-space: normal;
+  height: auto;
+  min-height: 40px;
 }
 .when {
   min-height: var(--tap);
