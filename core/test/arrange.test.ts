@@ -301,9 +301,22 @@ describe('sources, papers and what to do when a limit was missed', () => {
       says: expect.stringContaining('scrape off') as string,
     });
     expect(whenMissed(primer, 'rainSafe')).toMatchObject({ own: false });
-    expect(whenMissed(primer, 'overcoatUntil')).toEqual({
+    const steps = whenMissed(primer, 'overcoatUntil');
+    expect(steps).toMatchObject({
       own: true,
-      says: 'Abrade, clean and prime again.',
+      says: 'Abrade until it is matt all over. Vacuum off the dust. Prime again.',
+    });
+    expect(steps.steps.map((s) => [s.does, s.layerId])).toEqual([
+      ['abrade', undefined],
+      ['sweep', undefined],
+      ['prime', 'primer'],
+    ]);
+    // Words without steps are one step of work, without material.
+    const { remedies: _none, ...worded } = primer as Coat;
+    expect(whenMissed({ ...worded, ifMissed: 'Abrade.' } as Coat, 'overcoatUntil')).toEqual({
+      own: true,
+      says: 'Abrade.',
+      steps: [{ does: 'look', says: 'Abrade.' }],
     });
   });
 });

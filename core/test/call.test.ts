@@ -55,7 +55,7 @@ describe('the demo’s morning', () => {
     [
       'H8',
       'missed',
-      /^Overcoat time passed .*abrade, wipe clean and prime again\. It takes about 3\.\d\u00a0kg of primer; the data sheet decides\.$/,
+      /^Overcoat time of the primer passed .*abrade until it is matt all over\. Wipe clean\. Prime again\. It takes about 3\.\d\u00a0kg of primer; the data sheet decides\.$/,
     ],
     ['H9', 'held', /^Held by Marek/],
     ['H1', 'done', /^Accepted/],
@@ -92,7 +92,7 @@ describe('the demo’s morning', () => {
 });
 
 describe('what changes the call', () => {
-  const reading = (change: Partial<ConditionsEntry>): SiteBook =>
+  const reading = ({ zoneId = 'canopy', ...change }: Partial<ConditionsEntry>): SiteBook =>
     foldRecord(book, [
       {
         seq: job.record.length + 1,
@@ -104,7 +104,7 @@ describe('what changes the call', () => {
           madeAt: at.toISOString(),
           who: 'Ines',
           kind: 'conditions',
-          zoneId: 'canopy',
+          zoneId,
           at: at.toISOString(),
           airC: 13,
           humidityPct: 70,
@@ -134,7 +134,7 @@ describe('what changes the call', () => {
     const evening = callsAt(at.getTime() + 9 * HOUR);
     expect([...evening.values()].filter((c) => c.kind === 'open' || c.kind === 'closing')).toEqual([]);
     expect(['missed', 'lost']).toContain(evening.get('H7')!.kind);
-    expect(evening.get('H7')!.remedy?.amount?.value).toBeGreaterThan(1);
+    expect(evening.get('H7')!.remedy?.takes[0]?.amount.value).toBeGreaterThan(1);
   });
   it('without any weather the call says that it is not known', () => {
     const bay = job.site.bays.find((b) => b.label === 'C4')!;

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_ANCHOR, DEMO_FILE, velmora } from '@lentum/demo';
 import { jobFileSchema, readJobFile, writeJobFile, type JobFile } from '@lentum/core/jobfile';
 import { sentence } from '@lentum/core/problems';
-import { link, type Entry, type StoredEntry } from '@lentum/core/record';
+import { link, type EntryForm, type StoredEntry } from '@lentum/core/record';
 import { z } from 'zod';
 
 const text = readFileSync(DEMO_FILE, 'utf8');
@@ -39,7 +39,7 @@ describe('the published schema', () => {
 });
 
 /** A file whose record was chained and summed up anew after a change: whole in form, wrong in sense. */
-function rechained(change: (entries: Entry[]) => void): string {
+function rechained(change: (entries: EntryForm[]) => void): string {
   const entries = structuredClone(file.content.record).map((s) => s.entry);
   change(entries);
   const record: StoredEntry[] = [];
@@ -75,7 +75,7 @@ describe('reading', () => {
     ],
     [
       'a changed entry',
-      edit((f) => (f.content.record[3]!.entry.who = 'Nobody')),
+      edit((f) => (f.content.record[3]!.entry.madeAt = '2026-01-01T00:00:00.000Z')),
       'The record: the chain breaks at entry 4; expected every entry unchanged and in its place.',
     ],
     [
@@ -90,12 +90,17 @@ describe('reading', () => {
     ],
     [
       'one entry twice',
-      rechained((e) => void e.push({ ...e[4]!, who: 'Twice' })),
+      rechained((e) => void e.push({ ...e[4]!, madeAt: '2026-01-01T00:00:00.000Z' })),
       `Entry ${file.content.record.length + 1}, id: “`,
     ],
     [
+      'an entry of somebody without a name',
+      JSON.stringify(writeJobFile({ ...file.content, people: file.content.people.slice(1) }, DEMO_ANCHOR)),
+      'name of person velmora-ines is missing; expected everybody who made an entry to be among the people',
+    ],
+    [
       'a correction of what is not there',
-      rechained((e) => (e[4] = { ...e[4]!, supersedes: 'gone' } as Entry)),
+      rechained((e) => (e[4] = { ...e[4]!, supersedes: 'gone' } as EntryForm)),
       'Entry 5: Correction of: “gone” is not known here',
     ],
     [

@@ -1,7 +1,7 @@
 /** Made-up weather and its forecasts, one line out of many series, and what readings make of a surface. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, rateAs } from '@lentum/core/buildup';
+import { CATALOGUE, isCoat, rateAs, type Coat } from '@lentum/core/buildup';
 import { remedyFor } from '@lentum/core/call';
 import { knownUntilMs, roofSurface } from '@lentum/core/programme';
 import { bayAreaM2 } from '@lentum/core/site';
@@ -22,6 +22,7 @@ import {
   type WeatherSeries,
 } from '@lentum/core/weather';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { evaluate } from './support/formula.ts';
 import { lineOf, MIDNIGHT, PLACE, series, simulatedLine, steady } from './support/weather.ts';
 
 const HOUR = 3_600_000;
@@ -270,27 +271,66 @@ describe('a surface and its readings', () => {
 
 describe('the remedy of a missed window', () => {
   const bay = velmora(new Date(DEMO_ANCHOR)).site.bays[0]!;
-  it.each(
-    CATALOGUE.filter((b) => b.layers.some((l) => isCoat(l) && l.role === 'primer')).map(
-      (b) => [b.name, b] as const,
-    ),
-  )('%s: its primer again, at its rate over the bay', (_, buildUp) => {
-    const coats = buildUp.layers.filter(isCoat);
-    const primer = coats.find((c) => c.role === 'primer')!;
-    const remedy = remedyFor(buildUp, coats.at(-1)!, bay);
-    expect(remedy.coat!.role).toBe('primer');
-    expect(remedy.says).toMatch(/\.$/);
-    const litres = rateAs(primer, 'volume').value * bayAreaM2(bay);
-    const kilograms = rateAs(primer, 'mass').value * bayAreaM2(bay);
-    const amount = remedy.amount!;
-    expect(amount.value).toBeCloseTo(amount.quantity.startsWith('mass') ? kilograms : litres, 6);
+  const all = CATALOGUE.flatMap((b) =>
+    b.layers.filter(isCoat).map((coat) => [`${b.id} ${coat.id}`, b, coat] as const),
+  );
+  const shown = (coat: Coat, part: number): number[] =>
+    (['mass', 'volume'] as const).map((basis) => rateAs(coat, basis).value * bayAreaM2(bay) * part);
+  it.each(all)(
+    '%s: takes what its steps lay, at the rate of that coat, and nothing else',
+    (_, buildUp, coat) => {
+      const { steps, says, takes } = remedyFor(buildUp, coat, bay);
+      expect(says).toMatch(/\.$/);
+      const laid = steps.flatMap((s) => {
+        const again = buildUp.layers.filter(isCoat).find((c) => c.id === s.layerId);
+        return again ? [{ again, part: s.part?.value ?? 1 }] : [];
+      });
+      expect(takes.length).toBe(laid.length);
+      takes.forEach((t, i) => {
+        const { again, part } = laid[i]!;
+        expect(t.name).toBe(again.name);
+        expect(shown(again, part).some((v) => Math.abs(v - t.amount.value) < 1e-6)).toBe(true);
+        expect(evaluate(t.amount)).toBeCloseTo(t.amount.value, 9);
+      });
+      for (const s of steps)
+        if (s.layerId !== undefined) expect(buildUp.layers.map((l) => l.id)).toContain(s.layerId);
+    },
+  );
+  it.each([
+    ['metal-elastomeric', 'base', 'a wash takes no primer'],
+    ['metal-elastomeric', 'stripe', 'a wash takes no primer'],
+    ['two-coat-silicone', 'base', 'nothing but silicone bonds to cured silicone'],
+    ['two-coat-silicone', 'top', 'nothing but silicone bonds to cured silicone'],
+  ])('%s, %s: %s', (buildUpId, layerId) => {
+    const buildUp = CATALOGUE.find((b) => b.id === buildUpId)!;
+    const coat = buildUp.layers.filter(isCoat).find((c) => c.id === layerId)!;
+    expect(remedyFor(buildUp, coat, bay).takes).toEqual([]);
   });
-  it('without a primer it is work, and no material', () => {
-    const bare = {
-      ...CATALOGUE[0]!,
-      layers: CATALOGUE[0]!.layers.filter((l) => !isCoat(l) || l.role !== 'primer'),
+  it('a product of its own by its rate, over the part of the bay that it takes (worked by hand)', () => {
+    const [buildUp] = CATALOGUE;
+    const coat = buildUp!.layers.filter(isCoat)[1]!;
+    const own = {
+      ...coat,
+      remedies: {
+        foot: [
+          {
+            ...{ does: 'patch' as const, says: 'Make good.', product: 'Repair resin' },
+            rate: { basis: 'mass' as const, value: 2, source: 'typical' as const },
+            part: { value: 0.1, source: 'assumed' as const },
+          },
+        ],
+      },
     };
-    const remedy = remedyFor(bare, bare.layers.filter(isCoat)[0]!, bay);
-    expect(remedy).toMatchObject({ coat: undefined, amount: undefined });
+    const { takes } = remedyFor(buildUp!, own, bay, 'foot');
+    expect(takes.map((t) => t.name)).toEqual(['Repair resin']);
+    expect(takes[0]!.amount.value).toBeCloseTo(bayAreaM2(bay) * 0.1 * 2, 9);
+    expect(takes[0]!.amount.quantity).toBe('mass');
+  });
+  it('general practice names work and no material', () => {
+    const [buildUp] = CATALOGUE;
+    const coat = buildUp!.layers.filter(isCoat)[0]!;
+    const remedy = remedyFor(buildUp!, coat, bay, 'rainSafe');
+    expect(remedy.steps.length).toBe(3);
+    expect(remedy.takes).toEqual([]);
   });
 });

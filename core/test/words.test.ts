@@ -164,13 +164,13 @@ describe('what a bay waits for', () => {
       'closing',
       [reading(-40), laid('primer', -33), reading(-0.5)],
       'closing',
-      ' // Overcoat time ends 12:30. If missed: abrade, wipe clean and prime again.',
+      ' // Overcoat time ends 12:30. If missed: abrade until it is matt all over. Wipe clean. Prime again.',
     ],
     [
       'missed',
       [reading(-40), laid('primer', -37)],
       'missed',
-      'stop: X1 · first coat. Overcoat time of the primer was missed 08:30. Abrade, wipe clean and prime again.',
+      'stop: X1 · first coat. Overcoat time of the primer passed 08:30. Abrade until it is matt all over. Wipe clean. Prime again.',
     ],
     [
       'no temperature on record',
@@ -218,7 +218,7 @@ describe('what a bay waits for', () => {
       'accepted too early counts for nothing',
       [reading(-90), all[0]!, step('accepted', -1)],
       'missed',
-      'stop: X1 · first coat. Overcoat time of the primer was missed',
+      'stop: X1 · first coat. Overcoat time of the primer passed',
     ],
   ];
   it.each(cases)('%s', (_, entries, state, words) => {
@@ -321,7 +321,7 @@ describe('below the absolute least of a layer', () => {
     )!;
   it('it is said, with why, and what to do', () =>
     expect(text(coatVerdict('Primer.', thin(), 0, now))).toBe(
-      'stop: Primer. Below the least: 0.10 mm of 0.14 mm: dry spots blow bubbles. // Make it up while wet; else scrape off what stays soft, and lay it again.',
+      'stop: Primer. Below the least: 0.10 mm of 0.14 mm: dry spots blow bubbles. // Make it up while it is wet. Else scrape off what stays soft, and lay it again.',
     ));
   it('above it, short of the design, it is only thin', () =>
     expect(text(coatVerdict('Primer.', thin({ leftOver: { basis: 'mass', value: 3 } }), 0, now))).toMatch(

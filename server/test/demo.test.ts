@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { bayStatus, EMPTY_BOOK, foldRecord } from '@lentum/core/record';
+import { bayStatus, EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import type { JobFile } from '@lentum/core/jobfile';
 import { keepDemoAlive, loadDemo } from '../src/demo/load.ts';
 import { api, HEAD, pool, V1 } from './support/api.ts';
@@ -19,7 +19,7 @@ describe('the demo is always about today', () => {
     const id = randomUUID();
     await loadDemo(pool, id, now);
     const { content } = (await api.get(`${V1}/jobs/${id}/file`).expect(200)).body as JobFile;
-    const book = foldRecord(EMPTY_BOOK, content.record);
+    const book = foldRecord(EMPTY_BOOK, content.record, namesOf(content.people));
     const states = new Map(
       content.site.bays.map((b) => [b.label, bayStatus(b, content.buildUp, book, now.getTime()).state]),
     );

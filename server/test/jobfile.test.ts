@@ -11,7 +11,8 @@ import {
   foldRecord,
   link,
   recordTable,
-  type Entry,
+  namesOf,
+  type EntryForm,
   type StoredEntry,
 } from '@lentum/core/record';
 import { zoneQuantities } from '@lentum/core/survey';
@@ -22,13 +23,18 @@ const fileOf = async (id: string): Promise<JobFile> =>
 
 /** Every figure that the interface shows of a job. */
 function figures({ content }: JobFile): unknown {
-  const book = foldRecord(EMPTY_BOOK, content.record);
+  const names = namesOf(content.people);
+  const book = foldRecord(EMPTY_BOOK, content.record, names);
   return JSON.parse(
     JSON.stringify({
       zones: content.survey.zones.map(zoneQuantities),
       order: takeoff(content.survey, content.buildUp, content.order),
       bays: content.site.bays.map((b) => bayStatus(b, content.buildUp, book, NOW.getTime())),
-      table: recordTable(content.record, content.buildUp, content.site),
+      table: recordTable(content.record, {
+        ...{ buildUps: content.buildUp, site: content.site, names },
+        says: (e) => e.kind,
+        flags: () => '',
+      }),
     }),
   );
 }
@@ -56,7 +62,7 @@ describe('export and import', () => {
     [
       'a changed entry',
       (f) => {
-        f.content.record[3]!.entry.who = 'Nobody';
+        f.content.record[3]!.entry.madeAt = '2026-01-01T00:00:00.000Z';
         return f;
       },
       422,
@@ -89,7 +95,7 @@ async function large(entries: number): Promise<JobFile> {
   const file = await fileOf(await importDemo());
   const record: StoredEntry[] = [...file.content.record];
   for (let i = record.length; i < entries; i += 1) {
-    const entry: Entry = {
+    const entry: EntryForm = {
       kind: 'conditions',
       id: `many-${i}`,
       madeAt: NOW.toISOString(),

@@ -1,22 +1,19 @@
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
-import { describe, expect, it } from 'vitest';
-import type { Entry, StoredEntry } from '@lentum/core/record';
+import { beforeAll, describe, expect, it } from 'vitest';
+import type { Entry, EntryForm, StoredEntry } from '@lentum/core/record';
 import { DEMO_ENTRIES, api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
 
-const step = (over: Partial<Entry> = {}): Entry =>
+const PERSON = 'p-ines';
+const step = (change: Record<string, unknown> = {}, body: Record<string, unknown> = {}): Entry =>
   ({
-    kind: 'step',
-    id: randomUUID(),
-    madeAt: NOW.toISOString(),
-    who: 'Ines',
-    bayId: 'hall-12',
-    step: 'prepared',
-    at: NOW.toISOString(),
-    note: '',
-    ...over,
-  }) as Entry;
-const put = (job: string, entry: Entry) => api.put(`${V1}/jobs/${job}/record/${entry.id}`).send(entry);
+    ...{ form: 2, kind: 'preparation', version: 1, id: randomUUID(), personId: PERSON, deviceId: 'phone' },
+    ...{ madeAt: NOW.toISOString(), zoneId: 'hall', bays: [{ bayId: 'hall-12', share: 1 }], attachments: [] },
+    body: { at: NOW.toISOString(), steps: [], complete: true, ...body },
+    ...change,
+  }) as unknown as Entry;
+const put = (job: string, entry: EntryForm) => api.put(`${V1}/jobs/${job}/record/${entry.id}`).send(entry);
+beforeAll(() => api.put(`${V1}/people/${PERSON}`).send({ name: 'Ines' }).expect(200));
 const page = async (job: string, after = 0, limit = 200) =>
   (await api.get(`${V1}/jobs/${job}/record?after=${after}&limit=${limit}`).expect(200)).body as {
     entries: StoredEntry[];
@@ -29,7 +26,7 @@ describe('appending', () => {
     const entry = step();
     const first = await put(job, entry).expect(201);
     expect((await put(job, entry).expect(200)).body).toEqual(first.body);
-    expect(detail(await put(job, { ...entry, who: 'Marek' }).expect(409))).toContain(
+    expect(detail(await put(job, { ...entry, madeAt: '2026-05-12T08:00:00.000Z' }).expect(409))).toContain(
       'expected an id of its own for each entry',
     );
     expect((await page(job, DEMO_ENTRIES)).entries.length).toBe(1);
@@ -50,22 +47,35 @@ describe('appending', () => {
     const job = await importDemo();
     const entry = step();
     await put(job, entry).expect(201);
-    await put(job, step({ supersedes: entry.id, note: 'first' } as Partial<Entry>)).expect(201);
-    expect(
-      detail(await put(job, step({ supersedes: entry.id, note: 'second' } as Partial<Entry>)).expect(422)),
-    ).toContain('was corrected or withdrawn already');
+    await put(job, step({ supersedes: entry.id }, { note: 'first' })).expect(201);
+    expect(detail(await put(job, step({ supersedes: entry.id }, { note: 'second' })).expect(422))).toContain(
+      'was corrected or withdrawn already',
+    );
   });
   it.each([
     [
       'an unknown bay',
-      step({ bayId: 'nowhere' } as Partial<Entry>),
+      step({ bays: [{ bayId: 'nowhere', share: 1 }] }),
       'Entry, bay: “nowhere” is not known here',
     ],
-    ['no name', step({ who: ' ' }), 'The entry, who:'],
+    [
+      'nobody',
+      step({ personId: 'stranger' }),
+      'Entry, person: “stranger” is not known here; expected somebody whose name was sent first',
+    ],
+    ['no device', step({ deviceId: '' }), 'The entry, deviceId:'],
+    ['a form that is none', step({ form: 3 }), 'The entry, form:'],
+    ['a share of nothing', step({ bays: [{ bayId: 'hall-12', share: 0 }] }), 'The entry, bays › 1 › share:'],
+    ['a kind of a later day', step({ version: 2 }), 'The entry, version:'],
+    [
+      'a false signature',
+      step({ signature: { algorithm: 'ES256', key: 'AAAA', value: 'AAAA' } }),
+      'Entry, signature:',
+    ],
     [
       'a time that is none',
-      step({ at: 'noon' } as Partial<Entry>),
-      'The entry, at: “noon” does not fit; expected an instant such as',
+      step({}, { at: 'noon' }),
+      'The entry, body › at: “noon” does not fit; expected an instant',
     ],
   ])('%s is refused', async (_, entry, words) => {
     const job = await importDemo();
@@ -115,7 +125,7 @@ describe('the database itself', () => {
     try {
       await client.query('ALTER TABLE record_entry DISABLE TRIGGER record_no_change');
       await client.query(
-        `UPDATE record_entry SET entry = jsonb_set(entry, '{who}', '"Nobody"') WHERE job_id = $1 AND seq = 40`,
+        `UPDATE record_entry SET entry = jsonb_set(entry, '{personId}', '"nobody"') WHERE job_id = $1 AND seq = 40`,
         [job],
       );
     } finally {
@@ -132,11 +142,11 @@ describe('the database itself', () => {
 
 it('the CSV has every entry, opens in a spreadsheet, and runs no formula', async () => {
   const job = await importDemo();
-  await put(job, step({ note: '=1+1' } as Partial<Entry>)).expect(201);
+  await put(job, step({}, { note: '=1+1' })).expect(201);
   const r = await api.get(`${V1}/jobs/${job}/record.csv`).expect(200);
   expect(r.headers['content-type']).toContain('text/csv');
   const rows = Papa.parse<Record<string, string>>(r.text, { header: true }).data;
-  expect(rows.length).toBe(DEMO_ENTRIES + 1);
+  expect(new Set(rows.map((x) => x['id'])).size).toBe(DEMO_ENTRIES + 1);
   expect(rows.find((x) => x['bay'] === 'H3' && x['layer'] === 'Second coat')).toMatchObject({
     outcome: 'thin',
     design_wet_mm: '0.846',

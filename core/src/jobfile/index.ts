@@ -16,6 +16,7 @@ import {
   NOBODY,
   personSchema,
   readEntry,
+  signatureProblem,
   storedEntrySchema,
   type EntryForm,
 } from '../record/index.ts';
@@ -98,6 +99,8 @@ function recordProblems(content: JobContent): Problem[] {
         label: `Entry ${seq}: ${p.label}`,
       })),
     );
+    const forged = signatureProblem(entry);
+    if (forged) problems.push({ ...forged, label: `Entry ${seq}, signature` });
     if (seen.has(entry.id)) {
       problems.push({
         kind: 'duplicate',

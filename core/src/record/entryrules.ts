@@ -438,7 +438,10 @@ function correctionProblems(entry: BookEntry, { target }: RecordContext): Proble
   if (old.kind === 'withdrawal') return wrong('a withdrawal is final', 'a new entry instead');
   return entry.kind === 'withdrawal' || old.kind === entry.kind
     ? []
-    : wrong(`a ${old.kind} entry would be replaced by a ${entry.kind} entry`, 'an entry of the same kind');
+    : wrong(
+        `an entry of kind “${old.kind}” would be replaced by one of kind “${entry.kind}”`,
+        'an entry of the same kind',
+      );
 }
 
 /** Ids of other entries that have to be there for an entry to be taken. */

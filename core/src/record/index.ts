@@ -56,6 +56,7 @@ export { bestFilm, filmMmOf, judgeCoat, type CoatJudgement, type CoatOutcome } f
 export type { Miss } from './misses.ts';
 export { namesOf, partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
 export { sharesByArea, splitAmount } from './sharing.ts';
+export { signatureProblem, signedText } from './signature.ts';
 export {
   BAY_STATES,
   bayStatus,

@@ -6,7 +6,7 @@ import {
   foldRecord,
   link,
   type BayStatus,
-  type Entry,
+  type EntryForm,
   type StoredEntry,
 } from '@lentum/core/record';
 
@@ -29,17 +29,22 @@ const OUTER: [number, number][] = [
   [0, 2],
 ];
 
+/** An entry of the first form in part: bays were once told of in no other. */
+export type EntryPart = Record<string, unknown>;
+
 /** The bay's state now, from entries given in part; what they leave out is filled in. */
-export function statusOf(label: string, ...entries: Partial<Entry>[]): BayStatus {
+export function statusOf(label: string, ...entries: EntryPart[]): BayStatus {
   const bay = { id: BAY_ID, zoneId: 'hall', label, parts: [{ outer: OUTER, holes: [] }] };
   const record: StoredEntry[] = [];
   entries.forEach((e, i) =>
-    record.push(link(record.at(-1), { id: `e${i}`, madeAt: at(0), who: 'Ines', ...e } as Entry, at(0))),
+    record.push(
+      link(record.at(-1), { id: `e${i}`, madeAt: at(0), who: 'Ines', ...e } as unknown as EntryForm, at(0)),
+    ),
   );
   return bayStatus(bay, doc, foldRecord(EMPTY_BOOK, record), NOW);
 }
 
-export const reading = (hours: number, surfaceC = 20): Partial<Entry> => ({
+export const reading = (hours: number, surfaceC = 20): EntryPart => ({
   kind: 'conditions',
   zoneId: 'hall',
   at: at(hours),
@@ -48,5 +53,10 @@ export const reading = (hours: number, surfaceC = 20): Partial<Entry> => ({
   surfaceC,
 });
 
-export const step = (kind: string, hours: number, note = ''): Partial<Entry> =>
-  ({ kind: 'step', bayId: BAY_ID, step: kind, at: at(hours), note }) as Partial<Entry>;
+export const step = (kind: string, hours: number, note = ''): EntryPart => ({
+  kind: 'step',
+  bayId: BAY_ID,
+  step: kind,
+  at: at(hours),
+  note,
+});

@@ -1,12 +1,12 @@
 /** A job's calls at an instant, with the hours that its made-up weather service would have sent by then. */
 import { callOf, inOrderOfCost, jobWeather, topOf, type Call, type JobWeather } from '@lentum/core/call';
 import type { JobContent } from '@lentum/core/jobfile';
-import { bayStatus, EMPTY_BOOK, foldRecord, type SiteBook } from '@lentum/core/record';
+import { bayStatus, EMPTY_BOOK, foldRecord, namesOf, type SiteBook } from '@lentum/core/record';
 import { climateOf, hourFloor, SimulatedWeather, type WeatherSeries } from '@lentum/core/weather';
 
 const HOUR = 3_600_000;
 
-export const bookOf = (job: JobContent): SiteBook => foldRecord(EMPTY_BOOK, job.record);
+export const bookOf = (job: JobContent): SiteBook => foldRecord(EMPTY_BOOK, job.record, namesOf(job.people));
 
 function seriesAt(sky: SimulatedWeather, nowMs: number, members: number): WeatherSeries[] {
   const start = hourFloor(nowMs) - 14 * 24 * HOUR;

@@ -7,6 +7,7 @@ import {
   namesOf,
   readEntry,
   refersTo,
+  signatureProblem,
   type BookEntry,
   type EntryForm,
   type RecordContext,
@@ -135,6 +136,8 @@ export async function append(
         expected: 'somebody whose name was sent first, with PUT /people/{personId}',
       },
     ]);
+  const forged = signatureProblem(entry);
+  if (forged) throw unprocessable([forged]);
   const problems = entryProblems(entry, await contextOf(db, jobId, entry, now.getTime()));
   if (problems.length > 0) throw unprocessable(problems);
   const last = await lastEntry(db, jobId);

@@ -1,0 +1,49 @@
+/** The signature that a device may put under an entry: ECDSA on the curve P-256 with SHA-256 (ES256, RFC 7518, from memory). */
+import { p256 } from '@noble/curves/nist.js';
+import { utf8ToBytes } from '@noble/hashes/utils.js';
+import { canonicalJson } from '../job/index.ts';
+import type { Problem } from '../problems/index.ts';
+import { isSecondForm, type Entry, type EntryForm } from './entry.ts';
+
+/** What a device signs: the canonical form of the entry without its signature. */
+export const signedText = ({ signature: _signature, ...rest }: Entry): string => canonicalJson(rest);
+
+function bytesOf(base64url: string): Uint8Array {
+  const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_';
+  const bytes: number[] = [];
+  let bits = 0;
+  let held = 0;
+  for (const letter of base64url) {
+    held = (held << 6) | ALPHABET.indexOf(letter);
+    bits += 6;
+    if (bits >= 8) {
+      bits -= 8;
+      bytes.push((held >> bits) & 0xff);
+    }
+  }
+  return Uint8Array.from(bytes);
+}
+
+/** A signature that is there has to be that of the entry under the key it names. */
+export function signatureProblem(entry: EntryForm): Problem | undefined {
+  if (!isSecondForm(entry) || !entry.signature) return undefined;
+  const { key, value } = entry.signature;
+  let holds = false;
+  try {
+    holds = p256.verify(bytesOf(value), utf8ToBytes(signedText(entry)), bytesOf(key), {
+      lowS: false,
+    });
+  } catch {
+    // A key that is no point of the curve, or a value of another length, signs nothing.
+    holds = false;
+  }
+  return holds
+    ? undefined
+    : {
+        kind: 'wrong',
+        field: 'signature',
+        label: 'Entry, signature',
+        actual: value,
+        expected: 'the signature of this entry under the key that it names',
+      };
+}

@@ -1,0 +1,11 @@
+declare module '*/check-chain.mjs' {
+  export function canonical(value: unknown): string;
+  export function hashOf(stored: object): string;
+  export function checkChain(stored: readonly object[]): {
+    whole: boolean;
+    entries: number;
+    lastHash: string;
+    breaksAt?: number;
+    why?: string;
+  };
+}
