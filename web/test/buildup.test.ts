@@ -223,8 +223,8 @@ describe('at a glance', () => {
     const b = page('two-coat-silicone');
     coat(b, 'base').densityKgPerL.source = 'measured';
     const text = plain(show(SourceBar, { props: { of: b } }).text());
-    expect(text).toContain('87 of 88 numbers typical');
-    expect(text).toContain('1 measured, 87 typical');
+    expect(text).toContain('90 of 91 numbers typical');
+    expect(text).toContain('1 measured, 90 typical');
   });
   it('the caution card begins with what is lit, or mixed, and defers to others', () => {
     const head = (id: string): string => plain(show(CautionCard, { props: { buildUp: page(id) } }).text());

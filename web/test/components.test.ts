@@ -1,3 +1,4 @@
+import { teethOf } from '@lentum/core/film';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { isFigure, type Figure } from '@lentum/core/figures';
@@ -153,17 +154,21 @@ describe('the list of bays', () => {
 
 describe('the gauge', () => {
   it('a tapped tooth is a reading, a tapped reading is taken back', async () => {
-    const readings: number[] = [];
-    const w = show(GaugeTeeth, { props: { gauge: 'deep', designMm: 1.42, modelValue: readings } });
+    const w = show(GaugeTeeth, {
+      props: { teeth: teethOf('deep'), probe: false, designMm: 1.42, modelValue: [] },
+    });
+    const readings = () => (w.emitted('update:modelValue')?.at(-1)?.[0] ?? []) as number[];
     const tooth = (name: string) =>
       w.findAll('button').find((b) => b.attributes('aria-label')?.includes(name))!;
     await tooth('1.40').trigger('click');
+    await w.setProps({ modelValue: readings() } as never);
     await tooth('1.30').trigger('click');
-    await w.setProps({ modelValue: [...readings] } as never);
-    expect(readings).toEqual([1.4, 1.3]);
+    await w.setProps({ modelValue: readings() } as never);
+    expect(readings()).toEqual([1.4, 1.3]);
     expect(plain(w.text())).toContain('Film lies between 1.30 and 1.40 mm.');
     expect(w.findAll('.taken .low').length).toBe(1);
     await w.get('.taken button').trigger('click');
+    expect(readings()).toEqual([1.3]);
     await w.setProps({ modelValue: [0] } as never);
     expect(plain(w.text())).toContain('Film lies between 0.00 and 0.80 mm.');
   });

@@ -57,26 +57,20 @@ describe('the job', () => {
 
 describe('the record in words', () => {
   it('says every entry in one line, with its bay and without names of the file', () => {
-    const words = at.within(useEntryWords);
+    const { line: say } = at.within(useEntryWords);
     const labels = new Map(demo.site.bays.map((b) => [b.id, b.label]));
     expect(demo.record.length).toBeGreaterThan(50);
-    for (const { entry } of demo.record) {
-      const line = words(entry);
+    for (const entry of at.job.book.seen.values()) {
+      const line = say(entry);
       expect(line).not.toMatch(/undefined|NaN|null|\[object/);
-      if ('bayId' in entry && entry.bayId !== undefined)
-        expect(line.startsWith(`${labels.get(entry.bayId)} · `) || entry.kind === 'conditions').toBe(true);
+      if (entry.bays.length > 0) expect(line.startsWith(labels.get(entry.bays[0]!.bayId)!)).toBe(true);
     }
   });
 
   it('lists those of a zone, newest first; those that are superseded are struck through', () => {
-    const zoneOfBay = new Map(demo.site.bays.map((b) => [b.id, b.zoneId]));
-    const mine = demo.record.filter(({ entry }) =>
-      entry.kind === 'conditions' || entry.kind === 'detail'
-        ? entry.zoneId === 'hall'
-        : 'bayId' in entry && zoneOfBay.get(entry.bayId) === 'hall',
-    );
+    const mine = demo.record.filter(({ entry }) => !('zoneId' in entry) || entry.zoneId === 'hall');
     const w = at.show(EntryList, { zoneId: 'hall', highlighted: mine[0]!.entry.id });
-    expect(plain(w.get('.head').text())).toContain(`${mine.length} on this zone`);
+    expect(plain(w.get('.head').text())).toContain(`${mine.length} on this zone and of the job`);
     const numbers = w.findAll('tbody tr td:first-child').map((c) => Number(c.text()));
     expect(numbers).toEqual([...numbers].sort((a, b) => b - a));
     const replaced = new Set(demo.record.map((s) => s.entry.supersedes).filter((x) => x !== undefined));

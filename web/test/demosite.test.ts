@@ -5,7 +5,7 @@ import { isCoat } from '@lentum/core/buildup';
 import type { CoursesPlan } from '@lentum/core/courses';
 import { areaOf, insideArea } from '@lentum/core/geometry';
 import { quickCourses } from '@lentum/core/order';
-import { entrySchema } from '@lentum/core/record';
+import { entrySchema, type Entry } from '@lentum/core/record';
 import { mixCard } from '@lentum/core/site';
 import { format } from '@lentum/core/units';
 import { heightIn, jointLines, piecesDrawn, unview } from '../src/order/courses/drawn.ts';
@@ -32,7 +32,7 @@ const zoneOf = (id: string) => at.job.documents.survey.content.zones.find((z) =>
 
 describe('a coat on a bay', () => {
   const open = async (label: string) => {
-    const w = at.show(CoatForm, { status: statusOf(label), modelValue: true });
+    const w = at.show(CoatForm, { bays: [statusOf(label)], modelValue: true });
     await at.wait(500);
     const button = (name: string) => w.findAll('button').find((b) => plain(b.text()) === name)!;
     return { w, button };
@@ -40,7 +40,7 @@ describe('a coat on a bay', () => {
 
   it('is sent as the record takes it, when it is finished', async () => {
     const { w, button } = await open('H7');
-    expect(plain(w.text())).toContain('Log a coat on bay H7');
+    expect(plain(w.text())).toContain('Log a coat on H7');
     await type(w, 'Left over', '3');
     await w.get('textarea').setValue('windy');
     await at.wait(HALF_HOUR);
@@ -50,12 +50,13 @@ describe('a coat on a bay', () => {
     const sent = entrySchema.parse(at.server.entered[0]);
     expect(sent).toMatchObject({
       kind: 'coat',
-      bayId: 'hall-7',
-      layerId: 'first',
-      who: 'Ines',
-      note: 'windy',
-      leftOver: { basis: 'mass', value: 3 },
+      zoneId: 'hall',
+      bays: [{ bayId: 'hall-7' }],
+      body: { layerId: 'first', note: 'windy', leftOver: { basis: 'mass', value: 3 } },
     });
+    // Who it was is sent apart, before the entry that names the person.
+    expect(Object.values(at.server.named)).toEqual(['Ines']);
+    expect(at.server.named[(sent as Entry).personId]).toBe('Ines');
     expect(w.emitted('update:modelValue')).toEqual([[false]]);
     // It is on the bay at once.
     expect(statusOf('H7').laid.at(-1)?.entry.id).toBe(sent.id);
@@ -65,10 +66,10 @@ describe('a coat on a bay', () => {
     const { button } = await open('H7');
     await button('Keep, still laying').trigger('click');
     await at.wait(50);
-    expect(at.server.entered[0]).not.toHaveProperty('finishedAt');
+    expect(at.server.entered[0]!.body).not.toHaveProperty('finishedAt');
     await at.wait(HALF_HOUR);
     const again = await open('H7');
-    expect(plain(again.w.text())).toContain('Go on with a coat on bay H7');
+    expect(plain(again.w.text())).toContain('Go on with a coat on H7');
     await again.button('Finished now').trigger('click');
     await at.wait(50);
     expect(at.server.entered[1]).toMatchObject({ supersedes: at.server.entered[0]!.id });
@@ -85,19 +86,19 @@ describe('a coat on a bay', () => {
     expect(w.emitted('update:modelValue')).toBeUndefined();
     expect(w.get('textarea').element.value).toBe('windy');
     at.server.refusal = '';
-    await button('Keep the coat').trigger('click');
+    await button('Keep for H7').trigger('click');
     await at.wait(50);
     expect(at.server.entered).toHaveLength(1);
   });
 
   it('that ends before it began is not sent', async () => {
     const { w, button } = await open('H7');
-    await w.get('#coat-start').setValue('2026-05-12T09:00');
-    await w.get('#coat-end').setValue('2026-05-12T08:00');
-    await button('Keep the coat').trigger('click');
+    await w.get('#coat-start').setValue('2026-05-12T06:00');
+    await w.get('#coat-end').setValue('2026-05-12T05:00');
+    await button('Keep for H7').trigger('click');
     await at.wait(50);
     expect(at.server.entered).toEqual([]);
-    expect(w.findAll('.wrong').length).toBeGreaterThan(0);
+    expect(plain(w.get('[role=alert]').text())).toMatch(/^Coat, finish: .* is not after the start/);
   });
 });
 

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
-import type { Entry, StoredEntry } from '@lentum/core/record';
+import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { useDocument } from '../src/app/document.ts';
 import { useOutbox } from '../src/app/outbox.ts';
 import { leaveStandIns } from './support.ts';
@@ -17,7 +17,7 @@ const EMPTY: Roof = { name: '', zones: [] };
 class Server {
   version = 1;
   body: Roof = { name: 'Quay', zones: [{ id: 'a', areaM2: 10 }] };
-  entries: Entry[] = [];
+  entries: EntryForm[] = [];
   cut = false;
   refuse: (id: string) => boolean = () => false;
   puts = 0;
@@ -34,7 +34,7 @@ class Server {
     const body = JSON.parse(String(init.body)) as unknown;
     if (id !== undefined) {
       if (this.refuse(id)) return this.problem(422, { detail: `${id} is refused.` });
-      if (!this.entries.some((e) => e.id === id)) this.entries.push(body as Entry);
+      if (!this.entries.some((e) => e.id === id)) this.entries.push(body as EntryForm);
       return this.json(201, { seq: this.entries.length, entry: body });
     }
     const match = new Headers(init.headers).get('If-Match');
@@ -222,7 +222,7 @@ describe('a document that saves itself', () => {
 
 describe('entries on their way', () => {
   const JOB = 'job';
-  const entry = (id: string): Entry =>
+  const entry = (id: string): EntryForm =>
     ({
       kind: 'step',
       id,
@@ -232,10 +232,10 @@ describe('entries on their way', () => {
       madeAt: '2026-05-04T08:00:00.000Z',
       who: 'Ines',
       note: '',
-    }) as Entry;
+    }) as EntryForm;
   const stored: StoredEntry[] = [];
   const open = () => useOutbox(ref(JOB), (s) => stored.push(s));
-  const ids = (list: readonly { readonly entry: Entry }[]): string[] => list.map((w) => w.entry.id);
+  const ids = (list: readonly { readonly entry: EntryForm }[]): string[] => list.map((w) => w.entry.id);
   beforeEach(() => (stored.length = 0));
 
   it('are stored in the order in which they were made, also after a time without a signal', async () => {

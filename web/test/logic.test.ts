@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
-import type { CoatEntry } from '@lentum/core/record';
+import type { Body, BookEntryOf } from '@lentum/core/record';
 import { fromField, sayClock, sayTime, toField } from '../src/app/time.ts';
 import { choose, revise } from '../src/buildup/revise.ts';
 import { sayHours } from '../src/buildup/curetimes.ts';
@@ -82,12 +82,7 @@ describe('a coat being entered', () => {
   it('begins with the gauge whose teeth reach round the design film', () =>
     expect(coats.map(gaugeFor)).toEqual(['fine', 'deep', 'middle']));
   it('an untouched entry comes back as it was, to the second', () => {
-    const entry: CoatEntry = {
-      kind: 'coat',
-      id: 'e',
-      madeAt: '2026-05-12T09:00:00Z',
-      who: 'Ines',
-      bayId: 'b',
+    const body: Body<'coat'> = {
       buildUpId: polyurethane.id,
       revision: 1,
       layerId: 'first',
@@ -96,20 +91,33 @@ describe('a coat being entered', () => {
       containers: [{ containerId: 'pail-25', opened: 1, batch: 'F' }],
       leftOver: { basis: 'mass', value: 1.5 },
       gauge: 'deep',
-      lastWetMm: [1.4, 1.5],
+      readings: [{ bayId: 'b', lastWetMm: [1.4, 1.5] }],
+      method: 'sprayed',
+      tip: '0.43 mm',
+      pressureBar: 180,
+      passes: 2,
       note: 'n',
     };
-    const { id: _id, madeAt: _at, who: _who, ...body } = entry;
-    expect(bodyOf(draftOf(entry, zone), 'b', polyurethane, zone, entry)).toEqual(body);
+    const bays = [{ bayId: 'b', share: 1 }];
+    const entry = { bays, body } as unknown as BookEntryOf<'coat'>;
+    expect(bodyOf(draftOf(entry, [], zone), polyurethane, zone, undefined, body)).toEqual(body);
+  });
+  it('what was finished in the minute in which it began is a coat of a minute', () => {
+    const draft = newDraft(coats[1]!, ['b'], zone, Date.parse('2026-05-12T09:30:20Z'));
+    draft.finished = draft.started;
+    expect(bodyOf(draft, polyurethane, zone, undefined)).toMatchObject({
+      startedAt: '2026-05-12T09:29:00.000Z',
+      finishedAt: '2026-05-12T09:30:00.000Z',
+    });
   });
   it('an unfinished coat has no finish, and containers counted down to none are left out', () => {
-    const draft = newDraft(coats[1]!, zone, Date.parse('2026-05-12T09:30:00Z'));
+    const draft = newDraft(coats[1]!, ['b'], zone, Date.parse('2026-05-12T09:30:00Z'));
     draft.containers[0]!.opened = 0;
-    expect(bodyOf(draft, 'b', polyurethane, zone)).toMatchObject({
+    expect(bodyOf(draft, polyurethane, zone, undefined)).toMatchObject({
       startedAt: '2026-05-12T09:30:00.000Z',
       containers: [],
     });
-    expect(bodyOf(draft, 'b', polyurethane, zone)).not.toHaveProperty('finishedAt');
+    expect(bodyOf(draft, polyurethane, zone, undefined)).not.toHaveProperty('finishedAt');
   });
 });
 

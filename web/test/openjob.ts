@@ -17,6 +17,8 @@ export interface DemoServer {
   /** Documents that were saved, by the last part of their address. */
   readonly saved: Record<string, unknown>;
   readonly entered: Entry[];
+  /** Names that were sent, by the person's id. */
+  readonly named: Record<string, string>;
   /** A sentence with which the next entry is refused. */
   refusal: string;
 }
@@ -30,7 +32,8 @@ function serve(server: DemoServer, id: string) {
     [`/jobs/${id}/site`]: demo.site,
     [`/jobs/${id}/weather`]: demo.weather,
     [`/jobs/${id}/weather/series`]: { series: [] },
-    [`/jobs/${id}/record`]: { entries: demo.record },
+    '/instruments': [],
+    [`/jobs/${id}/record`]: { entries: demo.record, people: demo.people },
   };
   const json = (status: number, body: unknown, type = 'application/json'): Response =>
     new Response(JSON.stringify(body), { status, headers: { ETag: '"1"', 'Content-Type': type } });
@@ -39,6 +42,11 @@ function serve(server: DemoServer, id: string) {
     const path = address.replace('/api/v1', '').replace(/\?.*/, '');
     if (init.method === 'GET') return json(200, documents[path]);
     const body = JSON.parse(String(init.body)) as Entry;
+    if (path.startsWith('/people/')) {
+      const { name } = JSON.parse(String(init.body)) as { name: string };
+      server.named[path.split('/').at(-1) ?? ''] = name;
+      return json(200, { name });
+    }
     if (!path.includes('/record/')) {
       server.saved[path.split('/').at(-1) ?? ''] = body;
       return json(200, { version: 2 });
@@ -59,7 +67,7 @@ export async function openDemo(path = '/jobs/demo/site') {
   vi.useFakeTimers({ now: Date.parse(DEMO_ANCHOR) });
   localStorage.clear();
   localStorage.setItem('lentum.who', 'Ines');
-  const server: DemoServer = { saved: {}, entered: [], refusal: '' };
+  const server: DemoServer = { saved: {}, entered: [], named: {}, refusal: '' };
   vi.stubGlobal('fetch', serve(server, 'demo'));
   const pinia = createPinia();
   setActivePinia(pinia);

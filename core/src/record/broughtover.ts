@@ -2,7 +2,8 @@
  * Tests were once kept in the survey, where they could be changed. They are brought over into the record once: each reading
  * makes one entry whose id follows from the reading, so that doing it again, or on another device, adds nothing.
  */
-import type { Survey, Test, Zone } from '../survey/index.ts';
+import { testFacts, type Survey, type Test, type Zone } from '../survey/index.ts';
+import { cleanText } from './bodies/common.ts';
 import { hashText } from './chain.ts';
 import type { Entry, Person } from './entry.ts';
 import type { SiteBook } from './fold.ts';
@@ -13,15 +14,10 @@ import { canonicalJson } from '../job/index.ts';
 export const NOBODY: Person = { id: 'brought-over', name: 'brought over from the survey' };
 
 const toMs = (instant: string): string => new Date(Date.parse(instant)).toISOString();
-const tidy = (s: string): string =>
-  s
-    .normalize('NFC')
-    .replace(/[\u0000-\u001f\u007f]/g, ' ')
-    .trim();
 
 /** The entry that a reading of the survey becomes. */
 export function testEntry(zoneId: string, test: Test): Entry {
-  const note = tidy(test.note);
+  const note = cleanText(test.note);
   return {
     form: 2,
     kind: 'test',
@@ -37,7 +33,7 @@ export function testEntry(zoneId: string, test: Test): Entry {
     body: {
       at: toMs(test.takenAt),
       test: test.kind,
-      instrument: tidy(test.instrument),
+      instrument: cleanText(test.instrument) || testFacts(test.kind).instrument,
       value: test.value,
       ...(test.kind === 'moisture' ? { scale: 'scale of the meter' as const } : {}),
       unprimed: test.unprimed,

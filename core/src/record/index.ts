@@ -1,5 +1,5 @@
 export { achievedFilms, type AchievedFilm } from './achieved.ts';
-export { METHODS } from './bodies/common.ts';
+export { cleanText, METHODS } from './bodies/common.ts';
 export { MOISTURE_SCALES, TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
 export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
 export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';

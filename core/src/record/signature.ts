@@ -28,16 +28,7 @@ function bytesOf(base64url: string): Uint8Array {
 export function signatureProblem(entry: EntryForm): Problem | undefined {
   if (!isSecondForm(entry) || !entry.signature) return undefined;
   const { key, value } = entry.signature;
-  let holds = false;
-  try {
-    holds = p256.verify(bytesOf(value), utf8ToBytes(signedText(entry)), bytesOf(key), {
-      lowS: false,
-    });
-  } catch {
-    // A key that is no point of the curve, or a value of another length, signs nothing.
-    holds = false;
-  }
-  return holds
+  return holds(bytesOf(value), utf8ToBytes(signedText(entry)), bytesOf(key))
     ? undefined
     : {
         kind: 'wrong',
@@ -46,4 +37,13 @@ export function signatureProblem(entry: EntryForm): Problem | undefined {
         actual: value,
         expected: 'the signature of this entry under the key that it names',
       };
+}
+
+function holds(value: Uint8Array, text: Uint8Array, key: Uint8Array): boolean {
+  try {
+    return p256.verify(value, text, key, { lowS: false });
+  } catch {
+    // A key that is no point of the curve, or a value of another length, signs nothing.
+    return false;
+  }
 }

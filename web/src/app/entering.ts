@@ -1,7 +1,7 @@
 /** Making an entry of what was typed: envelope, clock, person, device; and taking back what was tapped by mistake. */
 import { shallowRef, type Ref } from 'vue';
 import type { Place } from '@lentum/core/survey';
-import type { Body, Entry, Kind, Share } from '@lentum/core/record';
+import { cleanText, type Body, type Entry, type Kind, type Share } from '@lentum/core/record';
 import { clockOffsetMs } from './clock.ts';
 import { deviceId, personNamed } from './signing.ts';
 
@@ -14,20 +14,16 @@ export interface Where {
 
 /** What was entered just now and can still be taken back. */
 export interface JustEntered {
-  readonly id: string;
+  readonly ids: readonly string[];
   readonly says: string;
 }
 
 /** So long a mis-tap can be taken back where it was made. */
 export const TAKE_BACK_MS = 10_000;
 
-// eslint-disable-next-line no-control-regex -- these are what is taken out
-const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/g;
-const tidy = (s: string): string => s.normalize('NFC').replace(/\r\n?/g, '\n').replace(CONTROL, '').trim();
-
 /** Text as the record takes it, and nothing where nothing was typed. */
 export function tidied<T>(value: T): T {
-  if (typeof value === 'string') return tidy(value) as T;
+  if (typeof value === 'string') return cleanText(value) as T;
   if (Array.isArray(value)) return value.map((v: unknown) => tidied(v)) as T;
   if (value === null || typeof value !== 'object') return value;
   return Object.fromEntries(
@@ -63,26 +59,33 @@ export function useEntering(who: Ref<string>, send: (entry: Entry) => Promise<vo
     return entry;
   }
 
+  /** Offers to take entries back, for a while. */
+  function offer(ids: readonly string[], says: string): void {
+    just.value = { ids, says };
+    clearTimeout(forget);
+    forget = setTimeout(() => (just.value = undefined), TAKE_BACK_MS);
+  }
+
   return {
     just,
     enter,
     /** The same for a tap: it can be taken back for a while, where it was made. */
     tap: async <K extends Kind>(says: string, kind: K, where: Where, body: Body<K>): Promise<Entry> => {
       const entry = await enter(kind, where, body);
-      just.value = { id: entry.id, says };
-      clearTimeout(forget);
-      forget = setTimeout(() => (just.value = undefined), TAKE_BACK_MS);
+      offer([entry.id], says);
       return entry;
     },
+    offer,
     takeBack: async (): Promise<void> => {
       const { value } = just;
       if (!value) return;
       just.value = undefined;
-      await enter(
-        'withdrawal',
-        { supersedes: value.id },
-        { reason: 'Taken back at once: a mis-tap.', undone: true },
-      );
+      for (const id of value.ids)
+        await enter(
+          'withdrawal',
+          { supersedes: id },
+          { reason: 'Taken back at once: a mis-tap.', undone: true },
+        );
     },
   };
 }

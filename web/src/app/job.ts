@@ -248,6 +248,7 @@ export const useJob = defineStore('job', () => {
     }),
     enter: entering.enter,
     tap: entering.tap,
+    offer: entering.offer,
     takeBack: entering.takeBack,
     just: entering.just,
   };

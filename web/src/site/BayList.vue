@@ -44,13 +44,16 @@ function clustered(rows: readonly Row[]): Cluster[] {
 /** A line whose bays all wait for the same hand gets its button. */
 function actOf(rows: readonly Row[]): { act: LineAct; name: string } | undefined {
   const [first] = rows;
-  if (!first || rows.some((r) => r.status.hold || r.status.bay.zoneId !== first.status.bay.zoneId))
-    return undefined;
+  if (!first || rows.some((r) => r.status.hold)) return undefined;
   if (rows.every((r) => r.status.state === 'bare' && r.status.buildUp))
     return { act: 'prepared', name: 'Prepared' };
   const { next } = first.status;
   const ready = rows.every(
-    (r) => r.status.next?.id === next?.id && r.verdict.outcome === 'go' && r.status.state !== 'wet',
+    (r) =>
+      r.status.next?.id === next?.id &&
+      r.status.bay.zoneId === first.status.bay.zoneId &&
+      r.verdict.outcome === 'go' &&
+      r.status.state !== 'wet',
   );
   if (!next || !ready) return undefined;
   return next.kind === 'coat' ? { act: 'coat', name: 'Log coat' } : { act: 'ply', name: 'Log it' };

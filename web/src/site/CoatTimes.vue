@@ -15,10 +15,12 @@ const at = (minutes: number): string => toField(Date.now() - minutes * MS_PER_MI
 <template>
   <div class="times">
     <label class="name"
-      >Started, {{ zoneWord }}<input v-model="started" type="datetime-local" class="plain when"
+      >Started, {{ zoneWord
+      }}<input id="coat-start" v-model="started" type="datetime-local" class="plain when"
     /></label>
     <label class="name"
-      >Finished, {{ zoneWord }}<input v-model="finished" type="datetime-local" class="plain when"
+      >Finished, {{ zoneWord
+      }}<input id="coat-end" v-model="finished" type="datetime-local" class="plain when"
     /></label>
     <div v-if="chips" class="bar wide" role="group" aria-label="Finished">
       <el-button v-for="m in AGO" :key="m" class="tap" round @click="finished = at(m)">{{

@@ -3,6 +3,8 @@
 import { ElMessage } from 'element-plus';
 import { defineAsyncComponent, ref, shallowRef } from 'vue';
 import type { BayStatus } from '@lentum/core/record';
+import type { Bay } from '@lentum/core/site';
+import { bayRuns } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -26,6 +28,15 @@ const round = ref(0);
 const statusesOf = (ids: readonly string[]): BayStatus[] =>
   job.statuses.filter((s) => ids.includes(s.bay.id));
 
+/** An entry belongs to one zone: a tap on bays of several makes one for each, and all are taken back together. */
+async function tapOnZones(bays: readonly Bay[], what: 'prepared'): Promise<void> {
+  const ids: string[] = [];
+  for (const zoneId of new Set(bays.map((b) => b.zoneId))) {
+    const here = bays.filter((b) => b.zoneId === zoneId);
+    ids.push((await tapStep(job, here, what)).id);
+  }
+  if (ids.length > 1) job.offer(ids, `${bayRuns(bays.map((b) => b.label))}: ${what}`);
+}
 async function act(what: LineAct, bayIds: readonly string[]): Promise<void> {
   const bays = statusesOf(bayIds);
   round.value += 1;
@@ -33,8 +44,7 @@ async function act(what: LineAct, bayIds: readonly string[]): Promise<void> {
   else if (what === 'ply') plying.value = bays;
   else if (await askWho(preferences))
     try {
-      await tapStep(
-        job,
+      await tapOnZones(
         bays.map((s) => s.bay),
         what,
       );

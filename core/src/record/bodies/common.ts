@@ -16,6 +16,15 @@ const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/;
 const HALF = /\p{Surrogate}/u;
 const isClean = (s: string): boolean =>
   s === s.trim() && s === s.normalize('NFC') && !CONTROL.test(s) && !HALF.test(s);
+/** Text made such as entries hold it: normal form C, one kind of line end, no control characters, no blanks at its ends. */
+export const cleanText = (s: string): string =>
+  s
+    .normalize('NFC')
+    .replace(/\r\n?/g, '\n')
+    // eslint-disable-next-line no-control-regex -- these are what is taken out
+    .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, '')
+    .replace(/\p{Surrogate}/gu, '')
+    .trim();
 const clean = { error: 'text without spaces at its ends, control characters or half characters' };
 
 /** Text that may be empty. */

@@ -11,6 +11,8 @@ const values = defineModel<Values>({ required: true });
 const shown = (): readonly Field[] => props.fields.filter((f) => f.when?.(values.value) ?? true);
 const set = (key: string, value: unknown): void => void (values.value = { ...values.value, [key]: value });
 const text = (key: string): string => String(values.value[key] ?? '');
+const numberOf = (key: string): number | undefined => values.value[key] as number | undefined;
+const ticked = (key: string): string[] => (values.value[key] as string[] | undefined) ?? [];
 const rows = (key: string): Values[] => (values.value[key] as Values[] | undefined) ?? [];
 const label = (f: Field): string => (props.within === undefined ? f.name : `${f.name}, ${props.within}`);
 const title = (f: Field): string =>
@@ -41,7 +43,7 @@ const setRow = (key: string, i: number, row: Values): void =>
         <MeasureInput
           v-if="f.form === 'measure'"
           size="large"
-          :model-value="values[f.key] as number | undefined"
+          :model-value="numberOf(f.key)"
           :quantity="f.quantity"
           :label="label(f)"
           optional
@@ -75,7 +77,7 @@ const setRow = (key: string, i: number, row: Values): void =>
         />
         <el-checkbox-group
           v-else-if="f.form === 'ticks'"
-          :model-value="(values[f.key] as string[] | undefined) ?? []"
+          :model-value="ticked(f.key)"
           size="large"
           :aria-label="label(f)"
           @update:model-value="set(f.key, $event)"
