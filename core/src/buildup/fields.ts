@@ -120,7 +120,7 @@ export const LIMIT_FIELDS: readonly Field[] = [
   sourced('when', 'limits/moistureMaxPct', 'Moisture of the ground, most', 'moisture', OPTIONAL),
 ];
 
-const MISSED_NAMES: Readonly<Record<(typeof MISSABLE)[number], string>> = {
+export const MISSED_NAMES: Readonly<Record<(typeof MISSABLE)[number], string>> = {
   overcoatUntil: 'Overcoat time passed',
   overcoatFrom: 'Overcoated too early',
   rainSafe: 'Rained on too early',

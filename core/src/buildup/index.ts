@@ -100,7 +100,16 @@ export { buildUpFindings, type Finding, type Ground } from './findings.ts';
 export { USUAL_MEMBRANE_MM } from './ranges.ts';
 export { costOfLayer, costs, type Costs } from './costs.ts';
 export { BLOCKS, blankBuildUp, blankHot, blankLayer } from './blank.ts';
-export { FIELD_GROUPS, FIELDS, setAt, STAGE_NAMES, valueAt, type Field, type FieldGroup } from './fields.ts';
+export {
+  FIELD_GROUPS,
+  FIELDS,
+  MISSED_NAMES,
+  setAt,
+  STAGE_NAMES,
+  valueAt,
+  type Field,
+  type FieldGroup,
+} from './fields.ts';
 export { whenMissed, type WhenMissed } from './practice.ts';
 export { REMEDY_DOES, stepsText, type Remedies, type RemedyStep } from './remedies.ts';
 export {

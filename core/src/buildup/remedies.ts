@@ -26,7 +26,7 @@ export const REMEDY_DOES = [
 
 export const remedyStepSchema = z.strictObject({
   does: z.enum(REMEDY_DOES),
-  says: z.string().min(1).max(300),
+  says: z.string().min(1).max(400),
   /** A coat of this build-up that is laid again, at its own rate. */
   layerId: idSchema.optional(),
   /** A product of its own, with what goes on to a square metre: kg or L. */

@@ -1,5 +1,5 @@
 /** Every entry of the record in one line of plain words. */
-import { MISS_NAMES } from './misswords.ts';
+import { missName } from './misswords.ts';
 import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import type { BookEntry, SiteBook } from '../record/index.ts';
 import type { Say } from '../record/index.ts';
@@ -228,7 +228,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
         const { about, what, reason } = entry.body;
         const of =
           about?.limit !== undefined
-            ? `, remedy for ${MISS_NAMES[about.limit]}`
+            ? `, remedy for ${missName(about.limit)}`
             : about?.entryId !== undefined
               ? `, entry ${seq(about.entryId)}`
               : about?.gate !== undefined
@@ -239,7 +239,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
       case 'detail':
         return `${entry.body.name}: ${entry.body.step}${note === '' ? '' : `, ${note.slice(2)}`}`;
       case 'remedy':
-        return `${MISS_NAMES[entry.body.limit]}, entry ${seq(entry.body.entryId)}: ${entry.body.steps.map((s) => s.says).join(' ')}${note}`;
+        return `${missName(entry.body.limit)}, entry ${seq(entry.body.entryId)}: ${entry.body.steps.map((s) => s.says).join(' ')}${note}`;
       case 'stock': {
         const b = entry.body;
         return (

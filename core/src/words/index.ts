@@ -14,5 +14,5 @@ export {
 export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadlines.ts';
 export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
 export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';
-export { doneWords, MISS_NAMES, missLine, missWords } from './misswords.ts';
+export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';

@@ -1,24 +1,12 @@
 /** The wording of missed limits and of what was done about them. */
-import type { Missable } from '../buildup/index.ts';
+import { MISSED_NAMES, type Missable } from '../buildup/index.ts';
 import { words, type Part } from '../figures/index.ts';
 import type { Miss } from '../record/index.ts';
 
-/** How a missed limit is called in lists. */
-export const MISS_NAMES: Readonly<Record<Missable, string>> = {
-  overcoatUntil: 'overcoat time passed',
-  overcoatFrom: 'overcoated too early',
-  rainSafe: 'rained on too early',
-  dewMargin: 'laid at the dew point',
-  surfaceMin: 'laid too cold',
-  surfaceMax: 'laid too hot',
-  humidity: 'laid too dry or too humid',
-  wind: 'laid in too much wind',
-  moisture: 'laid on damp ground',
-  noBelow: 'cold before its time',
-  potLife: 'used past its pot life',
-  leastRate: 'below the least rate',
-  foot: 'walked on too early',
-  wheels: 'driven on too early',
+/** How a missed limit is called inside a sentence. */
+export const missName = (limit: Missable): string => {
+  const name = MISSED_NAMES[limit];
+  return name.slice(0, 1).toLowerCase() + name.slice(1);
 };
 
 /** What was missed, and when; without a full stop. */
@@ -35,7 +23,7 @@ export function missWords(m: Miss): Part[] {
     case 'wheels':
       return words`Wheels on the ${coat} ${at}, before it could carry them`;
     default:
-      return words`The ${coat} was ${MISS_NAMES[m.limit]} ${at}`;
+      return words`The ${coat} was ${missName(m.limit)} ${at}`;
   }
 }
 

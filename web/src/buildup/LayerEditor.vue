@@ -27,6 +27,7 @@ import FieldRow from './FieldRow.vue';
 import RateForms from './RateForms.vue';
 import { LAYER_TABLES, type Row } from './layertables.ts';
 import RowsEditor from './RowsEditor.vue';
+import RemedyEditor from './RemedyEditor.vue';
 import ToolsEditor from './ToolsEditor.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
@@ -38,10 +39,16 @@ function keepOpen(name: FieldGroup, event: Event): void {
   else openGroups.delete(name);
 }
 const coat = computed(() => (props.layer.kind === 'coat' ? props.layer : undefined));
+/** What is said in steps is not said in words as well. */
+function inSteps(path: string): boolean {
+  if (!('remedies' in props.layer) || !props.layer.remedies) return false;
+  const limit = path === 'ifMissed' ? 'overcoatUntil' : /^missed\/(\w+)$/.exec(path)?.[1];
+  return limit !== undefined && limit in props.layer.remedies;
+}
 const groups = computed(() =>
   FIELD_GROUPS.map((name) => ({
     name,
-    fields: FIELDS[props.layer.kind].filter((f) => f.group === name),
+    fields: FIELDS[props.layer.kind].filter((f) => f.group === name && !inSteps(f.path)),
   })).filter(({ name, fields }) => fields.length > 0 && (!NEEDS_BLOCK[name] || coat.value?.kettle)),
 );
 const change = (make: (layer: Layer) => void): void => editLayer(editing, props.layer.id, make);
@@ -297,6 +304,7 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
         :kinds="TOOLS"
         :shapes="SHAPES"
       />
+      <RemedyEditor v-if="g.name === 'if missed' && 'missed' in layer" :layer="layer" :build-up="buildUp" />
       <CureMatrix v-if="g.name === 'when' && coat" :coat="coat" />
       <template v-if="g.name === 'product'">
         <fieldset class="hazards">

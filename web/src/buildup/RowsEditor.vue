@@ -15,6 +15,8 @@ export interface RowColumn {
   readonly quantity?: Quantity;
   readonly options?: readonly string[];
   readonly optional?: boolean;
+  /** Letters of a text. */
+  readonly most?: number;
 }
 type Row = Readonly<Record<string, unknown>>;
 
@@ -79,7 +81,7 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
             <TextInput
               v-else
               :model-value="String(row[c.key] ?? '')"
-              :most="120"
+              :most="c.most ?? 120"
               :label="`${label}, row ${i + 1}, ${c.name}`"
               @update:model-value="(v) => set(i, c, v)"
             />
