@@ -44,7 +44,8 @@ export function checkChain(stored) {
   return { whole: true, entries: stored.length, lastHash: before };
 }
 
-export const storedIn = (data) => (Array.isArray(data) ? data : (data.content?.record ?? data.entries ?? data.record));
+export const storedIn = (data) =>
+  Array.isArray(data) ? data : (data.content?.record ?? data.entries ?? data.record);
 
 if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
   let bad = 0;
