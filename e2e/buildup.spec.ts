@@ -289,15 +289,18 @@ test('a ply is logged on its bay, looked at, and the next layer follows', async 
   await page.goto(`/jobs/${id}/site?zone=workshop&bay=workshop-3`);
   await expect(page.getByRole('heading', { name: 'Bay W3' })).toBeVisible();
   await page.getByRole('button', { name: 'Log the base sheet' }).click();
-  const drawer = page.getByRole('dialog', { name: /Log the base sheet on bay W3/ });
-  await drawer.getByRole('button', { name: 'Keep it' }).click();
-  await expect(drawer.getByRole('alert')).toContainText('startedAt');
+  const drawer = page.getByRole('dialog', { name: /Log the base sheet on W3/ });
+  await drawer.getByRole('button', { name: 'Keep for W3' }).click();
+  await expect(drawer.getByRole('alert')).toHaveText([
+    'Base sheet, started is missing; expected a time.',
+    'Base sheet, rolls used is missing; expected a figure.',
+  ]);
   const finished = await drawer.getByLabel(/^Finished/).inputValue();
   await drawer.getByLabel(/^Started/).fill(`${finished.slice(0, 10)}T00:00`);
   await measure(page, 'Rolls used', '3');
   await drawer.getByLabel('Batch').fill('B-7703');
   await drawer.getByText('Laps rolled, edges and bond looked at').click();
-  await drawer.getByRole('button', { name: 'Keep it' }).click();
+  await drawer.getByRole('button', { name: 'Keep for W3' }).click();
   await expect(page.getByRole('button', { name: 'Log the cap sheet' })).toBeVisible();
   await page.goto(`/jobs/${id}/record?zone=workshop`);
   await expect(page.locator('tr', { hasText: 'B-7703' })).toContainText(

@@ -279,7 +279,7 @@ test('one zone held for moisture, one refused for silicone, with the reasons on 
   await measure(page, 'Value of the test', '4.1');
   await measure(page, 'Test, along side 1', '12.8');
   await measure(page, 'Test, into the zone', '1.2');
-  await page.getByRole('button', { name: 'Add the test' }).click();
+  await page.getByRole('button', { name: 'Enter the test' }).click();
   await expect(headline).toContainText('Can be coated with Vehicular deck after');
   await page.getByRole('button', { name: 'Read with Moisture meter (simulated)' }).click();
   await expect(page.getByText(/Moisture meter \(simulated\), 12.80.m along/)).toBeVisible();

@@ -155,7 +155,11 @@ test('what is not accepted after a time without a signal is set aside, and someb
   await expect(aside).toContainText('H12 · prepared');
   await expect(aside).toContainText('hall-12');
   const file = await downloaded(page, () => aside.getByRole('button', { name: 'Save as a file' }).click());
-  expect(JSON.parse(file.text)).toMatchObject({ kind: 'step', bayId: 'hall-12', step: 'prepared' });
+  expect(JSON.parse(file.text)).toMatchObject({
+    kind: 'preparation',
+    bays: [{ bayId: 'hall-12' }],
+    body: { complete: true },
+  });
   // It is still there after the page was loaded anew, and refused again when it is sent again.
   await page.reload();
   await aside.getByRole('button', { name: 'Send it again' }).click();

@@ -372,6 +372,18 @@ describe('the sheet of the log', () => {
     await at.wait(50);
     expect(sent()).toMatchObject({ kind: 'melt', body: { chargedKg: 288 } });
   });
+  it('says what is missing in the words of the form', async () => {
+    const w = await open({ zoneId: 'hall', bays: [], kind: 'permit' });
+    await w.findAll('input[type="datetime-local"]')[1]!.setValue('');
+    await buttonOf(w, 'Keep it').trigger('click');
+    await at.wait(10);
+    expect(w.findAll('[role=alert]').map((a) => plain(a.text()))).toEqual([
+      'Permit for hot works, number is missing; expected a few words.',
+      'Permit for hot works, issued by is missing; expected a few words.',
+      'Permit for hot works, work is missing; expected a few words.',
+      'Permit for hot works, until is missing; expected a time.',
+    ]);
+  });
   it('goes on to the form of coats', async () => {
     const w = await open({ zoneId: 'hall', bays: [bayOf('H6').id] });
     await buttonOf(w, /^Coat/).trigger('click');

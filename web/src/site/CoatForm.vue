@@ -38,6 +38,7 @@ import CoatSplit from './CoatSplit.vue';
 import CoatTimes from './CoatTimes.vue';
 import ContainersOpened from './ContainersOpened.vue';
 import GaugeTeeth from './GaugeTeeth.vue';
+import { inForm } from './log/saying.ts';
 import { askWho } from './who.ts';
 
 const props = defineProps<{
@@ -50,6 +51,10 @@ const open = defineModel<boolean>({ required: true });
 const job = useJob();
 const preferences = usePreferences();
 const words = useEntryWords();
+const IN_FORM = {
+  names: { startedAt: 'Started', finishedAt: 'Finished', leftOver: 'Left over', gauge: 'Gauge' },
+  times: ['startedAt', 'finishedAt'],
+};
 const trouble = ref<string[]>([]);
 const saving = ref(false);
 
@@ -149,7 +154,7 @@ const target = computed(() => (old ? job.entries.find((s) => s.entry.id === old.
 const problems = computed(() => {
   if (draft.split === 'by hand' && where.value.bays.some((b) => b.share <= 0))
     return ['Split by hand: each bay needs its part, in the unit of the rate.'];
-  if (!checked.value.ok) return checked.value.problems.map(sentence);
+  if (!checked.value.ok) return inForm(checked.value.problems, 'Coat', IN_FORM);
   return entryProblems(checked.value.value, {
     ...job.rules(),
     target: target.value && { entry: target.value, alreadySuperseded: false },

@@ -19,6 +19,7 @@ import { fromField, toField, zoneName } from '../app/time.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import { inForm } from './log/saying.ts';
 import { askWho } from './who.ts';
 
 const props = defineProps<{ bays: readonly BayStatus[] }>();
@@ -87,7 +88,16 @@ const checked = computed(() =>
   ),
 );
 const problems = computed(() =>
-  (checked.value.ok ? entryProblems(checked.value.value, job.rules()) : checked.value.problems).map(sentence),
+  checked.value.ok
+    ? entryProblems(checked.value.value, job.rules()).map(sentence)
+    : inForm(checked.value.problems, layer.value?.name ?? 'The layer', {
+        names: {
+          startedAt: 'Started',
+          finishedAt: 'Finished',
+          used: layer.value ? UNITS[layer.value.kind] : 'Used',
+        },
+        times: ['startedAt', 'finishedAt'],
+      }),
 );
 const flags = computed(() =>
   checked.value.ok && problems.value.length === 0

@@ -23,6 +23,7 @@ import { askWho } from '../who.ts';
 import { useLogContext } from './context.ts';
 import FieldForm from './FieldForm.vue';
 import type { Values } from './fields.ts';
+import { inForm } from './saying.ts';
 import { KIND_FORMS, type KindForm, type LoggedKind } from './kinds.ts';
 
 const props = defineProps<{
@@ -83,7 +84,11 @@ const checked = computed(() =>
 );
 const problems = computed(() => {
   if (!checked.value) return [];
-  return checked.value.ok ? entryProblems(checked.value.value, job.rules()) : checked.value.problems;
+  if (checked.value.ok) return entryProblems(checked.value.value, job.rules()).map(sentence);
+  return inForm(checked.value.problems, form.value?.name ?? '', {
+    names: Object.fromEntries(fields.value.map((f) => [f.key, f.name])),
+    times: fields.value.filter((f) => f.form === 'time').map((f) => f.key),
+  });
 });
 const flags = computed(() =>
   checked.value?.ok && problems.value.length === 0
@@ -92,7 +97,7 @@ const flags = computed(() =>
 );
 
 async function keep(): Promise<void> {
-  trouble.value = problems.value.map(sentence);
+  trouble.value = [...problems.value];
   if (trouble.value.length > 0 || !form.value || !(await askWho(preferences))) return;
   saving.value = true;
   try {
