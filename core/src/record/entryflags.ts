@@ -2,12 +2,11 @@
  * What was done against a rule: it is taken and said, never refused. Flags are computed from the record, so that a
  * delivery or a permit that is entered later clears them.
  */
-import { isSheet, findBuildUp, litresOf, type BuildUpDoc } from '../buildup/index.ts';
-import type { SiteDoc } from '../site/index.ts';
-import { bayAreaM2 } from '../site/index.ts';
-import { wetFilm } from '../buildup/index.ts';
-import { format, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
-import { coatOf, openedLitres, type Say } from './entryrules.ts';
+import { findBuildUp, isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
+import { bayAreaM2, type SiteDoc } from '../site/index.ts';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { coatOf, openedLitres } from './laidlayers.ts';
+import { PLAIN, type Say } from './rulebase.ts';
 import { allOf, type SiteBook } from './fold.ts';
 import type { BookEntry, BookEntryOf } from './reading.ts';
 
@@ -251,6 +250,6 @@ function kindFlags(entry: BookEntry, c: FlagContext, say: Say): Flag[] {
 
 /** Everything about an entry that somebody should know who reads it. */
 export function entryFlags(entry: BookEntry, context: FlagContext): Flag[] {
-  const say = context.say ?? { time: (i: string) => i, value: (v, q) => format(v, q, 'metric') };
+  const say = context.say ?? PLAIN;
   return [...kindFlags(entry, context, say), ...batchFlags(entry, context), ...clockFlags(entry, say)];
 }

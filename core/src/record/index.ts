@@ -23,17 +23,9 @@ export {
   type StoredEntry,
 } from './entry.ts';
 export { batchesOf, entryFlags, permitsOpenAt, type Flag } from './entryflags.ts';
-export {
-  coatOf,
-  entryProblems,
-  kindName,
-  layerLaid,
-  openedLitres,
-  refersTo,
-  teethUsed,
-  type RecordContext,
-  type Say,
-} from './entryrules.ts';
+export { entryProblems, refersTo } from './entryrules.ts';
+export { coatOf, layerLaid, openedLitres, teethUsed } from './laidlayers.ts';
+export { kindName, type RecordContext, type Say } from './rulebase.ts';
 export { firstFormSchema, type FirstForm } from './firstform.ts';
 export {
   allOf,

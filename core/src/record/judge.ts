@@ -12,7 +12,7 @@ import {
 } from '../film/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { TOLERANCE } from '../units/index.ts';
-import { teethUsed } from './entryrules.ts';
+import { teethUsed } from './laidlayers.ts';
 import type { CoatEntry } from './fold.ts';
 
 export type CoatOutcome = 'enough' | 'thin' | 'check' | 'unproven';

@@ -15,7 +15,7 @@ import { progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
-import { coatOf, layerLaid } from './entryrules.ts';
+import { coatOf, layerLaid } from './laidlayers.ts';
 import {
   EMPTY_BAY_BOOK,
   type CoatEntry,

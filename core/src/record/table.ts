@@ -4,7 +4,7 @@
  */
 import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaFigure, type Bay, type SiteDoc } from '../site/index.ts';
-import { coatOf } from './entryrules.ts';
+import { coatOf } from './laidlayers.ts';
 import { coatOn, foldRecord, EMPTY_BOOK } from './fold.ts';
 import { judgeCoat } from './judge.ts';
 import { partOf, type BookEntry, type BookEntryOf, type Names } from './reading.ts';

@@ -4,7 +4,8 @@ import type { Coat } from '@lentum/core/buildup';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import type { CoatDraft } from './coatdraft.ts';
-import { METHOD_OPTIONS } from './log/kinds.ts';
+import { METHODS } from '@lentum/core/record';
+import { choices } from './log/fields.ts';
 
 defineProps<{ coat: Coat }>();
 /** The form's own draft, worked on in place. */
@@ -21,7 +22,7 @@ const d = defineModel<CoatDraft>({ required: true });
           size="large"
           label="Method"
           none="not said"
-          :options="METHOD_OPTIONS"
+          :options="choices(METHODS)"
       /></label>
       <template v-if="d.method === 'sprayed'">
         <label class="name"

@@ -11,7 +11,7 @@ import { usePreferences } from '../app/preferences.ts';
 import type { LineAct } from './BayList.vue';
 import CoatForm from './CoatForm.vue';
 import type { Values } from './log/fields.ts';
-import type { LoggedKind } from './log/kinds.ts';
+import type { LoggedKind } from './log/form.ts';
 import PlyForm from './PlyForm.vue';
 import { tapStep } from './steps.ts';
 import { askWho } from './who.ts';

@@ -10,7 +10,7 @@ import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
 import type { Values } from './log/fields.ts';
-import type { LoggedKind } from './log/kinds.ts';
+import type { LoggedKind } from './log/form.ts';
 import StepTimer from './StepTimer.vue';
 
 const props = defineProps<{ status: BayStatus; zone: Zone }>();

@@ -24,7 +24,8 @@ import { useLogContext } from './context.ts';
 import FieldForm from './FieldForm.vue';
 import type { Values } from './fields.ts';
 import { inForm } from './saying.ts';
-import { KIND_FORMS, type KindForm, type LoggedKind } from './kinds.ts';
+import type { KindForm, LoggedKind } from './form.ts';
+import { KIND_FORMS } from './kinds.ts';
 
 const props = defineProps<{
   zoneId: string;

@@ -9,7 +9,7 @@ import { stepDone } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import { usePreferences } from '../../app/preferences.ts';
 import { fromField, toField } from '../../app/time.ts';
-import type { LogContext } from './kinds.ts';
+import type { LogContext } from './form.ts';
 
 export function useLogContext(zoneId: () => string) {
   const job = useJob();

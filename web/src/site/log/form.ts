@@ -1,0 +1,38 @@
+/** What a form of the log is: what it may look at, what it asks for, and the body that it makes. */
+import type { BuildUp } from '@lentum/core/buildup';
+import type { BookEntryOf, Kind } from '@lentum/core/record';
+import type { Field, Values } from './fields.ts';
+
+/** Everything that forms may look at. */
+export interface LogContext {
+  readonly buildUp: BuildUp | undefined;
+  /** Steps of the zone's preparation, in working order. */
+  readonly steps: readonly { readonly key: string; readonly what: string }[];
+  readonly permits: readonly BookEntryOf<'permit'>[];
+  readonly watches: readonly BookEntryOf<'watch'>[];
+  /** Lines of the order, to name what came. */
+  readonly items: readonly { readonly key: string; readonly name: string }[];
+  /** Value of a field to an instant; undefined when it is no time. */
+  readonly instant: (field: unknown) => string | undefined;
+  /** An instant as a field shows it, so many hours from now. */
+  readonly field: (hours: number) => string;
+  readonly time: (instant: string) => string;
+  readonly who: string;
+  readonly charge: number;
+}
+
+export type LoggedKind = Exclude<Kind, 'conditions' | 'coat' | 'ply' | 'detail' | 'remedy' | 'withdrawal'>;
+
+export interface KindForm {
+  readonly kind: LoggedKind;
+  readonly name: string;
+  /** In one line: when it is entered. */
+  readonly says: string;
+  readonly group: 'The ground' | 'Laying' | 'Proof' | 'Hot works' | 'What happened' | 'Store';
+  readonly takes: 'bays' | 'zone' | 'job';
+  /** Why it cannot be entered here; absent: it can. */
+  readonly unless?: (c: LogContext) => string | undefined;
+  readonly fields: (c: LogContext, values: Values) => readonly Field[];
+  readonly start: (c: LogContext) => Values;
+  readonly body: (values: Values, c: LogContext) => unknown;
+}
