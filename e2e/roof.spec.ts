@@ -282,6 +282,8 @@ test('one zone held for moisture, one refused for silicone, with the reasons on 
   await page.getByRole('button', { name: 'Enter the test' }).click();
   await expect(headline).toContainText('Can be coated with Vehicular deck after');
   await page.getByRole('button', { name: 'Read with Moisture meter (simulated)' }).click();
-  await expect(page.getByText(/Moisture meter \(simulated\), 12.80.m along/)).toBeVisible();
+  await expect(
+    page.getByText(/Moisture meter \(simulated\), scale of the meter, 12.80.m along/),
+  ).toBeVisible();
   await saved(page);
 });

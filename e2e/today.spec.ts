@@ -30,7 +30,7 @@ test('the morning: bays in the order of what missing costs; a start dragged into
   await expect(group('Opens later')).toContainText('above the dew point');
   await expect(group('At work')).toContainText('by the weather and its forecast');
   await expect(group('Overcoat time missed')).toContainText(
-    'abrade, wipe clean and prime again. It takes about',
+    'abrade until it is matt all over. Wipe clean. Prime again. It takes about',
   );
   const names = await list.getByRole('heading').allTextContents();
   expect(names.indexOf('Overcoat time missed')).toBeLessThan(names.indexOf('Can be done now'));

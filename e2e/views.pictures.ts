@@ -64,11 +64,6 @@ test('desk', async ({ page }) => {
   await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=cap`);
   await page.waitForTimeout(2500);
   await take(page, 'courses');
-  await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=base`);
-  await expect(page.getByRole('region', { name: 'Cut list' })).toBeVisible();
-  await page.waitForTimeout(2500);
-  await page.getByRole('region', { name: 'Cut list' }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
-  await take(page, 'courses-cutting');
   await page.goto('/bench?sum=joint');
   await take(page, 'bench');
   await page.goto(`/jobs/${id}/site?part=today&bay=hall-7`);
@@ -83,6 +78,21 @@ test('desk', async ({ page }) => {
   await take(page, 'weather');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
+  await page.goto(`/jobs/${id}/site?part=bays&zone=garden`);
+  await page.getByRole('button', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: /^Kettle charge/ }).click();
+  for (const [label, text] of [
+    ['In the kettle', '288'],
+    ['Kettle, temperature 1', '221'],
+    ['Drawn', '120'],
+    ['Left in it', '168'],
+  ] as const) {
+    const field = page.getByRole('textbox', { name: label, exact: true });
+    await field.fill(text);
+    await field.blur();
+  }
+  await page.getByText(/above the safe maximum/).scrollIntoViewIfNeeded();
+  await take(page, 'log');
   await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
   await page.getByRole('button', { name: 'In which order?' }).click();
   for (let n = 0; n < 6; n += 1) await page.getByRole('button', { name: 'Next bay' }).click();
@@ -96,8 +106,15 @@ test('phone', async ({ page }) => {
   const id = await freshDemo(page);
   await page.addInitScript(() => localStorage.setItem('lentum.theme', 'sun'));
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-4`);
-  await take(page, 'phone-bay');
+  await page.goto(`/jobs/${id}/site?part=bays&zone=terrace&bay=terrace-9`);
+  await page.getByRole('button', { name: 'Log a coat' }).click();
+  for (const label of ['Bay T10', 'Bay T11'])
+    await page.getByRole('button', { name: label, exact: true }).click();
+  await page.getByRole('button', { name: 'to now' }).click();
+  for (const tooth of ['2.00', '2.00', '2.50'])
+    await page.getByRole('button', { name: `Last wet tooth ${tooth} mm` }).click();
+  await page.getByText('Which bays').evaluate((e) => e.scrollIntoView());
+  await take(page, 'phone-shift');
   await page.goto(`/jobs/${id}/site`);
   await expect(page.getByText(/Chance that it holds/).first()).toBeVisible();
   await take(page, 'phone-today');

@@ -121,41 +121,56 @@ function stepOf(entry: BookEntry): StepEntry | undefined {
   return step(entry.body.what, entry.body.at, entry.body.reason);
 }
 
-/** Puts an entry where its number belongs. */
-function placed<T extends { readonly seq: number }>(list: readonly T[], entry: T): T[] {
-  const last = list.at(-1);
-  if (last === undefined || last.seq <= entry.seq) return [...list, entry];
-  const i = list.findIndex((e) => e.seq > entry.seq);
-  return [...list.slice(0, i), entry, ...list.slice(i)];
-}
-const without = <T extends { readonly id: string }>(list: readonly T[], id: string): readonly T[] =>
-  list.some((e) => e.id === id) ? list.filter((e) => e.id !== id) : list;
+type Open<T> = { -readonly [K in keyof T]: T[K] extends readonly (infer E)[] ? E[] : never };
 
-function onBay(book: BayBook, bayId: string, entry: BookEntry): BayBook {
+/** Puts an entry where its number belongs: nearly always at the end. */
+function place<T extends { readonly seq: number }>(list: T[], entry: T): void {
+  let i = list.length;
+  while (i > 0 && (list[i - 1]?.seq ?? 0) > entry.seq) i -= 1;
+  list.splice(i, 0, entry);
+}
+function strikeFrom<T extends { readonly id: string }>(list: T[], id: string): void {
+  const i = list.findLastIndex((e) => e.id === id);
+  if (i >= 0) list.splice(i, 1);
+}
+
+/** Books by a key, of which those that are written to are copied once, and the others shared. */
+class Shelf<B extends object> {
+  readonly books: Map<string, B>;
+  private readonly own = new Set<string>();
+  private readonly empty: B;
+
+  constructor(before: ReadonlyMap<string, B>, empty: B) {
+    this.books = new Map(before);
+    this.empty = empty;
+  }
+  open(key: string): Open<B> {
+    const there = this.books.get(key);
+    if (there && this.own.has(key)) return there as unknown as Open<B>;
+    const copied = Object.fromEntries(
+      Object.entries(there ?? this.empty).map(([name, list]) => [name, [...(list as unknown[])]]),
+    ) as B;
+    this.own.add(key);
+    this.books.set(key, copied);
+    return copied as unknown as Open<B>;
+  }
+}
+
+function onBay(book: Open<BayBook>, bayId: string, entry: BookEntry): void {
   const step = stepOf(entry);
-  return {
-    coats: entry.kind === 'coat' ? placed(book.coats, coatOn(entry, bayId)) : book.coats,
-    laid: entry.kind === 'ply' ? placed(book.laid, laidOn(entry, bayId)) : book.laid,
-    steps: step ? placed(book.steps, step) : book.steps,
-    entries: placed(book.entries, entry),
-  };
+  if (entry.kind === 'coat') place(book.coats, coatOn(entry, bayId));
+  if (entry.kind === 'ply') place(book.laid, laidOn(entry, bayId));
+  if (step) place(book.steps, step);
+  place(book.entries, entry);
 }
 
-function onZone(book: ZoneBook, zoneId: string, entry: BookEntry): ZoneBook {
+function onZone(book: Open<ZoneBook>, zoneId: string, entry: BookEntry): void {
   const step = entry.bays.length === 0 ? stepOf(entry) : undefined;
-  const { conditions, details } = book;
-  return {
-    conditions:
-      entry.kind === 'conditions'
-        ? placed(conditions, { ...signed(entry), ...entry.body, zoneId })
-        : conditions,
-    details:
-      entry.kind === 'detail' && entry.body.detailId !== ALL_DETAILS
-        ? placed(details, { ...signed(entry), ...entry.body, zoneId })
-        : details,
-    steps: step ? placed(book.steps, step) : book.steps,
-    entries: placed(book.entries, entry),
-  };
+  if (entry.kind === 'conditions') place(book.conditions, { ...signed(entry), ...entry.body, zoneId });
+  if (entry.kind === 'detail' && entry.body.detailId !== ALL_DETAILS)
+    place(book.details, { ...signed(entry), ...entry.body, zoneId });
+  if (step) place(book.steps, step);
+  place(book.entries, entry);
 }
 
 /**
@@ -170,33 +185,20 @@ export function foldRecord(
 ): SiteBook {
   const seen = new Map(before.seen);
   const superseded = new Set(before.superseded);
-  const bays = new Map(before.bays);
-  const zones = new Map(before.zones);
-  let { job, lastSeq } = before;
+  const bays = new Shelf<BayBook>(before.bays, EMPTY_BAY_BOOK);
+  const zones = new Shelf<ZoneBook>(before.zones, EMPTY_ZONE_BOOK);
+  const job = [...before.job];
+  let { lastSeq } = before;
 
   const strike = (id: string): void => {
     superseded.add(id);
     const old = seen.get(id);
     if (!old) return;
-    for (const { bayId } of old.bays) {
-      const b = bays.get(bayId);
-      if (!b) continue;
-      bays.set(bayId, {
-        coats: without(b.coats, id),
-        laid: without(b.laid, id),
-        steps: without(b.steps, id),
-        entries: without(b.entries, id),
-      });
-    }
-    const z = old.zoneId === undefined ? undefined : zones.get(old.zoneId);
-    if (z && old.zoneId !== undefined)
-      zones.set(old.zoneId, {
-        conditions: without(z.conditions, id),
-        details: without(z.details, id),
-        steps: without(z.steps, id),
-        entries: without(z.entries, id),
-      });
-    job = without(job, id);
+    for (const { bayId } of old.bays)
+      for (const list of Object.values(bays.open(bayId))) strikeFrom<{ id: string }>(list, id);
+    if (old.zoneId !== undefined)
+      for (const list of Object.values(zones.open(old.zoneId))) strikeFrom<{ id: string }>(list, id);
+    strikeFrom(job, id);
   };
 
   for (const stored of entries) {
@@ -206,13 +208,11 @@ export function foldRecord(
     lastSeq = Math.max(lastSeq, entry.seq);
     if (entry.supersedes !== undefined) strike(entry.supersedes);
     if (superseded.has(entry.id) || entry.kind === 'withdrawal') continue;
-    for (const { bayId } of entry.bays)
-      bays.set(bayId, onBay(bays.get(bayId) ?? EMPTY_BAY_BOOK, bayId, entry));
-    if (entry.zoneId !== undefined)
-      zones.set(entry.zoneId, onZone(zones.get(entry.zoneId) ?? EMPTY_ZONE_BOOK, entry.zoneId, entry));
-    else if (entry.bays.length === 0) job = placed(job, entry);
+    for (const { bayId } of entry.bays) onBay(bays.open(bayId), bayId, entry);
+    if (entry.zoneId !== undefined) onZone(zones.open(entry.zoneId), entry.zoneId, entry);
+    else if (entry.bays.length === 0) place(job, entry);
   }
-  return { lastSeq, seen, superseded, bays, zones, job };
+  return { lastSeq, seen, superseded, bays: bays.books, zones: zones.books, job };
 }
 
 /** Everything of a kind in force on a bay, with what was said of its zone as a whole, in the order of the record. */

@@ -52,7 +52,7 @@ const tall = computed(() => roomy.value && box.value.height > 84);
 const plate = computed(() =>
   Math.min(
     Math.max(props.status.bay.label.length * 9, roomy.value ? word.value.length * 6.6 : 0) + 10,
-    box.value.width - 8,
+    Math.max(0, box.value.width - 8),
   ),
 );
 /** Begins with what is written on the bay, so that it can be called by it. */

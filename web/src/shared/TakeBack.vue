@@ -29,7 +29,8 @@ async function back(): Promise<void> {
   left: 50%;
   bottom: var(--s6);
   transform: translateX(-50%);
-  z-index: 3000;
+  /* Below what is opened over the page: its buttons stay free. */
+  z-index: 1000;
   max-width: calc(100vw - 2 * var(--s4));
 }
 .line {

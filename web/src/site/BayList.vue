@@ -98,6 +98,7 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
         <el-button
           v-if="c.does"
           class="tap does"
+          :aria-label="`${c.does.name}, ${c.rows.length > 1 ? `${c.rows.length} bays` : c.rows[0]?.status.bay.label}`"
           @click.stop="
             emit(
               'act',

@@ -296,6 +296,11 @@ const row = (entry: BookEntryOf<'test'>) => {
   align-items: end;
   padding: var(--s2) 0;
 }
+.new .el-checkbox {
+  grid-column: 1 / -1;
+  white-space: normal;
+  height: auto;
+}
 .new label {
   font-size: var(--t-s);
   color: var(--ink-2);
