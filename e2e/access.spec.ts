@@ -155,6 +155,15 @@ test('axe finds nothing in the dialogs', async ({ page }) => {
   await page.goto(`/jobs/${id}/site?zone=hall`);
   await page.getByRole('button', { name: 'In which order?' }).click();
   await scan('order of bays');
+  await page.goto(`/jobs/${id}/site?part=bays&zone=garden`);
+  await page.getByRole('button', { name: 'Log', exact: true }).click();
+  await page.waitForTimeout(500);
+  found['log'] = await violations(page);
+  await page.getByRole('button', { name: /^Kettle charge/ }).click();
+  await scan('kettle charge');
+  await page.goto(`/jobs/${id}/site?part=bays&zone=hall&bay=hall-8`);
+  await expect(page.getByLabel('Missed on H8')).toBeVisible();
+  found['missed'] = await violations(page);
   await page.goto(`/jobs/${id}/record`);
   await page.locator('article.coat').first().getByRole('button', { name: 'Withdraw' }).click();
   await scan('withdraw');

@@ -413,6 +413,23 @@ describe('taken and said', () => {
       [],
     );
   });
+  it('what was opened longer ago than it keeps once opened', () => {
+    const buildUps = structuredClone(job.buildUp);
+    const second = buildUps.buildUps
+      .find((b) => b.id === 'reinforced-polyurethane')!
+      .layers.find((l) => l.id === 'second')!;
+    Object.assign(second.product!, { openedDays: { value: 5, source: 'data sheet' } });
+    const said = (hours: number) => {
+      const opened = sample('stock', { step: 'left over', batch: 'F-2240', at: ago(hours) }, { id: 'o' });
+      const coat = sample('coat');
+      const b = bookWith(opened, coat);
+      return entryFlags(b.seen.get(coat.id)!, { buildUps, site: job.site, book: b }).map((f) => f.says);
+    };
+    expect(said(24 * 6 + 3)).toEqual([
+      expect.stringMatching(/^Batch F-2240 was opened .*, 6 days before; opened it keeps 5 days\.$/),
+    ]);
+    expect(said(24 * 5)).toEqual([]);
+  });
   it('a device whose clock is more than two minutes off', () => {
     expect(flags(sample('event', {}, { offsetMs: 600_000 }))[0]!.says).toContain('was 10');
     expect(flags(sample('event', {}, { offsetMs: -600_000 }))[0]!.says).toContain('ahead');

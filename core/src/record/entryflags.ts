@@ -4,7 +4,7 @@
  */
 import { findBuildUp, isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaM2, type SiteDoc } from '../site/index.ts';
-import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { coatOf, openedLitres } from './laidlayers.ts';
 import { PLAIN, type Say } from './rulebase.ts';
 import { allOf, type SiteBook } from './fold.ts';
@@ -14,6 +14,7 @@ export interface Flag {
   readonly rule:
     | 'covers too little'
     | 'batch not delivered'
+    | 'opened too long'
     | 'melt too hot'
     | 'melt too cold'
     | 'melt too long'
@@ -87,6 +88,29 @@ function batchFlags(entry: BookEntry, { book }: FlagContext): Flag[] {
       rule: 'batch not delivered',
       says: `Batch ${batch} is on no delivery. Was it read right, or is the delivery still to be entered?`,
     }));
+}
+
+/** Containers of the batch that were opened, or left over opened, longer ago than the product keeps once opened. */
+function openedFlags(entry: BookEntryOf<'coat'>, { buildUps, book }: FlagContext, say: Say): Flag[] {
+  const keeps = coatOf(buildUps, entry.body)?.product?.openedDays?.value;
+  if (keeps === undefined) return [];
+  const startMs = Date.parse(entry.body.startedAt);
+  return batchesOf(entry as BookEntry).flatMap((batch): Flag[] => {
+    const opened = allOf(book, 'stock').find(
+      (s) =>
+        (s.body.step === 'opened' || s.body.step === 'left over') &&
+        s.body.batch === batch &&
+        startMs - Date.parse(s.body.at) > keeps * MS_PER_DAY,
+    );
+    if (!opened) return [];
+    const days = Math.floor((startMs - Date.parse(opened.body.at)) / MS_PER_DAY);
+    return [
+      {
+        rule: 'opened too long',
+        says: `Batch ${batch} was opened ${say.time(opened.body.at)}, ${days} days before; opened it keeps ${keeps} days.`,
+      },
+    ];
+  });
 }
 
 /** Permits that were open at an instant. */
@@ -230,7 +254,7 @@ function clockFlags(entry: BookEntry, say: Say): Flag[] {
 function kindFlags(entry: BookEntry, c: FlagContext, say: Say): Flag[] {
   switch (entry.kind) {
     case 'coat':
-      return coatFlags(entry, c, say);
+      return [...coatFlags(entry, c, say), ...openedFlags(entry, c, say)];
     case 'ply':
       return hotSheetFlags(entry, c, say);
     case 'melt':

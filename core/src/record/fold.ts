@@ -129,9 +129,20 @@ function place<T extends { readonly seq: number }>(list: T[], entry: T): void {
   while (i > 0 && (list[i - 1]?.seq ?? 0) > entry.seq) i -= 1;
   list.splice(i, 0, entry);
 }
-function strikeFrom<T extends { readonly id: string }>(list: T[], id: string): void {
-  const i = list.findLastIndex((e) => e.id === id);
-  if (i >= 0) list.splice(i, 1);
+/** Takes an entry out of a list in the order of the record, found by its number. */
+function strikeFrom(list: { readonly id: string; readonly seq: number }[], old: BookEntry): void {
+  let low = 0;
+  let high = list.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((list[middle]?.seq ?? 0) < old.seq) low = middle + 1;
+    else high = middle;
+  }
+  for (let i = low; list[i]?.seq === old.seq; i += 1)
+    if (list[i]?.id === old.id) {
+      list.splice(i, 1);
+      return;
+    }
 }
 
 /** Books by a key, of which those that are written to are copied once, and the others shared. */
@@ -195,10 +206,10 @@ export function foldRecord(
     const old = seen.get(id);
     if (!old) return;
     for (const { bayId } of old.bays)
-      for (const list of Object.values(bays.open(bayId))) strikeFrom<{ id: string }>(list, id);
+      for (const list of Object.values(bays.open(bayId))) strikeFrom(list, old);
     if (old.zoneId !== undefined)
-      for (const list of Object.values(zones.open(old.zoneId))) strikeFrom<{ id: string }>(list, id);
-    strikeFrom(job, id);
+      for (const list of Object.values(zones.open(old.zoneId))) strikeFrom(list, old);
+    strikeFrom(job, old);
   };
 
   for (const stored of entries) {
@@ -228,9 +239,23 @@ export function onBayOf<K extends BookEntry['kind']>(
     .sort((a, b) => a.seq - b.seq) as unknown as BookEntryOf<K>[];
 }
 
-/** Everything of a kind in force, wherever it belongs, in the order of the record. */
-export function allOf<K extends BookEntry['kind']>(book: SiteBook, kind: K): BookEntryOf<K>[] {
-  return [...book.seen.values()]
-    .filter((e): e is Extract<BookEntry, { kind: K }> => e.kind === kind && !book.superseded.has(e.id))
-    .sort((a, b) => a.seq - b.seq) as unknown as BookEntryOf<K>[];
+/** Sorted once for a book: books never change. */
+const byKind = new WeakMap<SiteBook, Map<string, BookEntry[]>>();
+
+function kindsOf(book: SiteBook): Map<string, BookEntry[]> {
+  const kept = byKind.get(book);
+  if (kept) return kept;
+  const kinds = new Map<string, BookEntry[]>();
+  for (const e of [...book.seen.values()].sort((a, b) => a.seq - b.seq)) {
+    if (book.superseded.has(e.id)) continue;
+    const list = kinds.get(e.kind);
+    if (list) list.push(e);
+    else kinds.set(e.kind, [e]);
+  }
+  byKind.set(book, kinds);
+  return kinds;
 }
+
+/** Everything of a kind in force, wherever it belongs, in the order of the record. */
+export const allOf = <K extends BookEntry['kind']>(book: SiteBook, kind: K): readonly BookEntryOf<K>[] =>
+  (kindsOf(book).get(kind) ?? []) as unknown as BookEntryOf<K>[];
