@@ -91,7 +91,7 @@ test('desk', async ({ page }) => {
     await field.fill(text);
     await field.blur();
   }
-  await page.getByText(/above the safe maximum/).scrollIntoViewIfNeeded();
+  await page.getByText(/the charge is lost/).scrollIntoViewIfNeeded();
   await take(page, 'log');
   await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
   await page.getByRole('button', { name: 'In which order?' }).click();
@@ -111,8 +111,15 @@ test('phone', async ({ page }) => {
   for (const label of ['Bay T10', 'Bay T11'])
     await page.getByRole('button', { name: label, exact: true }).click();
   await page.getByRole('button', { name: 'to now' }).click();
-  for (const tooth of ['2.00', '2.00', '2.50'])
-    await page.getByRole('button', { name: `Last wet tooth ${tooth} mm` }).click();
+  await page.getByRole('button', { name: 'One more of container 1' }).click();
+  const left = page.getByRole('textbox', { name: 'Left over', exact: true });
+  await left.fill('18');
+  await left.blur();
+  for (const bay of ['T9', 'T10', 'T11']) {
+    await page.getByRole('button', { name: new RegExp(`^Readings on ${bay},`) }).click();
+    for (const tooth of ['2.00', '2.50', '2.00'])
+      await page.getByRole('button', { name: `Last wet tooth ${tooth} mm` }).click();
+  }
   await page.getByText('Which bays').evaluate((e) => e.scrollIntoView());
   await take(page, 'phone-shift');
   await page.goto(`/jobs/${id}/site`);

@@ -3,14 +3,17 @@ import { defineComponent, h, nextTick, reactive } from 'vue';
 import {
   blankBuildUp,
   blankLayer,
+  buildUpProblems,
   CATALOGUE,
   resolve,
+  whenMissed,
   type BuildUp,
   type BuildUpDoc,
   type Coat,
   type Layer,
 } from '@lentum/core/buildup';
 import { judgeBuildUp, readinessByFamily, type Situation } from '@lentum/core/choosing';
+import { sentence } from '@lentum/core/problems';
 import { blankZone } from '@lentum/core/survey';
 import BinderPanel from '../src/buildup/BinderPanel.vue';
 import CautionCard from '../src/buildup/CautionCard.vue';
@@ -24,6 +27,7 @@ import LayerTable from '../src/buildup/LayerTable.vue';
 import MixFacts from '../src/buildup/MixFacts.vue';
 import MovesStrip from '../src/buildup/MovesStrip.vue';
 import { choose } from '../src/buildup/revise.ts';
+import RemedyEditor from '../src/buildup/RemedyEditor.vue';
 import RowsEditor from '../src/buildup/RowsEditor.vue';
 import { askedOf } from '../src/buildup/situation.ts';
 import SourceBar from '../src/buildup/SourceBar.vue';
@@ -382,4 +386,41 @@ it('hot layers are probed, cold coats are gauged', () => {
   for (const b of CATALOGUE)
     for (const l of b.layers)
       if (l.kind === 'coat' && !l.kettle) expect(gaugeFor(l), `${b.id} ${l.id}`).not.toBe('probe');
+});
+
+describe('what to do when a limit was missed, in steps', () => {
+  const open = () => {
+    const draft = reactive(page('reinforced-polyurethane')) as BuildUp;
+    const { w } = inEditor(draft, RemedyEditor, () => ({ layer: coat(draft, 'first'), buildUp: draft }));
+    return { w, first: () => coat(draft, 'first'), draft };
+  };
+  it('a typed time carries the source that is set; a product takes its rate as it was typed', async () => {
+    const { w, first, draft } = open();
+    const row = 'Overcoat time passed, steps, row 1';
+    await type(w, `${row}, Dries`, '6');
+    await type(w, `${row}, Or a product`, 'Repair resin');
+    await type(w, `${row}, kg/m² of it`, '0.4');
+    expect(first().remedies!.overcoatUntil![0]).toMatchObject({
+      dryH: { value: 6, source: 'data sheet' },
+      product: 'Repair resin',
+      rate: { basis: 'mass', value: 0.4, source: 'data sheet' },
+    });
+    expect(buildUpProblems(copy(draft))).toEqual([]);
+  });
+  it('may be said in words again', async () => {
+    const { w, first } = open();
+    await w
+      .findAll('button')
+      .find((b) => plain(b.text()) === 'In words again')!
+      .trigger('click');
+    expect(first().remedies).toBe(undefined);
+    expect(whenMissed(first(), 'overcoatUntil').says).toBe(first().ifMissed);
+  });
+  it('a step that lays what is not there is refused in a sentence', () => {
+    const draft = page('reinforced-polyurethane');
+    coat(draft, 'first').remedies!.overcoatUntil![2]!.layerId = 'gone';
+    expect(buildUpProblems(draft).map(sentence).join(' ')).toContain(
+      'First coat, remedy, step 3: “gone” is not known here',
+    );
+  });
 });

@@ -130,7 +130,7 @@ const permitFlag = (book: SiteBook, at: string, what: string, say: Say): Flag[] 
     : [
         {
           rule: 'no permit',
-          says: `No permit for hot works is on record as open ${say.time(at)}, when ${what}.`,
+          says: `No permit for hot works is on record for ${say.time(at)}, when ${what}.`,
         },
       ];
 
@@ -143,7 +143,7 @@ function meltFlags(entry: BookEntryOf<'melt'>, c: FlagContext, say: Say): Flag[]
   if (hottest && hottest.kettleC > kettle.safeMaxC.value)
     flags.push({
       rule: 'melt too hot',
-      says: `Melt ${temp(hottest.kettleC)} ${say.time(hottest.at)} is above the safe maximum of ${temp(kettle.safeMaxC.value)}: the charge is lost. Burner off, lay none of it.`,
+      says: `Melt ${temp(hottest.kettleC)} (${say.time(hottest.at)}) is above the safe maximum of ${temp(kettle.safeMaxC.value)}: the charge is lost. Burner off, lay none of it.`,
     });
   const cold = entry.body.temperatures.find(
     (t) => t.layingC !== undefined && t.layingC < kettle.applyMinC.value,
@@ -151,7 +151,7 @@ function meltFlags(entry: BookEntryOf<'melt'>, c: FlagContext, say: Say): Flag[]
   if (cold?.layingC !== undefined)
     flags.push({
       rule: 'melt too cold',
-      says: `${temp(cold.layingC)} where it was laid ${say.time(cold.at)} is below ${temp(kettle.applyMinC.value)}: it may not bond.`,
+      says: `${temp(cold.layingC)} where it was laid (${say.time(cold.at)}) is below ${temp(kettle.applyMinC.value)}: it may not bond.`,
     });
   const end = entry.body.offAt ?? entry.body.temperatures.at(-1)?.at;
   const hours = end === undefined ? 0 : (Date.parse(end) - Date.parse(entry.body.litAt)) / MS_PER_HOUR;

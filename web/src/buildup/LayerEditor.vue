@@ -169,6 +169,7 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
         <span class="quiet">{{ typical(g) }}</span>
       </summary>
       <RateForms v-if="g.name === 'how much' && coat" :coat="coat" />
+      <RemedyEditor v-if="g.name === 'if missed' && 'missed' in layer" :layer="layer" :build-up="buildUp" />
       <div class="fields">
         <FieldRow v-for="f in g.fields" :key="f.path" :layer="layer" :field="f" />
         <template v-if="g.name === 'what it is'">
@@ -304,7 +305,6 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
         :kinds="TOOLS"
         :shapes="SHAPES"
       />
-      <RemedyEditor v-if="g.name === 'if missed' && 'missed' in layer" :layer="layer" :build-up="buildUp" />
       <CureMatrix v-if="g.name === 'when' && coat" :coat="coat" />
       <template v-if="g.name === 'product'">
         <fieldset class="hazards">

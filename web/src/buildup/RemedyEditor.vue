@@ -57,7 +57,6 @@ function stepOf(row: Row, before: RemedyStep | undefined): RemedyStep {
 
 const inSteps = computed(() => MISSABLE.filter((k) => props.layer.remedies?.[k]));
 const choices = computed(() => [
-  { value: '', label: 'Say one of them in steps' },
   ...MISSABLE.filter((k) => !props.layer.remedies?.[k]).map((k) => ({
     value: k as string,
     label: MISSED_NAMES[k],
@@ -102,6 +101,7 @@ function add(limit: string): void {
   <PickList
     :model-value="adding"
     class="add"
+    none="Say one of them in steps"
     label="Say one of them in steps"
     :options="choices"
     @update:model-value="add"
@@ -111,6 +111,18 @@ function add(limit: string): void {
 <style scoped>
 .limit {
   margin: var(--s3) 0;
+}
+.limit :deep(td) {
+  min-width: 6.5rem;
+}
+.limit :deep(td:nth-child(2)) {
+  min-width: 17rem;
+}
+.limit :deep(td:last-child) {
+  min-width: 0;
+}
+.limit :deep(th) {
+  white-space: nowrap;
 }
 .add {
   max-width: 18rem;

@@ -74,7 +74,8 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
             <PickList
               v-else-if="c.form === 'choice'"
               :model-value="String(row[c.key] ?? '')"
-              :options="(c.options ?? []).map((o) => ({ value: o, label: o }))"
+              :none="c.optional ? 'nothing' : 'choose'"
+              :options="(c.options ?? []).map((o) => ({ value: o, label: o || 'nothing' }))"
               :label="`${label}, row ${i + 1}, ${c.name}`"
               @update:model-value="(v) => set(i, c, v)"
             />

@@ -88,12 +88,12 @@ const fate = (later: BookEntry): string =>
         <tr v-for="r in rows" :key="r.entry.seq" :class="{ gone: r.later, lit: r.entry.id === highlighted }">
           <td class="num">{{ r.entry.seq }}</td>
           <td class="when">{{ job.time(Date.parse(r.entry.madeAt)) }}</td>
-          <td>{{ r.entry.who }}</td>
-          <td>
+          <td class="who">{{ r.entry.who }}</td>
+          <td class="says">
             <span class="what">{{ r.says }}</span>
             <p v-for="f in r.flags" :key="f.says" class="flag">{{ f.says }}</p>
           </td>
-          <td>
+          <td class="act">
             <span v-if="r.later" class="quiet">{{ fate(r.later) }}</span>
             <el-button
               v-else-if="r.entry.kind !== 'withdrawal'"
@@ -130,6 +130,31 @@ const fate = (later: BookEntry): string =>
 @media (max-width: 720px) {
   .kinds {
     width: 100%;
+  }
+  /* Two lines an entry: who and when above what. */
+  thead {
+    display: none;
+  }
+  tbody tr {
+    display: grid;
+    grid-template:
+      'no when who act' auto
+      'says says says says' auto / auto auto 1fr auto;
+    align-items: center;
+    border-bottom: var(--stroke) solid var(--line);
+    padding: var(--s1) 0 var(--s2);
+  }
+  tbody td {
+    border: 0;
+    height: auto;
+    padding: 0 var(--s2) 0 0;
+  }
+  .says {
+    grid-area: says;
+  }
+  .act {
+    grid-area: act;
+    padding: 0;
   }
 }
 </style>

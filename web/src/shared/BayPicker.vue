@@ -41,6 +41,7 @@ function turn(id: string): void {
         v-for="b in bays"
         :key="b.id"
         type="button"
+        class="tile"
         :aria-pressed="chosen.includes(b.id)"
         :aria-label="`Bay ${b.label}`"
         @click="turn(b.id)"
@@ -80,22 +81,5 @@ legend {
   max-height: 232px;
   overflow-y: auto;
   padding: 3px;
-}
-.grid button {
-  min-height: var(--tap);
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  font-weight: 600;
-  padding: 0 var(--s1);
-  cursor: pointer;
-}
-.grid button[aria-pressed='true'] {
-  background: var(--sea-soft);
-  border-color: var(--sea);
-  box-shadow: inset 0 0 0 2px var(--sea);
-  font-weight: 700;
 }
 </style>

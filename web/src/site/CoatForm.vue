@@ -108,6 +108,7 @@ const {
         v-for="b in chosen"
         :key="b.id"
         type="button"
+        class="tile"
         :aria-pressed="b.id === readingOn"
         :aria-label="`Readings on ${b.label}, ${(draft.readings[b.id] ?? []).length} taken`"
         @click="readingOn = b.id"
@@ -181,19 +182,7 @@ const {
   margin-bottom: var(--s2);
 }
 .bays button {
-  min-height: var(--tap);
   min-width: 64px;
-  border: max(1px, var(--stroke)) solid var(--line-2);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  font-weight: 600;
-  cursor: pointer;
-}
-.bays button[aria-pressed='true'] {
-  border-color: var(--violet);
-  box-shadow: inset 0 0 0 2px var(--violet);
 }
 .note {
   margin-top: var(--s3);

@@ -164,6 +164,12 @@ const chooseBay = (id: string): void =>
 <style scoped>
 .top {
   margin-bottom: var(--s3);
+  flex-wrap: nowrap;
+  align-items: flex-start;
+}
+.top > :first-child {
+  flex: 1;
+  min-width: 0;
 }
 .empty {
   max-width: 40rem;
