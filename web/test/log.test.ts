@@ -85,7 +85,7 @@ describe('an entry as it is made', () => {
     noteClock(null, sentMs, sentMs);
     expect(clockOffsetMs.value).toBe(600_450);
   });
-  it('numbers are told apart by blanks, with either decimal sign', () => {
+  it('numbers are parted by blanks, with either decimal sign', () => {
     expect(numbersOf('400 412,5; 390.1\n7')).toEqual([400, 412.5, 390.1, 7]);
     expect(numbersOf('')).toEqual([]);
     expect(numbersOf('4 x')).toBe(undefined);

@@ -1,7 +1,7 @@
 /** What is wrong with an entry, in the words of the form that it was typed into. */
 import { sentence, type Problem } from '@lentum/core/problems';
 
-/** Names of the body's parts as the form shows them; times are told apart, because they are typed as a clock. */
+/** Names of the body's parts as the form shows them; times are marked, because they are typed as a clock. */
 export interface FormWords {
   readonly names: Readonly<Record<string, string>>;
   readonly times: readonly string[];
