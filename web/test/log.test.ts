@@ -61,11 +61,13 @@ describe('an entry as it is made', () => {
       what: 'rain',
       note: '  a\u0000 de\u0301luge \r\n',
     } as Body<'event'>;
-    const entry = makeEntry('Ines', 'event', { zoneId: 'hall' }, body);
+    const entry = makeEntry(personNamed('Ines').id, 'event', { zoneId: 'hall' }, body);
     expect(entry).toMatchObject({ form: 2, offsetMs: 90_000, personId: personNamed('Ines').id, bays: [] });
     expect(entry.body).toMatchObject({ note: 'a déluge' });
     expect(secondFormSchema.parse(entry)).toEqual(entry);
-    expect(makeEntry('Ines', 'event', { zoneId: 'hall' }, body)).toMatchObject({ deviceId: entry.deviceId });
+    expect(makeEntry(personNamed('Ines').id, 'event', { zoneId: 'hall' }, body)).toMatchObject({
+      deviceId: entry.deviceId,
+    });
   });
   it('one name on a device is one person, another name another', () => {
     expect(personNamed(' Ines ').id).toBe(personNamed('Ines').id);
@@ -290,7 +292,12 @@ describe('the log, kind by kind', () => {
         form.takes === 'job'
           ? {}
           : { zoneId: zone, bays: bays.map((l) => ({ bayId: bayOf(l).id, share: 1 })) };
-      const entry = makeEntry('Ines', kind as Kind, where, form.body(values, context.value) as never);
+      const entry = makeEntry(
+        personNamed('Ines').id,
+        kind as Kind,
+        where,
+        form.body(values, context.value) as never,
+      );
       const parsed = check(secondFormSchema, entry, kind);
       expect(parsed.ok ? [] : parsed.problems.map(sentence)).toEqual([]);
       expect(entryProblems(entry, at.job.rules()).map(sentence)).toEqual([]);

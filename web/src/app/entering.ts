@@ -33,12 +33,15 @@ export function tidied<T>(value: T): T {
   ) as T;
 }
 
-/** An entry made here and now. */
-export function makeEntry<K extends Kind>(who: string, kind: K, where: Where, body: Body<K>): Entry {
+/** For an entry that is only looked at while it is typed. */
+export const NOBODY_YET = 'nobody-yet';
+
+/** An entry made here and now, of a person by their id. */
+export function makeEntry<K extends Kind>(personId: string, kind: K, where: Where, body: Body<K>): Entry {
   const { zoneId, bays = [], place, supersedes } = where;
   return {
     ...{ form: 2, id: crypto.randomUUID(), kind, version: 1 },
-    ...{ personId: personNamed(who).id, deviceId: deviceId(), madeAt: new Date().toISOString() },
+    ...{ personId, deviceId: deviceId(), madeAt: new Date().toISOString() },
     ...(clockOffsetMs.value === undefined ? {} : { offsetMs: clockOffsetMs.value }),
     ...(zoneId === undefined ? {} : { zoneId }),
     bays: [...bays],
@@ -54,7 +57,7 @@ export function useEntering(who: Ref<string>, send: (entry: Entry) => Promise<vo
   let forget: ReturnType<typeof setTimeout> | undefined;
 
   async function enter<K extends Kind>(kind: K, where: Where, body: Body<K>): Promise<Entry> {
-    const entry = makeEntry(who.value, kind, where, body);
+    const entry = makeEntry(personNamed(who.value).id, kind, where, body);
     await send(entry);
     return entry;
   }

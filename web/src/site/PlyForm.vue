@@ -12,7 +12,7 @@ import {
 } from '@lentum/core/record';
 import { bayRuns } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
-import { makeEntry } from '../app/entering.ts';
+import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { fromField, toField, zoneName } from '../app/time.ts';
@@ -83,7 +83,7 @@ const body = computed(() => {
 const checked = computed(() =>
   check(
     secondFormSchema,
-    makeEntry(preferences.who.trim() || 'somebody', 'ply', where.value, body.value),
+    makeEntry(NOBODY_YET, 'ply', where.value, body.value),
     layer.value?.name ?? 'The layer',
   ),
 );

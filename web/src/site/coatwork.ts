@@ -18,7 +18,7 @@ import {
 import { bayAreaFigure } from '@lentum/core/site';
 import { bayRuns, coatVerdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
-import { makeEntry } from '../app/entering.ts';
+import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { toField, zoneName } from '../app/time.ts';
@@ -135,7 +135,7 @@ export function useCoatWork(
   const checked = computed(() =>
     check(
       secondFormSchema,
-      makeEntry(preferences.who.trim() || 'somebody', 'coat', where.value, body.value as Body<'coat'>),
+      makeEntry(NOBODY_YET, 'coat', where.value, body.value as Body<'coat'>),
       'The coat',
     ),
   );

@@ -22,7 +22,7 @@ import {
   type Zone,
 } from '@lentum/core/survey';
 import { sentenceOf } from '../app/api.ts';
-import { makeEntry } from '../app/entering.ts';
+import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { fromField, toField } from '../app/time.ts';
@@ -79,7 +79,7 @@ async function keep(readings: readonly { body: Body<'test'>; place: Place | unde
   problem.value = [];
   if (!(await askWho(preferences))) return;
   const made = readings.map((r) =>
-    makeEntry(preferences.who, 'test', { zoneId: props.zone.id, place: r.place }, r.body),
+    makeEntry(NOBODY_YET, 'test', { zoneId: props.zone.id, place: r.place }, r.body),
   );
   for (const entry of made) {
     const form = check(secondFormSchema, entry, facts.value.name);

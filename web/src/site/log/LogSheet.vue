@@ -13,7 +13,7 @@ import {
 } from '@lentum/core/record';
 import { bayRuns } from '@lentum/core/words';
 import { sentenceOf } from '../../app/api.ts';
-import { makeEntry } from '../../app/entering.ts';
+import { makeEntry, NOBODY_YET } from '../../app/entering.ts';
 import { useJob } from '../../app/job.ts';
 import { usePreferences } from '../../app/preferences.ts';
 import { zoneName } from '../../app/time.ts';
@@ -78,7 +78,7 @@ const where = computed(() => {
 const entry = computed(() => {
   if (!form.value) return undefined;
   const body = form.value.body(values.value, context.value) as Body<Kind>;
-  return makeEntry(preferences.who.trim() || 'somebody', form.value.kind as Kind, where.value, body as never);
+  return makeEntry(NOBODY_YET, form.value.kind as Kind, where.value, body as never);
 });
 const checked = computed(() =>
   entry.value && form.value ? check(secondFormSchema, entry.value, kindName(form.value.kind)) : undefined,
