@@ -111,6 +111,10 @@ test('phone', async ({ page }) => {
   for (const label of ['Bay T10', 'Bay T11'])
     await page.getByRole('button', { name: label, exact: true }).click();
   await page.getByRole('button', { name: 'to now' }).click();
+  const finished = await page.locator('#coat-end').inputValue();
+  await page
+    .locator('#coat-start')
+    .fill(finished.replace(/T(\d\d)/, (_, h: string) => `T${String(+h - 1).padStart(2, '0')}`));
   await page.getByRole('button', { name: 'One more of container 1' }).click();
   const left = page.getByRole('textbox', { name: 'Left over', exact: true });
   await left.fill('18');

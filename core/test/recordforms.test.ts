@@ -142,7 +142,8 @@ describe('the canonical form', () => {
         fc.integer({ min: 0, max: job.record.length - 1 }),
         fc.constantFrom('person', 'body', 'lose', 'time', 'number', 'bays'),
         (i, how) => {
-          const edited = structuredClone(job.record) as StoredEntry[];
+          // A correction may share its list of bays with what it corrects: a copy through text shares nothing.
+          const edited = JSON.parse(JSON.stringify(job.record)) as StoredEntry[];
           const e = edited[i]!;
           if (how === 'person') Object.assign(e.entry, { personId: 'somebody' });
           else if (how === 'body') Object.assign((e.entry as Entry).body, { at: '2020-01-01T00:00:00.000Z' });
@@ -157,6 +158,7 @@ describe('the canonical form', () => {
           expect([found.whole, found.breaksAt]).toEqual([whole, whole ? undefined : i + 1]);
         },
       ),
+      { examples: [[94, 'bays']] },
     );
   });
 });

@@ -37,7 +37,10 @@ const setRow = (key: string, i: number, row: Values): void =>
       >
       <el-form-item
         v-else
-        :class="{ wide: f.form === 'rows' || f.form === 'ticks' || (f.form === 'words' && f.long) }"
+        :class="{
+          wide: f.form === 'rows' || f.form === 'ticks' || (f.form === 'words' && f.long),
+          moment: f.form === 'time',
+        }"
       >
         <template #label>{{ title(f) }}<span v-if="f.optional" class="quiet"> if known</span></template>
         <MeasureInput
@@ -162,6 +165,10 @@ const setRow = (key: string, i: number, row: Values): void =>
   margin-bottom: var(--s2);
 }
 .row .fields {
-  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
+}
+/* A date with its hour needs the room of two numbers. */
+.row .moment {
+  grid-column: span 2;
 }
 </style>
