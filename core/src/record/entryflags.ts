@@ -2,10 +2,10 @@
  * What was done against a rule: it is taken and said, never refused. Flags are computed from the record, so that a
  * delivery or a permit that is entered later clears them.
  */
-import { findBuildUp, isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
+import { isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaM2, type SiteDoc } from '../site/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
-import { coatOf, openedLitres } from './laidlayers.ts';
+import { coatOf, layerNamed, openedLitres } from './laidlayers.ts';
 import { PLAIN, type Say } from './rulebase.ts';
 import { allOf, type SiteBook } from './fold.ts';
 import type { BookEntry, BookEntryOf } from './reading.ts';
@@ -232,10 +232,9 @@ function sweptFlags(entry: BookEntryOf<'broadcast'>, { book }: FlagContext, say:
 }
 
 function hotSheetFlags(entry: BookEntryOf<'ply'>, c: FlagContext, say: Say): Flag[] {
-  const { buildUpId, revision, layerId, startedAt } = entry.body;
-  const layer = findBuildUp(c.buildUps, buildUpId, revision)?.layers.find((l) => l.id === layerId);
+  const layer = layerNamed(c.buildUps, entry.body);
   return layer && isSheet(layer) && layer.bonding === 'torched'
-    ? permitFlag(c.book, startedAt, 'torching began', say)
+    ? permitFlag(c.book, entry.body.startedAt, 'torching began', say)
     : [];
 }
 

@@ -8,7 +8,7 @@ import { TOLERANCE } from '../units/index.ts';
 import type { EntryForm } from './entry.ts';
 import { coatOf, layerLaid, layerNamed, openedLitres, teethUsed, type LayerNamed } from './laidlayers.ts';
 import { readEntry, type BookEntry, type BookEntryOf } from './reading.ts';
-import { missing, NAMES, order, PLAIN, unknown, type RecordContext, type Say } from './rulebase.ts';
+import { kindName, missing, order, PLAIN, unknown, type RecordContext, type Say } from './rulebase.ts';
 import { futureProblems, placeProblems, spanProblems } from './whenandwhere.ts';
 
 /** The layer has to be of the kind that the entry lays. */
@@ -16,7 +16,7 @@ function layerProblems(entry: BookEntry, { buildUps }: RecordContext): Problem[]
   const wrong = (of: LayerNamed, expected: string): Problem[] => [
     unknown(
       'layerId',
-      `${NAMES[entry.kind]}, layer`,
+      `${kindName(entry.kind)}, layer`,
       `${of.buildUpId} revision ${of.revision}, ${of.layerId}`,
       `${expected} of a build-up that this job holds`,
     ),
@@ -124,7 +124,7 @@ function closingProblems(entry: BookEntry, context: RecordContext, say: Say): Pr
   if (!pair) return [];
   const [field, id, closedAt] = pair;
   const first = context.refers?.(id);
-  const label = NAMES[entry.kind];
+  const label = kindName(entry.kind);
   const isOpening =
     (first?.kind === 'permit' || first?.kind === 'watch') &&
     first.kind === entry.kind &&

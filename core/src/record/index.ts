@@ -24,7 +24,7 @@ export {
 } from './entry.ts';
 export { batchesOf, entryFlags, permitsOpenAt, type Flag } from './entryflags.ts';
 export { entryProblems, refersTo } from './entryrules.ts';
-export { coatOf, layerLaid, openedLitres, teethUsed } from './laidlayers.ts';
+export { coatOf, layerLaid, layerNamed, openedLitres, teethUsed, type LayerNamed } from './laidlayers.ts';
 export { kindName, type RecordContext, type Say } from './rulebase.ts';
 export { firstFormSchema, type FirstForm } from './firstform.ts';
 export {

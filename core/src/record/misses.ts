@@ -13,10 +13,9 @@ import {
 } from '../buildup/index.ts';
 import { reachedAtMs, type TemperatureStep } from '../cure/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
-import { onBayOf, type SiteBook } from './fold.ts';
+import { onBayOf, type CoatEntry, type SiteBook } from './fold.ts';
 import { filmMmOf, type CoatJudgement } from './judge.ts';
 import type { BookEntryOf } from './reading.ts';
-import type { CoatEntry } from './fold.ts';
 
 export interface CoatLaid {
   readonly entry: CoatEntry;

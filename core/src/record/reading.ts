@@ -38,9 +38,6 @@ interface Read<K extends Kind> {
 export type BookEntryOf<K extends Kind> = Read<K>;
 export type BookEntry = { [K in Kind]: Read<K> }[Kind];
 
-export const isKind = <K extends Kind>(entry: BookEntry, kind: K): entry is BookEntry & Read<K> =>
-  entry.kind === kind;
-
 /** Names by the person's id. */
 export type Names = ReadonlyMap<string, string>;
 export const namesOf = (people: readonly Person[]): Names => new Map(people.map((p) => [p.id, p.name]));

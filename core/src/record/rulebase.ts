@@ -50,7 +50,7 @@ export const missing = (field: string, label: string, expected: string): Problem
 });
 
 /** How kinds are named in sentences. */
-export const NAMES: Readonly<Record<Kind, string>> = {
+const NAMES: Readonly<Record<Kind, string>> = {
   conditions: 'Conditions',
   preparation: 'Preparation',
   test: 'Test',

@@ -4,7 +4,7 @@
  */
 import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaFigure, type Bay, type SiteDoc } from '../site/index.ts';
-import { coatOf } from './laidlayers.ts';
+import { coatOf, layerNamed } from './laidlayers.ts';
 import { coatOn, foldRecord, EMPTY_BOOK } from './fold.ts';
 import { judgeCoat } from './judge.ts';
 import { partOf, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
@@ -223,8 +223,7 @@ export function recordTable(entries: readonly StoredEntry[], context: TableConte
   );
   const hashes = new Map(entries.map((s) => [s.entry.id, s.hash]));
   const layerName = (of: { layerId: string; buildUpId?: string; revision?: number }): string =>
-    findBuildUp(buildUps, of.buildUpId ?? '', of.revision ?? 0)?.layers.find((l) => l.id === of.layerId)
-      ?.name ?? of.layerId;
+    layerNamed(buildUps, { buildUpId: '', revision: 0, ...of })?.name ?? of.layerId;
 
   function common(entry: BookEntry): Row {
     const { body } = entry;

@@ -3,7 +3,7 @@ import type { Problem } from '../problems/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { Kind } from './entry.ts';
 import type { BookEntry } from './reading.ts';
-import { missing, NAMES, order, unknown, type RecordContext, type Say } from './rulebase.ts';
+import { kindName, missing, order, unknown, type RecordContext, type Say } from './rulebase.ts';
 
 /** What a kind has to name: bays, at least its zone, or nothing. */
 const PLACES: Readonly<Record<Kind, 'bays' | 'zone' | 'free'>> = {
@@ -56,7 +56,7 @@ export function spanProblems(entry: BookEntry, say: Say): Problem[] {
   return [
     order(
       field,
-      `${NAMES[entry.kind]}, finish`,
+      `${kindName(entry.kind)}, finish`,
       `${say.time(to)} is not after the start ${say.time(from)}`,
       'a finish later than the start',
     ),
@@ -85,7 +85,7 @@ export function futureProblems(entry: BookEntry, nowMs: number, say: Say): Probl
       ? [
           order(
             field,
-            `${NAMES[entry.kind]}, time`,
+            `${kindName(entry.kind)}, time`,
             `${say.time(instant)} is in the future`,
             'a time that has come',
           ),
@@ -96,7 +96,7 @@ export function futureProblems(entry: BookEntry, nowMs: number, say: Say): Probl
 
 export function placeProblems(entry: BookEntry, { site, survey }: RecordContext): Problem[] {
   const problems: Problem[] = [];
-  const label = NAMES[entry.kind];
+  const label = kindName(entry.kind);
   const zones = new Set<string>();
   const named = new Set<string>();
   entry.bays.forEach(({ bayId }, i) => {

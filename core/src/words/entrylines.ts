@@ -1,8 +1,7 @@
 /** Every entry of the record in one line of plain words. */
 import { missName } from './misswords.ts';
-import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
-import type { BookEntry, SiteBook } from '../record/index.ts';
-import type { Say } from '../record/index.ts';
+import type { BuildUpDoc } from '../buildup/index.ts';
+import { layerNamed, type BookEntry, type LayerNamed, type Say, type SiteBook } from '../record/index.ts';
 import type { SiteDoc } from '../site/index.ts';
 import { testFacts } from '../survey/index.ts';
 
@@ -71,9 +70,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
   const { value, time } = c.say;
   const labels = entry.bays.map((b) => c.site.bays.find((x) => x.id === b.bayId)?.label ?? b.bayId);
   const where = labels.length > 0 ? `${bayRuns(labels)} · ` : '';
-  const layer = (of: { buildUpId: string; revision: number; layerId: string }): string =>
-    findBuildUp(c.buildUps, of.buildUpId, of.revision)?.layers.find((l) => l.id === of.layerId)?.name ??
-    of.layerId;
+  const layer = (of: LayerNamed): string => layerNamed(c.buildUps, of)?.name ?? of.layerId;
   const seq = (id: string): string => String(c.book.seen.get(id)?.seq ?? '?');
   const note = 'note' in entry.body && entry.body.note !== undefined ? `: ${entry.body.note}` : '';
   return where + say();
