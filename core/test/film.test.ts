@@ -97,6 +97,9 @@ describe('acceptance by three schools (common practice, no source)', () => {
     ['one reading under 80 %', 'mean-and-share', at(2, 2, 2, 2, 0.9), 1.4, 'fails'],
     ['a fifth between 80 and 100 %', 'mean-and-share', at(1.6, 1.6, 1.6, 1.6, 1.2), 1.4, 'passes'],
     ['two fifths between 80 and 100 %', 'mean-and-share', at(2, 2, 2, 1.2, 1.2), 1.4, 'fails'],
+    ['the tooth at the limit stayed dry: it was not reached', 'minimum', at(1.3), 1.4, 'fails'],
+    ['mean of the dry teeth at the limit: not reached', 'average-and-spots', at(1.3, 1.2), 1.35, 'fails'],
+    ['dry tooth at 80 %: not reached', 'mean-and-share', [{ lowMm: 1, highMm: 1.2 }, ...at(3, 3)], 1.5, 'fails'],
     [
       'thicker than the gauge can say never fails',
       'minimum',
@@ -110,6 +113,53 @@ describe('acceptance by three schools (common practice, no source)', () => {
   );
 
   it('a last incomplete group counts as a spot', () => expect(spots([1, 2, 3, 5])).toEqual([2, 5]));
+
+  /** The rules as they are said, on films that are known; written apart from the judge. */
+  const plainly = (rule: AcceptanceRule, films: readonly number[], nominal: number): boolean => {
+    const mean = films.reduce((a, b) => a + b, 0) / films.length;
+    if (rule === 'minimum') return films.every((f) => f >= nominal);
+    if (mean < nominal) return false;
+    if (rule === 'mean-and-share') {
+      const between = films.filter((f) => f >= 0.8 * nominal && f < nominal).length;
+      return films.every((f) => f >= 0.8 * nominal) && between <= films.length / 5;
+    }
+    for (let i = 0; i < films.length; i += 3) {
+      const spot = films.slice(i, i + 3);
+      if (spot.reduce((a, b) => a + b, 0) / spot.length < 0.8 * nominal) return false;
+    }
+    return true;
+  };
+  const everyFilm = (readings: readonly Reading[]): number[][] =>
+    readings.reduce<number[][]>(
+      (films, { lowMm, highMm = Infinity }) =>
+        [lowMm, (lowMm + Math.min(highMm, 1e6)) / 2, Math.min(highMm, 1e6) - 1e-6].flatMap((mm) =>
+          films.map((f) => [...f, mm]),
+        ),
+      [[]],
+    );
+  it('says what every film says that the readings leave open (common practice, no source)', () => {
+    // Whole numbers, so that a film can lie exactly on its limit.
+    const reading = fc
+      .tuple(fc.integer({ min: 0, max: 30 }), fc.integer({ min: 1, max: 10 }), fc.boolean())
+      .map(([low, step, open]): Reading => ({ lowMm: low, highMm: open && step > 7 ? undefined : low + step }));
+    const told = new Set<string>();
+    fc.assert(
+      fc.property(
+        fc.constantFrom<AcceptanceRule>('minimum', 'average-and-spots', 'mean-and-share'),
+        fc.array(reading, { minLength: 1, maxLength: 5 }),
+        fc.integer({ min: 1, max: 7 }).map((n) => n * 5),
+        (rule, readings, nominal) => {
+          const verdicts = new Set(everyFilm(readings).map((films) => plainly(rule, films, nominal)));
+          const outcome =
+            verdicts.size === 2 ? 'too close to tell' : verdicts.has(true) ? 'passes' : 'fails';
+          told.add(outcome);
+          expect(judgeReadings(rule, readings, nominal).outcome).toBe(outcome);
+        },
+      ),
+      { numRuns: 1500 },
+    );
+    expect(told.size).toBe(3);
+  });
 
   it('more film never turns a pass into a fail', () => {
     fc.assert(

@@ -46,7 +46,7 @@ describe('hash chain', () => {
 describe('states of the demo bays', () => {
   it.each([
     ['H1', 'accepted', 'H1. Accepted 19:42 by Marek.'],
-    ['H3', 'ready', 'H3 · second coat. Thin: the mean is at most'],
+    ['H3', 'ready', 'H3 · second coat. Thin: the mean is under'],
     ['H4', 'wet', 'H4 · second coat. Thin:'],
     [
       'H5',
@@ -167,7 +167,7 @@ describe('was it enough', () => {
   it('words for an outcome name the rule’s number', () => {
     const v = coatVerdict('H3.', laid, 0, now);
     expect(verdictText([...v.says, ' ', ...(v.quiet ?? [])], 'us', clock)).toMatch(
-      /Thin: the mean is at most 31\u00a0mil; 33\u00a0mil is needed .* The film has set: key it/,
+      /Thin: the mean is under 31\u00a0mil; 33\u00a0mil is needed .* The film has set: key it/,
     );
   });
 });

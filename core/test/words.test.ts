@@ -194,7 +194,7 @@ describe('what a bay waits for', () => {
       'all laid, the last thin',
       [reading(-90), all[0]!, all[1]!, laid('second', -30, { lastWetMm: [0.6, 0.6, 0.6] })],
       'ready',
-      'stop: X1 · second coat. Thin: the mean is at most 0.70 mm; 0.85 mm is needed',
+      'stop: X1 · second coat. Thin: the mean is under 0.70 mm; 0.85 mm is needed',
     ],
     [
       'accepted',
@@ -249,7 +249,7 @@ describe('was it enough, in words', () => {
     [
       'a thin mean, still wet',
       verdict({ lastWetMm: [1.2, 1.2, 1.2] }, now + HOUR),
-      'stop: X1. Thin: the mean is at most 1.30 mm; 1.42 mm is needed (readings 1.25 mm, consumption 1.46 mm, design 1.42 mm). // Roll 1.7 L more over the thin places while it is still wet, until 10:30.',
+      'stop: X1. Thin: the mean is under 1.30 mm; 1.42 mm is needed (readings 1.25 mm, consumption 1.46 mm, design 1.42 mm). // Roll 1.7 L more over the thin places while it is still wet, until 10:30.',
     ],
     [
       'a thin mean, being laid',
@@ -264,7 +264,7 @@ describe('was it enough, in words', () => {
     [
       'a thin spot',
       verdict({ lastWetMm: [2, 2, 2, 1, 1, 1], leftOver: { basis: 'mass', value: 5 } }, 0),
-      'Thin: spot 2 is at most 1.10 mm; 1.14 mm is needed',
+      'Thin: spot 2 is under 1.10 mm; 1.14 mm is needed',
     ],
     [
       'readings that do not match',

@@ -1,7 +1,9 @@
 /**
  * Acceptance of a film by its readings: the three schools of the trade (common practice, no source).
- * A reading is an interval, so each rule is asked twice: with every reading at its low end and at its high end.
- * Where both say the same the verdict is sure; where they differ the gauge cannot tell.
+ * A reading is an interval that has its low end and does not reach its high end, so each rule is asked twice: with every
+ * reading at its low end, and with every reading as near below its high end as one likes. A thicker reading never makes
+ * a rule fail, so a rule that holds at the low ends holds for sure, and one that fails below the high ends fails for
+ * sure; where the two differ the gauge cannot tell.
  */
 import { meanOf, type Reading } from './gauge.ts';
 
@@ -22,7 +24,7 @@ export type AcceptanceOutcome = 'passes' | 'fails' | 'too close to tell' | 'no r
 export interface Acceptance {
   readonly rule: AcceptanceRule;
   readonly outcome: AcceptanceOutcome;
-  /** What fails: at the high ends if it fails for sure, at the low ends if the gauge cannot tell. */
+  /** What fails: below the high ends if it fails for sure, at the low ends if the gauge cannot tell. */
   readonly reasons: readonly AcceptanceReason[];
 }
 
@@ -36,10 +38,20 @@ export function spots(values: readonly number[]): number[] {
   return result;
 }
 
-/** Floating sums of teeth such as 0.1 + 0.2 must not fail a film that is exactly on its limit. */
-const under = (actual: number, limit: number): boolean => actual < limit * (1 - Number.EPSILON * 8);
+/** Falls short of a limit. Floating sums of teeth such as 0.1 + 0.2 must not decide what is exactly on it. */
+type Short = (actual: number, limit: number) => boolean;
+const SLACK = Number.EPSILON * 8;
+/** The value itself is reached. */
+const reached: Short = (actual, limit) => actual < limit * (1 - SLACK);
+/** Only what lies below the value is reached: at the limit it is still short. */
+const notReached: Short = (actual, limit) => actual <= limit * (1 + SLACK);
 
-function failuresOf(rule: AcceptanceRule, values: readonly number[], nominalMm: number): AcceptanceReason[] {
+function failuresOf(
+  rule: AcceptanceRule,
+  values: readonly number[],
+  nominalMm: number,
+  under: Short,
+): AcceptanceReason[] {
   const reasons: AcceptanceReason[] = [];
   const mean = meanOf(values) ?? 0;
   const least = nominalMm * RULE_NUMBERS.leastShare;
@@ -82,14 +94,16 @@ export function judgeReadings(
     rule,
     readings.map((r) => r.lowMm),
     nominalMm,
+    reached,
   );
   if (atLow.length === 0) return { rule, outcome: 'passes', reasons: [] };
-  // A reading without an upper end can not fail a film: it may be as thick as it likes.
-  const atHigh = failuresOf(
+  // A reading without an upper end cannot fail a film: it may be as thick as it likes.
+  const belowHigh = failuresOf(
     rule,
     readings.map((r) => r.highMm ?? Infinity),
     nominalMm,
+    notReached,
   );
-  if (atHigh.length === 0) return { rule, outcome: 'too close to tell', reasons: atLow };
-  return { rule, outcome: 'fails', reasons: atHigh };
+  if (belowHigh.length === 0) return { rule, outcome: 'too close to tell', reasons: atLow };
+  return { rule, outcome: 'fails', reasons: belowHigh };
 }

@@ -124,7 +124,7 @@ function reasonWords(reason: AcceptanceReason): Part[] {
     spot: `spot ${reason.kind === 'spot' ? reason.index + 1 : ''}`,
     reading: `reading ${reason.kind === 'reading' ? reason.index + 1 : ''}`,
   }[reason.kind];
-  return words`${what} is at most ${actual}; ${limit} is needed`;
+  return words`${what} is under ${actual}; ${limit} is needed`;
 }
 
 function remedy(j: CoatJudgement, wetUntilMs: number | undefined, nowMs: number): Part[] | undefined {
