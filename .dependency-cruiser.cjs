@@ -4,6 +4,7 @@ const ROOMS = [
   'problems',
   'units',
   'figures',
+  'practice',
   'geometry',
   'film',
   'job',

@@ -17,7 +17,7 @@ import {
   type Cut,
   type DetailWork,
 } from '@lentum/core/details';
-import { given } from '@lentum/core/figures';
+import { given, verdictText } from '@lentum/core/figures';
 import { sentence } from '@lentum/core/problems';
 import { clearanceIn } from '../src/details/pocket.ts';
 import { cutRun } from '../src/details/pieces.ts';
@@ -221,6 +221,28 @@ describe('what a detail takes', () => {
     const filler = work(zone, 'moving-crack').materials.find((m) => m.name === 'Joint sealant')!;
     // 6 mm × 12 mm × 3 m = 216 mL.
     expect(filler.amount.value).toBeCloseTo(0.216, 9);
+  });
+  // The same width decides in the preparation, in the pieces and in what is ordered (common practice, no source).
+  // The crack runs from 1.5 to 4 m: 6 mm × 12 mm × 2.5 m = 180 mL, 8 mm × 12 mm × 2.5 m = 240 mL.
+  it.each([
+    ['just under what is cut out', 1.4, 0, 'a stripe of resin is enough'],
+    ['from where it is cut out', 1.5, 0.18, 'Cut out to'],
+    ['wider than the groove: its own width counts', 8, 0.24, 'Cut out to'],
+  ])('a static crack %s', (_, widthMm, litres, says) => {
+    const zone = pointsZone(
+      [
+        [0, 0],
+        [9, 0],
+        [9, 9],
+        [0, 9],
+      ],
+      { features: [feature('static-crack', 1, { sizes: { widthMm }, to: { alongM: 4, acrossM: 1 } })] },
+    );
+    const found = work(zone, 'static-crack');
+    const filler = found.materials.find((m) => m.name === 'Joint sealant');
+    expect(filler?.amount.value ?? 0).toBeCloseTo(litres, 9);
+    expect(found.pieces.length > 0).toBe(litres > 0);
+    expect(found.steps.map((s) => verdictText(s.says, 'metric', String)).join(' ')).toContain(says);
   });
 
   it('a joint without a width and a pipe wider than its roll are said with what to change', () => {

@@ -99,7 +99,13 @@ describe('acceptance by three schools (common practice, no source)', () => {
     ['two fifths between 80 and 100 %', 'mean-and-share', at(2, 2, 2, 1.2, 1.2), 1.4, 'fails'],
     ['the tooth at the limit stayed dry: it was not reached', 'minimum', at(1.3), 1.4, 'fails'],
     ['mean of the dry teeth at the limit: not reached', 'average-and-spots', at(1.3, 1.2), 1.35, 'fails'],
-    ['dry tooth at 80 %: not reached', 'mean-and-share', [{ lowMm: 1, highMm: 1.2 }, ...at(3, 3)], 1.5, 'fails'],
+    [
+      'dry tooth at 80 %: not reached',
+      'mean-and-share',
+      [{ lowMm: 1, highMm: 1.2 }, ...at(3, 3)],
+      1.5,
+      'fails',
+    ],
     [
       'thicker than the gauge can say never fails',
       'minimum',
@@ -141,7 +147,10 @@ describe('acceptance by three schools (common practice, no source)', () => {
     // Whole numbers, so that a film can lie exactly on its limit.
     const reading = fc
       .tuple(fc.integer({ min: 0, max: 30 }), fc.integer({ min: 1, max: 10 }), fc.boolean())
-      .map(([low, step, open]): Reading => ({ lowMm: low, highMm: open && step > 7 ? undefined : low + step }));
+      .map(([low, step, open]): Reading => ({
+        lowMm: low,
+        highMm: open && step > 7 ? undefined : low + step,
+      }));
     const told = new Set<string>();
     fc.assert(
       fc.property(
@@ -150,8 +159,7 @@ describe('acceptance by three schools (common practice, no source)', () => {
         fc.integer({ min: 1, max: 7 }).map((n) => n * 5),
         (rule, readings, nominal) => {
           const verdicts = new Set(everyFilm(readings).map((films) => plainly(rule, films, nominal)));
-          const outcome =
-            verdicts.size === 2 ? 'too close to tell' : verdicts.has(true) ? 'passes' : 'fails';
+          const outcome = verdicts.size === 2 ? 'too close to tell' : verdicts.has(true) ? 'passes' : 'fails';
           told.add(outcome);
           expect(judgeReadings(rule, readings, nominal).outcome).toBe(outcome);
         },

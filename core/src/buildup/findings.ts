@@ -2,6 +2,7 @@
 import { stageHours } from '../cure/index.ts';
 import { FAMILIES, type SubstrateKey } from '../family/index.ts';
 import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { clashes } from './compat.ts';
 import { totals } from './films.ts';
@@ -102,7 +103,7 @@ function filmFindings(coat: Coat): Finding[] {
   if (notch) {
     const laid = notchFilm(notch);
     const wanted = wetFilm(coat);
-    if (Math.abs(laid.value - wanted.value) > TOLERANCE.filmAgreement * wanted.value) {
+    if (Math.abs(laid.value - wanted.value) > (COMMON.filmsAgreePct.value / 100) * wanted.value) {
       found.push(
         finding(
           'hold',

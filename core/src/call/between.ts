@@ -72,9 +72,6 @@ export function overcoatedAmiss(
   });
 }
 
-/** A surface that lay open so many days is washed again; so many weeks, and things may grow on it. Common practice, no source. */
-export const LAIN = { washDays: 3, growthDays: 21 } as const;
-
 /** Hours that the topmost layer has been lying at an instant; undefined where nothing lies. */
 export function lainHours(status: Pick<BayStatus, 'laid' | 'others'>, atMs: number): number | undefined {
   const ends = [

@@ -1,4 +1,4 @@
-export { LAIN, lainHours, overcoatedAmiss, type Overcoated } from './between.ts';
+export { lainHours, overcoatedAmiss, type Overcoated } from './between.ts';
 export { CALL_KINDS, callOf, inOrderOfCost, type Call, type CallKind, type WindowsOf } from './call.ts';
 export {
   jobWeather,

@@ -6,6 +6,7 @@
 import { isCoat, isWorkLayer, wetFilm, type BuildUp, type Layer, type WorkLayer } from '../buildup/index.ts';
 import { stageHours } from '../cure/index.ts';
 import { given, type Figure } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 
 export interface Pace {
@@ -36,11 +37,9 @@ export interface Schedule {
   readonly toWheels: Figure | undefined;
 }
 
-/** m² per hour that a crew lays where nothing is said, by kind: slow enough to be safe. Assumed. */
-const ASSUMED_OUTPUT = 20;
 const DAY_H = 24;
 
-const outputOf = (layer: Layer): number => layer.outputM2PerH?.value ?? ASSUMED_OUTPUT;
+const outputOf = (layer: Layer): number => layer.outputM2PerH?.value ?? COMMON.usualOutput.value;
 
 /** The next instant at which somebody works, and the instant at which so much work is done. */
 function workFrom(startH: number, hours: number, perDay: number): { startH: number; finishH: number } {

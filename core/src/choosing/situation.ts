@@ -3,7 +3,8 @@ import type { ZoneCondition } from '../buildup/index.ts';
 import type { FallsReport } from '../falls/index.ts';
 import { SUBSTRATES, type FamilyKey } from '../family/index.ts';
 import { given, words, type Part } from '../figures/index.ts';
-import { LIMITS, familiesFor, type Readiness } from '../readiness/index.ts';
+import { COMMON } from '../practice/index.ts';
+import { familiesFor, type Readiness } from '../readiness/index.ts';
 import type { Survey, Zone } from '../survey/index.ts';
 
 export interface ConditionFound {
@@ -67,7 +68,7 @@ export function conditionsOf(zone: Zone, falls: FallsReport | undefined, wheels:
 
 /** Whether water stands on a zone, from its levels; undefined without levels. */
 export const pondsOn = (falls: FallsReport | undefined): boolean | undefined =>
-  falls && falls.ponds.some((p) => p.deepestM * 1000 >= LIMITS.pondDepth.value);
+  falls && falls.ponds.some((p) => p.deepestM * 1000 >= COMMON.pondDepth.value);
 
 /** The readiness of every family on a zone. Empty where the survey does not say what there is to coat. */
 export const readinessByFamily = (

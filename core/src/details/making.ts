@@ -1,5 +1,6 @@
 /** The pieces of each kind of detail, or why it can not be cut so. */
 import type { DetailRules } from '../buildup/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
 import { patternBox } from './folding.ts';
@@ -81,8 +82,6 @@ const FLAT_RUNS: Readonly<
   },
 };
 
-/** From this width a crack that does not move is bridged with a strip; below, a stripe of resin does. */
-const STRIP_FROM_CRACK_MM = 1.5;
 const FASTENER_CAP_MM = 60;
 /** A gutter's depth, where only its width was measured, as a share of the width; assumed. */
 const GUTTER_DEPTH = 0.5;
@@ -198,7 +197,8 @@ function made(make: Making): Piece[] {
         },
       ];
     case 'static-crack':
-      if (size(detail, 'widthMm') < STRIP_FROM_CRACK_MM) return [];
+      // From where it is cut out it is bridged with a strip; below, a stripe of resin does.
+      if (size(detail, 'widthMm') < COMMON.crackCutOut.value) return [];
       break;
     default:
       break;

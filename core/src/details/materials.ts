@@ -12,7 +12,8 @@ import {
   type DetailRules,
   type SundryKey,
 } from '../buildup/index.ts';
-import { given, type Figure } from '../figures/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { piecesArea, risingArea } from './areas.ts';
 import type { Detail } from './find.ts';
 import { filletVolume, sealantJoint } from './joints.ts';
@@ -129,8 +130,20 @@ function metalPrimer(detail: Detail, rules: DetailRules, pieces: Figure): Materi
   ];
 }
 
-/** The sealed groove of a crack that moves: cut out to this. Common practice. */
-const GROOVE_MM = { width: 6, depth: 12 } as const;
+/** The filled groove of a crack that was cut out: its own width where it gapes wider than the groove. */
+function grooveFill(detail: Detail, length: Figure | Given): MaterialUse {
+  const { crackGrooveWidth, crackGrooveDepth: depth } = COMMON;
+  const gapes = given('width of the crack', detail.sizes['widthMm'] ?? 0, 'gap', 'measured');
+  const width = crackGrooveWidth.value >= gapes.value ? crackGrooveWidth : gapes;
+  return sundry('joint filler', detail.where, {
+    label: '',
+    value: (width.value * depth.value * length.value) / 1000,
+    quantity: 'volume',
+    formula: '{width} × {depth} × {length} / 1000',
+    inputs: { width, depth, length },
+    from: 'the groove that is cut out and filled; 1 mm by 1 mm by 1 m is a millilitre',
+  });
+}
 
 function jointUses(detail: Detail, widthMm: number, rod: boolean): MaterialUse[] {
   if (!detail.length || widthMm <= 0) return [];
@@ -221,26 +234,14 @@ function particular(detail: Detail, rules: DetailRules): MaterialUse[] {
       return jointUses(detail, detail.sizes['widthMm'] ?? 0, true);
     case 'board-joint':
       return jointUses(detail, detail.sizes['widthMm'] ?? 0, false);
-    case 'moving-crack': {
-      if (!detail.length) return [];
-      const [width, depth] = [
-        given('width cut out', Math.max(GROOVE_MM.width, detail.sizes['widthMm'] ?? 0), 'gap', 'typical'),
-        given('depth cut out', GROOVE_MM.depth, 'gap', 'typical'),
-      ];
-      return [
-        sundry('joint filler', detail.where, {
-          label: '',
-          value: (width.value * depth.value * detail.length.value) / 1000,
-          quantity: 'volume',
-          formula: '{width} × {depth} × {length} / 1000',
-          inputs: { width, depth, length: detail.length },
-          from: 'the groove that is cut out and filled; 1 mm by 1 mm by 1 m is a millilitre',
-        }),
-        sundry('bond breaker', detail.where, lengthOf(detail, '')),
-      ];
-    }
+    case 'moving-crack':
+      return detail.length
+        ? [grooveFill(detail, detail.length), sundry('bond breaker', detail.where, lengthOf(detail, ''))]
+        : [];
     case 'static-crack':
-      return [];
+      return detail.length && (detail.sizes['widthMm'] ?? 0) >= COMMON.crackCutOut.value
+        ? [grooveFill(detail, detail.length)]
+        : [];
     case 'day-joint':
     case 'tie-in':
       return [sundry('tape', detail.where, lengthOf(detail, ''))];

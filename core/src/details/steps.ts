@@ -1,6 +1,7 @@
 /** How each detail is made: the steps in order, where somebody has to look before it goes on, how long it takes. */
 import { cited, type DetailRules } from '../buildup/index.ts';
 import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 import type { Detail } from './find.ts';
 import type { DetailKind } from './kinds.ts';
 import type { Piece } from './pieces.ts';
@@ -171,8 +172,16 @@ const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => { before?: S
     ],
   }),
   'board-joint': () => ({ before: [say(words`Fill flush and let it cure; sand what stands up.`)] }),
-  'static-crack': () => ({
-    before: [say(words`Brush out, blow out; below a hair’s width a stripe is enough.`)],
+  'static-crack': (t) => ({
+    before:
+      (t.detail.sizes['widthMm'] ?? 0) >= COMMON.crackCutOut.value
+        ? [
+            say(
+              words`Cut out to ${COMMON.crackGrooveWidth} × ${COMMON.crackGrooveDepth}, blow out, fill flush with a low-modulus sealant.`,
+              { hold: 'filled and cured' },
+            ),
+          ]
+        : [say(words`Brush out, blow out; below ${COMMON.crackCutOut} a stripe of resin is enough.`)],
   }),
   'moving-crack': () => ({
     before: [

@@ -5,13 +5,14 @@
  * a rule fail, so a rule that holds at the low ends holds for sure, and one that fails below the high ends fails for
  * sure; where the two differ the gauge cannot tell.
  */
+import { COMMON, type Practice } from '../practice/index.ts';
 import { meanOf, type Reading } from './gauge.ts';
 
 export const ACCEPTANCE_RULES = ['average-and-spots', 'mean-and-share', 'minimum'] as const;
 export type AcceptanceRule = (typeof ACCEPTANCE_RULES)[number];
 
-/** The numbers in the rules. Common practice, no source. */
-export const RULE_NUMBERS = { readingsPerSpot: 3, leastShare: 0.8, mostBetween: 0.2 } as const;
+/** A spot is the mean of so many readings: what the rule means by the word. */
+const READINGS_PER_SPOT = 3;
 
 export type AcceptanceReason =
   | { readonly kind: 'mean'; readonly actualMm: number; readonly limitMm: number }
@@ -31,8 +32,8 @@ export interface Acceptance {
 /** Means of three readings in the order taken; a last incomplete group counts as a spot too. */
 export function spots(values: readonly number[]): number[] {
   const result: number[] = [];
-  for (let i = 0; i < values.length; i += RULE_NUMBERS.readingsPerSpot) {
-    const mean = meanOf(values.slice(i, i + RULE_NUMBERS.readingsPerSpot));
+  for (let i = 0; i < values.length; i += READINGS_PER_SPOT) {
+    const mean = meanOf(values.slice(i, i + READINGS_PER_SPOT));
     if (mean !== undefined) result.push(mean);
   }
   return result;
@@ -51,10 +52,11 @@ function failuresOf(
   values: readonly number[],
   nominalMm: number,
   under: Short,
+  practice: Practice,
 ): AcceptanceReason[] {
   const reasons: AcceptanceReason[] = [];
   const mean = meanOf(values) ?? 0;
-  const least = nominalMm * RULE_NUMBERS.leastShare;
+  const least = nominalMm * practice.leastShare.value;
   if (rule === 'minimum') {
     values.forEach((v, index) => {
       if (under(v, nominalMm)) reasons.push({ kind: 'reading', actualMm: v, limitMm: nominalMm, index });
@@ -72,8 +74,8 @@ function failuresOf(
     if (under(v, least)) reasons.push({ kind: 'reading', actualMm: v, limitMm: least, index });
   });
   const between = values.filter((v) => !under(v, least) && under(v, nominalMm)).length / values.length;
-  if (between > RULE_NUMBERS.mostBetween) {
-    reasons.push({ kind: 'share', actual: between, limit: RULE_NUMBERS.mostBetween });
+  if (between > practice.mostBetween.value) {
+    reasons.push({ kind: 'share', actual: between, limit: practice.mostBetween.value });
   }
   return reasons;
 }
@@ -88,6 +90,7 @@ export function judgeReadings(
   rule: AcceptanceRule,
   readings: readonly Reading[],
   nominalMm: number,
+  practice: Practice = COMMON,
 ): Acceptance {
   if (readings.length === 0) return { rule, outcome: 'no readings', reasons: [] };
   const atLow = failuresOf(
@@ -95,6 +98,7 @@ export function judgeReadings(
     readings.map((r) => r.lowMm),
     nominalMm,
     reached,
+    practice,
   );
   if (atLow.length === 0) return { rule, outcome: 'passes', reasons: [] };
   // A reading without an upper end cannot fail a film: it may be as thick as it likes.
@@ -103,6 +107,7 @@ export function judgeReadings(
     readings.map((r) => r.highMm ?? Infinity),
     nominalMm,
     notReached,
+    practice,
   );
   if (belowHigh.length === 0) return { rule, outcome: 'too close to tell', reasons: atLow };
   return { rule, outcome: 'fails', reasons: belowHigh };

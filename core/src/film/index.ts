@@ -1,7 +1,6 @@
 export {
   ACCEPTANCE_RULES,
   judgeReadings,
-  RULE_NUMBERS,
   spots,
   type Acceptance,
   type AcceptanceOutcome,

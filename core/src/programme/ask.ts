@@ -2,6 +2,7 @@
 import { cited, isCoat, wetFilm, type Limits, type WorkLayer } from '../buildup/index.ts';
 import type { CureModel } from '../cure/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 
 export const METHODS = ['by hand', 'sprayed'] as const;
 export type Method = (typeof METHODS)[number];
@@ -38,21 +39,20 @@ export function askOf(
   };
 }
 
-/** Two people lay so much where the layer says nothing, m²/h. Common practice, no source. */
-export const USUAL_OUTPUT_M2_PER_H = 40;
-/** The crew that an output is said for. */
-export const USUAL_CREW = 2;
-/** More people than this do not lay one bay any faster: they stand in each other's way. */
-export const MOST_CREW = 6;
-
 /**
  * Hours to lay an area with a crew, with their working.
  * @param toolShare what tools and the shape of the work make of the output
  */
-export function layingFigure(layer: WorkLayer, area: Figure | Given, people: number, toolShare = 1): Figure {
+export function layingFigure(
+  layer: WorkLayer,
+  area: Figure | Given,
+  people: number,
+  toolShare = 1,
+  practice: Practice = COMMON,
+): Figure {
   const output = 'outputM2PerH' in layer && layer.kind !== 'pieces' ? layer.outputM2PerH : undefined;
-  const hands = Math.min(people, MOST_CREW);
-  const perH = (output?.value ?? USUAL_OUTPUT_M2_PER_H) * (hands / USUAL_CREW) * toolShare;
+  const hands = Math.min(people, practice.mostCrew.value);
+  const perH = (output ?? practice.usualOutput).value * (hands / practice.usualCrew.value) * toolShare;
   return {
     label: 'laying',
     value: area.value / perH,
@@ -60,11 +60,15 @@ export function layingFigure(layer: WorkLayer, area: Figure | Given, people: num
     formula: '{area} / ({output} × {people} / {crew} × {pace})',
     inputs: {
       area,
-      output: output
-        ? cited('output of a crew', output, 'output')
-        : given('output of a crew', USUAL_OUTPUT_M2_PER_H, 'output', 'assumed', 'common practice'),
-      people: given('people', hands, 'count', 'chosen', `more than ${MOST_CREW} stand in each other’s way`),
-      crew: given('people that the output is said for', USUAL_CREW, 'count', 'definition'),
+      output: output ? cited('output of a crew', output, 'output') : practice.usualOutput,
+      people: given(
+        'people',
+        hands,
+        'count',
+        'chosen',
+        `more than ${practice.mostCrew.value} stand in each other’s way`,
+      ),
+      crew: practice.usualCrew,
       pace: given('pace of the work', toolShare, 'share', 'chosen'),
     },
     from: 'area by output and crew',

@@ -2,9 +2,6 @@ export {
   askOf,
   layingFigure,
   METHODS,
-  MOST_CREW,
-  USUAL_CREW,
-  USUAL_OUTPUT_M2_PER_H,
   type Ask,
   type Method,
 } from './ask.ts';

@@ -2,7 +2,6 @@
 import { fitOf } from '../family/index.ts';
 import { given, words } from '../figures/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
-import { LIMITS } from './limits.ts';
 import { isMineral, reason, type Rule } from './rule.ts';
 import { worst, worstWord } from './tests.ts';
 
@@ -33,7 +32,7 @@ export const fit: Rule = (c) => {
         ['A family that is not light in colour.'],
       );
     case 'trial': {
-      const pulled = worstWord(c.zone, 'strip-pull');
+      const pulled = worstWord(c, 'strip-pull');
       if (pulled === 'tears itself')
         return reason(
           'trial',
@@ -85,26 +84,26 @@ export const age: Rule = (c) => {
       'age',
       'hold',
       'Age:',
-      words`the day on which it was laid is not known; ${LIMITS.concreteAgeDays} days are usual.`,
+      words`the day on which it was laid is not known; ${c.practice.concreteAgeDays} days are usual.`,
       ['Fill in the day.'],
     );
   const laidMs = Date.parse(laidOn);
   const days = given('age in days', Math.floor((c.nowMs - laidMs) / MS_PER_DAY), 'count', 'measured');
-  if (days.value >= LIMITS.concreteAgeDays.value)
-    return reason('age', 'fine', 'Age:', words`${days} days old, ${LIMITS.concreteAgeDays} are usual.`);
-  const ready = { atMs: laidMs + LIMITS.concreteAgeDays.value * MS_PER_DAY };
+  if (days.value >= c.practice.concreteAgeDays.value)
+    return reason('age', 'fine', 'Age:', words`${days} days old, ${c.practice.concreteAgeDays} are usual.`);
+  const ready = { atMs: laidMs + c.practice.concreteAgeDays.value * MS_PER_DAY };
   return reason(
     'age',
     'hold',
     'Age:',
-    words`${days} days old; ${LIMITS.concreteAgeDays} are usual (common practice).`,
+    words`${days} days old; ${c.practice.concreteAgeDays} are usual (common practice).`,
     words`Opens ${ready}.`,
   );
 };
 
 export const moisture: Rule = (c) => {
   if (!c.substrate.porous || !c.family.bonded || c.substrate.key === 'foam') return undefined;
-  const wettest = worst(c.zone, 'moisture', 'high');
+  const wettest = worst(c, 'moisture', 'high');
   const timber = c.substrate.family === 'timber';
   if (!wettest)
     return reason(
@@ -115,61 +114,66 @@ export const moisture: Rule = (c) => {
       ['Take readings over the zone, the low places and the edges first.'],
     );
   if (timber) {
-    return wettest.number <= LIMITS.moistureTimber.value
-      ? reason('moisture', 'fine', 'Moisture:', words`${wettest.reading}, at most ${LIMITS.moistureTimber}.`)
+    return wettest.number <= c.practice.moistureTimber.value
+      ? reason(
+          'moisture',
+          'fine',
+          'Moisture:',
+          words`${wettest.reading}, at most ${c.practice.moistureTimber}.`,
+        )
       : reason(
           'moisture',
           'hold',
           'Moisture:',
-          words`${wettest.reading} is above ${LIMITS.moistureTimber} for timber (common practice).`,
+          words`${wettest.reading} is above ${c.practice.moistureTimber} for timber (common practice).`,
           ['Dry it, cover it, and measure again.'],
         );
   }
-  if (wettest.number > LIMITS.moisturePrimed.value)
+  if (wettest.number > c.practice.moisturePrimed.value)
     return reason(
       'moisture',
       'hold',
       'Moisture:',
-      words`${wettest.reading} is above ${LIMITS.moisturePrimed} (common practice).`,
-      words`Dry it and measure again: with primer from ${LIMITS.moisturePrimed} down, unprimed below ${LIMITS.moistureUnprimed}.`,
+      words`${wettest.reading} is above ${c.practice.moisturePrimed} (common practice).`,
+      words`Dry it and measure again: with primer from ${c.practice.moisturePrimed} down, unprimed below ${c.practice.moistureUnprimed}.`,
     );
-  if (wettest.number >= LIMITS.moistureUnprimed.value)
+  if (wettest.number >= c.practice.moistureUnprimed.value)
     return reason(
       'moisture',
       'steps',
       'Moisture:',
-      words`${wettest.reading}: from ${LIMITS.moistureUnprimed} to ${LIMITS.moisturePrimed} only with primer (common practice).`,
-      words`Below ${LIMITS.moistureUnprimed} it may go unprimed.`,
+      words`${wettest.reading}: from ${c.practice.moistureUnprimed} to ${c.practice.moisturePrimed} only with primer (common practice).`,
+      words`Below ${c.practice.moistureUnprimed} it may go unprimed.`,
     );
   return reason(
     'moisture',
     'fine',
     'Moisture:',
-    words`${wettest.reading}, below ${LIMITS.moistureUnprimed}.`,
+    words`${wettest.reading}, below ${c.practice.moistureUnprimed}.`,
   );
 };
 
 export const humidity: Rule = (c) => {
-  const wettest = worst(c.zone, 'humidity', 'high');
+  const wettest = worst(c, 'humidity', 'high');
   if (!wettest || !isMineral(c)) return undefined;
-  return wettest.number > LIMITS.humidityInSlab.value
+  return wettest.number > c.practice.humidityInSlab.value
     ? reason(
         'humidity',
         'hold',
         'In-slab humidity:',
-        words`${wettest.reading} is above ${LIMITS.humidityInSlab} (common practice, test as in ASTM F2170).`,
+        words`${wettest.reading} is above ${c.practice.humidityInSlab} (common practice, test as in ASTM F2170).`,
         ['Let it dry, or a primer that is sold as a moisture barrier for this reading.'],
       )
     : reason(
         'humidity',
         'fine',
         'In-slab humidity:',
-        words`${wettest.reading}, at most ${LIMITS.humidityInSlab}.`,
+        words`${wettest.reading}, at most ${c.practice.humidityInSlab}.`,
       );
 };
 
 export const sheet: Rule = (c) => {
-  const found = worstWord(c.zone, 'sheet');
+  const found = worstWord(c, 'sheet');
   if (!found) return undefined;
   return found === 'damp'
     ? reason(
@@ -184,7 +188,7 @@ export const sheet: Rule = (c) => {
 
 export const core: Rule = (c) => {
   if (!c.substrate.covering || c.substrate.family === 'mineral') return undefined;
-  const found = worstWord(c.zone, 'core');
+  const found = worstWord(c, 'core');
   if (found === undefined)
     return reason(
       'core',
@@ -212,6 +216,6 @@ export const core: Rule = (c) => {
 };
 
 export const tack: Rule = (c) =>
-  worstWord(c.zone, 'tack') === 'tacky'
+  worstWord(c, 'tack') === 'tacky'
     ? reason('tack', 'hold', 'Primer:', ['still tacky under a fingertip.'], ['Wait, and touch again.'])
     : undefined;

@@ -2,13 +2,13 @@
 import type { FallsReport } from '../falls/index.ts';
 import { FAMILIES, FAMILY_KEYS, fitOf, SUBSTRATES, type FamilyKey } from '../family/index.ts';
 import { words, type Part, type Verdict } from '../figures/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import { zoneQuantities, type Survey, type Zone } from '../survey/index.ts';
-import { LIMITS } from './limits.ts';
 import { RULES } from './rules.ts';
 import { preparation } from './steps.ts';
 import { worst, worstWord } from './tests.ts';
-import type { Case, Primer, Readiness, Reason, Weight } from './types.ts';
+import type { Case, Fillet, Primer, Readiness, Reason, Weight } from './types.ts';
 
 const WORST_FIRST: readonly Weight[] = ['refused', 'hold', 'steps', 'fine', 'note'];
 
@@ -26,15 +26,15 @@ function primerOf(c: Case, reasons: readonly Reason[]): Readiness['primer'] {
   if (terms.kind === 'primer' || c.family.primer === 'always')
     return primerAnswer('needed', words`${c.family.name} is always primed on this substrate.`);
   if (c.family.primer === 'own') return primerAnswer('spared', ['Its first coat is its own primer.']);
-  const wettest = c.substrate.porous ? worst(c.zone, 'moisture', 'high') : undefined;
+  const wettest = c.substrate.porous ? worst(c, 'moisture', 'high') : undefined;
   if (reasons.some((r) => r.rule === 'moisture' && r.weight === 'steps') && wettest)
     return primerAnswer(
       'needed',
-      words`Moisture of ${wettest.reading} asks for it, from ${LIMITS.moistureUnprimed} up.`,
+      words`Moisture of ${wettest.reading} asks for it, from ${c.practice.moistureUnprimed} up.`,
     );
   if (c.school === 'always') return primerAnswer('needed', ['The job’s school: always primed.']);
-  const unprimed = worst(c.zone, 'pull-off', 'low', (t) => t.unprimed);
-  const limit = c.family.trafficked === 'no' ? LIMITS.pullOff : LIMITS.pullOffTraffic;
+  const unprimed = worst(c, 'pull-off', 'low', (t) => t.unprimed);
+  const limit = c.family.trafficked === 'no' ? c.practice.pullOff : c.practice.pullOffTraffic;
   if (unprimed) {
     return unprimed.number >= limit.value
       ? primerAnswer(
@@ -43,7 +43,7 @@ function primerOf(c: Case, reasons: readonly Reason[]): Readiness['primer'] {
         )
       : primerAnswer('needed', words`An unprimed pull-off of ${unprimed.reading} is below ${limit}.`);
   }
-  const strip = worstWord(c.zone, 'strip-pull', (t) => t.unprimed);
+  const strip = worstWord(c, 'strip-pull', (t) => t.unprimed);
   if (strip === 'tears itself')
     return primerAnswer('spared', [
       'An unprimed trial patch tore itself: the job’s school spares the primer.',
@@ -57,12 +57,23 @@ export interface ReadinessInput {
   readonly falls: FallsReport | undefined;
   readonly school: Survey['primerSchool'];
   readonly nowMs: number;
+  /** Numbers of practice as the job sets them; absent: the register as it stands. */
+  readonly practice?: Practice | undefined;
+  /** How the build-up forms its fillets; absent: both ways are said. */
+  readonly fillet?: Fillet | undefined;
 }
 
 type Ground = Omit<Case, 'family'>;
 
 /** What is the same for every family, or what is missing before anything can be judged. */
-function groundOf({ zone, falls, school, nowMs }: Omit<ReadinessInput, 'family'>): Result<Ground> {
+function groundOf({
+  zone,
+  falls,
+  school,
+  nowMs,
+  practice = COMMON,
+  fillet,
+}: Omit<ReadinessInput, 'family'>): Result<Ground> {
   const quantities = zoneQuantities(zone);
   if (!quantities.ok) return quantities;
   if (!zone.substrate) {
@@ -75,7 +86,7 @@ function groundOf({ zone, falls, school, nowMs }: Omit<ReadinessInput, 'family'>
     });
   }
   const substrate = SUBSTRATES[zone.substrate.kind];
-  return ok({ zone, quantities: quantities.value, substrate, falls, school, nowMs });
+  return ok({ zone, quantities: quantities.value, substrate, falls, school, nowMs, practice, fillet });
 }
 
 function judge(ground: Ground, family: FamilyKey): Readiness {

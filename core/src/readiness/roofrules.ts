@@ -2,14 +2,13 @@
 import { given, words } from '../figures/index.ts';
 import { FEATURE_KINDS, featureFacts, upstandMm } from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
-import { LIMITS } from './limits.ts';
 import { reason, type Rule } from './rule.ts';
 import type { Reason } from './types.ts';
 
 export const standing: Rule = (c) => {
   if (!c.falls) return undefined;
   const reasons: Reason[] = [];
-  const deep = c.falls.ponds.filter((p) => p.deepestM * 1000 >= LIMITS.pondDepth.value);
+  const deep = c.falls.ponds.filter((p) => p.deepestM * 1000 >= c.practice.pondDepth.value);
   const deepest = deep.reduce((most, p) => Math.max(most, p.deepestM), 0);
   if (deep.length > 0) {
     const says = words`${given('ponds', deep.length, 'count', 'measured')} of up to ${given('depth', deepest * 1000, 'gap', 'measured', 'from the levels')} over ${c.falls.pondArea}`;
@@ -48,7 +47,7 @@ export const standing: Rule = (c) => {
       ),
     );
   for (const o of c.falls.outlets) {
-    if (o.proudM === undefined || o.proudM * 1000 <= LIMITS.outletProud.value) continue;
+    if (o.proudM === undefined || o.proudM * 1000 <= c.practice.outletProud.value) continue;
     const by = given(`${o.name}, rim over the surface`, o.proudM * 1000, 'gap', 'measured');
     reasons.push(
       reason(
@@ -135,7 +134,7 @@ export const movementJoints: Rule = (c) => {
 
 export const lowUpstands: Rule = (c) => {
   const low = c.quantities.sides.filter(
-    ({ edge }) => edge.kind === 'upstand' && upstandMm(edge) < LIMITS.upstandHeight.value,
+    ({ edge }) => edge.kind === 'upstand' && upstandMm(edge) < c.practice.upstandHeight.value,
   );
   const lowest = Math.min(...low.map((s) => upstandMm(s.edge)));
   return low.length > 0
@@ -143,7 +142,7 @@ export const lowUpstands: Rule = (c) => {
         'upstand',
         'note',
         'Upstands:',
-        words`${given('lowest upstand', lowest, 'lap', 'measured')} at the lowest; ${LIMITS.upstandHeight} above the finished surface is usual (common practice).`,
+        words`${given('lowest upstand', lowest, 'lap', 'measured')} at the lowest; ${c.practice.upstandHeight} above the finished surface is usual (common practice).`,
         ['Raised, or agreed with whoever signs for it.'],
       )
     : undefined;

@@ -3,7 +3,6 @@ import { fitOf } from '../family/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { featureNumber, runFigure, sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
-import { CRACK_CUT_MM, DRY_DAYS, FILLET_LEG_MM, LIMITS } from './limits.ts';
 import { STEP_KEYS, type Case, type PrepStep, type Primer, type Reason, type StepKey } from './types.ts';
 
 const step = (key: StepKey, what: string, quantity: Figure | undefined, how: string): PrepStep => ({
@@ -49,22 +48,21 @@ function lineStep(
 
 function cracks(c: Case): PrepStep[] {
   const cut = features(c, 'moving-crack').concat(
-    features(c, 'static-crack').filter((f) => (f.sizes['widthMm'] ?? 0) >= LIMITS.crackCutOut.value),
+    features(c, 'static-crack').filter((f) => (f.sizes['widthMm'] ?? 0) >= c.practice.crackCutOut.value),
   );
   const hair = features(c, 'static-crack').filter(
-    (f) => (f.sizes['widthMm'] ?? 0) < LIMITS.crackCutOut.value,
+    (f) => (f.sizes['widthMm'] ?? 0) < c.practice.crackCutOut.value,
   );
   const steps: PrepStep[] = [];
   if (cut.length > 0) {
     const length = lengthOf(c, 'cracks to cut out', cut);
-    const width = given('groove width', CRACK_CUT_MM.width, 'gap', 'typical', 'common practice');
-    const depth = given('groove depth', CRACK_CUT_MM.depth, 'gap', 'typical', 'common practice');
+    const { crackGrooveWidth: width, crackGrooveDepth: depth } = c.practice;
     steps.push(
       step(
         'cut-cracks',
-        'Cut out cracks, 6 × 12 mm',
+        `Cut out cracks, ${width.value} × ${depth.value} mm`,
         length,
-        'moving at any width, static from 1.5 mm; dust out',
+        `moving at any width, static from ${c.practice.crackCutOut.value} mm; dust out`,
       ),
       step(
         'fill-cracks',
@@ -146,6 +144,12 @@ function defects(c: Case): PrepStep[] {
   return steps;
 }
 
+/** The fillet of the build-up, else what is usual by what it is formed of. */
+const filletHow = ({ fillet, practice }: Case): string =>
+  fillet
+    ? `45°, legs of ${fillet.legMm} mm, ${fillet.of}`
+    : `45°, legs of about ${practice.filletMortar.value} mm in mortar, ${practice.filletSealant.value} mm in sealant`;
+
 function runs(c: Case): PrepStep[] {
   const steps: PrepStep[] = [
     ...lineStep(
@@ -187,14 +191,9 @@ function runs(c: Case): PrepStep[] {
         'before the coat; never bridged blind',
       ),
     );
-  if (c.quantities.upstandGirth.value > 0)
+  if (c.quantities.upstandGirth.value > 0 && c.fillet?.of !== 'none')
     steps.push(
-      step(
-        'fillets',
-        'Form fillets at the foot of upstands',
-        c.quantities.upstandGirth,
-        `45°, about ${FILLET_LEG_MM} mm legs, mortar or sealant`,
-      ),
+      step('fillets', 'Form fillets at the foot of upstands', c.quantities.upstandGirth, filletHow(c)),
     );
   return steps;
 }
@@ -272,19 +271,17 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
         'by whoever may work on the drains',
       ),
     );
-  const days = c.substrate.family === 'mineral' ? DRY_DAYS.mineral : DRY_DAYS.other;
+  const days = c.substrate.family === 'mineral' ? c.practice.dryDaysMineral : c.practice.dryDaysOther;
   steps.push(
     step(
       'dry',
       'Let it dry after washing',
       {
         label: `${c.zone.name}, drying`,
-        value: days * 24,
+        value: days.value * 24,
         quantity: 'hours',
         formula: '{days} × 24',
-        inputs: {
-          days: given('days, one to three', days, 'number', 'typical', 'common practice, by weather'),
-        },
+        inputs: { days },
         from: 'one to three days after washing, then measured',
       },
       'then measured, not guessed',

@@ -1,6 +1,5 @@
 /** Rules of the surface: profile, strength, pull-off. Tests as in ICRI 310.2R and EN 1542; limits common practice. */
 import { given, words } from '../figures/index.ts';
-import { LIMITS } from './limits.ts';
 import { isMineral, isTrafficked, reason, type Rule } from './rule.ts';
 import { worst } from './tests.ts';
 
@@ -8,8 +7,8 @@ export const profile: Rule = (c) => {
   if (!isMineral(c) || c.substrate.key === 'tiles') return undefined;
   const [least, most] = c.family.profile;
   const asks = words`CSP ${given('least profile', least, 'count', 'typical')} to ${given('most profile', most, 'count', 'typical')}`;
-  const low = worst(c.zone, 'profile', 'low');
-  const high = worst(c.zone, 'profile', 'high');
+  const low = worst(c, 'profile', 'low');
+  const high = worst(c, 'profile', 'high');
   if (!low || !high)
     return isTrafficked(c)
       ? reason(
@@ -49,30 +48,35 @@ export const profile: Rule = (c) => {
 
 export const strength: Rule = (c) => {
   if (c.family.trafficked !== 'wheels') return undefined;
-  const weakest = worst(c.zone, 'strength', 'low');
+  const weakest = worst(c, 'strength', 'low');
   if (!weakest)
     return reason(
       'strength',
       'hold',
       'Strength:',
-      words`has not been tested; ${LIMITS.strengthTraffic} is wanted under wheels.`,
+      words`has not been tested; ${c.practice.strengthTraffic} is wanted under wheels.`,
       ['Rebound hammer in ten places, or cores.'],
     );
-  return weakest.number < LIMITS.strengthTraffic.value
+  return weakest.number < c.practice.strengthTraffic.value
     ? reason(
         'strength',
         'refused',
         'Strength:',
-        words`${weakest.reading} is below ${LIMITS.strengthTraffic} (common practice): wheels break the surface away under the coat.`,
+        words`${weakest.reading} is below ${c.practice.strengthTraffic} (common practice): wheels break the surface away under the coat.`,
         ['A structural repair of the surface, tested again; or no wheels on it.'],
       )
-    : reason('strength', 'fine', 'Strength:', words`${weakest.reading}, at least ${LIMITS.strengthTraffic}.`);
+    : reason(
+        'strength',
+        'fine',
+        'Strength:',
+        words`${weakest.reading}, at least ${c.practice.strengthTraffic}.`,
+      );
 };
 
 export const pullOff: Rule = (c) => {
   if (!isMineral(c)) return undefined;
-  const limit = isTrafficked(c) ? LIMITS.pullOffTraffic : LIMITS.pullOff;
-  const weakest = worst(c.zone, 'pull-off', 'low');
+  const limit = isTrafficked(c) ? c.practice.pullOffTraffic : c.practice.pullOff;
+  const weakest = worst(c, 'pull-off', 'low');
   if (!weakest)
     return isTrafficked(c)
       ? reason('pull-off', 'hold', 'Pull-off:', words`has not been tested; ${limit} is wanted.`, [

@@ -1,10 +1,10 @@
 /** The readings that count: at each spot those of the newest visit, and among them the one that decides. */
 import { given, type Given } from '../figures/index.ts';
-import { testFacts, type Test, type TestKind, type Zone } from '../survey/index.ts';
+import { testFacts, type Test, type TestKind } from '../survey/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
-import { SAME_SPOT_TEST_M, SAME_VISIT_HOURS } from './limits.ts';
+import type { Case } from './types.ts';
 
-const VISIT_MS = SAME_VISIT_HOURS * MS_PER_HOUR;
+type Tested = Pick<Case, 'zone' | 'practice'>;
 
 function apart(a: Test, b: Test): number {
   if (!a.at || !b.at) return Infinity;
@@ -15,15 +15,20 @@ function apart(a: Test, b: Test): number {
  * Tests of one kind that count: at each spot those of the newest visit. A dry reading in one corner does not take back
  * a wet one in another; readings without a place are replaced by a newer visit's without a place.
  */
-export function newest(zone: Zone, kind: TestKind, only: (t: Test) => boolean = () => true): Test[] {
+export function newest(
+  { zone, practice }: Tested,
+  kind: TestKind,
+  only: (t: Test) => boolean = () => true,
+): Test[] {
+  const visitMs = practice.sameVisitHours.value * MS_PER_HOUR;
   const mine = zone.tests.filter((t) => t.kind === kind && only(t));
   const time = (t: Test): number => Date.parse(t.takenAt);
   return mine.filter(
     (t) =>
       !mine.some(
         (other) =>
-          time(other) - time(t) > VISIT_MS &&
-          (t.at ? apart(t, other) <= SAME_SPOT_TEST_M : other.at === undefined),
+          time(other) - time(t) > visitMs &&
+          (t.at ? apart(t, other) <= practice.sameSpot.value : other.at === undefined),
       ),
   );
 }
@@ -37,12 +42,12 @@ export interface Deciding {
 
 /** The worst number that counts, as a given of its own. */
 export function worst(
-  zone: Zone,
+  c: Tested,
   kind: TestKind,
   bad: 'high' | 'low',
   only?: (t: Test) => boolean,
 ): Deciding | undefined {
-  const tests = newest(zone, kind, only);
+  const tests = newest(c, kind, only);
   const facts = testFacts(kind);
   if (facts.form !== 'number') return undefined;
   const numbers = tests.flatMap((test) =>
@@ -63,9 +68,9 @@ export function worst(
 }
 
 /** The worst word that counts: the one that stands last in the list of answers. */
-export function worstWord(zone: Zone, kind: TestKind, only?: (t: Test) => boolean): string | undefined {
+export function worstWord(c: Tested, kind: TestKind, only?: (t: Test) => boolean): string | undefined {
   const facts = testFacts(kind);
   if (facts.form !== 'word') return undefined;
-  const ranks = newest(zone, kind, only).map((t) => facts.answers.indexOf(String(t.value)));
+  const ranks = newest(c, kind, only).map((t) => facts.answers.indexOf(String(t.value)));
   return ranks.length === 0 ? undefined : facts.answers[Math.max(...ranks)];
 }

@@ -1,6 +1,7 @@
 import type { FallsReport } from '../falls/index.ts';
 import type { Family, Substrate } from '../family/index.ts';
 import type { Figure, Part } from '../figures/index.ts';
+import type { Practice } from '../practice/index.ts';
 import type { Survey, Zone, ZoneQuantities } from '../survey/index.ts';
 
 /** What one thing found means for coating. Ordered from worst to best. */
@@ -16,6 +17,12 @@ export interface Reason {
   readonly change: readonly Part[];
 }
 
+/** What a fillet is formed of, and its leg, mm. */
+export interface Fillet {
+  readonly of: 'none' | 'sealant' | 'mortar';
+  readonly legMm: number;
+}
+
 /** Everything a rule may look at. */
 export interface Case {
   readonly zone: Zone;
@@ -26,6 +33,8 @@ export interface Case {
   readonly falls: FallsReport | undefined;
   readonly school: Survey['primerSchool'];
   readonly nowMs: number;
+  readonly practice: Practice;
+  readonly fillet: Fillet | undefined;
 }
 
 /** Steps of the preparation, in working order. */

@@ -3,8 +3,9 @@
  * delivery or a permit that is entered later clears them.
  */
 import { isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { bayAreaM2, type SiteDoc } from '../site/index.ts';
-import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, TOLERANCE } from '../units/index.ts';
 import { coatOf, layerNamed, openedLitres } from './laidlayers.ts';
 import { PLAIN, type Say } from './rulebase.ts';
 import { allOf, type SiteBook } from './fold.ts';
@@ -32,14 +33,13 @@ export interface FlagContext {
   readonly site: SiteDoc;
   readonly book: SiteBook;
   readonly say?: Say | undefined;
+  /** Numbers of practice as the job sets them; absent: the register as it stands. */
+  readonly practice?: Practice | undefined;
 }
+const practiceOf = ({ practice = COMMON }: FlagContext): Practice => practice;
 
-/** Common practice, no source: less than half of the design on the bays says that a container or a bay is wrong. */
-const COVERS_LEAST = 0.5;
-/** A shim that reads off by more than this share says that the gauge is to be set again (common practice, no source). */
-const SHIM_OFF = 0.05;
 /** A device whose clock is off by more than this is told so. */
-const CLOCK_SAID_MS = 2 * MS_PER_MINUTE;
+const CLOCK_SAID_MS = TOLERANCE.clockMeasuredMs;
 
 function coatFlags(entry: BookEntryOf<'coat'>, c: FlagContext, say: Say): Flag[] {
   const coat = coatOf(c.buildUps, entry.body);
@@ -50,7 +50,7 @@ function coatFlags(entry: BookEntryOf<'coat'>, c: FlagContext, say: Say): Flag[]
   const used =
     openedLitres(coat, entry.body) - litresOf(coat, entry.body.leftOver.basis, entry.body.leftOver.value);
   const covers = used / wetFilm(coat).value;
-  return area > 0 && covers < area * COVERS_LEAST
+  return area > 0 && covers < area * practiceOf(c).coversLeast.value
     ? [
         {
           rule: 'covers too little',
@@ -201,8 +201,9 @@ function watchFlags(entry: BookEntryOf<'watch'>, { book }: FlagContext, say: Say
     : [];
 }
 
-function dryFilmFlags({ body }: BookEntryOf<'dry film'>): Flag[] {
-  const off = body.shims.find((s) => Math.abs(s.readUm - s.nominalUm) > s.nominalUm * SHIM_OFF);
+function dryFilmFlags({ body }: BookEntryOf<'dry film'>, c: FlagContext): Flag[] {
+  const share = practiceOf(c).shimOffPct.value / 100;
+  const off = body.shims.find((s) => Math.abs(s.readUm - s.nominalUm) > s.nominalUm * share);
   return off
     ? [
         {
@@ -263,7 +264,7 @@ function kindFlags(entry: BookEntry, c: FlagContext, say: Say): Flag[] {
     case 'watch':
       return watchFlags(entry, c, say);
     case 'dry film':
-      return dryFilmFlags(entry);
+      return dryFilmFlags(entry, c);
     case 'broadcast':
       return sweptFlags(entry, c, say);
     default:

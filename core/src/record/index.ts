@@ -55,7 +55,6 @@ export {
   earlierFilms,
   latestConditions,
   openMiss,
-  SITE_RULES,
   type BayState,
   type BayStatus,
   type BayWeather,

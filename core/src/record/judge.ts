@@ -11,6 +11,7 @@ import {
   type Reading,
 } from '../film/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { teethUsed } from './laidlayers.ts';
 import type { CoatEntry } from './fold.ts';
@@ -169,6 +170,7 @@ export function judgeCoat(
   entry: CoatEntry,
   area: Figure,
   earlier: readonly Figure[] = [],
+  practice: Practice = COMMON,
 ): CoatJudgement {
   const design = filmStillWanted(coat, earlier);
   const used = usedFigure(coat, entry);
@@ -180,14 +182,14 @@ export function judgeCoat(
   });
   const film = filmFromReadings(readings);
   const fromReadings = film && { ...film, figure: readingsFigure(readings, film) };
-  const acceptance = judgeReadings(buildUp.acceptance, readings, design.value);
+  const acceptance = judgeReadings(buildUp.acceptance, readings, design.value, practice);
   const consumed = used.value > 0;
   const gap = fromReadings && consumed ? gapFigure(fromConsumption, fromReadings.figure) : undefined;
   const withinStep =
     film !== undefined &&
     fromConsumption.value >= film.lowMeanMm &&
     (film.highMeanMm === undefined || fromConsumption.value <= film.highMeanMm);
-  const agrees = gap && (withinStep || gap.value <= TOLERANCE.filmAgreement * 100);
+  const agrees = gap && (withinStep || gap.value <= practice.filmsAgreePct.value);
   const films = fromReadings
     ? readings.map((r, i) => given(`reading ${i + 1}`, middleMm(r), 'film', 'measured'))
     : consumed

@@ -13,6 +13,7 @@ import {
 } from '../buildup/index.ts';
 import { progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { coatOf, layerLaid } from './laidlayers.ts';
@@ -41,9 +42,6 @@ export const BAY_STATES = [
   'accepted',
 ] as const;
 export type BayState = (typeof BAY_STATES)[number];
-
-/** Common practice, no source: how long one reading of the weather speaks for, and when a window counts as closing. */
-export const SITE_RULES = { readingValidHours: 2, closingLeadHours: 6 } as const;
 
 export type LaidCoat = CoatLaid;
 
@@ -201,7 +199,7 @@ function stateOf(
   if (t.workableUntilMs !== undefined && nowMs < t.workableUntilMs) return 'wet';
   if (missed) return 'missed';
   if (t.opensMs === undefined || nowMs < t.opensMs) return 'curing';
-  if (next && t.closesMs !== undefined && nowMs >= t.closesMs - SITE_RULES.closingLeadHours * MS_PER_HOUR)
+  if (next && t.closesMs !== undefined && nowMs >= t.closesMs - COMMON.closingLeadH.value * MS_PER_HOUR)
     return 'closing';
   if (last.coat.role === 'primer') return stepped('detailed') ? 'detailed' : 'primed';
   return 'ready';

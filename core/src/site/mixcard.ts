@@ -16,6 +16,7 @@ import {
   type MixedPart,
 } from '../buildup/index.ts';
 import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
 import { potLifeMinutes } from './potlife.ts';
 
@@ -58,9 +59,6 @@ export interface MixCard {
   readonly steps: readonly MixStep[];
 }
 
-/** An output where the layer says none: of two people. Assumed, and said so. */
-const USUAL_OUTPUT_M2_PER_H = 20;
-
 function placeable(coat: Coat, terms: MixTerms, potLife: Given): Figure {
   const stirring = coat.stirring
     ? cited('stirring', coat.stirring.minutes, 'minutes')
@@ -69,7 +67,7 @@ function placeable(coat: Coat, terms: MixTerms, potLife: Given): Figure {
     terms.outputM2PerH === undefined
       ? coat.outputM2PerH
         ? cited('two people lay', coat.outputM2PerH, 'output')
-        : given('two people lay', USUAL_OUTPUT_M2_PER_H, 'output', 'assumed')
+        : COMMON.usualOutput
       : given('two people lay', terms.outputM2PerH, 'output', 'chosen');
   const people = given('people', terms.people, 'count', 'chosen');
   const area: Figure = {

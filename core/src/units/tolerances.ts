@@ -43,8 +43,6 @@ export const TOLERANCE = {
   clockMs: 600_000,
   /** The same, where the difference between the two clocks was measured. */
   clockMeasuredMs: 120_000,
-  /** Film from consumption and film from readings may differ by this share of the mean before something is wrong. */
-  filmAgreement: 0.15,
   /** A film, a density or a yield that a data sheet says may differ by this share from what its figures give. */
   paperAgreement: 0.05,
   /** Solids are never reckoned below this: figures that leave less contradict each other. */

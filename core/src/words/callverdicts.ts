@@ -1,7 +1,8 @@
 /** The wording of the call: what can be done on a bay, until when, or from when, and what stands in the way. */
-import { LAIN, type Call, type Overcoated } from '../call/index.ts';
+import type { Call, Overcoated } from '../call/index.ts';
 import { given, words, type Figure, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
+import { COMMON } from '../practice/index.ts';
 import type { Condition, Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import { doneWords, missWords } from './misswords.ts';
@@ -86,8 +87,8 @@ export interface Odds {
 /** What lay open for days is washed again. */
 function lainWords({ lainH }: Call): Part[] {
   const days = lainH === undefined ? 0 : Math.floor((lainH * MS_PER_HOUR) / MS_PER_DAY);
-  if (days < LAIN.washDays) return [];
-  const growth = days >= LAIN.growthDays ? ' Look for growth: it may need a biocide wash.' : '';
+  if (days < COMMON.washAfterDays.value) return [];
+  const growth = days >= COMMON.growthAfterDays.value ? ' Look for growth: it may need a biocide wash.' : '';
   return [`What lies there has lain ${days} days: wash it off and let it dry first.${growth} `];
 }
 

@@ -3,11 +3,12 @@ import { leastOf, wetFilm, whenMissed, type WorkLayer } from '../buildup/index.t
 import { given } from '../figures/index.ts';
 import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
-import { bestFilm, openMiss, SITE_RULES } from '../record/index.ts';
+import { bestFilm, openMiss } from '../record/index.ts';
 import { doneWords, missWords } from './misswords.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
-import { MS_PER_HOUR } from '../units/index.ts';
+import { COMMON } from '../practice/index.ts';
+import { MS_PER_MINUTE } from '../units/index.ts';
 import { words, type Part, type Verdict } from '../figures/index.ts';
 
 export const STATE_WORDS: Readonly<Record<BayState, string>> = {
@@ -69,15 +70,9 @@ export function conditionsVerdict(
   if (!judged.ok) {
     return { outcome: 'hold', subject, says: [`Hold: ${judged.problems.map(sentence).join(' ')}`] };
   }
-  if (ageMs > SITE_RULES.readingValidHours * MS_PER_HOUR) {
-    const age = given('age of the reading', ageMs / MS_PER_HOUR, 'hours', 'measured');
-    const limit = given(
-      'a reading speaks for',
-      SITE_RULES.readingValidHours,
-      'hours',
-      'assumed',
-      'common practice',
-    );
+  if (ageMs > COMMON.airReadingMin.value * MS_PER_MINUTE) {
+    const age = given('age of the reading', ageMs / MS_PER_MINUTE, 'minutes', 'measured');
+    const limit = COMMON.airReadingMin;
     return {
       outcome: 'hold',
       subject,

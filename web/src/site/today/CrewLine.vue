@@ -1,13 +1,14 @@
 <script setup lang="ts">
 /** How many lay a bay, and how: it changes how long a bay takes, and with it every window. */
 import { computed } from 'vue';
-import { METHODS, MOST_CREW } from '@lentum/core/programme';
+import { COMMON } from '@lentum/core/practice';
+import { METHODS } from '@lentum/core/programme';
 import { useJob } from '../../app/job.ts';
 import ChoiceButtons from '../../shared/ChoiceButtons.vue';
 
 const job = useJob();
 const crew = computed(() => job.weather.doc.draft.crew);
-const PEOPLE = Array.from({ length: MOST_CREW }, (_, i) => ({
+const PEOPLE = Array.from({ length: COMMON.mostCrew.value }, (_, i) => ({
   value: i + 1,
   name: String(i + 1),
   label: `${i + 1} ${i === 0 ? 'person' : 'people'}`,

@@ -1,0 +1,55 @@
+/** When the ground may be coated, and how it is got ready. */
+import { number } from './number.ts';
+
+export const GROUND = {
+  moistureUnprimed: number('moisture, unprimed', 4.5, 'moisture', [0, 12]),
+  moisturePrimed: number('moisture, with primer', 6, 'moisture', [0, 12]),
+  moistureTimber: number('moisture of timber', 18, 'moisture', [5, 25]),
+  humidityInSlab: number(
+    'in-slab humidity',
+    85,
+    'percent',
+    [50, 100],
+    'common practice; test as in ASTM F2170',
+  ),
+  concreteAgeDays: number('age of concrete', 28, 'count', [1, 365]),
+  strengthTraffic: number('compressive strength under traffic', 25, 'stress', [5, 80]),
+  pullOffTraffic: number(
+    'pull-off where trafficked',
+    1.5,
+    'stress',
+    [0.2, 5],
+    'common practice; test as in EN 1542',
+  ),
+  pullOff: number('pull-off', 0.8, 'stress', [0.1, 5], 'common practice; test as in EN 1542'),
+  crackCutOut: number('crack width from which it is cut out', 1.5, 'gap', [0.2, 10]),
+  crackGrooveWidth: number('width of a groove cut along a crack', 6, 'gap', [3, 30]),
+  crackGrooveDepth: number('depth of a groove cut along a crack', 12, 'gap', [5, 40]),
+  pondDepth: number('depth that counts as ponding', 5, 'gap', [1, 50]),
+  upstandHeight: number(
+    'height of an upstand',
+    150,
+    'lap',
+    [50, 500],
+    'above the finished surface, common practice',
+  ),
+  outletProud: number('rim of an outlet over the surface', 0, 'gap', [-20, 5]),
+  sameVisitHours: number('readings of one visit lie within', 12, 'hours', [1, 48]),
+  sameSpot: number('a later reading replaces an earlier one within', 2, 'length', [0.2, 20]),
+  dryDaysMineral: number(
+    'days that a washed mineral surface dries',
+    2,
+    'count',
+    [0, 14],
+    'one to three days, by weather',
+  ),
+  dryDaysOther: number(
+    'days that another washed surface dries',
+    1,
+    'count',
+    [0, 14],
+    'one to three days, by weather',
+  ),
+  filletMortar: number('leg of a fillet of mortar', 50, 'lap', [20, 120]),
+  filletSealant: number('leg of a fillet of sealant', 15, 'lap', [5, 60]),
+} as const;

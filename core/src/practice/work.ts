@@ -1,0 +1,35 @@
+/** Readings and their age, films and their acceptance, times of the day, and what a crew lays. */
+import { number } from './number.ts';
+
+export const WORK = {
+  /** How long a reading speaks for. */
+  airReadingMin: number('a reading of air and surface speaks for', 60, 'minutes', [5, 240]),
+  mixReadingMin: number('a reading for a mix speaks for', 30, 'minutes', [5, 120]),
+  moistureReadingH: number(
+    'a moisture reading speaks for',
+    24,
+    'hours',
+    [1, 168],
+    'common practice; and no longer than until it rains',
+  ),
+  /** When a window counts as closing, and what lies open too long. */
+  closingLeadH: number('a window counts as closing before its end', 6, 'hours', [0.5, 48]),
+  washAfterDays: number('days after which what lies open is washed again', 3, 'count', [1, 30]),
+  growthAfterDays: number('days after which things may grow on it', 21, 'count', [5, 120]),
+  /** Acceptance of a film. */
+  leastShare: number('least of a spot or a reading, of the design', 0.8, 'share', [0.5, 1]),
+  mostBetween: number('most readings between the least and the design', 0.2, 'share', [0, 1]),
+  filmsAgreePct: number('films from consumption and from readings may differ by', 15, 'percent', [1, 50]),
+  coversLeast: number('least that what was used covers, of the area named', 0.5, 'share', [0.1, 0.95]),
+  shimOffPct: number('a shim may read off by', 5, 'percent', [0.5, 20]),
+  /** Two people lay so much where the layer says nothing: slow enough to be safe. */
+  usualOutput: number('output of a crew where the layer says none', 20, 'output', [1, 500]),
+  usualCrew: number(
+    'people that an output is said for',
+    2,
+    'count',
+    [1, 6],
+    'as outputs of layers are entered',
+  ),
+  mostCrew: number('people who do not stand in each other’s way on a bay', 6, 'count', [1, 30]),
+} as const;
