@@ -66,7 +66,7 @@ describe('states of the demo bays', () => {
     [
       'C1',
       'primed',
-      'C1 · stripe coat. Go: surface 17.8\u00a0°C is 6.9\u00a0°C above the dew point 10.9\u00a0°C',
+      'C1 · stripe coat. The limits that a reading tells hold: surface 17.8\u00a0°C is 6.9\u00a0°C above the dew point 10.9\u00a0°C.',
     ],
   ])('%s is %s', (label, state, words) => {
     const s = status(label);

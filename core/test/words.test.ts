@@ -25,7 +25,7 @@ describe('conditions of the moment', () => {
     [
       'go',
       {},
-      'go: First. Go: surface 22.0 °C is 12.7 °C above the dew point 9.3 °C; every limit of the layer holds.',
+      'check: First. The limits that a reading tells hold: surface 22.0 °C is 12.7 °C above the dew point 9.3 °C. // A reading does not tell: rain.',
     ],
     [
       'dew',
@@ -79,9 +79,7 @@ describe('conditions of the moment', () => {
   it('says how many further limits fail, and which', () => {
     expect(
       text(conditionsVerdict('First.', first, { airC: 2, humidityPct: 95, surfaceC: 3, atMs: now }, now)),
-    ).toContain(
-      ' // 3 more limits fail: least surface temperature, least air temperature, greatest humidity.',
-    );
+    ).toContain(' // 3 more limits fail: surface too cold, air too cold, too humid.');
   });
   it('says the same in US units', () => {
     expect(
@@ -135,10 +133,20 @@ describe('what a bay waits for', () => {
       'prepared under a go',
       [step('prepared', -1), reading(-0.5)],
       'prepared',
-      'go: X1 · primer. Go: surface 20.0 °C',
+      'check: X1 · primer. The limits that a reading tells hold: surface 20.0 °C',
     ],
-    ['detailed', [step('detailed', -1), reading(-0.5)], 'detailed', 'go: X1 · primer. Go:'],
-    ['primed', [reading(-8), laid('primer', -6), reading(-0.5)], 'primed', 'go: X1 · first coat. Go:'],
+    [
+      'detailed',
+      [step('detailed', -1), reading(-0.5)],
+      'detailed',
+      'check: X1 · primer. The limits that a reading tells hold:',
+    ],
+    [
+      'primed',
+      [reading(-8), laid('primer', -6), reading(-0.5)],
+      'primed',
+      'check: X1 · first coat. The limits that a reading tells hold:',
+    ],
     [
       'primer curing',
       [reading(-8), laid('primer', -1.5), reading(-0.5)],
@@ -212,7 +220,7 @@ describe('what a bay waits for', () => {
       'released again',
       [step('held', -2, 'rain'), step('released', -1), step('prepared', -3), reading(-0.5)],
       'prepared',
-      'go: X1 · primer. Go:',
+      'check: X1 · primer. The limits that a reading tells hold:',
     ],
     [
       'accepted too early counts for nothing',

@@ -4,8 +4,8 @@ import { format, type System } from '../units/index.ts';
 
 export type Part = string | { readonly figure: Figure | Given } | { readonly atMs: number };
 
-/** `steps`: yes, after what is listed. */
-export type Outcome = 'go' | 'steps' | 'hold' | 'stop' | 'curing' | 'done';
+/** `steps`: yes, after what is listed. `check`: nothing stands against it, but something is not known. */
+export type Outcome = 'go' | 'check' | 'steps' | 'hold' | 'stop' | 'curing' | 'done';
 
 export interface Verdict {
   readonly outcome: Outcome;

@@ -12,6 +12,8 @@ export interface Ask {
   /** Laying a bay takes so long. */
   readonly layingHours: number;
   readonly method: Method;
+  /** The ground is mineral and porous, or not known: a warming slab breathes out. */
+  readonly breathes: boolean;
   /** Absent for sheets: rain does them no harm once they lie. */
   readonly rainSafe: CureModel | undefined;
   /** The surface must stay above this until a stage of cure. */
@@ -22,17 +24,30 @@ export interface Ask {
 /** @returns undefined for courses that no weather harms */
 export function askOf(
   layer: WorkLayer,
-  { layingHours, method = 'by hand' }: { layingHours: number; method?: Method },
+  {
+    layingHours,
+    method = 'by hand',
+    breathes = true,
+  }: { layingHours: number; method?: Method; breathes?: boolean },
 ): Ask | undefined {
   if (layer.kind === 'protection') return undefined;
   const { limits } = layer;
   if (!isCoat(layer))
-    return { limits, layingHours, method, rainSafe: undefined, noBelow: undefined, wetFilmMm: undefined };
+    return {
+      limits,
+      layingHours,
+      method,
+      breathes,
+      rainSafe: undefined,
+      noBelow: undefined,
+      wetFilmMm: undefined,
+    };
   const until = limits.noBelow && layer.cure[limits.noBelow.until];
   return {
     limits,
     layingHours,
     method,
+    breathes,
     rainSafe: layer.cure.rainSafe,
     noBelow: limits.noBelow && until ? { tempC: limits.noBelow.tempC, until } : undefined,
     wetFilmMm: wetFilm(layer).value,

@@ -2,7 +2,8 @@
 import { given, type Figure } from '../figures/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
 import type { Ask } from './ask.ts';
-import { CONDITIONS, windowsOf, type Condition } from './windows.ts';
+import { CONDITIONS, type Condition } from './conditions.ts';
+import { windowsOf } from './windows.ts';
 
 /** What goes wrong in most of the ways in which something does. */
 export interface Trouble {

@@ -1,7 +1,6 @@
 /** Why laying may not begin in an hour: every condition that fails, where it fails first, with its number and limit. */
 import { cited } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
-import type { Sourced } from '../job/index.ts';
 import { MS_PER_HOUR, TOLERANCE, type Quantity } from '../units/index.ts';
 import {
   dewMarginFigure,
@@ -13,7 +12,8 @@ import {
   type Said,
 } from '../weather/index.ts';
 import type { Ask } from './ask.ts';
-import { failsIn, layingSpan, windAt, windLimit, type Condition, type Windows } from './windows.ts';
+import { CONDITIONS, judgeRow, limitGiven, ROWS, type Condition, type Row } from './conditions.ts';
+import { failsIn, layingSpan, momentAt, type Windows } from './windows.ts';
 
 export interface Failing {
   readonly condition: Condition;
@@ -61,8 +61,25 @@ export function marginFigure(climate: RoofClimate, hour: number): Figure | undef
 /** Rain before that has dried. */
 const RAIN_LASTS_H = 36;
 
-const limitOf = (label: string, limit: Sourced | undefined, quantity: Quantity): Given | undefined =>
-  limit && cited(label, limit, quantity);
+/** A row's own number in an hour, with its working. */
+function actualOf(
+  row: Row,
+  climate: RoofClimate,
+  h: number,
+  method: Ask['method'],
+): Given | Figure | undefined {
+  switch (row.condition) {
+    case 'dewMargin':
+      return marginFigure(climate, h);
+    case 'surfaceMin':
+    case 'surfaceMax':
+    case 'rising':
+    case 'falling':
+      return surfaceOf(climate, h);
+    default:
+      return of(climate, h, row.label, row.value(momentAt(climate, h, method)), row.quantity);
+  }
+}
 
 /**
  * Every condition that fails for laying that begins in an hour, in the order in which they are said.
@@ -71,7 +88,7 @@ const limitOf = (label: string, limit: Sourced | undefined, quantity: Quantity):
 export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour: number): Failing[] {
   const { limits } = ask;
   const { line, surfaceC, dewC } = climate;
-  const { airC, humidityPct, rainMm } = line.values;
+  const { rainMm } = line.values;
   const mask = windows.mask[hour] ?? 0;
   const end = hour + layingSpan(ask);
   const safe = windows.rainSafeHour[hour] ?? -1;
@@ -90,104 +107,30 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
   ): void => {
     if (failsIn(mask, condition)) found.push({ condition, atMs: msAt(h), actual, limit });
   };
-  const measured = (h: number, label: string, column: Float64Array, quantity: Quantity): Given =>
-    of(climate, h, label, column[h] ?? 0, quantity);
+  const wets = (h: number): boolean => (rainMm[h] ?? 0) > TOLERANCE.rainMm;
 
   say('unknown', hour, undefined, undefined);
-  const wetHour = first(hour, end, (h) => (rainMm[h] ?? 0) > TOLERANCE.rainMm);
-  say('rain', wetHour, measured(wetHour, 'rain', rainMm, 'rain'), undefined);
+  for (const row of ROWS) {
+    if (!failsIn(mask, row.condition)) continue;
+    const h = first(hour, end, (x) => judgeRow(row, ask, momentAt(climate, x, ask.method)) === 'broken');
+    say(row.condition, h, actualOf(row, climate, h, ask.method), limitGiven(row, ask));
+  }
   if (failsIn(mask, 'wet')) {
     // What lay down overnight without a drop of rain is dew.
-    const since = Math.max(0, hour - RAIN_LASTS_H);
-    const rained = first(since, hour, (h) => (rainMm[h] ?? 0) > TOLERANCE.rainMm);
-    const byRain = (rainMm[rained] ?? 0) > TOLERANCE.rainMm;
+    const byRain = wets(first(Math.max(0, hour - RAIN_LASTS_H), hour, wets));
     const label = wetnessOf(climate, hour - 1) === 'frost' ? 'frost' : byRain ? 'rain' : 'dew';
     const water = wetnessFigure(climate, hour - 1, weatherSaid(climate, hour - 1));
     say('wet', hour, water && { ...water, label }, undefined);
   }
   if (failsIn(mask, 'dryHours')) {
     let h = hour - 1;
-    while (h >= 0 && !((rainMm[h] ?? 0) > TOLERANCE.rainMm)) h -= 1;
-    const dry = of(climate, h, 'dry for', hour - h - 1, 'hours');
-    found.push({
-      condition: 'dryHours',
-      atMs: msAt(h),
-      actual: dry,
-      limit: limitOf('dry before it', limits.dryHours, 'hours'),
-    });
+    while (h >= 0 && !wets(h)) h -= 1;
+    const needed = limits.dryHours && cited('dry before it', limits.dryHours, 'hours');
+    say('dryHours', h, of(climate, h, 'dry for', hour - h - 1, 'hours'), needed);
   }
-  const side = (
-    condition: Condition,
-    is: (h: number) => boolean,
-    actual: (h: number) => Given | Figure | undefined,
-    limit: Given | undefined,
-  ): void => {
-    if (!failsIn(mask, condition)) return;
-    const h = first(hour, end, is);
-    say(condition, h, actual(h), limit);
-  };
-  side(
-    'dewMargin',
-    (h) => (surfaceC[h] ?? 0) - (dewC[h] ?? 0) < limits.dewMarginK.value,
-    (h) => marginFigure(climate, h),
-    limitOf('least margin above the dew point', limits.dewMarginK, 'temperatureDifference'),
-  );
-  const surface = (h: number): Figure | Given => surfaceOf(climate, h);
-  side(
-    'surfaceMin',
-    (h) => (surfaceC[h] ?? 0) < limits.surfaceMinC.value,
-    surface,
-    limitOf('least surface temperature', limits.surfaceMinC, 'temperature'),
-  );
-  side(
-    'rising',
-    (h) => (surfaceC[h] ?? 0) < (surfaceC[h - 1] ?? 0),
-    surface,
-    limitOf('only rising, within', limits.risingWithinK, 'temperatureDifference'),
-  );
-  side(
-    'surfaceMax',
-    (h) => (surfaceC[h] ?? 0) > limits.surfaceMaxC.value,
-    surface,
-    limitOf('greatest surface temperature', limits.surfaceMaxC, 'temperature'),
-  );
-  side('falling', (h) => (surfaceC[h] ?? 0) > (surfaceC[h - 1] ?? 0), surface, undefined);
-  const air = (h: number): Given => measured(h, 'air temperature', airC, 'temperature');
-  side(
-    'airMin',
-    (h) => (airC[h] ?? 0) < limits.airMinC.value,
-    air,
-    limitOf('least air temperature', limits.airMinC, 'temperature'),
-  );
-  side(
-    'airMax',
-    (h) => (airC[h] ?? 0) > limits.airMaxC.value,
-    air,
-    limitOf('greatest air temperature', limits.airMaxC, 'temperature'),
-  );
-  const humidity = (h: number): Given => measured(h, 'humidity', humidityPct, 'percent');
-  side(
-    'humidityMin',
-    (h) => (humidityPct[h] ?? 0) < (limits.humidityMinPct?.value ?? 0),
-    humidity,
-    limitOf('least humidity', limits.humidityMinPct, 'percent'),
-  );
-  side(
-    'humidityMax',
-    (h) => (humidityPct[h] ?? 0) > limits.humidityMaxPct.value,
-    humidity,
-    limitOf('greatest humidity', limits.humidityMaxPct, 'percent'),
-  );
-  const most = windLimit(ask);
-  side(
-    'wind',
-    (h) => windAt(climate, h, ask.method) > (most?.value ?? Infinity),
-    (h) => of(climate, h, 'wind', windAt(climate, h, ask.method), 'speed'),
-    limitOf('most wind', most, 'speed'),
-  );
   if (failsIn(mask, 'rainSafe')) {
-    const h = first(end, until(safe), (x) => (rainMm[x] ?? 0) > TOLERANCE.rainMm);
-    say('rainSafe', h, measured(h, 'rain', rainMm, 'rain'), undefined);
+    const h = first(end, until(safe), wets);
+    say('rainSafe', h, of(climate, h, 'rain', rainMm[h] ?? 0, 'rain'), undefined);
   }
   if (failsIn(mask, 'dewSkin')) {
     const h = first(end, until(safe), (x) => (surfaceC[x] ?? 0) < (dewC[x] ?? 0));
@@ -196,13 +139,9 @@ export function failingAt(ask: Ask, climate: RoofClimate, windows: Windows, hour
   const floor = ask.noBelow;
   if (floor && failsIn(mask, 'noBelow')) {
     const h = first(hour, line.hours, (x) => (surfaceC[x] ?? 0) < floor.tempC);
-    say(
-      'noBelow',
-      h,
-      surface(h),
-      given('not below', floor.tempC, 'temperature', limits.noBelow?.source ?? 'typical'),
-    );
+    const least = given('not below', floor.tempC, 'temperature', limits.noBelow?.source ?? 'typical');
+    say('noBelow', h, surfaceOf(climate, h), least);
   }
   say('unknownAfter', line.hours - 1, undefined, undefined);
-  return found;
+  return found.sort((a, b) => CONDITIONS.indexOf(a.condition) - CONDITIONS.indexOf(b.condition));
 }

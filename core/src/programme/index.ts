@@ -1,25 +1,31 @@
+export { askOf, layingFigure, METHODS, type Ask, type Method } from './ask.ts';
 export {
-  askOf,
-  layingFigure,
-  METHODS,
-  type Ask,
-  type Method,
-} from './ask.ts';
-export {
-  CONDITIONS,
   conditionsIn,
   failsIn,
   layingSpan,
   openRuns,
   reachedHours,
   stageShares,
+  momentAt,
   unsaidIn,
   windowsOf,
-  type Condition,
   type OpenRun,
   type Unsaid,
   type Windows,
 } from './windows.ts';
+export {
+  CONDITIONS,
+  judgeRow,
+  LAYING,
+  limitGiven,
+  ROWS,
+  windLimit,
+  type Answer,
+  type Condition,
+  type LayingCondition,
+  type Moment,
+  type Row,
+} from './conditions.ts';
 export { failingAt, marginFigure, surfaceOf, weatherSaid, type Failing } from './failing.ts';
 export { cureFigure } from './curefigure.ts';
 export { chanceFigure, chancesOf, spreadOf, type Chances, type Spread, type Trouble } from './chances.ts';

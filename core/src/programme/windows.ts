@@ -10,36 +10,14 @@ import { stageHours, type CureModel } from '../cure/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
 import type { Ask } from './ask.ts';
-
-/** In the order in which they are said; bit n of a mask stands for the n-th. */
-export const CONDITIONS = [
-  'unknown',
-  'rain',
-  'wet',
-  'dryHours',
-  'dewMargin',
-  'surfaceMin',
-  'rising',
-  'surfaceMax',
-  'falling',
-  'airMin',
-  'airMax',
-  'humidityMin',
-  'humidityMax',
-  'wind',
-  'rainSafe',
-  'dewSkin',
-  'noBelow',
-  'unknownAfter',
-] as const;
-export type Condition = (typeof CONDITIONS)[number];
+import { CONDITIONS, ROWS, type Column, type Condition, type Moment } from './conditions.ts';
 
 const BIT = Object.fromEntries(CONDITIONS.map((c, i) => [c, 1 << i])) as Record<Condition, number>;
 export const failsIn = (mask: number, condition: Condition): boolean => (mask & BIT[condition]) !== 0;
 export const conditionsIn = (mask: number): Condition[] => CONDITIONS.filter((c) => failsIn(mask, c));
 
 /** What a line says nothing of at all: its conditions are not looked at, and that is said. */
-export type Unsaid = 'air' | 'humidity' | 'rain' | 'wind';
+export type Unsaid = Column;
 
 export interface Windows {
   readonly startMs: number;
@@ -77,54 +55,37 @@ export const windAt = (climate: RoofClimate, hour: number, method: Ask['method']
   const gust = gustMPerS[hour] ?? NaN;
   return method === 'sprayed' && !Number.isNaN(gust) ? Math.max(wind, gust) : wind;
 };
-export const windLimit = ({ limits, method }: Pick<Ask, 'limits' | 'method'>) =>
-  method === 'sprayed' ? limits.windSprayMaxMPerS : limits.windHandMaxMPerS;
+
+/** What an hour tells of everything that is looked at; NaN where it tells nothing. */
+export function momentAt(climate: RoofClimate, hour: number, method: Ask['method']): Moment {
+  const { airC, humidityPct, rainMm } = climate.line.values;
+  return {
+    airC: airC[hour] ?? NaN,
+    humidityPct: humidityPct[hour] ?? NaN,
+    surfaceC: climate.surfaceC[hour] ?? NaN,
+    dewC: climate.dewC[hour] ?? NaN,
+    beforeC: hour > 0 ? (climate.surfaceC[hour - 1] ?? NaN) : NaN,
+    rainMm: rainMm[hour] ?? NaN,
+    windMPerS: windAt(climate, hour, method),
+  };
+}
 
 /** The conditions of laying that fail in each hour by itself. */
 function layingMasks(ask: Ask, climate: RoofClimate, unsaid: ReadonlySet<Unsaid>): Uint32Array {
-  const { limits } = ask;
-  const { airC, humidityPct, rainMm } = climate.line.values;
-  const { surfaceC, dewC } = climate;
-  const n = climate.line.hours;
-  const masks = new Uint32Array(n);
-  const wind = windLimit(ask)?.value;
-  const humid = !unsaid.has('humidity');
-  const wet = !unsaid.has('rain');
-  const within = limits.risingWithinK?.value;
-  for (let h = 0; h < n; h += 1) {
-    const surface = surfaceC[h] ?? NaN;
-    const air = airC[h] ?? NaN;
-    const humidity = humidityPct[h] ?? NaN;
-    const rain = rainMm[h] ?? NaN;
+  const masks = new Uint32Array(climate.line.hours);
+  const rows = ROWS.flatMap((row) => {
+    const limit = row.limit(ask);
+    const silent = row.column !== undefined && row.column !== 'air' && unsaid.has(row.column);
+    return limit === undefined || silent ? [] : [{ row, limit, bit: BIT[row.condition] }];
+  });
+  for (let h = 0; h < masks.length; h += 1) {
+    const moment = momentAt(climate, h, ask.method);
     let m = 0;
-    if (Number.isNaN(surface) || Number.isNaN(air)) m |= BIT.unknown;
-    if (wet) {
-      if (Number.isNaN(rain)) m |= BIT.unknown;
-      else if (rain > TOLERANCE.rainMm) m |= BIT.rain;
-    }
-    if (humid) {
-      if (Number.isNaN(humidity)) m |= BIT.unknown;
-      if (surface - (dewC[h] ?? NaN) < limits.dewMarginK.value) m |= BIT.dewMargin;
-      if (limits.humidityMinPct && humidity < limits.humidityMinPct.value) m |= BIT.humidityMin;
-      if (humidity > limits.humidityMaxPct.value) m |= BIT.humidityMax;
-    }
-    if (surface < limits.surfaceMinC.value) m |= BIT.surfaceMin;
-    if (surface > limits.surfaceMaxC.value) m |= BIT.surfaceMax;
-    if (air < limits.airMinC.value) m |= BIT.airMin;
-    if (air > limits.airMaxC.value) m |= BIT.airMax;
-    const before = h > 0 ? (surfaceC[h - 1] ?? NaN) : NaN;
-    if (within !== undefined && surface < limits.surfaceMinC.value + within) {
-      if (Number.isNaN(before)) m |= BIT.unknown;
-      else if (surface < before) m |= BIT.rising;
-    }
-    if (limits.fallingSlab === true) {
-      if (Number.isNaN(before)) m |= BIT.unknown;
-      else if (surface > before) m |= BIT.falling;
-    }
-    if (wind !== undefined && !unsaid.has('wind')) {
-      const blows = windAt(climate, h, ask.method);
-      if (Number.isNaN(blows)) m |= BIT.unknown;
-      else if (blows > wind) m |= BIT.wind;
+    for (const { row, limit, bit } of rows) {
+      if (row.when && !row.when(moment, ask.limits)) continue;
+      const value = row.value(moment);
+      if (Number.isNaN(value)) m |= BIT.unknown;
+      else if (row.side === 'least' ? value < limit : value > limit) m |= bit;
     }
     masks[h] = m;
   }

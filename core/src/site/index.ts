@@ -17,7 +17,6 @@ export {
   type AirAndSurface,
   type ConditionCheck,
   type ConditionJudgement,
-  type ConditionKind,
 } from './conditions.ts';
 export { baySchema, EMPTY_SITE, siteSchema, type Bay, type BayCut, type SiteDoc } from './schema.ts';
 export { kettleCard, type KettleCard } from './kettlecard.ts';

@@ -3,9 +3,10 @@ import type { Call, Overcoated } from '../call/index.ts';
 import { given, words, type Figure, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
 import { COMMON } from '../practice/index.ts';
-import type { Condition, Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
+import type { Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import { doneWords, missWords } from './misswords.ts';
+import { CONDITION_NAMES } from './names.ts';
 import { bayVerdict } from './verdicts.ts';
 
 const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
@@ -51,28 +52,6 @@ export function failingWords(f: Failing): Part[] {
     }
   }
 }
-
-/** For lists and legends. */
-export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
-  unknown: 'not known',
-  rain: 'rain',
-  wet: 'wet surface',
-  dryHours: 'not dry for long enough',
-  dewMargin: 'too near the dew point',
-  surfaceMin: 'surface too cold',
-  rising: 'cold and falling',
-  surfaceMax: 'surface too hot',
-  falling: 'slab warming',
-  airMin: 'air too cold',
-  airMax: 'air too hot',
-  humidityMin: 'too dry',
-  humidityMax: 'too humid',
-  wind: 'too windy',
-  rainSafe: 'rain before it is rain-safe',
-  dewSkin: 'dew before it is rain-safe',
-  noBelow: 'cold before its time',
-  unknownAfter: 'not known long enough',
-};
 
 /** What the weather says nothing of, and is therefore not looked at. */
 export const unsaidWords = (unsaid: readonly Unsaid[]): string =>

@@ -2,7 +2,6 @@ export { bayVerdict, coatVerdict, conditionsVerdict, STATE_WORDS, stateWords } f
 export { verdictText, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 export {
   callVerdict,
-  CONDITION_NAMES,
   eachWords,
   failingWords,
   mishapVerdict,
@@ -13,6 +12,6 @@ export {
 } from './callverdicts.ts';
 export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadlines.ts';
 export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
-export { acceptanceRuleWords, STAGE_WORDS } from './names.ts';
+export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';
 export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';

@@ -1,3 +1,4 @@
+import type { Condition } from '../programme/index.ts';
 import type { AcceptanceRule } from '../film/index.ts';
 
 export const acceptanceRuleWords: Readonly<Record<AcceptanceRule, string>> = {
@@ -8,3 +9,25 @@ export const acceptanceRuleWords: Readonly<Record<AcceptanceRule, string>> = {
 };
 
 export { STAGE_NAMES as STAGE_WORDS } from '../buildup/index.ts';
+
+/** For lists and legends. */
+export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
+  unknown: 'not known',
+  rain: 'rain',
+  wet: 'wet surface',
+  dryHours: 'not dry for long enough',
+  dewMargin: 'too near the dew point',
+  surfaceMin: 'surface too cold',
+  rising: 'cold and falling',
+  surfaceMax: 'surface too hot',
+  falling: 'slab warming',
+  airMin: 'air too cold',
+  airMax: 'air too hot',
+  humidityMin: 'too dry',
+  humidityMax: 'too humid',
+  wind: 'too windy',
+  rainSafe: 'rain before it is rain-safe',
+  dewSkin: 'dew before it is rain-safe',
+  noBelow: 'cold before its time',
+  unknownAfter: 'not known long enough',
+};

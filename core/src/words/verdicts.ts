@@ -5,6 +5,8 @@ import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
 import { bestFilm, openMiss } from '../record/index.ts';
 import { doneWords, missWords } from './misswords.ts';
+import { CONDITION_NAMES } from './names.ts';
+import type { LayingCondition } from '../programme/index.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
 import { COMMON } from '../practice/index.ts';
@@ -33,30 +35,27 @@ export const stateWords = (status: BayStatus): string =>
       : 'to be accepted'
     : STATE_WORDS[status.state];
 
-function failing(check: ConditionCheck, j: ConditionJudgement): Part[] {
-  const { actual, limit } = check;
+function failing({ kind, actual, limit }: ConditionCheck, j: ConditionJudgement): Part[] {
+  if (!actual || !limit) return [CONDITION_NAMES[kind], '.'];
   const source = `(layer limit, ${limit.source})`;
-  switch (check.kind) {
-    case 'dewMargin':
-      return words`surface ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} is needed ${source}. Opens when the surface reaches ${j.surfaceNeeded}.`;
-    case 'surfaceMin':
-      return words`surface ${actual} is below the least of ${limit} ${source}. Opens when it warms up.`;
-    case 'surfaceMax':
-      return words`surface ${actual} is above the most of ${limit} ${source}. Opens when it cools down.`;
-    case 'airMin':
-      return words`air ${actual} is below the least of ${limit} ${source}.`;
-    case 'airMax':
-      return words`air ${actual} is above the most of ${limit} ${source}.`;
-    case 'humidityMin':
-      return words`humidity ${actual} is below the least of ${limit} ${source}; the resin would not cure.`;
-    case 'humidityMax':
-      return words`humidity ${actual} is above the most of ${limit} ${source}.`;
-  }
+  if (kind === 'dewMargin')
+    return words`surface ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} is needed ${source}. Opens when the surface reaches ${j.surfaceNeeded}.`;
+  const name = { s: 'surface', a: 'air', h: 'humidity', w: 'wind' }[kind.slice(0, 1)] ?? kind;
+  const side = kind.endsWith('Min') ? 'below the least of' : 'above the most of';
+  return words`${name} ${actual} is ${side} ${limit} ${source}${TAIL[kind] ?? '.'}`;
 }
+const TAIL: Readonly<Partial<Record<LayingCondition, string>>> = {
+  surfaceMin: '. Opens when it warms up.',
+  surfaceMax: '. Opens when it cools down.',
+  humidityMin: '; the resin would not cure.',
+};
 
 const surfaceOf = (j: ConditionJudgement) => j.margin.inputs['surface'] ?? j.margin;
 
-/** Go or hold for one layer under one reading. */
+const listed = (checks: readonly ConditionCheck[]): string =>
+  checks.map((c) => CONDITION_NAMES[c.kind]).join(', ');
+
+/** What one reading tells of one layer. The call of a bay looks at more: what is below, and the hours to come. */
 export function conditionsVerdict(
   subject: string,
   layer: WorkLayer,
@@ -81,11 +80,12 @@ export function conditionsVerdict(
   }
   const first = judged.value.failing[0];
   if (!first) {
-    const { margin, dewPoint } = judged.value;
+    const { margin, dewPoint, unknown } = judged.value;
     return {
-      outcome: 'go',
+      outcome: unknown.length > 0 ? 'check' : 'go',
       subject,
-      says: words`Go: surface ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}; every limit of the layer holds.`,
+      says: words`The limits that a reading tells hold: surface ${surfaceOf(judged.value)} is ${margin} above the dew point ${dewPoint}.`,
+      ...(unknown.length > 0 ? { quiet: [`A reading does not tell: ${listed(unknown)}.`] } : {}),
     };
   }
   const others = judged.value.failing.length - 1;
@@ -96,10 +96,7 @@ export function conditionsVerdict(
     ...(others > 0
       ? {
           quiet: [
-            `${others} more ${others === 1 ? 'limit fails' : 'limits fail'}: ${judged.value.failing
-              .slice(1)
-              .map((c) => c.limit.label)
-              .join(', ')}.`,
+            `${others} more ${others === 1 ? 'limit fails' : 'limits fail'}: ${listed(judged.value.failing.slice(1))}.`,
           ],
         }
       : {}),
