@@ -9,7 +9,8 @@ import {
   type FamilyKey,
   type SubstrateKey,
 } from '@lentum/core/family';
-import { verdictText, type Part } from '@lentum/core/figures';
+import { given, verdictText, type Part } from '@lentum/core/figures';
+import { COMMON, practiceOf } from '@lentum/core/practice';
 import {
   familiesFor,
   inspectionFor,
@@ -98,6 +99,7 @@ const withTests = (zone: Zone, kind: TestKind, ...tests: Test[]): Zone => ({
   tests: [...zone.tests.filter((t) => t.kind !== kind), ...tests],
 });
 const concrete = sound('concrete-old');
+const young = sound('concrete-new', { substrate: { kind: 'concrete-new', laidOn: '2026-05-22' } });
 const grid = (zone: Zone, z: (x: number, y: number) => number): Zone => ({
   ...zone,
   levels: {
@@ -159,11 +161,19 @@ describe('one case a reason', () => {
     ],
     [
       'concrete of ten days',
-      sound('concrete-new', { substrate: { kind: 'concrete-new', laidOn: '2026-05-22' } }),
+      withTests(young, 'moisture', test('moisture', 4.5)),
       'PU1',
       'hold',
-      '10 days old; 28 are usual (common practice). Opens 2026-06-19.',
+      '10 days old; 28 are usual (common practice). Opens 2026-06-19, or once it is measured dry.',
     ],
+    [
+      'concrete of ten days that is measured dry',
+      young,
+      'PU1',
+      'steps',
+      'but measured dry at 3.5 %, below 4.5 %',
+    ],
+    ['concrete of ten days under wheels, dry or not', young, 'TRAFFIC', 'hold', 'Opens 2026-06-19.'],
     [
       'concrete of unknown age',
       sound('concrete-new'),
@@ -402,6 +412,91 @@ describe('one case a reason', () => {
     const all = r.reasons.map((x) => `${x.subject} ${say(x.says)} ${say(x.change)}`).join('\n');
     expect(all).toContain(words);
     expect(r.weight === 'fine' ? 'steps' : r.weight).toBe(weight);
+  });
+});
+
+describe('the layer that is laid on the ground', () => {
+  const own = (value: number) => given('own limit', value, 'moisture', 'data sheet');
+  /** Weight of the moisture reason for a layer with a limit of its own, or without one. */
+  const moistureOf = (
+    reading: Test,
+    layer: { primes: boolean; moistureMax?: number } | undefined,
+    practice = COMMON,
+    kind: SubstrateKey = 'concrete-old',
+  ) => {
+    const r = readiness({
+      zone: withTests(sound(kind), 'moisture', reading),
+      ...{ family: 'PU1', falls: undefined, school: 'always', nowMs: NOW, practice },
+      layer: layer && {
+        name: 'Primer',
+        primes: layer.primes,
+        moistureMax: layer.moistureMax === undefined ? undefined : own(layer.moistureMax),
+      },
+    });
+    if (!r.ok) throw new Error(r.problems.map(sentence).join(' '));
+    const found = r.value.reasons.find((x) => x.rule === 'moisture')!;
+    return { weight: found.weight, says: say(found.says), facts: found.facts };
+  };
+  const strict = practiceOf([{ key: 'moisturePrimed', value: 3, says: 'the engineer asks for 3 %' }]);
+  // Limits of general practice, no source; the data sheet goes before them.
+  it.each([
+    [
+      'slab 8 %, primer of 6 %',
+      8,
+      { primes: true, moistureMax: 6 },
+      COMMON,
+      'hold',
+      'above 6.0 %, the limit of primer itself',
+    ],
+    ['primer of 4.5 % at 5.2 %', 5.2, { primes: true, moistureMax: 4.5 }, COMMON, 'hold', 'above 4.5 %'],
+    [
+      'primer of 4.5 % at 4.5 %',
+      4.5,
+      { primes: true, moistureMax: 4.5 },
+      COMMON,
+      'fine',
+      'at most 4.5 % for primer',
+    ],
+    ['primer without a limit at 5.2 %', 5.2, { primes: true }, COMMON, 'steps', 'only with primer'],
+    ['unprimed at 5.2 %', 5.2, { primes: false }, COMMON, 'hold', 'above 4.5 % (common practice)'],
+    [
+      'a primer that stands 7 % at 6.5 %',
+      6.5,
+      { primes: true, moistureMax: 7 },
+      COMMON,
+      'fine',
+      'at most 7.0 %',
+    ],
+    ['the job asks for 3 %', 4, { primes: true }, strict, 'hold', 'above 3.0 % (the engineer asks for 3 %'],
+    ['the data sheet before the job', 4, { primes: true, moistureMax: 5 }, strict, 'fine', 'at most 5.0 %'],
+  ] as const)('%s', (_, value, layer, practice, weight, words) => {
+    const found = moistureOf(test('moisture', value), layer, practice);
+    expect(found.weight).toBe(weight);
+    expect(found.says).toContain(words);
+    expect(found.facts.actual?.value).toBe(value);
+  });
+  it('a reading on another scale is not held against the limit of the meter', () => {
+    const found = moistureOf(test('moisture', 3, { scale: 'carbide test, % by mass' }), { primes: true });
+    expect(found).toMatchObject({ weight: 'hold', facts: { unknown: true, test: 'moisture' } });
+    expect(found.says).toContain('was read on another scale (carbide test, % by mass)');
+    const timber = test('moisture', 21, { scale: 'timber, % by mass' });
+    expect(moistureOf(timber, { primes: true }, COMMON, 'boards')).toMatchObject({
+      weight: 'hold',
+      facts: { actual: { value: 21 } },
+    });
+  });
+  it.each<[string, Zone, string, boolean]>([
+    ['new boards', sound('boards'), 'broom', false],
+    ['a new screed', sound('screed'), 'broom', false],
+    ['new concrete with moss', finding(young, 'growth', 'yes'), 'wash', true],
+    ['old concrete', concrete, 'wash', true],
+    ['bitumen sheet', sound('bitumen-smooth'), 'wash', true],
+  ])('%s is cleaned with: %s', (_, zone, key, dries) => {
+    const keys = judge(zone, zone.substrate?.kind === 'bitumen-smooth' ? 'BITEM' : 'PU1').steps.map(
+      (x) => x.key,
+    );
+    expect(keys.filter((k) => k === 'wash' || k === 'broom')).toEqual([key]);
+    expect(keys.includes('dry')).toBe(dries);
   });
 });
 

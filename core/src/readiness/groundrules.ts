@@ -1,9 +1,11 @@
 /** Rules of the ground: what sticks to it, how old, how damp, what lies below it. Common practice, no source. */
 import { fitOf } from '../family/index.ts';
-import { given, words } from '../figures/index.ts';
+import { given, words, type Given, type Part } from '../figures/index.ts';
+import type { MoistureScale } from '../survey/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
-import { isMineral, reason, type Rule } from './rule.ts';
-import { worst, worstWord } from './tests.ts';
+import { against, by, isMineral, reason, untested, type Rule } from './rule.ts';
+import { newest, worst, worstWord } from './tests.ts';
+import type { Case, ReasonFacts, Weight } from './types.ts';
 
 /** Chemistry: what sticks to what. */
 export const fit: Rule = (c) => {
@@ -54,6 +56,7 @@ export const fit: Rule = (c) => {
         'Trial patch:',
         words`whether ${name} holds on ${on} is known only from a trial patch; none has been pulled.`,
         ['Lay a patch with mesh, let it cure, pull it.'],
+        untested('strip-pull'),
       );
     }
     case 'primer':
@@ -79,77 +82,118 @@ export const flame: Rule = (c) =>
 export const age: Rule = (c) => {
   const laidOn = c.zone.substrate?.laidOn;
   if (c.substrate.key !== 'concrete-new' && !(c.substrate.key === 'screed' && laidOn)) return undefined;
+  const limit = c.practice.concreteAgeDays;
   if (!laidOn)
     return reason(
       'age',
       'hold',
       'Age:',
-      words`the day on which it was laid is not known; ${c.practice.concreteAgeDays} days are usual.`,
+      words`the day on which it was laid is not known; ${limit} days are usual.`,
       ['Fill in the day.'],
+      { unknown: true, limit },
     );
   const laidMs = Date.parse(laidOn);
   const days = given('age in days', Math.floor((c.nowMs - laidMs) / MS_PER_DAY), 'count', 'measured');
-  if (days.value >= c.practice.concreteAgeDays.value)
-    return reason('age', 'fine', 'Age:', words`${days} days old, ${c.practice.concreteAgeDays} are usual.`);
-  const ready = { atMs: laidMs + c.practice.concreteAgeDays.value * MS_PER_DAY };
+  const facts: ReasonFacts = { actual: days, limit };
+  if (days.value >= limit.value)
+    return reason('age', 'fine', 'Age:', words`${days} days old, ${limit} are usual.`, [], facts);
+  // What drove on it needs the strength of its age; what only lies on it needs it dry.
+  const dry = worst(c, 'moisture', 'high', (t) => (t.scale ?? 'scale of the meter') === 'scale of the meter');
+  if (c.family.trafficked !== 'wheels' && dry && dry.number < c.practice.moistureUnprimed.value)
+    return reason(
+      'age',
+      'fine',
+      'Age:',
+      words`${days} days old where ${limit} are usual, but measured dry at ${dry.reading}, below ${c.practice.moistureUnprimed} ${by(limit)}.`,
+      [],
+      facts,
+    );
+  const ready = { atMs: laidMs + limit.value * MS_PER_DAY };
   return reason(
     'age',
     'hold',
     'Age:',
-    words`${days} days old; ${c.practice.concreteAgeDays} are usual (common practice).`,
-    words`Opens ${ready}.`,
+    words`${days} days old; ${limit} are usual ${by(limit)}.`,
+    words`Opens ${ready}${c.family.trafficked === 'wheels' ? '.' : ', or once it is measured dry.'}`,
+    facts,
   );
 };
 
+/** The scales on which a limit for this ground is said. */
+const scalesOf = (c: Case): readonly MoistureScale[] =>
+  c.substrate.family === 'timber' ? ['scale of the meter', 'timber, % by mass'] : ['scale of the meter'];
+
+/** The limit of the layer itself, else of practice for a primer or for what goes on bare. */
+const moistureLimit = (c: Case): Given =>
+  c.layer?.moistureMax ??
+  (c.substrate.family === 'timber'
+    ? c.practice.moistureTimber
+    : c.layer && !c.layer.primes
+      ? c.practice.moistureUnprimed
+      : c.practice.moisturePrimed);
+
 export const moisture: Rule = (c) => {
   if (!c.substrate.porous || !c.family.bonded || c.substrate.key === 'foam') return undefined;
-  const wettest = worst(c, 'moisture', 'high');
-  const timber = c.substrate.family === 'timber';
-  if (!wettest)
-    return reason(
-      'moisture',
-      'hold',
-      'Moisture:',
-      ['no meter reading has been taken.'],
-      ['Take readings over the zone, the low places and the edges first.'],
-    );
-  if (timber) {
-    return wettest.number <= c.practice.moistureTimber.value
-      ? reason(
-          'moisture',
-          'fine',
-          'Moisture:',
-          words`${wettest.reading}, at most ${c.practice.moistureTimber}.`,
-        )
-      : reason(
-          'moisture',
+  const say = (
+    weight: Weight,
+    says: readonly Part[],
+    change: readonly Part[] = [],
+    facts: ReasonFacts = {},
+  ) => reason('moisture', weight, 'Moisture:', says, change, facts);
+  const scales = scalesOf(c);
+  const wettest = worst(c, 'moisture', 'high', (t) => scales.includes(t.scale ?? 'scale of the meter'));
+  const limit = moistureLimit(c);
+  if (!wettest) {
+    const other = newest(c, 'moisture')[0];
+    return other
+      ? say(
           'hold',
-          'Moisture:',
-          words`${wettest.reading} is above ${c.practice.moistureTimber} for timber (common practice).`,
-          ['Dry it, cover it, and measure again.'],
+          words`${given('moisture', Number(other.value), 'moisture', 'measured')} was read on another scale (${other.scale ?? ''}); the limit of ${limit} is on the scale of the meter.`,
+          ['Take readings with the meter, or find the limit for that scale in the data sheet.'],
+          untested('moisture', limit),
+        )
+      : say(
+          'hold',
+          ['no meter reading has been taken.'],
+          ['Take readings over the zone, the low places and the edges first.'],
+          untested('moisture', limit),
         );
   }
-  if (wettest.number > c.practice.moisturePrimed.value)
-    return reason(
-      'moisture',
+  const facts = against(wettest, limit);
+  if (c.substrate.family === 'timber' && !c.layer?.moistureMax)
+    return wettest.number <= limit.value
+      ? say('fine', words`${wettest.reading}, at most ${limit}.`, [], facts)
+      : say(
+          'hold',
+          words`${wettest.reading} is above ${limit} for timber ${by(limit)}.`,
+          ['Dry it, cover it, and measure again.'],
+          facts,
+        );
+  if (wettest.number > limit.value)
+    return say(
       'hold',
-      'Moisture:',
-      words`${wettest.reading} is above ${c.practice.moisturePrimed} (common practice).`,
-      words`Dry it and measure again: with primer from ${c.practice.moisturePrimed} down, unprimed below ${c.practice.moistureUnprimed}.`,
+      c.layer?.moistureMax
+        ? words`${wettest.reading} is above ${limit}, the limit of ${c.layer.name.toLowerCase()} itself (${limit.source}).`
+        : words`${wettest.reading} is above ${limit} ${by(limit)}.`,
+      c.layer?.moistureMax
+        ? ['Dry it and measure again, or a primer that is sold for this reading.']
+        : words`Dry it and measure again: with primer from ${c.practice.moisturePrimed} down, unprimed below ${c.practice.moistureUnprimed}.`,
+      facts,
     );
-  if (wettest.number >= c.practice.moistureUnprimed.value)
-    return reason(
-      'moisture',
+  if (wettest.number >= c.practice.moistureUnprimed.value && !c.layer?.moistureMax)
+    return say(
       'steps',
-      'Moisture:',
-      words`${wettest.reading}: from ${c.practice.moistureUnprimed} to ${c.practice.moisturePrimed} only with primer (common practice).`,
+      words`${wettest.reading}: from ${c.practice.moistureUnprimed} to ${c.practice.moisturePrimed} only with primer ${by(limit)}.`,
       words`Below ${c.practice.moistureUnprimed} it may go unprimed.`,
+      facts,
     );
-  return reason(
-    'moisture',
+  return say(
     'fine',
-    'Moisture:',
-    words`${wettest.reading}, below ${c.practice.moistureUnprimed}.`,
+    c.layer?.moistureMax
+      ? words`${wettest.reading}, at most ${limit} for ${c.layer.name.toLowerCase()}.`
+      : words`${wettest.reading}, below ${c.practice.moistureUnprimed}.`,
+    [],
+    facts,
   );
 };
 
@@ -163,6 +207,7 @@ export const humidity: Rule = (c) => {
         'In-slab humidity:',
         words`${wettest.reading} is above ${c.practice.humidityInSlab} (common practice, test as in ASTM F2170).`,
         ['Let it dry, or a primer that is sold as a moisture barrier for this reading.'],
+        against(wettest, c.practice.humidityInSlab),
       )
     : reason(
         'humidity',
@@ -196,6 +241,7 @@ export const core: Rule = (c) => {
       'Core sample:',
       ['none has been cut: whether water is trapped below the covering is not known.'],
       ['Cut one at the lowest place and one where it sounds hollow; close them the same day.'],
+      untested('core'),
     );
   if (found === 'dry') return reason('core', 'fine', 'Core sample:', ['dry down to the deck.']);
   return found === 'wet'

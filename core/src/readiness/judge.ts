@@ -8,7 +8,7 @@ import { zoneQuantities, type Survey, type Zone } from '../survey/index.ts';
 import { RULES } from './rules.ts';
 import { preparation } from './steps.ts';
 import { worst, worstWord } from './tests.ts';
-import type { Case, Fillet, Primer, Readiness, Reason, Weight } from './types.ts';
+import type { Case, Fillet, NextLayer, Primer, Readiness, Reason, Weight } from './types.ts';
 
 const WORST_FIRST: readonly Weight[] = ['refused', 'hold', 'steps', 'fine', 'note'];
 
@@ -61,6 +61,8 @@ export interface ReadinessInput {
   readonly practice?: Practice | undefined;
   /** How the build-up forms its fillets; absent: both ways are said. */
   readonly fillet?: Fillet | undefined;
+  /** The layer that would be laid on the ground: its own limits go before practice. */
+  readonly layer?: NextLayer | undefined;
 }
 
 type Ground = Omit<Case, 'family'>;
@@ -73,6 +75,7 @@ function groundOf({
   nowMs,
   practice = COMMON,
   fillet,
+  layer,
 }: Omit<ReadinessInput, 'family'>): Result<Ground> {
   const quantities = zoneQuantities(zone);
   if (!quantities.ok) return quantities;
@@ -86,7 +89,7 @@ function groundOf({
     });
   }
   const substrate = SUBSTRATES[zone.substrate.kind];
-  return ok({ zone, quantities: quantities.value, substrate, falls, school, nowMs, practice, fillet });
+  return ok({ zone, quantities: quantities.value, substrate, falls, school, nowMs, practice, fillet, layer });
 }
 
 function judge(ground: Ground, family: FamilyKey): Readiness {

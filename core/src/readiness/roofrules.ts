@@ -81,6 +81,7 @@ export const noLevels: Rule = (c) =>
         'Falls:',
         words`no levels were taken, and ${c.family.name} does not stand under water.`,
         ['Take levels on a grid, at the outlets and at the edges.'],
+        { unknown: true },
       );
 
 export const inspection: Rule = (c) =>
@@ -95,6 +96,7 @@ export const inspection: Rule = (c) =>
           subject,
           [`not yet looked at: ${item.question}`],
           ['Look, and answer.'],
+          { unknown: true, item: item.key },
         ),
       ];
     if (found.answer === item.good) return [];

@@ -216,6 +216,11 @@ function found(c: Case): PrepStep[] {
   });
 }
 
+/** New boards, screeds and concrete are broomed; what is old, or carries dirt or oil, is washed. */
+const NEW_GROUND: readonly string[] = ['boards', 'screed', 'concrete-new'];
+const needsWash = (c: Case, reasons: readonly Reason[]): boolean =>
+  !NEW_GROUND.includes(c.substrate.key) || reasons.some((r) => r.rule === 'growth' || r.rule === 'oil');
+
 function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] {
   const steps: PrepStep[] = [];
   const wash = sumFigure(
@@ -224,13 +229,16 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
     [c.quantities.area, c.quantities.upstandArea],
     'floor and upstands',
   );
+  const washed = needsWash(c, reasons);
   steps.push(
-    step(
-      'wash',
-      'Wash',
-      wash,
-      'a wash diluted by parts is brushed in, left some minutes, rinsed; ask where the water may go',
-    ),
+    washed
+      ? step(
+          'wash',
+          'Wash',
+          wash,
+          'a wash diluted by parts is brushed in, left some minutes, rinsed; ask where the water may go',
+        )
+      : step('broom', 'Broom and vacuum', wash, 'a new surface is not washed: water is what it has to lose'),
   );
   const has = (rule: string): boolean => reasons.some((r) => r.rule === rule && r.weight === 'steps');
   if (has('profile'))
@@ -272,21 +280,22 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
       ),
     );
   const days = c.substrate.family === 'mineral' ? c.practice.dryDaysMineral : c.practice.dryDaysOther;
-  steps.push(
-    step(
-      'dry',
-      'Let it dry after washing',
-      {
-        label: `${c.zone.name}, drying`,
-        value: days.value * 24,
-        quantity: 'hours',
-        formula: '{days} × 24',
-        inputs: { days },
-        from: 'one to three days after washing, then measured',
-      },
-      'then measured, not guessed',
-    ),
-  );
+  if (washed)
+    steps.push(
+      step(
+        'dry',
+        'Let it dry after washing',
+        {
+          label: `${c.zone.name}, drying`,
+          value: days.value * 24,
+          quantity: 'hours',
+          formula: '{days} × 24',
+          inputs: { days },
+          from: 'one to three days after washing, then measured',
+        },
+        'then measured, not guessed',
+      ),
+    );
   const blocker = fitOf(c.family.key, c.substrate.key).kind === 'blocker';
   if (primer === 'needed' || blocker)
     steps.push(

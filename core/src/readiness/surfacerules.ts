@@ -1,6 +1,6 @@
 /** Rules of the surface: profile, strength, pull-off. Tests as in ICRI 310.2R and EN 1542; limits common practice. */
 import { given, words } from '../figures/index.ts';
-import { isMineral, isTrafficked, reason, type Rule } from './rule.ts';
+import { against, isMineral, isTrafficked, reason, untested, type Rule } from './rule.ts';
 import { worst } from './tests.ts';
 
 export const profile: Rule = (c) => {
@@ -17,6 +17,7 @@ export const profile: Rule = (c) => {
           'Surface profile:',
           ['has not been compared with the chips; ', ...asks, ' is wanted.'],
           ['Compare in three places.'],
+          untested('profile'),
         )
       : undefined;
   if (low.number < least)
@@ -26,6 +27,7 @@ export const profile: Rule = (c) => {
       'Surface profile:',
       words`CSP ${low.reading} is too smooth: `.concat(asks, ' is wanted (scale of ICRI 310.2R).'),
       ['Grind or shot-blast, and compare again.'],
+      against(low, given('least profile', least, 'count', 'typical')),
     );
   if (high.number > most)
     return reason(
@@ -37,6 +39,7 @@ export const profile: Rule = (c) => {
         ' is wanted; it eats material and shows through.',
       ),
       ['A scrape coat first, or allow for its volume.'],
+      against(high, given('most profile', most, 'count', 'typical')),
     );
   return reason(
     'profile',
@@ -56,6 +59,7 @@ export const strength: Rule = (c) => {
       'Strength:',
       words`has not been tested; ${c.practice.strengthTraffic} is wanted under wheels.`,
       ['Rebound hammer in ten places, or cores.'],
+      untested('strength', c.practice.strengthTraffic),
     );
   return weakest.number < c.practice.strengthTraffic.value
     ? reason(
@@ -64,12 +68,15 @@ export const strength: Rule = (c) => {
         'Strength:',
         words`${weakest.reading} is below ${c.practice.strengthTraffic} (common practice): wheels break the surface away under the coat.`,
         ['A structural repair of the surface, tested again; or no wheels on it.'],
+        against(weakest, c.practice.strengthTraffic),
       )
     : reason(
         'strength',
         'fine',
         'Strength:',
         words`${weakest.reading}, at least ${c.practice.strengthTraffic}.`,
+        [],
+        against(weakest, c.practice.strengthTraffic),
       );
 };
 
@@ -79,9 +86,14 @@ export const pullOff: Rule = (c) => {
   const weakest = worst(c, 'pull-off', 'low');
   if (!weakest)
     return isTrafficked(c)
-      ? reason('pull-off', 'hold', 'Pull-off:', words`has not been tested; ${limit} is wanted.`, [
-          'Pull three dollies.',
-        ])
+      ? reason(
+          'pull-off',
+          'hold',
+          'Pull-off:',
+          words`has not been tested; ${limit} is wanted.`,
+          ['Pull three dollies.'],
+          untested('pull-off', limit),
+        )
       : undefined;
   return weakest.number < limit.value
     ? reason(
@@ -90,6 +102,14 @@ export const pullOff: Rule = (c) => {
         'Pull-off:',
         words`${weakest.reading} is below ${limit} (common practice, test as in EN 1542).`,
         ['Take off the weak layer and pull again.'],
+        against(weakest, limit),
       )
-    : reason('pull-off', 'fine', 'Pull-off:', words`${weakest.reading}, at least ${limit}.`);
+    : reason(
+        'pull-off',
+        'fine',
+        'Pull-off:',
+        words`${weakest.reading}, at least ${limit}.`,
+        [],
+        against(weakest, limit),
+      );
 };

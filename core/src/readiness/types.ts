@@ -1,8 +1,8 @@
 import type { FallsReport } from '../falls/index.ts';
 import type { Family, Substrate } from '../family/index.ts';
-import type { Figure, Part } from '../figures/index.ts';
+import type { Figure, Given, Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
-import type { Survey, Zone, ZoneQuantities } from '../survey/index.ts';
+import type { Survey, TestKind, Zone, ZoneQuantities } from '../survey/index.ts';
 
 /** What one thing found means for coating. Ordered from worst to best. */
 export type Weight = 'refused' | 'hold' | 'steps' | 'fine' | 'note';
@@ -15,6 +15,27 @@ export interface Reason {
   readonly says: readonly Part[];
   /** What would change it. */
   readonly change: readonly Part[];
+  /** The number that decides, its limit, and when it was read, where there is one. */
+  readonly facts: ReasonFacts;
+}
+
+export interface ReasonFacts {
+  /** Nothing stands against it as far as is known: something was not looked at, or not measured. */
+  readonly unknown?: boolean;
+  readonly actual?: Given | Figure;
+  readonly limit?: Given | Figure;
+  readonly readAtMs?: number;
+  /** The test, or the question of the inspection, that tells. */
+  readonly test?: TestKind;
+  readonly item?: string;
+}
+
+/** What the layer that is laid next says of the ground; its data sheet goes before practice. */
+export interface NextLayer {
+  readonly name: string;
+  /** It is the primer of the build-up. */
+  readonly primes: boolean;
+  readonly moistureMax: Given | undefined;
 }
 
 /** What a fillet is formed of, and its leg, mm. */
@@ -35,6 +56,8 @@ export interface Case {
   readonly nowMs: number;
   readonly practice: Practice;
   readonly fillet: Fillet | undefined;
+  /** The layer that would be laid on the ground; undefined: any of the family. */
+  readonly layer: NextLayer | undefined;
 }
 
 /** Steps of the preparation, in working order. */
@@ -42,6 +65,7 @@ export const STEP_KEYS = [
   'strip',
   'cut-wet',
   'outlets',
+  'broom',
   'wash',
   'degrease',
   'grind',
@@ -62,6 +86,8 @@ export const STEP_KEYS = [
   'fillets',
   'dry',
   'prime',
+  'fibres',
+  'rewash',
 ] as const;
 export type StepKey = (typeof STEP_KEYS)[number];
 

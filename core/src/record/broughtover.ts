@@ -2,7 +2,7 @@
  * Tests were once kept in the survey, where they could be changed. They are brought over into the record once: each reading
  * makes one entry whose id follows from the reading, so that doing it again, or on another device, adds nothing.
  */
-import { testFacts, type Survey, type Test, type Zone } from '../survey/index.ts';
+import { MOISTURE_SCALES, testFacts, type Survey, type Test, type Zone } from '../survey/index.ts';
 import { cleanText } from './bodies/common.ts';
 import { hashText } from './chain.ts';
 import type { Entry, Person } from './entry.ts';
@@ -35,7 +35,7 @@ export function testEntry(zoneId: string, test: Test): Entry {
       test: test.kind,
       instrument: cleanText(test.instrument) || testFacts(test.kind).instrument,
       value: test.value,
-      ...(test.kind === 'moisture' ? { scale: 'scale of the meter' as const } : {}),
+      ...(test.kind === 'moisture' ? { scale: test.scale ?? ('scale of the meter' as const) } : {}),
       unprimed: test.unprimed,
       broughtOverFrom: test.id,
       ...(note === '' ? {} : { note }),
@@ -63,6 +63,7 @@ export const testsOf = (book: SiteBook, zoneId: string): Test[] =>
       instrument: body.instrument,
       value: body.value,
       unprimed: body.unprimed,
+      ...(body.scale && body.scale !== MOISTURE_SCALES[0] ? { scale: body.scale } : {}),
       note: body.note ?? '',
     }));
 

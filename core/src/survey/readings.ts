@@ -54,10 +54,21 @@ export type TestKind = keyof typeof TESTS;
 export const TEST_KINDS = Object.keys(TESTS) as TestKind[];
 export const testFacts = (kind: TestKind): NumberTest | WordTest => TESTS[kind];
 
+/** A moisture reading means something only with the scale it was read on. */
+export const MOISTURE_SCALES = [
+  'scale of the meter',
+  'carbide test, % by mass',
+  'oven-dried, % by mass',
+  'timber, % by mass',
+] as const;
+export type MoistureScale = (typeof MOISTURE_SCALES)[number];
+
 export const testSchema = z
   .strictObject({
     id: idSchema,
     kind: z.enum(TEST_KINDS),
+    /** Of a moisture reading; absent: the scale of the meter. */
+    scale: z.enum(MOISTURE_SCALES).optional(),
     at: placeSchema.optional(),
     takenAt: instantSchema,
     instrument: z.string().trim().min(1).max(120),

@@ -5,7 +5,6 @@ import { computed, ref } from 'vue';
 import { check, sentence } from '@lentum/core/problems';
 import {
   entryProblems,
-  MOISTURE_SCALES,
   secondFormSchema,
   type Body,
   type BookEntry,
@@ -13,6 +12,7 @@ import {
 } from '@lentum/core/record';
 import {
   gridPlaces,
+  MOISTURE_SCALES,
   readPlacedRows,
   TEST_KINDS,
   testFacts,

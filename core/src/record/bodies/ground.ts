@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { idSchema } from '../../job/index.ts';
 import { STEP_KEYS } from '../../readiness/index.ts';
-import { TEST_KINDS, testFacts } from '../../survey/index.ts';
+import { MOISTURE_SCALES, TEST_KINDS, testFacts } from '../../survey/index.ts';
 import { at, instant, litres, minutes, note, said, spraying } from './common.ts';
 
 export const conditionsBody = z.strictObject({
@@ -30,14 +30,6 @@ export const preparationBody = z.strictObject({
   dryingFrom: instant.optional(),
   ...note,
 });
-
-/** A moisture reading means something only with the scale it was read on. */
-export const MOISTURE_SCALES = [
-  'scale of the meter',
-  'carbide test, % by mass',
-  'oven-dried, % by mass',
-  'timber, % by mass',
-] as const;
 
 export const testBody = z
   .strictObject({
