@@ -274,6 +274,39 @@ describe('was it enough, in words', () => {
       verdict({ lastWetMm: [2, 2, 2, 1, 1, 1], leftOver: { basis: 'mass', value: 5 } }, 0),
       'Thin: spot 2 is under 1.10 mm; 1.14 mm is needed',
     ],
+    // The most is 1.6 times the design of 1.42 mm: 2.28 mm (common practice, no source).
+    [
+      'surely thicker than the most',
+      verdict(
+        { lastWetMm: [2.5, 2.5, 2.5], containers: [{ containerId: 'pail-25', opened: 2, batch: '' }] },
+        0,
+      ),
+      'stop: X1. Too thick: readings 2.75 mm, consumption 3.38 mm, design 1.42 mm; at most 2.28 mm: it cures from the skin down',
+    ],
+    [
+      '3.8 times the design by what was used',
+      verdict(
+        {
+          lastWetMm: [],
+          containers: [{ containerId: 'pail-25', opened: 4, batch: '' }],
+          leftOver: { basis: 'mass', value: 29.8 },
+        },
+        0,
+      ),
+      'stop: X1. Too thick: consumption 5.40 mm, design 1.42 mm; at most 2.28 mm',
+    ],
+    [
+      'perhaps thicker than the most',
+      verdict(
+        {
+          lastWetMm: [2, 2, 2.5],
+          containers: [{ containerId: 'pail-25', opened: 2, batch: '' }],
+          leftOver: { basis: 'mass', value: 16 },
+        },
+        0,
+      ),
+      'hold: X1. Too close to the most for this gauge: readings 2.42 mm, consumption 2.62 mm, design 1.42 mm; at most 2.28 mm. A finer gauge or more readings would tell.',
+    ],
     [
       'readings that do not match',
       verdict({ lastWetMm: [2, 2, 2] }, 0),

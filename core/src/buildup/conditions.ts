@@ -93,6 +93,7 @@ export const MISSABLE = [
   'noBelow',
   'potLife',
   'leastRate',
+  'mostRate',
   'foot',
   'wheels',
 ] as const;

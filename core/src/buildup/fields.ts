@@ -133,6 +133,7 @@ export const MISSED_NAMES: Readonly<Record<(typeof MISSABLE)[number], string>> =
   noBelow: 'Frost or cold before its time',
   potLife: 'Used past its pot life',
   leastRate: 'Below the least rate',
+  mostRate: 'Thicker than it may be',
   foot: 'Walked on too early',
   wheels: 'Driven on too early',
 };
@@ -173,7 +174,7 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     choice('what it is', 'role', 'Purpose', COAT_ROLES),
     ...SURFACE,
     flag('what it is', 'blocksBleed', 'Blocks bleeding bitumen'),
-    sourced('how much', 'rate/tolerancePct', 'Tolerance, either way', 'percent', OPTIONAL),
+    sourced('how much', 'rate/tolerancePct', 'What is used may fall short by', 'percent', OPTIONAL),
     sourced('how much', 'densityKgPerL', 'Density', 'density'),
     sourced('how much', 'volumeSolids', 'Volume solids', 'share', OPTIONAL),
     sourced('how much', 'massSolids', 'Mass solids', 'share', OPTIONAL),

@@ -63,6 +63,8 @@ export {
   dryFilm,
   laidRate,
   leastOf,
+  mostOf,
+  type MostFilm,
   massRate,
   rateAs,
   solidsOf,

@@ -37,10 +37,12 @@ export const rateSchema = z.strictObject({
   basis: z.enum(RATE_BASES),
   value: z.number().gt(0).max(200),
   ...provenance,
-  /** How far a bay may be off, either way, per cent. */
+  /** How far what was used on a bay may fall short of the rate before it counts as thin, per cent. */
   tolerancePct: sourced(percent).optional(),
   /** In the form of the rate: below this the layer fails, whatever the acceptance rule says. */
   least: z.strictObject({ value: z.number().gt(0).max(200), ...provenance, why: text(200) }).optional(),
+  /** In the form of the rate: above this it is too thick, and why. Absent: by what it is made of, as is usual. */
+  most: z.strictObject({ value: z.number().gt(0).max(400), ...provenance, why: text(200) }).optional(),
   variants: z.array(variantSchema).max(RATE_CONDITIONS.length).optional(),
 });
 

@@ -44,6 +44,11 @@ const PRACTICE: Readonly<Record<Missable, readonly RemedyStep[]>> = {
     s('patch', 'Make it up while it is wet.'),
     s('cut out', 'Else scrape off what stays soft, and lay it again.'),
   ],
+  mostRate: [
+    s('wait', 'Let it cure for as long as its film takes before anything goes on it.'),
+    s('look', 'Look and press for bubbles, cracks, sagging and soft places.'),
+    s('cut out', 'Where it is not sound: cut out, let cure, build up again.'),
+  ],
   foot: [
     s('look', 'Look for footprints.'),
     s('abrade', 'Abrade them.'),

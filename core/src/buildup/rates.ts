@@ -4,7 +4,9 @@
  */
 import { dryFigure, filmFromRate } from '../film/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { TOLERANCE, rateQuantity, type RateBasis } from '../units/index.ts';
+import { CHEMISTRY_TRAITS } from './chemistry.ts';
 import type { Coat } from './layers.ts';
 import type { RateCondition, RateVariant } from './numbers.ts';
 
@@ -162,6 +164,50 @@ export function coatUnder(coat: Coat, conditions: readonly RateCondition[]): Coa
     if (!best || wetFilm(other).value > wetFilm(best).value) best = other;
   }
   return best ?? coat;
+}
+
+/** What too thick does, by how a coat cures. Common practice, no source. */
+const TOO_THICK = {
+  humidity: [
+    'mostFilmHumidity',
+    'it cures from the skin down, slower by more than its thickness, and gas is caught in it',
+  ],
+  evaporation: ['mostFilmWater', 'it skins over, keeps its water or solvent, stays soft and cracks'],
+  reaction: ['mostFilmReaction', 'it heats up, sags on slopes and costs'],
+  cooling: ['mostFilmOther', 'it sags on slopes and costs'],
+  made: ['mostFilmOther', 'it costs'],
+} as const;
+
+export interface MostFilm {
+  readonly film: Figure;
+  readonly why: string;
+}
+
+/** The thickest wet film that a coat may have: its own, else so many times its design by what it is made of. */
+export function mostOf(coat: Coat, practice: Practice = COMMON): MostFilm {
+  const { most } = coat.rate;
+  if (most) {
+    const rate = { ...coat.rate, value: most.value, source: most.source, cites: most.cites };
+    return { film: { ...wetFilm({ ...coat, rate }), label: `${coat.name}, most wet film` }, why: most.why };
+  }
+  const cures = coat.chemistry ? CHEMISTRY_TRAITS[coat.chemistry].cures : 'made';
+  const [key, why] =
+    coat.role === 'primer'
+      ? (['mostFilmPrimer', 'what stands in puddles does not cure'] as const)
+      : TOO_THICK[cures];
+  const design = wetFilm(coat);
+  const times = practice[key];
+  return {
+    film: {
+      label: `${coat.name}, most wet film`,
+      value: design.value * times.value,
+      quantity: 'film',
+      formula: '{design} × {times}',
+      inputs: { design, times },
+      from: 'so many times its design, as the layer names no most of its own',
+    },
+    why,
+  };
 }
 
 /** The absolute minimum of a rate as a coat, to read its film from; undefined where none is said. */

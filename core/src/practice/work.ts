@@ -22,6 +22,42 @@ export const WORK = {
   filmsAgreePct: number('films from consumption and from readings may differ by', 15, 'percent', [1, 50]),
   coversLeast: number('least that what was used covers, of the area named', 0.5, 'share', [0.1, 0.95]),
   shimOffPct: number('a shim may read off by', 5, 'percent', [0.5, 20]),
+  /** The thickest film where the layer names none, as so many times its design: by what too thick does to it. */
+  mostFilmHumidity: number(
+    'most film of what cures with humidity, times the design',
+    1.6,
+    'fraction',
+    [1.05, 6],
+    'common practice: gas is caught, and it cures from the skin down',
+  ),
+  mostFilmWater: number(
+    'most film of what gives off water, times the design',
+    1.6,
+    'fraction',
+    [1.05, 6],
+    'common practice: it skins over water and cracks as mud does',
+  ),
+  mostFilmReaction: number(
+    'most film of what cures by reaction, times the design',
+    2,
+    'fraction',
+    [1.05, 6],
+    'common practice: it heats, sags and costs',
+  ),
+  mostFilmPrimer: number(
+    'most film of a primer, times the design',
+    2.5,
+    'fraction',
+    [1.05, 6],
+    'common practice: puddles do not cure',
+  ),
+  mostFilmOther: number(
+    'most film of any other coat, times the design',
+    2,
+    'fraction',
+    [1.05, 6],
+    'common practice: it sags and costs',
+  ),
   /** Two people lay so much where the layer says nothing: slow enough to be safe. */
   usualOutput: number('output of a crew where the layer says none', 20, 'output', [1, 500]),
   usualCrew: number(

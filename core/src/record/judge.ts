@@ -1,5 +1,5 @@
 /** Was it enough? Film from consumption against film from readings, and the verdict by the build-up's rule. */
-import { litresOf, wetFilm, type BuildUp, type Coat } from '../buildup/index.ts';
+import { litresOf, mostOf, wetFilm, type BuildUp, type Coat, type MostFilm } from '../buildup/index.ts';
 import {
   filmFromConsumption,
   filmFromReadings,
@@ -16,7 +16,7 @@ import { TOLERANCE } from '../units/index.ts';
 import { teethUsed } from './laidlayers.ts';
 import type { CoatEntry } from './fold.ts';
 
-export type CoatOutcome = 'enough' | 'thin' | 'check' | 'unproven';
+export type CoatOutcome = 'enough' | 'thin' | 'thick' | 'check' | 'unproven';
 
 export interface CoatJudgement {
   readonly outcome: CoatOutcome;
@@ -29,6 +29,8 @@ export interface CoatJudgement {
   readonly gap: Figure | undefined;
   readonly agrees: boolean | undefined;
   readonly acceptance: Acceptance;
+  /** The thickest film that may lie there, less what earlier coats left. */
+  readonly most: MostFilm;
   /** Litres that bring every part of the bay up to the design film. */
   readonly missing: Figure;
 }
@@ -153,6 +155,23 @@ function filmStillWanted(coat: Coat, earlier: readonly Figure[]): Figure {
   };
 }
 
+/** The most film less what earlier coats of the same layer left on the bay. */
+function filmStillAllowed(coat: Coat, earlier: readonly Figure[], practice: Practice): MostFilm {
+  const { film, why } = mostOf(coat, practice);
+  if (earlier.length === 0) return { film, why };
+  return {
+    film: {
+      label: `${coat.name}, film still allowed`,
+      value: Math.max(0, film.value - earlier.reduce((sum, f) => sum + f.value, 0)),
+      quantity: 'film',
+      formula: `max(0, {most} − ${earlier.map((_, i) => `{earlier${i + 1}}`).join(' − ')})`,
+      inputs: { most: film, ...Object.fromEntries(earlier.map((f, i) => [`earlier${i + 1}`, f])) },
+      from: 'most film less the films of earlier coats of this layer',
+    },
+    why,
+  };
+}
+
 /** The film that a judged coat counts with: readings before consumption; undefined when neither is known. */
 export const bestFilm = (j: CoatJudgement): Figure | undefined =>
   j.fromReadings?.figure ?? (j.used.value > 0 ? j.fromConsumption : undefined);
@@ -195,10 +214,23 @@ export function judgeCoat(
     : consumed
       ? [given('film from consumption', fromConsumption.value, 'film', 'measured')]
       : [];
+  // Scales, pails and areas are not exact: what was used may fall short by so much, where the layer allows it.
+  const short = (coat.rate.tolerancePct?.value ?? 0) / 100;
+  const most = filmStillAllowed(coat, earlier, practice);
+  // Surely too thick: even the last wet teeth lie above it; or what was used cannot lie there thinner.
+  const leastMm = film ? film.lowMeanMm : consumed ? fromConsumption.value : 0;
+  const bestMm = film ? film.meanMm : leastMm;
   return {
     outcome: outcomeOf(acceptance, agrees, {
+      thick:
+        leastMm > most.film.value * (1 + TOLERANCE.relative)
+          ? 'surely'
+          : bestMm > most.film.value * (1 + TOLERANCE.relative)
+            ? 'perhaps'
+            : 'no',
       consumed,
       full: fromConsumption.value >= design.value * (1 - TOLERANCE.relative),
+      nearlyFull: fromConsumption.value >= design.value * (1 - short - TOLERANCE.relative),
       finished: entry.finishedAt !== undefined,
       // Too thin for a notch gauge to say much: a primer is controlled by consumption.
       byConsumption: coat.role === 'primer',
@@ -211,26 +243,31 @@ export function judgeCoat(
     gap,
     agrees,
     acceptance,
+    most,
     missing: missingFigure(design, films, area),
   };
 }
 
 interface Consumption {
+  readonly thick: 'no' | 'perhaps' | 'surely';
   readonly consumed: boolean;
   readonly full: boolean;
+  /** Full within the tolerance of the rate: what a film is judged by that no gauge reads. */
+  readonly nearlyFull: boolean;
   readonly finished: boolean;
   readonly byConsumption: boolean;
 }
 
 function outcomeOf(acceptance: Acceptance, agrees: boolean | undefined, c: Consumption): CoatOutcome {
   if (acceptance.outcome === 'fails') return 'thin';
+  if (c.thick === 'surely' && (c.finished || acceptance.outcome !== 'no readings')) return 'thick';
   // Consumption says little before the coat is finished: the tin is still open.
   if (acceptance.outcome === 'no readings') {
     if (!c.finished || !c.consumed) return 'unproven';
-    if (!c.full) return 'thin';
+    if (!c.nearlyFull) return 'thin';
     return c.byConsumption ? 'enough' : 'check';
   }
-  if (c.finished && agrees === false) return 'check';
+  if (c.thick === 'perhaps' || (c.finished && agrees === false)) return 'check';
   if (acceptance.outcome === 'passes') return c.finished && agrees === undefined ? 'check' : 'enough';
   // The gauge's steps leave it open: consumption that agrees decides.
   return c.finished && agrees === true && c.full ? 'enough' : 'check';

@@ -166,6 +166,14 @@ export function coatVerdict(
       ...withQuiet,
     };
   }
+  if (j.outcome === 'thick') {
+    return {
+      outcome: 'stop',
+      subject,
+      says: ['Too thick: ', ...both, ...words`; at most ${j.most.film}: ${j.most.why}.`],
+      quiet: [whenMissed(laid.coat, 'mostRate').says],
+    };
+  }
   if (j.outcome === 'unproven') {
     return {
       outcome: 'hold',
@@ -183,6 +191,17 @@ export function coatVerdict(
         ...words`: they differ by ${j.gap}, more than 15 %. An area, a container count or the readings are wrong.`,
       ],
       ...withQuiet,
+    };
+  }
+  if (j.fromReadings && j.fromReadings.figure.value > j.most.film.value) {
+    return {
+      outcome: 'hold',
+      subject,
+      says: [
+        'Too close to the most for this gauge: ',
+        ...both,
+        ...words`; at most ${j.most.film}. A finer gauge or more readings would tell.`,
+      ],
     };
   }
   if (!j.fromReadings) {

@@ -104,6 +104,7 @@ const MISSED: readonly (readonly [Missable, string])[] = [
   ['dewMargin', 'it was laid at the dew point'],
   ['surfaceMin', 'it was laid too cold'],
   ['leastRate', 'the rate fell below the least'],
+  ['mostRate', 'it was laid too thick'],
 ];
 const missed = computed(() =>
   limits.value

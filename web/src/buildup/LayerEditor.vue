@@ -22,8 +22,9 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
 import CureMatrix from './CureMatrix.vue';
-import { editLayer, openGroups, typedNumber, useEditing, written } from './editing.ts';
+import { editLayer, openGroups, useEditing, written } from './editing.ts';
 import FieldRow from './FieldRow.vue';
+import RateBounds from './RateBounds.vue';
 import RateForms from './RateForms.vue';
 import { LAYER_TABLES, type Row } from './layertables.ts';
 import RowsEditor from './RowsEditor.vue';
@@ -131,19 +132,6 @@ const setNoBelow = (tempC: number | undefined): void =>
     else l.limits.noBelow = { tempC, ...written(editing.typed), until: l.limits.noBelow?.until ?? 'touch' };
   });
 const noBelow = computed(() => ('limits' in props.layer ? props.layer.limits.noBelow : undefined));
-const setLeast = (value: number | undefined): void =>
-  changeCoat((c) => {
-    if (value === undefined) delete c.rate.least;
-    else
-      c.rate.least = {
-        ...typedNumber(editing, value),
-        why: c.rate.least?.why ?? 'below this it does not cure',
-      };
-  });
-const setWhy = (why: string): void =>
-  changeCoat((c) => {
-    if (c.rate.least) c.rate.least.why = why;
-  });
 /** Named here so that their lists stay one with the core's. */
 const SHAPES = NOTCH_SHAPES;
 const TOOLS = toolSchema.options.map((o) => o.shape.kind.value);
@@ -193,28 +181,12 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
             />
           </div>
         </template>
-        <template v-if="g.name === 'how much' && coat">
-          <div>
-            <span class="name">Absolute least, in the form of the rate</span>
-            <MeasureInput
-              :model-value="coat.rate.least?.value"
-              quantity="number"
-              label="Absolute least"
-              optional
-              :above="0"
-              @update:model-value="setLeast"
-            />
-          </div>
-          <div v-if="coat.rate.least">
-            <span class="name">Because</span>
-            <TextInput
-              :model-value="coat.rate.least.why"
-              :most="200"
-              label="Why the least"
-              @update:model-value="setWhy"
-            />
-          </div>
-        </template>
+        <RateBounds
+          v-if="g.name === 'how much' && coat"
+          :coat="coat"
+          :editing="editing"
+          :change="changeCoat"
+        />
         <template v-if="g.name === 'when'">
           <div>
             <span class="name">Surface not below</span>

@@ -63,6 +63,9 @@ export const setRate = (editing: Editing, id: string, rate: { basis: RateBasis; 
     if (!isCoat(layer)) return;
     const { cites: _old, ...rest } = layer.rate;
     layer.rate = { ...rest, ...typedNumber(editing, rate.value), basis: rate.basis };
-    // An absolute least is given in the form of the rate: in another form it would say something else.
-    if (rate.basis !== rest.basis) delete layer.rate.least;
+    // The least and the most are given in the form of the rate: in another form they would say something else.
+    if (rate.basis !== rest.basis) {
+      delete layer.rate.least;
+      delete layer.rate.most;
+    }
   });

@@ -1,7 +1,7 @@
 /** Forms for the ground: preparation, tests, trial patches. */
 import { isCoat } from '@lentum/core/buildup';
-import { MOISTURE_SCALES, TRIAL_RESULTS, TRIALS } from '@lentum/core/record';
-import { TEST_KINDS, testFacts, type TestKind } from '@lentum/core/survey';
+import { TRIAL_RESULTS, TRIALS } from '@lentum/core/record';
+import { MOISTURE_SCALES, TEST_KINDS, testFacts, type TestKind } from '@lentum/core/survey';
 import { choice, measure, NOTE, time, words, type Values } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, layerField, NOW, opt, some, SPRAY, times } from '../making.ts';
