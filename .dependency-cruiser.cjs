@@ -25,7 +25,9 @@ const ROOMS = [
   'site',
   'bench',
   'record',
+  'gates',
   'call',
+  'state',
   'jobfile',
   'words',
 ];

@@ -1,9 +1,10 @@
 /** Go or hold on the demo's morning, and what changes the call. */
 import { describe, expect, it } from 'vitest';
-import { callOf, CALL_KINDS, lainHours, overcoatedAmiss, topOf, type Call } from '@lentum/core/call';
+import { CALL_KINDS, lainHours, overcoatedAmiss, topOf, type Call } from '@lentum/core/call';
 import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
 import { isCoat, whenMissed } from '@lentum/core/buildup';
-import { bayStatus, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
+import { foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
+import { jobState } from '@lentum/core/state';
 import {
   callVerdict,
   deadlinesOf,
@@ -15,7 +16,7 @@ import {
   verdictText,
 } from '@lentum/core/words';
 import { DEMO_ANCHOR, shiftJob, velmora } from '@lentum/demo';
-import { bookOf, callsOf, weatherOf } from './support/calls.ts';
+import { bookOf, callsOf, inputsOf, weatherOf } from './support/calls.ts';
 
 const HOUR = 3_600_000;
 const at = new Date(DEMO_ANCHOR);
@@ -137,11 +138,10 @@ describe('what changes the call', () => {
     expect(evening.get('H7')!.remedy?.takes[0]?.amount.value).toBeGreaterThan(1);
   });
   it('without any weather the call says that it is not known', () => {
-    const bay = job.site.bays.find((b) => b.label === 'C4')!;
-    const status = bayStatus(bay, job.buildUp, book, at.getTime());
-    const call = callOf(status, undefined, job.weather.crew, at.getTime());
-    expect(call.kind).toBe('unknown');
-    expect(text(call)).toContain('is not known');
+    const { calls } = jobState({ ...inputsOf(job, at.getTime()), series: [] });
+    const call = calls.find((c) => c.status.bay.label === 'C4')!;
+    expect(call).toMatchObject({ kind: 'check', gate: { key: 'weather/known', settle: { by: 'weather' } } });
+    expect(text(call)).toContain('no weather is known for these hours');
   });
 });
 

@@ -429,6 +429,7 @@ describe('the layer that is laid on the ground', () => {
       ...{ family: 'PU1', falls: undefined, school: 'always', nowMs: NOW, practice },
       layer: layer && {
         name: 'Primer',
+        blocksBleed: false,
         primes: layer.primes,
         moistureMax: layer.moistureMax === undefined ? undefined : own(layer.moistureMax),
       },

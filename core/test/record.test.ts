@@ -61,7 +61,7 @@ describe('states of the demo bays', () => {
     ],
     ['H9', 'held', 'H9 · first coat. Held by Marek: blister'],
     ['H10', 'prepared', 'H10 · primer. Hold: surface 12.8'],
-    ['H11', 'primed', 'H11 · first coat. Hold: surface 12.8'],
+    ['H11', 'detailed', 'H11 · first coat. Hold: surface 12.8'],
     ['H12', 'bare', 'H12 · primer. Bare: clean, dry and repair'],
     [
       'C1',
@@ -94,13 +94,22 @@ describe('states of the demo bays', () => {
     const v = bayVerdict(status('H10', now + 3 * 3_600_000), now + 3 * 3_600_000);
     expect(verdictText(v.says, 'metric', clock)).toContain('Hold: the last reading is 204\u00a0min old');
   });
-  it('without a surface temperature no times are told', () => {
+  it('without a surface temperature the coldest row of the table is assumed, and said so', () => {
     const blind = foldRecord(
       EMPTY_BOOK,
       job.record.filter((s) => s.entry.kind !== 'conditions'),
     );
     const s = status('H6', now, blind);
-    expect(s).toMatchObject({ state: 'curing', unknown: 'no temperature', opensMs: undefined });
+    const coat = s.laid.at(-1)!;
+    const { points } = coat.coat.cure.overcoatFrom;
+    const since = (row: { hours: number }): number =>
+      Date.parse(coat.entry.finishedAt!) + row.hours * 3_600_000;
+    expect(s).toMatchObject({ unknown: 'no temperature', basis: 'assumed' });
+    // The film is as thick as its table is for, within the factors of its own: later than at the warmest row.
+    expect(s.opensMs!).toBeGreaterThanOrEqual(since(points[0]!) * (1 - 1e-12));
+    expect(s.soonestMs!).toBeGreaterThanOrEqual(since(points.at(-1)!) * (1 - 1e-12));
+    expect(s.soonestMs!).toBeLessThan(s.opensMs!);
+    expect(s.state).toBe(now < s.opensMs! ? 'curing' : 'ready');
   });
 });
 

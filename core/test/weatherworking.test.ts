@@ -38,8 +38,11 @@ describe('the working of the weather', () => {
       const climate = climateOf(label);
       for (let h = 1; h < climate.line.hours; h += 1) {
         const surface = surfaceOf(climate, h);
-        expect(isFigure(surface)).toBe(true);
+        // The hour of now is what was read on the roof, and says so.
+        expect(isFigure(surface)).toBe(h !== climate.readHour);
         expect(surface.value).toBe(climate.surfaceC[h]);
+        if (!isFigure(surface))
+          expect(surface).toMatchObject({ source: 'measured', note: 'read on this roof' });
         expect(evaluate(surface), `${label} ${h}`).toBeCloseTo(surface.value, 9);
         const water = wetnessFigure(climate, h, SAID)!;
         const reckoned = evaluate(water);
@@ -62,9 +65,11 @@ describe('the working of the weather', () => {
           if (!actual || !isFigure(actual)) continue;
           // What is said to be dry may be five thousandths of a millimetre.
           expect(evaluate(actual), condition).toBeCloseTo(actual.value, 2);
-          expect(leaves(actual).some((leaf) => /(observed|forecast), made up/.test(leaf.note ?? ''))).toBe(
-            true,
-          );
+          expect(
+            leaves(actual).some((leaf) =>
+              /(observed|forecast), made up|read on this roof/.test(leaf.note ?? ''),
+            ),
+          ).toBe(true);
         }
     }
     expect([...met].filter((c) => (CONDITIONS as readonly string[]).includes(c)).length).toBeGreaterThan(5);

@@ -126,6 +126,16 @@ export class Story {
     this.add(hours, 'Marek', 'decision', this.on(labels), body);
   }
 
+  /** Somebody answers by name for a gate that stands against a layer. */
+  takenOver(
+    labels: readonly string[],
+    about: { readonly gate: string; readonly layerId: string },
+    hours: number,
+    reason: string,
+  ): void {
+    this.decided(labels, 'gate taken over', hours, reason, about);
+  }
+
   detail(
     zoneId: string,
     detailId: string,

@@ -87,8 +87,11 @@ function hall(story: Story): void {
   story.decided(['H11'], 'accepted', -17.2, 'Matt all over, primer closed, no dust.', {
     ...{ entryId: late, limit: 'overcoatUntil' as const },
   });
+  story.detailed(['H5', 'H6', 'H7'], -16.6, 'Upstand and corner pieces laid, saturated, no pinholes.');
+  story.detailed(['H11'], -16.9, 'Upstand pieces laid over the new primer.');
   story.coat(['H5'], 'first', -14.6, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.5, 1.4, 1.4] });
   story.coat(['H6'], 'first', -10.8, { ...FIRST, lastWetMm: [1.4, 1.5, 1.4, 1.5, 1.5, 1.5] });
+  story.prepared(['H5'], -1.2, { steps: ['fibres'], complete: false, note: 'Two strands by the outlet.' });
   story.coat(['H7'], 'primer', -26, PRIMER);
   story.coat(['H8'], 'primer', -47, PRIMER);
   story.decided(['H9'], 'held', -13.5, 'blister under the primer by the outlet, cut out and dry first');
@@ -120,6 +123,7 @@ function terrace(story: Story): void {
     ...{ over: 0.05, gauge: 'fine', lastWetMm: [], batch: 'M-0877', hours: 2 },
     more: { method: 'rolled' },
   });
+  story.detailed(all, -44, 'Thresholds and post bases in fleece, saturated.');
   for (const [from, to, hours] of [
     [1, 4, -42.2],
     [5, 8, -41],
@@ -129,6 +133,8 @@ function terrace(story: Story): void {
       ...{ over: 0.06, lastWetMm: [2, 2, 2.5, 2, 2.5], hours: 1.1 },
     });
   const wear = numbered('T', 1, 4);
+  story.prepared(wear, -23.4, { steps: ['fibres'], complete: false });
+  story.prepared(['T5', 'T6'], -1.6, { steps: ['fibres'], complete: false });
   const laid = story.coat(wear, 'wear', -21.3, {
     ...{ containerId: 'bucket-33', net: 33, over: 0.03, gauge: 'deep', batch: 'W-3310', hours: 1.2 },
     lastWetMm: [2, 2.5, 2, 2.5, 2.5],
@@ -201,7 +207,7 @@ function canopy(story: Story): void {
       leftOver: { ...first.body.leftOver, value: Number((first.body.leftOver.value - 0.6).toFixed(2)) },
       note: 'Left over weighed again: the lid was on the scale the first time.',
     });
-  story.conditions('canopy', -0.3);
+  story.conditions('canopy', -0.005);
 }
 
 /** Sheets: primed in the morning, the first bays under their base ply by now. */
@@ -305,6 +311,12 @@ function details(story: Story): void {
     'refused',
     -63.8,
     'white shows under the wrap on the north side',
+  );
+  story.takenOver(
+    ['H7'],
+    { gate: 'details/refused', layerId: 'first' },
+    -1.1,
+    'The wrap is closed with resin on the north side; it is covered by the fabric of the first coat.',
   );
   story.detail('hall', 'rooflight-1', 'Roof light kerb, Roof light', 'made', -63.5);
 }

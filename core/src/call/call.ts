@@ -4,6 +4,8 @@
  */
 import { isWorkLayer, type WorkLayer } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
+import { brokenIn, unknownIn, type Gate, type GateGroup } from '../gates/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import {
   askOf,
   failingAt,
@@ -20,7 +22,7 @@ import {
 import { openMiss, type BayStatus, type Miss } from '../record/index.ts';
 import { bayAreaFigure } from '../site/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
-import { hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
+import { hourFloor, hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
 import { lainHours } from './between.ts';
 import { remedyFor, type Remedy } from './remedy.ts';
 
@@ -31,12 +33,13 @@ export const CALL_KINDS = [
   'lost',
   'missed',
   'open',
+  'check',
+  'blocked',
   'steps',
   'opens',
   'curing',
   'held',
   'shut',
-  'unknown',
   'accept',
   'done',
 ] as const;
@@ -65,6 +68,10 @@ export interface Call {
   /** Hours that what lies on top will have been lying when the next layer is begun. */
   readonly lainH: number | undefined;
   readonly unsaid: readonly Unsaid[];
+  /** Everything that must hold before the next layer is begun now. */
+  readonly gates: readonly Gate[];
+  /** The gate that blocks it, or that is to be settled first. */
+  readonly gate: Gate | undefined;
 }
 
 const BLANK = {
@@ -81,7 +88,12 @@ const BLANK = {
   miss: undefined,
   lainH: undefined,
   unsaid: [],
+  gates: [],
+  gate: undefined,
 } as const;
+
+/** Gates of a bay before its next layer. */
+export type GatesFor = (ask: Ask | undefined, windows: Windows | undefined) => readonly Gate[];
 
 /** Windows of the same layer on the same roof for as long a laying are reckoned once. */
 export type WindowsOf = (ask: Ask, climate: RoofClimate) => Windows;
@@ -109,17 +121,37 @@ function usable(
   });
 }
 
-/**
- * The call for one bay.
- * @param climate of its surface; undefined where no weather is known
- */
-export function callOf(
-  status: BayStatus,
-  climate: RoofClimate | undefined,
-  crew: WeatherDoc['crew'],
-  nowMs: number,
-  reckon: WindowsOf = windowsOf,
-): Call {
+/** A hand is needed before it can go on: neither the weather nor the cure opens these by themselves. */
+const BY_HAND: readonly GateGroup[] = ['ground', 'preparation', 'details', 'below', 'lying', 'hot'];
+/** While it cures there is time for these. */
+const CAN_WAIT: readonly GateGroup[] = ['details', 'lying', 'hot'];
+
+interface Terms {
+  /** Of the bay's surface; undefined where no weather is known. */
+  readonly climate: RoofClimate | undefined;
+  readonly crew: WeatherDoc['crew'];
+  readonly nowMs: number;
+  readonly gatesFor: GatesFor;
+  readonly windowsFor?: WindowsOf;
+  readonly practice?: Practice;
+  /** The ground is mineral and porous, or not known. */
+  readonly breathes?: boolean;
+}
+
+const groups = (gates: readonly Gate[], wanted: readonly GateGroup[]): Gate[] =>
+  gates.filter((g) => wanted.includes(g.group));
+
+/** The call for one bay. */
+export function callOf(status: BayStatus, terms: Terms): Call {
+  const {
+    climate,
+    crew,
+    nowMs,
+    gatesFor,
+    windowsFor = windowsOf,
+    practice = COMMON,
+    breathes = true,
+  } = terms;
   const { state, next, buildUp } = status;
   const last = status.laid.at(-1);
   const blank = { ...BLANK, status, layer: next };
@@ -139,33 +171,50 @@ export function callOf(
   if (!next || !isWorkLayer(next)) return { ...blank, kind: state === 'curing' ? 'curing' : 'accept' };
   const remedy =
     last && status.closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
-  if (state === 'bare') return { ...blank, kind: 'steps' };
-  const laying = layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare);
-  const ask = askOf(next, { layingHours: laying.value, method: crew.method });
-  if (!ask) return { ...blank, kind: state === 'curing' ? 'curing' : 'open', laying };
-  const known = { ...blank, ask, laying, deadlineMs: status.closesMs, remedy };
-  if (!climate || hourOf(climate.line, nowMs) < 0 || hourOf(climate.line, nowMs) >= climate.line.hours)
-    return { ...known, kind: 'unknown' };
-  if (state === 'curing' && status.opensMs === undefined) return { ...known, kind: 'curing' };
-  const readyMs = Math.max(nowMs, status.opensMs ?? nowMs);
-  const windows = reckon(ask, climate);
-  const runs = usable(windows, climate, readyMs, status.closesMs);
-  const [run, later] = runs;
-  const hour = hourOf(climate.line, readyMs);
-  const failing = failingAt(ask, climate, windows, hour);
-  const facts = { ...known, failing, unsaid: unsaidIn(climate) };
-  if (!run) {
-    const missing = status.closesMs !== undefined;
-    return { ...facts, kind: missing ? 'lost' : failing[0]?.condition === 'unknown' ? 'unknown' : 'shut' };
+  const laying = layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
+  const ask = askOf(next, { layingHours: laying.value, method: crew.method, breathes });
+  const known =
+    climate && hourOf(climate.line, nowMs) >= 0 && hourOf(climate.line, nowMs) < climate.line.hours
+      ? climate
+      : undefined;
+  const windows = ask && known ? windowsFor(ask, known) : undefined;
+  const gates = gatesFor(ask, windows);
+  const broken = brokenIn(gates);
+  const [unknown] = unknownIn(gates);
+  const facts = { ...blank, ask, laying, deadlineMs: status.closesMs, remedy, gates };
+  const byHand = groups(broken, BY_HAND).filter((g) => state !== 'curing' || !CAN_WAIT.includes(g.group));
+  const [first] = byHand;
+  if (first) {
+    const steps = state === 'bare' && first.group === 'preparation';
+    return { ...facts, kind: steps ? 'steps' : 'blocked', gate: first };
   }
-  const endHour = hourOf(climate.line, run.toMs);
+  const [shut] = groups(broken, ['weather']);
+  if (!windows || !ask || !known) {
+    if (state === 'curing') return { ...facts, kind: 'curing' };
+    if (shut) return { ...facts, kind: 'shut', gate: shut };
+    return { ...facts, kind: unknown ? 'check' : 'open', gate: unknown };
+  }
+  if (state === 'curing' && status.opensMs === undefined) return { ...facts, kind: 'curing' };
+  const readyMs = Math.max(nowMs, status.opensMs ?? nowMs);
+  const taken = gates.some((g) => g.group === 'weather' && g.answer !== 'holds' && g.taken);
+  // A reading that is against it outweighs a forecast that is not: the next hour at the earliest.
+  const fromMs = shut && readyMs === nowMs ? hourFloor(nowMs) + MS_PER_HOUR : readyMs;
+  const [run, later] = usable(windows, known, fromMs, status.closesMs);
+  const failing = failingAt(ask, known, windows, hourOf(known.line, readyMs));
+  const said = { ...facts, failing, unsaid: unsaidIn(known), gate: shut ?? unknown };
+  // Somebody answers for what the weather says against it.
+  if (taken && !shut && readyMs === nowMs && state !== 'curing' && !(run && run.fromMs <= nowMs))
+    return { ...said, kind: unknown ? 'check' : 'open', lainH: lainHours(status, nowMs) };
+  if (!run) return { ...said, kind: status.closesMs === undefined ? 'shut' : 'lost' };
+  const endHour = hourOf(known.line, run.toMs);
   const endsByWeather = status.closesMs === undefined || run.toMs < status.closesMs;
-  const ends = endsByWeather ? failingAt(ask, climate, windows, endHour)[0] : undefined;
+  const ends = endsByWeather ? failingAt(ask, known, windows, endHour)[0] : undefined;
   const lastChance = status.closesMs !== undefined && !later;
   const lainH = lainHours(status, run.fromMs);
-  const window = { ...facts, fromMs: run.fromMs, toMs: run.toMs, ends, lastChance, lainH };
+  const window = { ...said, fromMs: run.fromMs, toMs: run.toMs, ends, lastChance, lainH };
   if (run.fromMs > nowMs) return { ...window, kind: readyMs > nowMs ? 'curing' : 'opens' };
-  return { ...window, kind: lastChance ? 'closing' : 'open' };
+  if (lastChance) return { ...window, kind: 'closing' };
+  return { ...window, kind: unknown ? 'check' : 'open' };
 }
 
 /** What comes first: by what missing it costs, then by when it closes or opens. */

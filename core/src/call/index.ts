@@ -1,5 +1,13 @@
 export { lainHours, overcoatedAmiss, type Overcoated } from './between.ts';
-export { CALL_KINDS, callOf, inOrderOfCost, type Call, type CallKind, type WindowsOf } from './call.ts';
+export {
+  CALL_KINDS,
+  callOf,
+  inOrderOfCost,
+  type Call,
+  type CallKind,
+  type GatesFor,
+  type WindowsOf,
+} from './call.ts';
 export {
   jobWeather,
   readingsOn,

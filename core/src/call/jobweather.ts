@@ -1,6 +1,14 @@
 /** The weather of a job as its roofs feel it: one line of hours, and for each zone and shade a surface. */
 import { knownUntilMs, roofSurface } from '../programme/index.ts';
-import type { SiteBook, BayStatus, BayWeather } from '../record/index.ts';
+import { isFresh } from '../gates/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
+import {
+  latestConditions,
+  type BayStatus,
+  type BayWeather,
+  type ConditionsEntry,
+  type SiteBook,
+} from '../record/index.ts';
 import type { Survey } from '../survey/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import {
@@ -46,11 +54,12 @@ export interface WeatherFacts {
   readonly nowMs: number;
   /** Which way the newest forecast may go. */
   readonly member?: number;
+  readonly practice?: Practice | undefined;
 }
 
 /** @returns undefined where the job has no place or no hours at all */
 export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.back): JobWeather | undefined {
-  const { doc, series, survey, book, nowMs, member } = facts;
+  const { doc, series, survey, book, nowMs, member, practice = COMMON } = facts;
   const place = doc.place;
   if (!place || series.length === 0) return undefined;
   const startMs = hourFloor(nowMs) - backDays * MS_PER_DAY;
@@ -64,7 +73,13 @@ export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.bac
     let found = kept.get(key);
     if (!found) {
       const substrate = survey.zones.find((z) => z.id === zoneId)?.substrate;
-      found = roofClimate(line, sun, roofSurface(substrate, shade, coated), readingsOn(book, zoneId, nowMs));
+      const modelled = roofClimate(
+        line,
+        sun,
+        roofSurface(substrate, shade, coated),
+        readingsOn(book, zoneId, nowMs),
+      );
+      found = asReadNow(modelled, latestConditions(book, zoneId, nowMs), nowMs, practice);
       kept.set(key, found);
     }
     return found;
@@ -76,6 +91,40 @@ export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.bac
       if (!weathers.has(c)) weathers.set(c, bayWeatherOf(c, nowMs));
       return weathers.get(c);
     },
+  };
+}
+
+/** The hour of now as a fresh reading of this roof tells it: what was read outweighs what is worked out. */
+function asReadNow(
+  climate: RoofClimate,
+  reading: ConditionsEntry | undefined,
+  nowMs: number,
+  practice: Practice,
+): RoofClimate {
+  const { line } = climate;
+  const hour = hourOf(line, nowMs);
+  if (!reading || !isFresh(reading, nowMs, practice) || hour < 0 || hour >= line.hours) return climate;
+  const put = (column: Float64Array, value: number): Float64Array => {
+    const copy = column.slice();
+    copy[hour] = value;
+    return copy;
+  };
+  const { values } = line;
+  const { airC, humidityPct, surfaceC, windMPerS } = reading;
+  return {
+    ...climate,
+    line: {
+      ...line,
+      values: {
+        ...values,
+        airC: put(values.airC, airC),
+        humidityPct: put(values.humidityPct, humidityPct),
+        windMPerS: windMPerS === undefined ? values.windMPerS : put(values.windMPerS, windMPerS),
+      },
+    },
+    readHour: hour,
+    surfaceC: put(climate.surfaceC, surfaceC),
+    dewC: put(climate.dewC, dewPointOf(airC, humidityPct)),
   };
 }
 
@@ -98,7 +147,7 @@ function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
 function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
   const read = [...book.zones.values()]
     .flatMap((z) => z.conditions)
-    .filter((c) => Date.parse(c.at) <= nowMs && Date.parse(c.at) > nowMs - READ_BACK_MS)
+    .filter((c) => Date.parse(c.at) <= nowMs && Date.parse(c.at) > hourFloor(nowMs) - READ_BACK_MS)
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   if (read.length === 0) return line;
   const airC = line.values.airC.slice();

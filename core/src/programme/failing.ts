@@ -24,7 +24,8 @@ export interface Failing {
 }
 
 /** Who says the weather of an hour, and since when. */
-export function weatherSaid({ line }: RoofClimate, hour: number): Said {
+export function weatherSaid({ line, readHour }: RoofClimate, hour: number): Said {
+  if (hour === readHour) return { source: 'measured', note: 'read on this roof' };
   const source = line.sources[line.from[hour] ?? -1];
   if (!source) return { source: 'assumed', note: 'not known' };
   const made = source.issuedAt.slice(0, 16).replace('T', ' ');
@@ -45,7 +46,7 @@ function of(climate: RoofClimate, hour: number, label: string, value: number, qu
 
 /** Surface temperature of an hour: reckoned from the weather, set right by readings. */
 export const surfaceOf = (climate: RoofClimate, hour: number): Figure | Given =>
-  surfaceFigure(climate, hour, weatherSaid(climate, hour)) ??
+  (hour === climate.readHour ? undefined : surfaceFigure(climate, hour, weatherSaid(climate, hour))) ??
   of(climate, hour, 'surface temperature', climate.surfaceC[hour] ?? 0, 'temperature');
 
 /** Margin above the dew point of an hour, with its working. */

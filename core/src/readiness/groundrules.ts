@@ -25,14 +25,13 @@ export const fit: Rule = (c) => {
             : 'Another family, or another surface to lay it on.',
         ],
       );
-    case 'blocker':
-      return reason(
-        'bleed',
-        'steps',
-        'Bleeding:',
-        words`oils of ${on} stain and soften a light coat; ${name} goes on it only over its bleed-blocking primer (common practice).`,
-        ['A family that is not light in colour.'],
-      );
+    case 'blocker': {
+      const says = words`oils of ${on} stain and soften a light coat; ${name} goes on it only over its bleed-blocking primer (common practice).`;
+      const change = ['A family that is not light in colour.'];
+      return c.layer && !c.layer.blocksBleed
+        ? reason('bleed', 'hold', 'Bleeding:', says.concat(` ${c.layer.name} does not block it.`), change)
+        : reason('bleed', 'steps', 'Bleeding:', says, change);
+    }
     case 'trial': {
       const pulled = worstWord(c, 'strip-pull');
       if (pulled === 'tears itself')
@@ -169,7 +168,9 @@ export const moisture: Rule = (c) => {
           ['Dry it, cover it, and measure again.'],
           facts,
         );
-  if (wettest.number > limit.value)
+  // What goes on bare has to be below its limit, not at it.
+  const bare = c.layer !== undefined && !c.layer.primes && !c.layer.moistureMax;
+  if (wettest.number > limit.value || (bare && wettest.number === limit.value))
     return say(
       'hold',
       c.layer?.moistureMax

@@ -37,6 +37,28 @@ export const INSPECTION: readonly InspectionItem[] = [
     },
   },
   {
+    key: 'fragile',
+    question: 'Does it bear a person everywhere: no roof lights, sheets or boards that break underfoot?',
+    good: 'yes',
+    on: is('metal', 'plastic', 'timber'),
+    bad: {
+      weight: 'hold',
+      says: 'somebody may fall through it',
+      change: 'nobody goes on it until a competent person says how',
+    },
+  },
+  {
+    key: 'asbestos',
+    question: 'May it hold asbestos: an old felt, sheet, mastic or coating that nobody has tested?',
+    good: 'no',
+    on: (s) => s.covering && s.family !== 'sheet',
+    bad: {
+      weight: 'hold',
+      says: 'it may hold asbestos',
+      change: 'it is not washed, ground or cut until a licensed person has tested it',
+    },
+  },
+  {
     key: 'leak-elsewhere',
     question: 'Can water come in from elsewhere: walls above, parapets, services?',
     good: 'no',
@@ -202,6 +224,9 @@ export const INSPECTION: readonly InspectionItem[] = [
     },
   },
 ];
+
+/** Life hangs on these: nobody answers for them but a licensed person. */
+export const FIXED_ITEMS: ReadonlySet<string> = new Set(['sound', 'asbestos', 'fragile']);
 
 /** The items for a substrate, in the order in which one walks the roof. */
 export const inspectionFor = (substrate: Substrate): InspectionItem[] =>

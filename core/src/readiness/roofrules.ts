@@ -108,6 +108,7 @@ export const inspection: Rule = (c) =>
         subject,
         [`${item.bad.says}${note}.`],
         [`${item.bad.change.charAt(0).toUpperCase()}${item.bad.change.slice(1)}.`],
+        { item: item.key },
       ),
     ];
   });

@@ -35,6 +35,8 @@ export interface NextLayer {
   readonly name: string;
   /** It is the primer of the build-up. */
   readonly primes: boolean;
+  /** Keeps what bleeds out of the ground from light coats. */
+  readonly blocksBleed: boolean;
   readonly moistureMax: Given | undefined;
 }
 
@@ -88,6 +90,7 @@ export const STEP_KEYS = [
   'prime',
   'fibres',
   'rewash',
+  'growth',
 ] as const;
 export type StepKey = (typeof STEP_KEYS)[number];
 

@@ -57,6 +57,8 @@ export interface ZoneBook {
 
 export interface SiteBook {
   readonly lastSeq: number;
+  /** When the newest entry was made, ms, by the clock of its device. */
+  readonly lastMadeMs: number;
   /** Every entry ever folded in. */
   readonly seen: ReadonlyMap<string, BookEntry>;
   readonly superseded: ReadonlySet<string>;
@@ -70,6 +72,7 @@ export const EMPTY_BAY_BOOK: BayBook = { coats: [], laid: [], steps: [], entries
 export const EMPTY_ZONE_BOOK: ZoneBook = { conditions: [], details: [], steps: [], entries: [] };
 export const EMPTY_BOOK: SiteBook = {
   lastSeq: 0,
+  lastMadeMs: -Infinity,
   seen: new Map(),
   superseded: new Set(),
   bays: new Map(),
@@ -199,7 +202,7 @@ export function foldRecord(
   const bays = new Shelf<BayBook>(before.bays, EMPTY_BAY_BOOK);
   const zones = new Shelf<ZoneBook>(before.zones, EMPTY_ZONE_BOOK);
   const job = [...before.job];
-  let { lastSeq } = before;
+  let { lastSeq, lastMadeMs } = before;
 
   const strike = (id: string): void => {
     superseded.add(id);
@@ -217,13 +220,14 @@ export function foldRecord(
     const entry = readEntry(stored.entry, names, stored);
     seen.set(entry.id, entry);
     lastSeq = Math.max(lastSeq, entry.seq);
+    lastMadeMs = Math.max(lastMadeMs, Date.parse(entry.madeAt));
     if (entry.supersedes !== undefined) strike(entry.supersedes);
     if (superseded.has(entry.id) || entry.kind === 'withdrawal') continue;
     for (const { bayId } of entry.bays) onBay(bays.open(bayId), bayId, entry);
     if (entry.zoneId !== undefined) onZone(zones.open(entry.zoneId), entry.zoneId, entry);
     else if (entry.bays.length === 0) place(job, entry);
   }
-  return { lastSeq, seen, superseded, bays: bays.books, zones: zones.books, job };
+  return { lastSeq, lastMadeMs, seen, superseded, bays: bays.books, zones: zones.books, job };
 }
 
 /** Everything of a kind in force on a bay, with what was said of its zone as a whole, in the order of the record. */

@@ -45,7 +45,7 @@ export {
   type ZoneBook,
 } from './fold.ts';
 export { bestFilm, filmMmOf, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
-export type { Miss } from './misses.ts';
+export { filmMiss, type Miss } from './misses.ts';
 export { namesOf, partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
 export { sharesByArea, splitAmount } from './sharing.ts';
 export { signatureProblem, signedText } from './signature.ts';

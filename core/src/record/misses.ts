@@ -97,6 +97,22 @@ function missOf(
   };
 }
 
+/** A film that is too thin or too thick, and what has been done about it. */
+export const filmMiss = (
+  book: SiteBook,
+  bay: { id: string; zoneId: string },
+  laid: CoatLaid,
+  limit: 'leastRate' | 'mostRate',
+  nowMs: number,
+): Miss =>
+  missOf(
+    laid,
+    limit,
+    Date.parse(laid.entry.finishedAt ?? laid.entry.startedAt),
+    undefined,
+    doingsOn(book, bay, nowMs),
+  );
+
 /** What a coat's overcoat window counts from, and the misses until then. */
 export interface Window {
   readonly opensMs: number | undefined;

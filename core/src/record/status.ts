@@ -11,7 +11,7 @@ import {
   type Coat,
   type WorkLayer,
 } from '../buildup/index.ts';
-import { progress, reachedAtMs, type TemperatureStep } from '../cure/index.ts';
+import { progress, reachedAtMs, type CureModel, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
@@ -74,6 +74,10 @@ export interface BayStatus {
   readonly unknown: 'no temperature' | 'too cold' | 'beyond the forecast' | undefined;
   /** The times go by the weather and its forecast, not by the last reading. */
   readonly forecast: boolean;
+  /** What the times go by; assumed: no temperature is known, so the slowest row of the table is taken. */
+  readonly basis: 'weather' | 'readings' | 'assumed' | undefined;
+  /** Assumed: before this it is surely not reached, even at the fastest row. */
+  readonly soonestMs: number | undefined;
   readonly hold: StepEntry | undefined;
   readonly accepted: StepEntry | undefined;
   /** Limits that were missed, with what was done about it; those that wait for it hold the bay. */
@@ -139,6 +143,7 @@ interface Timing {
   readonly closesMs: number | undefined;
   readonly workableUntilMs: number | undefined;
   readonly unknown: BayStatus['unknown'];
+  readonly soonestMs: number | undefined;
   readonly missed: readonly Miss[];
 }
 
@@ -148,8 +153,27 @@ const NO_TIMING: Timing = {
   closesMs: undefined,
   workableUntilMs: undefined,
   unknown: undefined,
+  soonestMs: undefined,
   missed: [],
 };
+
+/**
+ * No temperature is known: the coldest row of the table stands for it, and the warmest says what is surely too early. The
+ * end of an overcoat time is not told by either.
+ */
+function assumedTiming(stage: CureModel, startMs: number, filmMm: number, nowMs: number): Timing {
+  const [first, last] = [stage.points[0], stage.points.at(-1)];
+  if (!first || !last) return { ...NO_TIMING, unknown: 'no temperature' };
+  const at = (tempC: number) => [{ fromMs: startMs, tempC }];
+  const coldest = at(first.atC);
+  return {
+    ...NO_TIMING,
+    cured: progress(stage, startMs, nowMs, coldest, filmMm),
+    opensMs: reachedAtMs(stage, startMs, coldest, filmMm),
+    soonestMs: reachedAtMs(stage, startMs, at(last.atC), filmMm),
+    unknown: 'no temperature',
+  };
+}
 
 function timing(
   last: LaidCoat,
@@ -161,9 +185,9 @@ function timing(
 ): Timing {
   const finished = last.entry.finishedAt;
   if (finished === undefined) return NO_TIMING;
-  if (steps.length === 0) return { ...NO_TIMING, unknown: 'no temperature' };
   const startMs = Date.parse(finished);
   const stage = isLast ? last.coat.cure.foot : last.coat.cure.overcoatFrom;
+  if (steps.length === 0) return assumedTiming(stage, startMs, filmMmOf(last.judgement), nowMs);
   const tempThen = [...steps].reverse().find((s) => s.fromMs <= startMs)?.tempC ?? steps[0]?.tempC ?? 20;
   const minutes = potLifeMinutes(last.coat, tempThen);
   const filmMm = filmMmOf(last.judgement);
@@ -177,6 +201,7 @@ function timing(
     opensMs: window.opensMs,
     closesMs: window.closesMs,
     workableUntilMs: minutes === undefined ? undefined : startMs + minutes * MS_PER_MINUTE,
+    soonestMs: undefined,
     unknown:
       window.opensMs !== undefined ? undefined : untilMs < Infinity ? 'beyond the forecast' : 'too cold',
     missed: window.misses,
@@ -220,7 +245,9 @@ export function bayStatus(
   const terms = termsOfZone(doc, bay.zoneId);
   const buildUp = buildUpOfZone(doc, bay.zoneId);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
-  const stepped = [...own.steps, ...(book.zones.get(bay.zoneId)?.steps ?? [])];
+  const stepped = [...own.steps, ...(book.zones.get(bay.zoneId)?.steps ?? [])].filter(
+    (s) => Date.parse(s.at) <= nowMs,
+  );
   const area = bayAreaFigure(bay);
   const laid: LaidCoat[] = [];
   for (const entry of byTime(own.coats, (c) => c.startedAt).filter((c) => Date.parse(c.startedAt) <= nowMs)) {
@@ -278,6 +305,7 @@ export function bayStatus(
     next,
     ...t,
     forecast: covers,
+    basis: last ? (covers ? 'weather' : temperatures.length > 0 ? 'readings' : 'assumed') : undefined,
     hold,
     accepted,
     misses,

@@ -18,6 +18,8 @@ export interface RoofClimate {
   readonly wetMm: Float64Array;
   /** What measured readings add to the model in each hour, K. */
   readonly biasK: Float64Array;
+  /** The hour whose air, humidity and surface are those of a reading on this roof; absent: none is. */
+  readonly readHour?: number;
   /** What was put in: for the working of an hour. */
   readonly model: {
     readonly kind: SurfaceKind;

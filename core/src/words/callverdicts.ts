@@ -5,6 +5,7 @@ import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
 import { COMMON } from '../practice/index.ts';
 import type { Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
+import { brokenIn, unknownIn, type Gate } from '../gates/index.ts';
 import { doneWords, missWords } from './misswords.ts';
 import { CONDITION_NAMES } from './names.ts';
 import { bayVerdict } from './verdicts.ts';
@@ -90,6 +91,38 @@ function remedyWords({ remedy }: Call): Part[] {
   return listed.length === 0 ? [lower] : [lower, ' It takes about ', ...listed, '; the data sheet decides.'];
 }
 
+/** A gate in one line: what it looks at, and what was found. */
+export const gateWords = (gate: Gate): Part[] => [`${gate.name.toLowerCase()}: `, ...gate.says];
+
+/** How many more gates stand against it, or are to be settled. */
+function moreGates(gates: readonly Gate[], said: Gate | undefined): Part[] {
+  const others = gates.filter((g) => g.key !== said?.key);
+  const names = [...new Set(others.map((g) => g.name.toLowerCase()))];
+  return names.length === 0 ? [] : [` Also: ${names.join(', ')}.`];
+}
+
+/** What somebody answers for, by name. */
+const wordOf = ({ gates }: Call): Part[] =>
+  gates.flatMap((g) =>
+    g.taken && g.answer !== 'holds'
+      ? [` On ${g.taken.who}’s word: ${g.name.toLowerCase()}${g.taken.reason ? ` (${g.taken.reason})` : ''}.`]
+      : [],
+  );
+
+/** What is to be settled before a closing window is used. */
+const settleFirst = (call: Call): Part[] =>
+  unknownIn(call.gates).flatMap((g) => ['First: ', ...gateWords(g), ' ']);
+
+/** What keeps it shut: the reading of now first, then the forecast. */
+const shutBy = ({ failing, gate }: Call): Part[] =>
+  failing[0]
+    ? failingWords(failing[0])
+    : gate?.answer === 'broken'
+      ? withoutStop(gateWords(gate))
+      : ['shut now'];
+const withoutStop = (parts: readonly Part[]): Part[] =>
+  parts.map((p, i) => (i === parts.length - 1 && typeof p === 'string' ? p.replace(/\.$/, '') : p));
+
 const takes = ({ laying }: Call): Part[] => (laying ? words` Laying takes ${laying}.` : []);
 
 /**
@@ -101,7 +134,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
   const subject = layer ? `${status.bay.label} · ${layer.name.toLowerCase()}.` : `${status.bay.label}.`;
   const line = (outcome: Outcome, says: Part[], quiet: Part[] = []): Verdict =>
     quiet.length > 0 ? { outcome, subject, says, quiet } : { outcome, subject, says };
-  const unsaid = call.unsaid.length > 0 ? [' ', unsaidWords(call.unsaid)] : [];
+  const unsaid = [...(call.unsaid.length > 0 ? [' ', unsaidWords(call.unsaid)] : []), ...wordOf(call)];
   const ends = call.ends ? ['; then ', ...failingWords(call.ends)] : [];
   const until = call.toMs === undefined ? ['Go.'] : [...words`Go until ${{ atMs: call.toMs }}`, ...ends, '.'];
   const late: Part[] =
@@ -117,7 +150,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
       );
     case 'closing':
       return line(
-        'go',
+        unknownIn(call.gates).length > 0 ? 'check' : 'go',
         call.deadlineMs !== undefined && call.toMs === call.deadlineMs
           ? [
               ...words`Go now: overcoat time ends ${{ atMs: call.deadlineMs }}.`,
@@ -125,7 +158,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
               ...chancePart(odds),
             ]
           : ['Last chance in its overcoat time. ', ...until, ...takes(call), ...chancePart(odds)],
-        [...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
+        [...settleFirst(call), ...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
       );
     case 'lost':
       return line(
@@ -146,7 +179,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
         'hold',
         [
           'Hold: ',
-          ...(call.failing[0] ? failingWords(call.failing[0]) : ['shut now']),
+          ...shutBy(call),
           ...words`. Opens about ${{ atMs: call.fromMs ?? nowMs }}, until ${{ atMs: call.toMs ?? nowMs }}`,
           call.lastChance ? ', the last chance in its overcoat time.' : '.',
           ...takes(call),
@@ -154,7 +187,36 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
         ],
         [...moreWords(call.failing), ...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
       );
+    case 'check':
+      return line(
+        'check',
+        ['Check: ', ...(call.gate ? gateWords(call.gate) : ['something is not known.'])],
+        [
+          ...(call.gate?.opens ?? []),
+          ...moreGates(unknownIn(call.gates), call.gate),
+          ...(call.toMs === undefined ? [] : words` Else it can be laid until ${{ atMs: call.toMs }}.`),
+          ...lainWords(call),
+          ...late.map((p, i) => (i === 0 && typeof p === 'string' ? ` ${p}` : p)),
+          ...unsaid,
+        ],
+      );
+    case 'blocked':
+    case 'steps':
+      return line(
+        call.gate?.fixed || call.gate?.key === 'ground/fit' ? 'stop' : 'hold',
+        ['Hold: ', ...(call.gate ? gateWords(call.gate) : ['something stands against it.'])],
+        [
+          ...(call.gate?.opens ?? []),
+          ...moreGates(
+            brokenIn(call.gates).filter((g) => g.group !== 'weather' && g.group !== 'overcoat'),
+            call.gate,
+          ),
+          ...unsaid,
+        ],
+      );
     case 'shut':
+      if (call.failing.length === 0 && call.gate)
+        return line('hold', ['Hold: ', ...gateWords(call.gate)], [...call.gate.opens, ...unsaid]);
       return line(
         'hold',
         [
@@ -164,10 +226,6 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
         ],
         [...moreWords(call.failing), ...unsaid],
       );
-    case 'unknown':
-      return line('hold', [
-        'Hold: the weather here and now is not known. Take a reading, or ask for the weather.',
-      ]);
     default: {
       const plain = bayVerdict(status, nowMs);
       if (kind !== 'curing' || call.fromMs === undefined || !layer) return plain;

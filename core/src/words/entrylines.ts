@@ -22,6 +22,7 @@ const STEP_NAMES: Readonly<Record<string, string>> = {
   wash: 'washed',
   fibres: 'fibres rubbed down',
   rewash: 'washed again',
+  growth: 'looked at for growth',
   grind: 'ground',
   profile: 'profiled',
   degrease: 'degreased',

@@ -1,7 +1,8 @@
 /** A job's calls at an instant, with the hours that its made-up weather service would have sent by then. */
-import { callOf, inOrderOfCost, jobWeather, topOf, type Call, type JobWeather } from '@lentum/core/call';
+import { inOrderOfCost, jobWeather, type Call, type JobWeather } from '@lentum/core/call';
 import type { JobContent } from '@lentum/core/jobfile';
-import { bayStatus, EMPTY_BOOK, foldRecord, namesOf, type SiteBook } from '@lentum/core/record';
+import { EMPTY_BOOK, foldRecord, namesOf, type SiteBook } from '@lentum/core/record';
+import { jobState, type JobInputs } from '@lentum/core/state';
 import { climateOf, hourFloor, SimulatedWeather, type WeatherSeries } from '@lentum/core/weather';
 
 const HOUR = 3_600_000;
@@ -54,6 +55,22 @@ export function weatherOf(
   return view;
 }
 
+/** What the state of a job is asked with, under its made-up weather. */
+export function inputsOf(
+  job: JobContent,
+  nowMs: number,
+  known: SiteBook = bookOf(job),
+  crew = job.weather.crew,
+): JobInputs {
+  const climate = climateOf(job.weather);
+  if (!climate) throw new Error('the job asks no service');
+  return {
+    ...{ survey: job.survey, buildUps: job.buildUp, site: job.site, book: known, nowMs },
+    weather: { ...job.weather, crew },
+    series: seriesAt(new SimulatedWeather(climate), nowMs, 12),
+  };
+}
+
 /** By the label of the bay, in the order of what missing them costs. */
 export function callsOf(
   job: JobContent,
@@ -61,13 +78,6 @@ export function callsOf(
   known: SiteBook = bookOf(job),
   crew = job.weather.crew,
 ): Map<string, Call> {
-  const view = weatherOf(job, nowMs, known);
-  const calls = job.site.bays.map((bay) => {
-    const plain = bayStatus(bay, job.buildUp, known, nowMs);
-    const { shade, coated } = topOf(plain);
-    const climate = view.climate(bay.zoneId, shade, coated);
-    const status = bayStatus(bay, job.buildUp, known, nowMs, view.bayWeather(climate));
-    return callOf(status, climate, crew, nowMs);
-  });
+  const { calls } = jobState(inputsOf(job, nowMs, known, crew));
   return new Map(inOrderOfCost(calls).map((c) => [c.status.bay.label, c]));
 }

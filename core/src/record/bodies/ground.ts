@@ -10,6 +10,7 @@ export const conditionsBody = z.strictObject({
   airC: z.number().min(-40).max(60),
   humidityPct: z.number().min(1).max(100),
   surfaceC: z.number().min(-40).max(90),
+  windMPerS: z.number().min(0).max(60).optional(),
 });
 
 /** Steps of the zone's list that were done, or that nothing of it is left to do. */

@@ -37,6 +37,8 @@ export const decisionBody = z.strictObject({
       limit: z.enum(MISSABLE).optional(),
     })
     .optional(),
+  /** Of a licensed person who says so: what the licence is called. */
+  licence: said(120).optional(),
   reason: text(2000),
 });
 

@@ -1,0 +1,17 @@
+export {
+  adviceOf,
+  brokenIn,
+  GATE_GROUPS,
+  stands,
+  unknownIn,
+  type Advice,
+  type Gate,
+  type GateGroup,
+  type Settle,
+  type TakenOver,
+} from './gate.ts';
+export { gatesOf, HOLD_POINTS, type GateTerms, type HoldPoint } from './gates.ts';
+export { groundLayer } from './ground.ts';
+export { detailsOn } from './details.ts';
+export { isHot } from './hot.ts';
+export { isFresh } from './weather.ts';

@@ -1,0 +1,86 @@
+/** What the survey and the tests say of the ground of a bay, judged for the layer that goes on it first. */
+import { detailRulesOf, isWorkLayer, type BuildUp } from '../buildup/index.ts';
+import { fallsReport, type FallsReport } from '../falls/index.ts';
+import { groundLayer } from '../gates/index.ts';
+import type { Practice } from '../practice/index.ts';
+import { sentence } from '../problems/index.ts';
+import { readiness, type Readiness } from '../readiness/index.ts';
+import { testsOf, type SiteBook } from '../record/index.ts';
+import type { Survey, Test, Zone } from '../survey/index.ts';
+import { MS_PER_DAY } from '../units/index.ts';
+
+export interface Ground {
+  readonly readiness: Readiness | undefined;
+  /** Why it cannot be judged. */
+  readonly cannot: string | undefined;
+}
+
+/** Judged once for each zone, build-up, set of tests and day; falls once for each zone as it was measured. */
+export class Grounds {
+  private readonly falls = new WeakMap<Zone, FallsReport | { readonly none: true }>();
+  private readonly judged = new WeakMap<Zone, Map<string, Ground>>();
+  private readonly tests = new WeakMap<object, Test[]>();
+
+  private fallsOf(zone: Zone): FallsReport | undefined {
+    let known = this.falls.get(zone);
+    if (!known) {
+      const report = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
+      known = report?.ok ? report.value : { none: true };
+      this.falls.set(zone, known);
+    }
+    return 'none' in known ? undefined : known;
+  }
+
+  private testsOf(book: SiteBook, zoneId: string): Test[] {
+    const zoneBook = book.zones.get(zoneId);
+    if (!zoneBook) return [];
+    let known = this.tests.get(zoneBook);
+    if (!known) this.tests.set(zoneBook, (known = testsOf(book, zoneId)));
+    return known;
+  }
+
+  /** @param atMs tests taken later are not looked at */
+  of(
+    zone: Zone,
+    buildUp: BuildUp,
+    book: SiteBook,
+    school: Survey['primerSchool'],
+    practice: Practice,
+    atMs: number,
+  ): Ground {
+    const first = buildUp.layers.find(isWorkLayer);
+    const tests = this.testsOf(book, zone.id).filter((t) => Date.parse(t.takenAt) <= atMs);
+    const laidOn = zone.substrate?.laidOn;
+    const days = laidOn ? Math.floor((atMs - Date.parse(laidOn)) / MS_PER_DAY) : 0;
+    const key = [
+      buildUp.id,
+      buildUp.revision,
+      first?.id,
+      school,
+      days,
+      JSON.stringify(practice),
+      ...tests.map((t) => t.id),
+    ].join('|');
+    const own = this.judged.get(zone) ?? new Map<string, Ground>();
+    this.judged.set(zone, own);
+    let known = own.get(key);
+    if (!known) {
+      const rules = detailRulesOf(buildUp);
+      const judged = readiness({
+        zone: { ...zone, tests },
+        family: buildUp.family,
+        falls: this.fallsOf(zone),
+        school,
+        nowMs: atMs,
+        practice,
+        fillet: { of: rules.fillet, legMm: rules.filletLegMm.value },
+        layer: first && groundLayer(first),
+      });
+      known = judged.ok
+        ? { readiness: judged.value, cannot: undefined }
+        : { readiness: undefined, cannot: judged.problems.map(sentence).join(' ') };
+      own.set(key, known);
+    }
+    return known;
+  }
+}

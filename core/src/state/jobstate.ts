@@ -1,0 +1,231 @@
+/**
+ * The state of a job at an instant: for every bay what lies there, its gates, its call, its cure and what comes next. The
+ * only place where these come from; the pages, the workers and the API ask here.
+ */
+import type { BuildUpDoc } from '../buildup/index.ts';
+import { callOf, jobWeather, topOf, type Call, type JobWeather } from '../call/index.ts';
+import { detailSchedule, type Detail, type DetailSchedule } from '../details/index.ts';
+import { SUBSTRATES } from '../family/index.ts';
+import { detailsOn, gatesOf, isFresh, type HoldPoint } from '../gates/index.ts';
+import { practiceOf, type Practice, type PracticeSettings } from '../practice/index.ts';
+import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
+import { allOf, bayStatus, latestConditions, type BayStatus, type SiteBook } from '../record/index.ts';
+import type { Bay, SiteDoc } from '../site/index.ts';
+import type { Survey, Zone } from '../survey/index.ts';
+import { MS_PER_MINUTE, TOLERANCE } from '../units/index.ts';
+import {
+  hourFloor,
+  hourOf,
+  msOf,
+  type RoofClimate,
+  type WeatherDoc,
+  type WeatherSeries,
+} from '../weather/index.ts';
+import { Grounds } from './ground.ts';
+
+/** What a job sets for itself. */
+export interface JobRules {
+  readonly practice: PracticeSettings;
+  /** What somebody has to accept before it is covered. */
+  readonly holdPoints: readonly HoldPoint[];
+}
+export const NO_RULES: JobRules = { practice: [], holdPoints: [] };
+
+export interface JobInputs {
+  readonly survey: Survey;
+  readonly buildUps: BuildUpDoc;
+  readonly site: SiteDoc;
+  readonly weather: WeatherDoc;
+  readonly series: readonly WeatherSeries[];
+  readonly book: SiteBook;
+  readonly rules?: JobRules | undefined;
+  /** The instant asked about, ms. The state stands for its full minute, or for the newest entry since. */
+  readonly nowMs: number;
+}
+
+export interface JobState {
+  /** The instant that it stands for: the full minute, or the newest entry since. */
+  readonly atMs: number;
+  /** In the order of the site's bays. */
+  readonly calls: readonly Call[];
+  readonly weather: JobWeather | undefined;
+  readonly practice: Practice;
+  /** What was asked, and what it was made from: it only makes the next one faster. */
+  readonly kept: Kept;
+}
+
+/** What stays the same from one instant to the next; nothing in it is an answer by itself. */
+class Kept {
+  readonly inputs: JobInputs;
+  readonly practiceText: string;
+  readonly weatherKey: string;
+  readonly grounds: Grounds;
+  readonly details: DetailSchedule;
+  private readonly near: Map<string, readonly Detail[]>;
+  private readonly windows: Map<RoofClimate, Map<string, Windows>>;
+
+  constructor(inputs: JobInputs, practiceText: string, weatherKey: string, before: Kept | undefined) {
+    this.inputs = inputs;
+    this.practiceText = practiceText;
+    this.weatherKey = weatherKey;
+    this.grounds = before?.grounds ?? new Grounds();
+    const { survey, buildUps, site } = inputs;
+    const same =
+      before && before.inputs.survey === survey && before.inputs.buildUps === buildUps ? before : undefined;
+    this.details = same?.details ?? detailSchedule(survey, buildUps);
+    this.near = same?.inputs.site === site ? same.near : new Map<string, readonly Detail[]>();
+    this.windows =
+      before && this.sameWeather(before) ? before.windows : new Map<RoofClimate, Map<string, Windows>>();
+  }
+
+  sameWeather({ inputs: b, weatherKey, practiceText }: Kept): boolean {
+    const a = this.inputs;
+    return (
+      weatherKey === this.weatherKey &&
+      practiceText === this.practiceText &&
+      a.survey === b.survey &&
+      a.weather === b.weather &&
+      a.series === b.series
+    );
+  }
+
+  /** Details that come near a bay. */
+  detailsOf(bay: Bay): readonly Detail[] {
+    let known = this.near.get(bay.id);
+    if (!known) {
+      const zone = this.details.zones.find((z) => z.zone.id === bay.zoneId);
+      known = zone ? detailsOn(zone, bay) : [];
+      this.near.set(bay.id, known);
+    }
+    return known;
+  }
+
+  /** Layers and roofs are few: their windows are worked out once for all bays. */
+  windowsOf(ask: Ask, climate: RoofClimate): Windows {
+    const key = JSON.stringify([
+      ask.limits,
+      ask.method,
+      ask.breathes,
+      Math.max(1, Math.ceil(ask.layingHours - TOLERANCE.cureShare)),
+      ask.rainSafe,
+      ask.noBelow,
+      ask.wetFilmMm,
+    ]);
+    const own = this.windows.get(climate) ?? new Map<string, Windows>();
+    this.windows.set(climate, own);
+    let known = own.get(key);
+    if (!known) own.set(key, (known = windowsOf(ask, climate)));
+    return known;
+  }
+}
+
+const lastOf = (times: readonly number[]): number | undefined =>
+  times.length > 0 ? Math.max(...times) : undefined;
+
+/** When it rained last before an instant, by the hours that are known and by what somebody saw. */
+function lastRain(view: JobWeather | undefined, book: SiteBook, nowMs: number): number | undefined {
+  const seen = allOf(book, 'event')
+    .filter((e) => e.body.what === 'rain' && Date.parse(e.body.at) <= nowMs)
+    .map((e) => Date.parse(e.body.until ?? e.body.at));
+  if (view) {
+    const { line } = view;
+    for (let h = Math.min(line.hours - 1, hourOf(line, nowMs)); h >= 0; h -= 1)
+      if ((line.values.rainMm[h] ?? 0) > TOLERANCE.rainMm) {
+        seen.push(Math.min(nowMs, msOf(line, h + 1)));
+        break;
+      }
+  }
+  return lastOf(seen.map((ms) => Math.min(ms, nowMs)));
+}
+
+/** What the weather of a job is made from at an instant, as a text: the same text, the same hours. */
+function weatherKeyOf({ book, series, nowMs }: JobInputs, practice: Practice): string {
+  const read = [...book.zones].map(([id, z]) => {
+    const taken = z.conditions.filter((c) => Date.parse(c.at) <= nowMs);
+    const fresh = isFresh(latestConditions(book, id, nowMs), nowMs, practice);
+    return `${id}:${taken.map((c) => c.id).join()}:${fresh}`;
+  });
+  const made = series.filter((s) => Date.parse(s.issuedAt) <= nowMs).map((s) => s.id);
+  return [hourFloor(nowMs), ...made, ...read].join('|');
+}
+
+const breathes = (zone: Zone | undefined): boolean => {
+  if (!zone?.substrate) return true;
+  const { family, porous } = SUBSTRATES[zone.substrate.kind];
+  return family === 'mineral' && porous;
+};
+
+/**
+ * The state of a job.
+ * @param previous of the same job: it only makes this faster, and never changes the answer
+ */
+export function jobState(asked: JobInputs, previous?: JobState): JobState {
+  const atMs = instantOf(asked);
+  const inputs = { ...asked, nowMs: atMs };
+  const before = previous?.kept;
+  if (previous && before && sameInputs(before.inputs, inputs)) return previous;
+  const { survey, buildUps, site, weather, series, book, rules = NO_RULES } = inputs;
+  const practiceText = JSON.stringify(rules.practice);
+  const practice =
+    previous && before?.practiceText === practiceText ? previous.practice : practiceOf(rules.practice);
+  const kept = new Kept(inputs, practiceText, weatherKeyOf(inputs, practice), before);
+  const view =
+    previous && before && kept.sameWeather(before)
+      ? previous.weather
+      : jobWeather({ doc: weather, series, survey, book, nowMs: atMs, practice });
+  const rainMs = lastRain(view, book, atMs);
+  const zones = new Map(survey.zones.map((z) => [z.id, z]));
+  const calls = site.bays.map((bay): Call => {
+    const zone = zones.get(bay.zoneId);
+    const plain = bayStatus(bay, buildUps, book, atMs);
+    const { shade, coated } = topOf(plain);
+    const climate = view?.climate(bay.zoneId, shade, coated);
+    const known = climate && view?.bayWeather(climate);
+    const status = known ? bayStatus(bay, buildUps, book, atMs, known) : plain;
+    const { next, buildUp } = status;
+    return callOf(status, {
+      climate,
+      crew: weather.crew,
+      nowMs: atMs,
+      practice,
+      breathes: breathes(zone),
+      windowsFor: (ask, c) => kept.windowsOf(ask, c),
+      gatesFor: (ask, windows) => {
+        if (!next || !buildUp) return [];
+        const first = firstLaidMs(status);
+        const ground = zone
+          ? kept.grounds.of(zone, buildUp, book, survey.primerSchool, practice, first ?? atMs)
+          : { readiness: undefined, cannot: 'The zone of this bay is not in the survey.' };
+        return gatesOf({
+          ...{ status, buildUp, layer: next, book, nowMs: atMs, practice, ask, climate, windows, rainMs },
+          ground: ground.readiness,
+          cannot: ground.cannot,
+          details: kept.detailsOf(bay),
+          holdPoints: rules.holdPoints,
+        });
+      },
+    });
+  });
+  return { atMs, calls, weather: view, practice, kept };
+}
+
+/** From one full minute to the next nothing changes by itself that anybody acts on; an entry counts at once. */
+function instantOf({ nowMs, book }: JobInputs): number {
+  const minute = Math.floor(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE;
+  return book.lastMadeMs <= nowMs ? Math.max(minute, book.lastMadeMs) : minute;
+}
+
+const sameInputs = (a: JobInputs, b: JobInputs): boolean =>
+  a.nowMs === b.nowMs &&
+  a.survey === b.survey &&
+  a.buildUps === b.buildUps &&
+  a.site === b.site &&
+  a.weather === b.weather &&
+  a.series === b.series &&
+  a.book === b.book &&
+  a.rules === b.rules;
+
+function firstLaidMs({ laid, others }: BayStatus): number | undefined {
+  const starts = [...laid, ...others].map((l) => Date.parse(l.entry.startedAt));
+  return starts.length > 0 ? Math.min(...starts) : undefined;
+}
