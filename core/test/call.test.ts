@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { CALL_KINDS, lainHours, overcoatedAmiss, topOf, type Call } from '@lentum/core/call';
 import { chancesOf, mishapsOf, spreadOf, stageTimes, startAt } from '@lentum/core/programme';
 import { isCoat, whenMissed } from '@lentum/core/buildup';
-import { foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
+import { bayStatus, foldRecord, type ConditionsEntry, type SiteBook } from '@lentum/core/record';
 import { jobState } from '@lentum/core/state';
 import {
   callVerdict,

@@ -22,7 +22,8 @@ export type GateGroup = (typeof GATE_GROUPS)[number];
 /** The one tap that settles it: an entry of a kind, with what is known of it; or a page of the job. */
 export type Settle =
   | { readonly by: 'entry'; readonly kind: Kind; readonly known: Readonly<Record<string, unknown>> }
-  | { readonly by: 'survey' | 'weather' };
+  | { readonly by: 'survey' }
+  | { readonly by: 'weather' };
 
 export interface Gate {
   /** Of its group and what it looks at, such as `ground/moisture`. */
@@ -40,8 +41,11 @@ export interface Gate {
   /** When it opens by itself, where that is known. */
   readonly opensAtMs?: number | undefined;
   readonly settle?: Settle | undefined;
-  /** Life hangs on it: it is never taken over; only the licensed person's own entry opens it. */
-  readonly fixed?: boolean | undefined;
+  /**
+   * Life hangs on it, and nobody takes it over: `licence` is opened by a licensed person who says so, `never` only by the
+   * entry that it asks for.
+   */
+  readonly fixed?: 'licence' | 'never' | undefined;
   /** Somebody answers for it by name. */
   readonly taken?: TakenOver | undefined;
 }
@@ -85,7 +89,7 @@ export function takenOver(
 ): Gate[] {
   if (decisions.length === 0) return [...gates];
   return gates.map((gate) => {
-    if (gate.answer === 'holds') return gate;
+    if (gate.answer === 'holds' || gate.fixed === 'never') return gate;
     const wanted = gate.fixed ? 'accepted' : 'gate taken over';
     const found = decisions.findLast(
       ({ body }) =>

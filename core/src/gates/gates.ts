@@ -1,6 +1,7 @@
 /** Every gate of a bay before its next layer, in the order of the work. */
 import { isCoat, type BuildUp, type WorkLayer } from '../buildup/index.ts';
 import type { Detail } from '../details/index.ts';
+import type { HoldPoint } from '../job/index.ts';
 import type { Practice } from '../practice/index.ts';
 import type { Ask, Windows } from '../programme/index.ts';
 import type { Readiness } from '../readiness/index.ts';
@@ -15,10 +16,6 @@ import { hotGates } from './hot.ts';
 import { lyingGates, overcoatGates } from './overcoat.ts';
 import { preparationGates, preparationsOn, unpreparedBelow } from './preparation.ts';
 import { weatherGates } from './weather.ts';
-
-/** What may be asked for before something is covered. */
-export const HOLD_POINTS = ['primer', 'details', 'coats'] as const;
-export type HoldPoint = (typeof HOLD_POINTS)[number];
 
 export interface GateTerms {
   readonly status: BayStatus;

@@ -55,7 +55,7 @@ function ofReason(reason: Reason): Gate {
     limit: facts.limit,
     readAtMs: facts.readAtMs,
     settle: settleOf(reason),
-    fixed: FIXED_ITEMS.has(item),
+    fixed: FIXED_ITEMS.has(item) ? 'licence' : undefined,
   };
 }
 

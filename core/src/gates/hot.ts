@@ -11,7 +11,7 @@ export const isHot = (layer: WorkLayer): boolean =>
 
 function permitGate(book: SiteBook, nowMs: number, zoneId: string): Gate {
   const open = permitsOpenAt(book, nowMs).find((p) => p.zoneId === undefined || p.zoneId === zoneId);
-  const head = { key: 'hot/permit', group: 'hot', name: 'Permit for hot works', fixed: true } as const;
+  const head = { key: 'hot/permit', group: 'hot', name: 'Permit for hot works', fixed: 'never' } as const;
   return open?.body.step === 'opened'
     ? {
         ...head,
@@ -44,7 +44,7 @@ function watchGate(book: SiteBook, nowMs: number, zoneId: string, endsMs: number
       !closed.has(w.id) &&
       (w.zoneId === undefined || w.zoneId === zoneId),
   );
-  const head = { key: 'hot/watch', group: 'hot', name: 'Fire watch', fixed: true } as const;
+  const head = { key: 'hot/watch', group: 'hot', name: 'Fire watch', fixed: 'never' } as const;
   const settle = { by: 'entry', kind: 'watch', known: { step: 'opened' } } as const;
   const wanted = endsMs + practice.fireWatchMin.value * MS_PER_MINUTE;
   if (open?.body.step !== 'opened')
@@ -125,7 +125,7 @@ function kettleGates(layer: WorkLayer, book: SiteBook, nowMs: number, practice: 
       limit: most,
       readAtMs,
       settle,
-      fixed: true,
+      fixed: 'never',
     });
   gates.push({
     ...band,

@@ -10,7 +10,7 @@ export {
   type Settle,
   type TakenOver,
 } from './gate.ts';
-export { gatesOf, HOLD_POINTS, type GateTerms, type HoldPoint } from './gates.ts';
+export { gatesOf, type GateTerms } from './gates.ts';
 export { groundLayer } from './ground.ts';
 export { detailsOn } from './details.ts';
 export { isHot } from './hot.ts';

@@ -1,12 +1,16 @@
 export { canonicalJson } from './canonical.ts';
 export {
+  HOLD_POINTS,
   idSchema,
   instantSchema,
   jobHeadSchema,
   nameSchema,
   provenance,
+  rulesOf,
   sourced,
   sourceSchema,
+  type HoldPoint,
   type JobHead,
+  type JobRules,
   type Sourced,
 } from './schema.ts';

@@ -1,5 +1,6 @@
 /** What every document shares, and the head of a job. */
 import { z } from 'zod';
+import { practiceSettingsSchema } from '../practice/index.ts';
 
 export const idSchema = z
   .string()
@@ -37,12 +38,26 @@ function isZone(zone: string): boolean {
   }
 }
 
+/** What somebody has to accept before it is covered. */
+export const HOLD_POINTS = ['primer', 'details', 'coats'] as const;
+export type HoldPoint = (typeof HOLD_POINTS)[number];
+
+export const jobRulesSchema = z.strictObject({
+  practice: practiceSettingsSchema,
+  holdPoints: z.array(z.enum(HOLD_POINTS)).max(HOLD_POINTS.length),
+});
+export type JobRules = z.infer<typeof jobRulesSchema>;
+const NO_RULES: JobRules = { practice: [], holdPoints: [] };
+export const rulesOf = (head: Pick<JobHead, 'rules'> | undefined): JobRules => head?.rules ?? NO_RULES;
+
 export const jobHeadSchema = z.strictObject({
   name: nameSchema,
   place: z.string().trim().max(200),
   timeZone: z.string().refine(isZone, 'a time zone such as Europe/Lisbon'),
   units: z.enum(['metric', 'us']),
   demo: z.boolean().optional(),
+  /** What the job sets for itself. */
+  rules: jobRulesSchema.optional(),
 });
 
 export type JobHead = z.infer<typeof jobHeadSchema>;

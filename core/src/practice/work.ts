@@ -13,7 +13,13 @@ export const WORK = {
     'common practice; and no longer than until it rains',
   ),
   kettleReadingMin: number('a kettle temperature speaks for', 30, 'minutes', [5, 120]),
-  fireWatchMin: number('a fire watch runs on after the last flame', 60, 'minutes', [30, 240], 'common practice; local rules may ask for more'),
+  fireWatchMin: number(
+    'a fire watch runs on after the last flame',
+    60,
+    'minutes',
+    [30, 240],
+    'common practice; local rules may ask for more',
+  ),
   /** When a window counts as closing, and what lies open too long. */
   closingLeadH: number('a window counts as closing before its end', 6, 'hours', [0.5, 48]),
   washAfterDays: number('days after which what lies open is washed again', 3, 'count', [1, 30]),

@@ -6,8 +6,9 @@ import type { BuildUpDoc } from '../buildup/index.ts';
 import { callOf, jobWeather, topOf, type Call, type JobWeather } from '../call/index.ts';
 import { detailSchedule, type Detail, type DetailSchedule } from '../details/index.ts';
 import { SUBSTRATES } from '../family/index.ts';
-import { detailsOn, gatesOf, isFresh, type HoldPoint } from '../gates/index.ts';
-import { practiceOf, type Practice, type PracticeSettings } from '../practice/index.ts';
+import { detailsOn, gatesOf, isFresh } from '../gates/index.ts';
+import { rulesOf, type JobRules } from '../job/index.ts';
+import { practiceOf, type Practice } from '../practice/index.ts';
 import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
 import { allOf, bayStatus, latestConditions, type BayStatus, type SiteBook } from '../record/index.ts';
 import type { Bay, SiteDoc } from '../site/index.ts';
@@ -22,14 +23,6 @@ import {
   type WeatherSeries,
 } from '../weather/index.ts';
 import { Grounds } from './ground.ts';
-
-/** What a job sets for itself. */
-export interface JobRules {
-  readonly practice: PracticeSettings;
-  /** What somebody has to accept before it is covered. */
-  readonly holdPoints: readonly HoldPoint[];
-}
-export const NO_RULES: JobRules = { practice: [], holdPoints: [] };
 
 export interface JobInputs {
   readonly survey: Survey;
@@ -164,7 +157,7 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
   const inputs = { ...asked, nowMs: atMs };
   const before = previous?.kept;
   if (previous && before && sameInputs(before.inputs, inputs)) return previous;
-  const { survey, buildUps, site, weather, series, book, rules = NO_RULES } = inputs;
+  const { survey, buildUps, site, weather, series, book, rules = rulesOf(undefined) } = inputs;
   const practiceText = JSON.stringify(rules.practice);
   const practice =
     previous && before?.practiceText === practiceText ? previous.practice : practiceOf(rules.practice);

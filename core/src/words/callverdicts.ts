@@ -200,8 +200,15 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
           ...unsaid,
         ],
       );
+    case 'steps': {
+      const left = brokenIn(call.gates).filter((g) => g.group === 'preparation');
+      return line(
+        'hold',
+        [`To be prepared first: ${left.map((g) => g.name.toLowerCase()).join('; ')}.`],
+        ['Log each as it is done, or all of it as prepared.', ...unsaid],
+      );
+    }
     case 'blocked':
-    case 'steps':
       return line(
         call.gate?.fixed || call.gate?.key === 'ground/fit' ? 'stop' : 'hold',
         ['Hold: ', ...(call.gate ? gateWords(call.gate) : ['something stands against it.'])],

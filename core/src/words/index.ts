@@ -10,6 +10,7 @@ export {
   unsaidWords,
   type Odds,
 } from './callverdicts.ts';
+export { toldState, type ToldBay, type ToldGate, type ToldState, type ToldValue } from './toldstate.ts';
 export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadlines.ts';
 export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
 export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';

@@ -30,12 +30,14 @@ import { legSchema, outlineSchema, tapedSolution, zoneQuantities, zoneSchema } f
 import { parseRate } from '@lentum/core/units';
 import { unprocessable } from '../http/errors.ts';
 import { compute, unwrap, whole } from './helpers.ts';
+import { stateRoute } from './stateroute.ts';
 import { workRoutes } from './workroutes.ts';
 
 const reading = z.strictObject({ airC: z.number(), humidityPct: z.number(), surfaceC: z.number() });
 
 export const computeRoutes = [
   ...workRoutes,
+  stateRoute,
   compute('dew-point', 'Dew point and margin from air, humidity and surface', reading, (input) =>
     unwrap(dewOf(input)),
   ),

@@ -18,6 +18,7 @@ import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
 import { siteRoutes } from '../site/routes.ts';
+import { todayRoutes } from '../site/today.ts';
 import { surveyRoutes } from '../survey/routes.ts';
 import { weatherRoutes } from '../weather/routes.ts';
 import { apiPage } from './apipage.ts';
@@ -32,6 +33,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...buildUpRoutes,
   ...orderRoutes,
   ...siteRoutes,
+  ...todayRoutes,
   ...weatherRoutes,
   ...recordRoutes,
   ...peopleRoutes,

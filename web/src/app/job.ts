@@ -4,7 +4,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, toRef } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
-import type { JobHead } from '@lentum/core/job';
+import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
 import {
   bayStatus,
@@ -17,6 +17,7 @@ import {
   type StoredEntry,
 } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
+import type { JobState } from '@lentum/core/state';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
@@ -141,6 +142,8 @@ export const useJob = defineStore('job', () => {
   }
 
   const preferences = usePreferences();
+  /** What the job sets for itself: numbers of practice, and what is accepted before it is covered. */
+  const jobRules = computed(() => rulesOf(head.value));
   const system = computed<System>(() => preferences.units || head.value?.units || 'metric');
   const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
   const zones = computed(() =>
@@ -163,22 +166,34 @@ export const useJob = defineStore('job', () => {
       courses: courses.plan.value ?? 'by area',
     }),
   );
-  const weather = useWeather(id, timeZone, () => ({
-    survey: survey.content.value,
-    book: book.value,
-    nowMs: nowMs.value,
-  }));
-  /** The state of each bay, with the surface that it really has where the weather is known. */
-  const statuses = computed(() => {
-    const [view, work] = [weather.view.value, weather.work.value];
-    return site.content.value.bays.map((bay) => {
-      const plain = bayStatus(bay, buildUps.content.value, book.value, nowMs.value);
-      if (!view || !work) return plain;
-      const { shade, coated } = work.topOf(plain);
-      const known = view.bayWeather(view.climate(bay.zoneId, shade, coated));
-      return known ? bayStatus(bay, buildUps.content.value, book.value, nowMs.value, known) : plain;
-    });
+  const hours = useWeather(id, timeZone, nowMs);
+  let last: JobState | undefined;
+  /** Every bay as it is judged, once the functions that judge are here: the one answer for all pages. */
+  const state = computed(() => {
+    const work = hours.work.value;
+    if (!work) return undefined;
+    last = work.jobState(
+      {
+        survey: survey.content.value,
+        buildUps: buildUps.content.value,
+        site: site.content.value,
+        weather: hours.doc.content.value,
+        series: hours.series.value,
+        book: book.value,
+        rules: jobRules.value,
+        nowMs: nowMs.value,
+      },
+      last,
+    );
+    return last;
   });
+  const weather = { ...hours, view: computed(() => state.value?.weather) };
+  /** The state of each bay; until it can be judged, as the record alone tells it. */
+  const statuses = computed(
+    () =>
+      state.value?.calls.map((c) => c.status) ??
+      site.content.value.bays.map((bay) => bayStatus(bay, buildUps.content.value, book.value, nowMs.value)),
+  );
 
   /** Revisions that something in the record refers to. */
   const usedRevisions = computed(
@@ -225,6 +240,8 @@ export const useJob = defineStore('job', () => {
     courses,
     weather,
     takenOff,
+    state,
+    jobRules,
     statuses,
     usedRevisions,
     usedBays,

@@ -1,7 +1,5 @@
 /** Weather of the open job: its hours, and what its roofs make of them. */
 import { computed, shallowRef, watch, type Ref } from 'vue';
-import type { SiteBook } from '@lentum/core/record';
-import type { Survey } from '@lentum/core/survey';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { DEFAULT_WEATHER, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
 import { call, get, Offline } from './api.ts';
@@ -10,11 +8,7 @@ import type * as Weatherwork from './weatherwork.ts';
 
 type Work = typeof Weatherwork;
 
-export function useWeather(
-  id: Ref<string>,
-  timeZone: Ref<string>,
-  facts: () => { survey: Survey; book: SiteBook; nowMs: number },
-) {
+export function useWeather(id: Ref<string>, timeZone: Ref<string>, nowMs: Ref<number>) {
   const doc = useDocument<WeatherDoc>(id, {
     path: (j) => `/jobs/${j}/weather`,
     empty: DEFAULT_WEATHER,
@@ -64,10 +58,6 @@ export function useWeather(
       await refreshIfThere();
   }
 
-  const view = computed(() =>
-    work.value?.jobWeather({ doc: doc.content.value, series: series.value, ...facts() }),
-  );
-
   /** What to mind about the hours that are known, in sentences. */
   const warnings = computed(
     () =>
@@ -75,7 +65,7 @@ export function useWeather(
         doc: doc.content.value,
         series: series.value,
         timeZone: timeZone.value,
-        nowMs: facts().nowMs,
+        nowMs: nowMs.value,
       }) ?? [],
   );
 
@@ -90,7 +80,6 @@ export function useWeather(
     warnings,
     /** Functions of the core for the weather, once they are here. */
     work,
-    view,
     load,
     readSeries,
     refresh,

@@ -3,6 +3,7 @@
 import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
+import type { Call } from '@lentum/core/call';
 import type { BayStatus } from '@lentum/core/record';
 import { bayAreaFigure, potLifeMinutes } from '@lentum/core/site';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
@@ -11,12 +12,23 @@ import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import GatesPanel from './GatesPanel.vue';
+import type { Values } from './log/fields.ts';
+import type { LoggedKind } from './log/form.ts';
 import RemedyPanel from './RemedyPanel.vue';
 import { tapStep, type TappedStep } from './steps.ts';
 import { askWho } from './who.ts';
 
-const props = defineProps<{ status: BayStatus; verdict: Verdict }>();
-const emit = defineEmits<{ coat: []; ply: []; add: []; mix: []; log: [] }>();
+const props = defineProps<{ status: BayStatus; verdict: Verdict; call?: Call | undefined }>();
+const emit = defineEmits<{
+  coat: [];
+  ply: [];
+  add: [];
+  mix: [];
+  log: [kind?: LoggedKind, known?: Values];
+  fix: [];
+  reading: [];
+}>();
 const job = useJob();
 const preferences = usePreferences();
 const note = ref('');
@@ -117,6 +129,13 @@ const has = (kind: string): boolean =>
   </details>
   <VerdictLine :verdict="verdict" />
   <VerdictLine v-if="film && status.state !== 'wet' && (next || !status.doubt)" :verdict="film" />
+  <GatesPanel
+    v-if="call"
+    :call="call"
+    @log="(kind, known) => emit('log', kind, known)"
+    @coat="emit('fix')"
+    @reading="emit('reading')"
+  />
   <RemedyPanel
     v-for="m in status.misses"
     :key="`${m.entryId}${m.limit}${m.atMs}`"

@@ -68,6 +68,8 @@ function begin(): void {
   taking.value = true;
 }
 
+defineExpose({ begin });
+
 const typed = computed(() => {
   const { airC, humidityPct, surfaceC } = taken;
   return airC !== undefined && humidityPct !== undefined && surfaceC !== undefined

@@ -58,6 +58,12 @@ function correct(entryId: string | undefined): void {
   round.value += 1;
   coating.value = { bays: statusesOf(entry.bays.map((b) => b.bayId)), correcting: entry.id };
 }
+/** A coat below that is thin, or whose film is not known: corrected where it can be, else laid again. */
+function fix(status: BayStatus): void {
+  const last = status.laid.at(-1);
+  if (last?.judgement.outcome === 'thin') void act('coat', [status.bay.id]);
+  else correct(last?.entry.id);
+}
 function log(zoneId: string, bays: readonly string[], kind?: LoggedKind, known?: Values): void {
   round.value += 1;
   logging.value = {
@@ -77,7 +83,7 @@ function onTo(what: 'coat' | 'ply', picked: readonly string[]): void {
   logging.value = undefined;
   if (first) void act(what, picked.length > 0 ? picked : [first.bay.id]);
 }
-defineExpose({ act, correct, log });
+defineExpose({ act, correct, fix, log });
 </script>
 
 <template>

@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { bayMismatches } from '@lentum/core/site';
-import { bayVerdict } from '@lentum/core/words';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
@@ -29,13 +28,13 @@ const forms = ref<InstanceType<typeof LogForms>>();
 
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === chosenId.value));
 const calls = useCalls();
-/** By the weather where it is known, else by the last reading. */
 const withVerdicts = computed(() => {
-  const { work, view } = job.weather;
-  if (!work || !view) return bays.value.map((status) => ({ status, verdict: bayVerdict(status, job.nowMs) }));
-  return calls.value
-    .filter((c) => c.status.bay.zoneId === chosenId.value)
-    .map((c) => ({ status: c.status, verdict: work.callVerdict(c, job.nowMs) }));
+  const { work } = job.weather;
+  return work
+    ? calls.value
+        .filter((c) => c.status.bay.zoneId === chosenId.value)
+        .map((call) => ({ call, status: call.status, verdict: work.callVerdict(call, job.nowMs) }))
+    : [];
 });
 const groups = computed(() => groupsByState(withVerdicts.value));
 const bayId = computed(
@@ -45,14 +44,8 @@ const bayId = computed(
     bays.value[0]?.bay.id,
 );
 const bay = computed(() => bays.value.find((b) => b.bay.id === bayId.value));
-const bayWords = computed(
-  () =>
-    withVerdicts.value.find((r) => r.status.bay.id === bayId.value)?.verdict ?? {
-      outcome: 'hold' as const,
-      subject: bay.value?.bay.label ?? '',
-      says: [],
-    },
-);
+const row = computed(() => withVerdicts.value.find((r) => r.status.bay.id === bayId.value));
+const conditions = ref<InstanceType<typeof ConditionsPanel>>();
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
 const cut = computed(() => job.documents.site.draft.cuts.find((c) => c.zoneId === chosenId.value));
 const mismatch = computed(() =>
@@ -97,7 +90,12 @@ const chooseBay = (id: string): void =>
     </div>
     <div v-else class="columns site">
       <section class="list" aria-label="Bays by what they wait for">
-        <ConditionsPanel :key="chosen.zone.id" :zone-id="chosen.zone.id" :build-up="chosen.buildUp" />
+        <ConditionsPanel
+          :key="chosen.zone.id"
+          ref="conditions"
+          :zone-id="chosen.zone.id"
+          :build-up="chosen.buildUp"
+        />
         <BayList
           :groups="groups"
           :chosen="bayId"
@@ -131,16 +129,19 @@ const chooseBay = (id: string): void =>
           {{ locked ? 'Their films are judged by the area they were cut with.' : 'Cut them again.' }}
         </p>
       </section>
-      <section v-if="bay" class="card" aria-label="Chosen bay">
+      <section v-if="bay && row" class="card" aria-label="Chosen bay">
         <BayCard
           :key="bay.bay.id"
           :status="bay"
-          :verdict="bayWords"
+          :verdict="row.verdict"
+          :call="row.call"
           @coat="forms?.act('coat', [bay.bay.id])"
           @ply="forms?.act('ply', [bay.bay.id])"
           @mix="mixing = true"
           @add="forms?.correct(bay.laid.at(-1)?.entry.id)"
-          @log="forms?.log(bay.bay.zoneId, [bay.bay.id])"
+          @log="(kind, known) => forms?.log(bay!.bay.zoneId, [bay!.bay.id], kind, known)"
+          @fix="forms?.fix(bay)"
+          @reading="conditions?.begin()"
         />
       </section>
     </div>

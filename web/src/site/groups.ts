@@ -16,6 +16,7 @@ const GROUPS: readonly { name: string; has: (r: Row) => boolean }[] = [
   { name: 'Wet', has: (r) => r.status.state === 'wet' },
   { name: 'Window closing', has: (r) => r.status.state === 'closing' },
   { name: 'Can be done now', has: (r) => r.verdict.outcome === 'go' },
+  { name: 'To be checked first', has: (r) => r.verdict.outcome === 'check' },
   { name: 'On hold', has: (r) => r.verdict.outcome === 'hold' },
   { name: 'At work', has: (r) => r.verdict.outcome === 'curing' },
   { name: 'Done', has: (r) => r.verdict.outcome === 'done' },

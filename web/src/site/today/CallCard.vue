@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The chosen bay: what the hands do next, and what follows if they begin at some hour. */
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { amountFor, isCoat, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
@@ -12,6 +12,9 @@ import { useJob } from '../../app/job.ts';
 import FigureText from '../../shared/FigureText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import ConditionsPanel from '../ConditionsPanel.vue';
+import GatesPanel from '../GatesPanel.vue';
+import type { Values } from '../log/fields.ts';
+import type { LoggedKind } from '../log/form.ts';
 import RemedyPanel from '../RemedyPanel.vue';
 import CrewLine from './CrewLine.vue';
 import FilmPanel from './FilmPanel.vue';
@@ -24,7 +27,8 @@ const props = defineProps<{
   start: WhatIf | undefined;
   spreads: ReturnType<typeof useChances>['filmSpreads'];
 }>();
-const emit = defineEmits<{ now: []; log: [] }>();
+const emit = defineEmits<{ now: []; log: [kind?: LoggedKind, known?: Values]; coat: [] }>();
+const conditions = ref<InstanceType<typeof ConditionsPanel>>();
 const job = useJob();
 const bay = computed(() => props.call.status.bay);
 const area = computed(() => bayAreaFigure(bay.value));
@@ -91,6 +95,12 @@ const rows = computed<Row[]>(() => {
     :status="call.status"
     :miss="m"
   />
+  <GatesPanel
+    :call="call"
+    @log="(kind, known) => emit('log', kind, known)"
+    @coat="emit('coat')"
+    @reading="conditions?.begin()"
+  />
   <template v-if="start && started">
     <div class="head">
       <h3 class="minor">If you start at {{ job.time(start.startMs) }}</h3>
@@ -127,6 +137,7 @@ const rows = computed<Row[]>(() => {
   <ConditionsPanel
     v-if="call.status.buildUp"
     :key="bay.zoneId"
+    ref="conditions"
     :zone-id="bay.zoneId"
     :build-up="call.status.buildUp"
   />

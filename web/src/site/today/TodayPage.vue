@@ -71,7 +71,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
 </script>
 
 <template>
-  <p v-if="!job.weather.work" class="quiet">Reckoning …</p>
+  <p v-if="!job.weather.work" class="quiet">Working it out …</p>
   <p v-else-if="!job.weather.view" class="hint">
     No weather is known for this job yet: the calls below go by readings alone. Say where it lies, and who
     tells the weather, under
@@ -95,7 +95,8 @@ const start = useStart(() => row.value?.call, startMs, chances);
         :start="start"
         :spreads="chances.filmSpreads"
         @now="startMs = job.nowMs"
-        @log="forms?.log(row.status.bay.zoneId, [row.status.bay.id])"
+        @log="(kind, known) => forms?.log(row!.status.bay.zoneId, [row!.status.bay.id], kind, known)"
+        @coat="forms?.fix(row.status)"
       />
     </section>
     <section class="strip" aria-label="The hours ahead">

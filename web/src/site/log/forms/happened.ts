@@ -1,8 +1,11 @@
 /** Forms for what happened, what it may carry, and what was decided. */
 import { DECISIONS, EVENTS, OPENED_TO } from '@lentum/core/record';
-import { choice, measure, NOTE, time, words } from '../fields.ts';
+import { choice, measure, NOTE, time } from '../fields.ts';
 import type { KindForm } from '../form.ts';
-import { at, NOW, opt, some, times } from '../making.ts';
+import { at, NOW, some, times } from '../making.ts';
+
+/** A gate is taken over at the gate itself. */
+const SAID = DECISIONS.filter((d) => d !== 'gate taken over');
 
 export const HAPPENED: readonly KindForm[] = [
   {
@@ -48,25 +51,18 @@ export const HAPPENED: readonly KindForm[] = [
   {
     kind: 'decision',
     name: 'Decision',
-    says: 'Hold, release, acceptance, refusal, a gate taken over: by whom, and why.',
+    says: 'Hold, release, acceptance, refusal: by whom, and why. A gate is taken over where it stands.',
     group: 'What happened',
     takes: 'zone',
     fields: () => [
-      choice('what', 'What is decided', DECISIONS),
+      choice('what', 'What is decided', SAID),
       time('at', 'When'),
-      {
-        ...words('gate', 'Which gate', 60, false, 'such as moisture of the ground'),
-        when: (v) => v['what'] === 'gate taken over',
-      },
       { form: 'words', key: 'reason', name: 'Reason', most: 2000, long: true },
     ],
-    start: (c) => ({ ...NOW(c), what: DECISIONS[0] }),
+    start: (c) => ({ ...NOW(c), what: SAID[0] }),
     body: (v, c) => ({
       at: at(v, c),
       what: v['what'],
-      ...(v['what'] === 'gate taken over' && opt(v['gate']) !== undefined
-        ? { about: { gate: v['gate'] } }
-        : {}),
       reason: v['reason'] ?? '',
     }),
   },

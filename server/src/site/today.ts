@@ -1,0 +1,101 @@
+/** The state of a job at an instant, from what the database holds. */
+import { z } from 'zod';
+import type { BuildUpDoc } from '@lentum/core/buildup';
+import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
+import { EMPTY_BOOK, foldRecord, namesOf, type StoredEntry } from '@lentum/core/record';
+import type { SiteDoc } from '@lentum/core/site';
+import { jobState } from '@lentum/core/state';
+import type { Survey } from '@lentum/core/survey';
+import { weatherDocSchema } from '@lentum/core/weather';
+import { toldState, type ToldState } from '@lentum/core/words';
+import { readDocuments } from '../db/documents.ts';
+import { transaction, type Pool } from '../db/pool.ts';
+import { notFound } from '../http/errors.ts';
+import { route } from '../http/routes.ts';
+import { peopleOf } from '../people/store.ts';
+import { readAll } from '../record/store.ts';
+import { readSeries } from '../weather/store.ts';
+
+/** One state of the job: read in a snapshot, so that a write between two reads cannot mix versions. */
+const today = (pool: Pool, jobId: string, nowMs: number): Promise<ToldState> =>
+  transaction(pool, async (db) => {
+    await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
+    const docs = await readDocuments(db, jobId);
+    const body = <T>(kind: Parameters<typeof docs.get>[0]): T => {
+      const doc = docs.get(kind);
+      if (!doc) throw notFound('Job', jobId);
+      return doc.body as T;
+    };
+    const head = body<JobHead>('job');
+    const record: StoredEntry[] = [];
+    for await (const page of readAll(db, jobId)) record.push(...page);
+    const state = jobState({
+      survey: body<Survey>('survey'),
+      buildUps: body<BuildUpDoc>('build-up'),
+      site: body<SiteDoc>('site'),
+      weather: weatherDocSchema.parse(body('weather')),
+      series: await readSeries(db, jobId, 0),
+      book: foldRecord(EMPTY_BOOK, record, namesOf(await peopleOf(db, record))),
+      rules: rulesOf(head),
+      nowMs,
+    });
+    return toldState(state, { timeZone: head.timeZone, system: head.units });
+  });
+
+const valueSchema = z.object({
+  label: z.string(),
+  value: z.number(),
+  quantity: z.string(),
+  source: z.string(),
+});
+const gateSchema = z.object({
+  key: z.string(),
+  group: z.string(),
+  name: z.string(),
+  answer: z.enum(['holds', 'broken', 'unknown']),
+  says: z.string(),
+  opens: z.string(),
+  actual: valueSchema.optional(),
+  limit: valueSchema.optional(),
+  readAt: z.string().optional(),
+  opensAt: z.string().optional(),
+  settledBy: z.string().optional(),
+  fixed: z.string().optional(),
+  takenOver: z.object({ by: z.string(), at: z.string(), reason: z.string() }).optional(),
+});
+export const toldStateSchema = z.object({
+  at: z.string(),
+  timeZone: z.string(),
+  bays: z.array(
+    z.object({
+      id: z.string(),
+      label: z.string(),
+      zoneId: z.string(),
+      kind: z.string(),
+      state: z.string(),
+      advice: z.enum(['go', 'hold', 'check']).optional(),
+      layerId: z.string().optional(),
+      from: z.string().optional(),
+      until: z.string().optional(),
+      gates: z.array(gateSchema),
+      sentences: z.array(z.string()),
+    }),
+  ),
+});
+
+export const todayRoutes = [
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/today',
+    tag: 'Site',
+    summary: 'Every bay at an instant: its gates, what can be done, and the sentences that say so',
+    query: z.object({ at: instantSchema.optional() }),
+    answer: toldStateSchema,
+    run: ({ params, query, context }) =>
+      today(
+        context.pool,
+        params['jobId'] ?? '',
+        query.at === undefined ? context.now().getTime() : Date.parse(query.at),
+      ),
+  }),
+];
