@@ -55,6 +55,7 @@ export const weatherAt = (at: Date): WeatherDoc =>
       seed: 21,
       originAt: new Date(hourBegun(at)).toISOString(),
       frontAt: new Date(hourBegun(at) + RAIN_AFTER_H * MS_PER_HOUR).toISOString(),
+      dryBefore: true,
       // No seasons: the demo's spring lasts.
       climate: { meanC: 17, seasonK: 0, dayK: 4.5, spreadK: 7, windMPerS: 3 },
     },

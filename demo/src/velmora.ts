@@ -15,6 +15,11 @@ const PRIMER = {
   lastWetMm: [],
   batch: 'P-0417',
 } as const;
+/** The slab was warming, and the primer says to wait until it cools. */
+const SHADED = {
+  ...PRIMER,
+  more: { against: 'Under the shade sail since seven; no bubbles on the trial patch.' },
+} as const;
 const FIRST = { containerId: 'pail-25', net: 25, over: 0.02, gauge: 'deep', batch: 'F-2231' } as const;
 const SECOND = { containerId: 'pail-25', net: 25, over: 0.03, gauge: 'middle', batch: 'F-2240' } as const;
 
@@ -58,8 +63,8 @@ function hall(story: Story): void {
     dryingFrom: story.at(-75.4),
   });
   story.prepared(bays, -71.9, { steps: ['dry', 'fillets'], note: 'Dry to the touch, fillets 50 mm.' });
-  for (const bay of ['H1', 'H2', 'H3', 'H4']) story.coat([bay], 'primer', -69, PRIMER);
-  const late = story.coat(['H11'], 'primer', -68.6, PRIMER);
+  for (const bay of ['H1', 'H2', 'H3', 'H4']) story.coat([bay], 'primer', -69, SHADED);
+  const late = story.coat(['H11'], 'primer', -68.6, SHADED);
   story.detailed(['H1', 'H2', 'H3', 'H4'], -63, 'Upstand and corner pieces laid, saturated, no pinholes.');
   story.coat(['H1'], 'first', -46, { ...FIRST, lastWetMm: [1.5, 1.4, 1.5, 1.4, 1.5, 1.4] });
   story.coat(['H2'], 'first', -45, { ...FIRST, lastWetMm: [1.5, 1.5, 1.4, 1.4, 1.5, 1.5] });
@@ -81,7 +86,7 @@ function hall(story: Story): void {
   story.decided(['H1'], 'accepted', -13.8);
   story.decided(['H2'], 'accepted', -13.7);
   story.coat(['H4'], 'second', -0.2, { ...SECOND, over: -0.09, lastWetMm: [0.7, 0.8, 0.7, 0.6, 0.8, 0.7] });
-  for (const bay of ['H5', 'H6', 'H9']) story.coat([bay], 'primer', -18, PRIMER);
+  for (const bay of ['H5', 'H6', 'H9']) story.coat([bay], 'primer', -18, SHADED);
   // The primer of H11 was missed: abraded, wiped, primed again, and looked at.
   story.mended('H11', 'primer', late, 'overcoatUntil', -18);
   story.decided(['H11'], 'accepted', -17.2, 'Matt all over, primer closed, no dust.', {
@@ -93,7 +98,7 @@ function hall(story: Story): void {
   story.coat(['H6'], 'first', -10.8, { ...FIRST, lastWetMm: [1.4, 1.5, 1.4, 1.5, 1.5, 1.5] });
   story.prepared(['H5'], -1.2, { steps: ['fibres'], complete: false, note: 'Two strands by the outlet.' });
   story.coat(['H7'], 'primer', -26, PRIMER);
-  story.coat(['H8'], 'primer', -47, PRIMER);
+  story.coat(['H8'], 'primer', -47, SHADED);
   story.decided(['H9'], 'held', -13.5, 'blister under the primer by the outlet, cut out and dry first');
 }
 
@@ -131,6 +136,7 @@ function terrace(story: Story): void {
     story.coat(numbered('T', from, to), 'membrane', hours, {
       ...drum,
       ...{ over: 0.06, lastWetMm: [2, 2, 2.5, 2, 2.5], hours: 1.1 },
+      more: { against: 'Shaded with sheets, resin kept cool in the shed.' },
     });
   const wear = numbered('T', 1, 4);
   story.prepared(wear, -23.4, { steps: ['fibres'], complete: false });
@@ -240,6 +246,17 @@ function garden(story: Story): void {
       work: 'Kettle and hot-applied membrane on the podium',
     },
   );
+  // From the first flame until an hour after the last.
+  const watch = story.add(
+    -22.7,
+    'Ines',
+    'watch',
+    { zoneId: 'garden' },
+    {
+      ...{ step: 'opened', at: story.at(-22.7), watcher: 'Ines', until: story.at(-14.9), extinguisher: true },
+      permitId: permit,
+    },
+  );
   const charge = (n: number, litH: number, layH: number, kettle: readonly number[], drawnKg: number) =>
     story.add(
       layH,
@@ -265,22 +282,12 @@ function garden(story: Story): void {
   story.coat(['G1'], 'first', -19.9, { ...block, over: 0.05, lastWetMm: [3, 3, 3.5, 3, 3, 3.5] });
   charge(2, -19.2, -16.4, [186, 196, 193], 216);
   story.coat(['G2'], 'first', -16.5, { ...block, over: 0.04, lastWetMm: [3, 3.5, 3, 3, 3, 3] });
-  const watch = story.add(
-    -16.3,
-    'Ines',
-    'watch',
-    { zoneId: 'garden' },
-    {
-      ...{ step: 'opened', at: story.at(-16.3), watcher: 'Ines', until: story.at(-15.2), extinguisher: true },
-      permitId: permit,
-    },
-  );
   story.add(
-    -15.1,
+    -14.85,
     'Ines',
     'watch',
     { zoneId: 'garden' },
-    { step: 'closed', at: story.at(-15.1), watchId: watch, nothingFound: true },
+    { step: 'closed', at: story.at(-14.85), watchId: watch, nothingFound: true },
   );
   story.add(
     -15,

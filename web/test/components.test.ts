@@ -73,9 +73,9 @@ describe('a verdict line', () => {
     const verdict = bayVerdict(statusOf(step('prepared', -1), reading(-0.5)), NOW);
     const w = show(VerdictLine, { props: { verdict } });
     expect(plain(w.text())).toContain(
-      'H1 · primer. Go: surface 20.0 °C is 12.6 °C above the dew point 7.4 °C; every limit of the layer holds.',
+      'H1 · primer. The limits that a reading tells hold: surface 20.0 °C is 12.6 °C above the dew point 7.4 °C.',
     );
-    expect(w.get('svg').attributes('aria-label')).toBe('go');
+    expect(w.get('svg').attributes('aria-label')).toBe('check first');
     expect(w.findAll('button').length).toBe(3);
   });
 });
@@ -146,7 +146,7 @@ describe('the list of bays', () => {
     const lines = w.findAll('.row').map((r) => plain(r.text()));
     expect(lines.length).toBe(2);
     expect(lines[0]).toContain('H3 · primer. Held by Ines');
-    expect(lines[1]).toContain('H1, H2 · primer. Go:');
+    expect(lines[1]).toContain('H1, H2 · primer. The limits that a reading tells hold:');
     await w.get('button[aria-label="Choose bay H1"]').trigger('click');
     expect(w.emitted('choose')?.at(-1)).toEqual(['H1']);
   });

@@ -24,7 +24,8 @@ export interface Flag {
     | 'watch closed early'
     | 'gauge off'
     | 'swept more'
-    | 'clock off';
+    | 'clock off'
+    | 'laid against';
   readonly says: string;
 }
 

@@ -2,11 +2,11 @@
  * The state of a job at an instant: for every bay what lies there, its gates, its call, its cure and what comes next. The
  * only place where these come from; the pages, the workers and the API ask here.
  */
-import type { BuildUpDoc } from '../buildup/index.ts';
+import type { BuildUpDoc, WorkLayer } from '../buildup/index.ts';
 import { callOf, jobWeather, topOf, type Call, type JobWeather } from '../call/index.ts';
 import { detailSchedule, type Detail, type DetailSchedule } from '../details/index.ts';
 import { SUBSTRATES } from '../family/index.ts';
-import { detailsOn, gatesOf, isFresh } from '../gates/index.ts';
+import { detailsOn, gatesOf, isFresh, type Gate } from '../gates/index.ts';
 import { rulesOf, type JobRules } from '../job/index.ts';
 import { practiceOf, type Practice } from '../practice/index.ts';
 import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
@@ -54,7 +54,9 @@ class Kept {
   readonly weatherKey: string;
   readonly grounds: Grounds;
   readonly details: DetailSchedule;
+  private readonly zones: ReadonlyMap<string, Zone>;
   private readonly near: Map<string, readonly Detail[]>;
+  private rain: { readonly nowMs: number; readonly ms: number | undefined } | undefined;
   private readonly windows: Map<RoofClimate, Map<string, Windows>>;
 
   constructor(inputs: JobInputs, practiceText: string, weatherKey: string, before: Kept | undefined) {
@@ -63,6 +65,7 @@ class Kept {
     this.weatherKey = weatherKey;
     this.grounds = before?.grounds ?? new Grounds();
     const { survey, buildUps, site } = inputs;
+    this.zones = new Map(survey.zones.map((z) => [z.id, z]));
     const same =
       before && before.inputs.survey === survey && before.inputs.buildUps === buildUps ? before : undefined;
     this.details = same?.details ?? detailSchedule(survey, buildUps);
@@ -80,6 +83,16 @@ class Kept {
       a.weather === b.weather &&
       a.series === b.series
     );
+  }
+
+  zone(id: string): Zone | undefined {
+    return this.zones.get(id);
+  }
+
+  /** When it rained last before an instant, worked out once for each. */
+  rainBefore(view: JobWeather | undefined, nowMs: number): number | undefined {
+    if (this.rain?.nowMs !== nowMs) this.rain = { nowMs, ms: lastRain(view, this.inputs.book, nowMs) };
+    return this.rain.ms;
   }
 
   /** Details that come near a bay. */
@@ -166,40 +179,54 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
     previous && before && kept.sameWeather(before)
       ? previous.weather
       : jobWeather({ doc: weather, series, survey, book, nowMs: atMs, practice });
-  const rainMs = lastRain(view, book, atMs);
-  const zones = new Map(survey.zones.map((z) => [z.id, z]));
+  const judged: Judged = { weather: view, practice, kept };
   const calls = site.bays.map((bay): Call => {
-    const zone = zones.get(bay.zoneId);
     const plain = bayStatus(bay, buildUps, book, atMs);
     const { shade, coated } = topOf(plain);
     const climate = view?.climate(bay.zoneId, shade, coated);
     const known = climate && view?.bayWeather(climate);
     const status = known ? bayStatus(bay, buildUps, book, atMs, known) : plain;
-    const { next, buildUp } = status;
+    const { next } = status;
     return callOf(status, {
       climate,
       crew: weather.crew,
       nowMs: atMs,
       practice,
-      breathes: breathes(zone),
+      breathes: breathes(kept.zone(bay.zoneId)),
       windowsFor: (ask, c) => kept.windowsOf(ask, c),
-      gatesFor: (ask, windows) => {
-        if (!next || !buildUp) return [];
-        const first = firstLaidMs(status);
-        const ground = zone
-          ? kept.grounds.of(zone, buildUp, book, survey.primerSchool, practice, first ?? atMs)
-          : { readiness: undefined, cannot: 'The zone of this bay is not in the survey.' };
-        return gatesOf({
-          ...{ status, buildUp, layer: next, book, nowMs: atMs, practice, ask, climate, windows, rainMs },
-          ground: ground.readiness,
-          cannot: ground.cannot,
-          details: kept.detailsOf(bay),
-          holdPoints: rules.holdPoints,
-        });
-      },
+      gatesFor: (ask, windows) => (next ? gatesOfBay(judged, status, next, atMs, ask, climate, windows) : []),
     });
   });
-  return { atMs, calls, weather: view, practice, kept };
+  return { atMs, calls, ...judged };
+}
+
+type Judged = Pick<JobState, 'weather' | 'practice' | 'kept'>;
+
+/** The gates of a bay before a layer is laid on it at an instant. */
+export function gatesOfBay(
+  { weather, practice, kept }: Judged,
+  status: BayStatus,
+  layer: WorkLayer,
+  nowMs: number,
+  ask: Ask | undefined,
+  climate: RoofClimate | undefined,
+  windows: Windows | undefined,
+): Gate[] {
+  const { bay, buildUp } = status;
+  if (!buildUp) return [];
+  const { survey, book, rules = rulesOf(undefined) } = kept.inputs;
+  const zone = kept.zone(bay.zoneId);
+  const ground = zone
+    ? kept.grounds.of(zone, buildUp, book, survey.primerSchool, practice, firstLaidMs(status) ?? nowMs)
+    : { readiness: undefined, cannot: 'the zone of this bay is not in the survey.' };
+  return gatesOf({
+    ...{ status, buildUp, layer, book, nowMs, practice, ask, climate, windows },
+    rainMs: kept.rainBefore(weather, nowMs),
+    ground: ground.readiness,
+    cannot: ground.cannot,
+    details: kept.detailsOf(bay),
+    holdPoints: rules.holdPoints,
+  });
 }
 
 /** From one full minute to the next nothing changes by itself that anybody acts on; an entry counts at once. */

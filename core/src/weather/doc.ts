@@ -16,6 +16,8 @@ export const weatherDocSchema = z.strictObject({
       seed: z.number().int().min(0).max(2_000_000_000).default(1),
       /** A front is to pass then. */
       frontAt: instantSchema.optional(),
+      /** Fronts before that one pass without rain. */
+      dryBefore: z.boolean().optional(),
       /** The full hour that the made-up weather is counted from. */
       originAt: fullHour.optional(),
       climate: z
@@ -48,6 +50,7 @@ export const climateOf = ({ place, service, simulated }: WeatherDoc): Climate | 
         ...simulated.climate,
         place,
         seed: simulated.seed,
+        dryBefore: simulated.dryBefore,
         frontAtMs: simulated.frontAt === undefined ? undefined : Date.parse(simulated.frontAt),
         originMs: simulated.originAt === undefined ? undefined : Date.parse(simulated.originAt),
       }

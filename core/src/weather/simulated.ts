@@ -28,6 +28,8 @@ export interface Climate {
   readonly seed: number;
   /** One front is to pass at this instant: the demo's afternoon. */
   readonly frontAtMs?: number | undefined;
+  /** Fronts before that one pass without rain. */
+  readonly dryBefore?: boolean | undefined;
   /** The full hour that its noise is counted from: the same made-up weather again, on another day. */
   readonly originMs?: number | undefined;
 }
@@ -136,6 +138,13 @@ export class SimulatedWeather {
     return { atH, strength: isAsked ? Math.max(0.6, strength) : strength };
   }
 
+  /** Whether the front of a slot brings rain. */
+  private rains(slot: number): boolean {
+    const { dryBefore, frontAtMs } = this.climate;
+    if (!dryBefore || frontAtMs === undefined) return true;
+    return slot >= Math.floor((frontAtMs / MS_PER_HOUR - this.originH) / SLOT_H);
+  }
+
   /** What the fronts near an hour add: cloud, rain in mm, cooling in K and wind in m/s. */
   private fronts(hour: number, view: Sight): { cloud: number; rain: number; coolK: number; wind: number } {
     const slot = Math.floor(hour / SLOT_H);
@@ -145,7 +154,7 @@ export class SimulatedWeather {
       const since = hour - atH;
       if (since < -24 || since > 72) continue;
       sum.cloud += strength * (since < 0 ? Math.exp(since / 6) : Math.exp(-since / 9));
-      if (since >= -0.5 && since < 4 + 8 * strength) {
+      if (this.rains(s) && since >= -0.5 && since < 4 + 8 * strength) {
         const gaps = this.noise('rain', hour, view);
         sum.rain += Math.max(0, strength * (2.2 + 1.8 * gaps) * Math.exp(-Math.max(0, since) / 6));
       }

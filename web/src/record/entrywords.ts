@@ -11,10 +11,20 @@ export function useEntryWords() {
     book: job.book,
     say: job.sayer,
   });
+  /** What it was laid against; nothing while the functions that judge are not here. */
+  function against(entry: BookEntry): Flag[] {
+    const { work } = job.weather;
+    if (!work || !job.state) return [];
+    const reason = 'against' in entry.body ? entry.body.against : undefined;
+    return work
+      .againstWords(work.laidAgainst(job.state, entry), reason, job.system, job.time)
+      .map((says) => ({ rule: 'laid against' as const, says }));
+  }
   return {
     line: (entry: BookEntry): string => entryLine(entry, facts()),
     /** The same for one that the record does not have yet. */
     lineOf: (entry: EntryForm): string => entryLine(readEntry(entry, job.names), facts()),
-    flags: (entry: BookEntry): Flag[] => entryFlags(entry, facts()),
+    flags: (entry: BookEntry): Flag[] => [...against(entry), ...entryFlags(entry, facts())],
+    against,
   };
 }

@@ -9,6 +9,7 @@ import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import AgainstField from './AgainstField.vue';
 import CoatHow from './CoatHow.vue';
 import CoatSplit from './CoatSplit.vue';
 import CoatTimes from './CoatTimes.vue';
@@ -124,6 +125,7 @@ const {
       :design-mm="wetFilm(coat).value"
     />
     <CoatHow :model-value="draft" :coat="coat" />
+    <AgainstField v-model="draft.against" :flags="flags" />
     <div class="note">
       <label class="name" for="coat-note">Note</label
       ><el-input

@@ -19,6 +19,7 @@ import { fromField, toField, zoneName } from '../app/time.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import AgainstField from './AgainstField.vue';
 import { inForm } from './log/saying.ts';
 import { askWho } from './who.ts';
 
@@ -50,6 +51,7 @@ const draft = reactive({
   batch: '',
   looked: false,
   note: '',
+  against: '',
 });
 const zoneBays = computed(() => job.documents.site.content.bays.filter((b) => b.zoneId === first.bay.zoneId));
 const waiting = computed(() => ({
@@ -78,6 +80,7 @@ const body = computed(() => {
     batch: draft.batch.trim(),
     looked: draft.looked,
     ...(draft.note.trim() === '' ? {} : { note: draft.note.trim() }),
+    ...(draft.against.trim() === '' ? {} : { against: draft.against.trim() }),
   } as Body<'ply'>;
 });
 const checked = computed(() =>
@@ -159,6 +162,7 @@ async function keep(): Promise<void> {
       <label class="name"
         >Note<el-input v-model="draft.note" type="textarea" maxlength="2000" aria-label="Note"
       /></label>
+      <AgainstField v-model="draft.against" :flags="flags" />
     </template>
     <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ f.says }}</p>
     <template #footer>

@@ -27,6 +27,8 @@ export interface CoatDraft {
   shade: string;
   passes: number | undefined;
   note: string;
+  /** Why it was laid although something stood against it. */
+  against: string;
 }
 
 /** The gauge on which the design film lies nearest to the middle; hot layers are probed. */
@@ -73,6 +75,7 @@ export function newDraft(
     shade: '',
     passes: undefined,
     note: '',
+    against: '',
   });
 }
 
@@ -100,6 +103,7 @@ export function draftOf(entry: BookEntryOf<'coat'>, bays: readonly Bay[], zone: 
     shade: body.shade ?? '',
     passes: body.passes,
     note: body.note ?? '',
+    against: body.against ?? '',
   });
 }
 
@@ -160,5 +164,6 @@ export function bodyOf(
     ...(draft.shade.trim() === '' ? {} : { shade: draft.shade }),
     ...(draft.passes === undefined ? {} : { passes: draft.passes }),
     ...(draft.note.trim() === '' ? {} : { note: draft.note }),
+    ...(draft.against.trim() === '' ? {} : { against: draft.against }),
   };
 }

@@ -45,6 +45,8 @@ export const coatBody = z.strictObject({
   dilutionPct: z.number().min(0).max(100).optional(),
   shade: said(60).optional(),
   passes: z.number().int().min(1).max(20).optional(),
+  /** Why it was laid although something stood against it. */
+  against: said(400).optional(),
   ...note,
 });
 
@@ -58,6 +60,8 @@ export const plyBody = z.strictObject({
   batch,
   /** Laps, edges and bond were looked at. */
   looked: z.boolean(),
+  /** Why it was laid although something stood against it. */
+  against: said(400).optional(),
   ...note,
 });
 

@@ -1,0 +1,91 @@
+/**
+ * What was laid, or got ready, against a gate. It is taken and said: the entry stands, and what stood against it then is
+ * named beside it. What is entered later about an earlier time counts; what only the hours after it showed does not.
+ */
+import { isWorkLayer, resolve, findBuildUp, termsOfZone } from '../buildup/index.ts';
+import { callOf, topOf } from '../call/index.ts';
+import { verdictText } from '../figures/index.ts';
+import { brokenIn, type Gate } from '../gates/index.ts';
+import { bayStatus, type BookEntry } from '../record/index.ts';
+import type { System } from '../units/index.ts';
+import { gatesOfBay, type JobState } from './jobstate.ts';
+
+/** What the hours after it brought is no fault of whoever began. */
+const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
+
+export interface Against {
+  readonly label: string;
+  readonly gates: readonly Gate[];
+}
+
+/** The gates that stood against a coat, a ply or a preparation when it was begun, for each of its bays. */
+export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
+  if (entry.kind !== 'coat' && entry.kind !== 'ply' && entry.kind !== 'preparation') return [];
+  const { site, buildUps } = state.kept.inputs;
+  const startMs = Date.parse(
+    entry.kind === 'preparation' ? (entry.body.startedAt ?? entry.body.at) : entry.body.startedAt,
+  );
+  // Just before it, so that nothing of itself is in the way.
+  const thenMs = startMs - 1;
+  return entry.bays.flatMap(({ bayId }): Against[] => {
+    const bay = site.bays.find((b) => b.id === bayId);
+    if (!bay) return [];
+    const plain = bayStatus(bay, buildUps, state.kept.inputs.book, thenMs);
+    const { shade, coated } = topOf(plain);
+    const climate = state.weather?.climate(bay.zoneId, shade, coated);
+    const known = climate && state.weather?.bayWeather(climate);
+    const status = known ? bayStatus(bay, buildUps, state.kept.inputs.book, thenMs, known) : plain;
+    if (entry.kind === 'preparation') {
+      const first = status.buildUp?.layers.find(isWorkLayer);
+      if (!first || !status.buildUp || status.laid.length + status.others.length > 0) return [];
+      const gates = brokenIn(gatesOfBay(state, status, first, thenMs, undefined, climate, undefined)).filter(
+        (g) => g.group === 'ground' && (g.key === 'ground/fit' || g.fixed),
+      );
+      return gates.length > 0 ? [{ label: bay.label, gates }] : [];
+    }
+    const { buildUpId, revision, layerId } = entry.body;
+    const found = findBuildUp(buildUps, buildUpId, revision);
+    const buildUp = found && resolve(found, termsOfZone(buildUps, bay.zoneId));
+    const layer = buildUp?.layers.filter(isWorkLayer).find((l) => l.id === layerId);
+    if (!buildUp || !layer) return [];
+    const call = callOf(
+      { ...status, buildUp, next: layer, hold: undefined, accepted: undefined, state: 'ready' },
+      {
+        climate,
+        crew: state.kept.inputs.weather.crew,
+        nowMs: thenMs,
+        practice: state.practice,
+        windowsFor: (ask, c) => state.kept.windowsOf(ask, c),
+        gatesFor: (ask, windows) => gatesOfBay(state, status, layer, thenMs, ask, climate, windows),
+      },
+    );
+    // A further helping of the same coat makes up for the film that was thin.
+    const gates = brokenIn(call.gates).filter((g) => !HINDSIGHT.includes(g.key));
+    return gates.length > 0 ? [{ label: bay.label, gates }] : [];
+  });
+}
+
+/** In one sentence for each set of bays: what it was laid against. */
+export function againstWords(
+  against: readonly Against[],
+  reason: string | undefined,
+  system: System,
+  time: (ms: number) => string,
+): string[] {
+  const sets = new Map<string, { labels: string[]; says: string }>();
+  for (const { label, gates } of against) {
+    const says = gates
+      .map(
+        (g) =>
+          `${g.name.toLowerCase()} (${verdictText(g.says, system, time)
+            .replace(/ now(?=[;.]|$)/, '')
+            .replace(/\.$/, '')})`,
+      )
+      .join('; ');
+    const set = sets.get(says) ?? { labels: [], says };
+    sets.set(says, set);
+    set.labels.push(label);
+  }
+  const why = reason ? ` Reason given: ${reason.replace(/\.$/, '')}.` : ' No reason is given.';
+  return [...sets.values()].map(({ labels, says }) => `${labels.join(', ')} laid against: ${says}.${why}`);
+}
