@@ -42,7 +42,10 @@ describe('a coat on a bay', () => {
     const { w, button } = await open('H7');
     expect(plain(w.text())).toContain('Log a coat on H7');
     await type(w, 'Left over', '3');
-    await w.get('textarea').setValue('windy');
+    // The surface is too near the dew point: that is said, and a reason asked for.
+    expect(plain(w.text())).toContain('H7 laid against: above the dew point');
+    await w.get('.against textarea').setValue('the sun is out');
+    await w.get('textarea#coat-note').setValue('windy');
     await at.wait(HALF_HOUR);
     await button('Finished now').trigger('click');
     await at.wait(50);
@@ -52,7 +55,7 @@ describe('a coat on a bay', () => {
       kind: 'coat',
       zoneId: 'hall',
       bays: [{ bayId: 'hall-7' }],
-      body: { layerId: 'first', note: 'windy', leftOver: { basis: 'mass', value: 3 } },
+      body: { layerId: 'first', note: 'windy', against: 'the sun is out', leftOver: { basis: 'mass', value: 3 } },
     });
     // Who it was is sent apart, before the entry that names the person.
     expect(Object.values(at.server.named)).toEqual(['Ines']);

@@ -2,7 +2,7 @@
  * Go or hold: for each bay what can be done now, what opens and closes when, and what it costs to miss it. The weather
  * speaks for the next layer, the cure of the last one for the earliest and the latest start.
  */
-import { isWorkLayer, type WorkLayer } from '../buildup/index.ts';
+import type { WorkLayer } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { brokenIn, unknownIn, type Gate, type GateGroup } from '../gates/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
@@ -157,28 +157,29 @@ export function callOf(status: BayStatus, terms: Terms): Call {
   const blank = { ...BLANK, status, layer: next };
   if (status.hold || !buildUp) return { ...blank, kind: 'held' };
   if (state === 'accepted') return { ...blank, kind: 'done' };
-  if (state === 'wet') return { ...blank, kind: 'wet' };
-  if (state === 'missed') {
-    const miss = openMiss(status);
-    return {
-      ...blank,
-      kind: 'missed',
-      miss,
-      deadlineMs: miss?.atMs,
-      remedy: miss && remedyFor(buildUp, miss.coat, status.bay, miss.limit),
-    };
-  }
-  if (!next || !isWorkLayer(next)) return { ...blank, kind: state === 'curing' ? 'curing' : 'accept' };
-  const remedy =
-    last && status.closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
-  const laying = layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
-  const ask = askOf(next, { layingHours: laying.value, method: crew.method, breathes });
+  const laying = next && layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
+  const ask = next && laying && askOf(next, { layingHours: laying.value, method: crew.method, breathes });
   const known =
     climate && hourOf(climate.line, nowMs) >= 0 && hourOf(climate.line, nowMs) < climate.line.hours
       ? climate
       : undefined;
   const windows = ask && known ? windowsFor(ask, known) : undefined;
-  const gates = gatesFor(ask, windows);
+  const gates = next ? gatesFor(ask, windows) : [];
+  if (state === 'wet') return { ...blank, kind: 'wet', gates };
+  if (state === 'missed') {
+    const miss = openMiss(status);
+    return {
+      ...blank,
+      kind: 'missed',
+      gates,
+      miss,
+      deadlineMs: miss?.atMs,
+      remedy: miss && remedyFor(buildUp, miss.coat, status.bay, miss.limit),
+    };
+  }
+  if (!next) return { ...blank, kind: state === 'curing' ? 'curing' : 'accept' };
+  const remedy =
+    last && status.closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
   const broken = brokenIn(gates);
   const [unknown] = unknownIn(gates);
   const facts = { ...blank, ask, laying, deadlineMs: status.closesMs, remedy, gates };

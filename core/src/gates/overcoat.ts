@@ -155,10 +155,11 @@ export function lyingGates(
   practice: Practice,
 ): Gate[] {
   if (topMs === undefined) return [];
-  const days = given('days that it lies open', (nowMs - topMs) / MS_PER_DAY, 'number', 'measured');
+  const lies = (nowMs - topMs) / MS_PER_DAY;
+  const days = given('days that it lies open', Math.floor(lies), 'count', 'measured');
   const gates: Gate[] = [];
   const sinceWash = (nowMs - Math.max(topMs, washedMs ?? -Infinity)) / MS_PER_DAY;
-  if (days.value >= practice.washAfterDays.value)
+  if (lies >= practice.washAfterDays.value)
     gates.push({
       key: 'lying/washed',
       group: 'lying',
@@ -174,7 +175,7 @@ export function lyingGates(
       readAtMs: topMs,
       settle: { by: 'entry', kind: 'preparation', known: { steps: ['rewash'], complete: false } },
     });
-  if (days.value >= practice.growthAfterDays.value)
+  if (lies >= practice.growthAfterDays.value)
     gates.push({
       key: 'lying/growth',
       group: 'lying',
