@@ -1,6 +1,6 @@
 /** Every gate by its reasons, one case each. Limits are those of the trade, common practice, no source, unless one is named. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { CATALOGUE, isCoat, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
 import { adviceOf } from '@lentum/core/gates';
 import { verdictText } from '@lentum/core/figures';
 import { againstWords, laidAgainst } from '@lentum/core/state';
@@ -647,6 +647,42 @@ describe('a gate taken over', () => {
     ).toMatchObject({
       who: 'Ines, structural engineer 1204',
     });
+  });
+});
+
+describe('wind that stops the spray', () => {
+  const acrylicCoat = acrylic.layers.filter(isCoat).find((c) => c.role !== 'primer')!;
+  const film = wetFilm(acrylicCoat).value;
+  /** One layer of the family, with the limits of wind and what one pass leaves. */
+  const sprayed = (passMm: number): BuildUp => ({
+    ...acrylic,
+    layers: [
+      {
+        ...acrylicCoat,
+        limits: { ...acrylicCoat.limits, windSprayMaxMPerS: sheet(5), windHandMaxMPerS: sheet(10) },
+        tools: [{ kind: 'roller', passMm: sheet(passMm), note: '' }],
+        thinning: { with: 'Water', mostPct: sheet(5), note: '' },
+      },
+    ],
+  });
+  const job = (windMPerS: number, passMm: number): GateJob => ({
+    buildUp: sprayed(passMm),
+    entries: [moisture(3.5), prepared(3), reading(0.1, { windMPerS })],
+    crew: { method: 'sprayed' },
+  });
+  it('turns spraying into rolled passes, with the limit of thinning', () => {
+    // The film over what one pass leaves, rounded up: three passes for a third each (common practice, no source).
+    expect(says(job(7, film / 3), 'weather/wind')).toContain('Roll it instead: 3 passes of about');
+    expect(says(job(7, film / 3), 'weather/wind')).toContain('thinned with water by no more than 5 %.');
+    expect(says(job(7, film / 3.2), 'weather/wind')).toContain('4 passes');
+    const verdict = callVerdict(callFor(job(7, film / 3)), NOW);
+    expect(verdictText(verdict.quiet ?? [], 'metric', clock)).toContain('Roll it instead: 3 passes');
+  });
+  it('but not where it blows too hard for a roller, nor where it is rolled anyway', () => {
+    expect(says(job(12, film / 3), 'weather/wind')).not.toContain('Roll it');
+    expect(gateOf({ ...job(7, film / 3), crew: { method: 'by hand' } }, 'weather/wind')?.answer).toBe(
+      'holds',
+    );
   });
 });
 

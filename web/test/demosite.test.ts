@@ -55,7 +55,12 @@ describe('a coat on a bay', () => {
       kind: 'coat',
       zoneId: 'hall',
       bays: [{ bayId: 'hall-7' }],
-      body: { layerId: 'first', note: 'windy', against: 'the sun is out', leftOver: { basis: 'mass', value: 3 } },
+      body: {
+        layerId: 'first',
+        note: 'windy',
+        against: 'the sun is out',
+        leftOver: { basis: 'mass', value: 3 },
+      },
     });
     // Who it was is sent apart, before the entry that names the person.
     expect(Object.values(at.server.named)).toEqual(['Ines']);

@@ -73,7 +73,13 @@ export const NOTCH_SHAPES = ['square', 'triangular'] as const;
 
 /** Tools with their settings. */
 export const toolSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('roller'), napMm: sourced(z.number().gt(0).max(60)).optional(), ...note }),
+  z.strictObject({
+    kind: z.literal('roller'),
+    napMm: sourced(z.number().gt(0).max(60)).optional(),
+    /** Wet film that one pass leaves, mm. */
+    passMm: sourced(z.number().gt(0).max(5)).optional(),
+    ...note,
+  }),
   z.strictObject({ kind: z.literal('brush'), ...note }),
   z.strictObject({ kind: z.literal('broom'), ...note }),
   z.strictObject({ kind: z.literal('squeegee'), ...note }),

@@ -23,7 +23,9 @@ export type GateGroup = (typeof GATE_GROUPS)[number];
 export type Settle =
   | { readonly by: 'entry'; readonly kind: Kind; readonly known: Readonly<Record<string, unknown>> }
   | { readonly by: 'survey' }
-  | { readonly by: 'weather' };
+  | { readonly by: 'weather' }
+  /** Laid by hand instead of sprayed. */
+  | { readonly by: 'method' };
 
 export interface Gate {
   /** Of its group and what it looks at, such as `ground/moisture`. */

@@ -100,7 +100,7 @@ export function gatesOf(terms: GateTerms): Gate[] {
     ...hotGates(layer, bay.zoneId, book, nowMs, endsMs, practice),
     ...(ask
       ? weatherGates({
-          ...{ ask, nowMs, practice },
+          ...{ ask, layer, nowMs, practice },
           climate: terms.climate,
           windows: terms.windows,
           reading: status.conditions,

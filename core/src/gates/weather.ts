@@ -2,6 +2,7 @@
  * Gates of the weather: every condition of laying now and over the hours that laying takes, and what must not happen until
  * the film stands it. A fresh reading speaks for the moment; the forecast for the hours to come.
  */
+import type { WorkLayer } from '../buildup/index.ts';
 import { given, words, type Given, type Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
 import {
@@ -19,12 +20,14 @@ import {
   type Windows,
 } from '../programme/index.ts';
 import type { ConditionsEntry } from '../record/index.ts';
+import { rolledInstead } from '../site/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import { dewPointOf, hourOf, type RoofClimate } from '../weather/index.ts';
 import type { Gate } from './gate.ts';
 
 export interface WeatherTerms {
   readonly ask: Ask;
+  readonly layer: WorkLayer;
   readonly climate: RoofClimate | undefined;
   readonly windows: Windows | undefined;
   readonly reading: ConditionsEntry | undefined;
@@ -155,6 +158,26 @@ const UNKNOWN_WEATHER: Gate = {
   settle: ASK_WEATHER,
 };
 
+/** Where wind stops the spray it may be rolled, in more and thinner passes, unless it blows too hard for that too. */
+function rollInstead(gate: Gate, { ask, layer, practice }: WeatherTerms): Gate {
+  const blows = gate.actual?.value ?? Infinity;
+  const byHand = ask.limits.windHandMaxMPerS?.value ?? Infinity;
+  const rolled = rolledInstead(layer, practice);
+  if (gate.key !== 'weather/wind' || gate.answer !== 'broken' || ask.method !== 'sprayed') return gate;
+  if (!rolled || blows > byHand) return gate;
+  const { passes, each, thinner } = rolled;
+  return {
+    ...gate,
+    opens: [
+      ...words`Roll it instead: ${passes} passes of about ${each} each`,
+      ...(thinner
+        ? words`, thinned with ${thinner.name.toLowerCase()} by no more than ${thinner.most}.`
+        : ['.']),
+    ],
+    settle: { by: 'method' },
+  };
+}
+
 /** What is asked of the hours before and after laying; none of it is told by a reading. */
 function spanGates({ ask, windows, climate, nowMs }: Known, failing: readonly Failing[]): Gate[] {
   const asked: Exclude<Condition, 'unknown' | 'unknownAfter'>[] = [
@@ -226,7 +249,7 @@ export function weatherGates(terms: WeatherTerms): Gate[] {
         ask,
         now,
         failing.find((f) => f.condition === row.condition),
-      ),
+      ).map((g) => rollInstead(g, terms)),
     ),
     ...spanGates(terms, failing),
   ];

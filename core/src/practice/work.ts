@@ -66,6 +66,7 @@ export const WORK = {
     [1.05, 6],
     'common practice: it sags and costs',
   ),
+  rollerPass: number('wet film that one rolled pass leaves', 0.2, 'film', [0.03, 1]),
   /** Two people lay so much where the layer says nothing: slow enough to be safe. */
   usualOutput: number('output of a crew where the layer says none', 20, 'output', [1, 500]),
   usualCrew: number(

@@ -1,3 +1,4 @@
+export { rolledInstead, type Rolled } from './rolling.ts';
 export {
   bayAreaFigure,
   bayAreaM2,

@@ -123,6 +123,10 @@ const shutBy = ({ failing, gate }: Call): Part[] =>
 const withoutStop = (parts: readonly Part[]): Part[] =>
   parts.map((p, i) => (i === parts.length - 1 && typeof p === 'string' ? p.replace(/\.$/, '') : p));
 
+/** Another way to lay it where the wind stops the spray. */
+const insteadWords = ({ gates }: Call): Part[] =>
+  gates.flatMap((g) => (g.settle?.by === 'method' ? [...g.opens, ' '] : []));
+
 const takes = ({ laying }: Call): Part[] => (laying ? words` Laying takes ${laying}.` : []);
 
 /**
@@ -185,7 +189,14 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
           ...takes(call),
           ...chancePart(odds),
         ],
-        [...moreWords(call.failing), ...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
+        [
+          ...insteadWords(call),
+          ...moreWords(call.failing),
+          ...lainWords(call),
+          ...troublePart(odds),
+          ...late,
+          ...unsaid,
+        ],
       );
     case 'check':
       return line(
@@ -231,7 +242,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
           ...(call.failing[0] ? failingWords(call.failing[0]) : ['shut']),
           '. No opening in the hours that are known.',
         ],
-        [...moreWords(call.failing), ...unsaid],
+        [...insteadWords(call), ...moreWords(call.failing), ...unsaid],
       );
     default: {
       const plain = bayVerdict(status, nowMs);

@@ -23,7 +23,10 @@ interface Setting {
 }
 /** Settings of a tool; those with a beginning are needed. */
 const SETTINGS: Partial<Record<ToolKind, readonly Setting[]>> = {
-  roller: [{ key: 'napMm', name: 'nap', quantity: 'lap' }],
+  roller: [
+    { key: 'napMm', name: 'nap', quantity: 'lap' },
+    { key: 'passMm', name: 'film of one pass', quantity: 'film' },
+  ],
   'notched trowel': [
     { key: 'notchMm', name: 'notch', quantity: 'gap', begins: 6 },
     { key: 'angleDeg', name: 'held at, degrees', quantity: 'angle', begins: 45 },

@@ -49,7 +49,10 @@ async function doing(work: () => Promise<void>): Promise<void> {
     ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
   }
 }
-const tap = (gate: Gate): Promise<void> => doing(() => settleByTap(job, bay.value, gate));
+async function tap(gate: Gate): Promise<void> {
+  if (gate.settle?.by === 'method') job.weather.doc.draft.crew.method = 'by hand';
+  else await doing(() => settleByTap(job, bay.value, gate));
+}
 function begin(gate: Gate): void {
   taking.value = gate;
   reason.value = '';

@@ -29,6 +29,7 @@ const NAMES: Partial<Record<LoggedKind, string>> = {
 export function settlingOf({ settle, answer, key }: Gate): Settling {
   if (!settle || answer === 'holds') return undefined;
   if (settle.by === 'survey') return { does: 'page', name: 'To the survey', to: 'survey' };
+  if (settle.by === 'method') return { does: 'tap', name: 'Roll it today' };
   if (settle.by === 'weather') return { does: 'page', name: 'To the weather', to: 'weather' };
   switch (settle.kind) {
     case 'conditions':
