@@ -4,6 +4,7 @@ export {
   idSchema,
   instantSchema,
   jobHeadSchema,
+  jobRulesSchema,
   nameSchema,
   provenance,
   rulesOf,

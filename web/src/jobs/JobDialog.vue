@@ -27,7 +27,15 @@ const moved = computed(() => {
 });
 const tried = ref(false);
 const checked = computed(() =>
-  check(jobHeadSchema, { ...form, ...(props.head?.demo ? { demo: true } : {}) }, 'The job'),
+  check(
+    jobHeadSchema,
+    {
+      ...form,
+      ...(props.head?.demo ? { demo: true } : {}),
+      ...(props.head?.rules ? { rules: props.head.rules } : {}),
+    },
+    'The job',
+  ),
 );
 
 function done(): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import type { JobHead } from '@lentum/core/job';
+import type { JobHead, JobRules } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
@@ -11,6 +11,8 @@ import JobDialog from './JobDialog.vue';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
+
+const RulesDialog = defineAsyncComponent(() => import('./RulesDialog.vue'));
 
 /** Fetched once the job stands; without a signal it is fetched when there is one again. */
 const ClosingBanner = defineAsyncComponent({
@@ -55,6 +57,13 @@ async function change(head: JobHead): Promise<void> {
   }
 }
 
+const ruling = ref(false);
+async function changeRules(rules: JobRules): Promise<void> {
+  if (!job.head) return;
+  await change({ ...job.head, rules });
+  if (refused.value === '') ruling.value = false;
+}
+
 const documents = computed(() => Object.values(job.documents));
 // Leaving the page with something unsaved asks once.
 useEventListener(window, 'beforeunload', (event) => {
@@ -70,6 +79,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <h1>{{ job.head.name }}</h1>
       <span class="quiet">{{ job.head.place }}</span>
       <el-button text size="small" class="no-print" @click="editing = true">Change</el-button>
+      <el-button text size="small" class="no-print" @click="ruling = true">Rules</el-button>
       <span class="end quiet">{{ clock }}</span>
       <SaveState />
     </section>
@@ -86,6 +96,13 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       :head="job.head"
       :trouble="refused"
       @done="change"
+    />
+    <RulesDialog
+      v-if="ruling"
+      v-model="ruling"
+      :rules="job.jobRules"
+      :trouble="refused"
+      @done="changeRules"
     />
     <ConflictDialog v-for="(d, i) in documents" :key="i" :document="d" />
   </div>
