@@ -95,8 +95,7 @@ function plainly(f: Facts): Record<string, string> {
     if (!wettest) said('ground/moisture', false, true);
     else {
       // An hour of rain ends at its end.
-      const rained =
-        f.rainAgo !== undefined && f.rainAgo - 1 - MINUTES_PAST < wettest.hoursAgo - 1e-9 && f.rainAgo > 0;
+      const rained = f.rainAgo !== undefined && f.rainAgo - 1 + MINUTES_PAST < wettest.hoursAgo;
       const nowRains = f.rainIn === 0;
       said('ground/moisture', wettest.value > 6, wettest.hoursAgo > 24 || rained || nowRains);
     }

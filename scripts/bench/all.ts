@@ -6,6 +6,7 @@ import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
+import { benchState } from './state.ts';
 import { table } from './table.ts';
 import { benchWeather } from './weather.ts';
 
@@ -13,6 +14,7 @@ const rows = [
   ...benchSize(),
   ...benchFalls(),
   ...benchCore(),
+  ...benchState(),
   ...benchDetails(),
   ...(await benchCourses()),
   ...benchWeather(),

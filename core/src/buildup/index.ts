@@ -89,6 +89,7 @@ export { papersOf, sourceCounts, withoutPaper, type SourceCounts } from './sourc
 export { buildUpDocProblems, buildUpProblems } from './validate.ts';
 export {
   buildUpOfZone,
+  ZoneBuildUps,
   findBuildUp,
   isTaken,
   optionOf,

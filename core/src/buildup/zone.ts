@@ -38,6 +38,35 @@ export function buildUpOfZone(doc: BuildUpDoc, zoneId: string): BuildUp | undefi
   return found && resolve(found, chosen);
 }
 
+/**
+ * Build-ups of the zones of one document, each resolved once: for those who ask for every bay. To be held no longer than
+ * the document stays as it is.
+ */
+export class ZoneBuildUps {
+  private readonly doc: BuildUpDoc;
+  private readonly zones = new Map<string, BuildUp | undefined>();
+  private readonly laid = new Map<string, BuildUp | undefined>();
+
+  constructor(doc: BuildUpDoc) {
+    this.doc = doc;
+  }
+
+  of(zoneId: string): BuildUp | undefined {
+    if (!this.zones.has(zoneId)) this.zones.set(zoneId, buildUpOfZone(this.doc, zoneId));
+    return this.zones.get(zoneId);
+  }
+
+  /** A revision that something was laid by, under the terms of the zone. */
+  laidBy(zoneId: string, buildUpId: string, revision: number): BuildUp | undefined {
+    const key = JSON.stringify([zoneId, buildUpId, revision]);
+    if (!this.laid.has(key)) {
+      const found = findBuildUp(this.doc, buildUpId, revision);
+      this.laid.set(key, found && resolve(found, termsOfZone(this.doc, zoneId)));
+    }
+    return this.laid.get(key);
+  }
+}
+
 /** Every way in which the options can be taken, one at a time beside the build-up's own: enough to look at each. */
 export function waysToLay(buildUp: BuildUp): Terms[] {
   return [

@@ -15,7 +15,7 @@ import { coveredGround, groundGates } from './ground.ts';
 import { hotGates } from './hot.ts';
 import { lyingGates, overcoatGates } from './overcoat.ts';
 import { preparationGates, preparationsOn, unpreparedBelow } from './preparation.ts';
-import { weatherGates } from './weather.ts';
+import { WeatherGates } from './weather.ts';
 
 export interface GateTerms {
   readonly status: BayStatus;
@@ -35,6 +35,7 @@ export interface GateTerms {
   readonly climate: RoofClimate | undefined;
   readonly windows: Windows | undefined;
   readonly rainMs: number | undefined;
+  readonly weatherGates?: WeatherGates | undefined;
 }
 
 /** When the first and the last of what lies there was laid; undefined where nothing lies. */
@@ -99,7 +100,7 @@ export function gatesOf(terms: GateTerms): Gate[] {
     ...lyingGates(span?.lastMs, stepMs(done, 'wash', 'rewash'), stepMs(done, 'growth'), nowMs, practice),
     ...hotGates(layer, bay.zoneId, book, nowMs, endsMs, practice),
     ...(ask
-      ? weatherGates({
+      ? (terms.weatherGates ?? new WeatherGates()).of({
           ...{ ask, layer, nowMs, practice },
           climate: terms.climate,
           windows: terms.windows,

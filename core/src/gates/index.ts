@@ -14,4 +14,4 @@ export { gatesOf, type GateTerms } from './gates.ts';
 export { groundLayer } from './ground.ts';
 export { detailsOn } from './details.ts';
 export { isHot } from './hot.ts';
-export { isFresh } from './weather.ts';
+export { isFresh, WeatherGates } from './weather.ts';

@@ -254,3 +254,19 @@ export function weatherGates(terms: WeatherTerms): Gate[] {
     ...spanGates(terms, failing),
   ];
 }
+
+/** Bays of one roof with the same layer under the same reading have the same weather: worked out once for an instant. */
+export class WeatherGates {
+  private readonly known = new Map<unknown, Map<string, readonly Gate[]>>();
+
+  of(terms: WeatherTerms): readonly Gate[] {
+    const { windows, reading, nowMs, layer } = terms;
+    if (!windows) return weatherGates(terms);
+    const own = this.known.get(windows) ?? new Map<string, readonly Gate[]>();
+    this.known.set(windows, own);
+    const key = `${reading?.id ?? ''}|${nowMs}|${layer.id}`;
+    let known = own.get(key);
+    if (!known) own.set(key, (known = weatherGates(terms)));
+    return known;
+  }
+}

@@ -230,17 +230,36 @@ export function foldRecord(
   return { lastSeq, lastMadeMs, seen, superseded, bays: bays.books, zones: zones.books, job };
 }
 
+/** What was said of a zone as a whole, by kind, sorted out once for a list: lists of a book never change. */
+const zoneWide = new WeakMap<readonly BookEntry[], Map<string, BookEntry[]>>();
+
+function saidOfZone(entries: readonly BookEntry[], kind: string): readonly BookEntry[] {
+  let kinds = zoneWide.get(entries);
+  if (!kinds) {
+    kinds = new Map();
+    for (const e of entries) {
+      if (e.bays.length > 0) continue;
+      const list = kinds.get(e.kind);
+      if (list) list.push(e);
+      else kinds.set(e.kind, [e]);
+    }
+    zoneWide.set(entries, kinds);
+  }
+  return kinds.get(kind) ?? [];
+}
+
 /** Everything of a kind in force on a bay, with what was said of its zone as a whole, in the order of the record. */
 export function onBayOf<K extends BookEntry['kind']>(
   book: SiteBook,
   bay: { readonly id: string; readonly zoneId: string },
   kind: K,
 ): BookEntryOf<K>[] {
-  const own = book.bays.get(bay.id)?.entries ?? [];
-  const whole = (book.zones.get(bay.zoneId)?.entries ?? []).filter((e) => e.bays.length === 0);
-  return [...own, ...whole]
-    .filter((e): e is Extract<BookEntry, { kind: K }> => e.kind === kind)
-    .sort((a, b) => a.seq - b.seq) as unknown as BookEntryOf<K>[];
+  const zone = book.zones.get(bay.zoneId);
+  const whole = zone ? saidOfZone(zone.entries, kind) : [];
+  const own = (book.bays.get(bay.id)?.entries ?? []).filter((e) => e.kind === kind);
+  // Each list is in the order of the record by itself.
+  const all = whole.length === 0 ? own : [...own, ...whole].sort((a, b) => a.seq - b.seq);
+  return all as unknown as BookEntryOf<K>[];
 }
 
 /** Sorted once for a book: books never change. */

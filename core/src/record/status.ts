@@ -1,15 +1,13 @@
 /** The state of each bay at an instant: what it is, what is next, from when and until when. */
 import {
-  buildUpOfZone,
   findBuildUp,
   isCoat,
   isWorkLayer,
-  resolve,
-  termsOfZone,
   type BuildUp,
   type BuildUpDoc,
   type Coat,
   type WorkLayer,
+  ZoneBuildUps,
 } from '../buildup/index.ts';
 import { progress, reachedAtMs, type CureModel, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
@@ -108,19 +106,35 @@ export const earlierFilms = (
     )
     .flatMap((l) => bestFilm(l.judgement) ?? []);
 
-/** The latest reading for a zone that was taken by an instant. */
-export function latestConditions(book: SiteBook, zoneId: string, nowMs: number): ConditionsEntry | undefined {
-  return byTime(book.zones.get(zoneId)?.conditions ?? [], (c) => c.at)
-    .filter((c) => Date.parse(c.at) <= nowMs)
-    .at(-1);
+interface Reading {
+  readonly ms: number;
+  readonly entry: ConditionsEntry;
+}
+/** Readings of a zone in the order in which they were taken, sorted once for a list: lists of a book never change. */
+const inOrder = new WeakMap<readonly ConditionsEntry[], readonly Reading[]>();
+function readingsOf(book: SiteBook, zoneId: string): readonly Reading[] {
+  const list = book.zones.get(zoneId)?.conditions;
+  if (!list) return [];
+  let known = inOrder.get(list);
+  if (!known) {
+    known = list.map((entry) => ({ ms: Date.parse(entry.at), entry })).sort((a, b) => a.ms - b.ms);
+    inOrder.set(list, known);
+  }
+  return known;
 }
 
+/** The latest reading for a zone that was taken by an instant. */
+export const latestConditions = (
+  book: SiteBook,
+  zoneId: string,
+  nowMs: number,
+): ConditionsEntry | undefined => readingsOf(book, zoneId).findLast((r) => r.ms <= nowMs)?.entry;
+
 /** Surface temperatures measured in a zone, as steps that hold until the next reading. */
-function history(book: SiteBook, zoneId: string, nowMs: number): TemperatureStep[] {
-  return byTime(book.zones.get(zoneId)?.conditions ?? [], (c) => c.at)
-    .map((c) => ({ fromMs: Date.parse(c.at), tempC: c.surfaceC, humidityPct: c.humidityPct }))
-    .filter((c) => c.fromMs <= nowMs);
-}
+const history = (book: SiteBook, zoneId: string, nowMs: number): TemperatureStep[] =>
+  readingsOf(book, zoneId)
+    .filter((r) => r.ms <= nowMs)
+    .map(({ ms, entry }) => ({ fromMs: ms, tempC: entry.surfaceC, humidityPct: entry.humidityPct }));
 
 /** Held, or refused, and neither released nor accepted since. */
 function currentHold(steps: readonly StepEntry[]): StepEntry | undefined {
@@ -240,10 +254,10 @@ export function bayStatus(
   doc: BuildUpDoc,
   book: SiteBook,
   nowMs: number,
-  weather?: BayWeather,
+  weather?: BayWeather | ((top: Pick<BayStatus, 'laid' | 'others'>) => BayWeather | undefined),
+  zones: ZoneBuildUps = new ZoneBuildUps(doc),
 ): BayStatus {
-  const terms = termsOfZone(doc, bay.zoneId);
-  const buildUp = buildUpOfZone(doc, bay.zoneId);
+  const buildUp = zones.of(bay.zoneId);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
   const stepped = [...own.steps, ...(book.zones.get(bay.zoneId)?.steps ?? [])].filter(
     (s) => Date.parse(s.at) <= nowMs,
@@ -251,9 +265,8 @@ export function bayStatus(
   const area = bayAreaFigure(bay);
   const laid: LaidCoat[] = [];
   for (const entry of byTime(own.coats, (c) => c.startedAt).filter((c) => Date.parse(c.startedAt) <= nowMs)) {
-    const found = findBuildUp(doc, entry.buildUpId, entry.revision);
-    if (!found) continue;
-    const laidWith = resolve(found, terms);
+    const laidWith = zones.laidBy(bay.zoneId, entry.buildUpId, entry.revision);
+    if (!laidWith) continue;
     // A layer of an option that is no longer taken was laid all the same.
     const coat = laidWith.layers.filter(isCoat).find((c) => c.id === entry.layerId) ?? coatOf(doc, entry);
     if (!coat) continue;
@@ -277,11 +290,12 @@ export function bayStatus(
     (!lastCoat || Date.parse(top.entry.startedAt) >= Date.parse(lastCoat.entry.startedAt));
   const last = plyOnTop ? undefined : lastCoat;
   const laidMs = last ? Date.parse(last.entry.finishedAt ?? last.entry.startedAt) : nowMs;
-  const covers = weather !== undefined && (weather.steps[0]?.fromMs ?? Infinity) <= laidMs;
+  const known = typeof weather === 'function' ? weather({ laid, others }) : weather;
+  const covers = known !== undefined && (known.steps[0]?.fromMs ?? Infinity) <= laidMs;
   const doings = doingsOn(book, bay, nowMs);
-  const temperatures = covers ? weather.steps : history(book, bay.zoneId, nowMs);
+  const temperatures = covers ? known.steps : history(book, bay.zoneId, nowMs);
   const { missed, ...t } = last
-    ? timing(last, next === undefined, temperatures, nowMs, doings, covers ? weather.untilMs : Infinity)
+    ? timing(last, next === undefined, temperatures, nowMs, doings, covers ? known.untilMs : Infinity)
     : NO_TIMING;
   const misses = [...missed, ...eventMisses(laid, temperatures, doings)];
   const isMissed = last !== undefined && openMiss({ misses, laid }) !== undefined;

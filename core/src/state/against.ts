@@ -8,6 +8,7 @@ import { verdictText } from '../figures/index.ts';
 import { brokenIn, type Gate } from '../gates/index.ts';
 import { bayStatus, type BookEntry } from '../record/index.ts';
 import type { System } from '../units/index.ts';
+import type { RoofClimate } from '../weather/index.ts';
 import { gatesOfBay, type JobState } from './jobstate.ts';
 
 /** What the hours after it brought is no fault of whoever began. */
@@ -30,11 +31,12 @@ export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
   return entry.bays.flatMap(({ bayId }): Against[] => {
     const bay = site.bays.find((b) => b.id === bayId);
     if (!bay) return [];
-    const plain = bayStatus(bay, buildUps, state.kept.inputs.book, thenMs);
-    const { shade, coated } = topOf(plain);
-    const climate = state.weather?.climate(bay.zoneId, shade, coated);
-    const known = climate && state.weather?.bayWeather(climate);
-    const status = known ? bayStatus(bay, buildUps, state.kept.inputs.book, thenMs, known) : plain;
+    let climate: RoofClimate | undefined;
+    const status = bayStatus(bay, buildUps, state.kept.inputs.book, thenMs, (top) => {
+      const { shade, coated } = topOf(top);
+      climate = state.weather?.climate(bay.zoneId, shade, coated);
+      return climate && state.weather?.bayWeather(climate);
+    });
     if (entry.kind === 'preparation') {
       const first = status.buildUp?.layers.find(isWorkLayer);
       if (!first || !status.buildUp || status.laid.length + status.others.length > 0) return [];

@@ -19,7 +19,7 @@ export interface Ground {
 export class Grounds {
   private readonly falls = new WeakMap<Zone, FallsReport | { readonly none: true }>();
   private readonly judged = new WeakMap<Zone, Map<string, Ground>>();
-  private readonly tests = new WeakMap<object, Test[]>();
+  private readonly tests = new WeakMap<object, { readonly ms: number; readonly test: Test }[]>();
 
   private fallsOf(zone: Zone): FallsReport | undefined {
     let known = this.falls.get(zone);
@@ -31,12 +31,16 @@ export class Grounds {
     return 'none' in known ? undefined : known;
   }
 
-  private testsOf(book: SiteBook, zoneId: string): Test[] {
+  /** Tests of a zone that were taken by an instant. */
+  private testsBy(book: SiteBook, zoneId: string, atMs: number): Test[] {
     const zoneBook = book.zones.get(zoneId);
     if (!zoneBook) return [];
     let known = this.tests.get(zoneBook);
-    if (!known) this.tests.set(zoneBook, (known = testsOf(book, zoneId)));
-    return known;
+    if (!known) {
+      known = testsOf(book, zoneId).map((test) => ({ ms: Date.parse(test.takenAt), test }));
+      this.tests.set(zoneBook, known);
+    }
+    return known.filter((t) => t.ms <= atMs).map((t) => t.test);
   }
 
   /** @param atMs tests taken later are not looked at */
@@ -46,10 +50,12 @@ export class Grounds {
     book: SiteBook,
     school: Survey['primerSchool'],
     practice: Practice,
+    /** Says the practice as a text: the same text, the same numbers. */
+    practiceText: string,
     atMs: number,
   ): Ground {
     const first = buildUp.layers.find(isWorkLayer);
-    const tests = this.testsOf(book, zone.id).filter((t) => Date.parse(t.takenAt) <= atMs);
+    const tests = this.testsBy(book, zone.id, atMs);
     const laidOn = zone.substrate?.laidOn;
     const days = laidOn ? Math.floor((atMs - Date.parse(laidOn)) / MS_PER_DAY) : 0;
     const key = [
@@ -58,7 +64,7 @@ export class Grounds {
       first?.id,
       school,
       days,
-      JSON.stringify(practice),
+      practiceText,
       ...tests.map((t) => t.id),
     ].join('|');
     const own = this.judged.get(zone) ?? new Map<string, Ground>();

@@ -2,11 +2,11 @@
  * The state of a job at an instant: for every bay what lies there, its gates, its call, its cure and what comes next. The
  * only place where these come from; the pages, the workers and the API ask here.
  */
-import type { BuildUpDoc, WorkLayer } from '../buildup/index.ts';
+import { ZoneBuildUps, type BuildUpDoc, type Limits, type WorkLayer } from '../buildup/index.ts';
 import { callOf, jobWeather, topOf, type Call, type JobWeather } from '../call/index.ts';
 import { detailSchedule, type Detail, type DetailSchedule } from '../details/index.ts';
 import { SUBSTRATES } from '../family/index.ts';
-import { detailsOn, gatesOf, isFresh, type Gate } from '../gates/index.ts';
+import { detailsOn, gatesOf, isFresh, WeatherGates, type Gate } from '../gates/index.ts';
 import { rulesOf, type JobRules } from '../job/index.ts';
 import { practiceOf, type Practice } from '../practice/index.ts';
 import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
@@ -57,7 +57,9 @@ class Kept {
   private readonly zones: ReadonlyMap<string, Zone>;
   private readonly near: Map<string, readonly Detail[]>;
   private rain: { readonly nowMs: number; readonly ms: number | undefined } | undefined;
-  private readonly windows: Map<RoofClimate, Map<string, Windows>>;
+  private readonly windows: Map<RoofClimate, Map<Limits, Map<string, Windows>>>;
+  readonly weatherGates: WeatherGates;
+  readonly buildUps: ZoneBuildUps;
 
   constructor(inputs: JobInputs, practiceText: string, weatherKey: string, before: Kept | undefined) {
     this.inputs = inputs;
@@ -71,7 +73,11 @@ class Kept {
     this.details = same?.details ?? detailSchedule(survey, buildUps);
     this.near = same?.inputs.site === site ? same.near : new Map<string, readonly Detail[]>();
     this.windows =
-      before && this.sameWeather(before) ? before.windows : new Map<RoofClimate, Map<string, Windows>>();
+      before && this.sameWeather(before)
+        ? before.windows
+        : new Map<RoofClimate, Map<Limits, Map<string, Windows>>>();
+    this.weatherGates = new WeatherGates();
+    this.buildUps = before?.inputs.buildUps === buildUps ? before.buildUps : new ZoneBuildUps(buildUps);
   }
 
   sameWeather({ inputs: b, weatherKey, practiceText }: Kept): boolean {
@@ -108,17 +114,13 @@ class Kept {
 
   /** Layers and roofs are few: their windows are worked out once for all bays. */
   windowsOf(ask: Ask, climate: RoofClimate): Windows {
-    const key = JSON.stringify([
-      ask.limits,
-      ask.method,
-      ask.breathes,
-      Math.max(1, Math.ceil(ask.layingHours - TOLERANCE.cureShare)),
-      ask.rainSafe,
-      ask.noBelow,
-      ask.wetFilmMm,
-    ]);
-    const own = this.windows.get(climate) ?? new Map<string, Windows>();
-    this.windows.set(climate, own);
+    const hours = Math.max(1, Math.ceil(ask.layingHours - TOLERANCE.cureShare));
+    const key = `${ask.method}|${ask.breathes}|${hours}|${ask.wetFilmMm}`;
+    const layers = this.windows.get(climate) ?? new Map<Limits, Map<string, Windows>>();
+    this.windows.set(climate, layers);
+    // The limits of a layer stand for the layer: its times go with them.
+    const own = layers.get(ask.limits) ?? new Map<string, Windows>();
+    layers.set(ask.limits, own);
     let known = own.get(key);
     if (!known) own.set(key, (known = windowsOf(ask, climate)));
     return known;
@@ -181,11 +183,19 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
       : jobWeather({ doc: weather, series, survey, book, nowMs: atMs, practice });
   const judged: Judged = { weather: view, practice, kept };
   const calls = site.bays.map((bay): Call => {
-    const plain = bayStatus(bay, buildUps, book, atMs);
-    const { shade, coated } = topOf(plain);
-    const climate = view?.climate(bay.zoneId, shade, coated);
-    const known = climate && view?.bayWeather(climate);
-    const status = known ? bayStatus(bay, buildUps, book, atMs, known) : plain;
+    let climate: RoofClimate | undefined;
+    const status = bayStatus(
+      bay,
+      buildUps,
+      book,
+      atMs,
+      (top) => {
+        const { shade, coated } = topOf(top);
+        climate = view?.climate(bay.zoneId, shade, coated);
+        return climate && view?.bayWeather(climate);
+      },
+      kept.buildUps,
+    );
     const { next } = status;
     return callOf(status, {
       climate,
@@ -217,10 +227,19 @@ export function gatesOfBay(
   const { survey, book, rules = rulesOf(undefined) } = kept.inputs;
   const zone = kept.zone(bay.zoneId);
   const ground = zone
-    ? kept.grounds.of(zone, buildUp, book, survey.primerSchool, practice, firstLaidMs(status) ?? nowMs)
+    ? kept.grounds.of(
+        zone,
+        buildUp,
+        book,
+        survey.primerSchool,
+        practice,
+        kept.practiceText,
+        firstLaidMs(status) ?? nowMs,
+      )
     : { readiness: undefined, cannot: 'the zone of this bay is not in the survey.' };
   return gatesOf({
     ...{ status, buildUp, layer, book, nowMs, practice, ask, climate, windows },
+    weatherGates: kept.weatherGates,
     rainMs: kept.rainBefore(weather, nowMs),
     ground: ground.readiness,
     cannot: ground.cannot,
