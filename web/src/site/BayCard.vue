@@ -5,7 +5,8 @@ import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
 import type { BayStatus } from '@lentum/core/record';
-import { bayAreaFigure, potLifeMinutes } from '@lentum/core/site';
+import { bayAreaFigure, bayLines, potLifeMinutes } from '@lentum/core/site';
+import { MS_PER_MINUTE } from '@lentum/core/units';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
@@ -43,6 +44,18 @@ const potLife = computed(() => {
   const surface = props.status.conditions?.surfaceC;
   const minutes = coat.value && surface !== undefined ? potLifeMinutes(coat.value, surface) : undefined;
   return minutes === undefined ? undefined : Math.round(minutes);
+});
+/** What goes with it on this bay; a catalyst is dosed by a reading that is fresh enough for a mix. */
+const lines = computed(() => {
+  const { buildUp, bay, conditions } = props.status;
+  if (!coat.value || !buildUp) return [];
+  const zone = job.documents.survey.content.zones.find((z) => z.id === bay.zoneId);
+  const limit = job.state?.practice.mixReadingMin.value ?? 0;
+  const fresh = conditions && job.nowMs - Date.parse(conditions.at) <= limit * MS_PER_MINUTE;
+  return bayLines(coat.value, buildUp, area.value, {
+    slopePct: zone?.fallPct ?? 0,
+    surfaceC: fresh ? conditions.surfaceC : undefined,
+  });
 });
 const last = computed(() => props.status.laid.at(-1));
 const film = computed(
@@ -113,6 +126,12 @@ const has = (kind: string): boolean =>
       <dd><FigureText :figure="laidRate(coat).rate" /></dd>
       <dt>Wet film</dt>
       <dd><FigureText :figure="wetFilm(coat)" /></dd>
+      <template v-for="l in lines" :key="l.name">
+        <dt>{{ l.name }}</dt>
+        <dd>
+          <FigureText :figure="l.figure" /><span v-if="l.note" class="quiet"> {{ l.note }}</span>
+        </dd>
+      </template>
       <dt>How</dt>
       <dd class="words">{{ coat.note }}</dd>
       <template v-if="potLife !== undefined">

@@ -1,0 +1,64 @@
+/** What goes with a coat on one bay: amounts worked out by hand (formulas are definitions). */
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE, isCoat, resolve, type Coat } from '@lentum/core/buildup';
+import type { Figure } from '@lentum/core/figures';
+import { bayLines } from '@lentum/core/site';
+import { evaluate } from './support/formula.ts';
+
+const area: Figure = {
+  label: 'area',
+  value: 10,
+  quantity: 'area',
+  formula: '{a}',
+  inputs: { a: { label: 'a', value: 10, quantity: 'area', source: 'measured' } },
+  from: 'a test',
+};
+const pick = (id: string) => resolve(CATALOGUE.find((b) => b.id === id)!);
+const coatOf = (id: string, layer: string): Coat => pick(id).layers.find((l) => l.id === layer) as Coat;
+const dry = { slopePct: 0, surfaceC: undefined };
+
+describe('what goes with a coat on a bay', () => {
+  it('two thirds under the fabric, the rest over it', () => {
+    const lines = bayLines(
+      coatOf('reinforced-polyurethane', 'first'),
+      pick('reinforced-polyurethane'),
+      area,
+      dry,
+    );
+    // 1.85 kg/m² on 10 m²: 18.5 kg, of which 0.667 under.
+    expect(lines.map((l) => [l.name, Number(l.figure.value.toFixed(2))])).toEqual([
+      ['Under the fleece', 12.34],
+      ['Over it, wet on wet', 6.16],
+    ]);
+    expect(lines[0]!.note).toBe('fleecy face down');
+    for (const l of lines) expect(evaluate(l.figure)).toBeCloseTo(l.figure.value, 9);
+  });
+  it('thickener from its first slope on, and not below', () => {
+    const coat = coatOf('reinforced-polyurethane', 'first');
+    const at = (slopePct: number) =>
+      bayLines(coat, pick('reinforced-polyurethane'), area, { slopePct, surfaceC: undefined }).find(
+        (l) => l.name === 'thickener',
+      )?.figure.value;
+    expect(at(4.9)).toBeUndefined();
+    expect(at(5)).toBeCloseTo(18.5 * 0.02, 9);
+    expect(at(30)).toBeCloseTo(18.5 * 0.04, 9);
+  });
+  it('aggregate as it is thrown, catalyst by a fresh reading only', () => {
+    const buildUp = pick('methacrylate-terrace');
+    const wear = coatOf('methacrylate-terrace', 'wear');
+    const sand = buildUp.layers.find((l) => l.kind === 'broadcast' && l.into === 'wear');
+    if (sand?.kind !== 'broadcast') throw new Error('sand was expected');
+    const lines = bayLines(wear, buildUp, area, { slopePct: 0, surfaceC: 20 });
+    expect(lines.find((l) => l.name === sand.name)!.figure.value).toBeCloseTo(
+      sand.thrownKgPerM2.value * 10,
+      9,
+    );
+    const catalysed = buildUp.layers.filter(isCoat).find((c) => c.catalyst)!;
+    const dose = (surfaceC: number | undefined) =>
+      bayLines(catalysed, buildUp, area, { slopePct: 0, surfaceC }).find((l) => l.name === 'Catalyst');
+    expect(dose(undefined)).toBeUndefined();
+    expect(dose(20)!.figure.value).toBeGreaterThan(0);
+    // Outside the table nothing is dosed.
+    expect(dose(89)).toBeUndefined();
+  });
+});
