@@ -1,13 +1,13 @@
 /** Gates of the ground: what the survey and the tests say of it, by the limits of the layer that goes on it first. */
-import { cited, isCoat, type WorkLayer } from '../buildup/index.ts';
+import { cited, detailRulesOf, isCoat, isWorkLayer, type BuildUp, type WorkLayer } from '../buildup/index.ts';
 import { given, words, type Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
-import { FIXED_ITEMS, type NextLayer, type Readiness, type Reason } from '../readiness/index.ts';
+import { FIXED_ITEMS, type Fillet, type NextLayer, type Readiness, type Reason } from '../readiness/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import type { Gate, Settle } from './gate.ts';
 
 /** What a layer says of the ground that it is laid on. */
-export function groundLayer(layer: WorkLayer): NextLayer {
+function groundLayer(layer: WorkLayer): NextLayer {
   const most = 'limits' in layer ? layer.limits.moistureMaxPct : undefined;
   return {
     name: layer.name,
@@ -15,6 +15,16 @@ export function groundLayer(layer: WorkLayer): NextLayer {
     blocksBleed: isCoat(layer) && layer.blocksBleed === true,
     moistureMax:
       most && cited(`moisture of the ground, most for ${layer.name.toLowerCase()}`, most, 'moisture'),
+  };
+}
+
+/** What a build-up says of the ground: its first layer, and how it forms fillets. */
+export function groundTerms(buildUp: BuildUp): { layer: NextLayer | undefined; fillet: Fillet } {
+  const first = buildUp.layers.find(isWorkLayer);
+  const rules = detailRulesOf(buildUp);
+  return {
+    layer: first && groundLayer(first),
+    fillet: { of: rules.fillet, legMm: rules.filletLegMm.value },
   };
 }
 

@@ -11,7 +11,7 @@ export {
   type TakenOver,
 } from './gate.ts';
 export { gatesOf, type GateTerms } from './gates.ts';
-export { groundLayer } from './ground.ts';
+export { groundTerms } from './ground.ts';
 export { detailsOn } from './details.ts';
 export { isHot } from './hot.ts';
 export { isFresh, WeatherGates } from './weather.ts';

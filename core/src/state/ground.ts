@@ -1,7 +1,7 @@
 /** What the survey and the tests say of the ground of a bay, judged for the layer that goes on it first. */
-import { detailRulesOf, isWorkLayer, type BuildUp } from '../buildup/index.ts';
+import { isWorkLayer, type BuildUp } from '../buildup/index.ts';
 import { fallsReport, type FallsReport } from '../falls/index.ts';
-import { groundLayer } from '../gates/index.ts';
+import { groundTerms } from '../gates/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { sentence } from '../problems/index.ts';
 import { readiness, type Readiness } from '../readiness/index.ts';
@@ -71,7 +71,6 @@ export class Grounds {
     this.judged.set(zone, own);
     let known = own.get(key);
     if (!known) {
-      const rules = detailRulesOf(buildUp);
       const judged = readiness({
         zone: { ...zone, tests },
         family: buildUp.family,
@@ -79,8 +78,7 @@ export class Grounds {
         school,
         nowMs: atMs,
         practice,
-        fillet: { of: rules.fillet, legMm: rules.filletLegMm.value },
-        layer: first && groundLayer(first),
+        ...groundTerms(buildUp),
       });
       known = judged.ok
         ? { readiness: judged.value, cannot: undefined }

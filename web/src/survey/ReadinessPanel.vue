@@ -10,7 +10,10 @@ import {
   type SubstrateKey,
 } from '@lentum/core/family';
 import type { Verdict } from '@lentum/core/words';
+import { buildUpOfZone } from '@lentum/core/buildup';
 import type { FallsReport } from '@lentum/core/falls';
+import { groundTerms } from '@lentum/core/gates';
+import { practiceOf } from '@lentum/core/practice';
 import { familiesFor, inspectionFor, readiness, readinessVerdict, type Reason } from '@lentum/core/readiness';
 import { sentence } from '@lentum/core/problems';
 import { testsOf } from '@lentum/core/record';
@@ -46,9 +49,15 @@ const input = computed(() => ({
   falls: props.falls,
   school: props.school,
   nowMs: job.nowMs,
+  practice: practiceOf(job.jobRules.practice),
 }));
+/** The limits of the layer that goes on the ground first, where the zone's build-up is chosen. */
+const terms = computed(() => {
+  const buildUp = buildUpOfZone(job.documents.buildUps.content, zone.value.id);
+  return buildUp && buildUp.family === family.value ? groundTerms(buildUp) : {};
+});
 const judged = computed(() =>
-  family.value ? readiness({ ...input.value, family: family.value }) : undefined,
+  family.value ? readiness({ ...input.value, ...terms.value, family: family.value }) : undefined,
 );
 const verdict = computed(() =>
   judged.value?.ok && family.value ? readinessVerdict(judged.value.value, family.value) : undefined,

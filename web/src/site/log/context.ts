@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { buildUpOfZone } from '@lentum/core/buildup';
 import { fallsReport } from '@lentum/core/falls';
+import { groundTerms } from '@lentum/core/gates';
+import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
 import { allOf } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
@@ -27,6 +29,8 @@ export function useLogContext(zoneId: () => string) {
       falls: falls?.ok ? falls.value : undefined,
       school: job.documents.survey.content.primerSchool,
       nowMs: job.nowMs,
+      practice: practiceOf(job.jobRules.practice),
+      ...(buildUp.value ? groundTerms(buildUp.value) : {}),
     });
     return judged.ok
       ? judged.value.steps
