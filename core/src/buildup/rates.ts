@@ -97,17 +97,8 @@ export function laidRate(coat: Coat): LaidRate {
   }
 }
 
-/** Films by the coat itself, for as long as the coat is held: a coat never changes. */
-const films = new WeakMap<Coat, Figure>();
-
 /** Wet film that the rate gives, mm. */
 export function wetFilm(coat: Coat): Figure {
-  let known = films.get(coat);
-  if (!known) films.set(coat, (known = wetFilmOf(coat)));
-  return known;
-}
-
-function wetFilmOf(coat: Coat): Figure {
   const label = `${coat.name}, wet film`;
   const { basis, rate } = laidRate(coat);
   return { ...filmFromRate(rate, basis, densityGiven(coat)), label };
