@@ -10,7 +10,7 @@ test('a bay is held with a reason, released, and every step stays in the record'
   await expect(page.getByLabel('Bay H11 held')).toBeVisible();
   await expect(page.getByText('Held by Ines: ladder blocked.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Release the hold' }).click();
-  await expect(page.getByLabel('Bay H11 primed')).toBeVisible();
+  await expect(page.getByLabel('Bay H11 detailed')).toBeVisible();
   await page.goto(`/jobs/${id}/record?zone=hall`);
   await expect(page.locator('tr', { hasText: 'H11 · held: ladder blocked' })).toBeVisible();
   await expect(page.locator('tr', { hasText: 'H11 · released' })).toBeVisible();

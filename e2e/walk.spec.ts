@@ -78,7 +78,7 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await measure(page, 'Surface temperature', '11.1');
   await expect(page.getByText('Hold: surface').first()).toBeVisible();
   await measure(page, 'Surface temperature', '72 F');
-  await expect(page.getByText('Go: surface').first()).toBeVisible();
+  await expect(page.getByText('The limits that a reading tells hold: surface').first()).toBeVisible();
   await page.getByRole('button', { name: 'Keep the reading' }).click();
   // The card below moves when the reading has been kept: its pot life and its verdict come with it.
   await expect(page.getByRole('button', { name: 'Take a reading' })).toBeVisible();

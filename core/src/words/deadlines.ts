@@ -31,7 +31,9 @@ function duesOfBay(call: Call, nowMs: number): Due[] {
       : [{ key: `${bayId}-${kind}`, kind, bayId, bay, atMs, title: `${bay}: ${WHAT[kind]} (${layer})` }];
   return [
     ...one('until', call.deadlineMs),
-    ...(call.kind === 'open' || call.kind === 'closing' ? one('closes', call.toMs) : []),
+    ...(call.kind === 'open' || call.kind === 'closing' || call.kind === 'check'
+      ? one('closes', call.toMs)
+      : []),
     ...(call.kind === 'opens' || call.kind === 'curing' ? one('opens', call.fromMs) : []),
   ];
 }

@@ -33,7 +33,7 @@ export function settlingOf({ settle, answer, key }: Gate): Settling {
   if (settle.by === 'weather') return { does: 'page', name: 'To the weather', to: 'weather' };
   switch (settle.kind) {
     case 'conditions':
-      return { does: 'reading', name: 'Take a reading' };
+      return { does: 'reading', name: 'Read air and surface' };
     case 'coat':
       return { does: 'coat', name: key.startsWith('below/film') ? 'Put the coat right' : 'Log the coat' };
     case 'preparation':
