@@ -890,3 +890,52 @@ describe('what was laid against a gate', () => {
     ).toEqual([]);
   });
 });
+
+describe('numbers that the job sets', () => {
+  const rules = (key: never, value: number): GateJob['rules'] => ({
+    practice: [{ key, value, says: 'the engineer asks for it' }],
+    holdPoints: [],
+  });
+  // Each changes an answer of its gate: a setting that nothing reads would fail here.
+  it.each<[string, number, GateJob, string]>([
+    ['airReadingMin', 5, { entries: READY }, 'weather/reading'],
+    ['moistureReadingH', 1, { entries: READY }, 'ground/moisture'],
+    ['pullOff', 3, { entries: READY }, 'ground/pull-off'],
+    [
+      'washAfterDays',
+      1,
+      { entries: [prepared(80), coated(withOpen(), 'primer', 30), reading()], buildUp: withOpen() },
+      'lying/washed',
+    ],
+    [
+      'growthAfterDays',
+      5,
+      { entries: [prepared(190), coated(withOpen(), 'primer', 140), reading()], buildUp: withOpen() },
+      'lying/growth',
+    ],
+    [
+      'leastShare',
+      1,
+      {
+        entries: [
+          prepared(80),
+          coated(polyurethane, 'primer', 40),
+          coated(polyurethane, 'first', 20, 1.1, {
+            readings: [{ bayId: 'own', lastWetMm: [1.9, 1.9, 1.9, 1.2, 1.2, 1.2] }],
+          }),
+        ],
+      },
+      'below/film-first',
+    ],
+    ['mostFilmHumidity', 1.1, { entries: based(1.3) }, 'below/film-first'],
+    [
+      'mostFilmPrimer',
+      1.05,
+      { entries: [prepared(80), coated(polyurethane, 'primer', 20, 1.9), reading()] },
+      'below/film-primer',
+    ],
+  ])('%s', (key, value, job, gate) => {
+    const before = gateOf(job, gate)?.answer;
+    expect(gateOf({ ...job, rules: rules(key as never, value) }, gate)?.answer).not.toBe(before);
+  });
+});

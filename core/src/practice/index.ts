@@ -16,7 +16,18 @@ export type PracticeKey = keyof typeof REGISTER;
 export const PRACTICE_KEYS = Object.keys(REGISTER) as PracticeKey[];
 const facts = (key: PracticeKey): PracticeNumber => REGISTER[key];
 
-const keySchema = z.enum(PRACTICE_KEYS as [PracticeKey, ...PracticeKey[]]);
+/** Decided by the details of a build-up and by what is ordered for them: not by a job. */
+const BY_DETAILS: readonly PracticeKey[] = [
+  'crackCutOut',
+  'crackGrooveWidth',
+  'crackGrooveDepth',
+  'filletMortar',
+  'filletSealant',
+];
+/** What a firm or a job may set. */
+export const SETTABLE_KEYS = PRACTICE_KEYS.filter((k) => !BY_DETAILS.includes(k));
+
+const keySchema = z.enum(SETTABLE_KEYS as [PracticeKey, ...PracticeKey[]]);
 
 /** What a firm or a job sets in place of a number of the register, and who says so. */
 export const practiceSettingsSchema = z
@@ -39,7 +50,7 @@ export const practiceSettingsSchema = z
           });
       }),
   )
-  .max(PRACTICE_KEYS.length)
+  .max(SETTABLE_KEYS.length)
   .refine((list) => new Set(list.map((s) => s.key)).size === list.length, {
     error: 'each number of practice once',
   });

@@ -11,7 +11,7 @@ import {
 } from '../buildup/index.ts';
 import { progress, reachedAtMs, type CureModel, type TemperatureStep } from '../cure/index.ts';
 import type { Figure } from '../figures/index.ts';
-import { COMMON } from '../practice/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { bayAreaFigure, potLifeMinutes, type Bay } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { coatOf, layerLaid } from './laidlayers.ts';
@@ -230,6 +230,7 @@ function stateOf(
   t: Omit<Timing, 'missed'>,
   missed: boolean,
   nowMs: number,
+  closingLeadH: number,
 ): Exclude<BayState, 'held' | 'accepted'> {
   const stepped = (step: StepEntry['step']): boolean => steps.some((s) => s.step === step);
   if (plyOnTop) return 'ready';
@@ -238,8 +239,7 @@ function stateOf(
   if (t.workableUntilMs !== undefined && nowMs < t.workableUntilMs) return 'wet';
   if (missed) return 'missed';
   if (t.opensMs === undefined || nowMs < t.opensMs) return 'curing';
-  if (next && t.closesMs !== undefined && nowMs >= t.closesMs - COMMON.closingLeadH.value * MS_PER_HOUR)
-    return 'closing';
+  if (next && t.closesMs !== undefined && nowMs >= t.closesMs - closingLeadH * MS_PER_HOUR) return 'closing';
   if (last.coat.role === 'primer') return stepped('detailed') ? 'detailed' : 'primed';
   return 'ready';
 }
@@ -256,6 +256,7 @@ export function bayStatus(
   nowMs: number,
   weather?: BayWeather | ((top: Pick<BayStatus, 'laid' | 'others'>) => BayWeather | undefined),
   zones: ZoneBuildUps = new ZoneBuildUps(doc),
+  practice: Practice = COMMON,
 ): BayStatus {
   const buildUp = zones.of(bay.zoneId);
   const own = book.bays.get(bay.id) ?? EMPTY_BAY_BOOK;
@@ -270,7 +271,7 @@ export function bayStatus(
     // A layer of an option that is no longer taken was laid all the same.
     const coat = laidWith.layers.filter(isCoat).find((c) => c.id === entry.layerId) ?? coatOf(doc, entry);
     if (!coat) continue;
-    const judgement = judgeCoat(laidWith, coat, entry, area, earlierFilms(laid, entry));
+    const judgement = judgeCoat(laidWith, coat, entry, area, earlierFilms(laid, entry), practice);
     laid.push({ entry, buildUp: laidWith, coat, judgement });
   }
   const done = new Set(laid.filter((l) => l.entry.finishedAt !== undefined).map((l) => l.coat.id));
@@ -313,7 +314,7 @@ export function bayStatus(
       ? 'held'
       : isAccepted
         ? 'accepted'
-        : stateOf(stepped, last, next, plyOnTop, t, isMissed, nowMs),
+        : stateOf(stepped, last, next, plyOnTop, t, isMissed, nowMs, practice.closingLeadH.value),
     laid,
     others,
     next,

@@ -195,6 +195,7 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
         return climate && view?.bayWeather(climate);
       },
       kept.buildUps,
+      practice,
     );
     const { next } = status;
     return callOf(status, {

@@ -2,7 +2,7 @@
 /** What a job sets for itself: what is accepted before it is covered, and its own numbers of practice, each with its source. */
 import { computed, reactive, ref } from 'vue';
 import { HOLD_POINTS, jobRulesSchema, type HoldPoint, type JobRules } from '@lentum/core/job';
-import { PRACTICE_KEYS, REGISTER, type PracticeKey } from '@lentum/core/practice';
+import { REGISTER, SETTABLE_KEYS, type PracticeKey } from '@lentum/core/practice';
 import { check, sentence } from '@lentum/core/problems';
 import { useJob } from '../app/job.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -24,7 +24,7 @@ interface Row {
   says: string;
 }
 const rows = reactive<Row[]>(
-  PRACTICE_KEYS.map((key) => {
+  SETTABLE_KEYS.map((key) => {
     const own = props.rules.practice.find((p) => p.key === key);
     return { key, value: own?.value, says: own?.says ?? '' };
   }),

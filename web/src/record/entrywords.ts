@@ -10,6 +10,7 @@ export function useEntryWords() {
     site: job.documents.site.content,
     book: job.book,
     say: job.sayer,
+    practice: job.state?.practice,
   });
   /** What it was laid against; nothing while the functions that judge are not here. */
   function against(entry: BookEntry): Flag[] {

@@ -129,7 +129,8 @@ const has = (kind: string): boolean =>
       <template v-for="l in lines" :key="l.name">
         <dt>{{ l.name }}</dt>
         <dd>
-          <FigureText :figure="l.figure" /><span v-if="l.note" class="quiet"> {{ l.note }}</span>
+          <FigureText :figure="l.figure" />
+          <div v-if="l.note" class="quiet">{{ l.note }}</div>
         </dd>
       </template>
       <dt>How</dt>

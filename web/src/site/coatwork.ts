@@ -165,6 +165,7 @@ export function useCoatWork(
         entry,
         bayAreaFigure(bay),
         earlierFilms(status.laid, entry),
+        job.state?.practice,
       );
       const wetUntil =
         entry.finishedAt === undefined || old === undefined ? undefined : (status.workableUntilMs ?? 0);
