@@ -892,7 +892,7 @@ describe('what was laid against a gate', () => {
 });
 
 describe('numbers that the job sets', () => {
-  const rules = (key: never, value: number): GateJob['rules'] => ({
+  const rules = (key: never, value: number): NonNullable<GateJob['rules']> => ({
     practice: [{ key, value, says: 'the engineer asks for it' }],
     holdPoints: [],
   });
