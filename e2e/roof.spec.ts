@@ -261,8 +261,12 @@ test('one zone held for moisture, one refused for silicone, with the reasons on 
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey?zone=deck&part=readiness`);
   const headline = page.locator('.headline');
-  await expect(headline).toContainText('Hold: moisture: 6.8 % is above 6.0 % (common practice).');
-  await expect(headline).toContainText('with primer from 6.0 % down, unprimed below 4.5 %');
+  await expect(headline).toContainText(
+    'Hold: moisture: 6.8 % is above 6.0 %, the limit of primer itself (typical).',
+  );
+  await expect(headline).toContainText(
+    'Dry it and measure again, or a primer that is sold for this reading.',
+  );
   await page.getByRole('button', { name: /^B Staff balcony/ }).click();
   await expect(headline).toContainText('Not with Pedestrian polyurethane deck');
   await expect(headline).toContainText('nothing but silicone bonds to silicone');
