@@ -876,6 +876,15 @@ describe('what was laid against a gate', () => {
     );
     expect(said[0]).toMatch(/laid against: substrate \(.*\)\. Reason given: Trial held\.$/);
   });
+  it('a warming surface counts only where the ground breathes', () => {
+    const warming = (substrate: 'metal' | 'concrete-old'): string =>
+      flags(
+        { substrate, entries: [moisture(3.5), pulled(), prepared(3), reading(0.1, { surfaceC: 24 })] },
+        coated(polyurethane, 'primer', 0, 1, { startedAt: at(-0.01) }),
+      ).join();
+    expect(warming('concrete-old')).toContain('slab cooling');
+    expect(warming('metal')).not.toContain('slab cooling');
+  });
   it('got ready against the ground', () => {
     expect(flags({ substrate: 'silicone', entries: READY.slice(0, 2) }, prepared(0)).join()).toMatch(
       /laid against: substrate/,

@@ -187,9 +187,6 @@ export const ROWS: readonly Row[] = [
   },
 ];
 
-export const rowOf = (condition: LayingCondition): Row =>
-  ROWS.find((r) => r.condition === condition) ?? (ROWS[0] as Row);
-
 /** The limit of a row as a number with its source. */
 export function limitGiven(row: Row, ask: Ask): Given | undefined {
   const sourced = row.sourced(ask);

@@ -3,13 +3,11 @@
  * named beside it. What is entered later about an earlier time counts; what only the hours after it showed does not.
  */
 import { isWorkLayer, resolve, findBuildUp, termsOfZone } from '../buildup/index.ts';
-import { callOf, topOf } from '../call/index.ts';
 import { verdictText } from '../figures/index.ts';
 import { brokenIn, type Gate } from '../gates/index.ts';
-import { bayStatus, type BookEntry } from '../record/index.ts';
+import type { BookEntry } from '../record/index.ts';
 import type { System } from '../units/index.ts';
-import type { RoofClimate } from '../weather/index.ts';
-import { gatesOfBay, type JobState } from './jobstate.ts';
+import { callAt, gatesOfBay, seenAt, type JobState } from './jobstate.ts';
 
 /** What the hours after it brought is no fault of whoever began. */
 const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
@@ -31,12 +29,7 @@ export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
   return entry.bays.flatMap(({ bayId }): Against[] => {
     const bay = site.bays.find((b) => b.id === bayId);
     if (!bay) return [];
-    let climate: RoofClimate | undefined;
-    const status = bayStatus(bay, buildUps, state.kept.inputs.book, thenMs, (top) => {
-      const { shade, coated } = topOf(top);
-      climate = state.weather?.climate(bay.zoneId, shade, coated);
-      return climate && state.weather?.bayWeather(climate);
-    });
+    const { status, climate } = seenAt(state, bay, thenMs);
     if (entry.kind === 'preparation') {
       const first = status.buildUp?.layers.find(isWorkLayer);
       if (!first || !status.buildUp || status.laid.length + status.others.length > 0) return [];
@@ -50,17 +43,15 @@ export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
     const buildUp = found && resolve(found, termsOfZone(buildUps, bay.zoneId));
     const layer = buildUp?.layers.filter(isWorkLayer).find((l) => l.id === layerId);
     if (!buildUp || !layer) return [];
-    const call = callOf(
-      { ...status, buildUp, next: layer, hold: undefined, accepted: undefined, state: 'ready' },
-      {
-        climate,
-        crew: state.kept.inputs.weather.crew,
-        nowMs: thenMs,
-        practice: state.practice,
-        windowsFor: (ask, c) => state.kept.windowsOf(ask, c),
-        gatesFor: (ask, windows) => gatesOfBay(state, status, layer, thenMs, ask, climate, windows),
-      },
-    );
+    const then = {
+      ...status,
+      buildUp,
+      next: layer,
+      hold: undefined,
+      accepted: undefined,
+      state: 'ready',
+    } as const;
+    const call = callAt(state, { status: then, climate }, thenMs);
     // A further helping of the same coat makes up for the film that was thin.
     const gates = brokenIn(call.gates).filter((g) => !HINDSIGHT.includes(g.key));
     return gates.length > 0 ? [{ label: bay.label, gates }] : [];

@@ -172,7 +172,7 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
   const inputs = { ...asked, nowMs: atMs };
   const before = previous?.kept;
   if (previous && before && sameInputs(before.inputs, inputs)) return previous;
-  const { survey, buildUps, site, weather, series, book, rules = rulesOf(undefined) } = inputs;
+  const { survey, site, weather, series, book, rules = rulesOf(undefined) } = inputs;
   const practiceText = JSON.stringify(rules.practice);
   const practice =
     previous && before?.practiceText === practiceText ? previous.practice : practiceOf(rules.practice);
@@ -182,36 +182,51 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
       ? previous.weather
       : jobWeather({ doc: weather, series, survey, book, nowMs: atMs, practice });
   const judged: Judged = { weather: view, practice, kept };
-  const calls = site.bays.map((bay): Call => {
-    let climate: RoofClimate | undefined;
-    const status = bayStatus(
-      bay,
-      buildUps,
-      book,
-      atMs,
-      (top) => {
-        const { shade, coated } = topOf(top);
-        climate = view?.climate(bay.zoneId, shade, coated);
-        return climate && view?.bayWeather(climate);
-      },
-      kept.buildUps,
-      practice,
-    );
-    const { next } = status;
-    return callOf(status, {
-      climate,
-      crew: weather.crew,
-      nowMs: atMs,
-      practice,
-      breathes: breathes(kept.zone(bay.zoneId)),
-      windowsFor: (ask, c) => kept.windowsOf(ask, c),
-      gatesFor: (ask, windows) => (next ? gatesOfBay(judged, status, next, atMs, ask, climate, windows) : []),
-    });
-  });
+  const calls = site.bays.map((bay) => callAt(judged, seenAt(judged, bay, atMs), atMs));
   return { atMs, calls, ...judged };
 }
 
 type Judged = Pick<JobState, 'weather' | 'practice' | 'kept'>;
+
+/** A bay at an instant, and the weather of the surface that lies on top. */
+export interface Seen {
+  readonly status: BayStatus;
+  readonly climate: RoofClimate | undefined;
+}
+
+export function seenAt({ weather, practice, kept }: Judged, bay: Bay, nowMs: number): Seen {
+  const { buildUps, book } = kept.inputs;
+  let climate: RoofClimate | undefined;
+  const status = bayStatus(
+    bay,
+    buildUps,
+    book,
+    nowMs,
+    (top) => {
+      const { shade, coated } = topOf(top);
+      climate = weather?.climate(bay.zoneId, shade, coated);
+      return climate && weather?.bayWeather(climate);
+    },
+    kept.buildUps,
+    practice,
+  );
+  return { status, climate };
+}
+
+/** The call for a bay as it is seen at an instant, with its gates. */
+export function callAt(judged: Judged, { status, climate }: Seen, nowMs: number): Call {
+  const { kept, practice } = judged;
+  const { next, bay } = status;
+  return callOf(status, {
+    climate,
+    crew: kept.inputs.weather.crew,
+    nowMs,
+    practice,
+    breathes: breathes(kept.zone(bay.zoneId)),
+    windowsFor: (ask, c) => kept.windowsOf(ask, c),
+    gatesFor: (ask, windows) => (next ? gatesOfBay(judged, status, next, nowMs, ask, climate, windows) : []),
+  });
+}
 
 /** The gates of a bay before a layer is laid on it at an instant. */
 export function gatesOfBay(
