@@ -332,7 +332,7 @@ describe('was it enough, in words', () => {
   it('the limits of the second school are said by their share', () => {
     const status = bayWith(reading(-8), laid('first', -0.2));
     const l = status.laid[0]!;
-    const reasons = [{ kind: 'share' as const, actual: 0.4, limit: 0.2 }];
+    const reasons = [{ kind: 'share' as const, actual: 0.4, limit: 0.2, leastShare: 0.8 }];
     const thin = {
       ...l,
       judgement: {
@@ -342,7 +342,7 @@ describe('was it enough, in words', () => {
       },
     };
     expect(text(coatVerdict('X1.', thin, 0, now))).toContain(
-      'Thin: 40 % of the readings lie between 80 and 100 % of the design; 20 % are allowed',
+      'Thin: 40 % of the readings lie between 80 % and 100 % of the design; 20 % are allowed',
     );
   });
 });

@@ -5,6 +5,7 @@ import {
   blankLayer,
   buildUpProblems,
   CATALOGUE,
+  leastOf,
   resolve,
   whenMissed,
   type BuildUp,
@@ -91,11 +92,32 @@ describe('the table of layers', () => {
     await type(w, 'First coat, rate in mm', '1.2 mm dry');
     expect(coat(draft, 'first').rate).toMatchObject({ basis: 'dryFilm', value: 1.2 });
   });
-  it('an absolute least in another form goes with the form', async () => {
+  it('an absolute least stays what it is when the rate takes another form', async () => {
     const { w, draft } = mounted(page('vehicular-deck'));
-    expect(coat(draft, 'primer').rate.least?.value).toBe(0.4);
+    const primer = coat(draft, 'primer');
+    expect(primer.rate.least?.value).toBe(0.4);
+    const before = leastOf(primer)!.value;
     await type(w, 'Primer, rate in kg/m²', '0.5 L/m2');
-    expect(coat(draft, 'primer').rate.least).toBe(undefined);
+    expect(coat(draft, 'primer').rate.basis).toBe('volume');
+    expect(leastOf(coat(draft, 'primer'))!.value).toBeCloseTo(before, 12);
+  });
+  it('a range is kept with the thicker end as its design, or with the one that is written before it', async () => {
+    const { w, draft } = mounted(page('reinforced-polyurethane'));
+    await type(w, 'First coat, rate in kg/m²', '1.4–1.9 kg/m2');
+    expect(coat(draft, 'first').rate).toMatchObject({ value: 1.9, range: { from: 1.4, to: 1.9 } });
+    await nextTick();
+    const field = () =>
+      w.get<HTMLInputElement>('input[aria-label="First coat, rate in kg/m²"]').element.value;
+    expect(field()).toBe('1.4–1.9');
+    await type(w, 'First coat, rate in kg/m²', '1.7 of 1.4–1.9');
+    expect(coat(draft, 'first').rate).toMatchObject({ value: 1.7, range: { from: 1.4, to: 1.9 } });
+    await nextTick();
+    expect(field()).toBe('1.7 of 1.4–1.9');
+    await type(w, 'First coat, rate in kg/m²', '2.4 of 1.4–1.9');
+    expect(plain(w.get('[role=alert]').text())).toContain('expected a figure inside its range');
+    expect(coat(draft, 'first').rate.value).toBe(1.7);
+    await type(w, 'First coat, rate in kg/m²', '1.8');
+    expect(coat(draft, 'first').rate.range).toBe(undefined);
   });
   it.each(CATALOGUE.map((b) => [b.id, b] as const))('every layer of %s has its row', (_, b) => {
     const { w } = mounted(copy(b));
@@ -138,6 +160,15 @@ describe('stages of cure', () => {
       source: 'data sheet',
       points: [{ atC: 20, hours: 48 }],
     });
+  });
+  it('of a range the safe end counts', async () => {
+    const { w, draft } = mounted();
+    await type(w, 'overcoat from at 20\u00a0°C, hours', '2–5 h');
+    await type(w, 'overcoat until at 20\u00a0°C, hours', '48 to 72');
+    const point = (stage: 'overcoatFrom' | 'overcoatUntil') =>
+      coat(draft, 'second').cure[stage]?.points.find((p) => p.atC === 20);
+    expect(point('overcoatFrom')).toEqual({ atC: 20, hours: 5, range: { from: 2, to: 5 } });
+    expect(point('overcoatUntil')).toEqual({ atC: 20, hours: 48, range: { from: 48, to: 72 } });
   });
   it('an emptied stage goes where it may, and stays where every coat has it', async () => {
     const { w, draft } = mounted();

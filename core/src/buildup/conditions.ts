@@ -1,7 +1,7 @@
 /** When a layer may be laid, how it cures, and what to do when a limit was missed. */
 import { z } from 'zod';
 import { provenance, sourced } from '../job/index.ts';
-import { percent, temperature, text } from './numbers.ts';
+import { isInside, percent, rangeSchema, temperature, text } from './numbers.ts';
 
 export const STAGES = [
   'touch',
@@ -28,7 +28,16 @@ export const cureTableSchema = z
   .strictObject({
     ...provenance,
     points: z
-      .array(z.strictObject({ atC: temperature, hours: z.number().gt(0).max(10000) }))
+      .array(
+        z
+          .strictObject({
+            atC: temperature,
+            /** What counts; of a range the end that is on the safe side, unless somebody chose otherwise. */
+            hours: z.number().gt(0).max(10000),
+            range: rangeSchema.optional(),
+          })
+          .refine((p) => isInside(p.hours, p.range), { error: 'hours inside their range', path: ['hours'] }),
+      )
       .min(1)
       .max(12),
     /** Where humidity matters: the hours times the factor, interpolated in between, held beyond. */
@@ -44,6 +53,9 @@ export const cureTableSchema = z
     error: 'hours that do not grow as it gets warmer',
     path: ['points'],
   });
+
+/** Which end of a printed range is on the safe side: a coat is ready at the later one, and open until the earlier one. */
+export const safeEnd = (stage: Stage): 'from' | 'to' => (stage === 'overcoatUntil' ? 'from' : 'to');
 
 /** The conditions in which a layer may be laid. */
 export const limitsSchema = z.strictObject({

@@ -9,6 +9,7 @@ import { totals } from './films.ts';
 import { isCoat, isWorkLayer, type Coat, type WorkLayer } from './layers.ts';
 import { batchDensity } from './mix.ts';
 import { notchFilm, notchOf } from './notch.ts';
+import { rangeWords } from './rangefindings.ts';
 import { USUAL_MEMBRANE_MM } from './ranges.ts';
 import { cited, densityGiven, dryFilm, leastOf, solidsOf, wetFilm } from './rates.ts';
 import type { BuildUp } from './schema.ts';
@@ -99,6 +100,7 @@ function filmFindings(coat: Coat): Finding[] {
       ),
     );
   }
+  for (const says of rangeWords(coat)) found.push(finding('hold', 'unsafe-end', coat, says));
   const notch = notchOf(coat);
   if (notch) {
     const laid = notchFilm(notch);

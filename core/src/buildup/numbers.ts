@@ -24,6 +24,13 @@ export type RateCondition = (typeof RATE_CONDITIONS)[number];
 export const ZONE_CONDITIONS = ['slope', 'ramp', 'rough', 'absorbent'] as const;
 export type ZoneCondition = (typeof ZONE_CONDITIONS)[number];
 
+/** Both ends of a range as a sheet prints it. The figure beside it is what was chosen inside, and counts. */
+export const rangeSchema = z
+  .strictObject({ from: z.number().gt(0), to: z.number().gt(0) })
+  .refine((r) => r.from < r.to, { error: 'a range whose second figure is the greater', path: ['to'] });
+export const isInside = (value: number, range: { from: number; to: number } | undefined): boolean =>
+  range === undefined || (value >= range.from && value <= range.to);
+
 export const variantSchema = z.strictObject({
   when: z.enum(RATE_CONDITIONS),
   /** The field's rate times the value, or a rate of its own. */
@@ -33,18 +40,26 @@ export const variantSchema = z.strictObject({
   note: text(200).default(''),
 });
 
-export const rateSchema = z.strictObject({
-  basis: z.enum(RATE_BASES),
-  value: z.number().gt(0).max(200),
-  ...provenance,
-  /** How far what was used on a bay may fall short of the rate before it counts as thin, per cent. */
-  tolerancePct: sourced(percent).optional(),
-  /** In the form of the rate: below this the layer fails, whatever the acceptance rule says. */
-  least: z.strictObject({ value: z.number().gt(0).max(200), ...provenance, why: text(200) }).optional(),
-  /** In the form of the rate: above this it is too thick, and why. Absent: by what it is made of, as is usual. */
-  most: z.strictObject({ value: z.number().gt(0).max(400), ...provenance, why: text(200) }).optional(),
-  variants: z.array(variantSchema).max(RATE_CONDITIONS.length).optional(),
-});
+export const rateSchema = z
+  .strictObject({
+    basis: z.enum(RATE_BASES),
+    /** The design: what is ordered and aimed at. */
+    value: z.number().gt(0).max(200),
+    ...provenance,
+    /** As the sheet prints it, in the form of the rate: below it the film is thin, well above it too thick. */
+    range: rangeSchema.optional(),
+    /** How far what was used on a bay may fall short of the rate before it counts as thin, per cent. */
+    tolerancePct: sourced(percent).optional(),
+    /** In the form of the rate: below this the layer fails, whatever the acceptance rule says. */
+    least: z.strictObject({ value: z.number().gt(0).max(200), ...provenance, why: text(200) }).optional(),
+    /** In the form of the rate: above this it is too thick, and why. Absent: by what it is made of, as is usual. */
+    most: z.strictObject({ value: z.number().gt(0).max(400), ...provenance, why: text(200) }).optional(),
+    variants: z.array(variantSchema).max(RATE_CONDITIONS.length).optional(),
+  })
+  .refine((r) => isInside(r.value, r.range), {
+    error: 'a design inside the range of the sheet',
+    path: ['value'],
+  });
 
 export const containerSchema = z.strictObject({
   id: idSchema,
@@ -61,7 +76,19 @@ export const potLifeSchema = z
   .strictObject({
     ...provenance,
     points: z
-      .array(z.strictObject({ atC: z.number().min(-40).max(250), minutes: z.number().gt(0).max(2880) }))
+      .array(
+        z
+          .strictObject({
+            atC: z.number().min(-40).max(250),
+            /** What counts; of a range its shorter end, unless somebody chose otherwise. */
+            minutes: z.number().gt(0).max(2880),
+            range: rangeSchema.optional(),
+          })
+          .refine((p) => isInside(p.minutes, p.range), {
+            error: 'minutes inside their range',
+            path: ['minutes'],
+          }),
+      )
       .min(1)
       .max(12),
   })

@@ -4,6 +4,7 @@
  */
 import { dryFigure, filmFromRate } from '../film/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
+import type { Sourced } from '../job/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 import { TOLERANCE, rateQuantity, type RateBasis } from '../units/index.ts';
 import { CHEMISTRY_TRAITS } from './chemistry.ts';
@@ -143,15 +144,53 @@ export function massRate(coat: Coat): Figure {
 export const variantOf = (coat: Coat, when: RateCondition): RateVariant | undefined =>
   coat.rate.variants?.find((v) => v.when === when);
 
+/** The coat with another number for its rate, in the same form. */
+const withRate = (
+  coat: Coat,
+  number: { value: number } & Partial<Pick<Sourced, 'source' | 'cites'>>,
+): Coat => ({
+  ...coat,
+  rate: { ...coat.rate, ...number },
+});
+
+/** A bound of a rate in another form of it. */
+const boundAs = <T extends { value: number } | undefined>(coat: Coat, bound: T, basis: RateBasis): T =>
+  bound && { ...bound, value: rateAs(withRate(coat, bound), basis).value };
+
+/** Its least and its most stay what they are, said in another form of the rate. */
+const boundsAs = (coat: Coat, basis: RateBasis): Pick<Coat['rate'], 'least' | 'most'> => ({
+  ...(coat.rate.least ? { least: boundAs(coat, coat.rate.least, basis) } : {}),
+  ...(coat.rate.most ? { most: boundAs(coat, coat.rate.most, basis) } : {}),
+});
+
+/** The rate of a coat set anew, in whatever form: its least, its most and its other rates stay as they are. */
+export function rateSet(
+  coat: Coat,
+  rate: Pick<Coat['rate'], 'basis' | 'value' | 'source' | 'cites' | 'range'>,
+): Coat['rate'] {
+  const { cites: _old, range: _range, ...rest } = coat.rate;
+  return { ...rest, ...rate, ...boundsAs(coat, rate.basis) };
+}
+
 /** The coat with the rate of one condition, or itself where the condition asks for no other. */
 export function coatWhen(coat: Coat, when: RateCondition): Coat {
   const variant = variantOf(coat, when);
   if (!variant) return coat;
   const { basis, value, source, cites } = variant;
+  const { range, ...field } = coat.rate;
   const rate =
     basis === 'timesField'
-      ? { ...coat.rate, value: coat.rate.value * value, source, cites }
-      : { ...coat.rate, basis, value, source, cites };
+      ? {
+          ...field,
+          ...(range ? { range: { from: range.from * value, to: range.to * value } } : {}),
+          ...{ value: coat.rate.value * value, source, cites },
+        }
+      : {
+          ...field,
+          ...{ basis, value, source, cites },
+          // The least and the most stay what they are, said in the form of this rate; its range is the field's.
+          ...boundsAs(coat, basis),
+        };
   return { ...coat, rate, because: `rate for ${when}${variant.note ? `: ${variant.note}` : ''}` };
 }
 
@@ -178,28 +217,45 @@ const TOO_THICK = {
   made: ['mostFilmOther', 'it costs'],
 } as const;
 
+const tooThick = (coat: Coat) =>
+  coat.role === 'primer'
+    ? (['mostFilmPrimer', 'what stands in puddles does not cure'] as const)
+    : TOO_THICK[coat.chemistry ? CHEMISTRY_TRAITS[coat.chemistry].cures : 'made'];
+
 export interface MostFilm {
   readonly film: Figure;
   readonly why: string;
 }
 
-/** The thickest wet film that a coat may have: its own, else so many times its design by what it is made of. */
+/**
+ * The thickest wet film that a coat may have: its own; else a little over the range of its sheet; else so many times its
+ * design, by what it is made of.
+ */
 export function mostOf(coat: Coat, practice: Practice = COMMON): MostFilm {
-  const { most } = coat.rate;
-  if (most) {
-    const rate = { ...coat.rate, value: most.value, source: most.source, cites: most.cites };
-    return { film: { ...wetFilm({ ...coat, rate }), label: `${coat.name}, most wet film` }, why: most.why };
+  const { most, range } = coat.rate;
+  const label = `${coat.name}, most wet film`;
+  if (most) return { film: { ...wetFilm(withRate(coat, most)), label }, why: most.why };
+  const [key, why] = tooThick(coat);
+  if (range) {
+    const upper = wetFilm(withRate(coat, { value: range.to }));
+    const over = practice.overRangePct;
+    return {
+      film: {
+        label,
+        value: upper.value * (1 + over.value / 100),
+        quantity: 'film',
+        formula: '{upper} × (1 + {over} / 100)',
+        inputs: { upper: { ...upper, label: `${coat.name}, upper end of its range` }, over },
+        from: 'the upper end of the range of its sheet, with what laying spreads',
+      },
+      why,
+    };
   }
-  const cures = coat.chemistry ? CHEMISTRY_TRAITS[coat.chemistry].cures : 'made';
-  const [key, why] =
-    coat.role === 'primer'
-      ? (['mostFilmPrimer', 'what stands in puddles does not cure'] as const)
-      : TOO_THICK[cures];
   const design = wetFilm(coat);
   const times = practice[key];
   return {
     film: {
-      label: `${coat.name}, most wet film`,
+      label,
       value: design.value * times.value,
       quantity: 'film',
       formula: '{design} × {times}',
@@ -210,12 +266,25 @@ export function mostOf(coat: Coat, practice: Practice = COMMON): MostFilm {
   };
 }
 
-/** The absolute minimum of a rate as a coat, to read its film from; undefined where none is said. */
-export function leastOf(coat: Coat): Figure | undefined {
-  const { least } = coat.rate;
-  if (!least) return undefined;
-  return wetFilm({
-    ...coat,
-    rate: { ...coat.rate, value: least.value, source: least.source, cites: least.cites },
-  });
+/** The absolute minimum of a rate as a film, wet; undefined where none is said. */
+export const leastOf = (coat: Coat): Figure | undefined =>
+  coat.rate.least && wetFilm(withRate(coat, coat.rate.least));
+
+export interface FilmRange {
+  readonly from: Figure;
+  readonly to: Figure;
 }
+
+/** The wet films between which the sheet's range lies; undefined where it prints a single rate. */
+export function filmRangeOf(coat: Coat): FilmRange | undefined {
+  const { range } = coat.rate;
+  if (!range) return undefined;
+  const film = (value: number, end: string): Figure => ({
+    ...wetFilm(withRate(coat, { value })),
+    label: `${coat.name}, ${end} end of its range, wet`,
+  });
+  return { from: film(range.from, 'lower'), to: film(range.to, 'upper') };
+}
+
+/** The wet film below which a coat is thin: the lower end of its range, else its design. */
+export const owedFilm = (coat: Coat): Figure => filmRangeOf(coat)?.from ?? wetFilm(coat);

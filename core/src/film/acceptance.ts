@@ -18,7 +18,13 @@ export type AcceptanceReason =
   | { readonly kind: 'mean'; readonly actualMm: number; readonly limitMm: number }
   | { readonly kind: 'spot'; readonly actualMm: number; readonly limitMm: number; readonly index: number }
   | { readonly kind: 'reading'; readonly actualMm: number; readonly limitMm: number; readonly index: number }
-  | { readonly kind: 'share'; readonly actual: number; readonly limit: number };
+  | {
+      /** Of readings between the least and the nominal film. */
+      readonly kind: 'share';
+      readonly actual: number;
+      readonly limit: number;
+      readonly leastShare: number;
+    };
 
 export type AcceptanceOutcome = 'passes' | 'fails' | 'too close to tell' | 'no readings';
 
@@ -75,7 +81,12 @@ function failuresOf(
   });
   const between = values.filter((v) => !under(v, least) && under(v, nominalMm)).length / values.length;
   if (between > practice.mostBetween.value) {
-    reasons.push({ kind: 'share', actual: between, limit: practice.mostBetween.value });
+    reasons.push({
+      kind: 'share',
+      actual: between,
+      limit: practice.mostBetween.value,
+      leastShare: practice.leastShare.value,
+    });
   }
   return reasons;
 }

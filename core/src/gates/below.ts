@@ -52,7 +52,7 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
   if (j.outcome === 'enough')
     return {
       ...head,
-      limit: j.design,
+      limit: j.owed,
       answer: 'holds',
       says: film ? words`${film} laid, ${j.design} designed.` : ['enough.'],
       opens: [],
@@ -62,11 +62,11 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
     const miss = filmMiss(terms.book, terms.status.bay, laid, limit, terms.nowMs);
     const says =
       j.outcome === 'thin'
-        ? words`thin: ${film ?? j.fromConsumption} of ${j.design}; ${j.missing} are missing.`
+        ? words`thin: ${film ?? j.fromConsumption} of ${j.owed}; ${j.missing} are missing.`
         : words`too thick: ${film ?? j.fromConsumption}, at most ${j.most.film}: ${j.most.why}.`;
     return {
       ...head,
-      limit: j.outcome === 'thin' ? j.design : j.most.film,
+      limit: j.outcome === 'thin' ? j.owed : j.most.film,
       answer: miss.clearedMs === undefined ? 'broken' : 'holds',
       says:
         miss.clearedMs === undefined ? says : [...says, ...words` Put right ${{ atMs: miss.clearedMs }}.`],
@@ -83,7 +83,7 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
   }
   return {
     ...head,
-    limit: j.design,
+    limit: j.owed,
     answer: 'unknown',
     says:
       j.outcome === 'unproven'

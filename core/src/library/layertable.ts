@@ -2,9 +2,17 @@
  * Layers from a plain table: one row a layer, headings in words. What a column does not say is assumed and marked so;
  * what it says is marked "data sheet".
  */
-import { blankLayer, COAT_ROLES, type Coat, type CoatRole, type Layer } from '../buildup/index.ts';
+import { blankLayer, COAT_ROLES, safeEnd, type Coat, type CoatRole, type Layer } from '../buildup/index.ts';
 import { ok, type Problem, type Result } from '../problems/index.ts';
-import { parse, parseRate, readNumber, type Quantity, type System } from '../units/index.ts';
+import {
+  parse,
+  parseRanged,
+  parseRateRanged,
+  readNumber,
+  type Ranged,
+  type Quantity,
+  type System,
+} from '../units/index.ts';
 
 const MOST_ROWS = 40;
 
@@ -58,7 +66,10 @@ export interface TableRead {
 const sheet = (value: number) => ({ value, source: 'data sheet' as const });
 
 /** Of hours at one temperature, 20 °C as data sheets have it, a table with one row. */
-const steady = (hours: number) => ({ source: 'data sheet' as const, points: [{ atC: 20, hours }] });
+const steady = ({ value, range }: Ranged) => ({
+  source: 'data sheet' as const,
+  points: [{ atC: 20, hours: value, ...(range ? { range } : {}) }],
+});
 
 /**
  * Reads rows of a table, the first of which are headings.
@@ -127,14 +138,14 @@ export function layersFromTable(rows: readonly (readonly string[])[], system: Sy
       if (value.ok) take(value.value);
       else problems.push(...value.problems);
     };
-    const rate = parseRate(cell('rate'), 'volume', {
+    const rate = parseRateRanged(cell('rate'), 'volume', {
       system,
       field: `${i}/rate`,
       label: label('rate'),
       above: 0,
       max: 200,
     });
-    if (rate.ok) coat.rate = { basis: rate.value.basis, value: rate.value.value, source: 'data sheet' };
+    if (rate.ok) coat.rate = { ...rate.value, source: 'data sheet' };
     else problems.push(...rate.problems);
     read('density', 'density', (v) => (coat.densityKgPerL = sheet(v)), { min: 0.3, max: 4 });
     if (cell('solids') !== '') {
@@ -160,11 +171,15 @@ export function layersFromTable(rows: readonly (readonly string[])[], system: Sy
     read('surfaceMin', 'temperature', (v) => (coat.limits.surfaceMinC = sheet(v)), temperatures);
     read('surfaceMax', 'temperature', (v) => (coat.limits.surfaceMaxC = sheet(v)), temperatures);
     read('humidityMax', 'percent', (v) => (coat.limits.humidityMaxPct = sheet(v)), { min: 0, max: 100 });
-    const hours = { above: 0, max: 10_000 };
-    read('rainSafe', 'hours', (v) => (coat.cure.rainSafe = steady(v)), hours);
-    read('overcoatFrom', 'hours', (v) => (coat.cure.overcoatFrom = steady(v)), hours);
-    read('overcoatUntil', 'hours', (v) => (coat.cure.overcoatUntil = steady(v)), hours);
-    read('foot', 'hours', (v) => (coat.cure.foot = steady(v)), hours);
+    for (const stage of ['rainSafe', 'overcoatFrom', 'overcoatUntil', 'foot'] as const) {
+      if (cell(stage) === '') continue;
+      const hours = parseRanged(cell(stage), 'hours', safeEnd(stage), {
+        ...{ system, field: `${i}/${stage}`, label: label(stage) },
+        ...{ above: 0, max: 10_000 },
+      });
+      if (hours.ok) coat.cure[stage] = steady(hours.value);
+      else problems.push(...hours.problems);
+    }
     const container = cell('container');
     if (container !== '') {
       const mass = parse(container, 'mass', { system });

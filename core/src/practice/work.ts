@@ -66,6 +66,13 @@ export const WORK = {
     [1.05, 6],
     'common practice: it sags and costs',
   ),
+  overRangePct: number(
+    'a film may lie over the upper end of its sheet’s range by',
+    15,
+    'percent',
+    [0, 50],
+    'common practice: laying spreads by so much',
+  ),
   rollerPass: number('wet film that one rolled pass leaves', 0.2, 'film', [0.03, 1]),
   /** Two people lay so much where the layer says nothing: slow enough to be safe. */
   usualOutput: number('output of a crew where the layer says none', 20, 'output', [1, 500]),

@@ -1,5 +1,13 @@
 /** Was it enough? Film from consumption against film from readings, and the verdict by the build-up's rule. */
-import { litresOf, mostOf, wetFilm, type BuildUp, type Coat, type MostFilm } from '../buildup/index.ts';
+import {
+  litresOf,
+  mostOf,
+  owedFilm,
+  wetFilm,
+  type BuildUp,
+  type Coat,
+  type MostFilm,
+} from '../buildup/index.ts';
 import {
   filmFromConsumption,
   filmFromReadings,
@@ -21,6 +29,8 @@ export type CoatOutcome = 'enough' | 'thin' | 'thick' | 'check' | 'unproven';
 export interface CoatJudgement {
   readonly outcome: CoatOutcome;
   readonly design: Figure;
+  /** What the film is judged against: the lower end of the sheet's range, else the design. */
+  readonly owed: Figure;
   readonly used: Figure;
   readonly fromConsumption: Figure;
   readonly readings: readonly Reading[];
@@ -28,6 +38,8 @@ export interface CoatJudgement {
   /** Gap between the two films as a share of their mean, in percent; absent without readings or consumption. */
   readonly gap: Figure | undefined;
   readonly agrees: boolean | undefined;
+  /** How far the two may lie apart: more means that an area, a count or the readings are wrong. */
+  readonly mostGap: Given;
   readonly acceptance: Acceptance;
   /** The thickest film that may lie there, less what earlier coats left. */
   readonly most: MostFilm;
@@ -137,13 +149,12 @@ function gapFigure(a: Figure, b: Figure): Figure {
     quantity: 'percent',
     formula: 'abs({consumption} − {readings}) / (({consumption} + {readings}) / 2) × 100',
     inputs: { consumption: a, readings: b },
-    from: 'difference over mean; more than 15 % means an area, a count or the readings are wrong (common practice)',
+    from: 'difference over mean',
   };
 }
 
-/** The design film less what earlier coats of the same layer left on the bay: what a further coat has to bring. */
-function filmStillWanted(coat: Coat, earlier: readonly Figure[]): Figure {
-  const design = wetFilm(coat);
+/** A whole film less what earlier coats of the same layer left on the bay: what a further coat has to bring. */
+function filmStillWanted(coat: Coat, design: Figure, earlier: readonly Figure[]): Figure {
   if (earlier.length === 0) return design;
   return {
     label: `${coat.name}, film still wanted`,
@@ -151,7 +162,7 @@ function filmStillWanted(coat: Coat, earlier: readonly Figure[]): Figure {
     quantity: 'film',
     formula: `max(0, {design} − ${earlier.map((_, i) => `{earlier${i + 1}}`).join(' − ')})`,
     inputs: { design, ...Object.fromEntries(earlier.map((f, i) => [`earlier${i + 1}`, f])) },
-    from: 'design film less the films of earlier coats of this layer',
+    from: 'film of a whole coat less the films of earlier coats of this layer',
   };
 }
 
@@ -191,7 +202,8 @@ export function judgeCoat(
   earlier: readonly Figure[] = [],
   practice: Practice = COMMON,
 ): CoatJudgement {
-  const design = filmStillWanted(coat, earlier);
+  const design = filmStillWanted(coat, wetFilm(coat), earlier);
+  const owed = coat.rate.range ? filmStillWanted(coat, owedFilm(coat), earlier) : design;
   const used = usedFigure(coat, entry);
   const fromConsumption = filmFromConsumption(used, area);
   const teeth = teethUsed(entry);
@@ -201,7 +213,7 @@ export function judgeCoat(
   });
   const film = filmFromReadings(readings);
   const fromReadings = film && { ...film, figure: readingsFigure(readings, film) };
-  const acceptance = judgeReadings(buildUp.acceptance, readings, design.value, practice);
+  const acceptance = judgeReadings(buildUp.acceptance, readings, owed.value, practice);
   const consumed = used.value > 0;
   const gap = fromReadings && consumed ? gapFigure(fromConsumption, fromReadings.figure) : undefined;
   const withinStep =
@@ -229,18 +241,20 @@ export function judgeCoat(
             ? 'perhaps'
             : 'no',
       consumed,
-      full: fromConsumption.value >= design.value * (1 - TOLERANCE.relative),
-      nearlyFull: fromConsumption.value >= design.value * (1 - short - TOLERANCE.relative),
+      full: fromConsumption.value >= owed.value * (1 - TOLERANCE.relative),
+      nearlyFull: fromConsumption.value >= owed.value * (1 - short - TOLERANCE.relative),
       finished: entry.finishedAt !== undefined,
       // Too thin for a notch gauge to say much: a primer is controlled by consumption.
       byConsumption: coat.role === 'primer',
     }),
     design,
+    owed,
     used,
     fromConsumption,
     readings,
     fromReadings,
     gap,
+    mostGap: practice.filmsAgreePct,
     agrees,
     acceptance,
     most,

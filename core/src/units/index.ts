@@ -19,6 +19,7 @@ export {
   type ParsedRate,
   type RateBasis,
 } from './parse.ts';
+export { parseRanged, parseRateRanged, showRanged, type End, type Range, type Ranged } from './parserange.ts';
 export {
   convert,
   fineFor,

@@ -105,9 +105,10 @@ export function conditionsVerdict(
 
 function reasonWords(reason: AcceptanceReason): Part[] {
   if (reason.kind === 'share') {
-    const share = given('share between 80 and 100 %', reason.actual * 100, 'percent', 'measured');
+    const least = given('least of a reading, of the design', reason.leastShare * 100, 'percent', 'typical');
+    const share = given('share of the readings', reason.actual * 100, 'percent', 'measured');
     const most = given('most allowed', reason.limit * 100, 'percent', 'typical');
-    return words`${share} of the readings lie between 80 and 100 % of the design; ${most} are allowed`;
+    return words`${share} of the readings lie between ${least} and 100 % of the design; ${most} are allowed`;
   }
   const actual = given('film', reason.actualMm, 'film', 'measured');
   const limit = given('limit', reason.limitMm, 'film', 'typical');
@@ -125,6 +126,12 @@ function remedy(j: CoatJudgement, wetUntilMs: number | undefined, nowMs: number)
     ? words`Roll ${j.missing} more over the thin places while it is still wet${wetUntilMs === undefined ? '.' : ', until '}${wetUntilMs === undefined ? '' : { atMs: wetUntilMs }}${wetUntilMs === undefined ? '' : '.'}`
     : words`${j.missing} are missing. The film has set: key it, clean it, then coat again; do not top up over a skin.`;
 }
+
+/** The design, and what the sheet asks for at least where it prints a range. */
+const designOf = (j: CoatJudgement): Part[] =>
+  j.owed.value < j.design.value
+    ? words`design ${j.design}, ${j.owed} at least by the range of the sheet`
+    : words`design ${j.design}`;
 
 /**
  * Was it enough: one sentence for a coat that was laid.
@@ -151,9 +158,10 @@ export function coatVerdict(
   }
   const quiet = remedy(j, wetUntilMs, nowMs);
   const withQuiet = quiet ? { quiet } : {};
-  const both = j.fromReadings
-    ? words`readings ${j.fromReadings.figure}, consumption ${j.fromConsumption}, design ${j.design}`
-    : words`consumption ${j.fromConsumption}, design ${j.design}`;
+  const found = j.fromReadings
+    ? words`readings ${j.fromReadings.figure}, consumption ${j.fromConsumption}, `
+    : words`consumption ${j.fromConsumption}, `;
+  const both = [...found, ...designOf(j)];
   if (j.outcome === 'enough') {
     return { outcome: 'done', subject, says: ['Enough: ', ...both, '.'] };
   }
@@ -188,7 +196,7 @@ export function coatVerdict(
       says: [
         'Check: ',
         ...both,
-        ...words`: they differ by ${j.gap}, more than 15 %. An area, a container count or the readings are wrong.`,
+        ...words`: they differ by ${j.gap}, more than ${j.mostGap}. An area, a container count or the readings are wrong.`,
       ],
       ...withQuiet,
     };

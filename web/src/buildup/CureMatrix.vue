@@ -1,10 +1,12 @@
 <script setup lang="ts">
 /** Stages of cure over temperature: a row a stage, a column a temperature; an empty cell says nothing. */
 import { computed, ref } from 'vue';
-import { STAGES, type Coat, type Stage } from '@lentum/core/buildup';
+import { safeEnd, STAGES, type Coat, type Stage } from '@lentum/core/buildup';
 import { STAGE_WORDS } from '@lentum/core/words';
+import { type Ranged } from '@lentum/core/units';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import RangedInput from '../shared/RangedInput.vue';
 import { useUnits } from '../shared/units.ts';
 import { editLayer, useEditing, type Provenance } from './editing.ts';
 import RowsEditor, { type RowColumn } from './RowsEditor.vue';
@@ -21,15 +23,20 @@ const temperatures = computed(() => {
   const all = STAGES.flatMap((s) => props.coat.cure[s]?.points.map((p) => p.atC) ?? []);
   return [...new Set([...all, ...extra.value])].sort((a, b) => a - b);
 });
-const hoursAt = (stage: Stage, atC: number): number | undefined =>
-  props.coat.cure[stage]?.points.find((p) => p.atC === atC)?.hours;
+function hoursAt(stage: Stage, atC: number): Ranged | undefined {
+  const point = props.coat.cure[stage]?.points.find((p) => p.atC === atC);
+  return point && { value: point.hours, ...(point.range ? { range: point.range } : {}) };
+}
 
-function setHours(stage: Stage, atC: number, hours: number | undefined): void {
+function setHours(stage: Stage, atC: number, hours: Ranged | undefined): void {
   editLayer(editing, props.coat.id, (layer) => {
     if (layer.kind !== 'coat') return;
     const table = layer.cure[stage];
     const others = (table?.points ?? []).filter((p) => p.atC !== atC);
-    const points = hours === undefined ? others : [...others, { atC, hours }];
+    const points =
+      hours === undefined
+        ? others
+        : [...others, { atC, hours: hours.value, ...(hours.range ? { range: { ...hours.range } } : {}) }];
     points.sort((a, b) => a.atC - b.atC);
     if (points.length === 0) {
       if (!NEEDED.includes(stage)) Reflect.deleteProperty(layer.cure, stage);
@@ -107,10 +114,11 @@ function beginFactors(kind: (typeof factorKinds)[number]): void {
         <tr v-for="s in STAGES" :key="s">
           <th scope="row" class="stage">{{ STAGE_WORDS[s] }}</th>
           <td v-for="t in temperatures" :key="t">
-            <MeasureInput
+            <RangedInput
               :model-value="hoursAt(s, t)"
               quantity="hours"
-              hide-unit
+              :end="safeEnd(s)"
+              :max="10000"
               optional
               :label="`${STAGE_WORDS[s]} at ${say(t, 'temperature', { digits: 0 })}, hours`"
               @update:model-value="(v) => setHours(s, t, v)"
@@ -129,7 +137,10 @@ function beginFactors(kind: (typeof factorKinds)[number]): void {
     </table>
   </div>
   <div class="below">
-    <span class="quiet">Hours; “45 min” and “3 d” are understood too.</span>
+    <span class="quiet"
+      >Hours; “45 min” and “3 d” are understood too. Of a range such as “2–5” the safe end counts: the later
+      one, for “until” the earlier one. Another is written before it: “4 of 2–5”.</span
+    >
     <label class="add"
       >another temperature
       <MeasureInput

@@ -13,7 +13,7 @@ import {
 import { STAGE_WORDS } from '@lentum/core/words';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
-import { sayHours } from './curetimes.ts';
+import { sayHours, sayRangedHours } from './curetimes.ts';
 import MixFacts from './MixFacts.vue';
 import PaperLink from '../shared/PaperLink.vue';
 
@@ -143,7 +143,7 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
         <span class="quiet"
           ><template v-for="(p, i) in s.points" :key="p.atC"
             >{{ i > 0 ? ' · ' : '' }}{{ say(p.atC, 'temperature', { digits: 0 }) }}
-            {{ sayHours(p.hours) }}</template
+            {{ sayRangedHours(p.hours, p.range) }}</template
           ></span
         >
         <span v-if="s.byHumidityPct || s.byWetFilmMm" class="quiet"
@@ -183,7 +183,7 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
         <span class="quiet"
           ><template v-for="(p, i) in coat.potLife.points" :key="p.atC"
             >{{ i > 0 ? ' · ' : '' }}{{ say(p.atC, 'temperature', { digits: 0 }) }}
-            {{ sayHours(p.minutes / 60) }}</template
+            {{ sayRangedHours(p.minutes, p.range, 1 / 60) }}</template
           ></span
         >
       </div>

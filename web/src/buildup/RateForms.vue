@@ -2,8 +2,10 @@
 /** A coat's rate in every form at once: the one that was given, and what follows through density and solids. */
 import { computed } from 'vue';
 import {
+  filmRangeOf,
   isCoat,
   leastOf,
+  mostOf,
   notchFilm,
   notchOf,
   RATE_BASES,
@@ -23,6 +25,7 @@ const forms = computed(() =>
   RATE_BASES.map((basis) => ({ basis, name: NAMES[basis], figure: rateAs(props.coat, basis) })),
 );
 const least = computed(() => leastOf(props.coat));
+const range = computed(() => filmRangeOf(props.coat));
 const notch = computed(() => {
   const tool = notchOf(props.coat);
   return tool && notchFilm(tool);
@@ -53,6 +56,11 @@ const setSource = (from: Provenance): void =>
       ><FigureText :figure="{ ...solidsOf(coat), quantity: 'share' }" />
     </div>
     <div v-if="least"><span class="quiet">least, wet</span><FigureText :figure="least" /></div>
+    <div v-if="range">
+      <span class="quiet">range of the sheet, wet</span
+      ><span><FigureText :figure="range.from" /> to <FigureText :figure="range.to" /></span>
+    </div>
+    <div><span class="quiet">most, wet</span><FigureText :figure="mostOf(coat).film" /></div>
     <div v-if="notch"><span class="quiet">the notch leaves</span><FigureText :figure="notch" /></div>
   </div>
 </template>

@@ -1,19 +1,18 @@
 <script setup lang="ts">
-/** A coverage rate in any form of the trade: mass or volume an area, area a litre or gallon, a wet or a dry film. */
+/** A coverage rate in any form of the trade: mass or volume an area, area a litre or gallon, a wet or a dry film; or a range of it. */
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
-import { format, parseRate, rateQuantity, type RateBasis } from '@lentum/core/units';
+import { parseRateRanged, rateQuantity, showRanged, type RateBasis, type Ranged } from '@lentum/core/units';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ coat: Coat; disabled?: boolean }>();
-const emit = defineEmits<{ change: [rate: { basis: RateBasis; value: number }] }>();
+const emit = defineEmits<{ change: [rate: Ranged & { basis: RateBasis }] }>();
 const { system, unit } = useUnits();
 const id = useId();
 const quantity = computed(() => rateQuantity(props.coat.rate.basis));
-const shown = computed(() =>
-  format(props.coat.rate.value, quantity.value, system.value, { unit: false, digits: 2 }),
-);
+const rated = ({ value, range }: Coat['rate']): Ranged => ({ value, ...(range ? { range } : {}) });
+const shown = computed(() => showRanged(rated(props.coat.rate), quantity.value, 'to', system.value, 2));
 const text = ref(shown.value);
 const problem = ref('');
 watch(shown, (value) => {
@@ -23,7 +22,7 @@ watch(shown, (value) => {
 
 function take(): void {
   if (text.value === shown.value) return;
-  const read = parseRate(text.value, props.coat.rate.basis, {
+  const read = parseRateRanged(text.value, props.coat.rate.basis, {
     system: system.value,
     label: `${props.coat.name}, rate`,
     above: 0,
@@ -42,7 +41,7 @@ function take(): void {
     <el-input
       v-model="text"
       class="num-input rate"
-      :class="{ 'is-wrong': problem }"
+      :class="{ 'is-wrong': problem, ranged: coat.rate.range }"
       :disabled="disabled"
       :aria-label="`${coat.name}, rate in ${unit(quantity)}`"
       :aria-invalid="problem ? 'true' : undefined"
@@ -56,6 +55,9 @@ function take(): void {
 <style scoped>
 .rate {
   width: 5.2rem;
+}
+.ranged {
+  width: 9rem;
 }
 .problem {
   font-size: var(--t-s);

@@ -2,16 +2,21 @@
 /** A short table that is typed into: rows put in and taken out, a field a cell. */
 import { Close, Plus } from '@element-plus/icons-vue';
 import { valueAt } from '@lentum/core/buildup';
-import type { Quantity } from '@lentum/core/units';
+import type { End, Quantity, Ranged } from '@lentum/core/units';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import RangedInput from '../shared/RangedInput.vue';
 import TextInput from '../shared/TextInput.vue';
 import { typedNumber, useEditing } from './editing.ts';
 
 export interface RowColumn {
   readonly key: string;
   readonly name: string;
-  readonly form: 'number' | 'sourced' | 'text' | 'choice';
+  /** `ranged`: a figure, and in `range` beside it what the sheet printed. */
+  readonly form: 'number' | 'sourced' | 'ranged' | 'text' | 'choice';
+  /** Of a range: the end that counts, and the most that is taken. */
+  readonly end?: End;
+  readonly max?: number;
   readonly quantity?: Quantity;
   readonly options?: readonly string[];
   readonly optional?: boolean;
@@ -39,6 +44,20 @@ function set(at: number, column: RowColumn, value: unknown): void {
     'change',
     props.rows.map((r, i) => (i === at ? row : r)),
   );
+}
+function setRanged(at: number, column: RowColumn, next: Ranged | undefined): void {
+  if (!next) return;
+  const { range: _old, ...row } = props.rows[at] ?? {};
+  const now = { ...row, [column.key]: next.value, ...(next.range ? { range: { ...next.range } } : {}) };
+  emit(
+    'change',
+    props.rows.map((r, i) => (i === at ? now : r)),
+  );
+}
+function rangedIn(row: Row, column: RowColumn): Ranged | undefined {
+  const value = row[column.key];
+  const range = row['range'] as Ranged['range'];
+  return typeof value === 'number' ? { value, ...(range ? { range } : {}) } : undefined;
 }
 const numberIn = (row: Row, column: RowColumn): number | undefined => {
   const v = column.form === 'sourced' ? valueAt(row[column.key], 'value') : row[column.key];
@@ -70,6 +89,15 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
               :label="`${label}, row ${i + 1}, ${c.name}`"
               :optional="c.optional ?? false"
               @update:model-value="(v) => set(i, c, v)"
+            />
+            <RangedInput
+              v-else-if="c.form === 'ranged'"
+              :model-value="rangedIn(row, c)"
+              :quantity="c.quantity ?? 'number'"
+              :end="c.end ?? 'to'"
+              :max="c.max ?? 1e6"
+              :label="`${label}, row ${i + 1}, ${c.name}`"
+              @update:model-value="(v) => setRanged(i, c, v)"
             />
             <PickList
               v-else-if="c.form === 'choice'"

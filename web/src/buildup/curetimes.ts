@@ -1,4 +1,5 @@
 import { cureHours, type CureTable } from '@lentum/core/cure';
+import type { Ranged } from '@lentum/core/units';
 
 /** Hours in words: minutes below two hours, days from three days on. */
 export function sayHours(hours: number): string {
@@ -6,6 +7,12 @@ export function sayHours(hours: number): string {
   if (hours >= 72) return `${Number((hours / 24).toFixed(1))} d`;
   return `${Number(hours.toFixed(1))} h`;
 }
+
+/** What counts, and the range that it was chosen from. */
+export const sayRangedHours = (hours: number, range: Ranged['range'], times = 1): string =>
+  range
+    ? `${sayHours(hours * times)} of ${sayHours(range.from * times)} to ${sayHours(range.to * times)}`
+    : sayHours(hours * times);
 
 /** Time that a stage takes at a steady temperature, in words. */
 export function hoursAt(table: { readonly points: CureTable }, tempC: number): string {

@@ -1,8 +1,8 @@
 /** How a build-up is edited on screen: changes go through the holder, typed numbers carry the source that is set. */
 import { inject, provide, reactive, type InjectionKey } from 'vue';
-import { isCoat, type BuildUp, type FieldGroup, type Layer, type Paper } from '@lentum/core/buildup';
+import { isCoat, rateSet, type BuildUp, type FieldGroup, type Layer, type Paper } from '@lentum/core/buildup';
 import type { Source } from '@lentum/core/figures';
-import type { RateBasis } from '@lentum/core/units';
+import type { RateBasis, Ranged } from '@lentum/core/units';
 
 /** Groups of fields that are open: the same for every layer, so that a data sheet is typed off layer by layer. */
 export const openGroups = reactive(new Set<FieldGroup>(['what it is', 'how much']));
@@ -58,14 +58,12 @@ export const written = (from: Provenance) => ({
 export const typedNumber = (editing: Editing, value: number) => ({ value, ...written(editing.typed) });
 
 /** Sets a coat's rate in the form in which it was typed. */
-export const setRate = (editing: Editing, id: string, rate: { basis: RateBasis; value: number }): void =>
+export const setRate = (editing: Editing, id: string, rate: Ranged & { basis: RateBasis }): void =>
   editLayer(editing, id, (layer) => {
     if (!isCoat(layer)) return;
-    const { cites: _old, ...rest } = layer.rate;
-    layer.rate = { ...rest, ...typedNumber(editing, rate.value), basis: rate.basis };
-    // The least and the most are given in the form of the rate: in another form they would say something else.
-    if (rate.basis !== rest.basis) {
-      delete layer.rate.least;
-      delete layer.rate.most;
-    }
+    layer.rate = rateSet(layer, {
+      ...typedNumber(editing, rate.value),
+      basis: rate.basis,
+      ...(rate.range ? { range: { ...rate.range } } : {}),
+    });
   });

@@ -155,7 +155,7 @@ export const LAYER_TABLES: readonly LayerTable[] = [
     least: 1,
     columns: [
       { key: 'atC', name: 'At', form: 'number', quantity: 'temperature' },
-      { key: 'minutes', name: 'Pot life', form: 'number', quantity: 'minutes' },
+      { key: 'minutes', name: 'Pot life, min', form: 'ranged', quantity: 'minutes', end: 'from', max: 2880 },
     ],
     rows: ofCoat((c) => c.potLife.points),
     fresh: (l) => {
