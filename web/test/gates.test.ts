@@ -69,6 +69,20 @@ describe('the gates of a bay', () => {
     const gate = callOf('T7').gates.find((g) => g.key === 'below/fibres-membrane');
     expect(gate?.taken).toMatchObject({ who: 'Ines', reason: 'felt it all over' });
   });
+  it('a finished bay is opened to feet by one tap', async () => {
+    const w = open('H1');
+    expect(w.get('section').attributes('aria-label')).toBe('What it is open to');
+    expect(plain(line(w, 'opening/feet').text())).toContain('nobody has opened it');
+    await buttonIn(line(w, 'opening/feet'), 'Open it')!.trigger('click');
+    await at.wait(50);
+    expect(sent()).toMatchObject({
+      kind: 'opening',
+      bays: [{ bayId: 'hall-1' }],
+      body: { to: 'feet', step: 'opened' },
+    });
+    expect(callOf('H1').gates.find((g) => g.key === 'opening/feet')?.answer).toBe('holds');
+    expect(buttonIn(line(w, 'opening/water'), 'Answer for it')).toBeUndefined();
+  });
   it('what was taken over before says on whose word', () => {
     expect(plain(line(open('H7'), 'details/refused').text())).toContain('On Marek’s word');
   });

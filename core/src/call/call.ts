@@ -4,7 +4,7 @@
  */
 import type { WorkLayer } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
-import { brokenIn, unknownIn, type Gate, type GateGroup } from '../gates/index.ts';
+import { brokenIn, missKey, unknownIn, type Gate, type GateGroup } from '../gates/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 import {
   askOf,
@@ -19,7 +19,7 @@ import {
   type Unsaid,
   type Windows,
 } from '../programme/index.ts';
-import { openMiss, type BayStatus, type Miss } from '../record/index.ts';
+import { openMisses, type BayStatus, type Miss } from '../record/index.ts';
 import { bayAreaFigure } from '../site/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import { hourFloor, hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
@@ -156,7 +156,6 @@ export function callOf(status: BayStatus, terms: Terms): Call {
   const last = status.laid.at(-1);
   const blank = { ...BLANK, status, layer: next };
   if (status.hold || !buildUp) return { ...blank, kind: 'held' };
-  if (state === 'accepted') return { ...blank, kind: 'done' };
   const laying = next && layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
   const ask = next && laying && askOf(next, { layingHours: laying.value, method: crew.method, breathes });
   const known =
@@ -164,26 +163,32 @@ export function callOf(status: BayStatus, terms: Terms): Call {
       ? climate
       : undefined;
   const windows = ask && known ? windowsFor(ask, known) : undefined;
-  const gates = next ? gatesFor(ask, windows) : [];
+  const gates = gatesFor(ask, windows);
+  if (state === 'accepted') return { ...blank, kind: 'done', gates };
   if (state === 'wet') return { ...blank, kind: 'wet', gates };
-  if (state === 'missed') {
-    const miss = openMiss(status);
+  const answered = (key: string): boolean => gates.some((g) => g.key === key && g.taken !== undefined);
+  const miss = openMisses(status).find((m) => !answered(missKey(m.limit)));
+  if (state === 'missed' && miss) {
     return {
       ...blank,
       kind: 'missed',
       gates,
       miss,
-      deadlineMs: miss?.atMs,
-      remedy: miss && remedyFor(buildUp, miss.coat, status.bay, miss.limit),
+      deadlineMs: miss.atMs,
+      remedy: remedyFor(buildUp, miss.coat, status.bay, miss.limit),
     };
   }
-  if (!next) return { ...blank, kind: state === 'curing' ? 'curing' : 'accept' };
-  const remedy =
-    last && status.closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
+  if (!next) return { ...blank, gates, kind: state === 'curing' ? 'curing' : 'accept' };
+  // What somebody answers for no longer sets the time.
+  const opensMs = answered('overcoat/from') ? undefined : status.opensMs;
+  const closesMs = answered('overcoat/until') ? undefined : status.closesMs;
+  const waits = state === 'missed' && (opensMs === undefined || nowMs < opensMs);
+  const curing = (state === 'curing' || waits) && !answered('overcoat/from');
+  const remedy = last && closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
   const broken = brokenIn(gates);
   const [unknown] = unknownIn(gates);
-  const facts = { ...blank, ask, laying, deadlineMs: status.closesMs, remedy, gates };
-  const byHand = groups(broken, BY_HAND).filter((g) => state !== 'curing' || !CAN_WAIT.includes(g.group));
+  const facts = { ...blank, ask, laying, deadlineMs: closesMs, remedy, gates };
+  const byHand = groups(broken, BY_HAND).filter((g) => !curing || !CAN_WAIT.includes(g.group));
   const [first] = byHand;
   if (first) {
     const steps = state === 'bare' && first.group === 'preparation';
@@ -191,26 +196,26 @@ export function callOf(status: BayStatus, terms: Terms): Call {
   }
   const [shut] = groups(broken, ['weather']);
   if (!windows || !ask || !known) {
-    if (state === 'curing') return { ...facts, kind: 'curing' };
+    if (curing) return { ...facts, kind: 'curing' };
     if (shut) return { ...facts, kind: 'shut', gate: shut };
     return { ...facts, kind: unknown ? 'check' : 'open', gate: unknown };
   }
-  if (state === 'curing' && status.opensMs === undefined) return { ...facts, kind: 'curing' };
-  const readyMs = Math.max(nowMs, status.opensMs ?? nowMs);
+  if (curing && opensMs === undefined) return { ...facts, kind: 'curing' };
+  const readyMs = Math.max(nowMs, opensMs ?? nowMs);
   const taken = gates.some((g) => g.group === 'weather' && g.answer !== 'holds' && g.taken);
   // A reading that is against it outweighs a forecast that is not: the next hour at the earliest.
   const fromMs = shut && readyMs === nowMs ? hourFloor(nowMs) + MS_PER_HOUR : readyMs;
-  const [run, later] = usable(windows, known, fromMs, status.closesMs);
+  const [run, later] = usable(windows, known, fromMs, closesMs);
   const failing = failingAt(ask, known, windows, hourOf(known.line, readyMs));
   const said = { ...facts, failing, unsaid: unsaidIn(known), gate: shut ?? unknown };
   // Somebody answers for what the weather says against it.
-  if (taken && !shut && readyMs === nowMs && state !== 'curing' && !(run && run.fromMs <= nowMs))
+  if (taken && !shut && readyMs === nowMs && !curing && !(run && run.fromMs <= nowMs))
     return { ...said, kind: unknown ? 'check' : 'open', lainH: lainHours(status, nowMs) };
-  if (!run) return { ...said, kind: status.closesMs === undefined ? 'shut' : 'lost' };
+  if (!run) return { ...said, kind: closesMs === undefined ? 'shut' : 'lost' };
   const endHour = hourOf(known.line, run.toMs);
-  const endsByWeather = status.closesMs === undefined || run.toMs < status.closesMs;
+  const endsByWeather = closesMs === undefined || run.toMs < closesMs;
   const ends = endsByWeather ? failingAt(ask, known, windows, endHour)[0] : undefined;
-  const lastChance = status.closesMs !== undefined && !later;
+  const lastChance = closesMs !== undefined && !later;
   const lainH = lainHours(status, run.fromMs);
   const window = { ...said, fromMs: run.fromMs, toMs: run.toMs, ends, lastChance, lainH };
   if (run.fromMs > nowMs) return { ...window, kind: readyMs > nowMs ? 'curing' : 'opens' };

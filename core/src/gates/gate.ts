@@ -16,6 +16,7 @@ export const GATE_GROUPS = [
   'lying',
   'hot',
   'weather',
+  'opening',
 ] as const;
 export type GateGroup = (typeof GATE_GROUPS)[number];
 

@@ -13,6 +13,7 @@ import { comesAfterDetails, detailGates } from './details.ts';
 import { decisionsOn, takenOver, type Gate } from './gate.ts';
 import { coveredGround, groundGates } from './ground.ts';
 import { hotGates } from './hot.ts';
+import { missGates } from './missed.ts';
 import { lyingGates, overcoatGates } from './overcoat.ts';
 import { preparationGates, preparationsOn, unpreparedBelow } from './preparation.ts';
 import { WeatherGates } from './weather.ts';
@@ -96,6 +97,7 @@ export function gatesOf(terms: GateTerms): Gate[] {
       nowMs,
       mustBeAccepted: (l) => holdPoints.includes(isCoat(l) && l.role === 'primer' ? 'primer' : 'coats'),
     }),
+    ...missGates(status),
     ...overcoatGates(status, nowMs),
     ...lyingGates(span?.lastMs, stepMs(done, 'wash', 'rewash'), stepMs(done, 'growth'), nowMs, practice),
     ...hotGates(layer, bay.zoneId, book, nowMs, endsMs, practice),

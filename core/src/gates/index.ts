@@ -14,4 +14,6 @@ export { gatesOf, type GateTerms } from './gates.ts';
 export { groundTerms } from './ground.ts';
 export { detailsOn } from './details.ts';
 export { isHot } from './hot.ts';
+export { missKey } from './missed.ts';
+export { openingGates, type OpenedTo } from './openings.ts';
 export { isFresh, WeatherGates } from './weather.ts';

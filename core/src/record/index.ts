@@ -55,6 +55,7 @@ export {
   earlierFilms,
   latestConditions,
   openMiss,
+  openMisses,
   type BayState,
   type BayStatus,
   type BayWeather,

@@ -168,7 +168,11 @@ const HARMS = {
   rain: ['rainSafe', 'rainSafe'],
   shoes: ['foot', 'foot'],
   traffic: ['wheels', 'wheels'],
+  'standing water': ['flood', 'rainSafe'],
 } as const;
+
+type Harm = keyof typeof HARMS;
+const isHarm = (what: string): what is Harm => what in HARMS;
 
 /**
  * Events that came too early for the coat that lay on top. Where the times are not known, what somebody saw counts as too
@@ -181,7 +185,7 @@ export function eventMisses(
 ): Miss[] {
   return doings.events.flatMap((event): Miss[] => {
     const { what } = event.body;
-    if (what !== 'rain' && what !== 'shoes' && what !== 'traffic') return [];
+    if (!isHarm(what)) return [];
     const atMs = Date.parse(event.body.at);
     const under = laid.findLast((l) => Date.parse(l.entry.startedAt) <= atMs);
     if (!under) return [];

@@ -76,6 +76,9 @@ export interface BayStatus {
   readonly basis: 'weather' | 'readings' | 'assumed' | undefined;
   /** Assumed: before this it is surely not reached, even at the fastest row. */
   readonly soonestMs: number | undefined;
+  /** Of the surface that lies on top, as steps, and until when they are known: what its cure goes by. */
+  readonly temperatures: readonly TemperatureStep[];
+  readonly temperaturesUntilMs: number;
   readonly hold: StepEntry | undefined;
   readonly accepted: StepEntry | undefined;
   /** Limits that were missed, with what was done about it; those that wait for it hold the bay. */
@@ -88,9 +91,11 @@ export interface BayStatus {
 const byTime = <T>(list: readonly T[], time: (item: T) => string): T[] =>
   [...list].sort((a, b) => Date.parse(time(a)) - Date.parse(time(b)));
 
-/** The first missed limit of the coat on top that is not mended; it holds the bay. */
-export const openMiss = ({ misses, laid }: Pick<BayStatus, 'misses' | 'laid'>): Miss | undefined =>
-  misses.find((m) => m.clearedMs === undefined && m.entryId === laid.at(-1)?.entry.id);
+/** Missed limits of the coat on top that are not mended; they hold the bay. */
+export const openMisses = ({ misses, laid }: Pick<BayStatus, 'misses' | 'laid'>): Miss[] =>
+  misses.filter((m) => m.clearedMs === undefined && m.entryId === laid.at(-1)?.entry.id);
+export const openMiss = (status: Pick<BayStatus, 'misses' | 'laid'>): Miss | undefined =>
+  openMisses(status)[0];
 
 /** Films that coats of the same layer, laid before an entry, left on its bay. */
 export const earlierFilms = (
@@ -319,6 +324,8 @@ export function bayStatus(
     others,
     next,
     ...t,
+    temperatures,
+    temperaturesUntilMs: covers ? known.untilMs : Infinity,
     forecast: covers,
     basis: last ? (covers ? 'weather' : temperatures.length > 0 ? 'readings' : 'assumed') : undefined,
     hold,

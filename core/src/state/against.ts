@@ -1,11 +1,11 @@
 /**
- * What was laid, or got ready, against a gate. It is taken and said: the entry stands, and what stood against it then is
+ * What was laid, got ready or opened against a gate. It is taken and said: the entry stands, and what stood against it then is
  * named beside it. What is entered later about an earlier time counts; what only the hours after it showed does not.
  */
 import { isWorkLayer, resolve, findBuildUp, termsOfZone } from '../buildup/index.ts';
 import { verdictText } from '../figures/index.ts';
-import { brokenIn, type Gate } from '../gates/index.ts';
-import type { BookEntry } from '../record/index.ts';
+import { brokenIn, openingGates, type Gate } from '../gates/index.ts';
+import type { BookEntry, BookEntryOf } from '../record/index.ts';
 import type { System } from '../units/index.ts';
 import { callAt, gatesOfBay, seenAt, type JobState } from './jobstate.ts';
 
@@ -17,8 +17,26 @@ export interface Against {
   readonly gates: readonly Gate[];
 }
 
+/** What the cure said against an opening when it was given. */
+function openedAgainst(state: JobState, entry: BookEntryOf<'opening'>): Against[] {
+  if (entry.body.step !== 'opened') return [];
+  const { site, book } = state.kept.inputs;
+  // Just before it: what it says itself is not against it.
+  const thenMs = Date.parse(entry.body.at) - 1;
+  return entry.bays.flatMap(({ bayId }): Against[] => {
+    const bay = site.bays.find((b) => b.id === bayId);
+    if (!bay) return [];
+    const { status } = seenAt(state, bay, thenMs);
+    const gates = brokenIn(openingGates(status, book, thenMs)).filter(
+      (g) => g.key === `opening/${entry.body.to}`,
+    );
+    return gates.length > 0 ? [{ label: bay.label, gates }] : [];
+  });
+}
+
 /** The gates that stood against a coat, a ply or a preparation when it was begun, for each of its bays. */
 export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
+  if (entry.kind === 'opening') return openedAgainst(state, entry);
   if (entry.kind !== 'coat' && entry.kind !== 'ply' && entry.kind !== 'preparation') return [];
   const { site, buildUps } = state.kept.inputs;
   const startMs = Date.parse(
@@ -64,6 +82,7 @@ export function againstWords(
   reason: string | undefined,
   system: System,
   time: (ms: number) => string,
+  done: 'laid' | 'opened' = 'laid',
 ): string[] {
   const sets = new Map<string, { labels: string[]; says: string }>();
   for (const { label, gates } of against) {
@@ -80,5 +99,5 @@ export function againstWords(
     set.labels.push(label);
   }
   const why = reason ? ` Reason given: ${reason.replace(/\.$/, '')}.` : ' No reason is given.';
-  return [...sets.values()].map(({ labels, says }) => `${labels.join(', ')} laid against: ${says}.${why}`);
+  return [...sets.values()].map(({ labels, says }) => `${labels.join(', ')} ${done} against: ${says}.${why}`);
 }

@@ -6,7 +6,7 @@ import { ZoneBuildUps, type BuildUpDoc, type Limits, type WorkLayer } from '../b
 import { callOf, jobWeather, topOf, type Call, type JobWeather } from '../call/index.ts';
 import { detailSchedule, type Detail, type DetailSchedule } from '../details/index.ts';
 import { SUBSTRATES } from '../family/index.ts';
-import { detailsOn, gatesOf, isFresh, WeatherGates, type Gate } from '../gates/index.ts';
+import { detailsOn, gatesOf, isFresh, openingGates, WeatherGates, type Gate } from '../gates/index.ts';
 import { rulesOf, type JobRules } from '../job/index.ts';
 import { practiceOf, type Practice } from '../practice/index.ts';
 import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
@@ -224,7 +224,10 @@ export function callAt(judged: Judged, { status, climate }: Seen, nowMs: number)
     practice,
     breathes: breathes(kept.zone(bay.zoneId)),
     windowsFor: (ask, c) => kept.windowsOf(ask, c),
-    gatesFor: (ask, windows) => (next ? gatesOfBay(judged, status, next, nowMs, ask, climate, windows) : []),
+    gatesFor: (ask, windows) =>
+      next
+        ? gatesOfBay(judged, status, next, nowMs, ask, climate, windows)
+        : openingGates(status, kept.inputs.book, nowMs),
   });
 }
 

@@ -18,7 +18,13 @@ export function useEntryWords() {
     if (!work || !job.state) return [];
     const reason = 'against' in entry.body ? entry.body.against : undefined;
     return work
-      .againstWords(work.laidAgainst(job.state, entry), reason, job.system, job.time)
+      .againstWords(
+        work.laidAgainst(job.state, entry),
+        reason,
+        job.system,
+        job.time,
+        entry.kind === 'opening' ? 'opened' : 'laid',
+      )
       .map((says) => ({ rule: 'laid against' as const, says }));
   }
   return {

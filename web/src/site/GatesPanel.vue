@@ -29,9 +29,16 @@ const against = computed(() =>
     .map((gate) => ({ gate, settling: settlingOf(gate) })),
 );
 const holding = computed(() => props.call.gates.filter((g) => g.answer === 'holds'));
+const holds = computed(() => {
+  const { length } = holding.value;
+  if (!props.call.layer) return `Opened: ${length}`;
+  return `${length} ${length === 1 ? 'gate holds' : 'gates hold'}`;
+});
 const markOf = (g: Gate) => (g.taken ? 'done' : g.answer === 'broken' ? 'hold' : 'check');
+const ANSWERS = { broken: 'broken', unknown: 'not known', holds: '' } as const;
+const OPENINGS = { broken: 'not yet', unknown: 'not opened', holds: '' } as const;
 const answerOf = (g: Gate): string =>
-  g.taken ? 'taken over' : g.answer === 'broken' ? 'broken' : 'not known';
+  g.taken ? 'taken over' : (g.group === 'opening' ? OPENINGS : ANSWERS)[g.answer];
 
 /** The gate that somebody is about to answer for. */
 const taking = shallowRef<Gate>();
@@ -68,8 +75,12 @@ const take = (): Promise<void> =>
 </script>
 
 <template>
-  <section v-if="call.gates.length > 0" aria-label="What must hold before the next layer" class="gates">
-    <h3 class="minor">Before {{ call.layer?.name.toLowerCase() }}</h3>
+  <section
+    v-if="call.gates.length > 0"
+    :aria-label="call.layer ? 'What must hold before the next layer' : 'What it is open to'"
+    class="gates"
+  >
+    <h3 class="minor">{{ call.layer ? `Before ${call.layer.name.toLowerCase()}` : 'Open to' }}</h3>
     <ul v-if="against.length > 0">
       <li v-for="{ gate, settling } in against" :key="gate.key" :data-gate="gate.key">
         <VerdictMark :outcome="markOf(gate)" />
@@ -109,7 +120,7 @@ const take = (): Promise<void> =>
               >{{ settling.name }}</el-button
             >
             <el-button
-              v-if="taking?.key !== gate.key && gate.fixed !== 'never'"
+              v-if="call.layer && taking?.key !== gate.key && gate.fixed !== 'never'"
               text
               class="tap"
               @click="begin(gate)"
@@ -134,7 +145,7 @@ const take = (): Promise<void> =>
       </li>
     </ul>
     <details v-if="holding.length > 0">
-      <summary>{{ holding.length }} {{ holding.length === 1 ? 'gate holds' : 'gates hold' }}</summary>
+      <summary>{{ holds }}</summary>
       <dl>
         <template v-for="g in holding" :key="g.key">
           <dt>{{ g.name }}</dt>

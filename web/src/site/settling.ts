@@ -38,6 +38,8 @@ export function settlingOf({ settle, answer, key }: Gate): Settling {
       return { does: 'coat', name: key.startsWith('below/film') ? 'Put the coat right' : 'Log the coat' };
     case 'preparation':
       return { does: 'tap', name: key === 'preparation/none' ? 'It was prepared' : 'Done' };
+    case 'opening':
+      return { does: 'tap', name: settle.known['step'] === 'closed' ? 'Close it' : 'Open it' };
     case 'detail':
       return { does: 'tap', name: settle.known['step'] === 'accepted' ? 'Accepted' : 'Made' };
     case 'remedy':
@@ -65,6 +67,8 @@ export async function settleByTap(job: Job, bay: Bay, { settle, name }: Gate): P
       ...{ at, steps: [], complete: false },
       ...(settle.known as Partial<Body<'preparation'>>),
     });
+  if (settle.kind === 'opening')
+    await job.tap(says, 'opening', where, { at, ...(settle.known as Pick<Body<'opening'>, 'to' | 'step'>) });
   if (settle.kind === 'detail')
     await job.tap(says, 'detail', where, {
       ...{ at, detailId: ALL_DETAILS, name: 'All details', step: 'made' as const },

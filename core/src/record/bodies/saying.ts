@@ -4,7 +4,15 @@ import { MISSABLE } from '../../buildup/index.ts';
 import { idSchema } from '../../job/index.ts';
 import { at, batch, instant, litres, note, said, text } from './common.ts';
 
-export const EVENTS = ['rain', 'shoes', 'traffic', 'spill', 'damage', 'stop of work'] as const;
+export const EVENTS = [
+  'rain',
+  'shoes',
+  'traffic',
+  'standing water',
+  'spill',
+  'damage',
+  'stop of work',
+] as const;
 
 export const eventBody = z.strictObject({
   ...at,
@@ -14,7 +22,7 @@ export const eventBody = z.strictObject({
   ...note,
 });
 
-export const OPENED_TO = ['rain', 'feet', 'wheels'] as const;
+export const OPENED_TO = ['rain', 'feet', 'wheels', 'water'] as const;
 
 export const openingBody = z.strictObject({
   ...at,
