@@ -196,11 +196,12 @@ describe('what a detail takes', () => {
     expect(work(everything(), 'side 1').pieces[0]!.pattern.cuts).toEqual([]);
   });
 
-  it('bars: one fixing at each spacing and one at the end', () => {
+  it('bars: fixed at their spacing and at both ends of each', () => {
     const bar = work(everything(), 'bar');
     const fixings = bar.materials.find((m) => m.name === 'Fasteners for bars')!;
-    // 12 m at 250 mm: 48 spaces, 49 fixings.
-    expect(fixings.amount.value).toBe(49);
+    // 12 m in bars of 2.5 m: five of 2.40 m, each 10 spaces of no more than 250 mm, 11 fixings.
+    expect(fixings.amount.value).toBe(55);
+    expect(evaluate(fixings.amount)).toBe(55);
   });
 
   it('cracks: a hairline gets a stripe, a wide or a moving one a strip; a moving one is cut out and filled', () => {

@@ -50,6 +50,11 @@ const noLimit = withCoat(polyurethane, 'primer', (c) => {
   return { limits: rest };
 });
 const sheet = (value: number) => ({ value, source: 'data sheet' as const });
+const SPRAY = {
+  kind: 'airless spray' as const,
+  ...{ tipMm: sheet(0.5), fanDeg: sheet(50), pressureBar: sheet(180), overlapPct: sheet(50), note: '' },
+};
+
 /** Primed yesterday, everything in order. */
 const primed = (...more: Told[]): Told[] => [
   moisture(3.5, 90),
@@ -101,6 +106,12 @@ const bleeding: BuildUp = {
   ...acrylic,
   layers: acrylic.layers.map((l) => (isCoat(l) ? { ...l, blocksBleed: false } : l)),
 };
+
+/** The same with a spray among its tools. */
+const sprayedOn = (b: BuildUp): BuildUp => ({
+  ...b,
+  layers: b.layers.map((l) => (isCoat(l) ? { ...l, tools: [...l.tools, SPRAY] } : l)),
+});
 
 const CASES: readonly [name: string, job: GateJob, key: string, answer: string, words: RegExp][] = [
   // 1. The ground.
@@ -530,7 +541,7 @@ const CASES: readonly [name: string, job: GateJob, key: string, answer: string, 
     {
       entries: [...READY.slice(0, 3), reading(0.1, { windMPerS: 9 })],
       crew: { method: 'sprayed' },
-      buildUp: limits({ windSprayMaxMPerS: sheet(5) }),
+      buildUp: sprayedOn(limits({ windSprayMaxMPerS: sheet(5) })),
     },
     'weather/wind',
     'broken',
@@ -660,7 +671,7 @@ describe('wind that stops the spray', () => {
       {
         ...acrylicCoat,
         limits: { ...acrylicCoat.limits, windSprayMaxMPerS: sheet(5), windHandMaxMPerS: sheet(10) },
-        tools: [{ kind: 'roller', passMm: sheet(passMm), note: '' }],
+        tools: [SPRAY, { kind: 'roller', passMm: sheet(passMm), note: '' }],
         thinning: { with: 'Water', mostPct: sheet(5), note: '' },
       },
     ],
@@ -677,6 +688,15 @@ describe('wind that stops the spray', () => {
     expect(says(job(7, film / 3.2), 'weather/wind')).toContain('4 passes');
     const verdict = callVerdict(callFor(job(7, film / 3)), NOW);
     expect(verdictText(verdict.quiet ?? [], 'metric', clock)).toContain('Roll it instead: 3 passes');
+  });
+  it('a coat whose tools name no spray is rolled, however the crew works', () => {
+    const rolled = (tools: Coat['tools']): GateJob => {
+      const [layer] = sprayed(film / 3).layers as [Coat];
+      return { ...job(7, film / 3), buildUp: { ...sprayed(film / 3), layers: [{ ...layer, tools }] } };
+    };
+    expect(gateOf(rolled([{ kind: 'roller', note: '' }]), 'weather/wind')?.answer).toBe('holds');
+    expect(gateOf(rolled([SPRAY]), 'weather/wind')?.answer).toBe('broken');
+    expect(gateOf(rolled([]), 'weather/wind')?.answer).toBe('broken');
   });
   it('but not where it blows too hard for a roller, nor where it is rolled anyway', () => {
     expect(says(job(12, film / 3), 'weather/wind')).not.toContain('Roll it');

@@ -1,4 +1,4 @@
-/** The build-ups and the bays of the Velmora ferry terminal. Three of its eight zones are in work; the workshop's plies and the podium's hot layers have begun. */
+/** The build-ups and the bays of the Velmora ferry terminal: six of its eight zones are in work, the deck and the balcony are held by what the survey found. */
 import { CATALOGUE, isCoat, type BuildUpDoc, type Coat, type ZoneBuildUp } from '@lentum/core/buildup';
 import type { BayBasis, SiteDoc } from '@lentum/core/site';
 import { splitZone } from '@lentum/core/site';
@@ -56,6 +56,9 @@ const CUTS: readonly { zoneId: string; layerId: string; basis: BayBasis }[] = [
   { zoneId: 'workshop', layerId: 'primer', basis: { kind: 'container', containerId: 'can-10' } },
   { zoneId: 'canopy', layerId: 'base', basis: { kind: 'container', containerId: 'pail-10' } },
   { zoneId: 'garden', layerId: 'first', basis: { kind: 'charge' } },
+  { zoneId: 'deck', layerId: 'primer', basis: { kind: 'container', containerId: 'drum-25' } },
+  { zoneId: 'balcony', layerId: 'base', basis: { kind: 'container', containerId: 'pail-19' } },
+  { zoneId: 'office', layerId: 'fill', basis: { kind: 'container', containerId: 'drum-200' } },
 ];
 
 /** Ladders and doors: where people come on to each zone. */
@@ -65,6 +68,9 @@ const ACCESS: SiteDoc['access'] = [
   { zoneId: 'canopy', at: { alongM: 0.3, acrossM: 0.2 } },
   { zoneId: 'workshop', at: { alongM: 0.5, acrossM: 0.2 } },
   { zoneId: 'garden', at: { alongM: 17.5, acrossM: 6.5 } },
+  { zoneId: 'deck', at: { alongM: 25.5, acrossM: 0.5 } },
+  { zoneId: 'balcony', at: { alongM: 2.7, acrossM: 1.6 } },
+  { zoneId: 'office', at: { alongM: 10.5, acrossM: 0.3 } },
 ];
 
 /** The bays, with ids that are the same each time. */

@@ -59,7 +59,7 @@ export const weatherAt = (at: Date): WeatherDoc =>
       // No seasons: the demo's spring lasts.
       climate: { meanC: 17, seasonK: 0, dayK: 4.5, spreadK: 7, windMPerS: 3 },
     },
-    crew: { people: 2 },
+    crew: { people: 2, method: 'sprayed' },
   });
 
 const BACK_H = 24 * 6;

@@ -29,6 +29,8 @@ export interface Laying {
   readonly over: number;
   readonly gauge: Body<'coat'>['gauge'];
   readonly lastWetMm: readonly number[];
+  /** Bays by their labels where the gauge read otherwise. */
+  readonly lastWetOn?: Readonly<Record<string, readonly number[]>>;
   readonly batch: string;
   readonly note?: string;
   readonly hours?: number;
@@ -39,6 +41,7 @@ interface Place {
   readonly zoneId?: string;
   readonly bays?: readonly Share[];
   readonly supersedes?: string;
+  readonly place?: { readonly alongM: number; readonly acrossM: number };
 }
 
 export class Story {
@@ -84,6 +87,26 @@ export class Story {
   conditions(zoneId: string, ...hours: readonly number[]): void {
     for (const h of hours)
       this.add(h, 'Ines', 'conditions', { zoneId }, { at: this.at(h), ...this.sky(zoneId, h) });
+  }
+
+  /** The same with the wind, as a cup read it. */
+  windy(zoneId: string, hours: number, windMPerS: number): void {
+    const body = { at: this.at(hours), ...this.sky(zoneId, hours), windMPerS };
+    this.add(hours, 'Ines', 'conditions', { zoneId }, body);
+  }
+
+  /** A meter reading of the ground at a spot of a zone. */
+  moisture(zoneId: string, hours: number, value: number, place: { alongM: number; acrossM: number }): void {
+    this.add(
+      hours,
+      'Ines',
+      'test',
+      { zoneId, place },
+      {
+        ...{ at: this.at(hours), test: 'moisture', instrument: 'moisture meter', value },
+        ...{ scale: 'scale of the meter', unprimed: false },
+      },
+    );
   }
 
   /** The readings of a zone's survey, as entries of the one who took them. */
@@ -170,7 +193,10 @@ export class Story {
       containers: [{ containerId: laying.containerId, opened, batch: laying.batch }],
       leftOver: { basis: laid.basis, value: Number((opened * laying.net - used).toFixed(2)) },
       gauge: laying.gauge,
-      readings: bays.map((b) => ({ bayId: b.id, lastWetMm: [...laying.lastWetMm] })),
+      readings: bays.map((b) => ({
+        bayId: b.id,
+        lastWetMm: [...(laying.lastWetOn?.[b.label] ?? laying.lastWetMm)],
+      })),
       ...(laying.note === undefined ? {} : { note: laying.note }),
       ...laying.more,
     });

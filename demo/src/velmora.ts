@@ -136,6 +136,8 @@ function terrace(story: Story): void {
     story.coat(numbered('T', from, to), 'membrane', hours, {
       ...drum,
       ...{ over: 0.06, lastWetMm: [2, 2, 2.5, 2, 2.5], hours: 1.1 },
+      // The last of the drum was drawn out over it.
+      lastWetOn: { T8: [1.6, 1.5, 1.6, 1.8, 1.5] },
       more: { against: 'Shaded with sheets, resin kept cool in the shed.' },
     });
   const wear = numbered('T', 1, 4);
@@ -161,6 +163,8 @@ function terrace(story: Story): void {
     ...{ over: 0.04, gauge: 'fine', lastWetMm: [0.6, 0.55, 0.6, 0.6], batch: 'M-0911' },
   });
   story.decided(['T1', 'T2'], 'accepted', -13.6);
+  // The corner that is still bare has drawn water overnight.
+  story.moisture('terrace', -1.5, 5.2, { alongM: 8, acrossM: 5.5 });
   for (const bay of ['terrace-1', 'terrace-2'])
     story.add(
       -13.5,
@@ -172,7 +176,7 @@ function terrace(story: Story): void {
 }
 
 function canopy(story: Story): void {
-  story.conditions('canopy', -22);
+  story.conditions('canopy', -47, -22);
   const six = numbered('C', 1, 6);
   story.prepared(six, -21.5, {
     ...{ steps: ['wash', 'dry'], method: 'high pressure', pressureBar: 300 },
@@ -213,7 +217,40 @@ function canopy(story: Story): void {
       leftOver: { ...first.body.leftOver, value: Number((first.body.leftOver.value - 0.6).toFixed(2)) },
       note: 'Left over weighed again: the lid was on the scale the first time.',
     });
-  story.conditions('canopy', -0.005);
+  // The end at the mooring went ahead: primed and striped two days ago.
+  story.prepared(['C7'], -47.5, {
+    steps: ['wash', 'rust', 'dry'],
+    method: 'high pressure',
+    pressureBar: 300,
+  });
+  const ahead = { ...pail, lastWetMm: [], hours: 0.6 } as const;
+  story.coat(['C7'], 'rust', -46.4, {
+    ...ahead,
+    more: { method: 'sprayed', tip: '0.43 mm', pressureBar: 180 },
+  });
+  story.coat(['C7'], 'stripe', -41.5, {
+    ...{ ...ahead, batch: 'E-1204', lastWetMm: [0.4, 0.4, 0.35, 0.4, 0.4] },
+    more: { method: 'brushed' },
+  });
+  story.detailed(['C7'], -41, 'Every fastener, cut edge and lap by brush, fleece on the laps.');
+  story.windy('canopy', -0.005, 6.8);
+}
+
+/** Emulsion over gravel: one bay got far too much, the other was begun too early. */
+function office(story: Story): void {
+  story.conditions('office', -69, -43, -0.7);
+  story.prepared(['O1', 'O2'], -70, { steps: ['dry'], complete: true });
+  const drum = { containerId: 'drum-200', net: 200, gauge: 'deep', batch: 'B-4471', hours: 1 } as const;
+  story.coat(['O1'], 'fill', -68, { ...drum, over: 0.03, lastWetMm: [2.5, 2.5, 2.5] });
+  story.coat(['O1'], 'base', -42.5, {
+    ...{ ...drum, over: 2.8, lastWetMm: [3, 3, 3] },
+    note: 'Both crews poured this bay.',
+  });
+  story.detailed(['O1'], -41.2, 'Outlet, corners and kerb in fabric over the base.');
+  story.coat(['O2'], 'fill', -41, { ...drum, over: 0.02, lastWetMm: [2.5, 2.5, 2.5] });
+  // Five minutes after the fill coat.
+  story.coat(['O2'], 'base', -40.2, { ...drum, over: 0.03, lastWetMm: [1.6, 1.6, 1.8], hours: 0.8 - 5 / 60 });
+  story.detailed(['O2'], -39, 'Corners and the curved parapet in fabric over the base.');
 }
 
 /** Sheets: primed in the morning, the first bays under their base ply by now. */
@@ -226,7 +263,7 @@ function workshop(story: Story): void {
   story.ply('W1', 'base', -17.5, 2.7, 'B-7702');
   story.ply('W2', 'base', -15.8, 2.8, 'B-7702');
   story.ply('W1', 'cap', -13.9, 4.1, 'C-9914');
-  story.conditions('workshop', -0.5);
+  story.conditions('workshop', -1.3);
 }
 
 /** Hot work: two charges under one permit, with a watch after the last flame. */
@@ -349,6 +386,7 @@ export function velmora(anchor: Date): JobContent {
   canopy(story);
   workshop(story);
   garden(story);
+  office(story);
   details(story);
   const inOrder = [...story.entries].sort((a, b) => Date.parse(a.madeAt) - Date.parse(b.madeAt));
   // What was tested is told by the record.

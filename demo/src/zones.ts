@@ -181,7 +181,7 @@ function deck(anchor: Date): Zone {
     tests: tests('deck', anchor, [
       ['moisture', 4.1, -30, [4, 8]],
       ['moisture', 5.2, -30, [20, 10]],
-      ['moisture', 6.8, -29.8, [12.8, 1.2]],
+      ['moisture', 8, -29.8, [12.8, 1.2]],
       ['strength', 34, -52],
       ['profile', 3, -50],
       ['profile', 4, -50],

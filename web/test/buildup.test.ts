@@ -258,8 +258,8 @@ describe('at a glance', () => {
     const b = page('two-coat-silicone');
     coat(b, 'base').densityKgPerL.source = 'measured';
     const text = plain(show(SourceBar, { props: { of: b } }).text());
-    expect(text).toContain('90 of 91 numbers typical');
-    expect(text).toContain('1 measured, 90 typical');
+    expect(text).toContain('91 of 92 numbers typical');
+    expect(text).toContain('1 measured, 91 typical');
   });
   it('the caution card begins with what is lit, or mixed, and defers to others', () => {
     const head = (id: string): string => plain(show(CautionCard, { props: { buildUp: page(id) } }).text());

@@ -77,6 +77,8 @@ export const detailRulesSchema = z.strictObject({
   upMm: mm(20, 1000),
   /** Width of a stripe over a crack. */
   stripeMm: mm(30, 600),
+  /** Width over a moving crack that is kept from bonding: what stretches. */
+  debondMm: mm(2, 400).optional(),
   /** Each side of a ridge. */
   ridgeMm: mm(50, 600),
   /** Layers of pieces, each further one reaching so much further. */
@@ -149,6 +151,7 @@ const LIQUID: DetailRules = {
   outletDownMm: typical(60),
   upMm: typical(150),
   stripeMm: typical(150),
+  debondMm: typical(30),
   ridgeMm: typical(200),
   plies: 1,
   plyStepMm: typical(50),
@@ -227,6 +230,7 @@ export const DETAIL_RULE_FIELDS: readonly {
   { path: 'outletDownMm', name: 'Down into an outlet', quantity: 'lap' },
   { path: 'upMm', name: 'Up pipes and posts', quantity: 'lap' },
   { path: 'stripeMm', name: 'Stripe over a crack', quantity: 'lap' },
+  { path: 'debondMm', name: 'Not bonded over a moving crack', quantity: 'lap' },
   { path: 'ridgeMm', name: 'Each side of a ridge', quantity: 'lap' },
   { path: 'plyStepMm', name: 'Each further ply reaches', quantity: 'lap' },
   { path: 'underShare', name: 'Resin under the piece', quantity: 'share' },

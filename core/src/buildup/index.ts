@@ -99,6 +99,7 @@ export {
   isTaken,
   optionOf,
   resolve,
+  firstPrimer,
   termsOfZone,
   waysToLay,
   type Terms,

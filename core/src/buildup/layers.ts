@@ -72,6 +72,8 @@ export const coatSchema = z
     volumeSolids: sourced(z.number().gt(0).max(1)).optional(),
     massSolids: sourced(z.number().gt(0).max(1)).optional(),
     volatileKgPerL: sourced(z.number().min(0.5).max(1.7)).optional(),
+    /** By how much a free film stretches before it breaks, per cent: 150 % is to two and a half times its length. */
+    elongationPct: sourced(z.number().gt(0).max(2000)).optional(),
     /** Keeps what bleeds out of bitumen and rubber from light coats. */
     blocksBleed: z.boolean().optional(),
     containers: z.array(containerSchema).min(1).max(8),

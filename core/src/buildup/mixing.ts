@@ -54,6 +54,8 @@ export const thickenerSchema = z.strictObject({
     .min(1)
     .max(8),
   trialMinutes: sourced(z.number().gt(0).max(240)),
+  /** Of the thickener itself, without the air in it: what it adds to the volume. */
+  densityKgPerL: sourced(z.number().min(0.1).max(8)).optional(),
 });
 
 export const thinningSchema = z.strictObject({

@@ -90,6 +90,8 @@ export const zoneBuildUpSchema = z.strictObject({
   revision: z.number().int().min(1),
   conditions: z.array(z.enum(ZONE_CONDITIONS)).max(ZONE_CONDITIONS.length).default([]),
   choices: z.record(idSchema, idSchema).default({}),
+  /** A test has spared the primer: it is neither ordered nor laid here. */
+  withoutPrimer: z.boolean().optional(),
 });
 
 export const buildUpDocSchema = z.strictObject({

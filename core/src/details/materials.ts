@@ -205,15 +205,17 @@ function fillet(detail: Detail, rules: DetailRules): MaterialUse[] {
 function bars(detail: Detail, rules: DetailRules): MaterialUse[] {
   if (!detail.length) return [];
   const spacing = cited('fixed every', rules.barSpacingMm, 'lap');
+  const bar = cited('length of a bar', rules.barLengthM, 'length');
+  const count = Math.ceil(detail.length.value / bar.value);
   return [
     sundry('bar', detail.where, lengthOf(detail, '')),
     sundry('fastener', detail.where, {
       label: '',
-      value: Math.ceil((detail.length.value * 1000) / spacing.value) + 1,
+      value: count * (Math.ceil(((detail.length.value / count) * 1000) / spacing.value) + 1),
       quantity: 'count',
-      formula: 'ceil({length} × 1000 / {spacing}) + 1',
-      inputs: { length: detail.length, spacing },
-      from: 'one at each spacing and one at the end',
+      formula: 'ceil({length} / {bar}) × (ceil({length} / ceil({length} / {bar}) × 1000 / {spacing}) + 1)',
+      inputs: { length: detail.length, bar, spacing },
+      from: 'bars of one length, each fixed at its spacing and at both ends',
     }),
     sundry(
       'sealant',

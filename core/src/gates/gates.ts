@@ -11,7 +11,7 @@ import type { RoofClimate } from '../weather/index.ts';
 import { belowGates } from './below.ts';
 import { comesAfterDetails, detailGates } from './details.ts';
 import { decisionsOn, takenOver, type Gate } from './gate.ts';
-import { coveredGround, groundGates } from './ground.ts';
+import { coveredGround, groundGates, primerGate } from './ground.ts';
 import { hotGates } from './hot.ts';
 import { missGates } from './missed.ts';
 import { lyingGates, overcoatGates } from './overcoat.ts';
@@ -25,6 +25,8 @@ export interface GateTerms {
   /** Of the zone, for the first layer of the build-up; undefined: it cannot be judged, and `cannot` says why. */
   readonly ground: Readiness | undefined;
   readonly cannot: string | undefined;
+  /** The primer on the ground was left out on this zone. */
+  readonly withoutPrimer: boolean;
   /** Details that come near the bay. */
   readonly details: readonly Detail[];
   readonly book: SiteBook;
@@ -82,6 +84,7 @@ export function gatesOf(terms: GateTerms): Gate[] {
       : span
         ? []
         : [{ ...CANNOT, says: [terms.cannot ?? 'the ground cannot be judged.'] }]),
+    ...(terms.withoutPrimer && ground ? [primerGate(ground)] : []),
     ...(span
       ? unpreparedBelow(done, span.firstMs)
       : ground

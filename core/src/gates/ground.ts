@@ -114,6 +114,19 @@ const isGate = ({ weight, rule }: Reason): boolean =>
 export const groundGates = (readiness: Readiness, terms: GroundTerms): Gate[] =>
   readiness.reasons.filter(isGate).map((r) => aged(ofReason(r), terms));
 
+/** A primer that was left out: a test must have spared it. */
+export function primerGate({ primer }: Readiness): Gate {
+  return {
+    key: 'ground/primer',
+    group: 'ground',
+    name: 'Primer left out',
+    answer: primer.answer === 'spared' ? 'holds' : primer.answer === 'not known' ? 'unknown' : 'broken',
+    says: primer.says,
+    opens: ['Take the primer back into the build-up of this zone, or spare it by a test without primer.'],
+    settle: { by: 'entry', kind: 'test', known: { test: 'pull-off', unprimed: true } },
+  };
+}
+
 /** Ground that is covered already: only what stood against it stays on the list. */
 export const coveredGround = (readiness: Readiness): Gate[] =>
   readiness.reasons

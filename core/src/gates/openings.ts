@@ -2,7 +2,7 @@
  * Rain, feet, wheels and standing water: what a finished coat can take, by its cure, and what somebody opened it to. The
  * cure allows, a person opens.
  */
-import { STAGE_NAMES, type Coat, type Stage } from '../buildup/index.ts';
+import { STAGE_NAMES, type Stage } from '../buildup/index.ts';
 import { reachedAtMs } from '../cure/index.ts';
 import { given, words } from '../figures/index.ts';
 import {
@@ -10,6 +10,7 @@ import {
   onBayOf,
   type BayStatus,
   type BookEntryOf,
+  type LaidCoat,
   type OPENED_TO,
   type SiteBook,
 } from '../record/index.ts';
@@ -49,14 +50,14 @@ function lastSaid(
 
 function useGate(
   { to, stage, name }: Use,
-  coat: Coat,
+  top: LaidCoat,
   finishedMs: number,
   status: BayStatus,
   book: SiteBook,
   nowMs: number,
 ): Gate {
   const head = { key: `opening/${to}`, group: 'opening', name, readAtMs: finishedMs } as const;
-  const table = coat.cure[stage];
+  const table = top.coat.cure[stage];
   const { temperatures, temperaturesUntilMs } = status;
   const said = lastSaid(book, status, to, finishedMs, nowMs);
   const opened = said?.body.step === 'opened' ? said : undefined;
@@ -81,7 +82,7 @@ function useGate(
       settle: table && !opened ? { by: 'entry', kind: 'conditions', known: {} } : entry('opened'),
     };
   }
-  const reached = reachedAtMs(table, finishedMs, temperatures, filmMmOf(status.laid.at(-1)!.judgement));
+  const reached = reachedAtMs(table, finishedMs, temperatures, filmMmOf(top.judgement));
   const readyMs = reached !== undefined && reached <= temperaturesUntilMs ? reached : undefined;
   if (readyMs === undefined || nowMs < readyMs) {
     const from =
@@ -124,5 +125,5 @@ export function openingGates(status: BayStatus, book: SiteBook, nowMs: number): 
   return USES.filter(({ to, stage }) => {
     const asked = to === 'wheels' ? top.buildUp.traffic === 'wheels' : top.coat.cure[stage] !== undefined;
     return asked && (status.next === undefined || !WHEN_FINISHED.includes(to));
-  }).map((use) => useGate(use, top.coat, finishedMs, status, book, nowMs));
+  }).map((use) => useGate(use, top, finishedMs, status, book, nowMs));
 }

@@ -231,7 +231,9 @@ export function weatherGates(terms: WeatherTerms): Gate[] {
     return [
       readingGate(terms),
       ...(now
-        ? ROWS.flatMap((row) => rowGate(row, ask, now, undefined)).filter((g) => g.answer !== 'unknown')
+        ? ROWS.flatMap((row) => rowGate(row, ask, now, undefined))
+            .filter((g) => g.answer !== 'unknown')
+            .map((g) => rollInstead(g, terms))
         : []),
       UNKNOWN_WEATHER,
     ];

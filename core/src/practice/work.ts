@@ -73,6 +73,13 @@ export const WORK = {
     [0, 50],
     'common practice: laying spreads by so much',
   ),
+  stretchShare: number(
+    'share of its stretch at break that a film is trusted with',
+    0.25,
+    'share',
+    [0.05, 0.8],
+    'common practice: it stretches again each season, and it ages',
+  ),
   rollerPass: number('wet film that one rolled pass leaves', 0.2, 'film', [0.03, 1]),
   /** Two people lay so much where the layer says nothing: slow enough to be safe. */
   usualOutput: number('output of a crew where the layer says none', 20, 'output', [1, 500]),

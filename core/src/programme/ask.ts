@@ -21,17 +21,24 @@ export interface Ask {
   readonly wetFilmMm: number | undefined;
 }
 
+/** A coat whose tools name no spray is not sprayed, however the crew works otherwise. */
+const methodOf = (layer: WorkLayer, method: Method): Method =>
+  isCoat(layer) && layer.tools.length > 0 && !layer.tools.some((t) => t.kind === 'airless spray')
+    ? 'by hand'
+    : method;
+
 /** @returns undefined for courses that no weather harms */
 export function askOf(
   layer: WorkLayer,
   {
     layingHours,
-    method = 'by hand',
+    method: asked = 'by hand',
     breathes = true,
   }: { layingHours: number; method?: Method; breathes?: boolean },
 ): Ask | undefined {
   if (layer.kind === 'protection') return undefined;
   const { limits } = layer;
+  const method = methodOf(layer, asked);
   if (!isCoat(layer))
     return {
       limits,

@@ -4,13 +4,17 @@ import {
   catalystAt,
   cited,
   detailRulesOf,
+  massRate,
   thickenerAt,
+  wetFilm,
   type Broadcast,
   type BuildUp,
   type Coat,
   type Fabric,
 } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
+import type { Zone } from '../survey/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 
 export interface BayLine {
   readonly name: string;
@@ -34,6 +38,19 @@ const perCent = (label: string, of: Figure, percent: Figure['inputs'][string], f
   inputs: { of, percent },
   from,
 });
+
+/** Mass of the coat on the bay: what doses by mass are reckoned on, whatever the form of its rate. */
+function massOn(coat: Coat, area: Figure): Figure {
+  const rate = massRate(coat);
+  return {
+    label: `${coat.name}, mass`,
+    value: rate.value * area.value,
+    quantity: 'mass',
+    formula: '{rate} × {area}',
+    inputs: { rate, area },
+    from: 'mass laid times area',
+  };
+}
 
 function fabricLines(coat: Coat, buildUp: BuildUp, amount: Figure): BayLine[] {
   const fabric = buildUp.layers.find(
@@ -83,32 +100,121 @@ function aggregateLines(coat: Coat, buildUp: BuildUp, area: Figure): BayLine[] {
     });
 }
 
-/**
- * @param area of the bay
- * @param slopePct of the zone; @param surfaceC as read for this mix, absent where no fresh reading is there: then no
- * catalyst is dosed
- */
+/** What a thickener does to a mix: powder fills its own solid volume, and the film is laid from the larger one. */
+function thickenedLines(coat: Coat, amount: Figure, area: Figure, thickener: Figure): BayLine[] {
+  const density = coat.thickener?.densityKgPerL;
+  if (!density) return [];
+  const own = cited('density of the thickener', density, 'density');
+  const film = wetFilm(coat);
+  const before: Figure = {
+    label: 'Volume of the coat',
+    value: film.value * area.value,
+    quantity: 'volume',
+    formula: '{film} × {area}',
+    inputs: { film, area },
+    from: '1 mm over 1 m² is 1 L, by definition of the litre',
+  };
+  const volume: Figure = {
+    label: 'Volume with thickener',
+    value: before.value + thickener.value / own.value,
+    quantity: 'volume',
+    formula: '{before} + {thickener} / {own}',
+    inputs: { before, thickener, own },
+    from: 'volumes add up; powder fills its own solid volume (common practice)',
+  };
+  const covers: Figure = {
+    label: 'Covers with thickener',
+    value: volume.value / film.value,
+    quantity: 'area',
+    formula: '{volume} / {film}',
+    inputs: { volume, film },
+    from: 'volume over the film of the design',
+  };
+  return [
+    { name: 'Volume with it', figure: volume, note: `for ${amount.label.toLowerCase()}` },
+    { name: 'It then covers', figure: covers, note: 'at the same film; with less resin in it' },
+  ];
+}
+
+/** What the film bridges where a crack moves: the width that is not bonded, by what the film is trusted to stretch. */
+function crackLines(
+  coat: Coat,
+  buildUp: BuildUp,
+  crackMm: number | undefined,
+  practice: Practice,
+): BayLine[] {
+  const debond = detailRulesOf(buildUp).debondMm;
+  if (!coat.elongationPct || !debond || crackMm === undefined) return [];
+  const width = cited('not bonded over a moving crack', debond, 'lap');
+  const stretch = cited(`${coat.name}, stretches before it breaks by`, coat.elongationPct, 'percent');
+  const share = practice.stretchShare;
+  const bridges: Figure = {
+    label: 'Bridges',
+    value: (width.value * stretch.value * share.value) / 100,
+    quantity: 'gap',
+    formula: '{width} × {stretch} × {share} / 100',
+    inputs: { width, stretch, share },
+    from: 'stretch times the length that is not bonded (common practice, no source)',
+  };
+  return [
+    {
+      name: 'A crack may open by',
+      figure: bridges,
+      note:
+        crackMm > bridges.value
+          ? `the moving crack here is ${crackMm} mm wide: make it a joint with a profile of its own`
+          : `the moving crack here is ${crackMm} mm wide`,
+    },
+  ];
+}
+
+/** The widest crack of a zone that still moves, mm; undefined where none was found. */
+export function widestCrackMm({ features }: Pick<Zone, 'features'>): number | undefined {
+  const widths = features.flatMap((f) => (f.kind === 'moving-crack' ? [f.sizes['widthMm'] ?? 0] : []));
+  return widths.length > 0 ? Math.max(...widths) : undefined;
+}
+
+export interface BayTerms {
+  /** Of the zone. */
+  readonly slopePct: number;
+  /** As read for this mix; absent where no fresh reading is there: then no catalyst is dosed. */
+  readonly surfaceC: number | undefined;
+  /** The widest moving crack of the zone, mm. */
+  readonly crackMm?: number | undefined;
+  readonly practice?: Practice | undefined;
+}
+
+/** @param area of the bay */
 export function bayLines(
   coat: Coat,
   buildUp: BuildUp,
   area: Figure,
-  { slopePct, surfaceC }: { readonly slopePct: number; readonly surfaceC: number | undefined },
+  { slopePct, surfaceC, crackMm, practice = COMMON }: BayTerms,
 ): BayLine[] {
   const amount = amountFor(coat, area);
   const lines = [...fabricLines(coat, buildUp, amount), ...aggregateLines(coat, buildUp, area)];
+  lines.push(...crackLines(coat, buildUp, crackMm, practice));
   const thickener = thickenerAt(coat, slopePct);
-  if (thickener && coat.thickener)
+  if (thickener && coat.thickener) {
+    const figure = perCent(
+      'Thickener',
+      massOn(coat, area),
+      thickener,
+      'per cent by mass of the coat; a trial patch decides',
+    );
     lines.push({
       name: coat.thickener.name,
-      figure: perCent('Thickener', amount, thickener, 'per cent by mass of the coat; a trial patch decides'),
+      figure,
       note: `for a slope of ${slopePct} %`,
     });
+    lines.push(...thickenedLines(coat, amount, area, figure));
+  }
   const percent = coat.catalyst && surfaceC !== undefined ? catalystAt(coat, surfaceC) : undefined;
   if (percent?.ok) {
     const at = given('surface as read', surfaceC ?? 0, 'temperature', 'measured');
     const dose = perCent(
       'Catalyst',
-      amount,
+      massOn(coat, area),
       percent.value,
       'per cent by mass of the coat at this temperature',
     );

@@ -1,4 +1,4 @@
-export { bayLines, type BayLine } from './baylines.ts';
+export { bayLines, widestCrackMm, type BayLine } from './baylines.ts';
 export { rolledInstead, type Rolled } from './rolling.ts';
 export {
   bayAreaFigure,

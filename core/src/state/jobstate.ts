@@ -260,6 +260,7 @@ export function gatesOfBay(
     ...{ status, buildUp, layer, book, nowMs, practice, ask, climate, windows },
     weatherGates: kept.weatherGates,
     rainMs: kept.rainBefore(weather, nowMs),
+    withoutPrimer: kept.buildUps.terms(bay.zoneId)?.withoutPrimer === true,
     ground: ground.readiness,
     cannot: ground.cannot,
     details: kept.detailsOf(bay),

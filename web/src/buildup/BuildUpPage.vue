@@ -23,6 +23,7 @@ import BinderPanel from './BinderPanel.vue';
 import BuildUpEditor from './BuildUpEditor.vue';
 import CautionCard from './CautionCard.vue';
 import ChoosePanel from './ChoosePanel.vue';
+import PrimerSpared from './PrimerSpared.vue';
 import RevisionNotice from './RevisionNotice.vue';
 import { choose as chooseBuildUp, revise } from './revise.ts';
 import { askedOf } from './situation.ts';
@@ -130,6 +131,12 @@ function setTerms(next: Partial<Terms>): void {
 }
 const setOption = (choiceId: string, optionId: string): void =>
   setTerms({ choices: { ...terms.value?.choices, [choiceId]: optionId } });
+function setWithoutPrimer(on: boolean): void {
+  const own = doc.value.zones.find((z) => z.zoneId === chosenId.value);
+  if (!own) return;
+  if (on) own.withoutPrimer = true;
+  else delete own.withoutPrimer;
+}
 const setConditions = (conditions: ZoneCondition[]): void => setTerms({ conditions });
 
 /** Every zone of the job with this revision moves; options that the newer one does not know fall back to its own. */
@@ -189,6 +196,13 @@ function moveTo(newer: BuildUp): void {
           by the one it was laid by.
         </p>
         <ZoneRates :build-up="held" :set="terms.conditions" :found="found" @set="setConditions" />
+        <PrimerSpared
+          :build-up="held"
+          :terms="terms"
+          :zone="tested ?? chosen.zone"
+          :falls="falls"
+          @set="setWithoutPrimer"
+        />
         <BuildUpEditor
           :key="chosen.zone.id"
           :build-up="held"

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
 import type { BayStatus } from '@lentum/core/record';
-import { bayAreaFigure, bayLines, potLifeMinutes } from '@lentum/core/site';
+import { bayAreaFigure, bayLines, potLifeMinutes, widestCrackMm } from '@lentum/core/site';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
@@ -55,6 +55,8 @@ const lines = computed(() => {
   return bayLines(coat.value, buildUp, area.value, {
     slopePct: zone?.fallPct ?? 0,
     surfaceC: fresh ? conditions.surfaceC : undefined,
+    crackMm: zone && widestCrackMm(zone),
+    practice: job.state?.practice,
   });
 });
 const last = computed(() => props.status.laid.at(-1));

@@ -106,6 +106,7 @@ export const METAL_ROOF: BuildUpInput = {
       id: 'base',
       name: 'Base coat',
       role: 'membrane',
+      stretch: 190,
       note: 'sprayed along the ribs',
       rate: ['dryFilm', 0.25],
       variants: [
@@ -122,6 +123,7 @@ export const METAL_ROOF: BuildUpInput = {
       id: 'top',
       name: 'Top coat',
       role: 'membrane',
+      stretch: 190,
       note: 'second shade, across the first',
       rate: ['dryFilm', 0.25],
       variants: [

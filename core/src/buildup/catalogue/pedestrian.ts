@@ -66,6 +66,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
       id: 'base',
       name: 'Base coat',
       role: 'membrane',
+      stretch: 220,
       note: 'poured out, notched squeegee, back-rolled; turns in the sun and must be covered',
       rate: ['volume', 0.75],
       variants: [

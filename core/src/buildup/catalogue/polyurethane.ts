@@ -66,6 +66,7 @@ const first = (latent: boolean) =>
     id: 'first',
     name: 'First coat',
     role: 'membrane',
+    stretch: 180,
     note: 'two thirds under the fabric, one third over it, wet on wet',
     rate: ['mass', 1.85],
     variants: [
@@ -88,6 +89,7 @@ const first = (latent: boolean) =>
           { fromSlopePct: 30, percent: 4 },
         ],
         trialMinutes: typical(20),
+        densityKgPerL: typical(1.4),
       },
     },
   });
@@ -97,6 +99,7 @@ const second = (latent: boolean) =>
     id: 'second',
     name: 'Second coat',
     role: 'membrane',
+    stretch: 180,
     note: 'second shade, so that misses show',
     rate: ['mass', 1.1],
     variants: [['detail', 1.2]],

@@ -100,6 +100,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
       id: 'base',
       name: 'Base coat, grey',
       role: 'membrane',
+      stretch: 160,
       note: 'roller or spray along the roof',
       rate: ['volume', 0.75],
       variants: [

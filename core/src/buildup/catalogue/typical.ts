@@ -89,6 +89,8 @@ interface CoatText {
   readonly densityKgPerL: number;
   readonly solids: number;
   readonly chemistry: Chemistry;
+  /** Stretch before it breaks, %. */
+  readonly stretch?: number;
   readonly containers: CoatInput['containers'];
   readonly limits: LimitsInput;
   readonly potLife: CoatInput['potLife'];
@@ -134,6 +136,7 @@ export const coat = (t: CoatText): CoatInput => ({
   },
   densityKgPerL: typical(t.densityKgPerL),
   volumeSolids: typical(t.solids),
+  ...(t.stretch === undefined ? {} : { elongationPct: typical(t.stretch) }),
   containers: t.containers,
   limits: t.limits,
   potLife: t.potLife,

@@ -102,6 +102,7 @@ export const VEHICULAR_DECK: BuildUpInput = {
       id: 'membrane',
       name: 'Membrane',
       role: 'membrane',
+      stretch: 220,
       note: 'notched trowel, back-rolled',
       rate: ['mass', 2.6],
       variants: [
