@@ -104,7 +104,11 @@ describe('what stands against the next layer', () => {
     expect(known).toMatchObject({ layerId: 'base', advice: 'hold' });
     expect(gateIn(known, 'overcoat/from')).toMatchObject({ answer: 'broken' });
     expect(gateIn(known, 'overcoat/from')?.says).toMatch(
-      /^fill coat is \d.* of the way, by the surface as the weather makes it/,
+      /^fill coat is 0 % of the way; the rest is not reached within the hours that are known/,
+    );
+    // Of a coat that was laid this morning the weather tells it.
+    expect(gateIn(bayIn(await today(weathered), 'H6'), 'overcoat/from')?.says).toMatch(
+      /^first coat is \d+ % of the way, by the surface as the weather makes it/,
     );
     const blind = bayIn(await today(dry, then), 'O2');
     expect(blind).toMatchObject({ layerId: 'base', advice: 'hold' });
