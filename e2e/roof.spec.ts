@@ -262,7 +262,7 @@ test('one zone held for moisture, one refused for silicone, with the reasons on 
   await page.goto(`/jobs/${id}/survey?zone=deck&part=readiness`);
   const headline = page.locator('.headline');
   await expect(headline).toContainText(
-    'Hold: moisture: 8.0 % is above 6.0 %, the limit of primer itself (typical).',
+    'Hold: moisture: 8.0 % is above 6.0 %, the primer’s own limit (typical).',
   );
   await expect(headline).toContainText(
     'Dry it and measure again, or a primer that is sold for this reading.',

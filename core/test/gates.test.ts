@@ -130,7 +130,7 @@ const CASES: readonly [name: string, job: GateJob, key: string, answer: string, 
     },
     'ground/moisture',
     'broken',
-    /8\.0 % is above 6\.0 %, the limit of primer itself \(data sheet\)/,
+    /8\.0 % is above 6\.0 %, the primer’s own limit \(data sheet\)/,
   ],
   [
     'primer of 4.5 % at 5.2 %',

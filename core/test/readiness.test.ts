@@ -447,7 +447,7 @@ describe('the layer that is laid on the ground', () => {
       { primes: true, moistureMax: 6 },
       COMMON,
       'hold',
-      'above 6.0 %, the limit of primer itself',
+      'above 6.0 %, the primer’s own limit',
     ],
     ['primer of 4.5 % at 5.2 %', 5.2, { primes: true, moistureMax: 4.5 }, COMMON, 'hold', 'above 4.5 %'],
     [

@@ -39,7 +39,7 @@ describe('what stands against the next layer', () => {
       'ground/moisture',
       'broken',
       'hold',
-      /^8\.0 % is above 6\.0 %, the limit of primer itself/,
+      /^8\.0 % is above 6\.0 %, the primer’s own limit/,
     ],
     [
       '5.2 % where its primer may have 4.5',
@@ -47,7 +47,7 @@ describe('what stands against the next layer', () => {
       'ground/moisture',
       'broken',
       'hold',
-      /^5\.2 % is above 4\.5 %, the limit of primer itself/,
+      /^5\.2 % is above 4\.5 %, the primer’s own limit/,
     ],
     [
       'a thin membrane under the wear coat',

@@ -174,7 +174,7 @@ export const moisture: Rule = (c) => {
     return say(
       'hold',
       c.layer?.moistureMax
-        ? words`${wettest.reading} is above ${limit}, the limit of ${c.layer.name.toLowerCase()} itself (${limit.source}).`
+        ? words`${wettest.reading} is above ${limit}, the ${c.layer.name.toLowerCase()}’s own limit (${limit.source}).`
         : words`${wettest.reading} is above ${limit} ${by(limit)}.`,
       c.layer?.moistureMax
         ? ['Dry it and measure again, or a primer that is sold for this reading.']

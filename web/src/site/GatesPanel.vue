@@ -31,7 +31,7 @@ const against = computed(() =>
 const holding = computed(() => props.call.gates.filter((g) => g.answer === 'holds'));
 const holds = computed(() => {
   const { length } = holding.value;
-  if (!props.call.layer) return `Opened: ${length}`;
+  if (!props.call.layer) return `Open: ${holding.value.map((g) => g.name.toLowerCase()).join(', ')}`;
   return `${length} ${length === 1 ? 'gate holds' : 'gates hold'}`;
 });
 const markOf = (g: Gate) => (g.taken ? 'done' : g.answer === 'broken' ? 'hold' : 'check');
