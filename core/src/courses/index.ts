@@ -34,6 +34,7 @@ export {
   cutRows,
   LAY_COLUMNS,
   layLines,
+  relaxOf,
   layRows,
   setOutOf,
   type CutLine,

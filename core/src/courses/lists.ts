@@ -1,4 +1,6 @@
 /** Lists to work by: what is laid course by course, what is cut roll by roll. */
+import { cited } from '../buildup/index.ts';
+import type { Given } from '../figures/index.ts';
 import { setOut } from '../survey/index.ts';
 import { toZone } from './frame.ts';
 import type { LayerLayout } from './layout.ts';
@@ -95,6 +97,12 @@ export function layLines(plan: MaterialPlan, layout: LayerLayout): LayLine[] {
     }),
   );
 }
+
+/** How long the pieces of a sheet lie unrolled before they are laid; undefined where the layer says nothing of it. */
+export const relaxOf = ({ rolled: { layer } }: LayerLayout): Given | undefined =>
+  layer.kind === 'sheet' && layer.relaxMinutes
+    ? cited(`${layer.name}, lies unrolled for`, layer.relaxMinutes, 'minutes')
+    : undefined;
 
 /** Where a piece begins, set out as people do: along side 1 and into the zone, m. */
 export function setOutOf(

@@ -60,6 +60,15 @@ function fromGate(status: BayStatus, coat: Coat, finishedMs: number, nowMs: numb
       opens: ['It waits for warmth.'],
       settle: READING,
     };
+  if (nowMs < opensMs && soonestMs !== undefined && nowMs >= soonestMs)
+    return {
+      ...head,
+      actual,
+      answer: 'unknown',
+      says: words`${name} may be ready since ${{ atMs: soonestMs }}, the early end of its sheet’s range; surely from ${{ atMs: opensMs }}, ${BASIS[basis ?? 'readings']}.`,
+      opens: ['Try it: where it is dry and firm under the thumb all over, answer for it; else wait.'],
+      opensAtMs: opensMs,
+    };
   return nowMs < opensMs
     ? {
         ...head,

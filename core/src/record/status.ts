@@ -5,6 +5,7 @@ import {
   isWorkLayer,
   type BuildUp,
   type BuildUpDoc,
+  type CureTable,
   type Coat,
   type WorkLayer,
   ZoneBuildUps,
@@ -74,7 +75,7 @@ export interface BayStatus {
   readonly forecast: boolean;
   /** What the times go by; assumed: no temperature is known, so the slowest row of the table is taken. */
   readonly basis: 'weather' | 'readings' | 'assumed' | undefined;
-  /** Assumed: before this it is surely not reached, even at the fastest row. */
+  /** Before this it is surely not reached: at the fastest row where no temperature is known, at the early end of a range. */
   readonly soonestMs: number | undefined;
   /** Of the surface that lies on top, as steps, and until when they are known: what its cure goes by. */
   readonly temperatures: readonly TemperatureStep[];
@@ -194,6 +195,18 @@ function assumedTiming(stage: CureModel, startMs: number, filmMm: number, nowMs:
   };
 }
 
+/** Where the sheet prints a range: when it may be reached at the earliest. */
+function soonestOf(
+  stage: CureTable,
+  startMs: number,
+  steps: readonly TemperatureStep[],
+  filmMm: number,
+): number | undefined {
+  if (!stage.points.some((p) => p.range && p.range.from < p.hours)) return undefined;
+  const points = stage.points.map((p) => ({ atC: p.atC, hours: p.range?.from ?? p.hours }));
+  return reachedAtMs({ ...stage, points }, startMs, steps, filmMm);
+}
+
 function timing(
   last: LaidCoat,
   isLast: boolean,
@@ -220,7 +233,7 @@ function timing(
     opensMs: window.opensMs,
     closesMs: window.closesMs,
     workableUntilMs: minutes === undefined ? undefined : startMs + minutes * MS_PER_MINUTE,
-    soonestMs: undefined,
+    soonestMs: soonestOf(stage, startMs, steps, filmMm),
     unknown:
       window.opensMs !== undefined ? undefined : untilMs < Infinity ? 'beyond the forecast' : 'too cold',
     missed: window.misses,

@@ -16,3 +16,4 @@ export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind }
 export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';
 export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';
+export { toolWords } from './toolwords.ts';

@@ -1,16 +1,8 @@
 <script setup lang="ts">
 /** What one layer asks for: conditions, stages of cure, pot life, mixing, tools, and what to do when a limit is missed. */
 import { computed } from 'vue';
-import {
-  papersOf,
-  STAGES,
-  whenMissed,
-  type BuildUp,
-  type Layer,
-  type Missable,
-  type Tool,
-} from '@lentum/core/buildup';
-import { STAGE_WORDS } from '@lentum/core/words';
+import { papersOf, STAGES, whenMissed, type BuildUp, type Layer, type Missable } from '@lentum/core/buildup';
+import { STAGE_WORDS, toolWords } from '@lentum/core/words';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
 import { sayHours, sayRangedHours } from './curetimes.ts';
@@ -18,7 +10,7 @@ import MixFacts from './MixFacts.vue';
 import PaperLink from '../shared/PaperLink.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
-const { say } = useUnits();
+const { say, system } = useUnits();
 
 const limits = computed(() => ('limits' in props.layer ? props.layer.limits : undefined));
 const range = (a: number, b: number): string =>
@@ -83,21 +75,9 @@ const stages = computed(() =>
     return table ? [{ name: STAGE_WORDS[s], ...table }] : [];
   }),
 );
-function toolText(tool: Tool): string {
-  const parts: string[] = [];
-  if (tool.kind === 'roller' && tool.napMm) parts.push(`nap ${say(tool.napMm.value, 'lap')}`);
-  if (tool.kind === 'notched trowel')
-    parts.push(`${tool.shape} ${say(tool.notchMm.value, 'gap')}, held at ${tool.angleDeg.value}°`);
-  if (tool.kind === 'spike roller' && tool.pinMm) parts.push(`pins ${say(tool.pinMm.value, 'lap')}`);
-  if (tool.kind === 'airless spray')
-    parts.push(
-      `tip ${say(tool.tipMm.value, 'film')}, ${say(tool.pressureBar.value, 'pressure')}, overlap ${tool.overlapPct.value} %`,
-    );
-  if (tool.kind === 'hand roller' && tool.massKg) parts.push(say(tool.massKg.value, 'mass'));
-  if (tool.note) parts.push(tool.note);
-  return parts.length > 0 ? `${tool.kind}: ${parts.join('; ')}` : tool.kind;
-}
-const tools = computed(() => ('tools' in props.layer ? props.layer.tools.map(toolText) : []));
+const tools = computed(() =>
+  'tools' in props.layer ? props.layer.tools.map((t) => toolWords(t, system.value)) : [],
+);
 const MISSED: readonly (readonly [Missable, string])[] = [
   ['overcoatUntil', 'the overcoat time passed'],
   ['rainSafe', 'it rained too early'],

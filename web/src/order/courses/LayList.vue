@@ -2,7 +2,7 @@
 /** Course by course from the low edge up: which pieces, how long, where they begin. */
 import Papa from 'papaparse';
 import { computed } from 'vue';
-import { LAY_COLUMNS, layLines, layRows } from '@lentum/core/courses';
+import { LAY_COLUMNS, layLines, layRows, relaxOf } from '@lentum/core/courses';
 import { saveFile } from '../../shared/savefile.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
@@ -12,10 +12,7 @@ const emit = defineEmits<{ choose: [label: string] }>();
 const { say } = useUnits();
 const lines = computed(() => layLines(props.laid.plan, props.laid.layout));
 const several = computed(() => props.laid.layout.planes.length > 1);
-const relax = computed(() => {
-  const { layer } = props.laid.layout.rolled;
-  return layer.kind === 'sheet' && layer.relaxMinutes ? layer.relaxMinutes.value : undefined;
-});
+const relax = computed(() => relaxOf(props.laid.layout));
 const csv = (): void =>
   saveFile(
     `${Papa.unparse([[...LAY_COLUMNS], ...layRows(props.laid.plan, props.laid.layout)])}\r\n`,
@@ -30,7 +27,9 @@ const csv = (): void =>
       <h2>Lay list: {{ laid.layout.zone.name }}, {{ laid.name.toLowerCase() }}</h2>
       <el-button class="end no-print" @click="csv">Lay list, CSV</el-button>
     </div>
-    <p v-if="relax" class="quiet">Cut, then let the pieces lie unrolled for {{ say(relax, 'minutes') }}.</p>
+    <p v-if="relax" class="quiet">
+      Cut, then let the pieces lie unrolled for {{ say(relax.value, 'minutes') }}.
+    </p>
     <div class="scroll-x">
       <table class="dense">
         <thead>
