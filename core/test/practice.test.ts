@@ -3,29 +3,61 @@ import { describe, expect, it } from 'vitest';
 import { COMMON, practiceOf, practiceSettingsSchema, PRACTICE_KEYS, REGISTER } from '@lentum/core/practice';
 
 describe('the register of practice', () => {
-  // Figures of general practice, no source; the last column is what a note must name where there is a standard.
+  // Figures of general practice, from memory, no source.
   it.each([
-    ['moistureUnprimed', 4.5, 'common practice'],
-    ['moisturePrimed', 6, 'common practice'],
-    ['concreteAgeDays', 28, 'common practice'],
-    ['strengthTraffic', 25, 'common practice'],
-    ['pullOffTraffic', 1.5, 'EN 1542'],
-    ['pullOff', 0.8, 'EN 1542'],
-    ['humidityInSlab', 85, 'ASTM F2170'],
-    ['crackCutOut', 1.5, 'common practice'],
-    ['crackGrooveWidth', 6, 'common practice'],
-    ['crackGrooveDepth', 12, 'common practice'],
-    ['airReadingMin', 60, 'common practice'],
-    ['mixReadingMin', 30, 'common practice'],
-    ['moistureReadingH', 24, 'common practice'],
-    ['washAfterDays', 3, 'common practice'],
-    ['leastShare', 0.8, 'common practice'],
-    ['mostBetween', 0.2, 'common practice'],
-    ['filmsAgreePct', 15, 'common practice'],
-  ] as const)('%s is %d', (key, value, note) => {
-    expect(COMMON[key]).toMatchObject({ value, source: 'typical' });
-    expect(COMMON[key].note).toContain(note);
-  });
+    ['moistureUnprimed', 4.5],
+    ['moisturePrimed', 6],
+    ['moistureTimber', 18],
+    ['humidityInSlab', 85],
+    ['concreteAgeDays', 28],
+    ['strengthTraffic', 25],
+    ['pullOffTraffic', 1.5],
+    ['pullOff', 0.8],
+    ['crackCutOut', 1.5],
+    ['crackGrooveWidth', 6],
+    ['crackGrooveDepth', 12],
+    ['pondDepth', 5],
+    ['upstandHeight', 150],
+    ['outletProud', 0],
+    ['sameVisitHours', 12],
+    ['sameSpot', 2],
+    ['dryDaysMineral', 2],
+    ['dryDaysOther', 1],
+    ['filletMortar', 50],
+    ['filletSealant', 15],
+    ['airReadingMin', 60],
+    ['mixReadingMin', 30],
+    ['moistureReadingH', 24],
+    ['kettleReadingMin', 30],
+    ['fireWatchMin', 60],
+    ['closingLeadH', 6],
+    ['washAfterDays', 3],
+    ['growthAfterDays', 21],
+    ['leastShare', 0.8],
+    ['mostBetween', 0.2],
+    ['filmsAgreePct', 15],
+    ['coversLeast', 0.5],
+    ['shimOffPct', 5],
+    ['mostFilmHumidity', 1.6],
+    ['mostFilmWater', 1.6],
+    ['mostFilmReaction', 2],
+    ['mostFilmPrimer', 2.5],
+    ['mostFilmOther', 2],
+    ['overRangePct', 15],
+    ['stretchShare', 0.25],
+    ['rollerPass', 0.2],
+    ['usualOutput', 20],
+    ['usualCrew', 2],
+    ['mostCrew', 6],
+  ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(44));
+  it.each([
+    ['pullOffTraffic', 'EN 1542'],
+    ['pullOff', 'EN 1542'],
+    ['humidityInSlab', 'ASTM F2170'],
+    ['airReadingMin', 'common practice'],
+    ['filmsAgreePct', 'common practice'],
+  ] as const)('the note of %s names %s', (key, note) => expect(COMMON[key].note).toContain(note));
   it('names each number once, inside the range that may be set', () => {
     expect(new Set(PRACTICE_KEYS.map((k) => REGISTER[k].label)).size).toBe(PRACTICE_KEYS.length);
     for (const key of PRACTICE_KEYS) {

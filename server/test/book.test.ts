@@ -232,6 +232,7 @@ describe('a database of earlier days', () => {
       '0003_library',
       '0004_weather',
       '0005_people',
+      '0006_firm_practice',
     ]);
   });
 });

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { check } from '@lentum/core/problems';
 import { secondFormSchema, type Entry } from '@lentum/core/record';
 import RulesDialog from '../src/jobs/RulesDialog.vue';
+import FirmPractice from '../src/settings/FirmPractice.vue';
 import GatesPanel from '../src/site/GatesPanel.vue';
 import { openDemo, type OpenDemo } from './openjob.ts';
 import { leaveStandIns, plain } from './support.ts';
@@ -105,5 +106,36 @@ describe('the rules of a job', () => {
     expect(w.emitted('done')).toEqual([
       [{ holdPoints: ['coats'], practice: [{ key: 'moisturePrimed', value: 5, says: 'the engineer' }] }],
     ]);
+  });
+  it('the firm’s numbers are named where the job holds others, and taken by one tap', async () => {
+    const w = dialog();
+    await at.wait(200);
+    expect(plain(w.text())).toContain('The firm says otherwise: pull-off.');
+    await buttonIn(w, 'Take the firm’s numbers')!.trigger('click');
+    expect(plain(w.text())).not.toContain('The firm says otherwise');
+    await buttonIn(w, 'Save')!.trigger('click');
+    expect(w.emitted('done')).toEqual([
+      [{ holdPoints: ['coats'], practice: [{ key: 'pullOff', value: 1.2, says: 'firm: our rule' }] }],
+    ]);
+  });
+});
+
+describe('the numbers of the firm', () => {
+  it('are saved with their source, and not without', async () => {
+    const w = at.show(FirmPractice, {});
+    await at.wait(200);
+    const set = async (label: string, value: string): Promise<void> => {
+      const field = w.get(`input[aria-label="${label}"]`);
+      await field.setValue(value);
+      await field.trigger('change');
+    };
+    expect(buttonIn(w, 'Save the firm’s numbers')!.attributes('disabled')).toBeDefined();
+    await set('The firm: moisture, with primer', '5');
+    await buttonIn(w, 'Save the firm’s numbers')!.trigger('click');
+    expect(plain(w.text())).toContain('moisture, with primer: say who asks for it.');
+    await w.get('input[aria-label="Who says so: moisture, with primer"]').setValue('our rule of 2024');
+    await buttonIn(w, 'Save the firm’s numbers')!.trigger('click');
+    await at.wait(50);
+    expect(plain(w.text())).toContain('Saved.');
   });
 });

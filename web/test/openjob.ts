@@ -33,6 +33,10 @@ function serve(server: DemoServer, id: string) {
     [`/jobs/${id}/weather`]: demo.weather,
     [`/jobs/${id}/weather/series`]: { series: [] },
     '/instruments': [],
+    '/firm/practice': {
+      version: 1,
+      settings: [{ key: 'pullOff', value: 1.2, says: 'our rule' }],
+    },
     [`/jobs/${id}/record`]: { entries: demo.record, people: demo.people },
   };
   const json = (status: number, body: unknown, type = 'application/json'): Response =>
@@ -42,6 +46,7 @@ function serve(server: DemoServer, id: string) {
     const path = address.replace('/api/v1', '').replace(/\?.*/, '');
     if (init.method === 'GET') return json(200, documents[path]);
     const body = JSON.parse(String(init.body)) as Entry;
+    if (path === '/firm/practice') return json(200, { version: 2, settings: body });
     if (path.startsWith('/people/')) {
       const { name } = JSON.parse(String(init.body)) as { name: string };
       server.named[path.split('/').at(-1) ?? ''] = name;

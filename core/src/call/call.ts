@@ -68,6 +68,8 @@ export interface Call {
   /** Hours that what lies on top will have been lying when the next layer is begun. */
   readonly lainH: number | undefined;
   readonly unsaid: readonly Unsaid[];
+  /** The numbers of practice that it goes by. */
+  readonly practice: Practice;
   /** Everything that must hold before the next layer is begun now. */
   readonly gates: readonly Gate[];
   /** The gate that blocks it, or that is to be settled first. */
@@ -154,7 +156,7 @@ export function callOf(status: BayStatus, terms: Terms): Call {
   } = terms;
   const { state, next, buildUp } = status;
   const last = status.laid.at(-1);
-  const blank = { ...BLANK, status, layer: next };
+  const blank = { ...BLANK, status, layer: next, practice };
   if (status.hold || !buildUp) return { ...blank, kind: 'held' };
   const laying = next && layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
   const ask = next && laying && askOf(next, { layingHours: laying.value, method: crew.method, breathes });

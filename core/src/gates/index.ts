@@ -16,4 +16,4 @@ export { detailsOn } from './details.ts';
 export { isHot } from './hot.ts';
 export { missKey } from './missed.ts';
 export { openingGates, type OpenedTo } from './openings.ts';
-export { isFresh, WeatherGates } from './weather.ts';
+export { isFresh, isFreshForMix, WeatherGates } from './weather.ts';

@@ -62,6 +62,14 @@ const ASK_WEATHER = { by: 'weather' } as const;
 export const isFresh = (reading: ConditionsEntry | undefined, nowMs: number, practice: Practice): boolean =>
   reading !== undefined && nowMs - Date.parse(reading.at) <= practice.airReadingMin.value * MS_PER_MINUTE;
 
+/** Whether a reading may dose a mix: what is stirred in by temperature goes by a nearer one. */
+export const isFreshForMix = (
+  reading: Pick<ConditionsEntry, 'at'> | undefined,
+  nowMs: number,
+  practice: Practice,
+): boolean =>
+  reading !== undefined && nowMs - Date.parse(reading.at) <= practice.mixReadingMin.value * MS_PER_MINUTE;
+
 /** What a reading tells; what it does not tell is taken from the weather. */
 export function readMoment(reading: ConditionsEntry, weather: Moment | undefined): Moment {
   const { airC, humidityPct, surfaceC } = reading;

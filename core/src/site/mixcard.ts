@@ -16,7 +16,7 @@ import {
   type MixedPart,
 } from '../buildup/index.ts';
 import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
-import { COMMON } from '../practice/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
 import { potLifeMinutes } from './potlife.ts';
 
@@ -30,6 +30,7 @@ export interface MixTerms {
   readonly people: number;
   /** What two people lay in an hour with the tool at hand, m²; absent: as the layer says. */
   readonly outputM2PerH?: number | undefined;
+  readonly practice?: Practice | undefined;
 }
 
 export interface MixLimit {
@@ -67,7 +68,7 @@ function placeable(coat: Coat, terms: MixTerms, potLife: Given): Figure {
     terms.outputM2PerH === undefined
       ? coat.outputM2PerH
         ? cited('two people lay', coat.outputM2PerH, 'output')
-        : COMMON.usualOutput
+        : (terms.practice ?? COMMON).usualOutput
       : given('two people lay', terms.outputM2PerH, 'output', 'chosen');
   const people = given('people', terms.people, 'count', 'chosen');
   const area: Figure = {

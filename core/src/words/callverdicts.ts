@@ -2,7 +2,6 @@
 import type { Call, Overcoated } from '../call/index.ts';
 import { given, words, type Figure, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
-import { COMMON } from '../practice/index.ts';
 import type { Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import { brokenIn, unknownIn, type Gate } from '../gates/index.ts';
@@ -65,10 +64,11 @@ export interface Odds {
 }
 
 /** What lay open for days is washed again. */
-function lainWords({ lainH }: Call): Part[] {
+function lainWords({ lainH, practice }: Call): Part[] {
   const days = lainH === undefined ? 0 : Math.floor((lainH * MS_PER_HOUR) / MS_PER_DAY);
-  if (days < COMMON.washAfterDays.value) return [];
-  const growth = days >= COMMON.growthAfterDays.value ? ' Look for growth: it may need a biocide wash.' : '';
+  if (days < practice.washAfterDays.value) return [];
+  const growth =
+    days >= practice.growthAfterDays.value ? ' Look for growth: it may need a biocide wash.' : '';
   return [`What lies there has lain ${days} days: wash it off and let it dry first.${growth} `];
 }
 

@@ -9,7 +9,7 @@ import { CONDITION_NAMES } from './names.ts';
 import type { LayingCondition } from '../programme/index.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
-import { COMMON } from '../practice/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import { words, type Part, type Verdict } from '../figures/index.ts';
 
@@ -61,6 +61,7 @@ export function conditionsVerdict(
   layer: WorkLayer,
   reading: { airC: number; humidityPct: number; surfaceC: number; atMs: number },
   nowMs: number,
+  practice: Practice = COMMON,
 ): Verdict {
   const ageMs = nowMs - reading.atMs;
   if (layer.kind === 'protection')
@@ -69,9 +70,9 @@ export function conditionsVerdict(
   if (!judged.ok) {
     return { outcome: 'hold', subject, says: [`Hold: ${judged.problems.map(sentence).join(' ')}`] };
   }
-  if (ageMs > COMMON.airReadingMin.value * MS_PER_MINUTE) {
+  if (ageMs > practice.airReadingMin.value * MS_PER_MINUTE) {
     const age = given('age of the reading', ageMs / MS_PER_MINUTE, 'minutes', 'measured');
-    const limit = COMMON.airReadingMin;
+    const limit = practice.airReadingMin;
     return {
       outcome: 'hold',
       subject,

@@ -9,6 +9,7 @@ import { computeRoutes } from '../compute/routes.ts';
 import type { Pool } from '../db/pool.ts';
 import { demoRoutes } from '../demo/routes.ts';
 import { jobFileRoutes } from '../jobfile/routes.ts';
+import { firmRoutes } from '../firm/routes.ts';
 import { libraryRoutes } from '../library/routes.ts';
 import { paperRoutes } from '../papers/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
@@ -38,6 +39,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...recordRoutes,
   ...peopleRoutes,
   ...pictureRoutes,
+  ...firmRoutes,
   ...libraryRoutes,
   ...paperRoutes,
   ...jobFileRoutes,

@@ -8,6 +8,7 @@ import { DEFAULT_WEATHER } from '@lentum/core/weather';
 import { EMPTY_SURVEY } from '@lentum/core/survey';
 import { readDocument, writeDocument } from '../db/documents.ts';
 import { transaction, type Db } from '../db/pool.ts';
+import { rulesOfFirm } from '../firm/store.ts';
 import { badRequest, HttpProblem, notFound } from '../http/errors.ts';
 import { setVersion } from '../http/etag.ts';
 import { route } from '../http/routes.ts';
@@ -124,7 +125,9 @@ export const jobRoutes = [
       newJobId(params);
       return transaction(context.pool, async (db) => {
         const now = context.now();
-        if (await insertJob(db, id, body, now)) {
+        const rules = body.rules ?? (await rulesOfFirm(db));
+        const head: JobHead = rules ? { ...body, rules } : body;
+        if (await insertJob(db, id, head, now)) {
           await writeDocument(db, id, 'survey', 1, EMPTY_SURVEY);
           await writeDocument(db, id, 'build-up', 1, EMPTY_BUILD_UPS);
           await writeDocument(db, id, 'order', 1, DEFAULT_ORDER);
@@ -132,11 +135,13 @@ export const jobRoutes = [
           await writeDocument(db, id, 'weather', 1, DEFAULT_WEATHER);
           res.status(201);
           setVersion(res, 1);
-          return { id, version: 1, archived: false, createdAt: now, job: body };
+          return { id, version: 1, archived: false, createdAt: now, job: head };
         }
         const stored = await readDocument<JobHead>(db, id, 'job');
         const { archived, created_at } = await requireJob(db, id);
-        if (!stored || canonicalJson(stored.body) !== canonicalJson(body)) {
+        // Rules that came from the firm are no difference to one who said none.
+        const said = stored && { ...stored.body, rules: body.rules };
+        if (!stored || canonicalJson(said) !== canonicalJson(body)) {
           throw new HttpProblem(409, 'There is another job under this id; change it with If-Match');
         }
         setVersion(res, stored.version);

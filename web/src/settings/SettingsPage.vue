@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import FirmPractice from './FirmPractice.vue';
 import TextInput from '../shared/TextInput.vue';
 import { THEMES, usePreferences } from '../app/preferences.ts';
 
@@ -17,7 +18,7 @@ function setCurrency(text: string): void {
   <main class="page narrow">
     <div class="head">
       <h1>Settings</h1>
-      <span class="quiet">of this device</span>
+      <span class="quiet">of this device; the numbers of practice are the firm’s</span>
     </div>
     <section>
       <h2 id="theme">Theme</h2>
@@ -56,6 +57,7 @@ function setCurrency(text: string): void {
       <el-input id="who" v-model="preferences.who" maxlength="80" placeholder="name that signs new entries" />
       <p class="quiet">Every entry in a record carries this name.</p>
     </section>
+    <FirmPractice />
     <section>
       <h2>For other programs</h2>
       <p>
@@ -71,7 +73,7 @@ function setCurrency(text: string): void {
   width: 6rem;
 }
 .narrow {
-  max-width: 720px;
+  max-width: 900px;
 }
 section {
   padding: var(--s4) 0;

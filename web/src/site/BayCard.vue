@@ -5,8 +5,8 @@ import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
 import type { BayStatus } from '@lentum/core/record';
+import { isFreshForMix } from '@lentum/core/gates';
 import { bayAreaFigure, bayLines, potLifeMinutes, widestCrackMm } from '@lentum/core/site';
-import { MS_PER_MINUTE } from '@lentum/core/units';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
@@ -50,13 +50,13 @@ const lines = computed(() => {
   const { buildUp, bay, conditions } = props.status;
   if (!coat.value || !buildUp) return [];
   const zone = job.documents.survey.content.zones.find((z) => z.id === bay.zoneId);
-  const limit = job.state?.practice.mixReadingMin.value ?? 0;
-  const fresh = conditions && job.nowMs - Date.parse(conditions.at) <= limit * MS_PER_MINUTE;
+  const practice = job.state?.practice;
+  const fresh = practice && conditions && isFreshForMix(conditions, job.nowMs, practice);
   return bayLines(coat.value, buildUp, area.value, {
     slopePct: zone?.fallPct ?? 0,
     surfaceC: fresh ? conditions.surfaceC : undefined,
     crackMm: zone && widestCrackMm(zone),
-    practice: job.state?.practice,
+    practice,
   });
 });
 const last = computed(() => props.status.laid.at(-1));

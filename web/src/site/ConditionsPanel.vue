@@ -89,7 +89,7 @@ const calls = computed(() => {
   const all = props.buildUp.layers
     .filter(isWorkLayer)
     .filter((c) => c.kind !== 'protection' && wanted.has(c.id))
-    .map((c) => conditionsVerdict(c.name, c, { ...now, atMs }, job.nowMs));
+    .map((c) => conditionsVerdict(c.name, c, { ...now, atMs }, job.nowMs, job.state?.practice));
   return joined(all);
 });
 

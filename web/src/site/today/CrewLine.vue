@@ -8,11 +8,13 @@ import ChoiceButtons from '../../shared/ChoiceButtons.vue';
 
 const job = useJob();
 const crew = computed(() => job.weather.doc.draft.crew);
-const PEOPLE = Array.from({ length: COMMON.mostCrew.value }, (_, i) => ({
-  value: i + 1,
-  name: String(i + 1),
-  label: `${i + 1} ${i === 0 ? 'person' : 'people'}`,
-}));
+const people = computed(() =>
+  Array.from({ length: (job.state?.practice ?? COMMON).mostCrew.value }, (_, i) => ({
+    value: i + 1,
+    name: String(i + 1),
+    label: `${i + 1} ${i === 0 ? 'person' : 'people'}`,
+  })),
+);
 const WAYS = METHODS.map((value) => ({ value, name: value }));
 /** What the tools and the shape of the work make of the usual output. Common practice, no source. */
 const PACES = (
@@ -27,7 +29,7 @@ const PACES = (
 <template>
   <div class="bar crew">
     <span class="quiet">People</span>
-    <ChoiceButtons v-model="crew.people" :options="PEOPLE" />
+    <ChoiceButtons v-model="crew.people" :options="people" />
     <ChoiceButtons v-model="crew.method" :options="WAYS" />
     <ChoiceButtons v-model="crew.toolShare" :options="PACES" />
   </div>

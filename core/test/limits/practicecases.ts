@@ -1,0 +1,394 @@
+/** Named cases of what the numbers of practice decide: on the ground, in the mix, in the record. */
+import { CHEMISTRIES, isCoat, mostOf, type Coat } from '@lentum/core/buildup';
+import { detailSchedule } from '@lentum/core/details';
+import { isFreshForMix } from '@lentum/core/gates';
+import { practiceOf } from '@lentum/core/practice';
+import { readiness } from '@lentum/core/readiness';
+import { entryFlags } from '@lentum/core/record';
+import { edgeOf, typicalSizes, type Feature, type Test, type TestKind, type Zone } from '@lentum/core/survey';
+import { fallsReport } from '@lentum/core/falls';
+import { rolledInstead } from '@lentum/core/site';
+import {
+  at,
+  callFor,
+  coated,
+  coatsOf,
+  detailsMade,
+  inputsFor,
+  moisture,
+  NOW,
+  polyurethane,
+  prepared,
+  pulled,
+  reading,
+  told,
+  type GateJob,
+  type Told,
+} from '../support/gatejob.ts';
+import { built, docFor, falling } from '../support/roofs.ts';
+import { corners, pointsZone } from '../support/zones.ts';
+
+const answers = (job: GateJob): string => {
+  const { kind, gates, laying, toMs } = callFor(job);
+  return [kind, laying?.value, toMs, ...gates.map((g) => `${g.key}:${g.answer}`)].join(' ');
+};
+const test = (
+  kind: TestKind,
+  value: number | string,
+  takenH = -5,
+  alongM = 1,
+  more: Partial<Test> = {},
+): Test => ({
+  ...{ id: `${kind}-${value}-${takenH}-${alongM}`, kind, value, takenAt: at(takenH), instrument: 'x' },
+  ...{ unprimed: false, note: '', at: { alongM, acrossM: 1 } },
+  ...more,
+});
+
+/** Readiness of a zone with tests and features, as weights of its rules and the steps that they ask for. */
+function judged(tests: readonly Test[], more: Partial<Zone> = {}, family: 'PU1' | 'TRAFFIC' = 'PU1'): string {
+  const zone: Zone = { ...pointsZone(corners(10, 6), { fallPct: 3, ...more }), tests: [...tests] };
+  const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
+  return ['always' as const, 'test may spare' as const]
+    .map((school) => {
+      const found = readiness({
+        ...{ zone, family, school, nowMs: NOW, practice: practiceOf() },
+        falls: falls?.ok ? falls.value : undefined,
+      });
+      return found.ok
+        ? [
+            found.value.primer.answer,
+            ...found.value.reasons.map((r) => `${r.rule}:${r.weight}`),
+            ...found.value.steps.map((s) => s.key),
+          ].join(' ')
+        : 'no';
+    })
+    .join('|');
+}
+const grid = <T>(values: readonly T[], of: (value: T) => string): string => values.map(of).join('|');
+const old = { substrate: { kind: 'concrete-old' as const } };
+const timber = { substrate: { kind: 'boards' as const } };
+const feature = (kind: Feature['kind'], more: Partial<Feature> = {}): Feature => ({
+  ...{ id: `${kind}-${JSON.stringify(more)}`, kind, count: 1, at: { alongM: 1, acrossM: 1 } },
+  ...{ sizes: typicalSizes(kind), note: '' },
+  ...more,
+});
+const flagsOf = (entries: readonly Told[]): string => {
+  const { book, buildUps, site } = inputsFor({ entries });
+  return [...book.seen.values()]
+    .flatMap((e) => entryFlags(e, { book, buildUps, site, say: { time: String, value: String } } as never))
+    .map((f) => f.rule)
+    .join();
+};
+const laid = (hoursAgo: number, ...more: Told[]): Told[] => [
+  moisture(3.5, hoursAgo + 30),
+  pulled(hoursAgo + 30),
+  prepared(hoursAgo + 25),
+  coated(polyurethane, 'primer', hoursAgo + 20),
+  detailsMade(hoursAgo + 10),
+  coated(polyurethane, 'first', hoursAgo),
+  prepared(1, { steps: ['fibres'], complete: false }),
+  reading(),
+  ...more,
+];
+const bare = polyurethane.layers.map((l) => {
+  const { outputM2PerH: _none, ...rest } = l;
+  return rest as typeof l;
+});
+
+export interface PracticeCase {
+  readonly name: string;
+  readonly of: () => string;
+}
+
+export const PRACTICE_CASES: readonly PracticeCase[] = [
+  {
+    name: 'moisture of concrete and of timber',
+    of: () =>
+      grid(
+        [2, 4, 5, 7, 9, 16, 20],
+        (v) => judged([test('moisture', v)], old) + judged([test('moisture', v)], timber),
+      ),
+  },
+  {
+    name: 'humidity in the slab, strength, pull-off',
+    of: () =>
+      grid([70, 84, 87, 95], (v) => judged([test('humidity', v)], old)) +
+      grid([10, 24, 27, 40], (v) => judged([test('strength', v)], old, 'TRAFFIC')) +
+      grid(
+        [0.5, 0.9, 1.4, 1.7, 3],
+        (v) => judged([test('pull-off', v)], old) + judged([test('pull-off', v)], old, 'TRAFFIC'),
+      ),
+  },
+  {
+    name: 'a pull-off without primer',
+    of: () =>
+      grid([0.5, 0.9, 1.4, 1.7], (v) => judged([test('pull-off', v, -5, 1, { unprimed: true })], old)),
+  },
+  {
+    name: 'age of new concrete',
+    of: () =>
+      grid([10, 26, 30, 60], (days) =>
+        judged([], {
+          substrate: { kind: 'concrete-new', laidOn: at(-24 * days).slice(0, 10) },
+        }),
+      ),
+  },
+  {
+    name: 'a second visit, and a reading at the same spot',
+    of: () =>
+      grid([-8, -11, -14, -30, -80], (h) =>
+        grid([1.2, 2.5, 4, 8], (along) =>
+          judged([test('moisture', 8, h, 1), test('moisture', 3, -2, along)], old),
+        ),
+      ),
+  },
+  {
+    name: 'ponds, outlets and upstands',
+    of: () => {
+      const bowl = (mm: number): Partial<Zone> => {
+        const zone = falling(pointsZone(corners(10, 6)), 0, 0.02);
+        const middle = { id: 'm', at: { alongM: 5, acrossM: 3 }, valueM: 10.04 - mm / 1000 };
+        return { ...old, levels: { ...zone.levels, points: [...zone.levels.points, middle] } };
+      };
+      const edge = (heightMm: number): Partial<Zone> => ({
+        ...old,
+        sides: [0, 1, 2, 3].map(() => ({ edge: { ...edgeOf('upstand'), heightMm } as never, riseM: 0 })),
+      });
+      const outlet = (rimM: number): Partial<Zone> => ({
+        ...bowl(0),
+        features: [feature('outlet', { at: { alongM: 5, acrossM: 0.5 }, rimM })],
+      });
+      return (
+        grid([20, 43, 46, 60, 90], (mm) => judged([], bowl(mm))) +
+        grid([60, 140, 155, 300], (mm) => judged([], edge(mm))) +
+        grid([9.99, 10.002, 10.02, 10.04], (rim) => judged([], outlet(rim)))
+      );
+    },
+  },
+  {
+    name: 'washed ground that dries',
+    of: () =>
+      grid(['concrete-old', 'metal'] as const, (substrate) =>
+        grid([10, 20, 30, 45, 60, 100], (h) =>
+          answers({
+            substrate,
+            entries: [
+              moisture(3.5),
+              pulled(),
+              reading(),
+              prepared(h, { steps: ['wash'], complete: false, dryingFrom: at(-h) }),
+            ],
+          }),
+        ),
+      ),
+  },
+  {
+    name: 'cracks, grooves and fillets',
+    of: () => {
+      const buildUp = built('reinforced-polyurethane');
+      const cracked: Zone = {
+        ...pointsZone(corners(10, 6)),
+        id: 'z',
+        sides: [0, 1, 2, 3].map(() => ({ edge: edgeOf('upstand'), riseM: 0 })),
+        features: [0.8, 1.4, 1.6, 3].map((widthMm, i) =>
+          feature('static-crack', {
+            ...{ id: `c${i}`, at: { alongM: 1, acrossM: 1 + i }, to: { alongM: 4, acrossM: 1 + i } },
+            sizes: { widthMm },
+          }),
+        ),
+      };
+      const { zones } = detailSchedule({ zones: [cracked] }, docFor([cracked], buildUp));
+      return JSON.stringify([
+        zones.flatMap((z) => z.work.map((w) => [w.pieces.length, w.materials.map((m) => m.amount.value)])),
+        judged([], { ...old, ...cracked }),
+        readiness({
+          ...{
+            zone: { ...cracked, substrate: { kind: 'concrete-old' as const } },
+            family: 'PU1',
+            falls: undefined,
+          },
+          ...{ school: 'always', nowMs: NOW },
+        }),
+      ]);
+    },
+  },
+  {
+    name: 'how long readings speak',
+    of: () =>
+      grid([0.2, 0.7, 0.9, 1.1, 1.5, 3], (h) =>
+        answers({ entries: [moisture(3.5), pulled(), prepared(3), reading(h)] }),
+      ) +
+      grid([10, 20, 26, 40, 100], (h) =>
+        answers({ entries: [moisture(3.5, h), pulled(), prepared(3), reading()] }),
+      ),
+  },
+  {
+    name: 'a reading for a mix',
+    of: () =>
+      grid([5, 20, 28, 33, 50, 100], (min) =>
+        String(isFreshForMix({ at: at(-min / 60) } as never, NOW, practiceOf())),
+      ),
+  },
+  {
+    name: 'kettle and watch',
+    of: () => {
+      const hot = built('hot-rubberised');
+      const [primer, first] = coatsOf(hot) as [Coat, Coat];
+      return grid([0.2, 0.4, 0.6, 1.2], (readH) =>
+        grid([0.5, 0.9, 1.3, 2, 4], (untilH) =>
+          answers({
+            buildUp: hot,
+            entries: [
+              ...[moisture(3.5, 90), prepared(80), coated(hot, primer.id, 20), detailsMade(15)],
+              reading(0.1, { surfaceC: 25 }),
+              told('permit', -2, {
+                step: 'opened',
+                at: at(-2),
+                number: '7',
+                issuedBy: 'M',
+                work: 'k',
+                until: at(8),
+              }),
+              told('watch', -2, {
+                step: 'opened',
+                at: at(-2),
+                watcher: 'I',
+                until: at(untilH),
+                extinguisher: true,
+              }),
+              told('melt', -2, {
+                ...{ buildUpId: hot.id, revision: hot.revision, layerId: first.id, charge: 1, litAt: at(-2) },
+                temperatures: [{ at: at(-readH), kettleC: 190, layingC: 185 }],
+                ...{ blocks: 10, chargedKg: 180, drawnKg: 0, leftKg: 180, batch: 'K' },
+              }),
+            ],
+          }),
+        ),
+      );
+    },
+  },
+  {
+    name: 'lying open, and near its end',
+    of: () =>
+      grid([20, 40, 55, 60, 66, 70, 80, 100, 400, 550, 800], (h) => answers({ entries: laid(h) })) +
+      grid([20, 55, 66, 70, 80, 400, 550, 800], (h) =>
+        answers({
+          buildUp: {
+            ...polyurethane,
+            layers: polyurethane.layers.map((l) => (isCoat(l) ? openEnded(l) : l)),
+          },
+          entries: laid(h),
+        }),
+      ) +
+      grid(
+        [0, 1, 2, 3, 4, 6, 8, 20],
+        (h) => callFor({ entries: laid(20), nowMs: NOW + h * 3_600_000 }).status.state,
+      ),
+  },
+  {
+    name: 'films by readings',
+    of: () =>
+      grid([0.6, 0.75, 0.85, 0.95, 1.02, 1.3], (times) =>
+        grid(['average-and-spots', 'mean-and-share', 'minimum'] as const, (acceptance) =>
+          grid([0, 1, 2], (low) =>
+            answers({
+              buildUp: { ...polyurethane, acceptance },
+              entries: laid(20).map((e) =>
+                e.kind === 'coat' && (e.body as { layerId: string }).layerId === 'first'
+                  ? coated(polyurethane, 'first', 20, 1.1, {
+                      readings: [
+                        {
+                          bayId: 'own',
+                          lastWetMm: [
+                            1.55,
+                            1.55,
+                            1.55,
+                            1.55,
+                            ...Array.from({ length: low }, () => Number((1.4 * times).toFixed(2))),
+                          ],
+                        },
+                      ],
+                      teethMm: Array.from({ length: 200 }, (_, i) => Number(((i + 1) * 0.01).toFixed(2))),
+                    })
+                  : e,
+              ),
+            }),
+          ),
+        ),
+      ),
+  },
+  {
+    name: 'films from consumption against readings',
+    of: () =>
+      grid([1, 1.1, 1.14, 1.17, 1.3, 1.6], (times) =>
+        answers({
+          entries: laid(20).map((e) => {
+            if (e.kind !== 'coat' || (e.body as { layerId: string }).layerId !== 'first') return e;
+            const { readings } = coated(polyurethane, 'first', 20, 1.05).body as { readings: unknown };
+            return coated(polyurethane, 'first', 20, 1.05 * times, { readings } as never);
+          }),
+        }),
+      ),
+  },
+  {
+    name: 'rolled passes where the wind stops the spray',
+    of: () =>
+      polyurethane.layers
+        .filter(isCoat)
+        .map((c) => rolledInstead({ ...c, tools: [] }, practiceOf())?.passes.value)
+        .join(),
+  },
+  {
+    name: 'too thick, by what it is made of',
+    of: () => {
+      const [coat] = polyurethane.layers.filter(isCoat).filter((c) => c.role === 'membrane') as [Coat];
+      return grid([...CHEMISTRIES, undefined], (chemistry) =>
+        grid(['primer', 'membrane'] as const, (role) => {
+          const { chemistry: _own, ...rest } = coat;
+          const made = { ...rest, role, ...(chemistry ? { chemistry } : {}) } as Coat;
+          const ranged = { ...made, rate: { ...made.rate, range: { from: 1, to: made.rate.value } } };
+          return `${mostOf(made, practiceOf()).film.value} ${mostOf(ranged, practiceOf()).film.value}`;
+        }),
+      );
+    },
+  },
+  {
+    name: 'what was used covers too little, and a shim that reads off',
+    of: () =>
+      grid([0.2, 0.45, 0.55, 0.9], (times) =>
+        flagsOf([...laid(20).slice(0, 3), coated(polyurethane, 'primer', 1, times)]),
+      ) +
+      grid([250, 258, 266, 300], (readUm) =>
+        flagsOf([
+          told(
+            'dry film',
+            -1,
+            {
+              ...{
+                at: at(-1),
+                gauge: 'magnetic',
+                instrument: 'g',
+                ground: 'steel',
+                when: 'after',
+                zeroUm: 0,
+              },
+              ...{ shims: [{ nominalUm: 250, readUm }], readingsUm: [400] },
+            },
+            { zoneOnly: true },
+          ),
+        ]),
+      ),
+  },
+  {
+    name: 'how fast a crew lays',
+    of: () =>
+      grid([1, 2, 4, 6], (people) =>
+        answers({ buildUp: { ...polyurethane, layers: bare }, entries: laid(20), crew: { people } }),
+      ),
+  },
+];
+
+const openEnded = (coat: Coat): Coat => {
+  const { overcoatUntil: _none, ...cure } = coat.cure;
+  return { ...coat, cure, overcoatOpen: true };
+};
