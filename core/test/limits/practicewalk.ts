@@ -1,10 +1,8 @@
 /** The walk over the register of practice: each number is set to another, and some named case has to answer otherwise. */
-import { COMMON, PRACTICE_KEYS, practiceOf, REGISTER } from '@lentum/core/practice';
+import { COMMON, practiceOf, REGISTER, type PracticeKey } from '@lentum/core/practice';
 import { LAYER_CASES } from './layercases.ts';
 import { PRACTICE_CASES, type PracticeCase } from './practicecases.ts';
 import { layerOf, SPECIMENS } from './specimens.ts';
-
-type Key = (typeof PRACTICE_KEYS)[number];
 
 /** Cases on layers that go by numbers of practice. */
 const ON_LAYERS: readonly PracticeCase[] = LAYER_CASES.filter((c) =>
@@ -27,10 +25,10 @@ const CASES = [...PRACTICE_CASES, ...ON_LAYERS];
 const usual = new Map<PracticeCase, string>();
 
 /** Runs with a number of the register set to another, and puts it back. */
-export function withNumber<T>(key: Key, value: number, run: () => T): T {
+export function withNumber<T>(key: PracticeKey, value: number, run: () => T): T {
   const entry = REGISTER[key] as { value: number };
   const before = entry.value;
-  const common = COMMON as Record<Key, (typeof COMMON)[Key]>;
+  const common = COMMON as Record<PracticeKey, (typeof COMMON)[PracticeKey]>;
   const known = common[key];
   try {
     entry.value = value;
@@ -49,7 +47,7 @@ export interface PracticeNoticed {
 }
 
 /** Whether a case answers otherwise once a number is set to another. */
-export function practiceNotices(key: Key, { case: name, value }: PracticeNoticed): boolean {
+export function practiceNotices(key: PracticeKey, { case: name, value }: PracticeNoticed): boolean {
   return CASES.filter((c) => c.name === name).some((c) => {
     if (!usual.has(c)) usual.set(c, c.of());
     return withNumber(key, value, c.of) !== usual.get(c);
@@ -57,7 +55,7 @@ export function practiceNotices(key: Key, { case: name, value }: PracticeNoticed
 }
 
 /** The first named case that answers otherwise; undefined: the number decides nothing. */
-export function practiceWalkOne(key: Key): PracticeNoticed | undefined {
+export function practiceWalkOne(key: PracticeKey): PracticeNoticed | undefined {
   const { value, least, most } = REGISTER[key];
   const wanted = [value * 1.1, value * 0.9, value * 1.25, value * 0.8, value * 2, value * 0.5, most, least];
   for (const other of wanted) {
