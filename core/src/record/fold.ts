@@ -53,6 +53,14 @@ export interface ZoneBook {
   readonly steps: readonly StepEntry[];
   /** Everything in force that names the zone, with bays or without. */
   readonly entries: readonly BookEntry[];
+  /** Of these, what is said of the zone as a whole. */
+  readonly whole: readonly BookEntry[];
+  /** Of these, its tests. */
+  readonly tests: readonly BookEntryOf<'test'>[];
+}
+/** Everything of a kind in force, wherever it belongs, in the order of the record. */
+interface KindBook {
+  readonly entries: readonly BookEntry[];
 }
 
 export interface SiteBook {
@@ -64,12 +72,17 @@ export interface SiteBook {
   readonly superseded: ReadonlySet<string>;
   readonly bays: ReadonlyMap<string, BayBook>;
   readonly zones: ReadonlyMap<string, ZoneBook>;
+  readonly kinds: ReadonlyMap<string, KindBook>;
   /** In force and of no zone: stock, permits, gauges. */
   readonly job: readonly BookEntry[];
 }
 
 export const EMPTY_BAY_BOOK: BayBook = { coats: [], laid: [], steps: [], entries: [] };
-export const EMPTY_ZONE_BOOK: ZoneBook = { conditions: [], details: [], steps: [], entries: [] };
+export const EMPTY_ZONE_BOOK: ZoneBook = {
+  ...{ conditions: [], details: [], steps: [], entries: [] },
+  ...{ whole: [], tests: [] },
+};
+const EMPTY_KIND_BOOK: KindBook = { entries: [] };
 export const EMPTY_BOOK: SiteBook = {
   lastSeq: 0,
   lastMadeMs: -Infinity,
@@ -77,6 +90,7 @@ export const EMPTY_BOOK: SiteBook = {
   superseded: new Set(),
   bays: new Map(),
   zones: new Map(),
+  kinds: new Map(),
   job: [],
 };
 
@@ -124,16 +138,14 @@ function stepOf(entry: BookEntry): StepEntry | undefined {
   return step(entry.body.what, entry.body.at, entry.body.reason);
 }
 
-type Open<T> = { -readonly [K in keyof T]: T[K] extends readonly (infer E)[] ? E[] : never };
-
 /** Puts an entry where its number belongs: nearly always at the end. */
 function place<T extends { readonly seq: number }>(list: T[], entry: T): void {
   let i = list.length;
   while (i > 0 && (list[i - 1]?.seq ?? 0) > entry.seq) i -= 1;
   list.splice(i, 0, entry);
 }
-/** Takes an entry out of a list in the order of the record, found by its number. */
-function strikeFrom(list: { readonly id: string; readonly seq: number }[], old: BookEntry): void {
+/** Where an entry stands in a list in the order of the record, found by its number; below nothing where it is not there. */
+function placeIn(list: readonly { readonly id: string; readonly seq: number }[], old: BookEntry): number {
   let low = 0;
   let high = list.length;
   while (low < high) {
@@ -141,50 +153,74 @@ function strikeFrom(list: { readonly id: string; readonly seq: number }[], old: 
     if ((list[middle]?.seq ?? 0) < old.seq) low = middle + 1;
     else high = middle;
   }
-  for (let i = low; list[i]?.seq === old.seq; i += 1)
-    if (list[i]?.id === old.id) {
-      list.splice(i, 1);
-      return;
-    }
+  for (let i = low; list[i]?.seq === old.seq; i += 1) if (list[i]?.id === old.id) return i;
+  return -1;
 }
 
-/** Books by a key, of which those that are written to are copied once, and the others shared. */
+interface Numbered {
+  readonly id: string;
+  readonly seq: number;
+}
+type Lists<B> = { readonly [K in keyof B]: B[K] extends readonly (infer E extends Numbered)[] ? E : never };
+
+/** Books by a key, of which only the lists that are written to are copied, once; all others are shared. */
 class Shelf<B extends object> {
   readonly books: Map<string, B>;
-  private readonly own = new Set<string>();
+  private readonly ownBooks = new Set<string>();
+  private readonly ownLists = new Set<unknown>();
   private readonly empty: B;
 
   constructor(before: ReadonlyMap<string, B>, empty: B) {
     this.books = new Map(before);
     this.empty = empty;
   }
-  open(key: string): Open<B> {
-    const there = this.books.get(key);
-    if (there && this.own.has(key)) return there as unknown as Open<B>;
-    const copied = Object.fromEntries(
-      Object.entries(there ?? this.empty).map(([name, list]) => [name, [...(list as unknown[])]]),
-    ) as B;
-    this.own.add(key);
-    this.books.set(key, copied);
-    return copied as unknown as Open<B>;
+
+  private own<K extends keyof B>(key: string, name: K): Lists<B>[K][] {
+    let book = this.books.get(key) ?? this.empty;
+    if (!this.ownBooks.has(key)) {
+      book = { ...book };
+      this.books.set(key, book);
+      this.ownBooks.add(key);
+    }
+    let list = book[name] as unknown as Lists<B>[K][];
+    if (!this.ownLists.has(list)) {
+      list = [...list];
+      this.ownLists.add(list);
+      book[name] = list as unknown as B[K];
+    }
+    return list;
+  }
+  add<K extends keyof B>(key: string, name: K, item: Lists<B>[K]): void {
+    place(this.own(key, name), item);
+  }
+  /** Takes an entry out of every list of a book in which it stands. */
+  strike(key: string, old: BookEntry): void {
+    for (const [name, list] of Object.entries(this.books.get(key) ?? {})) {
+      const i = placeIn(list as readonly Numbered[], old);
+      if (i >= 0) this.own(key, name as keyof B).splice(i, 1);
+    }
   }
 }
 
-function onBay(book: Open<BayBook>, bayId: string, entry: BookEntry): void {
+function onBay(bays: Shelf<BayBook>, bayId: string, entry: BookEntry): void {
   const step = stepOf(entry);
-  if (entry.kind === 'coat') place(book.coats, coatOn(entry, bayId));
-  if (entry.kind === 'ply') place(book.laid, laidOn(entry, bayId));
-  if (step) place(book.steps, step);
-  place(book.entries, entry);
+  if (entry.kind === 'coat') bays.add(bayId, 'coats', coatOn(entry, bayId));
+  if (entry.kind === 'ply') bays.add(bayId, 'laid', laidOn(entry, bayId));
+  if (step) bays.add(bayId, 'steps', step);
+  bays.add(bayId, 'entries', entry);
 }
 
-function onZone(book: Open<ZoneBook>, zoneId: string, entry: BookEntry): void {
-  const step = entry.bays.length === 0 ? stepOf(entry) : undefined;
-  if (entry.kind === 'conditions') place(book.conditions, { ...signed(entry), ...entry.body, zoneId });
+function onZone(zones: Shelf<ZoneBook>, zoneId: string, entry: BookEntry): void {
+  const whole = entry.bays.length === 0;
+  const step = whole ? stepOf(entry) : undefined;
+  if (entry.kind === 'conditions')
+    zones.add(zoneId, 'conditions', { ...signed(entry), ...entry.body, zoneId });
   if (entry.kind === 'detail' && entry.body.detailId !== ALL_DETAILS)
-    place(book.details, { ...signed(entry), ...entry.body, zoneId });
-  if (step) place(book.steps, step);
-  place(book.entries, entry);
+    zones.add(zoneId, 'details', { ...signed(entry), ...entry.body, zoneId });
+  if (entry.kind === 'test') zones.add(zoneId, 'tests', entry);
+  if (step) zones.add(zoneId, 'steps', step);
+  if (whole) zones.add(zoneId, 'whole', entry);
+  zones.add(zoneId, 'entries', entry);
 }
 
 /**
@@ -201,18 +237,18 @@ export function foldRecord(
   const superseded = new Set(before.superseded);
   const bays = new Shelf<BayBook>(before.bays, EMPTY_BAY_BOOK);
   const zones = new Shelf<ZoneBook>(before.zones, EMPTY_ZONE_BOOK);
-  const job = [...before.job];
+  const kinds = new Shelf<KindBook>(before.kinds, EMPTY_KIND_BOOK);
+  const ofJob = new Shelf<KindBook>(new Map([['job', { entries: before.job }]]), EMPTY_KIND_BOOK);
   let { lastSeq, lastMadeMs } = before;
 
   const strike = (id: string): void => {
     superseded.add(id);
     const old = seen.get(id);
     if (!old) return;
-    for (const { bayId } of old.bays)
-      for (const list of Object.values(bays.open(bayId))) strikeFrom(list, old);
-    if (old.zoneId !== undefined)
-      for (const list of Object.values(zones.open(old.zoneId))) strikeFrom(list, old);
-    strikeFrom(job, old);
+    for (const { bayId } of old.bays) bays.strike(bayId, old);
+    if (old.zoneId !== undefined) zones.strike(old.zoneId, old);
+    kinds.strike(old.kind, old);
+    ofJob.strike('job', old);
   };
 
   for (const stored of entries) {
@@ -223,11 +259,15 @@ export function foldRecord(
     lastMadeMs = Math.max(lastMadeMs, Date.parse(entry.madeAt));
     if (entry.supersedes !== undefined) strike(entry.supersedes);
     if (superseded.has(entry.id) || entry.kind === 'withdrawal') continue;
-    for (const { bayId } of entry.bays) onBay(bays.open(bayId), bayId, entry);
-    if (entry.zoneId !== undefined) onZone(zones.open(entry.zoneId), entry.zoneId, entry);
-    else if (entry.bays.length === 0) place(job, entry);
+    kinds.add(entry.kind, 'entries', entry);
+    for (const { bayId } of entry.bays) onBay(bays, bayId, entry);
+    if (entry.zoneId !== undefined) onZone(zones, entry.zoneId, entry);
+    else if (entry.bays.length === 0) ofJob.add('job', 'entries', entry);
   }
-  return { lastSeq, lastMadeMs, seen, superseded, bays: bays.books, zones: zones.books, job };
+  return {
+    ...{ lastSeq, lastMadeMs, seen, superseded, bays: bays.books, zones: zones.books },
+    ...{ kinds: kinds.books, job: ofJob.books.get('job')?.entries ?? before.job },
+  };
 }
 
 /** What was said of a zone as a whole, by kind, sorted out once for a list: lists of a book never change. */
@@ -238,7 +278,6 @@ function saidOfZone(entries: readonly BookEntry[], kind: string): readonly BookE
   if (!kinds) {
     kinds = new Map();
     for (const e of entries) {
-      if (e.bays.length > 0) continue;
       const list = kinds.get(e.kind);
       if (list) list.push(e);
       else kinds.set(e.kind, [e]);
@@ -255,30 +294,13 @@ export function onBayOf<K extends BookEntry['kind']>(
   kind: K,
 ): BookEntryOf<K>[] {
   const zone = book.zones.get(bay.zoneId);
-  const whole = zone ? saidOfZone(zone.entries, kind) : [];
+  const whole = zone ? saidOfZone(zone.whole, kind) : [];
   const own = (book.bays.get(bay.id)?.entries ?? []).filter((e) => e.kind === kind);
   // Each list is in the order of the record by itself.
   const all = whole.length === 0 ? own : [...own, ...whole].sort((a, b) => a.seq - b.seq);
   return all as unknown as BookEntryOf<K>[];
 }
 
-/** Sorted once for a book: books never change. */
-const byKind = new WeakMap<SiteBook, Map<string, BookEntry[]>>();
-
-function kindsOf(book: SiteBook): Map<string, BookEntry[]> {
-  const kept = byKind.get(book);
-  if (kept) return kept;
-  const kinds = new Map<string, BookEntry[]>();
-  for (const e of [...book.seen.values()].sort((a, b) => a.seq - b.seq)) {
-    if (book.superseded.has(e.id)) continue;
-    const list = kinds.get(e.kind);
-    if (list) list.push(e);
-    else kinds.set(e.kind, [e]);
-  }
-  byKind.set(book, kinds);
-  return kinds;
-}
-
 /** Everything of a kind in force, wherever it belongs, in the order of the record. */
 export const allOf = <K extends BookEntry['kind']>(book: SiteBook, kind: K): readonly BookEntryOf<K>[] =>
-  (kindsOf(book).get(kind) ?? []) as unknown as BookEntryOf<K>[];
+  (book.kinds.get(kind)?.entries ?? []) as unknown as BookEntryOf<K>[];

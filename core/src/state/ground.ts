@@ -33,12 +33,12 @@ export class Grounds {
 
   /** Tests of a zone that were taken by an instant. */
   private testsBy(book: SiteBook, zoneId: string, atMs: number): Test[] {
-    const zoneBook = book.zones.get(zoneId);
-    if (!zoneBook) return [];
-    let known = this.tests.get(zoneBook);
+    const listed = book.zones.get(zoneId)?.tests;
+    if (!listed) return [];
+    let known = this.tests.get(listed);
     if (!known) {
       known = testsOf(book, zoneId).map((test) => ({ ms: Date.parse(test.takenAt), test }));
-      this.tests.set(zoneBook, known);
+      this.tests.set(listed, known);
     }
     return known.filter((t) => t.ms <= atMs).map((t) => t.test);
   }

@@ -10,10 +10,18 @@ import { detailsOn, gatesOf, isFresh, openingGates, WeatherGates, type Gate } fr
 import { rulesOf, type JobRules } from '../job/index.ts';
 import { practiceOf, type Practice } from '../practice/index.ts';
 import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
-import { allOf, bayStatus, latestConditions, type BayStatus, type SiteBook } from '../record/index.ts';
+import {
+  allOf,
+  bayStatus,
+  latestConditions,
+  type BayStatus,
+  type BookEntry,
+  type SiteBook,
+  type ZoneBook,
+} from '../record/index.ts';
 import type { Bay, SiteDoc } from '../site/index.ts';
 import type { Survey, Zone } from '../survey/index.ts';
-import { MS_PER_MINUTE, TOLERANCE } from '../units/index.ts';
+import { TOLERANCE } from '../units/index.ts';
 import {
   hourFloor,
   hourOf,
@@ -23,6 +31,7 @@ import {
   type WeatherSeries,
 } from '../weather/index.ts';
 import { Grounds } from './ground.ts';
+import { bayInstant, fullMinute, listsOf } from './instants.ts';
 
 export interface JobInputs {
   readonly survey: Survey;
@@ -47,6 +56,16 @@ export interface JobState {
   readonly kept: Kept;
 }
 
+/** What a bay's call went by. */
+interface BayKept {
+  readonly lists: readonly (readonly BookEntry[] | undefined)[];
+  /** The instant that it stands for. */
+  readonly ms: number;
+  readonly view: JobWeather | undefined;
+  readonly rainMs: number | undefined;
+  readonly call: Call;
+}
+
 /** What stays the same from one instant to the next; nothing in it is an answer by itself. */
 class Kept {
   readonly inputs: JobInputs;
@@ -56,7 +75,10 @@ class Kept {
   readonly details: DetailSchedule;
   private readonly zones: ReadonlyMap<string, Zone>;
   private readonly near: Map<string, readonly Detail[]>;
-  private rain: { readonly nowMs: number; readonly ms: number | undefined } | undefined;
+  private readonly rain = new Map<number, number | undefined>();
+  /** Calls of the state before that may still stand, and of this one. */
+  private readonly before: ReadonlyMap<string, BayKept>;
+  private readonly calls = new Map<string, BayKept>();
   private readonly windows: Map<RoofClimate, Map<Limits, Map<string, Windows>>>;
   readonly weatherGates: WeatherGates;
   readonly buildUps: ZoneBuildUps;
@@ -76,6 +98,10 @@ class Kept {
       before && this.sameWeather(before)
         ? before.windows
         : new Map<RoofClimate, Map<Limits, Map<string, Windows>>>();
+    this.before =
+      before && sameBut(before.inputs, inputs) && before.practiceText === practiceText
+        ? before.calls
+        : new Map();
     this.weatherGates = new WeatherGates();
     this.buildUps = before?.inputs.buildUps === buildUps ? before.buildUps : new ZoneBuildUps(buildUps);
   }
@@ -97,8 +123,23 @@ class Kept {
 
   /** When it rained last before an instant, worked out once for each. */
   rainBefore(view: JobWeather | undefined, nowMs: number): number | undefined {
-    if (this.rain?.nowMs !== nowMs) this.rain = { nowMs, ms: lastRain(view, this.inputs.book, nowMs) };
-    return this.rain.ms;
+    if (!this.rain.has(nowMs)) this.rain.set(nowMs, lastRain(view, this.inputs.book, nowMs));
+    return this.rain.get(nowMs);
+  }
+
+  /** The call of a bay: as it was, where nothing that it goes by has changed. */
+  callOf(bay: Bay, facts: Omit<BayKept, 'call'>, make: () => Call): Call {
+    const old = this.before.get(bay.id);
+    const same =
+      old !== undefined &&
+      old.ms === facts.ms &&
+      old.view === facts.view &&
+      old.rainMs === facts.rainMs &&
+      old.call.status.bay === bay &&
+      old.lists.every((list, i) => list === facts.lists[i]);
+    const known = same ? old : { ...facts, call: make() };
+    this.calls.set(bay.id, known);
+    return known.call;
   }
 
   /** Details that come near a bay. */
@@ -146,15 +187,37 @@ function lastRain(view: JobWeather | undefined, book: SiteBook, nowMs: number): 
   return lastOf(seen.map((ms) => Math.min(ms, nowMs)));
 }
 
+/** Numbers for lists, so that a text can stand for them: lists of a book never change. */
+const numbered = new WeakMap<object, number>();
+let lastNumber = 0;
+function numberOf(list: object): number {
+  let known = numbered.get(list);
+  if (known === undefined) numbered.set(list, (known = lastNumber += 1));
+  return known;
+}
+
 /** What the weather of a job is made from at an instant, as a text: the same text, the same hours. */
 function weatherKeyOf({ book, series, nowMs }: JobInputs, practice: Practice): string {
   const read = [...book.zones].map(([id, z]) => {
-    const taken = z.conditions.filter((c) => Date.parse(c.at) <= nowMs);
-    const fresh = isFresh(latestConditions(book, id, nowMs), nowMs, practice);
-    return `${id}:${taken.map((c) => c.id).join()}:${fresh}`;
+    const latest = latestConditions(book, id, nowMs);
+    const fresh = isFresh(latest, nowMs, practice);
+    // Of one list, what was taken by an instant is told by the last of it.
+    return z.conditions.length === 0
+      ? ''
+      : `${id}:${numberOf(z.conditions)}:${takenBy(z.conditions, nowMs)}:${fresh}`;
   });
   const made = series.filter((s) => Date.parse(s.issuedAt) <= nowMs).map((s) => s.id);
   return [hourFloor(nowMs), ...made, ...read].join('|');
+}
+
+/** When readings were taken, ms, worked out once for a list. */
+const taken = new WeakMap<object, readonly number[]>();
+function takenBy(list: ZoneBook['conditions'], nowMs: number): number {
+  let times = taken.get(list);
+  if (!times) taken.set(list, (times = list.map((c) => Date.parse(c.at)).sort((a, b) => a - b)));
+  let count = times.length;
+  while (count > 0 && (times[count - 1] ?? 0) > nowMs) count -= 1;
+  return count;
 }
 
 const breathes = (zone: Zone | undefined): boolean => {
@@ -182,7 +245,14 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
       ? previous.weather
       : jobWeather({ doc: weather, series, survey, book, nowMs: atMs, practice });
   const judged: Judged = { weather: view, practice, kept };
-  const calls = site.bays.map((bay) => callAt(judged, seenAt(judged, bay, atMs), atMs));
+  const calls = site.bays.map((bay) => {
+    const lists = listsOf(book, bay);
+    // What has nothing to do with this bay leaves it as it was.
+    const ms = bayInstant(lists, atMs);
+    return kept.callOf(bay, { lists, ms, view, rainMs: kept.rainBefore(view, ms) }, () =>
+      callAt(judged, seenAt(judged, bay, ms), ms),
+    );
+  });
   return { atMs, calls, ...judged };
 }
 
@@ -268,21 +338,23 @@ export function gatesOfBay(
   });
 }
 
-/** From one full minute to the next nothing changes by itself that anybody acts on; an entry counts at once. */
+/** The full minute, or the newest entry since. */
 function instantOf({ nowMs, book }: JobInputs): number {
-  const minute = Math.floor(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE;
+  const minute = fullMinute(nowMs);
   return book.lastMadeMs <= nowMs ? Math.max(minute, book.lastMadeMs) : minute;
 }
 
-const sameInputs = (a: JobInputs, b: JobInputs): boolean =>
-  a.nowMs === b.nowMs &&
+/** But for the record and the instant. */
+const sameBut = (a: JobInputs, b: JobInputs): boolean =>
   a.survey === b.survey &&
   a.buildUps === b.buildUps &&
   a.site === b.site &&
   a.weather === b.weather &&
   a.series === b.series &&
-  a.book === b.book &&
   a.rules === b.rules;
+
+const sameInputs = (a: JobInputs, b: JobInputs): boolean =>
+  a.nowMs === b.nowMs && a.book === b.book && sameBut(a, b);
 
 function firstLaidMs({ laid, others }: BayStatus): number | undefined {
   const starts = [...laid, ...others].map((l) => Date.parse(l.entry.startedAt));
