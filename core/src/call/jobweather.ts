@@ -40,11 +40,19 @@ export interface JobWeather {
   readonly bayWeather: (climate: RoofClimate) => BayWeather | undefined;
 }
 
+/** Readings of a list, worked out once: lists of a book never change. */
+const surfaces = new WeakMap<readonly ConditionsEntry[], readonly SurfaceReading[]>();
+
 /** Surface temperatures that were measured on a zone. */
-export const readingsOn = (book: SiteBook, zoneId: string, nowMs: number): SurfaceReading[] =>
-  (book.zones.get(zoneId)?.conditions ?? [])
-    .map((c) => ({ atMs: Date.parse(c.at), surfaceC: c.surfaceC }))
-    .filter((r) => r.atMs <= nowMs);
+export function readingsOn(book: SiteBook, zoneId: string, nowMs: number): SurfaceReading[] {
+  const list = book.zones.get(zoneId)?.conditions ?? [];
+  let known = surfaces.get(list);
+  if (!known) {
+    known = list.map((c) => ({ atMs: Date.parse(c.at), surfaceC: c.surfaceC }));
+    surfaces.set(list, known);
+  }
+  return known.filter((r) => r.atMs <= nowMs);
+}
 
 export interface WeatherFacts {
   readonly doc: WeatherDoc;
@@ -145,10 +153,13 @@ function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
  * is carried forward and fades, as that of the surface does.
  */
 function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
+  const sinceMs = hourFloor(nowMs) - READ_BACK_MS;
   const read = [...book.zones.values()]
     .flatMap((z) => z.conditions)
-    .filter((c) => Date.parse(c.at) <= nowMs && Date.parse(c.at) > hourFloor(nowMs) - READ_BACK_MS)
-    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+    .map((c) => ({ ms: Date.parse(c.at), c }))
+    .filter(({ ms }) => ms <= nowMs && ms > sinceMs)
+    .sort((a, b) => a.ms - b.ms)
+    .map(({ c }) => c);
   if (read.length === 0) return line;
   const airC = line.values.airC.slice();
   const humidityPct = line.values.humidityPct.slice();
