@@ -260,20 +260,20 @@ describe('times that are ranges', () => {
     expect(coat.cure.overcoatUntil?.points).toEqual([{ atC: 20, hours: 24, range: { from: 24, to: 72 } }]);
     expect(coat.cure.foot.points).toEqual([{ atC: 20, hours: 24 }]);
   });
-  it('count in the hours at which a coat may be overcoated', () => {
-    const gate = (hours: number) =>
+  it('count in the hours at which a coat may be overcoated; between the ends it may be ready', () => {
+    const gate = (hours: number, hoursAgo: number) =>
       gateOf(
         {
           buildUp: timed(hours, 'overcoatFrom', { from: 2, to: 9 }),
           entries: [
-            ...READY,
-            coated(polyurethane, 'primer', 40),
-            coated(polyurethane, 'first', 5),
-            reading(),
+            ...[...READY, coated(polyurethane, 'primer', 40)],
+            ...[coated(polyurethane, 'first', hoursAgo), reading()],
           ],
         },
         'overcoat/from',
       )?.answer;
-    expect([gate(9), gate(2)]).toEqual(['broken', 'holds']);
+    expect([gate(9, 1.5), gate(9, 5), gate(9, 9.5)]).toEqual(['broken', 'unknown', 'holds']);
+    // Who chose the early end takes it at its word.
+    expect([gate(2, 1.5), gate(2, 5)]).toEqual(['broken', 'holds']);
   });
 });
