@@ -11,12 +11,5 @@ export {
   type Suits,
 } from './rank.ts';
 export { schedule, type Laid, type Pace, type Schedule } from './schedule.ts';
-export {
-  CONDITION_LIMITS,
-  conditionsOf,
-  pondsOn,
-  readinessByFamily,
-  slopeOf,
-  type ConditionFound,
-} from './situation.ts';
+export { conditionsOf, pondsOn, readinessByFamily, slopeOf, type ConditionFound } from './situation.ts';
 export { upkeepOver, UPKEEP_YEARS, type Upkeep } from './upkeep.ts';

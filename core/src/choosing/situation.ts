@@ -12,9 +12,6 @@ export interface ConditionFound {
   readonly says: readonly Part[];
 }
 
-/** From what on a zone counts as what. Common practice, no source. */
-export const CONDITION_LIMITS = { slopePct: 5, rampPct: 6, roughCsp: 5 } as const;
-
 const ROUGH = ['gravelled-felt', 'bitumen-granules'] as const;
 const ABSORBENT = ['screed', 'boards', 'foam'] as const;
 
@@ -37,12 +34,12 @@ export function conditionsOf(zone: Zone, falls: FallsReport | undefined, wheels:
       falls ? 'measured' : 'assumed',
       falls ? 'from the levels' : 'as typed',
     );
-    if (fall >= CONDITION_LIMITS.slopePct) {
-      const from = given('a slope from', CONDITION_LIMITS.slopePct, 'fall', 'typical', 'common practice');
+    if (fall >= COMMON.slopeFrom.value) {
+      const from = COMMON.slopeFrom;
       found.push({ condition: 'slope', says: words`the fall is ${slope}, a slope from ${from}` });
     }
-    if (wheels && fall >= CONDITION_LIMITS.rampPct) {
-      const from = given('a ramp from', CONDITION_LIMITS.rampPct, 'fall', 'typical', 'common practice');
+    if (wheels && fall >= COMMON.rampFrom.value) {
+      const from = COMMON.rampFrom;
       found.push({ condition: 'ramp', says: words`wheels go up ${slope}, a ramp from ${from}` });
     }
   }
@@ -51,9 +48,9 @@ export function conditionsOf(zone: Zone, falls: FallsReport | undefined, wheels:
     t.kind === 'profile' && typeof t.value === 'number' ? [t.value] : [],
   );
   const roughest = Math.max(0, ...profiles);
-  if (roughest >= CONDITION_LIMITS.roughCsp) {
+  if (roughest >= COMMON.roughFrom.value) {
     const csp = given('surface profile', roughest, 'count', 'measured', 'on the ten-step comparator scale');
-    const from = given('rough from', CONDITION_LIMITS.roughCsp, 'count', 'typical', 'common practice');
+    const from = COMMON.roughFrom;
     found.push({ condition: 'rough', says: words`surface profile ${csp}, rough from ${from}` });
   } else if (kind && (ROUGH as readonly string[]).includes(kind)) {
     found.push({

@@ -4,15 +4,9 @@ import { given, words, type Figure } from '../figures/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
 import type { MaterialUse } from './materials.ts';
-import {
-  fitCurb,
-  LARGE_POCKET_M2,
-  LARGE_POCKET_WAIT_MIN,
-  pourVolume,
-  type Cluster,
-  type Curb,
-} from './pocket.ts';
+import { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
 import type { Step } from './steps.ts';
+import { COMMON } from '../practice/index.ts';
 
 export interface Pocket {
   readonly cluster: Cluster;
@@ -85,7 +79,7 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
   };
   const skin = skinArea(cluster, curb.value, pieces, detail.count);
   const primers = pocket.layers.filter(isCoat).filter((c) => c.role === 'primer');
-  const large = curb.value.inside.value >= LARGE_POCKET_M2;
+  const large = curb.value.inside.value >= COMMON.largePocket.value;
   const density = cited(`${fill.name}, density`, fill.densityKgPerL, 'density');
   const poured: Figure =
     fill.rate.basis === 'mass'
@@ -149,13 +143,7 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
       large
         ? {
             says: words`A skin of sealer first; then wait, because the fill pushes outward.`,
-            waitMin: given(
-              'wait',
-              LARGE_POCKET_WAIT_MIN,
-              'minutes',
-              'typical',
-              'common practice for large pockets',
-            ),
+            waitMin: COMMON.largePocketWait,
           }
         : { says: words`A skin of sealer first, worked into the foot of each pipe.` },
       {

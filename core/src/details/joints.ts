@@ -3,12 +3,9 @@
  * joints as deep as wide and at least 10 mm, wide ones half as deep as wide, over a backer rod about a quarter wider
  * than the joint.
  */
-import { given, type Figure, type Given } from '../figures/index.ts';
+import type { Figure, Given } from '../figures/index.ts';
+import { COMMON } from '../practice/index.ts';
 
-/** Up to this width a joint is as deep as wide. */
-const SMALL_JOINT_MM = 12;
-const LEAST_DEPTH_MM = 10;
-const ROD_OVER = 1.25;
 /** Rods on sale, mm. */
 export const ROD_SIZES_MM = [6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100] as const;
 
@@ -26,8 +23,8 @@ export interface SealantJoint {
  * @param length m
  */
 export function sealantJoint(widthMm: Given, length: Figure | Given): SealantJoint {
-  const least = given('least depth', LEAST_DEPTH_MM, 'gap', 'typical', 'common practice');
-  const small = widthMm.value <= SMALL_JOINT_MM;
+  const { leastJointDepth: least, smallJoint, rodOver: times } = COMMON;
+  const small = widthMm.value <= smallJoint.value;
   const depth: Figure = {
     label: 'Depth of the sealant',
     value: Math.max(least.value, small ? widthMm.value : widthMm.value / 2),
@@ -35,10 +32,9 @@ export function sealantJoint(widthMm: Given, length: Figure | Given): SealantJoi
     formula: small ? 'max({least}, {width})' : 'max({least}, {width} / 2)',
     inputs: { least, width: widthMm },
     from: small
-      ? `up to ${SMALL_JOINT_MM} mm as deep as wide`
-      : `wider than ${SMALL_JOINT_MM} mm: half as deep as wide`,
+      ? `up to ${smallJoint.value} mm as deep as wide`
+      : `wider than ${smallJoint.value} mm: half as deep as wide`,
   };
-  const times = given('rod over joint', ROD_OVER, 'fraction', 'typical', 'common practice');
   const rodMm: Figure = {
     label: 'Backer rod, at least',
     value: widthMm.value * times.value,

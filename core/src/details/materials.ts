@@ -217,11 +217,7 @@ function bars(detail: Detail, rules: DetailRules): MaterialUse[] {
       inputs: { length: detail.length, bar, spacing },
       from: 'bars of one length, each fixed at its spacing and at both ends',
     }),
-    sundry(
-      'sealant',
-      `over the bar, ${detail.where}`,
-      filletVolume(given('leg of the bead', 6, 'gap', 'typical'), detail.length),
-    ),
+    sundry('sealant', `over the bar, ${detail.where}`, filletVolume(COMMON.barBead, detail.length)),
   ];
 }
 

@@ -6,6 +6,7 @@ import type { DetailRules } from '../buildup/index.ts';
 import type { Detail } from './find.ts';
 import type { Pattern } from './folding.ts';
 import { strip, type Band } from './patterns.ts';
+import { COMMON } from '../practice/index.ts';
 
 export interface Piece {
   readonly name: string;
@@ -53,15 +54,12 @@ export interface Making {
 
 export const size = (detail: Detail, key: string): number => detail.sizes[key] ?? 0;
 
-/** Along a bend the foot is cut into fingers as wide as this, so that it lies flat. Common practice. */
-const FINGER_MM = 60;
-
 /** A strip along a bend: what lies on the roof, and what goes over the top, is cut from its edge to its fold. */
 function bent(pattern: Pattern, bands: readonly Band[], detail: Detail): Pattern {
   const upright = bands.some((b) => b.use === 'wall');
   if (size(detail, 'roundMm') === 0 || !upright) return pattern;
   const length = pattern.faces[0]?.shape.outer[1]?.[0] ?? 0;
-  const count = Math.floor(length / FINGER_MM);
+  const count = Math.floor(length / COMMON.finger.value);
   const foot = bands[0]?.mm ?? 0;
   const cuts = Array.from({ length: Math.max(0, count - 1) }, (_, i): (typeof pattern.cuts)[number] => {
     const x = ((i + 1) * length) / count;

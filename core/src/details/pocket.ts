@@ -154,10 +154,6 @@ export function fitCurb(cluster: Cluster, curb: Pieces, label: string): Result<C
   });
 }
 
-/** From this inside area a pocket is filled in two goes, about an hour apart: the fill pushes outward. */
-export const LARGE_POCKET_M2 = 0.05;
-export const LARGE_POCKET_WAIT_MIN = 60;
-
 /**
  * What is poured into a curb, L: inside area times depth, less what goes through it.
  * @returns a problem when the pipes fill the curb

@@ -1,6 +1,7 @@
 /** A plane through levels near a spot: for heights where none was taken, and for levels that stand out. */
 import { boxOf, distance, type Point } from '../geometry/index.ts';
 import { TOLERANCE } from '../units/index.ts';
+import { COMMON } from '../practice/index.ts';
 
 export interface Spot {
   readonly p: Point;
@@ -63,12 +64,7 @@ export interface Spike {
   readonly expectedM: number;
 }
 
-/** A spike stands out by so much, and by so many times the usual roughness of the deck. Common practice, no source. */
-const SPIKE_M = 0.03;
-const SPIKE_TIMES = 6;
 const FEWEST = 6;
-/** A level this near to an outlet is meant to stand out. */
-const AT_OUTLET_M = 0.25;
 
 /**
  * Levels that stand out from the plane of those around them: named for a second look, never dropped.
@@ -87,9 +83,9 @@ export function spikesIn(spots: readonly Spot[], outlets: readonly Point[] = [])
     return { index, measuredM: spot.z, expectedM, off: Math.abs(spot.z - expectedM), around };
   });
   const usual = [...found].sort((a, b) => a.off - b.off)[Math.floor(found.length / 2)]?.off ?? 0;
-  const limit = Math.max(SPIKE_M, SPIKE_TIMES * usual);
+  const limit = Math.max(COMMON.spike.value, COMMON.spikeTimes.value * usual);
   return found
-    .filter((f) => !outlets.some((o) => distance(o, spots[f.index]?.p ?? o) < AT_OUTLET_M))
+    .filter((f) => !outlets.some((o) => distance(o, spots[f.index]?.p ?? o) < COMMON.atOutlet.value))
     .filter((f) => f.off > limit && f.around.every((i) => (found[i]?.off ?? 0) <= f.off))
     .map(({ index, measuredM, expectedM }) => ({ index, measuredM, expectedM }));
 }

@@ -6,18 +6,20 @@
 import { z } from 'zod';
 import { given, type Given } from '../figures/index.ts';
 import { GROUND } from './ground.ts';
+import { MAKING } from './making.ts';
 import type { PracticeNumber } from './number.ts';
 import { WORK } from './work.ts';
 
 export type { PracticeNumber } from './number.ts';
 
-export const REGISTER = { ...GROUND, ...WORK } as const satisfies Record<string, PracticeNumber>;
+export const REGISTER = { ...GROUND, ...WORK, ...MAKING } as const satisfies Record<string, PracticeNumber>;
 export type PracticeKey = keyof typeof REGISTER;
 export const PRACTICE_KEYS = Object.keys(REGISTER) as PracticeKey[];
 const facts = (key: PracticeKey): PracticeNumber => REGISTER[key];
 
-/** Decided by the details of a build-up and by what is ordered for them: not by a job. */
+/** Decided by the details of a build-up, by what is drawn and by what is ordered: not by a job. */
 const BY_DETAILS: readonly PracticeKey[] = [
+  ...(Object.keys(MAKING) as (keyof typeof MAKING)[]),
   'crackCutOut',
   'crackGrooveWidth',
   'crackGrooveDepth',

@@ -6,9 +6,7 @@
 import { distance, distanceToPiece, labelPoint, overlapM, corner, type Point } from '../geometry/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import type { Bay } from './schema.ts';
-
-/** A passage of less is none for a person with a bucket. Common practice. */
-const LEAST_PASSAGE_M = 0.5;
+import { COMMON } from '../practice/index.ts';
 
 export interface Joint {
   readonly a: string;
@@ -60,7 +58,7 @@ export function jointsOf(bays: readonly Bay[]): Joint[] {
           }
         }
       }
-      if (best && lengthM >= LEAST_PASSAGE_M)
+      if (best && lengthM >= COMMON.passage.value)
         joints.push({ a: a.id, b: b.id, lengthM, from: best[0], to: best[1] });
     }
   });

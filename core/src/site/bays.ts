@@ -18,6 +18,7 @@ import { setOut, zoneQuantities, type Zone, type ZoneShape, type Zones } from '.
 import { TOLERANCE } from '../units/index.ts';
 import { jointsOf, type Joint } from './bayroute.ts';
 import type { Bay, SiteDoc } from './schema.ts';
+import { COMMON } from '../practice/index.ts';
 
 /** What a bay is cut for: a container on sale, or the largest mix of the layer. */
 export type BayBasis =
@@ -109,9 +110,6 @@ export interface CutTerms {
   readonly courseM?: number | undefined;
 }
 
-/** A day joint stays this far off whatever water runs to. Common practice. */
-const CLEAR_OF_LOW_M = 0.5;
-
 /** Where water runs to: outlets and scuppers. */
 function lowPlaces(zone: Zone, shape: ZoneShape): Point[] {
   const { toPoint } = setOut(shape.corners);
@@ -119,7 +117,8 @@ function lowPlaces(zone: Zone, shape: ZoneShape): Point[] {
 }
 
 const nearTo = (joints: readonly Joint[], low: readonly Point[]): number =>
-  low.filter((spot) => joints.some((j) => distanceToPiece(spot, j.from, j.to) < CLEAR_OF_LOW_M)).length;
+  low.filter((spot) => joints.some((j) => distanceToPiece(spot, j.from, j.to) < COMMON.clearOfLow.value))
+    .length;
 
 /** More bands or bays than need be are tried up to this many, to keep joints off outlets. */
 const MOST_MORE = 2;

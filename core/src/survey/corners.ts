@@ -4,6 +4,7 @@ import { DEGREES_PER_RADIAN } from '../units/index.ts';
 import { upstandMm } from './edges.ts';
 import type { Zone } from './schema.ts';
 import type { ZoneShape } from './shape.ts';
+import { COMMON } from '../practice/index.ts';
 
 export interface UpstandCorner {
   /** Internal: the roof lies in the corner of two upstands. External: the upstands stand out into the roof. */
@@ -19,9 +20,6 @@ export interface UpstandCorner {
   readonly opening?: number;
 }
 
-/** A bend of less is no corner: reinforcement follows it without a cut. Common practice. */
-const LEAST_BEND_DEG = 15;
-
 /** Turn at corner k of a ring, degrees, left positive. */
 export function turnAtDeg(ring: Ring, k: number): number {
   const [a, p, b] = [corner(ring, k - 1), corner(ring, k), corner(ring, k + 1)];
@@ -33,7 +31,7 @@ export function turnAtDeg(ring: Ring, k: number): number {
 }
 
 /** Pieces of arcs bend less than this; a true corner of an opening from a file bends more. */
-const isCorner = (turnDeg: number): boolean => Math.abs(turnDeg) >= LEAST_BEND_DEG;
+const isCorner = (turnDeg: number): boolean => Math.abs(turnDeg) >= COMMON.leastBend.value;
 
 /** Every corner and every end of the upstands of a zone. */
 export function upstandCorners(zone: Zone, shape: ZoneShape): UpstandCorner[] {

@@ -12,7 +12,7 @@ export {
 } from './callverdicts.ts';
 export { toldState, type ToldBay, type ToldGate, type ToldState, type ToldValue } from './toldstate.ts';
 export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadlines.ts';
-export { FAR_KM, STALE_H, staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
+export { staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
 export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';
 export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';

@@ -1,13 +1,8 @@
 /** What to mind about the hours that are known of a job's weather, in sentences. */
 import { MS_PER_HOUR } from '../units/index.ts';
 import { distanceKm, zoneAhead, type WeatherDoc, type WeatherSeries } from '../weather/index.ts';
+import { COMMON } from '../practice/index.ts';
 
-/** A forecast that is older says little of today. */
-export const STALE_H = 24;
-/** Weather from farther away is another weather. Common practice, no source. */
-export const FAR_KM = 50;
-/** Clocks are seldom farther from the sun than this, h: wide countries with one zone, and summer time. */
-const CLOCK_FROM_SUN_H = 3.5;
 const DEGREES_PER_HOUR = 360 / 24;
 
 export interface WeatherFactsToMind {
@@ -24,7 +19,7 @@ export function staleHours({
 }: Pick<WeatherFactsToMind, 'series' | 'nowMs'>): number | undefined {
   const made = series.filter((s) => s.kind === 'forecast').map((s) => Date.parse(s.issuedAt));
   const age = (nowMs - Math.max(...made)) / MS_PER_HOUR;
-  return made.length > 0 && age > STALE_H ? Math.round(age) : undefined;
+  return made.length > 0 && age > COMMON.staleForecast.value ? Math.round(age) : undefined;
 }
 
 const ahead = (hours: number): string => {
@@ -39,7 +34,7 @@ function clockAgainstSun({ doc: { place }, timeZone, nowMs }: WeatherFactsToMind
   const sun = place.longitudeDeg / DEGREES_PER_HOUR;
   // A day is round: 12 h behind and 12 h ahead are the same noon.
   const apart = Math.abs(((((clock - sun + 12) % 24) + 24) % 24) - 12);
-  if (apart <= CLOCK_FROM_SUN_H) return [];
+  if (apart <= COMMON.clockFromSun.value) return [];
   return [
     `The job’s clock (${timeZone}) is ${ahead(clock)}, but where it lies the sun is ${ahead(sun)}: the time zone or the place is wrong, and dusk and dew are told at wrong hours.`,
   ];
@@ -52,7 +47,7 @@ function fromElsewhere({ doc: { place }, series }: WeatherFactsToMind): string[]
     // A year for the season may be of the nearest station that has one: its panel says how far that is.
     if (s.kind === 'climate') continue;
     const km = s.place ? distanceKm(s.place, place) : 0;
-    if (km > FAR_KM) far.set(s.source, Math.max(km, far.get(s.source) ?? 0));
+    if (km > COMMON.farWeather.value) far.set(s.source, Math.max(km, far.get(s.source) ?? 0));
   }
   return [...far].map(
     ([source, km]) =>

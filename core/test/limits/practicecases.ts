@@ -1,13 +1,24 @@
 /** Named cases of what the numbers of practice decide: on the ground, in the mix, in the record. */
 import { CHEMISTRIES, isCoat, mostOf, type Coat } from '@lentum/core/buildup';
-import { detailSchedule } from '@lentum/core/details';
+import { conditionsOf } from '@lentum/core/choosing';
+import { detailSchedule, sealantJoint } from '@lentum/core/details';
+import { given } from '@lentum/core/figures';
 import { isFreshForMix } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
 import { entryFlags } from '@lentum/core/record';
-import { edgeOf, typicalSizes, type Feature, type Test, type TestKind, type Zone } from '@lentum/core/survey';
-import { fallsReport } from '@lentum/core/falls';
-import { rolledInstead } from '@lentum/core/site';
+import {
+  blankOpening,
+  edgeOf,
+  typicalSizes,
+  type Feature,
+  type Test,
+  type TestKind,
+  type Zone,
+} from '@lentum/core/survey';
+import { fallsReport, spikesIn } from '@lentum/core/falls';
+import { bayRoute, rolledInstead, splitZone } from '@lentum/core/site';
+import { weatherWarnings } from '@lentum/core/words';
 import {
   at,
   callFor,
@@ -94,6 +105,34 @@ const bare = polyurethane.layers.map((l) => {
   const { outputM2PerH: _none, ...rest } = l;
   return rest as typeof l;
 });
+
+/** A ring with one corner that bends by so many degrees. */
+function bentRing(deg: number): [number, number][] {
+  const rise = 6 * Math.tan((deg * Math.PI) / 180);
+  return [
+    [0, 0],
+    [6, 0],
+    [12, rise],
+    [12, 8],
+    [0, 8],
+  ];
+}
+const cluster = (lengthMm: number): Zone => ({
+  ...pointsZone(corners(10, 6)),
+  id: 'z',
+  features: [feature('pipe-cluster', { sizes: { lengthMm, widthMm: 150 } })],
+});
+const worked = (zone: Zone): string => {
+  const { zones } = detailSchedule({ zones: [zone] }, docFor([zone], built('reinforced-polyurethane')));
+  return JSON.stringify(
+    zones.flatMap((z) =>
+      z.work.map((w) => [
+        ...[w.pieces.map((x) => x.pattern.cuts.length), w.materials.map((m) => m.amount.value)],
+        w.steps.map((x) => x.waitMin?.value),
+      ]),
+    ),
+  );
+};
 
 export interface PracticeCase {
   readonly name: string;
@@ -386,8 +425,139 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
         answers({ buildUp: { ...polyurethane, layers: bare }, entries: laid(20), crew: { people } }),
       ),
   },
+  {
+    name: 'bends, and pieces along them',
+    of: () => grid([5, 12, 17, 25, 50], (deg) => worked(edged(bentRing(deg)))),
+  },
+  {
+    name: 'an upstand round a bend, and a bar',
+    of: () =>
+      worked({
+        ...edged([
+          [0, 0],
+          [12, 0],
+          [12, 8],
+          [0, 8],
+        ]),
+        openings: [
+          {
+            ...blankOpening({
+              ...{ id: 'o', name: 'O' },
+              shape: { kind: 'circle', alongM: 6, acrossM: 4, diameterM: 2 },
+            }),
+            kind: 'plinth',
+            edge: { kind: 'upstand', heightMm: 200, termination: 'bar' },
+          },
+        ],
+      }),
+  },
+  {
+    name: 'slopes, ramps and rough ground',
+    of: () =>
+      grid([2, 4, 5.5, 7, 12], (fallPct) =>
+        grid([2, 4, 6, 9], (csp) =>
+          conditionsOf(
+            { ...pointsZone(corners(10, 6), { fallPct }), tests: [test('profile', csp)] },
+            undefined,
+            true,
+          )
+            .map((c) => c.condition)
+            .join(),
+        ),
+      ),
+  },
+  {
+    name: 'sealant joints',
+    of: () =>
+      grid([4, 8, 11, 13, 18, 30], (mm) => {
+        const joint = sealantJoint(
+          given('width', mm, 'gap', 'measured'),
+          given('length', 10, 'length', 'measured'),
+        );
+        return `${joint.depth.value} ${joint.rodMm.value}`;
+      }),
+  },
+  { name: 'pockets small and large', of: () => grid([80, 200, 320, 500], (mm) => worked(cluster(mm))) },
+  {
+    name: 'day joints off the outlets',
+    of: () =>
+      grid([2, 3, 3.4, 3.9, 4.5], (along) => {
+        const zone = {
+          ...pointsZone(corners(12, 8)),
+          features: [feature('outlet', { at: { alongM: along, acrossM: 4 } })],
+        };
+        const coat = coatsOf(polyurethane)[1]!;
+        const split = splitZone(
+          zone,
+          coat,
+          { kind: 'container', containerId: coat.containers[0]!.id },
+          () => 'b',
+        );
+        return split.ok ? JSON.stringify(split.value.bays.map((b) => b.parts)) : 'no';
+      }),
+  },
+  {
+    name: 'ways from bay to bay',
+    of: () =>
+      grid([0.3, 0.45, 0.6, 1.2], (touch) => {
+        const box = (id: string, x: number, y: number): never =>
+          ({
+            id,
+            zoneId: 'z',
+            label: id,
+            parts: [{ outer: corners(4, 4).map(([a, b]) => [a + x, b + y]), holes: [] }],
+          }) as never;
+        return String(bayRoute([box('a', 0, 0), box('b', 4, 4 - touch)], [0.2, 0.2], 'Z').ok);
+      }),
+  },
+  {
+    name: 'levels that stand out',
+    of: () =>
+      grid([0.01, 0.025, 0.035, 0.08, 0.3], (off) =>
+        grid([0, 0.1, 0.2, 0.4, 1], (away) =>
+          grid([0.001, 0.004, 0.01], (rough) => {
+            const spots = Array.from({ length: 36 }, (_, i) => {
+              const point: [number, number] = [i % 6, Math.floor(i / 6)];
+              return { p: point, z: (i === 14 ? -off : 0) + rough * Math.sin(i * 7) };
+            });
+            const at: [number, number] = [2 + away, 2];
+            return spikesIn(spots, [at])
+              .map((x) => x.index)
+              .join();
+          }),
+        ),
+      ),
+  },
+  {
+    name: 'weather that is old, of elsewhere, or under another sun',
+    of: () =>
+      grid([10, 20, 28, 60], (oldH) =>
+        grid([0.2, 0.5, 2], (awayDeg) =>
+          grid(['Etc/GMT', 'Etc/GMT-3', 'Etc/GMT-4', 'Etc/GMT-5'], (timeZone) =>
+            String(
+              weatherWarnings({
+                doc: { place: { latitudeDeg: 0, longitudeDeg: 0 } },
+                series: [
+                  {
+                    ...{ kind: 'forecast', source: 'x', issuedAt: at(-oldH) },
+                    place: { latitudeDeg: awayDeg, longitudeDeg: 0 },
+                  },
+                ],
+                timeZone,
+                nowMs: NOW,
+              } as never).length,
+            ),
+          ),
+        ),
+      ),
+  },
 ];
 
+const edged = (ring: [number, number][]): Zone => ({
+  ...pointsZone(ring),
+  id: 'z',
+  sides: ring.map(() => ({ edge: { ...edgeOf('upstand'), termination: 'bar' } as never, riseM: 0 })),
+});
 const openEnded = (coat: Coat): Coat => {
   const { overcoatUntil: _none, ...cure } = coat.cure;
   return { ...coat, cure, overcoatOpen: true };

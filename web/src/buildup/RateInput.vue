@@ -3,7 +3,14 @@
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
-import { parseRateRanged, rateQuantity, showRanged, type RateBasis, type Ranged } from '@lentum/core/units';
+import {
+  format,
+  parseRateRanged,
+  rateQuantity,
+  showRanged,
+  type RateBasis,
+  type Ranged,
+} from '@lentum/core/units';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ coat: Coat; disabled?: boolean }>();
@@ -11,8 +18,12 @@ const emit = defineEmits<{ change: [rate: Ranged & { basis: RateBasis }] }>();
 const { system, unit } = useUnits();
 const id = useId();
 const quantity = computed(() => rateQuantity(props.coat.rate.basis));
-const rated = ({ value, range }: Coat['rate']): Ranged => ({ value, ...(range ? { range } : {}) });
-const shown = computed(() => showRanged(rated(props.coat.rate), quantity.value, 'to', system.value, 2));
+const shown = computed(() => {
+  const { value, range } = props.coat.rate;
+  return range
+    ? showRanged({ value, range }, quantity.value, 'to', system.value, 2)
+    : format(value, quantity.value, system.value, { unit: false, digits: 2 });
+});
 const text = ref(shown.value);
 const problem = ref('');
 watch(shown, (value) => {
