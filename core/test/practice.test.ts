@@ -49,8 +49,27 @@ describe('the register of practice', () => {
     ['usualOutput', 20],
     ['usualCrew', 2],
     ['mostCrew', 6],
+    ['leastBend', 15],
+    ['slopeFrom', 5],
+    ['rampFrom', 6],
+    ['roughFrom', 5],
+    ['smallJoint', 12],
+    ['leastJointDepth', 10],
+    ['rodOver', 1.25],
+    ['barBead', 6],
+    ['largePocket', 0.05],
+    ['largePocketWait', 60],
+    ['finger', 60],
+    ['clearOfLow', 0.5],
+    ['passage', 0.5],
+    ['spike', 0.03],
+    ['spikeTimes', 6],
+    ['atOutlet', 0.25],
+    ['staleForecast', 24],
+    ['farWeather', 50],
+    ['clockFromSun', 3.5],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(44));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(63));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

@@ -1,8 +1,9 @@
 /** No number of a layer is filled in for nothing: changing it changes a verdict, an order or a time. */
 import { describe, expect, it } from 'vitest';
-import { CARD_CASES } from './layercases.ts';
+import { CARD_CASES, LAYER_CASES } from './layercases.ts';
 import noticed from './noticed.json' with { type: 'json' };
 import { numberPaths } from './paths.ts';
+import { layerOf, SPECIMENS } from './specimens.ts';
 import { nameOf, notices, type Noticed } from './walk.ts';
 
 const BY = noticed as Readonly<Record<string, Noticed>>;
@@ -10,6 +11,13 @@ const PATHS = numberPaths();
 
 /** What a tool is set to, and the end of a printed range that does not count: somebody reads them, nothing computes. */
 const ONLY_READ = /\/(tools\[\]\/|stirring\/rpm|(cure\/\w+|potLife)\/points\[\]\/range\/(from|to)$)/;
+
+it.each(LAYER_CASES.map((c) => [c.name, c] as const))('asked twice it answers the same: %s', (_, c) => {
+  for (const specimen of SPECIMENS) {
+    const world = { buildUp: specimen.buildUp, layer: layerOf(specimen) };
+    expect(c.of(world)).toBe(c.of(world));
+  }
+});
 
 describe('every number that a layer may say', () => {
   it('is walked, and none that is gone is kept', () => {

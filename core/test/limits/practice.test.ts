@@ -2,7 +2,12 @@
 import { expect, it } from 'vitest';
 import { PRACTICE_KEYS } from '@lentum/core/practice';
 import noticed from './practicenoticed.json' with { type: 'json' };
+import { PRACTICE_CASES } from './practicecases.ts';
 import { practiceNotices, type PracticeNoticed } from './practicewalk.ts';
+
+it.each(PRACTICE_CASES.map((c) => [c.name, c] as const))('asked twice it answers the same: %s', (_, c) =>
+  expect(c.of()).toBe(c.of()),
+);
 
 const BY = noticed as Readonly<Record<string, PracticeNoticed>>;
 it('every number of the register is walked', () =>

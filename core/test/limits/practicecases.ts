@@ -122,7 +122,12 @@ const cluster = (lengthMm: number): Zone => ({
   id: 'z',
   features: [feature('pipe-cluster', { sizes: { lengthMm, widthMm: 150 } })],
 });
-const worked = (zone: Zone): string => {
+let asked = 0;
+/** Another name each time: answers are kept by what they were asked. */
+const unnamed = (text: string): string => text.replace(/Zone \d+/g, 'Zone');
+const asNew = (zone: Zone): Zone => ({ ...zone, name: `Zone ${(asked += 1)}` });
+const worked = (old: Zone): string => {
+  const zone = asNew(old);
   const { zones } = detailSchedule({ zones: [zone] }, docFor([zone], built('reinforced-polyurethane')));
   return JSON.stringify(
     zones.flatMap((z) =>
@@ -225,7 +230,7 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
     name: 'cracks, grooves and fillets',
     of: () => {
       const buildUp = built('reinforced-polyurethane');
-      const cracked: Zone = {
+      const cracked: Zone = asNew({
         ...pointsZone(corners(10, 6)),
         id: 'z',
         sides: [0, 1, 2, 3].map(() => ({ edge: edgeOf('upstand'), riseM: 0 })),
@@ -235,20 +240,22 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
             sizes: { widthMm },
           }),
         ),
-      };
+      });
       const { zones } = detailSchedule({ zones: [cracked] }, docFor([cracked], buildUp));
-      return JSON.stringify([
-        zones.flatMap((z) => z.work.map((w) => [w.pieces.length, w.materials.map((m) => m.amount.value)])),
-        judged([], { ...old, ...cracked }),
-        readiness({
-          ...{
-            zone: { ...cracked, substrate: { kind: 'concrete-old' as const } },
-            family: 'PU1',
-            falls: undefined,
-          },
-          ...{ school: 'always', nowMs: NOW },
-        }),
-      ]);
+      return unnamed(
+        JSON.stringify([
+          zones.flatMap((z) => z.work.map((w) => [w.pieces.length, w.materials.map((m) => m.amount.value)])),
+          judged([], { ...old, ...cracked }),
+          readiness({
+            ...{
+              zone: { ...cracked, substrate: { kind: 'concrete-old' as const } },
+              family: 'PU1',
+              falls: undefined,
+            },
+            ...{ school: 'always', nowMs: NOW },
+          }),
+        ]),
+      );
     },
   },
   {
