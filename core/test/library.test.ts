@@ -46,6 +46,11 @@ describe('what differs', () => {
       ['First coat | Rate | 1.85 kg/m² | 1.4 mm wet | '],
     ],
     [
+      'a range of the sheet',
+      (b) => Object.assign(coat(b, 'first').rate, { range: { from: 1.4, to: 1.9 } }),
+      ['First coat | Rate | 1.85 kg/m² | 1.85 of 1.4–1.9 kg/m² | '],
+    ],
+    [
       'a density',
       (b) => (coat(b, 'first').densityKgPerL.value = 1.4),
       ['First coat | Density | 1.3 | 1.4 | density'],

@@ -9,6 +9,7 @@ import {
   totals,
   valueAt,
   type BuildUp,
+  type Coat,
   type DetailRules,
   type Field,
   type Layer,
@@ -72,8 +73,10 @@ const BASIS_WORDS = { mass: 'kg/m²', volume: 'L/m²', wetFilm: 'mm wet', dryFil
 const inWords = (path: string, value: unknown): string | undefined => {
   if (value === undefined) return undefined;
   if (path === 'rate') {
-    const rate = value as { value: number; basis: keyof typeof BASIS_WORDS };
-    return `${rate.value} ${BASIS_WORDS[rate.basis]}`;
+    const rate = value as Coat['rate'];
+    const { range } = rate;
+    const whole = range ? ` of ${range.from}–${range.to}` : '';
+    return `${rate.value}${whole} ${BASIS_WORDS[rate.basis]}`;
   }
   if (path === 'containers') return (value as { name: string }[]).map((c) => c.name).join(', ');
   if (path === 'tools') return (value as { kind: string }[]).map((c) => c.kind).join(', ');

@@ -68,7 +68,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
       role: 'membrane',
       stretch: 220,
       note: 'poured out, notched squeegee, back-rolled; turns in the sun and must be covered',
-      rate: ['volume', 0.75],
+      rate: ['volume', 0.75, [0.62, 0.75]],
       variants: [
         ['rough', 1.15],
         ['detail', 1.3, 'with fabric over board joints'],
@@ -83,7 +83,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
         touch: { ...table([7, 14], [20, 6], [30, 4]), byHumidityPct: HUMIDITY_CURED },
         rainSafe: { ...table([7, 10], [20, 5], [30, 3]), byHumidityPct: HUMIDITY_CURED },
         overcoatFrom: {
-          ...table([7, 30], [20, 16], [30, 10]),
+          ...table([7, 30], [20, 16, [12, 16]], [30, 10]),
           byHumidityPct: HUMIDITY_CURED,
           byWetFilmMm: throughFilm(0.75),
         },

@@ -12,13 +12,17 @@ type FabricInput = z.input<typeof fabricSchema>;
 type SheetInput = z.input<typeof sheetSchema>;
 export type ProtectionInput = z.input<typeof protectionSchema>;
 
+type Span = readonly [least: number, most: number];
+const ranged = (range: Span | undefined) => (range ? { range: { from: range[0], to: range[1] } } : {});
+
 export const typical = (value: number) => ({ value, source: 'typical' as const });
 
-export type Row = readonly [at: number, value: number];
+/** What a sheet prints as a range keeps both ends; the value is the one that counts. */
+export type Row = readonly [at: number, value: number, range?: Span];
 
 export const table = (...rows: readonly Row[]) => ({
   source: 'typical' as const,
-  points: rows.map(([atC, hours]) => ({ atC, hours })),
+  points: rows.map(([atC, hours, range]) => ({ atC, hours, ...ranged(range) })),
 });
 
 /** Cure in hours at each of some temperatures, in the order of the stages. */
@@ -55,8 +59,6 @@ export const tin = (basis: 'mass' | 'volume', net: number, what: string, price: 
 export const kg = (net: number, what: string, price: number) => tin('mass', net, what, price);
 export const litres = (net: number, what: string, price: number) => tin('volume', net, what, price);
 
-type Span = readonly [least: number, most: number];
-
 export const limits = (
   air: Span,
   surface: Span,
@@ -83,7 +85,7 @@ interface CoatText {
   readonly name: string;
   readonly role: CoatRole;
   readonly note: string;
-  readonly rate: readonly [basis: (typeof RATE_BASES)[number], value: number];
+  readonly rate: readonly [basis: (typeof RATE_BASES)[number], value: number, range?: Span];
   readonly variants?: readonly (readonly [when: RateCondition, times: number, note?: string])[];
   readonly least?: readonly [value: number, why: string];
   readonly densityKgPerL: number;
@@ -119,6 +121,7 @@ export const coat = (t: CoatText): CoatInput => ({
   rate: {
     basis: t.rate[0],
     value: t.rate[1],
+    ...ranged(t.rate[2]),
     source: 'typical',
     tolerancePct: typical(10),
     ...(t.least ? { least: { value: t.least[0], source: 'typical', why: t.least[1] } } : {}),
