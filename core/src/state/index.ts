@@ -1,3 +1,4 @@
 export { againstWords, laidAgainst, type Against } from './against.ts';
 export { Grounds, type Ground } from './ground.ts';
-export { jobState, type JobInputs, type JobState } from './jobstate.ts';
+export type { JobInputs } from './inputs.ts';
+export { jobState, type JobState } from './jobstate.ts';
