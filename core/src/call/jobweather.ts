@@ -141,9 +141,8 @@ function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
   if (Number.isNaN(c.surfaceC[hour] ?? NaN)) return undefined;
   let begin = hour;
   while (begin > 0 && !Number.isNaN(c.surfaceC[begin - 1] ?? NaN)) begin -= 1;
-  const beginMs = c.line.startMs + begin * MS_PER_HOUR;
   return {
-    steps: climateSteps(c).filter((s) => s.fromMs >= beginMs),
+    steps: climateSteps(c, begin),
     untilMs: knownUntilMs(c, nowMs),
   };
 }

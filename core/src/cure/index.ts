@@ -92,6 +92,18 @@ const rateAt = (model: CureModel, step: TemperatureStep, wetFilmMm: number | und
   return h.kind === 'stopped' ? 0 : 1 / h.hours;
 };
 
+/** The step that holds at an instant; the first one before it begins. Histories are long, and rising. */
+function stepAt(history: readonly TemperatureStep[], ms: number): number {
+  let low = 0;
+  let high = history.length - 1;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if ((history[middle]?.fromMs ?? Infinity) <= ms) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
 /**
  * Share of a stage reached, 0 to 1, from a start to now over a stepped temperature history.
  * The first step also holds before it begins; the last one holds on.
@@ -105,11 +117,13 @@ export function progress(
   wetFilmMm?: number,
 ): number {
   let done = 0;
-  history.forEach((step, i) => {
+  for (let i = stepAt(history, startMs); i < history.length; i += 1) {
+    const step = history[i];
+    if (!step || (i > 0 && step.fromMs >= nowMs)) break;
     const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);
     const to = Math.min(nowMs, history[i + 1]?.fromMs ?? nowMs);
     if (to > from) done += (rateAt(model, step, wetFilmMm) * (to - from)) / MS_PER_HOUR;
-  });
+  }
   return Math.min(1, done);
 }
 
@@ -123,7 +137,7 @@ export function reachedAtMs(
   wetFilmMm?: number,
 ): number | undefined {
   let left = 1;
-  for (let i = 0; i < history.length; i += 1) {
+  for (let i = stepAt(history, startMs); i < history.length; i += 1) {
     const step = history[i];
     if (!step) continue;
     const from = Math.max(startMs, i === 0 ? startMs : step.fromMs);

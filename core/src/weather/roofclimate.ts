@@ -106,10 +106,11 @@ export function roofClimate(
 /** The steps that cure goes by: surface temperature and humidity of each hour that is known. */
 export function climateSteps(
   climate: RoofClimate,
+  fromHour = 0,
 ): { fromMs: number; tempC: number; humidityPct: number | undefined }[] {
   const { line } = climate;
   const steps: { fromMs: number; tempC: number; humidityPct: number | undefined }[] = [];
-  for (let h = 0; h < line.hours; h += 1) {
+  for (let h = fromHour; h < line.hours; h += 1) {
     const tempC = climate.surfaceC[h] ?? NaN;
     if (Number.isNaN(tempC)) continue;
     steps.push({ fromMs: line.startMs + h * MS_PER_HOUR, tempC, humidityPct: line.values.humidityPct[h] });
