@@ -1,6 +1,7 @@
 /**
  * A document of the open job being worked on: the draft on screen, saved by itself a moment after each change,
- * with undo and redo, and with the two ways out when somebody else saved first.
+ * with undo and redo, and with the two ways out when somebody else saved first. What was not saved when another job is
+ * opened is kept for the job that it belongs to, sent there, and is on screen again when that job is.
  */
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
@@ -13,6 +14,13 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' 
 const DELAY_MS = 400;
 const RETRY_MS = 4000;
 const MOST_UNDO = 100;
+
+/** A draft that was not saved when another job was opened. */
+interface Left {
+  readonly text: string;
+  /** The version that it was made from. */
+  readonly version: number;
+}
 
 export interface DocumentOptions<T> {
   readonly path: (jobId: string) => string;
@@ -33,14 +41,54 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let saved = settled;
   let running: Promise<void> | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;
+  /** The job that the draft belongs to; undefined while another one is being opened. */
+  let owner: string | undefined;
+  const left = new Map<string, Left>();
+  const sending = new Map<string, Promise<void>>();
 
   const text = computed(() => JSON.stringify(draft.value));
   /** The draft as plain data to reckon with: reading it costs nothing, unlike the draft, of which each part is watched. */
   const content = computed(() => JSON.parse(text.value) as T);
   const problems = computed(() => options.problems(content.value));
 
+  /** Keeps what was not saved for the job that it belongs to, and goes on trying to save it there. */
+  function leave(): void {
+    const of = owner;
+    owner = undefined;
+    clearTimeout(retry);
+    if (of === undefined || text.value === saved) return;
+    left.set(of, { text: text.value, version: version.value });
+    void Promise.resolve(running).then(() => sendLeft(of));
+  }
+
+  function sendLeft(of: string): Promise<void> {
+    const known = sending.get(of);
+    if (known) return known;
+    const sent = trySending(of).finally(() => sending.delete(of));
+    sending.set(of, sent);
+    return sent;
+  }
+
+  async function trySending(of: string): Promise<void> {
+    const it = left.get(of);
+    if (!it || options.problems(JSON.parse(it.text) as T).length > 0) return;
+    try {
+      await call('PUT', options.path(of), { body: it.text, ifMatch: it.version });
+      if (left.get(of) === it) left.delete(of);
+    } catch (error) {
+      // Anything but a line that is down is settled by whoever opens that job again.
+      if (error instanceof Offline) setTimeout(() => void sendLeft(of), RETRY_MS);
+    }
+  }
+
   async function load(): Promise<void> {
-    const answer = await get<T>(options.path(jobId.value));
+    const id = jobId.value;
+    leave();
+    await sending.get(id);
+    const answer = await get<T>(options.path(id));
+    if (jobId.value !== id) return;
+    leave();
+    owner = id;
     draft.value = answer.body;
     settled = saved = JSON.stringify(answer.body);
     version.value = answer.version ?? 0;
@@ -49,11 +97,29 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     newest.value = undefined;
     past.value = [];
     future.value = [];
+    takeUp(left.get(id), answer.body);
+    left.delete(id);
+  }
+
+  /** What was left unsaved is on screen again; where somebody else saved meanwhile, both are shown. */
+  function takeUp(it: Left | undefined, body: T): void {
+    if (!it || it.text === saved) return;
+    past.value = [saved];
+    settled = it.text;
+    draft.value = JSON.parse(it.text) as T;
+    if (it.version === version.value) {
+      state.value = 'waiting';
+      void saveSoon();
+      return;
+    }
+    newest.value = { version: version.value, body };
+    state.value = 'conflict';
   }
 
   async function saveOnce(): Promise<void> {
     const sent = text.value;
-    if (state.value === 'conflict') return;
+    const of = owner;
+    if (of === undefined || state.value === 'conflict') return;
     if (sent === saved) {
       state.value = 'saved';
       refusal.value = '';
@@ -66,16 +132,23 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     }
     state.value = 'saving';
     try {
-      const answer = await call<{ version: number }>('PUT', options.path(jobId.value), {
+      const answer = await call<{ version: number }>('PUT', options.path(of), {
         body: sent,
         ifMatch: version.value,
       });
-      version.value = answer.version ?? answer.body.version;
+      const now = answer.version ?? answer.body.version;
+      if (owner !== of) {
+        savedMeanwhile(of, sent, now);
+        return;
+      }
+      version.value = now;
       saved = sent;
       // What was changed meanwhile is still to be saved.
       state.value = text.value === sent ? 'saved' : 'waiting';
       refusal.value = '';
     } catch (error) {
+      // What was left of it is sent by itself.
+      if (owner !== of) return;
       if (error instanceof ApiProblem && error.status === 412) {
         newest.value = error.body.newest as { version: number; body: T };
         state.value = 'conflict';
@@ -89,6 +162,14 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
         refusal.value = sentenceOf(error);
       }
     }
+  }
+
+  /** A save that ended after another job was opened: what is left of the first goes on from there. */
+  function savedMeanwhile(of: string, sent: string, now: number): void {
+    const it = left.get(of);
+    if (!it) return;
+    if (it.text === sent) left.delete(of);
+    else left.set(of, { ...it, version: now });
   }
 
   /** Saves what is on screen; a change made meanwhile is saved after it. */
