@@ -70,6 +70,10 @@ function bodyProblem(error: BodyParserError): HttpProblem {
   }
 }
 
+/** What was said to be packed is not, or is cut short. */
+const isUnpacking = (e: unknown): boolean =>
+  e instanceof Error && /^Z_(DATA|BUF|STREAM)_ERROR$/.test(String((e as { code?: unknown }).code));
+
 export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, next) => {
   if (res.headersSent) {
     next(error);
@@ -77,6 +81,8 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
   }
   if (error instanceof HttpProblem) send(res, error);
   else if (isBodyError(error)) send(res, bodyProblem(error));
+  else if (isUnpacking(error))
+    send(res, badRequest(body('malformed', 'it cannot be unpacked', 'data packed as Content-Encoding says')));
   else if (error instanceof URIError)
     send(res, badRequest(body('malformed', 'the address holds a broken escape', 'a whole address')));
   else if (sqlState(error) === UNIQUE_VIOLATION)

@@ -3,7 +3,8 @@ import express, { type Request, type Response, type Router } from 'express';
 import type { z } from 'zod';
 import { check } from '@lentum/core/problems';
 import type { Pool } from '../db/pool.ts';
-import { HttpProblem, unprocessable } from './errors.ts';
+import { badRequest, HttpProblem, unprocessable } from './errors.ts';
+import { notPlain } from './plaintext.ts';
 
 export interface Context {
   readonly pool: Pool;
@@ -65,9 +66,14 @@ export function mount(routes: readonly AnyRoute[], context: Context): Router {
         ? [spec.largeBody ? largeJson : smallJson]
         : [];
     router[spec.method](path, ...parse, async (req: Request, res: Response) => {
+      const params = req.params as Record<string, string>;
+      const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
+      if (odd) throw badRequest(odd);
       let body: unknown;
       if (spec.body) {
         requireJson(req);
+        const text = notPlain(req.body, spec.bodyName ?? 'The request');
+        if (text) throw unprocessable([text]);
         const checked = check(spec.body, req.body, spec.bodyName ?? 'The request');
         if (!checked.ok) throw unprocessable(checked.problems);
         body = checked.value;
@@ -78,7 +84,6 @@ export function mount(routes: readonly AnyRoute[], context: Context): Router {
         if (!checked.ok) throw new HttpProblem(400, 'The request is wrong', checked.problems);
         query = checked.value;
       }
-      const params = req.params as Record<string, string>;
       const answer = await spec.run({ params, body, query, context, req, res });
       if (res.headersSent || res.writableEnded) return;
       if (answer === undefined) res.status(res.statusCode === 200 ? 204 : res.statusCode).end();

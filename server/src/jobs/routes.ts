@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { EMPTY_BUILD_UPS } from '@lentum/core/buildup';
-import { jobHeadSchema, type JobHead } from '@lentum/core/job';
+import { idSchema, instantSchema, jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { canonicalJson } from '@lentum/core/record';
 import { EMPTY_SITE } from '@lentum/core/site';
@@ -46,7 +46,7 @@ const listAnswer = z.object({
 function readCursor(text: string | undefined): [string | null, string | null] {
   if (text === undefined) return [null, null];
   const [at, id] = text.split('~');
-  if (at === undefined || id === undefined || Number.isNaN(Date.parse(at))) {
+  if (!instantSchema.safeParse(at).success || !idSchema.safeParse(id).success || !at || !id) {
     throw badRequest({
       kind: 'wrong',
       field: 'after',

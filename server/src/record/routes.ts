@@ -32,6 +32,9 @@ const METRIC = {
   value: (value: number, quantity: Quantity): string => format(value, quantity, 'metric'),
 };
 
+/** As far as the numbers of a record go. */
+const MOST_SEQ = 2_147_483_647;
+
 export const recordRoutes = [
   route({
     method: 'get',
@@ -39,7 +42,7 @@ export const recordRoutes = [
     tag: 'Record',
     summary: 'Entries in order, paged by sequence number',
     query: z.object({
-      after: z.coerce.number().int().min(0).default(0),
+      after: z.coerce.number().int().min(0).max(MOST_SEQ).default(0),
       limit: z.coerce.number().int().min(1).max(2000).default(200),
     }),
     answer: z.object({
