@@ -20,6 +20,8 @@ class Server {
   entries: EntryForm[] = [];
   cut = false;
   refuse: (id: string) => boolean = () => false;
+  /** With what it answers instead, where it fails. */
+  fails: (id: string | undefined) => number | undefined = () => undefined;
   puts = 0;
   /** What happens while a write is on its way. */
   onTheWay: () => void = () => undefined;
@@ -31,6 +33,8 @@ class Server {
     if (init.method === 'GET') return this.json(200, this.body);
     this.puts += 1;
     this.onTheWay();
+    const failing = this.fails(id);
+    if (failing !== undefined) return this.problem(failing, { detail: `It fails with ${failing}.` });
     const body = JSON.parse(String(init.body)) as unknown;
     if (id !== undefined) {
       if (this.refuse(id)) return this.problem(422, { detail: `${id} is refused.` });
@@ -98,6 +102,17 @@ describe('a document that saves itself', () => {
     expect(doc.version.value).toBe(2);
   });
 
+  it('that the server cannot take just now is sent again by itself', async () => {
+    const doc = await open();
+    server.fails = () => 503;
+    doc.draft.value.name = 'Quay roof';
+    await pass(1000);
+    expect([doc.state.value, doc.refusal.value]).toEqual(['offline', 'It fails with 503.']);
+    server.fails = () => undefined;
+    await pass(5000);
+    expect(server.body.name).toBe('Quay roof');
+    expect(doc.state.value).toBe('saved');
+  });
   it('is not sent when nothing is other than before', async () => {
     const doc = await open();
     doc.draft.value.name = 'Quay roof';
@@ -276,6 +291,27 @@ describe('entries on their way', () => {
     await again.again(again.aside.value[0]!);
     expect(server.entries.map((e) => e.id)).toEqual(['2', '1']);
     expect(again.aside.value).toEqual([]);
+  });
+
+  it('on which the server itself fails step aside after the third time, and the rest goes on', async () => {
+    const box = open();
+    server.fails = (id) => (id === '1' ? 500 : undefined);
+    for (const id of ['1', '2', '3']) await box.send(entry(id));
+    expect(ids(box.waiting.value)).toEqual(['1', '2', '3']);
+    await pass(20_000);
+    expect(server.entries.map((e) => e.id)).toEqual(['2', '3']);
+    expect(box.aside.value).toMatchObject([{ entry: { id: '1' }, why: 'It fails with 500.' }]);
+  });
+  it.each([401, 408, 425, 429, 502, 503, 504])('%d means later: nothing is set aside', async (status) => {
+    const box = open();
+    server.fails = () => status;
+    for (const id of ['1', '2']) await box.send(entry(id));
+    await pass(60_000);
+    expect(ids(box.waiting.value)).toEqual(['1', '2']);
+    expect(box.aside.value).toEqual([]);
+    server.fails = () => undefined;
+    await pass(10_000);
+    expect(server.entries.map((e) => e.id)).toEqual(['1', '2']);
   });
 
   it('of another job wait for it, and are not shown in this one', async () => {

@@ -4,9 +4,30 @@ export type Pool = pg.Pool;
 /** Anything that can run a query: the pool, or the one connection of a transaction. */
 export type Db = Pick<pg.PoolClient, 'query'>;
 
-export function createPool(databaseUrl: string): Pool {
+export interface Waits {
+  /** For a connection, ms. */
+  readonly connectMs?: number;
+  /** For a row or a table that somebody else holds. */
+  readonly lockMs?: number;
+  /** For one statement. */
+  readonly statementMs?: number;
+}
+
+export function createPool(
+  databaseUrl: string,
+  { connectMs = 5000, lockMs = 8000, statementMs = 60_000 }: Waits = {},
+): Pool {
   // One connection stays open while the application runs: it is how another start sees that the database is in use.
-  const pool = new pg.Pool({ connectionString: databaseUrl, min: 1, max: 10, application_name: 'lentum' });
+  const pool = new pg.Pool({
+    ...{ connectionString: databaseUrl, min: 1, max: 10, application_name: 'lentum' },
+    connectionTimeoutMillis: connectMs,
+    lock_timeout: lockMs,
+    statement_timeout: statementMs,
+    // A line that is dead tells nothing; somewhat later than the database's own limit the wait is over all the same.
+    query_timeout: statementMs + 5000,
+    idle_in_transaction_session_timeout: statementMs,
+    keepAlive: true,
+  });
   // A connection that breaks while idle is replaced by the pool; without a listener it would end the process.
   pool.on('error', (error) => console.error(`database connection lost: ${error.message}`));
   return pool;
@@ -16,6 +37,9 @@ export function createPool(databaseUrl: string): Pool {
 export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   let broken: Error | undefined;
+  // A connection that breaks while it is used fails the query; without a listener it would end the process as well.
+  const breaks = (error: Error): void => void (broken = error);
+  client.on('error', breaks);
   try {
     await client.query('BEGIN');
     const result = await work(client);
@@ -25,6 +49,7 @@ export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): 
     await client.query('ROLLBACK').catch((e: Error) => (broken = e));
     throw error;
   } finally {
+    client.off('error', breaks);
     client.release(broken);
   }
 }
@@ -35,3 +60,20 @@ export const sqlState = (error: unknown): string | undefined =>
 
 export const UNIQUE_VIOLATION = '23505';
 export const FOREIGN_KEY_VIOLATION = '23503';
+
+/** Somebody else holds what is wanted, or it takes too long. */
+const BUSY = ['55P03', '57014', '40001', '40P01', '53300'];
+/** The database is stopping, starting, or out of reach. */
+const GONE = /^(08|57P)/;
+const NO_LINE = ['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', 'ETIMEDOUT', 'EPIPE', 'EHOSTUNREACH'];
+const NO_LINE_SAYS =
+  /Connection terminated|timeout exceeded when trying to connect|Query read timeout|Client has encountered a connection error/;
+
+/** Why the database could not do it now, though it may do it later; undefined for any other error. */
+export function unavailable(error: unknown): 'busy' | 'gone' | undefined {
+  const state = sqlState(error);
+  if (state !== undefined) return BUSY.includes(state) ? 'busy' : GONE.test(state) ? 'gone' : undefined;
+  if (!(error instanceof Error)) return undefined;
+  const code = (error as { code?: unknown }).code;
+  return NO_LINE.includes(String(code)) || NO_LINE_SAYS.test(error.message) ? 'gone' : undefined;
+}

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
@@ -27,6 +28,9 @@ import { noSuchAddress, problemHandler } from './errors.ts';
 import { guard } from './guard.ts';
 import { openApi } from './openapi.ts';
 import { mount, type AnyRoute } from './routes.ts';
+
+/** Who asks whether the server is ready is not kept waiting. */
+const READY_MS = 90;
 
 export const ROUTES: readonly AnyRoute[] = [
   ...jobRoutes,
@@ -104,9 +108,18 @@ export function createApp({ pool, now = () => new Date(), webDist, allowedHosts 
   const tag = `"${createHash('sha256').update(description).digest('hex').slice(0, 16)}"`;
   app.get('/api/v1/openapi.json', (_req, res) => res.setHeader('ETag', tag).type('json').send(description));
   app.get('/api/v1/docs', (_req, res) => res.type('html').send(page));
-  app.get('/api/v1/health', async (_req, res) => {
-    await pool.query('SELECT 1');
-    res.json({ ok: true });
+  // Alive: whatever becomes of the database.
+  app.get('/api/v1/health', (_req, res) => res.json({ ok: true }));
+  // Ready: the database answers, and soon.
+  app.get('/api/v1/ready', async (_req, res) => {
+    const ready = await Promise.race([
+      pool.query('SELECT 1').then(
+        () => true,
+        () => false,
+      ),
+      setTimeout(READY_MS, false, { ref: false }),
+    ]);
+    res.status(ready ? 200 : 503).json({ ok: ready });
   });
   app.use('/api/v1', (_req, res, next) => {
     res.setHeader('Cache-Control', 'no-store');

@@ -1,7 +1,7 @@
 /** Problem responses (RFC 9457): a title, a sentence, and the fields that are wrong. */
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import { sentence, type Problem } from '@lentum/core/problems';
-import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION } from '../db/pool.ts';
+import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, unavailable } from '../db/pool.ts';
 
 export class HttpProblem extends Error {
   constructor(
@@ -70,6 +70,11 @@ function bodyProblem(error: BodyParserError): HttpProblem {
   }
 }
 
+const UNAVAILABLE = {
+  busy: 'Somebody else is at this just now; nothing of this request was saved, try it again',
+  gone: 'The database is out of reach; nothing of this request was saved, try it again',
+} as const;
+
 /** What was said to be packed is not, or is cut short. */
 const isUnpacking = (e: unknown): boolean =>
   e instanceof Error && /^Z_(DATA|BUF|STREAM)_ERROR$/.test(String((e as { code?: unknown }).code));
@@ -89,7 +94,10 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
     send(res, new HttpProblem(409, 'Somebody else wrote this first'));
   else if (sqlState(error) === FOREIGN_KEY_VIOLATION)
     send(res, new HttpProblem(409, 'What this refers to is not there'));
-  else {
+  else if (unavailable(error)) {
+    res.setHeader('Retry-After', '2');
+    send(res, new HttpProblem(503, UNAVAILABLE[unavailable(error) ?? 'gone']));
+  } else {
     console.error(`${req.method} ${req.path}`, error);
     send(res, new HttpProblem(500, 'The server failed; nothing of this request was saved'));
   }

@@ -25,6 +25,11 @@ export class Offline extends Error {
   }
 }
 
+/** Not now, but later: the line is down, the server is busy, or it wants to be asked more slowly. */
+export const isForLater = (error: unknown): boolean =>
+  error instanceof Offline ||
+  (error instanceof ApiProblem && (error.status >= 500 || [401, 408, 425, 429].includes(error.status)));
+
 export interface Answer<T> {
   readonly body: T;
   readonly version: number | undefined;

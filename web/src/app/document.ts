@@ -6,7 +6,7 @@
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { sentence, type Problem } from '@lentum/core/problems';
-import { ApiProblem, call, get, Offline, sentenceOf } from './api.ts';
+import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' | 'offline';
@@ -76,8 +76,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       await call('PUT', options.path(of), { body: it.text, ifMatch: it.version });
       if (left.get(of) === it) left.delete(of);
     } catch (error) {
-      // Anything but a line that is down is settled by whoever opens that job again.
-      if (error instanceof Offline) setTimeout(() => void sendLeft(of), RETRY_MS);
+      // Anything that does not pass by itself is settled by whoever opens that job again.
+      if (isForLater(error)) setTimeout(() => void sendLeft(of), RETRY_MS);
     }
   }
 
@@ -152,9 +152,9 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       if (error instanceof ApiProblem && error.status === 412) {
         newest.value = error.body.newest as { version: number; body: T };
         state.value = 'conflict';
-      } else if (error instanceof Offline) {
+      } else if (isForLater(error)) {
         state.value = 'offline';
-        refusal.value = error.message;
+        refusal.value = sentenceOf(error);
         clearTimeout(retry);
         retry = setTimeout(() => void save(), RETRY_MS);
       } else {

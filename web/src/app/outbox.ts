@@ -2,10 +2,12 @@
 import { useStorage } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
-import { ApiProblem, call, Offline, sentenceOf } from './api.ts';
+import { ApiProblem, call, isForLater, sentenceOf } from './api.ts';
 import { peopleHere } from './signing.ts';
 
 const RETRY_MS = 4000;
+/** As often as this the server may fail on one entry before it steps aside. */
+const MOST_FAULTS = 3;
 
 interface Waiting {
   readonly jobId: string;
@@ -25,6 +27,8 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   /** Entries whose form is open and hears the refusal itself. */
   const heard = new Map<string, unknown>();
   let running: Promise<boolean> | undefined;
+  /** How often the server itself failed on an entry. */
+  const faults = new Map<string, number>();
   /** Names that the server has, by id, as they were sent. */
   const named = new Map<string, string>();
 
@@ -39,6 +43,16 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   const drop = (id: string): void => {
     aside.value = without(aside.value, id);
   };
+
+  /** The server itself fails on an entry, again and again: it steps aside, so that the others behind it go on. */
+  function failsAlways(id: string, error: unknown): boolean {
+    if (!(error instanceof ApiProblem) || error.status !== 500) return false;
+    const times = (faults.get(id) ?? 0) + 1;
+    faults.set(id, times);
+    if (times < MOST_FAULTS) return false;
+    faults.delete(id);
+    return true;
+  }
 
   /** An entry names a person whose name the server has to know first. */
   async function sendName(entry: EntryForm): Promise<void> {
@@ -58,7 +72,7 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
         done(entry.id);
         if (id === jobId.value) stored(body);
       } catch (error) {
-        if (error instanceof Offline || (error instanceof ApiProblem && error.status >= 500)) {
+        if (isForLater(error) && !failsAlways(entry.id, error)) {
           clearTimeout(retry);
           retry = setTimeout(() => void flush(), RETRY_MS);
           return false;
