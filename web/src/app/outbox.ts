@@ -28,7 +28,7 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   const heard = new Map<string, unknown>();
   let running: Promise<boolean> | undefined;
   /** How often the server itself failed on an entry. */
-  const faults = new Map<string, number>();
+  const faults = new Map<string, { readonly times: number; readonly atMs: number }>();
   /** Names that the server has, by id, as they were sent. */
   const named = new Map<string, string>();
 
@@ -47,8 +47,11 @@ export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => vo
   /** The server itself fails on an entry, again and again: it steps aside, so that the others behind it go on. */
   function failsAlways(id: string, error: unknown): boolean {
     if (!(error instanceof ApiProblem) || error.status !== 500) return false;
-    const times = (faults.get(id) ?? 0) + 1;
-    faults.set(id, times);
+    const before = faults.get(id) ?? { times: 0, atMs: -Infinity };
+    // Each further entry asks again at once: only what was waited for counts.
+    if (Date.now() - before.atMs < RETRY_MS) return false;
+    const times = before.times + 1;
+    faults.set(id, { times, atMs: Date.now() });
     if (times < MOST_FAULTS) return false;
     faults.delete(id);
     return true;
