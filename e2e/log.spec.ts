@@ -241,3 +241,16 @@ test('the sheet of the log fits the phone, and its targets the glove', async ({ 
   }
   expect(await sticksOut(page)).toBe(0);
 });
+
+test('an entry that waited goes out on the next start, on whatever page that is', async ({ page }) => {
+  const id = await freshDemo(page);
+  const before = (await entriesOf(page, id)).length;
+  await page.goto(`/jobs/${id}/site?part=bays&zone=terrace`);
+  await expect(button(page, 'Prepared, 3 bays')).toBeVisible();
+  await page.context().setOffline(true);
+  await button(page, 'Prepared, 3 bays').click();
+  await expect(page.getByText('T13–T15: prepared')).toBeVisible();
+  await page.context().setOffline(false);
+  await page.goto('/settings');
+  await expect.poll(async () => (await entriesOf(page, id)).length, { timeout: 15_000 }).toBe(before + 1);
+});

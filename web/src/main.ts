@@ -8,5 +8,8 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import AppFrame from './app/AppFrame.vue';
 import { router } from './app/router.ts';
+import { sendWaiting } from './app/sendwaiting.ts';
 
 createApp(AppFrame).use(createPinia()).use(router).mount('#app');
+// Without a signal it is tried again by itself.
+void sendWaiting();
