@@ -5,6 +5,7 @@ import { nextTick, ref } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { useDocument } from '../src/app/document.ts';
 import { useOutbox } from '../src/app/outbox.ts';
+import { useUnread } from '../src/app/waitinglist.ts';
 import { leaveStandIns } from './support.ts';
 
 interface Roof {
@@ -293,6 +294,32 @@ describe('entries on their way', () => {
     expect(again.aside.value).toEqual([]);
   });
 
+  it.each([
+    ['no JSON', '[{"jobId":"job","ent'],
+    ['no list', '{"jobId":"job"}'],
+    ['of another form', '[{"job":"job","entry":{"id":"x"}},null,7]'],
+  ])('stored as %s hold up nothing, and are kept as they were', async (_, text) => {
+    localStorage.setItem('lentum.outbox', text);
+    const box = open();
+    expect(box.waiting.value).toEqual([]);
+    await box.send(entry('1'));
+    await pass(1000);
+    expect(server.entries.map((e) => e.id)).toEqual(['1']);
+    const { unread, letGo } = useUnread();
+    expect(unread.value).toEqual([text]);
+    letGo();
+    expect(useUnread().unread.value).toEqual([]);
+  });
+  it('of which one cannot be read: the others go on', async () => {
+    const whole = { jobId: JOB, entry: entry('1') };
+    const text = JSON.stringify([{ half: true }, whole]);
+    localStorage.setItem('lentum.outbox', text);
+    const box = open();
+    expect(ids(box.waiting.value)).toEqual(['1']);
+    await box.flush();
+    expect(server.entries.map((e) => e.id)).toEqual(['1']);
+    expect(useUnread().unread.value).toEqual([text]);
+  });
   it('on which the server itself fails step aside after the third time, and the rest goes on', async () => {
     const box = open();
     server.fails = (id) => (id === '1' ? 500 : undefined);

@@ -1,9 +1,9 @@
 /** Entries on their way: kept on this device until the server has stored them, in the order in which they were made. */
-import { useStorage } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { ApiProblem, call, isForLater, sentenceOf } from './api.ts';
 import { peopleHere } from './signing.ts';
+import { storedList } from './waitinglist.ts';
 
 const RETRY_MS = 4000;
 /** As often as this the server may fail on one entry before it steps aside. */
@@ -22,8 +22,8 @@ const without = <T extends Waiting>(list: readonly T[], id: string): T[] =>
   list.filter((one) => one.entry.id !== id);
 
 export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => void) {
-  const waiting = useStorage<Waiting[]>('lentum.outbox', []);
-  const aside = useStorage<SetAside[]>('lentum.refused', []);
+  const waiting = storedList<Waiting>('lentum.outbox');
+  const aside = storedList<SetAside>('lentum.refused');
   /** Entries whose form is open and hears the refusal itself. */
   const heard = new Map<string, unknown>();
   let running: Promise<boolean> | undefined;

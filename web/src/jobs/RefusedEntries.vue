@@ -2,6 +2,7 @@
 /** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
 import type { SetAside } from '../app/outbox.ts';
 import { useJob } from '../app/job.ts';
+import { useUnread } from '../app/waitinglist.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { sure } from '../shared/asking.ts';
 import { saveFile } from '../shared/savefile.ts';
@@ -16,9 +17,30 @@ async function discard({ entry }: SetAside): Promise<void> {
   const gone = `${words(entry)}. It is then nowhere any more.`;
   if (await sure('Discard this entry?', gone, 'Discard', 'Keep it')) job.outbox.drop(entry.id);
 }
+
+const { unread, letGo } = useUnread();
+async function forget(): Promise<void> {
+  saveFile(unread.value.join('\n'), 'entries-not-read.txt', 'text/plain');
+  const gone = 'They were handed over as a file. On this device they are then nowhere any more.';
+  if (await sure('Take them off this device?', gone, 'Take them off', 'Keep them')) letGo();
+}
 </script>
 
 <template>
+  <section
+    v-if="unread.length > 0"
+    class="aside no-print"
+    role="alert"
+    aria-label="Entries that cannot be read"
+  >
+    <p>
+      <strong
+        >Some of what waited on this device cannot be read. It is kept as it was, and holds up
+        nothing.</strong
+      >
+    </p>
+    <el-button class="tap" @click="forget">Save it as a file</el-button>
+  </section>
   <section
     v-if="job.outbox.aside.length > 0"
     class="aside no-print"
