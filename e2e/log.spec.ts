@@ -254,3 +254,21 @@ test('an entry that waited goes out on the next start, on whatever page that is'
   await page.goto('/settings');
   await expect.poll(async () => (await entriesOf(page, id)).length, { timeout: 15_000 }).toBe(before + 1);
 });
+
+test('an entry that goes out before the record is read hides nothing of it', async ({ page }) => {
+  const id = await freshDemo(page);
+  const before = (await entriesOf(page, id)).length;
+  await page.goto(`/jobs/${id}/site?part=bays&zone=terrace`);
+  await expect(button(page, 'Prepared, 3 bays')).toBeVisible();
+  await page.context().setOffline(true);
+  await button(page, 'Prepared, 3 bays').click();
+  await expect(page.getByText('T13–T15: prepared')).toBeVisible();
+  await page.context().setOffline(false);
+  await page.route(`**/api/v1/jobs/${id}`, async (route) => {
+    await expect.poll(async () => (await entriesOf(page, id)).length, { timeout: 15_000 }).toBe(before + 1);
+    await route.continue();
+  });
+  await page.goto(`/jobs/${id}/record?zone=terrace`);
+  await expect(page.locator('tr', { hasText: 'T13–T15 · prepared' })).toBeVisible();
+  await expect(page.locator('tr', { hasText: 'T8 · Membrane, reinforced' }).first()).toBeVisible();
+});

@@ -1,21 +1,12 @@
 /** The open job: its documents, its record, and everything that follows from them, computed by the core. */
 import { useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, toRef } from 'vue';
+import { computed, ref, toRef } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
-import {
-  bayStatus,
-  EMPTY_BOOK,
-  foldRecord,
-  namesOf,
-  zonesAsTested,
-  type Person,
-  type Say,
-  type StoredEntry,
-} from '@lentum/core/record';
+import { bayStatus, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import type { JobState } from '@lentum/core/state';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
@@ -28,7 +19,7 @@ import { useEntering } from './entering.ts';
 import { openJob } from './openjob.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
-import { peopleHere } from './signing.ts';
+import { useRecord } from './record.ts';
 import { sayClock, sayTime } from './time.ts';
 import { useWeather } from './weather.ts';
 
@@ -38,8 +29,6 @@ interface JobAnswer {
   readonly job: JobHead;
 }
 
-/** Entries asked for at a time. */
-const PAGE = 2000;
 const TICK_MS = 15_000;
 
 export const useJob = defineStore('job', () => {
@@ -66,54 +55,21 @@ export const useJob = defineStore('job', () => {
     empty: EMPTY_SITE,
     problems: (draft) => siteProblems(draft, survey.content.value),
   });
-  const entries = shallowRef<readonly StoredEntry[]>([]);
-  const book = shallowRef(EMPTY_BOOK);
+  const record = useRecord(id);
+  const { entries, book, names } = record;
   const now = useNow({ interval: TICK_MS });
   const nowMs = computed(() => now.value.getTime());
 
-  const people = shallowRef<readonly Person[]>([]);
-  const names = computed(() => namesOf([...people.value, ...peopleHere()]));
-
-  /** A name that is new, or another one, is read into the whole book. */
-  function meet(met: readonly Person[]): void {
-    const fresh = met.filter((p) => !people.value.some((q) => q.id === p.id && q.name === p.name));
-    if (fresh.length === 0) return;
-    const known = people.value.filter((p) => !fresh.some((f) => f.id === p.id));
-    people.value = [...known, ...fresh];
-    if (entries.value.length > 0) book.value = foldRecord(EMPTY_BOOK, entries.value, names.value);
-  }
-  function take(stored: readonly StoredEntry[]): void {
-    const fresh = stored.filter((s) => !book.value.seen.has(s.entry.id));
-    if (fresh.length === 0) return;
-    entries.value = [...entries.value, ...fresh].sort((a, b) => a.seq - b.seq);
-    book.value = foldRecord(book.value, fresh, names.value);
-  }
-
   const outbox = useOutbox(id, (stored) => {
     now.value = new Date();
-    take([stored]);
+    record.take([stored]);
   });
-
-  async function loadRecord(): Promise<void> {
-    let after = book.value.lastSeq;
-    for (;;) {
-      const { body } = await get<{ entries: StoredEntry[]; people: Person[]; next?: number }>(
-        `/jobs/${id.value}/record?after=${after}&limit=${PAGE}`,
-      );
-      meet(body.people);
-      take(body.entries);
-      if (body.next === undefined) return;
-      after = body.next;
-    }
-  }
 
   async function open(jobId: string): Promise<void> {
     if (id.value !== jobId) {
       id.value = jobId;
       head.value = undefined;
-      entries.value = [];
-      book.value = EMPTY_BOOK;
-      people.value = [];
+      record.clear();
       courses.clear();
       weather.clear();
     }
@@ -124,8 +80,9 @@ export const useJob = defineStore('job', () => {
       order.load(),
       site.load(),
       weather.doc.load(),
-      loadRecord(),
+      record.load(),
     ]);
+    if (id.value !== jobId) return;
     head.value = body.job;
     headVersion.value = body.version;
     void outbox.flush();
@@ -248,7 +205,7 @@ export const useJob = defineStore('job', () => {
     tested,
     outbox,
     open,
-    loadRecord,
+    loadRecord: record.load,
     changeHead,
     say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
