@@ -7,7 +7,7 @@ import { verdictText } from '../figures/index.ts';
 import { brokenIn, openingGates, type Gate } from '../gates/index.ts';
 import type { BookEntry, BookEntryOf } from '../record/index.ts';
 import type { System } from '../units/index.ts';
-import { callAt, gatesOfBay, seenAt, type JobState } from './jobstate.ts';
+import { callAt, gatesOfBay, seenAt, type JobBasis } from './jobstate.ts';
 
 /** What the hours after it brought is no fault of whoever began. */
 const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
@@ -18,15 +18,15 @@ export interface Against {
 }
 
 /** What the cure said against an opening when it was given. */
-function openedAgainst(state: JobState, entry: BookEntryOf<'opening'>): Against[] {
+function openedAgainst(basis: JobBasis, entry: BookEntryOf<'opening'>): Against[] {
   if (entry.body.step !== 'opened') return [];
-  const { site, book } = state.kept.inputs;
+  const { site, book } = basis.kept.inputs;
   // Just before it: what it says itself is not against it.
   const thenMs = Date.parse(entry.body.at) - 1;
   return entry.bays.flatMap(({ bayId }): Against[] => {
     const bay = site.bays.find((b) => b.id === bayId);
     if (!bay) return [];
-    const { status } = seenAt(state, bay, thenMs);
+    const { status } = seenAt(basis, bay, thenMs);
     const gates = brokenIn(openingGates(status, book, thenMs)).filter(
       (g) => g.key === `opening/${entry.body.to}`,
     );
@@ -35,10 +35,10 @@ function openedAgainst(state: JobState, entry: BookEntryOf<'opening'>): Against[
 }
 
 /** The gates that stood against a coat, a ply or a preparation when it was begun, for each of its bays. */
-export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
-  if (entry.kind === 'opening') return openedAgainst(state, entry);
+export function laidAgainst(basis: JobBasis, entry: BookEntry): Against[] {
+  if (entry.kind === 'opening') return openedAgainst(basis, entry);
   if (entry.kind !== 'coat' && entry.kind !== 'ply' && entry.kind !== 'preparation') return [];
-  const { site, buildUps } = state.kept.inputs;
+  const { site, buildUps } = basis.kept.inputs;
   const startMs = Date.parse(
     entry.kind === 'preparation' ? (entry.body.startedAt ?? entry.body.at) : entry.body.startedAt,
   );
@@ -47,11 +47,11 @@ export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
   return entry.bays.flatMap(({ bayId }): Against[] => {
     const bay = site.bays.find((b) => b.id === bayId);
     if (!bay) return [];
-    const { status, climate } = seenAt(state, bay, thenMs);
+    const { status, climate } = seenAt(basis, bay, thenMs);
     if (entry.kind === 'preparation') {
       const first = status.buildUp?.layers.find(isWorkLayer);
       if (!first || !status.buildUp || status.laid.length + status.others.length > 0) return [];
-      const gates = brokenIn(gatesOfBay(state, status, first, thenMs, undefined, climate, undefined)).filter(
+      const gates = brokenIn(gatesOfBay(basis, status, first, thenMs, undefined, climate, undefined)).filter(
         (g) => g.group === 'ground' && (g.key === 'ground/fit' || g.fixed),
       );
       return gates.length > 0 ? [{ label: bay.label, gates }] : [];
@@ -69,7 +69,7 @@ export function laidAgainst(state: JobState, entry: BookEntry): Against[] {
       accepted: undefined,
       state: 'ready',
     } as const;
-    const call = callAt(state, { status: then, climate }, thenMs);
+    const call = callAt(basis, { status: then, climate }, thenMs);
     // A further helping of the same coat makes up for the film that was thin.
     const gates = brokenIn(call.gates).filter((g) => !HINDSIGHT.includes(g.key));
     return gates.length > 0 ? [{ label: bay.label, gates }] : [];

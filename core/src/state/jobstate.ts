@@ -18,15 +18,19 @@ import { bayInstant, fullMinute, listsOf } from './instants.ts';
 import { Kept } from './kept.ts';
 import { weatherKeyOf } from './weatherfacts.ts';
 
-export interface JobState {
+/** What every bay of a job is judged by at an instant. It holds functions and stays where it was made. */
+export interface JobBasis {
   /** The instant that it stands for: the full minute, or the newest entry since. */
   readonly atMs: number;
-  /** In the order of the site's bays. */
-  readonly calls: readonly Call[];
   readonly weather: JobWeather | undefined;
   readonly practice: Practice;
   /** What was asked, and what it was made from: it only makes the next one faster. */
   readonly kept: Kept;
+}
+
+export interface JobState extends JobBasis {
+  /** In the order of the site's bays; plain data, which a worker can send. */
+  readonly calls: readonly Call[];
 }
 
 const breathes = (zone: Zone | undefined): boolean => {
@@ -36,15 +40,15 @@ const breathes = (zone: Zone | undefined): boolean => {
 };
 
 /**
- * The state of a job.
+ * What a job is judged by, without judging its bays.
  * @param previous of the same job: it only makes this faster, and never changes the answer
  */
-export function jobState(asked: JobInputs, previous?: JobState): JobState {
+export function jobBasis(asked: JobInputs, previous?: JobBasis): JobBasis {
   const atMs = instantOf(asked);
   const inputs = { ...asked, nowMs: atMs };
   const before = previous?.kept;
   if (previous && before && sameInputs(before.inputs, inputs)) return previous;
-  const { survey, site, weather, series, book, rules = rulesOf(undefined) } = inputs;
+  const { survey, weather, series, book, rules = rulesOf(undefined) } = inputs;
   const practiceText = JSON.stringify(rules.practice);
   const practice =
     previous && before?.practiceText === practiceText ? previous.practice : practiceOf(rules.practice);
@@ -53,19 +57,28 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
     previous && before && kept.sameWeather(before)
       ? previous.weather
       : jobWeather({ doc: weather, series, survey, book, nowMs: atMs, practice });
-  const judged: Judged = { weather: view, practice, kept };
+  return { atMs, weather: view, practice, kept };
+}
+
+/**
+ * The state of a job.
+ * @param previous of the same job: it only makes this faster, and never changes the answer
+ */
+export function jobState(asked: JobInputs, previous?: JobState): JobState {
+  const basis = jobBasis(asked, previous);
+  if (previous && basis === previous) return previous;
+  const { atMs, kept, weather: view } = basis;
+  const { site, book } = kept.inputs;
   const calls = site.bays.map((bay) => {
     const lists = listsOf(book, bay);
     // What has nothing to do with this bay leaves it as it was.
     const ms = bayInstant(lists, atMs);
     return kept.callOf(bay, { lists, ms, view, rainMs: kept.rainBefore(view, ms) }, () =>
-      callAt(judged, seenAt(judged, bay, ms), ms),
+      callAt(basis, seenAt(basis, bay, ms), ms),
     );
   });
-  return { atMs, calls, ...judged };
+  return { ...basis, calls };
 }
-
-type Judged = Pick<JobState, 'weather' | 'practice' | 'kept'>;
 
 /** A bay at an instant, and the weather of the surface that lies on top. */
 export interface Seen {
@@ -73,7 +86,7 @@ export interface Seen {
   readonly climate: RoofClimate | undefined;
 }
 
-export function seenAt({ weather, practice, kept }: Judged, bay: Bay, nowMs: number): Seen {
+export function seenAt({ weather, practice, kept }: JobBasis, bay: Bay, nowMs: number): Seen {
   const { buildUps, book } = kept.inputs;
   let climate: RoofClimate | undefined;
   const status = bayStatus(
@@ -93,8 +106,8 @@ export function seenAt({ weather, practice, kept }: Judged, bay: Bay, nowMs: num
 }
 
 /** The call for a bay as it is seen at an instant, with its gates. */
-export function callAt(judged: Judged, { status, climate }: Seen, nowMs: number): Call {
-  const { kept, practice } = judged;
+export function callAt(basis: JobBasis, { status, climate }: Seen, nowMs: number): Call {
+  const { kept, practice } = basis;
   const { next, bay } = status;
   return callOf(status, {
     climate,
@@ -105,14 +118,14 @@ export function callAt(judged: Judged, { status, climate }: Seen, nowMs: number)
     windowsFor: (ask, c) => kept.windowsOf(ask, c),
     gatesFor: (ask, windows) =>
       next
-        ? gatesOfBay(judged, status, next, nowMs, ask, climate, windows)
+        ? gatesOfBay(basis, status, next, nowMs, ask, climate, windows)
         : openingGates(status, kept.inputs.book, nowMs),
   });
 }
 
 /** The gates of a bay before a layer is laid on it at an instant. */
 export function gatesOfBay(
-  { weather, practice, kept }: Judged,
+  { weather, practice, kept }: JobBasis,
   status: BayStatus,
   layer: WorkLayer,
   nowMs: number,

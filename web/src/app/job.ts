@@ -1,14 +1,13 @@
 /** The open job: its documents, its record, and everything that follows from them, computed by the core. */
 import { useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, toRef } from 'vue';
+import { computed, ref, toRaw, toRef } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
 import { bayStatus, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
-import type { JobState } from '@lentum/core/state';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
@@ -16,6 +15,7 @@ import { useCourses } from './courses.ts';
 import { clockOffsetMs } from './clock.ts';
 import { useDocument } from './document.ts';
 import { useEntering } from './entering.ts';
+import { useJudging } from './judging.ts';
 import { openJob } from './openjob.ts';
 import { useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
@@ -72,6 +72,7 @@ export const useJob = defineStore('job', () => {
       record.clear();
       courses.clear();
       weather.clear();
+      judging.clear();
     }
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
     await Promise.all([
@@ -100,7 +101,7 @@ export const useJob = defineStore('job', () => {
 
   const preferences = usePreferences();
   /** What the job sets for itself: numbers of practice, and what is accepted before it is covered. */
-  const jobRules = computed(() => rulesOf(head.value));
+  const jobRules = computed(() => rulesOf(toRaw(head.value)));
   const system = computed<System>(() => preferences.units || head.value?.units || 'metric');
   const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
   const zones = computed(() =>
@@ -124,13 +125,10 @@ export const useJob = defineStore('job', () => {
     }),
   );
   const hours = useWeather(id, timeZone, nowMs);
-  let last: JobState | undefined;
   /** Every bay as it is judged, once the functions that judge are here: the one answer for all pages. */
-  const state = computed(() => {
-    const work = hours.work.value;
-    if (!work) return undefined;
-    last = work.jobState(
-      {
+  const judging = useJudging({
+    inputs: () =>
+      head.value && {
         survey: survey.content.value,
         buildUps: buildUps.content.value,
         site: site.content.value,
@@ -140,10 +138,11 @@ export const useJob = defineStore('job', () => {
         rules: jobRules.value,
         nowMs: nowMs.value,
       },
-      last,
-    );
-    return last;
+    entries: () => entries.value,
+    people: () => record.everybody.value,
+    work: hours.work,
   });
+  const { state } = judging;
   const weather = { ...hours, view: computed(() => state.value?.weather) };
   /** The state of each bay; until it can be judged, as the record alone tells it. */
   const statuses = computed(

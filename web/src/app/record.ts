@@ -2,6 +2,7 @@
 import { computed, shallowRef, type Ref } from 'vue';
 import { EMPTY_BOOK, foldRecord, namesOf, type Person, type StoredEntry } from '@lentum/core/record';
 import { get } from './api.ts';
+import { copy } from './copy.ts';
 import { peopleHere } from './signing.ts';
 
 /** Entries asked for at a time. */
@@ -17,7 +18,9 @@ export function useRecord(jobId: Ref<string>) {
   const entries = shallowRef<readonly StoredEntry[]>([]);
   const book = shallowRef(EMPTY_BOOK);
   const people = shallowRef<readonly Person[]>([]);
-  const names = computed(() => namesOf([...people.value, ...peopleHere()]));
+  /** Those of the record, and those who are named on this device. */
+  const everybody = computed<readonly Person[]>(() => [...people.value, ...copy(peopleHere())]);
+  const names = computed(() => namesOf(everybody.value));
   /**
    * So far the record has been read, without a gap. An entry of one's own that the server has just stored is no sign of
    * this: others may have entered something before it.
@@ -45,7 +48,7 @@ export function useRecord(jobId: Ref<string>) {
   return {
     entries,
     book,
-    people,
+    everybody,
     names,
     take,
     clear(): void {

@@ -1,5 +1,5 @@
 /** The part of the core that judges the job and its weather: fetched after the job stands, so that the first page is light. */
 export { inOrderOfCost, remedyFor, topOf } from '@lentum/core/call';
 export { startAt, windowsOf } from '@lentum/core/programme';
-export { againstWords, jobState, laidAgainst } from '@lentum/core/state';
+export { againstWords, jobBasis, jobState, laidAgainst } from '@lentum/core/state';
 export { callVerdict, startVerdict, weatherWarnings } from '@lentum/core/words';

@@ -71,7 +71,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
 </script>
 
 <template>
-  <p v-if="!job.weather.work" class="quiet">Working it out …</p>
+  <p v-if="!job.state" class="quiet">Working it out …</p>
   <p v-else-if="!job.weather.view" class="hint">
     No weather is known for this job yet: the calls below go by readings alone. Say where it lies, and who
     tells the weather, under
