@@ -17,7 +17,7 @@ async function back(): Promise<void> {
 <template>
   <div class="just no-print" role="status" aria-live="polite">
     <p v-if="job.just" class="line">
-      <span>{{ job.just.says }}</span>
+      <span class="says">{{ job.just.says }}</span>
       <el-button class="tap" @click="back">Take it back</el-button>
     </p>
   </div>
@@ -42,6 +42,19 @@ async function back(): Promise<void> {
   border-radius: var(--r);
   padding: var(--s2) var(--s2) var(--s2) var(--s4);
   font-weight: 600;
+}
+.says {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+  line-clamp: 3;
+  overflow: hidden;
+}
+.line .tap {
+  flex: none;
+  background: none;
+  color: inherit;
+  border-color: currentcolor;
 }
 @media (max-width: 720px) {
   .just {
