@@ -40,18 +40,23 @@ export interface JobWeather {
   readonly bayWeather: (climate: RoofClimate) => BayWeather | undefined;
 }
 
-/** Readings of a list, worked out once: lists of a book never change. */
-const surfaces = new WeakMap<readonly ConditionsEntry[], readonly SurfaceReading[]>();
+interface Timed {
+  readonly ms: number;
+  readonly c: ConditionsEntry;
+}
+/** Readings of a list with their times, worked out once: lists of a book never change. */
+const times = new WeakMap<readonly ConditionsEntry[], readonly Timed[]>();
+function timed(list: readonly ConditionsEntry[]): readonly Timed[] {
+  let known = times.get(list);
+  if (!known) times.set(list, (known = list.map((c) => ({ ms: Date.parse(c.at), c }))));
+  return known;
+}
 
 /** Surface temperatures that were measured on a zone. */
 export function readingsOn(book: SiteBook, zoneId: string, nowMs: number): SurfaceReading[] {
-  const list = book.zones.get(zoneId)?.conditions ?? [];
-  let known = surfaces.get(list);
-  if (!known) {
-    known = list.map((c) => ({ atMs: Date.parse(c.at), surfaceC: c.surfaceC }));
-    surfaces.set(list, known);
-  }
-  return known.filter((r) => r.atMs <= nowMs);
+  return timed(book.zones.get(zoneId)?.conditions ?? [])
+    .filter(({ ms }) => ms <= nowMs)
+    .map(({ ms, c }) => ({ atMs: ms, surfaceC: c.surfaceC }));
 }
 
 export interface WeatherFacts {
@@ -154,15 +159,12 @@ function bayWeatherOf(c: RoofClimate, nowMs: number): BayWeather | undefined {
 function withReadings(line: Timeline, book: SiteBook, nowMs: number): Timeline {
   const sinceMs = hourFloor(nowMs) - READ_BACK_MS;
   const read = [...book.zones.values()]
-    .flatMap((z) => z.conditions)
-    .map((c) => ({ ms: Date.parse(c.at), c }))
-    .filter(({ ms }) => ms <= nowMs && ms > sinceMs)
-    .sort((a, b) => a.ms - b.ms)
-    .map(({ c }) => c);
+    .flatMap((z) => timed(z.conditions).filter(({ ms }) => ms <= nowMs && ms > sinceMs))
+    .sort((a, b) => a.ms - b.ms);
   if (read.length === 0) return line;
   const airC = line.values.airC.slice();
   const humidityPct = line.values.humidityPct.slice();
-  const byHour = new Map(read.map((c) => [hourOf(line, Date.parse(c.at)), c]));
+  const byHour = new Map(read.map(({ ms, c }) => [hourOf(line, ms), c]));
   let off = { air: 0, dew: 0 };
   const readFrom = Math.max(0, Math.min(...byHour.keys()));
   for (let h = readFrom; h < line.hours; h += 1) {

@@ -46,19 +46,42 @@ export type CureHours =
 
 const inverseK = (tempC: number): number => 1 / (tempC + ZERO_CELSIUS_K);
 
-/** Hours that a stage takes at a steady temperature. */
-export function cureHours(table: CureTable, tempC: number): CureHours {
+/** Hours that a stage takes at a steady temperature; Infinity below the table. */
+function hoursAt(table: CureTable, tempC: number): number {
   const first = table[0];
   const last = table[table.length - 1];
-  if (!first || !last) return { kind: 'stopped', belowC: Infinity };
-  if (tempC < first.atC) return { kind: 'stopped', belowC: first.atC };
-  if (tempC >= last.atC) return { kind: 'hours', hours: last.hours, beyondTable: tempC > last.atC };
-  const i = table.findIndex((p) => p.atC > tempC);
+  if (!first || !last || tempC < first.atC) return Infinity;
+  if (tempC >= last.atC) return last.hours;
+  let i = 1;
+  while ((table[i]?.atC ?? Infinity) <= tempC) i += 1;
   const a = table[i - 1] ?? first;
   const b = table[i] ?? last;
   const share = (inverseK(tempC) - inverseK(a.atC)) / (inverseK(b.atC) - inverseK(a.atC));
-  const hours = Math.exp(Math.log(a.hours) + share * (Math.log(b.hours) - Math.log(a.hours)));
-  return { kind: 'hours', hours, beyondTable: false };
+  return Math.exp(Math.log(a.hours) + share * (Math.log(b.hours) - Math.log(a.hours)));
+}
+
+/** The same, with what is beyond the table. */
+export function cureHours(table: CureTable, tempC: number): CureHours {
+  const hours = hoursAt(table, tempC);
+  if (hours === Infinity) return { kind: 'stopped', belowC: table[0]?.atC ?? Infinity };
+  return { kind: 'hours', hours, beyondTable: tempC > (table[table.length - 1]?.atC ?? Infinity) };
+}
+
+const factorsAt = (
+  model: CureModel,
+  humidityPct: number | undefined,
+  wetFilmMm: number | undefined,
+): number => factorAt(model.byHumidityPct, humidityPct) * factorAt(model.byWetFilmMm, wetFilmMm);
+
+/** The share of a stage that an hour brings; 0 where it stands still. What is not known counts as a factor of 1. */
+export function stageRate(
+  model: CureModel,
+  tempC: number,
+  humidityPct: number | undefined,
+  wetFilmMm: number | undefined,
+): number {
+  const hours = hoursAt(model.points, tempC);
+  return hours === Infinity ? 0 : 1 / (hours * factorsAt(model, humidityPct, wetFilmMm));
 }
 
 /**
@@ -75,8 +98,7 @@ export function stageHours(
 ): CureHours {
   const h = cureHours(model.points, at.tempC);
   if (h.kind === 'stopped') return h;
-  const factor = factorAt(model.byHumidityPct, at.humidityPct) * factorAt(model.byWetFilmMm, at.wetFilmMm);
-  return { ...h, hours: h.hours * factor };
+  return { ...h, hours: h.hours * factorsAt(model, at.humidityPct, at.wetFilmMm) };
 }
 
 /** A temperature, and the humidity where it is known, that hold from an instant (ms since 1970) until the next one. */
@@ -86,11 +108,8 @@ export interface TemperatureStep {
   readonly humidityPct?: number | undefined;
 }
 
-/** Shares of the stage in an hour. */
-const rateAt = (model: CureModel, step: TemperatureStep, wetFilmMm: number | undefined): number => {
-  const h = stageHours(model, { tempC: step.tempC, humidityPct: step.humidityPct, wetFilmMm });
-  return h.kind === 'stopped' ? 0 : 1 / h.hours;
-};
+const rateAt = (model: CureModel, step: TemperatureStep, wetFilmMm: number | undefined): number =>
+  stageRate(model, step.tempC, step.humidityPct, wetFilmMm);
 
 /** The step that holds at an instant; the first one before it begins. Histories are long, and rising. */
 function stepAt(history: readonly TemperatureStep[], ms: number): number {

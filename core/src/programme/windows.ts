@@ -6,7 +6,7 @@
  * and no dew settles. The temperature floor holds from s until the hour in which its stage is reached. An hour without a
  * value makes its start unknown; it is never taken for a good one.
  */
-import { stageHours, type CureModel } from '../cure/index.ts';
+import { stageRate, type CureModel } from '../cure/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
 import type { Ask } from './ask.ts';
@@ -109,17 +109,10 @@ export function stageShares(
   const shares = new Float64Array(climate.line.hours);
   for (let h = 0; h < shares.length; h += 1) {
     const tempC = climate.surfaceC[h] ?? NaN;
-    if (Number.isNaN(tempC)) {
-      shares[h] = NaN;
-      continue;
-    }
     const humidity = humidityPct[h] ?? NaN;
-    const taken = stageHours(model, {
-      tempC,
-      humidityPct: Number.isNaN(humidity) ? undefined : humidity,
-      wetFilmMm,
-    });
-    shares[h] = taken.kind === 'stopped' ? 0 : 1 / taken.hours;
+    shares[h] = Number.isNaN(tempC)
+      ? NaN
+      : stageRate(model, tempC, Number.isNaN(humidity) ? undefined : humidity, wetFilmMm);
   }
   return shares;
 }
