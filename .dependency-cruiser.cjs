@@ -81,13 +81,26 @@ module.exports = {
       to: { path: '^(server|web|scripts)/' },
     },
     {
+      name: 'open-job-at-the-bottom',
+      comment:
+        'The open job, its documents and what the device keeps: pages stand on it, and it on none of them.',
+      severity: 'error',
+      from: { path: '^web/src/app/' },
+      to: { path: '^web/src/', pathNot: '^web/src/(app|workers)/' },
+    },
+    {
       name: 'shared-not-to-stages',
       severity: 'error',
-      from: { path: '^web/src/(shared|app)/' },
-      to: {
-        path: '^web/src/(jobs|bench|survey|buildup|details|order|site|record|settings)/',
-        dynamic: false,
-      },
+      from: { path: '^web/src/shared/' },
+      to: { path: '^web/src/', pathNot: '^web/src/(shared|app|workers)' },
+    },
+    {
+      name: 'frame-on-top',
+      comment:
+        'Router, keys, find and the shell of a job: they import the stages, and only the start imports them.',
+      severity: 'error',
+      from: { path: '^web/src/', pathNot: '^web/src/(frame/|main\\.ts$)' },
+      to: { path: '^web/src/frame/' },
     },
     {
       name: 'unresolved',

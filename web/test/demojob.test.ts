@@ -2,8 +2,8 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Point } from '@lentum/core/geometry';
 import { zoneQuantities, type Zone } from '@lentum/core/survey';
-import FindDialog from '../src/app/FindDialog.vue';
-import { useStageStates } from '../src/app/stages.ts';
+import FindDialog from '../src/frame/FindDialog.vue';
+import { useStageStates } from '../src/frame/stages.ts';
 import EntryList from '../src/record/EntryList.vue';
 import { useEntryWords } from '../src/record/entrywords.ts';
 import { useZoneWork } from '../src/survey/zonework.ts';

@@ -9,7 +9,7 @@ import type { JobContent } from '@lentum/core/jobfile';
 import type { Entry } from '@lentum/core/record';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { useJob } from '../src/app/job.ts';
-import { STAGES } from '../src/app/stagelist.ts';
+import { STAGES } from '../src/frame/stagelist.ts';
 
 export const demo: JobContent = velmora(new Date(DEMO_ANCHOR));
 

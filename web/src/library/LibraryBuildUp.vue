@@ -20,7 +20,7 @@ import CautionCard from '../buildup/CautionCard.vue';
 import DifferenceList from '../buildup/DifferenceList.vue';
 import HeadEditor from '../buildup/HeadEditor.vue';
 import SourceBar from '../buildup/SourceBar.vue';
-import ConflictDialog from '../jobs/ConflictDialog.vue';
+import ConflictDialog from '../shared/ConflictDialog.vue';
 import { sure } from '../shared/asking.ts';
 import PickList from '../shared/PickList.vue';
 import UndoBar from '../shared/UndoBar.vue';

@@ -1,7 +1,7 @@
 /** How far each stage of the open job is. */
 import { useTimeoutFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { useJob } from './job.ts';
+import { useJob } from '../app/job.ts';
 import type { Stage } from './stagelist.ts';
 
 export type StageMark = 'none' | 'work' | 'done' | 'attention';

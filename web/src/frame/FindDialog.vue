@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter, type RouteLocationRaw } from 'vue-router';
 import { batchesOf } from '@lentum/core/record';
-import { useJob } from './job.ts';
+import { useJob } from '../app/job.ts';
 import { STAGES } from './stagelist.ts';
 
 const open = defineModel<boolean>({ required: true });

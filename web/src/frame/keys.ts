@@ -1,8 +1,8 @@
 /** Keyboard of the whole application. Keys typed into a field are the field's. */
 import { useEventListener } from '@vueuse/core';
 import { useRouter } from 'vue-router';
-import { openJob } from './openjob.ts';
-import { usePreferences } from './preferences.ts';
+import { openJob } from '../app/openjob.ts';
+import { usePreferences } from '../app/preferences.ts';
 import { STAGES } from './stagelist.ts';
 
 export const KEYS: readonly (readonly [keys: string, what: string])[] = [

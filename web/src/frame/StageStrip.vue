@@ -2,8 +2,8 @@
 /** The stages as lengths of a tape measure, each with a small mark of its state. */
 import { nextTick, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { STAGES } from '../app/stagelist.ts';
-import { useStageStates, type StageMark } from '../app/stages.ts';
+import { STAGES } from './stagelist.ts';
+import { useStageStates, type StageMark } from './stages.ts';
 
 const states = useStageStates();
 const tape = ref<HTMLElement>();

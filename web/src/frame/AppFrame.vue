@@ -2,8 +2,8 @@
 import { Files, House, Operation, QuestionFilled, Setting } from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { KEYS, useKeys } from './keys.ts';
-import { usePreferences } from './preferences.ts';
-import { openWorking } from './working.ts';
+import { usePreferences } from '../app/preferences.ts';
+import { openWorking } from '../app/working.ts';
 
 const loadFind = () => import('./FindDialog.vue');
 const loadWorking = () => import('../shared/WorkingDrawer.vue');

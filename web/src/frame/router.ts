@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
-import { lastJobId } from './openjob.ts';
+import { lastJobId } from '../app/openjob.ts';
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -33,7 +33,7 @@ export const router = createRouter({
     },
     {
       path: '/jobs/:jobId',
-      component: () => import('../jobs/JobShell.vue'),
+      component: () => import('./JobShell.vue'),
       props: true,
       children: [
         { path: '', redirect: (to) => ({ name: 'survey', params: to.params }) },

@@ -6,13 +6,13 @@ import { Offline, sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
 import TakeBack from '../shared/TakeBack.vue';
-import ConflictDialog from './ConflictDialog.vue';
-import JobDialog from './JobDialog.vue';
+import ConflictDialog from '../shared/ConflictDialog.vue';
+import JobDialog from '../jobs/JobDialog.vue';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
 
-const RulesDialog = defineAsyncComponent(() => import('./RulesDialog.vue'));
+const RulesDialog = defineAsyncComponent(() => import('../jobs/RulesDialog.vue'));
 
 /** Fetched once the job stands; without a signal it is fetched when there is one again. */
 const ClosingBanner = defineAsyncComponent({
