@@ -35,6 +35,7 @@ export default defineConfig({
           name: 'web',
           include: ['web/test/**/*.test.ts'],
           environment: 'happy-dom',
+          setupFiles: ['web/test/device.ts'],
           isolate: false,
           testTimeout: 30_000,
         },

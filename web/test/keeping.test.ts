@@ -1,76 +1,20 @@
-/** Nothing that was entered is lost: documents that save themselves, entries that wait for a signal. */
+/** Nothing that was typed is lost: documents that save themselves. */
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
-import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { useDocument } from '../src/app/document.ts';
-import { useOutbox } from '../src/app/outbox.ts';
-import { useUnread } from '../src/app/waitinglist.ts';
+import { freshDevice, pass, TIMERS } from './device.ts';
+import { EMPTY, Server, type Roof } from './miniature.ts';
 import { leaveStandIns } from './support.ts';
-
-interface Roof {
-  name: string;
-  zones: { id: string; areaM2: number }[];
-}
-const EMPTY: Roof = { name: '', zones: [] };
-
-/** The server as far as it matters here: versions by If-Match, entries by their ids, a line that can be cut. */
-class Server {
-  version = 1;
-  body: Roof = { name: 'Quay', zones: [{ id: 'a', areaM2: 10 }] };
-  entries: EntryForm[] = [];
-  cut = false;
-  refuse: (id: string) => boolean = () => false;
-  /** With what it answers instead, where it fails. */
-  fails: (id: string | undefined) => number | undefined = () => undefined;
-  puts = 0;
-  /** What happens while a write is on its way. */
-  onTheWay: () => void = () => undefined;
-
-  answer = async (path: string, init: RequestInit): Promise<Response> => {
-    await Promise.resolve();
-    if (this.cut) throw new TypeError('Failed to fetch');
-    const id = /\/record\/(.+)$/.exec(path)?.[1];
-    if (init.method === 'GET') return this.json(200, this.body);
-    this.puts += 1;
-    this.onTheWay();
-    const failing = this.fails(id);
-    if (failing !== undefined) return this.problem(failing, { detail: `It fails with ${failing}.` });
-    const body = JSON.parse(String(init.body)) as unknown;
-    if (id !== undefined) {
-      if (this.refuse(id)) return this.problem(422, { detail: `${id} is refused.` });
-      if (!this.entries.some((e) => e.id === id)) this.entries.push(body as EntryForm);
-      return this.json(201, { seq: this.entries.length, entry: body });
-    }
-    const match = new Headers(init.headers).get('If-Match');
-    if (match !== `"${this.version}"`)
-      return this.problem(412, {
-        detail: 'Somebody saved first.',
-        newest: { version: this.version, body: this.body },
-      });
-    this.version += 1;
-    this.body = body as Roof;
-    return this.json(200, { version: this.version });
-  };
-
-  private json = (status: number, body: unknown): Response =>
-    new Response(JSON.stringify(body), { status, headers: { ETag: `"${this.version}"` } });
-  private problem = (status: number, body: object): Response =>
-    new Response(JSON.stringify({ status, ...body }), {
-      status,
-      headers: { 'Content-Type': 'application/problem+json' },
-    });
-}
 
 let server: Server;
 beforeEach(() => {
-  localStorage.clear();
-  vi.useFakeTimers();
+  freshDevice();
+  vi.useFakeTimers(TIMERS);
   server = new Server();
   vi.stubGlobal('fetch', server.answer);
 });
 afterEach(leaveStandIns);
-const pass = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
 
 describe('a document that saves itself', () => {
   const open = async () => {
@@ -232,166 +176,6 @@ describe('a document that saves itself', () => {
         },
       ),
       { numRuns: 40 },
-    );
-  });
-});
-
-describe('entries on their way', () => {
-  const JOB = 'job';
-  const entry = (id: string): EntryForm =>
-    ({
-      kind: 'step',
-      id,
-      bayId: 'b',
-      step: 'prepared',
-      at: '2026-05-04T08:00:00.000Z',
-      madeAt: '2026-05-04T08:00:00.000Z',
-      who: 'Ines',
-      note: '',
-    }) as EntryForm;
-  const stored: StoredEntry[] = [];
-  const open = () => useOutbox(ref(JOB), (s) => stored.push(s));
-  const ids = (list: readonly { readonly entry: EntryForm }[]): string[] => list.map((w) => w.entry.id);
-  beforeEach(() => (stored.length = 0));
-
-  it('are stored in the order in which they were made, also after a time without a signal', async () => {
-    const box = open();
-    server.cut = true;
-    for (const id of ['1', '2', '3']) await box.send(entry(id));
-    expect(ids(box.waiting.value)).toEqual(['1', '2', '3']);
-    server.cut = false;
-    await pass(5000);
-    expect(server.entries.map((e) => e.id)).toEqual(['1', '2', '3']);
-    expect(ids(stored)).toEqual(['1', '2', '3']);
-    expect(box.waiting.value).toEqual([]);
-  });
-
-  it('that are refused are told to the form that sent them, and not kept', async () => {
-    const box = open();
-    server.refuse = () => true;
-    await expect(box.send(entry('1'))).rejects.toThrow('1 is refused.');
-    expect(box.waiting.value).toEqual([]);
-    expect(box.aside.value).toEqual([]);
-  });
-
-  it('that waited and were then refused are set aside, and hold up no other', async () => {
-    const box = open();
-    server.cut = true;
-    await box.send(entry('1'));
-    server.cut = false;
-    server.refuse = (id) => id === '1';
-    // The form of the second hears nothing of the first.
-    await box.send(entry('2'));
-    expect(server.entries.map((e) => e.id)).toEqual(['2']);
-    expect(box.aside.value).toMatchObject([{ jobId: JOB, entry: entry('1'), why: '1 is refused.' }]);
-    // Still there when the page is opened again.
-    await nextTick();
-    const again = open();
-    expect(ids(again.aside.value)).toEqual(['1']);
-    server.refuse = () => false;
-    await again.again(again.aside.value[0]!);
-    expect(server.entries.map((e) => e.id)).toEqual(['2', '1']);
-    expect(again.aside.value).toEqual([]);
-  });
-
-  it.each([
-    ['no JSON', '[{"jobId":"job","ent'],
-    ['no list', '{"jobId":"job"}'],
-    ['of another form', '[{"job":"job","entry":{"id":"x"}},null,7]'],
-  ])('stored as %s hold up nothing, and are kept as they were', async (_, text) => {
-    localStorage.setItem('lentum.outbox', text);
-    const box = open();
-    expect(box.waiting.value).toEqual([]);
-    await box.send(entry('1'));
-    await pass(1000);
-    expect(server.entries.map((e) => e.id)).toEqual(['1']);
-    const { unread, letGo } = useUnread();
-    expect(unread.value).toEqual([text]);
-    letGo();
-    expect(useUnread().unread.value).toEqual([]);
-  });
-  it('of which one cannot be read: the others go on', async () => {
-    const whole = { jobId: JOB, entry: entry('1') };
-    const text = JSON.stringify([{ half: true }, whole]);
-    localStorage.setItem('lentum.outbox', text);
-    const box = open();
-    expect(ids(box.waiting.value)).toEqual(['1']);
-    await box.flush();
-    expect(server.entries.map((e) => e.id)).toEqual(['1']);
-    expect(useUnread().unread.value).toEqual([text]);
-  });
-  it('on which the server itself fails step aside after the third time, and the rest goes on', async () => {
-    const box = open();
-    server.fails = (id) => (id === '1' ? 500 : undefined);
-    for (const id of ['1', '2', '3']) await box.send(entry(id));
-    expect(ids(box.waiting.value)).toEqual(['1', '2', '3']);
-    await pass(20_000);
-    expect(server.entries.map((e) => e.id)).toEqual(['2', '3']);
-    expect(box.aside.value).toMatchObject([{ entry: { id: '1' }, why: 'It fails with 500.' }]);
-  });
-  it.each([401, 408, 425, 429, 502, 503, 504])('%d means later: nothing is set aside', async (status) => {
-    const box = open();
-    server.fails = () => status;
-    for (const id of ['1', '2']) await box.send(entry(id));
-    await pass(60_000);
-    expect(ids(box.waiting.value)).toEqual(['1', '2']);
-    expect(box.aside.value).toEqual([]);
-    server.fails = () => undefined;
-    await pass(10_000);
-    expect(server.entries.map((e) => e.id)).toEqual(['1', '2']);
-  });
-
-  it('of another job wait for it, and are not shown in this one', async () => {
-    const id = ref('other');
-    const box = useOutbox(id, (s) => stored.push(s));
-    server.cut = true;
-    await box.send(entry('1'));
-    id.value = JOB;
-    expect(box.waiting.value).toEqual([]);
-    server.cut = false;
-    await pass(5000);
-    expect(server.entries).toHaveLength(1);
-    expect(stored).toEqual([]);
-  });
-
-  it('are each in one place, whatever happens to the line and the server', async () => {
-    const happening = fc.oneof(
-      fc.constant('cut' as const),
-      fc.constant('mend' as const),
-      fc.record({ refused: fc.boolean() }),
-      fc.integer({ min: 100, max: 6000 }),
-    );
-    await fc.assert(
-      fc.asyncProperty(fc.array(happening, { maxLength: 25 }), async (story) => {
-        localStorage.clear();
-        await nextTick();
-        server.entries = [];
-        server.cut = false;
-        const bad = new Set<string>();
-        server.refuse = (id) => bad.has(id);
-        const box = open();
-        for (const w of [...box.waiting.value, ...box.aside.value]) box.drop(w.entry.id);
-        const made: string[] = [];
-        const told: string[] = [];
-        for (const next of story) {
-          if (next === 'cut') server.cut = true;
-          else if (next === 'mend') server.cut = false;
-          else if (typeof next === 'number') await pass(next);
-          else {
-            const id = `e${made.length}`;
-            made.push(id);
-            if (next.refused) bad.add(id);
-            await box.send(entry(id)).catch(() => told.push(id));
-          }
-        }
-        server.cut = false;
-        await pass(10_000);
-        const there = server.entries.map((e) => e.id);
-        expect(box.waiting.value).toEqual([]);
-        expect(there).toEqual(made.filter((id) => !bad.has(id)));
-        expect([...there, ...told, ...ids(box.aside.value)].sort()).toEqual([...made].sort());
-      }),
-      { numRuns: 60 },
     );
   });
 });

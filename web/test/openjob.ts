@@ -8,7 +8,10 @@ import { createMemoryHistory, createRouter } from 'vue-router';
 import type { JobContent } from '@lentum/core/jobfile';
 import type { Entry } from '@lentum/core/record';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { device } from '../src/app/device/store.ts';
+import { tell } from '../src/app/device/tabs.ts';
 import { useJob } from '../src/app/job.ts';
+import { settle, TIMERS } from './device.ts';
 import { STAGES } from '../src/frame/stagelist.ts';
 
 export const demo: JobContent = velmora(new Date(DEMO_ANCHOR));
@@ -67,10 +70,19 @@ function serve(server: DemoServer, id: string) {
   };
 }
 
+/** What earlier tests left on the device goes; the tab stays open. */
+async function emptyDevice(): Promise<void> {
+  localStorage.clear();
+  const db = await device();
+  for (const name of db.objectStoreNames) await db.clear(name);
+  tell('waiting');
+  await settle();
+}
+
 /** Opens the demo at its own instant, with clocks that stand until they are moved. */
 export async function openDemo(path = '/jobs/demo/site') {
-  vi.useFakeTimers({ now: Date.parse(DEMO_ANCHOR) });
-  localStorage.clear();
+  await emptyDevice();
+  vi.useFakeTimers({ ...TIMERS, now: Date.parse(DEMO_ANCHOR) });
   localStorage.setItem('lentum.who', 'Ines');
   const server: DemoServer = { saved: {}, entered: [], named: {}, refusal: '' };
   vi.stubGlobal('fetch', serve(server, 'demo'));
@@ -87,9 +99,14 @@ export async function openDemo(path = '/jobs/demo/site') {
   await router.push(path);
   const job = useJob();
   const opened = job.open('demo');
-  await vi.advanceTimersByTimeAsync(1);
+  const wait = async (ms: number): Promise<void> => {
+    await settle();
+    await vi.advanceTimersByTimeAsync(ms);
+    await settle();
+    await vi.advanceTimersByTimeAsync(0);
+  };
+  await wait(1);
   await opened;
-  const wait = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
   const plugins = [pinia, router, ElementPlus];
   return {
     job,

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
 import { useDocument } from '../src/app/document.ts';
+import { freshDevice, pass, TIMERS } from './device.ts';
 import { leaveStandIns } from './support.ts';
 
 interface Roof {
@@ -43,12 +44,12 @@ class Server {
 
 let server: Server;
 beforeEach(() => {
-  vi.useFakeTimers();
+  freshDevice();
+  vi.useFakeTimers(TIMERS);
   server = new Server();
   vi.stubGlobal('fetch', server.answer);
 });
 afterEach(leaveStandIns);
-const pass = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
 
 function working() {
   const id = ref<string>('a');

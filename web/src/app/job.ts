@@ -17,7 +17,7 @@ import { useDocument } from './document.ts';
 import { useEntering } from './entering.ts';
 import { useJudging } from './judging.ts';
 import { openJob } from './openjob.ts';
-import { useOutbox } from './outbox.ts';
+import { sendWaiting, useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { useRecord } from './record.ts';
 import { sayClock, sayTime } from './time.ts';
@@ -60,10 +60,17 @@ export const useJob = defineStore('job', () => {
   const now = useNow({ interval: TICK_MS });
   const nowMs = computed(() => now.value.getTime());
 
-  const outbox = useOutbox(id, (stored) => {
-    now.value = new Date();
-    record.take([stored]);
-  });
+  const outbox = useOutbox(
+    id,
+    (stored) => {
+      now.value = new Date();
+      record.take([stored]);
+    },
+    (ids) => {
+      // Another tab sent it: what it became is read; without a signal it comes with the next look.
+      if (ids.some((one) => !book.value.seen.has(one))) void record.load().catch(() => undefined);
+    },
+  );
 
   async function open(jobId: string): Promise<void> {
     if (id.value !== jobId) {
@@ -86,7 +93,7 @@ export const useJob = defineStore('job', () => {
     if (id.value !== jobId) return;
     head.value = body.job;
     headVersion.value = body.version;
-    void outbox.flush();
+    void sendWaiting();
     await weather.load();
   }
 

@@ -1,124 +1,245 @@
-/** Entries on their way: kept on this device until the server has stored them, in the order in which they were made. */
-import { computed, type Ref } from 'vue';
+/**
+ * Entries on their way: kept on this device until the server has stored them, and sent in the order in which they were made,
+ * by one tab at a time, whichever made them.
+ */
+import { computed, shallowRef, watch, type Ref } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
-import { ApiProblem, call, isForLater, sentenceOf } from './api.ts';
+import { ApiProblem, call, isForLater, Offline, sentenceOf } from './api.ts';
+import { bringOver } from './device/fromearlier.ts';
+import { device, THROUGH, type SetAside, type Waiting } from './device/store.ts';
+import { inTurn, onChange, tell } from './device/tabs.ts';
 import { peopleHere } from './signing.ts';
-import { storedList } from './waitinglist.ts';
+
+export type { SetAside } from './device/store.ts';
 
 const RETRY_MS = 4000;
-/** As often as this the server may fail on one entry before it steps aside. */
+/** As often as this the server may fail on an entry before it steps aside. */
 const MOST_FAULTS = 3;
 
-interface Waiting {
-  readonly jobId: string;
-  readonly entry: EntryForm;
+/** As the device has them, of every job. */
+const waiting = shallowRef<readonly Waiting[]>([]);
+const aside = shallowRef<readonly SetAside[]>([]);
+/** Entries whose form is open and hears the refusal itself. */
+const heard = new Map<string, unknown>();
+/** How often the server itself failed on an entry. */
+const faults = new Map<string, { readonly times: number; readonly atMs: number }>();
+/** Names that the server has, by id, as they were sent. */
+const named = new Map<string, string>();
+/** Told of each entry that this tab brought to the server. */
+const arrivals = new Set<(jobId: string, stored: StoredEntry) => void>();
+/** Of those that somebody waits for: what this tab brought there. */
+const arrived = new Set<string>();
+
+/** Reads anew what is kept: another tab may have changed it. */
+async function readAnew(): Promise<void> {
+  const db = await device();
+  const [all, refused] = await Promise.all([db.getAll('waiting'), db.getAll('aside')]);
+  waiting.value = all;
+  aside.value = refused.sort((a, b) => a.entry.madeAt.localeCompare(b.entry.madeAt));
 }
-/** An entry that waited here and was then not accepted: it stays until somebody decides about it. */
-export interface SetAside extends Waiting {
-  readonly why: string;
+
+let begun: Promise<void> | undefined;
+/** What an earlier version kept is brought over before anything is read. */
+function begin(): Promise<void> {
+  begun ??= (async () => {
+    await bringOver(await device());
+    await readAnew();
+    onChange((what) => {
+      if (what !== 'drafts') void readAnew().catch(() => undefined);
+    });
+    addEventListener('online', () => void sendWaiting());
+  })().catch((error: unknown) => {
+    begun = undefined;
+    throw error;
+  });
+  return begun;
 }
 
-const without = <T extends Waiting>(list: readonly T[], id: string): T[] =>
-  list.filter((one) => one.entry.id !== id);
+async function keep(one: Waiting): Promise<void> {
+  await begin();
+  const tx = (await device()).transaction('waiting', 'readwrite', THROUGH);
+  await tx.store.add({ jobId: one.jobId, entry: one.entry });
+  await tx.done;
+  await readAnew();
+  tell('waiting');
+}
 
-export function useOutbox(jobId: Ref<string>, stored: (entry: StoredEntry) => void) {
-  const waiting = storedList<Waiting>('lentum.outbox');
-  const aside = storedList<SetAside>('lentum.refused');
-  /** Entries whose form is open and hears the refusal itself. */
-  const heard = new Map<string, unknown>();
-  let running: Promise<boolean> | undefined;
-  /** How often the server itself failed on an entry. */
-  const faults = new Map<string, { readonly times: number; readonly atMs: number }>();
-  /** Names that the server has, by id, as they were sent. */
-  const named = new Map<string, string>();
+/** Takes one off the list; where it was refused and nobody hears it, it is set aside in the same step. */
+async function settle(n: number, refused?: SetAside): Promise<void> {
+  const tx = (await device()).transaction(['waiting', 'aside'], 'readwrite', THROUGH);
+  await tx.objectStore('waiting').delete(n);
+  if (refused) await tx.objectStore('aside').put(refused);
+  await tx.done;
+  await readAnew();
+  tell(refused ? 'aside' : 'waiting');
+}
 
-  let retry: ReturnType<typeof setTimeout> | undefined;
+/** The server itself fails on an entry, again and again: it steps aside, so that the others behind it go on. */
+function failsAlways(id: string, error: unknown): boolean {
+  if (!(error instanceof ApiProblem) || error.status !== 500) return false;
+  const before = faults.get(id) ?? { times: 0, atMs: -Infinity };
+  // Each further entry asks again at once: only what was waited for counts.
+  if (Date.now() - before.atMs < RETRY_MS) return false;
+  const times = before.times + 1;
+  faults.set(id, { times, atMs: Date.now() });
+  if (times < MOST_FAULTS) return false;
+  faults.delete(id);
+  return true;
+}
 
-  const wait = (one: Waiting): void => {
-    waiting.value = [...waiting.value, { jobId: one.jobId, entry: one.entry }];
-  };
-  const done = (id: string): void => {
-    waiting.value = without(waiting.value, id);
-  };
-  const drop = (id: string): void => {
-    aside.value = without(aside.value, id);
-  };
+/** An entry names a person whose name the server has to know first. */
+async function sendName(entry: EntryForm): Promise<void> {
+  const person = 'personId' in entry ? peopleHere().find((p) => p.id === entry.personId) : undefined;
+  if (!person || named.get(person.id) === person.name) return;
+  await call('PUT', `/people/${person.id}`, { body: { name: person.name } });
+  named.set(person.id, person.name);
+}
 
-  /** The server itself fails on an entry, again and again: it steps aside, so that the others behind it go on. */
-  function failsAlways(id: string, error: unknown): boolean {
-    if (!(error instanceof ApiProblem) || error.status !== 500) return false;
-    const before = faults.get(id) ?? { times: 0, atMs: -Infinity };
-    // Each further entry asks again at once: only what was waited for counts.
-    if (Date.now() - before.atMs < RETRY_MS) return false;
-    const times = before.times + 1;
-    faults.set(id, { times, atMs: Date.now() });
-    if (times < MOST_FAULTS) return false;
-    faults.delete(id);
-    return true;
-  }
+async function bring({ jobId, entry }: Waiting): Promise<void> {
+  await sendName(entry);
+  const { body } = await call<StoredEntry>('PUT', `/jobs/${jobId}/record/${entry.id}`, { body: entry });
+  if (heard.has(entry.id)) arrived.add(entry.id);
+  arrivals.forEach((hear) => hear(jobId, body));
+}
 
-  /** An entry names a person whose name the server has to know first. */
-  async function sendName(entry: EntryForm): Promise<void> {
-    const person = 'personId' in entry ? peopleHere().find((p) => p.id === entry.personId) : undefined;
-    if (!person || named.get(person.id) === person.name) return;
-    await call('PUT', `/people/${person.id}`, { body: { name: person.name } });
-    named.set(person.id, person.name);
-  }
-
-  /** @returns whether all is sent; false when there is no signal, and it is tried again by itself */
-  async function sendAll(): Promise<boolean> {
-    for (let next = waiting.value[0]; next; next = waiting.value[0]) {
-      const { jobId: id, entry } = next;
-      try {
-        await sendName(entry);
-        const { body } = await call<StoredEntry>('PUT', `/jobs/${id}/record/${entry.id}`, { body: entry });
-        done(entry.id);
-        if (id === jobId.value) stored(body);
-      } catch (error) {
-        if (isForLater(error) && !failsAlways(entry.id, error)) {
-          clearTimeout(retry);
-          retry = setTimeout(() => void flush(), RETRY_MS);
-          return false;
-        }
-        if (heard.has(entry.id)) heard.set(entry.id, error);
-        else aside.value = [...aside.value, { ...next, why: sentenceOf(error) }];
-        done(entry.id);
-      }
-    }
-    return true;
-  }
-
-  /** Sends what waits. What the server does not accept is set aside with its reason, and the rest goes on. */
-  function flush(): Promise<boolean> {
-    running ??= sendAll().finally(() => (running = undefined));
-    return running;
-  }
-
-  /** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
-  async function send(entry: EntryForm): Promise<void> {
-    heard.set(entry.id, undefined);
-    wait({ jobId: jobId.value, entry });
+let retry: ReturnType<typeof setTimeout> | undefined;
+/** @returns whether all is sent; false when it is for later, and it is tried again by itself */
+async function sendAll(): Promise<boolean> {
+  await begin();
+  for (;;) {
+    const cursor = await (await device()).transaction('waiting').store.openCursor();
+    if (!cursor) return true;
+    const next = cursor.value;
+    const n = cursor.primaryKey;
     try {
-      // A round that was at its end already is followed by another.
-      while (waiting.value.some((w) => w.entry.id === entry.id)) if (!(await flush())) break;
-      const refused = heard.get(entry.id);
-      if (refused !== undefined) throw refused;
-    } finally {
-      heard.delete(entry.id);
+      await bring(next);
+      await settle(n);
+    } catch (error) {
+      if (isForLater(error) && !failsAlways(next.entry.id, error)) {
+        clearTimeout(retry);
+        retry = setTimeout(() => void sendWaiting(), RETRY_MS);
+        return false;
+      }
+      const hears = heard.has(next.entry.id);
+      if (hears) heard.set(next.entry.id, error);
+      const { jobId, entry } = next;
+      await settle(n, hears ? undefined : { jobId, entry, why: sentenceOf(error) });
     }
   }
+}
 
+let running: Promise<boolean> | undefined;
+/** Sends what waits. What the server does not accept is set aside with its reason, and the rest goes on. */
+function flush(): Promise<boolean> {
+  running ??= inTurn('send', sendAll).finally(() => (running = undefined));
+  return running;
+}
+
+/** The same by itself: what the device cannot give now is tried again. */
+export async function sendWaiting(): Promise<void> {
+  try {
+    await flush();
+  } catch {
+    clearTimeout(retry);
+    retry = setTimeout(() => void sendWaiting(), RETRY_MS);
+  }
+}
+
+/** Nothing can be kept here: it goes to the server at once, or stays with whoever typed it. */
+async function sendAtOnce(one: Waiting, why: unknown): Promise<void> {
+  try {
+    await bring(one);
+  } catch (error) {
+    if (!(error instanceof Offline)) throw error;
+    throw new Error(
+      `No signal, and this device cannot keep it (${sentenceOf(why)}). It is not entered: leave it open here and keep it again.`,
+      { cause: error },
+    );
+  }
+}
+
+/** Another tab sent it and was told that it is not accepted: whoever typed it is still there to hear it. */
+async function refusedElsewhere(id: string): Promise<SetAside | undefined> {
+  const tx = (await device()).transaction('aside', 'readwrite', THROUGH);
+  const found = await tx.store.get(id);
+  if (found) await tx.store.delete(id);
+  await tx.done;
+  if (found) {
+    await readAnew();
+    tell('aside');
+  }
+  return found;
+}
+
+/** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
+async function send(one: Waiting): Promise<void> {
+  const { id } = one.entry;
+  heard.set(id, undefined);
+  try {
+    try {
+      await keep(one);
+    } catch (why) {
+      await sendAtOnce(one, why);
+      return;
+    }
+    // A round that was at its end already is followed by another.
+    while (waiting.value.some((w) => w.entry.id === id)) if (!(await flush())) break;
+    const refused = heard.get(id);
+    if (refused !== undefined) throw refused;
+    if (arrived.has(id) || waiting.value.some((w) => w.entry.id === id)) return;
+    const elsewhere = await refusedElsewhere(id);
+    if (elsewhere) throw new Error(elsewhere.why);
+  } finally {
+    heard.delete(id);
+    arrived.delete(id);
+  }
+}
+
+async function drop(id: string): Promise<void> {
+  const tx = (await device()).transaction('aside', 'readwrite', THROUGH);
+  await tx.store.delete(id);
+  await tx.done;
+  await readAnew();
+  tell('aside');
+}
+
+/** Sends one that was set aside again, as it is. */
+async function again({ jobId, entry }: SetAside): Promise<void> {
+  const tx = (await device()).transaction(['waiting', 'aside'], 'readwrite', THROUGH);
+  await tx.objectStore('waiting').add({ jobId, entry });
+  await tx.objectStore('aside').delete(entry.id);
+  await tx.done;
+  await readAnew();
+  tell('waiting');
+  await flush();
+}
+
+/**
+ * The outbox as a job sees it.
+ * @param stored called with each entry of the job that this tab brought to the server
+ * @param gone called with those that no longer wait, whichever tab sent them
+ */
+export function useOutbox(
+  jobId: Ref<string>,
+  stored: (entry: StoredEntry) => void,
+  gone: (ids: readonly string[]) => void = () => undefined,
+) {
+  // What was told to a server earlier is told again: it costs little, and it may be another one.
+  named.clear();
+  arrivals.add((id, entry) => {
+    if (id === jobId.value) stored(entry);
+  });
+  void begin().catch(() => undefined);
+  watch(waiting, (now, before) => {
+    const left = before.filter((w) => w.jobId === jobId.value && !now.some((n) => n.entry.id === w.entry.id));
+    if (left.length > 0) gone(left.map((w) => w.entry.id));
+  });
   return {
-    send,
+    send: (entry: EntryForm): Promise<void> => send({ jobId: jobId.value, entry }),
     flush,
     waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)),
     aside: computed(() => aside.value.filter((a) => a.jobId === jobId.value)),
-    /** Sends one that was set aside again, as it is. */
-    again: async (one: SetAside): Promise<void> => {
-      drop(one.entry.id);
-      wait(one);
-      await flush();
-    },
+    again,
     drop,
   };
 }

@@ -1,15 +1,17 @@
 /** What waits on this device goes out as soon as the application is open, whichever page it is opened on. */
-const STORED = 'lentum.outbox';
+import { device } from './device/store.ts';
 
-/** Something waits; what cannot be read is left to the outbox itself, which says so. */
-const waits = (): boolean => {
-  const text = localStorage.getItem(STORED);
-  return text !== null && text !== '' && text !== '[]';
-};
+/** What an earlier version kept. */
+const EARLIER = 'lentum.outbox';
 
-/** The job and its outbox are fetched only where something waits: the first page stays light. */
+async function waits(): Promise<boolean> {
+  if (localStorage.getItem(EARLIER)) return true;
+  return (await (await device()).count('waiting')) > 0;
+}
+
+/** The outbox is fetched only where something waits: the first page stays light. */
 export async function sendWaiting(): Promise<void> {
-  if (!waits()) return;
-  const { useJob } = await import('./job.ts');
-  await useJob().outbox.flush();
+  if (!(await waits().catch(() => false))) return;
+  const outbox = await import('./outbox.ts');
+  await outbox.sendWaiting();
 }

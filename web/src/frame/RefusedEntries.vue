@@ -2,7 +2,7 @@
 /** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
 import type { SetAside } from '../app/outbox.ts';
 import { useJob } from '../app/job.ts';
-import { useUnread } from '../app/waitinglist.ts';
+import { useUnread } from '../app/device/fromearlier.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { sure } from '../shared/asking.ts';
 import { saveFile } from '../shared/savefile.ts';
@@ -15,7 +15,7 @@ const keep = ({ entry }: SetAside): void =>
 
 async function discard({ entry }: SetAside): Promise<void> {
   const gone = `${words(entry)}. It is then nowhere any more.`;
-  if (await sure('Discard this entry?', gone, 'Discard', 'Keep it')) job.outbox.drop(entry.id);
+  if (await sure('Discard this entry?', gone, 'Discard', 'Keep it')) await job.outbox.drop(entry.id);
 }
 
 const { unread, letGo } = useUnread();

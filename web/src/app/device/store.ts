@@ -1,0 +1,98 @@
+/**
+ * What this device keeps: entries that wait to be sent, those that were not accepted, drafts of documents, and a copy of each
+ * job that was opened. One row an item, each bound to its job; the tabs of a browser share it.
+ */
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { shallowRef } from 'vue';
+import type { EntryForm, StoredEntry } from '@lentum/core/record';
+
+export interface Waiting {
+  readonly jobId: string;
+  readonly entry: EntryForm;
+}
+/** An entry that waited here and was then not accepted: it stays until somebody decides about it. */
+export interface SetAside extends Waiting {
+  readonly why: string;
+}
+/** A document as it stands on screen and not yet on the server. */
+export interface DraftRow {
+  /** The address of the document. */
+  readonly path: string;
+  readonly text: string;
+  /** The version that it was made from. */
+  readonly version: number;
+  readonly atMs: number;
+}
+/** An answer of the server as it was last seen. */
+export interface CopyRow {
+  readonly path: string;
+  readonly body: unknown;
+  readonly version: number | undefined;
+  readonly atMs: number;
+}
+export interface RecordRow {
+  readonly jobId: string;
+  readonly seq: number;
+  readonly stored: StoredEntry;
+}
+
+export interface DeviceSchema extends DBSchema {
+  /** In the order in which they were made. */
+  waiting: { key: number; value: Waiting & { readonly n?: number }; indexes: { entry: string } };
+  aside: { key: string; value: SetAside };
+  drafts: { key: string; value: DraftRow };
+  copies: { key: string; value: CopyRow };
+  record: { key: [string, number]; value: RecordRow };
+}
+export type Device = IDBPDatabase<DeviceSchema>;
+
+const NAME = 'lentum';
+const VERSION = 1;
+
+/** Why nothing can be kept here; undefined while it can. */
+export const keepsNothing = shallowRef<string>();
+
+let opening: Promise<Device> | undefined;
+
+/** @throws where the browser does not let anything be kept */
+export function device(): Promise<Device> {
+  opening ??= openDB<DeviceSchema>(NAME, VERSION, {
+    upgrade(db) {
+      const waiting = db.createObjectStore('waiting', { keyPath: 'n', autoIncrement: true });
+      waiting.createIndex('entry', 'entry.id', { unique: true });
+      db.createObjectStore('aside', { keyPath: 'entry.id' });
+      db.createObjectStore('drafts', { keyPath: 'path' });
+      db.createObjectStore('copies', { keyPath: 'path' });
+      db.createObjectStore('record', { keyPath: ['jobId', 'seq'] });
+    },
+    blocking(_current, _blocked, event) {
+      // A newer version of the application wants to change it: this tab lets go.
+      (event.target as IDBDatabase).close();
+      opening = undefined;
+    },
+    terminated() {
+      opening = undefined;
+    },
+  }).then(
+    (db) => {
+      keepsNothing.value = undefined;
+      return db;
+    },
+    (error: unknown) => {
+      opening = undefined;
+      keepsNothing.value = error instanceof Error ? error.message : String(error);
+      throw error;
+    },
+  );
+  return opening;
+}
+
+/** Every row is written through before it counts as kept. */
+export const THROUGH = { durability: 'strict' } as const;
+
+/** Lets go of it, for a test that begins anew. */
+export async function closeDevice(): Promise<void> {
+  const db = await opening?.catch(() => undefined);
+  db?.close();
+  opening = undefined;
+}
