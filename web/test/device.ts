@@ -2,6 +2,8 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { vi } from 'vitest';
+import { device } from '../src/app/device/store.ts';
+import { tell } from '../src/app/device/tabs.ts';
 
 /** Timers that a test may move; what the store needs goes on by itself. */
 export const TIMERS: Parameters<typeof vi.useFakeTimers>[0] = {
@@ -46,4 +48,14 @@ export async function pass(ms: number): Promise<void> {
     await vi.advanceTimersByTimeAsync(Math.min(step, left));
     await settle();
   }
+}
+
+/** What earlier tests left on the device goes; the tab stays open. */
+export async function emptyDevice(): Promise<void> {
+  localStorage.clear();
+  await settle();
+  const db = await device();
+  for (const name of db.objectStoreNames) await db.clear(name);
+  tell('waiting');
+  await settle();
 }

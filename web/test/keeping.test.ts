@@ -3,13 +3,13 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
 import { useDocument } from '../src/app/document.ts';
-import { freshDevice, pass, TIMERS } from './device.ts';
+import { emptyDevice, pass, TIMERS } from './device.ts';
 import { EMPTY, Server, type Roof } from './miniature.ts';
 import { leaveStandIns } from './support.ts';
 
 let server: Server;
-beforeEach(() => {
-  freshDevice();
+beforeEach(async () => {
+  await emptyDevice();
   vi.useFakeTimers(TIMERS);
   server = new Server();
   vi.stubGlobal('fetch', server.answer);
@@ -159,6 +159,7 @@ describe('a document that saves itself', () => {
           maxLength: 12,
         }),
         async (changes) => {
+          await emptyDevice();
           const doc = await open();
           const first = JSON.stringify(doc.draft.value);
           for (const { name, areaM2 } of changes) {

@@ -16,6 +16,8 @@ export class Server {
   /** With what it answers instead, where it fails. */
   fails: (id: string | undefined) => number | undefined = () => undefined;
   puts = 0;
+  /** The line is cut on the way back: what was sent has arrived. */
+  loses = false;
   /** What an answer waits for. */
   hold: Promise<unknown> = Promise.resolve();
   /** What happens while a write is on its way. */
@@ -45,6 +47,7 @@ export class Server {
       });
     this.version += 1;
     this.body = body as Roof;
+    if (this.loses) throw new TypeError('Failed to fetch');
     return this.json(200, { version: this.version });
   };
 

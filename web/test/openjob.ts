@@ -8,10 +8,8 @@ import { createMemoryHistory, createRouter } from 'vue-router';
 import type { JobContent } from '@lentum/core/jobfile';
 import type { Entry } from '@lentum/core/record';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
-import { device } from '../src/app/device/store.ts';
-import { tell } from '../src/app/device/tabs.ts';
 import { useJob } from '../src/app/job.ts';
-import { settle, TIMERS } from './device.ts';
+import { emptyDevice, settle, TIMERS } from './device.ts';
 import { STAGES } from '../src/frame/stagelist.ts';
 
 export const demo: JobContent = velmora(new Date(DEMO_ANCHOR));
@@ -68,15 +66,6 @@ function serve(server: DemoServer, id: string) {
       receivedAt: body.madeAt,
     });
   };
-}
-
-/** What earlier tests left on the device goes; the tab stays open. */
-async function emptyDevice(): Promise<void> {
-  localStorage.clear();
-  const db = await device();
-  for (const name of db.objectStoreNames) await db.clear(name);
-  tell('waiting');
-  await settle();
 }
 
 /** Opens the demo at its own instant, with clocks that stand until they are moved. */

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
 import { useDocument } from '../src/app/document.ts';
-import { freshDevice, pass, TIMERS } from './device.ts';
+import { emptyDevice, pass, TIMERS } from './device.ts';
 import { leaveStandIns } from './support.ts';
 
 interface Roof {
@@ -43,8 +43,8 @@ class Server {
 }
 
 let server: Server;
-beforeEach(() => {
-  freshDevice();
+beforeEach(async () => {
+  await emptyDevice();
   vi.useFakeTimers(TIMERS);
   server = new Server();
   vi.stubGlobal('fetch', server.answer);
@@ -144,6 +144,7 @@ describe('a change that was not saved when another job is opened', () => {
     );
     await fc.assert(
       fc.asyncProperty(steps, async (list) => {
+        await emptyDevice();
         server = new Server();
         vi.stubGlobal('fetch', server.answer);
         const { open, write } = working();

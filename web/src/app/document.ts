@@ -1,13 +1,16 @@
 /**
  * A document of the open job being worked on: the draft on screen, saved by itself a moment after each change,
- * with undo and redo, and with the two ways out when somebody else saved first. What was not saved when another job is
- * opened is kept for the job that it belongs to, sent there, and is on screen again when that job is.
+ * with undo and redo, and with the two ways out when somebody else saved first. What is not saved is kept on the device, as
+ * it was typed, for the job that it belongs to: it is sent there, and is on screen again when that job is.
  */
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import { canonicalJson } from '@lentum/core/job';
 import { sentence, type Problem } from '@lentum/core/problems';
 import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
+import { dropDraft, keepDraft, keptDraft, type Draft } from './device/drafts.ts';
+import { savable } from './savable.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' | 'offline';
 
@@ -15,12 +18,9 @@ const DELAY_MS = 400;
 const RETRY_MS = 4000;
 const MOST_UNDO = 100;
 
-/** A draft that was not saved when another job was opened. */
-interface Left {
-  readonly text: string;
-  /** The version that it was made from. */
-  readonly version: number;
-}
+/** The same content: the server gives the keys of a document in an order of its own. */
+const isSame = (text: string, body: unknown): boolean =>
+  canonicalJson(JSON.parse(text)) === canonicalJson(body);
 
 export interface DocumentOptions<T> {
   readonly path: (jobId: string) => string;
@@ -43,7 +43,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let retry: ReturnType<typeof setTimeout> | undefined;
   /** The job that the draft belongs to; undefined while another one is being opened. */
   let owner: string | undefined;
-  const left = new Map<string, Left>();
+  const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
   const text = computed(() => JSON.stringify(draft.value));
@@ -51,9 +51,18 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const content = computed(() => JSON.parse(text.value) as T);
   const problems = computed(() => options.problems(content.value));
 
+  /** What the server does not have yet is on the device, whether it can be taken or not. */
+  function keep(): void {
+    if (owner === undefined) return;
+    const path = options.path(owner);
+    if (text.value === saved) void dropDraft(path);
+    else void keepDraft(path, { text: text.value, version: version.value });
+  }
+
   /** Keeps what was not saved for the job that it belongs to, and goes on trying to save it there. */
   function leave(): void {
     const of = owner;
+    keep();
     owner = undefined;
     clearTimeout(retry);
     if (of === undefined || text.value === saved) return;
@@ -74,7 +83,9 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     if (!it || options.problems(JSON.parse(it.text) as T).length > 0) return;
     try {
       await call('PUT', options.path(of), { body: it.text, ifMatch: it.version });
-      if (left.get(of) === it) left.delete(of);
+      if (left.get(of) !== it) return;
+      left.delete(of);
+      if (owner !== of) void dropDraft(options.path(of));
     } catch (error) {
       // Anything that does not pass by itself is settled by whoever opens that job again.
       if (isForLater(error)) setTimeout(() => void sendLeft(of), RETRY_MS);
@@ -85,7 +96,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const id = jobId.value;
     leave();
     await sending.get(id);
-    const answer = await get<T>(options.path(id));
+    const [answer, kept] = await Promise.all([get<T>(options.path(id)), keptDraft(options.path(id))]);
     if (jobId.value !== id) return;
     leave();
     owner = id;
@@ -97,13 +108,14 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     newest.value = undefined;
     past.value = [];
     future.value = [];
-    takeUp(left.get(id), answer.body);
+    takeUp(left.get(id) ?? kept, answer.body);
     left.delete(id);
+    keep();
   }
 
   /** What was left unsaved is on screen again; where somebody else saved meanwhile, both are shown. */
-  function takeUp(it: Left | undefined, body: T): void {
-    if (!it || it.text === saved) return;
+  function takeUp(it: Draft | undefined, body: T): void {
+    if (!it || isSame(it.text, body)) return;
     past.value = [saved];
     settled = it.text;
     draft.value = JSON.parse(it.text) as T;
@@ -126,10 +138,24 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       return;
     }
     if (problems.value.length > 0) {
-      state.value = 'refused';
-      refusal.value = problems.value.map(sentence).join(' ');
+      await saveRest(of);
       return;
     }
+    await put(of, sent);
+  }
+
+  /** Some of it cannot be taken: the rest is saved, and what is wrong is said. */
+  async function saveRest(of: string): Promise<void> {
+    const rest = savable(content.value, JSON.parse(saved) as T, options.problems);
+    const text_ = rest && JSON.stringify(rest);
+    if (text_ !== undefined && text_ !== saved) await put(of, text_);
+    if (owner !== of || problems.value.length === 0 || !['waiting', 'saved', 'saving'].includes(state.value))
+      return;
+    state.value = 'refused';
+    refusal.value = problems.value.map(sentence).join(' ');
+  }
+
+  async function put(of: string, sent: string): Promise<void> {
     state.value = 'saving';
     try {
       const answer = await call<{ version: number }>('PUT', options.path(of), {
@@ -146,11 +172,21 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       // What was changed meanwhile is still to be saved.
       state.value = text.value === sent ? 'saved' : 'waiting';
       refusal.value = '';
+      keep();
     } catch (error) {
       // What was left of it is sent by itself.
       if (owner !== of) return;
       if (error instanceof ApiProblem && error.status === 412) {
-        newest.value = error.body.newest as { version: number; body: T };
+        const theirs = error.body.newest as { version: number; body: T };
+        if (isSame(sent, theirs.body)) {
+          // It had arrived, and only its answer was lost.
+          version.value = theirs.version;
+          saved = sent;
+          state.value = text.value === sent ? 'saved' : 'waiting';
+          keep();
+          return;
+        }
+        newest.value = theirs;
         state.value = 'conflict';
       } else if (isForLater(error)) {
         state.value = 'offline';
@@ -182,6 +218,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const saveSoon = useDebounceFn(save, DELAY_MS);
 
   watch(text, (now) => {
+    keep();
     if (now === settled) return;
     past.value = [...past.value.slice(-MOST_UNDO), settled];
     future.value = [];
@@ -211,6 +248,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     settled = saved = JSON.stringify(body);
     state.value = 'saved';
     newest.value = undefined;
+    keep();
   }
 
   /** Or ours is saved as the version after theirs; theirs stays in the history. */

@@ -3,6 +3,7 @@ import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import type { JobHead, JobRules } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
+import { draftsNotKept } from '../app/device/drafts.ts';
 import { useJob } from '../app/job.ts';
 import { zoneName } from '../app/time.ts';
 import TakeBack from '../shared/TakeBack.vue';
@@ -65,9 +66,9 @@ async function changeRules(rules: JobRules): Promise<void> {
 }
 
 const documents = computed(() => Object.values(job.documents));
-// Leaving the page with something unsaved asks once.
+// What is unsaved is kept on the device, and there on return; only where it cannot be kept is asked before leaving.
 useEventListener(window, 'beforeunload', (event) => {
-  if (documents.value.some((d) => d.state !== 'saved') || job.outbox.waiting.length > 0)
+  if (draftsNotKept.value !== undefined && documents.value.some((d) => d.state !== 'saved'))
     event.preventDefault();
 });
 const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, job.nowMs)}`);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Whether everything is saved; what was refused is said here, in one place, with the last good version kept. */
 import { computed } from 'vue';
+import { draftsNotKept } from '../app/device/drafts.ts';
 import { useJob } from '../app/job.ts';
 
 const job = useJob();
@@ -8,6 +9,9 @@ const all = computed(() => Object.values(job.documents));
 const refused = computed(() => all.value.filter((d) => d.state === 'refused'));
 const busy = computed(() => all.value.some((d) => d.state === 'waiting' || d.state === 'saving'));
 const offline = computed(() => all.value.some((d) => d.state === 'offline') || job.outbox.waiting.length > 0);
+const notKept = computed(() =>
+  all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
+);
 const waiting = computed(() => job.outbox.waiting.length);
 </script>
 
@@ -17,8 +21,12 @@ const waiting = computed(() => job.outbox.waiting.length);
     <template v-else-if="busy">saving …</template>
     <template v-else-if="refused.length === 0">saved</template>
   </span>
+  <p v-if="notKept" class="refused" role="alert">
+    <strong>Not kept on this device.</strong> {{ notKept }}. What is changed here is lost when the page closes
+    before it is saved.
+  </p>
   <p v-for="(d, i) in refused" :key="i" class="refused" role="alert">
-    <strong>Not saved.</strong> {{ d.refusal }} The last good version is kept.
+    <strong>Not saved.</strong> {{ d.refusal }} The rest is saved; this is kept here as it was typed.
   </p>
 </template>
 

@@ -1,0 +1,51 @@
+/** Drafts of documents on this device: as they stand on screen, taken or not, until the server has them. */
+import { shallowRef } from 'vue';
+import { device, THROUGH, type DraftRow } from './store.ts';
+
+export type Draft = Pick<DraftRow, 'text' | 'version'>;
+
+/** Why a draft is not kept on this device; undefined while all of them are. */
+export const draftsNotKept = shallowRef<string>();
+
+/** What is to be written next, by path; `undefined` takes it away. */
+const next = new Map<string, Draft | undefined>();
+const writing = new Map<string, Promise<void>>();
+
+async function write(path: string): Promise<void> {
+  while (next.has(path)) {
+    const draft = next.get(path);
+    next.delete(path);
+    try {
+      const tx = (await device()).transaction('drafts', 'readwrite', THROUGH);
+      await (draft ? tx.store.put({ path, ...draft, atMs: Date.now() }) : tx.store.delete(path));
+      await tx.done;
+      draftsNotKept.value = undefined;
+    } catch (error) {
+      // What is taken away needs no room: only what cannot be kept is said.
+      if (draft) draftsNotKept.value = error instanceof Error ? error.message : String(error);
+    }
+  }
+}
+
+/** While one is being written, only the newest of those that follow is written after it. */
+function soon(path: string, draft: Draft | undefined): Promise<void> {
+  next.set(path, draft);
+  const known = writing.get(path);
+  if (known) return known;
+  const mine = write(path).finally(() => writing.delete(path));
+  writing.set(path, mine);
+  return mine;
+}
+
+export const keepDraft = (path: string, draft: Draft): Promise<void> => soon(path, draft);
+export const dropDraft = (path: string): Promise<void> => soon(path, undefined);
+
+/** @returns undefined where none is kept, or nothing can be read here */
+export async function keptDraft(path: string): Promise<Draft | undefined> {
+  try {
+    await writing.get(path);
+    return await (await device()).get('drafts', path);
+  } catch {
+    return undefined;
+  }
+}

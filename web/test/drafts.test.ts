@@ -1,0 +1,156 @@
+/** What is typed into a document is kept as typed: over a closed tab, a bad value, a lost answer and a full device. */
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it, onTestFinished, vi } from 'vitest';
+import { nextTick, ref } from 'vue';
+import type { Problem } from '@lentum/core/problems';
+import { savable } from '../src/app/savable.ts';
+import { freshDevice, pass, TIMERS } from './device.ts';
+import { EMPTY, Server, type Roof } from './miniature.ts';
+import { leaveStandIns } from './support.ts';
+
+let server: Server;
+beforeEach(() => {
+  freshDevice();
+  vi.useFakeTimers(TIMERS);
+  server = new Server();
+  server.body = {
+    name: 'Quay',
+    zones: [
+      { id: 'a', areaM2: 10 },
+      { id: 'b', areaM2: 20 },
+    ],
+  };
+  vi.stubGlobal('fetch', server.answer);
+});
+afterEach(leaveStandIns);
+
+const wrong = (field: string): Problem => ({
+  ...{ kind: 'outOfRange', field, label: field, actual: 'it', expected: 'more than nothing' },
+});
+const problems = (draft: Roof): Problem[] => [
+  ...(draft.name === '' ? [wrong('name')] : []),
+  ...draft.zones.flatMap((z, i) => (z.areaM2 > 0 ? [] : [wrong(`zones/${i}/areaM2`)])),
+];
+
+/** The document in a tab that was opened just now. */
+async function openTab() {
+  vi.resetModules();
+  const [{ useDocument }, { draftsNotKept }] = await Promise.all([
+    import('../src/app/document.ts'),
+    import('../src/app/device/drafts.ts'),
+  ]);
+  const doc = useDocument<Roof>(ref('job'), { path: (j) => `/jobs/${j}/survey`, empty: EMPTY, problems });
+  await doc.load();
+  await nextTick();
+  return { ...doc, draftsNotKept };
+}
+
+describe('a draft', () => {
+  it('made without a signal is there when the tab was closed and is opened again, and is saved then', async () => {
+    const first = await openTab();
+    server.cut = true;
+    first.draft.value.name = 'Pier';
+    await pass(1000);
+    expect(first.state.value).toBe('offline');
+    server.cut = false;
+    const again = await openTab();
+    expect(again.draft.value.name).toBe('Pier');
+    await pass(2000);
+    expect(server.body.name).toBe('Pier');
+    expect(again.state.value).toBe('saved');
+    const third = await openTab();
+    expect([third.draft.value.name, third.state.value]).toEqual(['Pier', 'saved']);
+  });
+  it('typed within the moment before it is saved is kept too', async () => {
+    const first = await openTab();
+    first.draft.value.name = 'P';
+    await pass(0);
+    expect(server.puts).toBe(0);
+    expect((await openTab()).draft.value.name).toBe('P');
+  });
+  it('with a bad value: the rest is saved, and it is there as it was typed on return', async () => {
+    const first = await openTab();
+    first.draft.value.zones[0]!.areaM2 = -3;
+    first.draft.value.zones[1]!.areaM2 = 25;
+    first.draft.value.zones.push({ id: 'c', areaM2: 7 });
+    await pass(2000);
+    expect(server.body.zones).toEqual([
+      { id: 'a', areaM2: 10 },
+      { id: 'b', areaM2: 25 },
+      { id: 'c', areaM2: 7 },
+    ]);
+    expect(first.state.value).toBe('refused');
+    expect(first.refusal.value).toContain('zones/0/areaM2');
+    const again = await openTab();
+    expect(again.draft.value.zones[0]!.areaM2).toBe(-3);
+    again.draft.value.zones[0]!.areaM2 = 3;
+    await pass(2000);
+    expect(server.body.zones[0]!.areaM2).toBe(3);
+    expect(again.state.value).toBe('saved');
+  });
+  it('that somebody else overtook while the tab was closed: both are shown, nothing is overwritten', async () => {
+    const first = await openTab();
+    server.cut = true;
+    first.draft.value.name = 'Ours';
+    await pass(1000);
+    server.cut = false;
+    server.version = 9;
+    server.body = { ...server.body, name: 'Theirs' };
+    const again = await openTab();
+    expect(again.state.value).toBe('conflict');
+    expect(again.draft.value.name).toBe('Ours');
+    await pass(20_000);
+    expect(server.body.name).toBe('Theirs');
+  });
+  it('that had arrived when its answer was lost is no conflict with itself', async () => {
+    const { draft, state, save } = await openTab();
+    server.loses = true;
+    draft.value.name = 'Pier';
+    await pass(1000);
+    expect([server.body.name, state.value]).toEqual(['Pier', 'offline']);
+    server.loses = false;
+    await save();
+    expect(state.value).toBe('saved');
+    expect(server.version).toBe(2);
+  });
+  it('that the device cannot keep is said at once, and no longer when it can', async () => {
+    const { draft, draftsNotKept } = await openTab();
+    server.cut = true;
+    const full = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('the room is used up', 'QuotaExceededError');
+    });
+    onTestFinished(() => full.mockRestore());
+    draft.value.name = 'Pier';
+    await pass(0);
+    expect(draftsNotKept.value).toBe('the room is used up');
+    full.mockRestore();
+    draft.value.name = 'Pier 2';
+    await pass(0);
+    expect(draftsNotKept.value).toBeUndefined();
+  });
+});
+
+describe('what can be saved of a draft', () => {
+  it('has nothing wrong in it, and everything that was right', () => {
+    const zone = fc.record({
+      id: fc.constantFrom('a', 'b', 'c', 'd', 'e'),
+      areaM2: fc.integer({ min: -3, max: 3 }),
+    });
+    const zones = fc.uniqueArray(zone, { selector: (z) => z.id, maxLength: 5 });
+    const good = zones.map((list) => list.filter((z) => z.areaM2 > 0));
+    fc.assert(
+      fc.property(fc.constantFrom('', 'Quay'), zones, good, (name, now, before) => {
+        const saved = { name: 'Pier', zones: before };
+        const rest = savable({ name, zones: now }, saved, problems)!;
+        expect(problems(rest)).toEqual([]);
+        expect(rest.name).toBe(name || 'Pier');
+        const kept = now.flatMap((z) => (z.areaM2 > 0 ? [z] : before.filter((b) => b.id === z.id)));
+        expect(rest.zones).toEqual(kept);
+      }),
+    );
+  });
+  it('is nothing where putting back does not help', () => {
+    expect(savable({ a: 1 }, { a: 1 }, () => [wrong('a')])).toBeUndefined();
+    expect(savable({ a: 1 }, { a: 1 }, () => [wrong('')])).toBeUndefined();
+  });
+});
