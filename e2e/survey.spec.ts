@@ -126,6 +126,8 @@ async function preparedWithoutSignal(page: Page): Promise<string> {
   await page.context().setOffline(true);
   await page.getByRole('button', { name: 'Prepared', exact: true }).click();
   await expect(page.getByText('no signal · 1 kept here')).toBeVisible();
+  // The tap has come to its end: there was no signal for it.
+  await expect(page.getByText('H12: prepared')).toBeVisible();
   return id;
 }
 

@@ -22,6 +22,8 @@ export interface DemoServer {
   readonly named: Record<string, string>;
   /** A sentence with which the next entry is refused. */
   refusal: string;
+  /** There is no signal. */
+  cut: boolean;
 }
 
 function serve(server: DemoServer, id: string) {
@@ -44,6 +46,7 @@ function serve(server: DemoServer, id: string) {
     new Response(JSON.stringify(body), { status, headers: { ETag: '"1"', 'Content-Type': type } });
   return async (address: string, init: RequestInit): Promise<Response> => {
     await Promise.resolve();
+    if (server.cut) throw new TypeError('Failed to fetch');
     const path = address.replace('/api/v1', '').replace(/\?.*/, '');
     if (init.method === 'GET') return json(200, documents[path]);
     const body = JSON.parse(String(init.body)) as Entry;
@@ -73,7 +76,7 @@ export async function openDemo(path = '/jobs/demo/site') {
   await emptyDevice();
   vi.useFakeTimers({ ...TIMERS, now: Date.parse(DEMO_ANCHOR) });
   localStorage.setItem('lentum.who', 'Ines');
-  const server: DemoServer = { saved: {}, entered: [], named: {}, refusal: '' };
+  const server: DemoServer = { saved: {}, entered: [], named: {}, refusal: '', cut: false };
   vi.stubGlobal('fetch', serve(server, 'demo'));
   const pinia = createPinia();
   setActivePinia(pinia);

@@ -244,11 +244,11 @@ describe('entries on their way', () => {
       expect(server.entries.map((e) => e.id)).toEqual(['1']);
     });
     it('of which nothing at all can be opened: the same', async () => {
-      globalThis.indexedDB = {
+      vi.stubGlobal('indexedDB', {
         open: () => {
           throw new DOMException('not allowed here', 'SecurityError');
         },
-      } as unknown as IDBFactory;
+      });
       const box = await open();
       await box.send(entry('1'));
       expect(server.entries.map((e) => e.id)).toEqual(['1']);

@@ -2,6 +2,7 @@
 import { shallowRef, type Ref } from 'vue';
 import type { Place } from '@lentum/core/survey';
 import { cleanText, type Body, type Entry, type Kind, type Share } from '@lentum/core/record';
+import { sure } from './asking.ts';
 import { clockOffsetMs } from './clock.ts';
 import { deviceId, personNamed } from './signing.ts';
 
@@ -52,12 +53,28 @@ export function makeEntry<K extends Kind>(personId: string, kind: K, where: Wher
   } as unknown as Entry;
 }
 
-export function useEntering(who: Ref<string>, send: (entry: Entry) => Promise<void>) {
+/**
+ * @param send keeps an entry and sends it
+ * @param said the entry that says the same of the same place, made just before
+ * @param time an instant, ms, as the job says it
+ */
+export function useEntering(
+  who: Ref<string>,
+  send: (entry: Entry) => Promise<void>,
+  said: (entry: Entry) => { readonly who: string; readonly madeAt: string } | undefined,
+  time: (ms: number) => string,
+) {
   const just = shallowRef<JustEntered>();
   let forget: ReturnType<typeof setTimeout> | undefined;
 
   async function enter<K extends Kind>(kind: K, where: Where, body: Body<K>): Promise<Entry> {
     const entry = makeEntry(personNamed(who.value).id, kind, where, body);
+    const before = said(entry);
+    if (before) {
+      const when = `${before.who} entered the same here at ${time(Date.parse(before.madeAt))}.`;
+      if (!(await sure('Enter it twice?', when, 'Enter it again', 'Leave it')))
+        throw new Error(`${when} It is not entered again.`);
+    }
     await send(entry);
     return entry;
   }

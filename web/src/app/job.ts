@@ -1,12 +1,12 @@
 /** The open job: its documents, its record, and everything that follows from them, computed by the core. */
 import { useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, toRaw, toRef } from 'vue';
+import { computed, ref, toRaw, toRef, watch } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
-import { bayStatus, zonesAsTested, type Say } from '@lentum/core/record';
+import { bayStatus, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { format, type Quantity, type System } from '@lentum/core/units';
@@ -15,6 +15,7 @@ import { useCourses } from './courses.ts';
 import { clockOffsetMs } from './clock.ts';
 import { useDocument } from './document.ts';
 import { useEntering } from './entering.ts';
+import { saidJustNow, useKeptHere } from './kepthere.ts';
 import { useJudging } from './judging.ts';
 import { openJob } from './openjob.ts';
 import { sendWaiting, useOutbox } from './outbox.ts';
@@ -56,7 +57,7 @@ export const useJob = defineStore('job', () => {
     problems: (draft) => siteProblems(draft, survey.content.value),
   });
   const record = useRecord(id);
-  const { entries, book, names } = record;
+  const { names } = record;
   const now = useNow({ interval: TICK_MS });
   const nowMs = computed(() => now.value.getTime());
 
@@ -68,8 +69,17 @@ export const useJob = defineStore('job', () => {
     },
     (ids) => {
       // Another tab sent it: what it became is read; without a signal it comes with the next look.
-      if (ids.some((one) => !book.value.seen.has(one))) void record.load().catch(() => undefined);
+      if (ids.some((one) => !record.book.value.seen.has(one))) void record.load().catch(() => undefined);
     },
+  );
+
+  /** What waits here counts here; the rest of the application makes no difference, but for saying so. */
+  const here = useKeptHere({ book: record.book, waiting: outbox.waiting, names });
+  const { book } = here;
+  // What is kept here counts at once, not from the next tick on.
+  watch(here.entries, () => (now.value = new Date()), { flush: 'sync' });
+  const entries = computed(() =>
+    here.entries.value.length === 0 ? record.entries.value : [...record.entries.value, ...here.entries.value],
   );
 
   async function open(jobId: string): Promise<void> {
@@ -178,7 +188,12 @@ export const useJob = defineStore('job', () => {
     time: (instant) => sayTime(Date.parse(instant), timeZone.value, nowMs.value),
     value: (value, quantity) => format(value, quantity, system.value),
   };
-  const entering = useEntering(toRef(preferences, 'who'), outbox.send);
+  const entering = useEntering(
+    toRef(preferences, 'who'),
+    outbox.send,
+    (entry) => saidJustNow(book.value, readEntry(entry, names.value)),
+    (ms) => sayTime(ms, timeZone.value, nowMs.value),
+  );
 
   const documents = { survey, buildUps, order, site, weather: weather.doc };
   openJob.value = {
@@ -194,6 +209,8 @@ export const useJob = defineStore('job', () => {
     entries,
     book,
     names,
+    /** Entries that wait on this device, by id. */
+    keptHere: here.ids,
     now,
     nowMs,
     system,

@@ -87,7 +87,9 @@ export function useJudging(
     };
     // Told in this order, and heard in it.
     if (fresh.length > 0) await judge.know(documents);
-    if (before.people !== who) await judge.read(all, who);
+    // What waited here has got its own number since: the record is read anew.
+    const gone = before.entries.size > 0 && [...before.entries].some((e) => !told.entries.has(e));
+    if (before.people !== who || gone) await judge.read(all, who);
     else await judge.add(all.filter((e) => !before.entries.has(e)));
   }
 

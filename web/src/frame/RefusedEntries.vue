@@ -4,7 +4,7 @@ import type { SetAside } from '../app/outbox.ts';
 import { useJob } from '../app/job.ts';
 import { useUnread } from '../app/device/fromearlier.ts';
 import { useEntryWords } from '../record/entrywords.ts';
-import { sure } from '../shared/asking.ts';
+import { sure } from '../app/asking.ts';
 import { saveFile } from '../shared/savefile.ts';
 
 const job = useJob();

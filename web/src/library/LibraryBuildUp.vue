@@ -21,7 +21,7 @@ import DifferenceList from '../buildup/DifferenceList.vue';
 import HeadEditor from '../buildup/HeadEditor.vue';
 import SourceBar from '../buildup/SourceBar.vue';
 import ConflictDialog from '../shared/ConflictDialog.vue';
-import { sure } from '../shared/asking.ts';
+import { sure } from '../app/asking.ts';
 import PickList from '../shared/PickList.vue';
 import UndoBar from '../shared/UndoBar.vue';
 import { askWho } from '../site/who.ts';

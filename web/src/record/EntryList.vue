@@ -57,12 +57,14 @@ const rows = computed(() =>
     later: laterOf.value.get(entry.id),
   })),
 );
+/** What waits on this device has no number yet. */
+const numberOf = (entry: BookEntry): string => (job.keptHere.has(entry.id) ? 'kept here' : String(entry.seq));
 const fate = (later: BookEntry): string =>
   later.kind !== 'withdrawal'
-    ? `corrected by ${later.seq}`
+    ? `corrected by ${numberOf(later)}`
     : later.body.undone
-      ? `taken back by ${later.seq}`
-      : `withdrawn by ${later.seq}`;
+      ? `taken back by ${numberOf(later)}`
+      : `withdrawn by ${numberOf(later)}`;
 </script>
 
 <template>
@@ -86,7 +88,9 @@ const fate = (later: BookEntry): string =>
       </thead>
       <tbody>
         <tr v-for="r in rows" :key="r.entry.seq" :class="{ gone: r.later, lit: r.entry.id === highlighted }">
-          <td class="num">{{ r.entry.seq }}</td>
+          <td class="num">
+            <span :class="{ here: job.keptHere.has(r.entry.id) }">{{ numberOf(r.entry) }}</span>
+          </td>
           <td class="when">{{ job.time(Date.parse(r.entry.madeAt)) }}</td>
           <td class="who">{{ r.entry.who }}</td>
           <td class="says">
@@ -98,7 +102,7 @@ const fate = (later: BookEntry): string =>
             <el-button
               v-else-if="r.entry.kind !== 'withdrawal'"
               text
-              :aria-label="`Withdraw entry ${r.entry.seq}`"
+              :aria-label="`Withdraw entry ${numberOf(r.entry)}`"
               @click="emit('withdraw', r.entry.id)"
               >Withdraw</el-button
             >
@@ -121,8 +125,12 @@ const fate = (later: BookEntry): string =>
 .when {
   white-space: nowrap;
 }
-.flag {
+.flag,
+.here {
   color: var(--amber);
+}
+.here {
+  white-space: nowrap;
 }
 .kinds {
   width: 220px;

@@ -35,6 +35,10 @@ const preferences = usePreferences();
 const note = ref('');
 const holding = ref(false);
 
+/** Entries of this bay that wait on this device. */
+const keptHere = computed(
+  () => (job.book.bays.get(props.status.bay.id)?.entries ?? []).filter((e) => job.keptHere.has(e.id)).length,
+);
 const area = computed(() => bayAreaFigure(props.status.bay));
 const next = computed(() => props.status.next);
 /** The next layer where it is a coat: mixed, measured and gauged. */
@@ -119,6 +123,9 @@ const has = (kind: string): boolean =>
   <h2 class="title">Bay {{ status.bay.label }}</h2>
   <p class="quiet">
     {{ next ? next.name : 'all layers laid' }} · <FigureText :figure="area" /> · {{ stateWords(status) }}
+  </p>
+  <p v-if="keptHere > 0" class="here" role="status">
+    {{ keptHere === 1 ? '1 entry of it is' : `${keptHere} entries of it are` }} kept here and not yet sent.
   </p>
   <p v-if="next && !coat" class="quiet">{{ next.note }}</p>
   <template v-if="amount && coat">
@@ -221,6 +228,9 @@ const has = (kind: string): boolean =>
 </template>
 
 <style scoped>
+.here {
+  color: var(--amber);
+}
 .title {
   font-size: var(--t-l);
 }

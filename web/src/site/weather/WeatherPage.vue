@@ -6,7 +6,7 @@ import { at, hourOf, type WeatherSeries } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
-import { sure } from '../../shared/asking.ts';
+import { sure } from '../../app/asking.ts';
 import HoursDialog from './HoursDialog.vue';
 import SeasonPanel from './SeasonPanel.vue';
 
