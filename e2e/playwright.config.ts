@@ -23,6 +23,8 @@ export const PAGES = {
   timezoneId: 'Europe/Lisbon',
   viewport: { width: 1280, height: 800 },
   acceptDownloads: true,
+  // What a test puts in the place of an answer is seen by the page; the tests without a signal allow it for themselves.
+  serviceWorkers: 'block' as const,
 };
 
 export default defineConfig({

@@ -9,6 +9,8 @@ interface OfATest {
   readonly quietConsole: undefined;
   /** A profile of its own, for tests that set the clock of the browser. */
   readonly ownProfile: boolean;
+  /** With the application kept on the device, as a browser keeps it; in a profile of its own. */
+  readonly ownWorkers: boolean;
 }
 
 /**
@@ -17,6 +19,7 @@ interface OfATest {
  */
 export const test = base.extend<OfATest, { readonly profile: BrowserContext }>({
   ownProfile: [false, { option: true }],
+  ownWorkers: [false, { option: true }],
   profile: [
     async ({ browserName: _ }, use) => {
       const folder = mkdtempSync(path.join(tmpdir(), 'lentum-e2e-'));
@@ -27,9 +30,9 @@ export const test = base.extend<OfATest, { readonly profile: BrowserContext }>({
     },
     { scope: 'worker' },
   ],
-  context: async ({ browser, profile, ownProfile }, use) => {
+  context: async ({ browser, profile, ownProfile, ownWorkers }, use) => {
     if (ownProfile) {
-      const own = await browser.newContext();
+      const own = await browser.newContext({ ...PAGES, serviceWorkers: ownWorkers ? 'allow' : 'block' });
       await use(own);
       await own.close();
       return;

@@ -3,6 +3,7 @@ import elementPlus from 'unplugin-element-plus/vite';
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers';
 import components from 'unplugin-vue-components/vite';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /**
  * What most pages need, in few files: a hundred small ones cost a phone more than their bytes. The frame and the list
@@ -33,6 +34,28 @@ export default defineConfig({
       dts: 'components.d.ts',
     }),
     elementPlus({}),
+    // The application itself, for the time without a signal. A new version waits until it is taken.
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Lentum',
+        short_name: 'Lentum',
+        description: 'Waterproofing by coats and sheets: planned, laid, judged and recorded.',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f7f6f2',
+        theme_color: '#1f2a30',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
+        maximumFileSizeToCacheInBytes: 8_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        cleanupOutdatedCaches: true,
+      },
+    }),
   ],
   worker: { format: 'es' },
   build: {

@@ -7,9 +7,11 @@ import './frame/base.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import AppFrame from './frame/AppFrame.vue';
+import { keepApplication } from './frame/newversion.ts';
 import { router } from './frame/router.ts';
 import { sendWaiting } from './app/sendwaiting.ts';
 
 createApp(AppFrame).use(createPinia()).use(router).mount('#app');
+if (import.meta.env.PROD) keepApplication(router);
 // Without a signal it is tried again by itself.
 void sendWaiting();

@@ -37,8 +37,8 @@ export async function openTab() {
 
 const soon = setImmediate;
 /** Lets everything that is under way on the device come to its end. */
-export async function settle(): Promise<void> {
-  for (let i = 0; i < 40; i += 1) await new Promise((go) => soon(go));
+export async function settle(rounds = 40): Promise<void> {
+  for (let i = 0; i < rounds; i += 1) await new Promise((go) => soon(go));
 }
 /** Lets time pass, and the device keep up with it. */
 export async function pass(ms: number): Promise<void> {

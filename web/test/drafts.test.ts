@@ -102,6 +102,40 @@ describe('a draft', () => {
     await pass(20_000);
     expect(server.body.name).toBe('Theirs');
   });
+  it('of a document that was opened before goes on without a signal; what others saved comes when there is one', async () => {
+    await openTab();
+    await pass(0);
+    server.cut = true;
+    const away = await openTab();
+    expect(away.draft.value.name).toBe('Quay');
+    server.version = 4;
+    server.body = { ...server.body, name: 'Theirs' };
+    server.cut = false;
+    await away.refresh();
+    expect([away.draft.value.name, away.version.value]).toEqual(['Theirs', 4]);
+    // Nobody is asked again once the server answers.
+    server.body = { ...server.body, name: 'Later' };
+    await away.refresh();
+    expect(away.draft.value.name).toBe('Theirs');
+  });
+  it('changed without a signal on what was last seen meets what others saved, and overwrites nothing', async () => {
+    await openTab();
+    await pass(0);
+    server.cut = true;
+    const away = await openTab();
+    away.draft.value.name = 'Ours';
+    await pass(1000);
+    server.version = 4;
+    server.body = { ...server.body, name: 'Theirs' };
+    server.cut = false;
+    await away.refresh();
+    await pass(10_000);
+    expect([server.body.name, away.state.value, away.draft.value.name]).toEqual([
+      'Theirs',
+      'conflict',
+      'Ours',
+    ]);
+  });
   it('that had arrived when its answer was lost is no conflict with itself', async () => {
     const { draft, state, save } = await openTab();
     server.loses = true;

@@ -1,10 +1,12 @@
 /** Of the record nothing is passed over: whoever enters something, in whatever order it arrives here. */
 import fc from 'fast-check';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
 import type { StoredEntry } from '@lentum/core/record';
 import { makeEntry } from '../src/app/entering.ts';
+import { device } from '../src/app/device/store.ts';
 import { useRecord } from '../src/app/record.ts';
+import { emptyDevice, settle } from './device.ts';
 import { leaveStandIns } from './support.ts';
 
 /** As many entries as the server gives at a time, to have several pages. */
@@ -20,14 +22,19 @@ class Server {
   /** Answers that are under way; the oldest first. */
   readonly underWay: (() => void)[] = [];
   slow = false;
+  /** It was set up anew so many times. */
+  build = 0;
 
   enter(job: string): StoredEntry {
     const record = this.records.get(job)!;
     const at = new Date().toISOString();
     const entry = makeEntry('somebody', 'decision', {}, { what: 'held', at, reason: `${record.length + 1}` });
-    const stored = { seq: record.length + 1, receivedAt: at, hash: '', prev: '', entry } as unknown;
-    record.push(stored as StoredEntry);
-    return stored as StoredEntry;
+    const stored: StoredEntry = {
+      ...{ seq: record.length + 1, receivedAt: at, entry },
+      ...{ previousHash: record.at(-1)?.hash ?? '', hash: `${job}/${this.build}/${record.length + 1}` },
+    };
+    record.push(stored);
+    return stored;
   }
 
   answer = async (path: string): Promise<Response> => {
@@ -41,8 +48,7 @@ class Server {
   };
 }
 
-function working() {
-  const server = new Server();
+function working(server = new Server()) {
   vi.stubGlobal('fetch', server.answer);
   const id = ref('a');
   const record = useRecord(id);
@@ -57,6 +63,7 @@ function working() {
   const there = (): number[] => server.records.get(id.value)!.map((s) => s.seq);
   return { server, record, open, shown, there };
 }
+beforeEach(emptyDevice);
 afterEach(leaveStandIns);
 
 describe('the record as it is read', () => {
@@ -95,10 +102,62 @@ describe('the record as it is read', () => {
     expect(shown()).toEqual([1]);
   });
 
+  it('is there without a signal, as far as it was read on this device', async () => {
+    const first = working();
+    for (let i = 0; i < 7; i += 1) first.server.enter('a');
+    await first.open('a');
+    await settle();
+    first.server.enter('a');
+    first.server.cut = true;
+    const again = working(first.server);
+    await again.open('a');
+    expect(again.shown()).toEqual([1, 2, 3, 4, 5, 6, 7]);
+    first.server.cut = false;
+    await again.record.load();
+    expect(again.shown()).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+    // What was never opened here is not there.
+    first.server.cut = true;
+    await expect(working(first.server).open('b')).rejects.toThrow(/does not answer/);
+  });
+
+  it('of a server that was set up anew takes the place of what was read before', async () => {
+    const first = working();
+    for (let i = 0; i < 7; i += 1) first.server.enter('a');
+    await first.open('a');
+    await settle();
+    const anew = new Server();
+    anew.build = 1;
+    for (let i = 0; i < 5; i += 1) anew.enter('a');
+    for (let round = 0; round < 2; round += 1) {
+      const again = working(anew);
+      await again.open('a');
+      await settle();
+      expect(again.record.entries.value.map((e) => e.hash)).toEqual(
+        anew.records.get('a')!.map((e) => e.hash),
+      );
+    }
+  });
+
+  it('with a gap on the device is taken from before the gap, and read on from there', async () => {
+    const first = working();
+    for (let i = 0; i < 7; i += 1) first.server.enter('a');
+    await first.open('a');
+    await settle();
+    await (await device()).delete('record', ['a', 4]);
+    first.server.cut = true;
+    const again = working(first.server);
+    await again.open('a');
+    expect(again.shown()).toEqual([1, 2, 3]);
+    first.server.cut = false;
+    await again.record.load();
+    expect(again.shown()).toEqual([1, 2, 3, 4, 5, 6, 7]);
+  });
+
   it('is whole after the last reading, whatever came before', async () => {
     const step = fc.constantFrom('other', 'own', 'read', 'cut', 'mend', 'a', 'b', 'slow', 'arrive');
     await fc.assert(
       fc.asyncProperty(fc.array(step, { maxLength: 40 }), async (steps) => {
+        await emptyDevice();
         const { server, record, open, shown, there } = working();
         let job = 'a';
         const going: Promise<unknown>[] = [];
@@ -114,7 +173,7 @@ describe('the record as it is read', () => {
             server.slow = false;
             arrive();
           } else go(open((job = s)));
-          await Promise.resolve();
+          await settle(3);
         }
         server.cut = false;
         server.slow = false;

@@ -1,5 +1,6 @@
 /** Talking to the server. Errors are problems in sentences; no answer at all is "offline". */
 import { noteClock } from './clock.ts';
+import { copyOf, isKept, keepCopy, seenMs } from './device/copies.ts';
 
 export interface ApiProblemBody {
   readonly title: string;
@@ -33,6 +34,8 @@ export const isForLater = (error: unknown): boolean =>
 export interface Answer<T> {
   readonly body: T;
   readonly version: number | undefined;
+  /** The server did not answer: it is what was last seen on this device. */
+  readonly fromDevice?: boolean;
 }
 
 export interface Write {
@@ -96,7 +99,21 @@ export const sendPicture = (jobId: string, id: string, file: Blob): Promise<unkn
 export const sendPaper = (sha256: string, file: Blob): Promise<unknown> =>
   sendFile(`/papers/${sha256}`, file);
 
-export const get = <T>(path: string): Promise<Answer<T>> => call<T>('GET', path);
+/** Without a signal what was last seen of it stands, and since when is said. */
+export async function get<T>(path: string): Promise<Answer<T>> {
+  try {
+    const answer = await call<T>('GET', path);
+    seenMs.value = undefined;
+    if (isKept(path)) void keepCopy(path, answer.body, answer.version);
+    return answer;
+  } catch (error) {
+    if (!(error instanceof Offline) || !isKept(path)) throw error;
+    const known = await copyOf(path);
+    if (!known) throw error;
+    seenMs.value = known.atMs;
+    return { body: known.body as T, version: known.version, fromDevice: true };
+  }
+}
 
 /** A sentence for anything that was thrown. */
 export const sentenceOf = (error: unknown): string =>

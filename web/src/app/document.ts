@@ -43,6 +43,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let retry: ReturnType<typeof setTimeout> | undefined;
   /** The job that the draft belongs to; undefined while another one is being opened. */
   let owner: string | undefined;
+  /** What is shown was last seen on this device: the server may have another by now. */
+  let fromDevice = false;
   const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
@@ -103,6 +105,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     draft.value = answer.body;
     settled = saved = JSON.stringify(answer.body);
     version.value = answer.version ?? 0;
+    fromDevice = answer.fromDevice === true;
     state.value = 'saved';
     refusal.value = '';
     newest.value = undefined;
@@ -111,6 +114,20 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     takeUp(left.get(id) ?? kept, answer.body);
     left.delete(id);
     keep();
+  }
+
+  /** After a time without a signal: what the server has now, where nothing was changed here. */
+  async function refresh(): Promise<void> {
+    const id = owner;
+    if (!fromDevice || id === undefined) return;
+    const answer = await get<T>(options.path(id));
+    if (owner !== id || answer.fromDevice) return;
+    fromDevice = false;
+    // What was changed here is saved under its version, and meets what others saved there.
+    if (text.value !== saved || answer.version === version.value) return;
+    version.value = answer.version ?? 0;
+    draft.value = answer.body;
+    settled = saved = JSON.stringify(answer.body);
   }
 
   /** What was left unsaved is on screen again; where somebody else saved meanwhile, both are shown. */
@@ -269,6 +286,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     newest,
     problems,
     load,
+    refresh,
     save,
     takeTheirs,
     keepOurs,

@@ -13,6 +13,7 @@ import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
 import { clockOffsetMs } from './clock.ts';
+import { seenMs } from './device/copies.ts';
 import { useDocument } from './document.ts';
 import { useEntering } from './entering.ts';
 import { saidJustNow, useKeptHere } from './kepthere.ts';
@@ -105,6 +106,20 @@ export const useJob = defineStore('job', () => {
     headVersion.value = body.version;
     void sendWaiting();
     await weather.load();
+  }
+
+  /** What others entered, and after a time without a signal what they changed. */
+  async function lookAgain(): Promise<void> {
+    await record.load();
+    const wasAway = seenMs.value !== undefined;
+    await Promise.all([survey, buildUps, order, site, weather.doc].map((d) => d.refresh()));
+    if (!wasAway) return;
+    const jobId = id.value;
+    const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
+    if (id.value !== jobId) return;
+    head.value = body.job;
+    headVersion.value = body.version;
+    await weather.readSeries();
   }
 
   async function changeHead(next: JobHead): Promise<void> {
@@ -228,7 +243,7 @@ export const useJob = defineStore('job', () => {
     tested,
     outbox,
     open,
-    loadRecord: record.load,
+    lookAgain,
     changeHead,
     say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),

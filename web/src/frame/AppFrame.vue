@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Files, House, Operation, QuestionFilled, Setting } from '@element-plus/icons-vue';
+import { Files, House, Operation, QuestionFilled, RefreshRight, Setting } from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { KEYS, useKeys } from './keys.ts';
+import { newVersion } from './newversion.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { openWorking } from '../app/working.ts';
 
@@ -41,6 +42,9 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
       <RouterLink to="/settings"
         ><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink
       >
+      <button v-if="newVersion" type="button" class="new" title="Open the new version" @click="newVersion()">
+        <el-icon :size="20"><RefreshRight /></el-icon>Update
+      </button>
       <button type="button" class="help" @click="helping = true">
         <el-icon :size="20"><QuestionFilled /></el-icon>Keys
       </button>
@@ -85,6 +89,7 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
   height: 46px;
 }
 .rail a,
+.new,
 .help {
   color: inherit;
   background: none;

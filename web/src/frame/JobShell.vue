@@ -37,14 +37,16 @@ watch(() => props.jobId, open, { immediate: true });
 
 /** What others enter arrives at this pace; a round that fails is followed by the next one. */
 const LOOK_AGAIN_MS = 20_000;
-useIntervalFn(async () => {
+async function lookAgain(): Promise<void> {
   if (document.hidden || !job.head) return;
   try {
-    await job.loadRecord();
+    await job.lookAgain();
   } catch (error) {
     if (!(error instanceof Offline)) trouble.value = sentenceOf(error);
   }
-}, LOOK_AGAIN_MS);
+}
+useIntervalFn(lookAgain, LOOK_AGAIN_MS);
+useEventListener(window, 'online', lookAgain);
 
 const editing = ref(false);
 const refused = ref('');

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Whether everything is saved; what was refused is said here, in one place, with the last good version kept. */
 import { computed } from 'vue';
+import { seenMs } from '../app/device/copies.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useJob } from '../app/job.ts';
 
@@ -8,7 +9,12 @@ const job = useJob();
 const all = computed(() => Object.values(job.documents));
 const refused = computed(() => all.value.filter((d) => d.state === 'refused'));
 const busy = computed(() => all.value.some((d) => d.state === 'waiting' || d.state === 'saving'));
-const offline = computed(() => all.value.some((d) => d.state === 'offline') || job.outbox.waiting.length > 0);
+const offline = computed(
+  () =>
+    seenMs.value !== undefined ||
+    all.value.some((d) => d.state === 'offline') ||
+    job.outbox.waiting.length > 0,
+);
 const notKept = computed(() =>
   all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
 );
@@ -17,7 +23,10 @@ const waiting = computed(() => job.outbox.waiting.length);
 
 <template>
   <span class="state" role="status">
-    <template v-if="offline">no signal{{ waiting > 0 ? ` · ${waiting} kept here` : '' }}</template>
+    <template v-if="offline"
+      >no signal{{ seenMs === undefined ? '' : ` · as of ${job.time(seenMs)}`
+      }}{{ waiting > 0 ? ` · ${waiting} kept here` : '' }}</template
+    >
     <template v-else-if="busy">saving …</template>
     <template v-else-if="refused.length === 0">saved</template>
   </span>

@@ -17,7 +17,10 @@ async function back(): Promise<void> {
 <template>
   <div class="just no-print" role="status" aria-live="polite">
     <p v-if="job.just" class="line">
-      <span class="says">{{ job.just.says }}</span>
+      <span class="says"
+        >{{ job.just.says
+        }}<template v-if="job.just.ids.some((id) => job.keptHere.has(id))">, kept here</template></span
+      >
       <el-button class="tap" @click="back">Take it back</el-button>
     </p>
   </div>
