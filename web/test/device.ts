@@ -10,6 +10,7 @@ export const TIMERS: Parameters<typeof vi.useFakeTimers>[0] = {
   toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'],
 };
 
+const soon = setImmediate;
 const held = new Map<string, Promise<unknown>>();
 const request = <T>(name: string, work: () => Promise<T>): Promise<T> => {
   const mine = (held.get(name) ?? Promise.resolve()).then(work, work);
@@ -22,11 +23,26 @@ const request = <T>(name: string, work: () => Promise<T>): Promise<T> => {
 if (typeof navigator !== 'undefined')
   Object.defineProperty(navigator, 'locks', { value: { request }, configurable: true });
 
-/** A device that keeps nothing yet. */
+/** What tabs tell each other. */
+class Channel {
+  static open = new Set<Channel>();
+  onmessage: ((event: { data: unknown }) => void) | undefined;
+  constructor() {
+    Channel.open.add(this);
+  }
+  postMessage(data: unknown): void {
+    for (const other of Channel.open)
+      if (other !== this) soon(() => Channel.open.has(other) && other.onmessage?.({ data }));
+  }
+}
+Object.defineProperty(globalThis, 'BroadcastChannel', { value: Channel, configurable: true });
+
+/** A device that keeps nothing yet; tabs that were open are closed. */
 export function freshDevice(): void {
   globalThis.indexedDB = new IDBFactory();
   localStorage.clear();
   held.clear();
+  Channel.open.clear();
 }
 
 /** The outbox as a tab has it that was opened just now. */
@@ -35,7 +51,6 @@ export async function openTab() {
   return import('../src/app/outbox.ts');
 }
 
-const soon = setImmediate;
 /** Lets everything that is under way on the device come to its end. */
 export async function settle(rounds = 40): Promise<void> {
   for (let i = 0; i < rounds; i += 1) await new Promise((go) => soon(go));
@@ -50,12 +65,15 @@ export async function pass(ms: number): Promise<void> {
   }
 }
 
-/** What earlier tests left on the device goes; the tab stays open. */
-export async function emptyDevice(): Promise<void> {
+/**
+ * What earlier tests left on the device goes; the tab stays open.
+ * @param told that its outbox hears of it
+ */
+export async function emptyDevice(told = false): Promise<void> {
   localStorage.clear();
-  await settle();
+  await settle(told ? 40 : 5);
   const db = await device();
   for (const name of db.objectStoreNames) await db.clear(name);
-  tell('waiting');
-  await settle();
+  if (told) tell('waiting');
+  await settle(told ? 40 : 5);
 }

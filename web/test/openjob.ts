@@ -73,7 +73,7 @@ function serve(server: DemoServer, id: string) {
 
 /** Opens the demo at its own instant, with clocks that stand until they are moved. */
 export async function openDemo(path = '/jobs/demo/site') {
-  await emptyDevice();
+  await emptyDevice(true);
   vi.useFakeTimers({ ...TIMERS, now: Date.parse(DEMO_ANCHOR) });
   localStorage.setItem('lentum.who', 'Ines');
   const server: DemoServer = { saved: {}, entered: [], named: {}, refusal: '', cut: false };

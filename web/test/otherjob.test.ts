@@ -166,7 +166,7 @@ describe('a change that was not saved when another job is opened', () => {
         await pass(60_000);
         for (const job of JOBS) expect(server.note(job)).toBe(last.get(job) ?? '');
       }),
-      { numRuns: 150 },
+      { numRuns: 60 },
     );
   });
 });

@@ -63,7 +63,7 @@ function working(server = new Server()) {
   const there = (): number[] => server.records.get(id.value)!.map((s) => s.seq);
   return { server, record, open, shown, there };
 }
-beforeEach(emptyDevice);
+beforeEach(() => emptyDevice());
 afterEach(leaveStandIns);
 
 describe('the record as it is read', () => {

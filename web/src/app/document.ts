@@ -9,6 +9,7 @@ import { canonicalJson } from '@lentum/core/job';
 import { sentence, type Problem } from '@lentum/core/problems';
 import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
+import { isKept, keepCopy } from './device/copies.ts';
 import { dropDraft, keepDraft, keptDraft, type Draft } from './device/drafts.ts';
 import { savable } from './savable.ts';
 
@@ -45,6 +46,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let owner: string | undefined;
   /** What is shown was last seen on this device: the server may have another by now. */
   let fromDevice = false;
+  /** What was sent last, by the job: it may have arrived without an answer. */
+  const lastSent = new Map<string, string>();
   const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
@@ -59,6 +62,16 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const path = options.path(owner);
     if (text.value === saved) void dropDraft(path);
     else void keepDraft(path, { text: text.value, version: version.value });
+  }
+
+  /** @returns the version that it became; the copy on the device follows it */
+  async function send(of: string, body: string, ifMatch: number): Promise<number> {
+    const path = options.path(of);
+    lastSent.set(of, body);
+    const answer = await call<{ version: number }>('PUT', path, { body, ifMatch });
+    const now = answer.version ?? answer.body.version;
+    if (isKept(path)) void keepCopy(path, JSON.parse(body), now);
+    return now;
   }
 
   /** Keeps what was not saved for the job that it belongs to, and goes on trying to save it there. */
@@ -84,7 +97,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const it = left.get(of);
     if (!it || options.problems(JSON.parse(it.text) as T).length > 0) return;
     try {
-      await call('PUT', options.path(of), { body: it.text, ifMatch: it.version });
+      await send(of, it.text, it.version);
       if (left.get(of) !== it) return;
       left.delete(of);
       if (owner !== of) void dropDraft(options.path(of));
@@ -174,12 +187,9 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
   async function put(of: string, sent: string): Promise<void> {
     state.value = 'saving';
+    const before = lastSent.get(of);
     try {
-      const answer = await call<{ version: number }>('PUT', options.path(of), {
-        body: sent,
-        ifMatch: version.value,
-      });
-      const now = answer.version ?? answer.body.version;
+      const now = await send(of, sent, version.value);
       if (owner !== of) {
         savedMeanwhile(of, sent, now);
         return;
@@ -195,12 +205,14 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       if (owner !== of) return;
       if (error instanceof ApiProblem && error.status === 412) {
         const theirs = error.body.newest as { version: number; body: T };
-        if (isSame(sent, theirs.body)) {
-          // It had arrived, and only its answer was lost.
+        const own = [sent, before].find((one) => one !== undefined && isSame(one, theirs.body));
+        if (own !== undefined) {
+          // What was sent from here had arrived, and only its answer was lost: the rest follows it.
           version.value = theirs.version;
-          saved = sent;
-          state.value = text.value === sent ? 'saved' : 'waiting';
+          saved = own;
+          state.value = text.value === own ? 'saved' : 'waiting';
           keep();
+          void saveSoon();
           return;
         }
         newest.value = theirs;
