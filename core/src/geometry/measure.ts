@@ -116,8 +116,30 @@ function within(a: Point, b: Point, c: Point): boolean {
   );
 }
 
+/** Whether what two segments, or two rings, span lies apart: then they neither touch nor cross. */
+function apart(low: Point, high: Point, c: Point, d: Point): boolean {
+  const e = TOLERANCE.sameCornerM;
+  return (
+    (c[0] < low[0] - e && d[0] < low[0] - e) ||
+    (c[0] > high[0] + e && d[0] > high[0] + e) ||
+    (c[1] < low[1] - e && d[1] < low[1] - e) ||
+    (c[1] > high[1] + e && d[1] > high[1] + e)
+  );
+}
+const lowOf = (points: readonly Point[]): Point => [
+  points.reduce((m, [x]) => Math.min(m, x), Infinity),
+  points.reduce((m, [, y]) => Math.min(m, y), Infinity),
+];
+const highOf = (points: readonly Point[]): Point => [
+  points.reduce((m, [x]) => Math.max(m, x), -Infinity),
+  points.reduce((m, [, y]) => Math.max(m, y), -Infinity),
+];
+
 /** Whether two segments touch or cross. */
 export function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
+  const low: Point = [Math.min(a[0], b[0]), Math.min(a[1], b[1])];
+  const high: Point = [Math.max(a[0], b[0]), Math.max(a[1], b[1])];
+  if (apart(low, high, c, d)) return false;
   const s1 = side(a, b, c);
   const s2 = side(a, b, d);
   const s3 = side(c, d, a);
@@ -154,8 +176,13 @@ export function firstCrossing(ring: Ring): readonly [number, number] | undefined
   return undefined;
 }
 
-const ringsMeet = (a: Ring, b: Ring): boolean =>
-  a.some((p, i) => b.some((q, j) => segmentsMeet(p, corner(a, i + 1), q, corner(b, j + 1))));
+function ringsMeet(a: Ring, b: Ring): boolean {
+  const [low, high] = [lowOf(b), highOf(b)];
+  return a.some((p, i) => {
+    const next = corner(a, i + 1);
+    return !apart(low, high, p, next) && b.some((q, j) => segmentsMeet(p, next, q, corner(b, j + 1)));
+  });
+}
 
 /** Whether ring `inner` lies wholly inside ring `outer`, not touching it. */
 export const ringInside = (inner: Ring, outer: Ring): boolean =>
@@ -171,6 +198,10 @@ export function labelPoint(area: Area): Point {
   const rings = [largest.outer, ...largest.holes].map((r) =>
     [...r, corner(r, 0)].map(([x, y]): [number, number] => [x, y]),
   );
-  const [x, y] = polylabel(rings, 0.05);
+  // On what is very large a share of it: the search halves squares until they are as small as that.
+  const xs = largest.outer.map(([px]) => px);
+  const ys = largest.outer.map(([, py]) => py);
+  const extentM = Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+  const [x, y] = polylabel(rings, Math.max(0.05, extentM / 1000));
   return [x, y];
 }

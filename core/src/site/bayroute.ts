@@ -7,6 +7,10 @@ import { distance, distanceToPiece, labelPoint, overlapM, corner, type Point } f
 import { fail, ok, type Result } from '../problems/index.ts';
 import type { Bay } from './schema.ts';
 import { COMMON } from '../practice/index.ts';
+import { TOLERANCE } from '../units/index.ts';
+
+/** Pieces that lie on one line within this touch, as `overlapM` sees it. */
+const TOUCH_M = TOLERANCE.onLineM;
 
 export interface Joint {
   readonly a: string;
@@ -36,14 +40,38 @@ const pieces = (bay: Bay): (readonly [Point, Point])[] =>
     ),
   );
 
+interface Box {
+  readonly low: Point;
+  readonly high: Point;
+}
+function boxOf(edges: readonly (readonly [Point, Point])[]): Box {
+  const low: [number, number] = [Infinity, Infinity];
+  const high: [number, number] = [-Infinity, -Infinity];
+  for (const [[x, y]] of edges) {
+    low[0] = Math.min(low[0], x);
+    low[1] = Math.min(low[1], y);
+    high[0] = Math.max(high[0], x);
+    high[1] = Math.max(high[1], y);
+  }
+  return { low, high };
+}
+const apart = (a: Box | undefined, b: Box | undefined): boolean =>
+  !a ||
+  !b ||
+  a.low[0] > b.high[0] + TOUCH_M ||
+  b.low[0] > a.high[0] + TOUCH_M ||
+  a.low[1] > b.high[1] + TOUCH_M ||
+  b.low[1] > a.high[1] + TOUCH_M;
+
 /** Where bays lie side by side. */
 export function jointsOf(bays: readonly Bay[]): Joint[] {
   const edges = bays.map(pieces);
+  const boxes = edges.map(boxOf);
   const joints: Joint[] = [];
   bays.forEach((a, i) => {
     for (let k = i + 1; k < bays.length; k += 1) {
       const b = bays[k];
-      if (!b) continue;
+      if (!b || apart(boxes[i], boxes[k])) continue;
       let lengthM = 0;
       let longest = 0;
       let best: readonly [Point, Point] | undefined;
@@ -136,6 +164,7 @@ export function bayRoute(bays: readonly Bay[], access: Point, zoneName: string):
       expected: 'bays that hang together with the access: other bays, or a second access',
     });
   }
+  const between = new Map(joints.map((j) => [pair(j.a, j.b), j]));
   const middle = new Map(bays.map((b) => [b.id, labelPoint(b.parts)]));
   const at = (id: string): Point => middle.get(id) ?? access;
   const bare = new Set(bays.map((b) => b.id));
@@ -146,11 +175,48 @@ export function bayRoute(bays: readonly Bay[], access: Point, zoneName: string):
     const ways = reach(graph, start.id, (id) => bare.has(id));
     const over: string[] = [];
     for (let id = ways.get(next)?.over; id !== undefined; id = ways.get(id)?.over) over.push(id);
-    steps.push({ bayId: next, over, wayOut: wayOut([next, ...over], joints, at, access) });
+    steps.push({ bayId: next, over, wayOut: wayOut([next, ...over], between, at, access) });
     bare.delete(next);
     last = next;
   }
   return ok({ steps, access });
+}
+
+/**
+ * Bays without which those that are left would no longer hang together: the cut vertices of the graph, by one walk in
+ * depth (Tarjan 1972; from memory).
+ */
+function holdingTogether(graph: Graph, start: string, bare: ReadonlySet<string>): Set<string> {
+  const cut = new Set<string>();
+  /** When each was reached, and the earliest that is reached from it or from below it by one step back. */
+  const order = new Map<string, number>([[start, 0]]);
+  const low = new Map<string, number>([[start, 0]]);
+  const path: { readonly id: string; readonly from: string | undefined; next: number }[] = [
+    { id: start, from: undefined, next: 0 },
+  ];
+  let branches = 0;
+  for (let top = path.at(-1); top !== undefined; top = path.at(-1)) {
+    const { id, from } = top;
+    const beside = graph.get(id)?.[top.next];
+    top.next += 1;
+    if (beside !== undefined) {
+      if (!bare.has(beside) || beside === from) continue;
+      const known = order.get(beside);
+      if (known === undefined) {
+        order.set(beside, order.size);
+        low.set(beside, order.get(beside) ?? 0);
+        path.push({ id: beside, from: id, next: 0 });
+        if (id === start) branches += 1;
+      } else low.set(id, Math.min(low.get(id) ?? 0, known));
+      continue;
+    }
+    path.pop();
+    if (from === undefined) continue;
+    low.set(from, Math.min(low.get(from) ?? 0, low.get(id) ?? 0));
+    if (from !== start && (low.get(id) ?? 0) >= (order.get(from) ?? 0)) cut.add(from);
+  }
+  if (branches > 1) cut.add(start);
+  return cut;
 }
 
 /** The farthest bay that can be laid next, beside the one just laid where there is a choice. */
@@ -162,24 +228,27 @@ function choose(
   last: string | undefined,
   at: (id: string) => Point,
 ): string {
-  const steps = (id: string): number => far.get(id)?.steps ?? 0;
-  const near = (id: string): number => (last === undefined ? 0 : distance(at(id), at(last)));
-  const sorted = [...bare]
-    .filter((id) => id !== start)
-    .sort(
-      (a, b) =>
-        steps(b) - steps(a) || near(a) - near(b) || distance(at(b), at(start)) - distance(at(a), at(start)),
-    );
-  for (const id of sorted) {
-    const left = reach(graph, start, (x) => bare.has(x) && x !== id);
-    if (left.size === bare.size - 1) return id;
+  const holding = holdingTogether(graph, start, bare);
+  let best: { readonly id: string; readonly rank: readonly [number, number, number] } | undefined;
+  for (const id of bare) {
+    if (id === start || holding.has(id)) continue;
+    const near = last === undefined ? 0 : distance(at(id), at(last));
+    const rank = [-(far.get(id)?.steps ?? 0), near, -distance(at(id), at(start))] as const;
+    if (!best || isBefore(rank, best.rank)) best = { id, rank };
   }
-  return start;
+  return best?.id ?? start;
 }
+function isBefore(a: readonly number[], b: readonly number[]): boolean {
+  const i = a.findIndex((v, k) => v !== b[k]);
+  return i >= 0 && (a[i] ?? 0) < (b[i] ?? 0);
+}
+
+/** Two bays, whichever is named first; no id has a blank. */
+const pair = (a: string, b: string): string => (a < b ? `${a} ${b}` : `${b} ${a}`);
 
 function wayOut(
   ids: readonly string[],
-  joints: readonly Joint[],
+  joints: ReadonlyMap<string, Joint>,
   at: (id: string) => Point,
   access: Point,
 ): Point[] {
@@ -187,7 +256,7 @@ function wayOut(
   ids.forEach((id, i) => {
     points.push(at(id));
     const next = ids[i + 1];
-    const joint = joints.find((j) => (j.a === id && j.b === next) || (j.b === id && j.a === next));
+    const joint = next === undefined ? undefined : joints.get(pair(id, next));
     if (joint) points.push([(joint.from[0] + joint.to[0]) / 2, (joint.from[1] + joint.to[1]) / 2]);
   });
   return [...points, access];

@@ -1,11 +1,10 @@
 import { z } from 'zod';
 import { idSchema, nameSchema } from '../job/index.ts';
-import { placeSchema } from '../survey/index.ts';
+import { placeSchema, pointSchema } from '../survey/index.ts';
 
-const ring = z
-  .array(z.tuple([z.number(), z.number()]))
-  .min(3)
-  .max(4000);
+const ring = z.array(pointSchema).min(3).max(4000);
+/** Corners of all parts of a bay together. */
+const MOST_CORNERS = 6000;
 
 /** A part of a zone that is coated in one go. */
 export const baySchema = z.strictObject({
@@ -15,7 +14,12 @@ export const baySchema = z.strictObject({
   parts: z
     .array(z.strictObject({ outer: ring, holes: z.array(ring).max(200) }))
     .min(1)
-    .max(50),
+    .max(50)
+    .refine(
+      (parts) =>
+        parts.flatMap((p) => [p.outer, ...p.holes]).reduce((n, r) => n + r.length, 0) <= MOST_CORNERS,
+      `no more than ${MOST_CORNERS} corners in one bay`,
+    ),
 });
 
 /** What the bays of a zone were cut for. */

@@ -1,5 +1,5 @@
 export { sideFigure, sumFigure, ringAreaFigure } from './areafigures.ts';
-export { placeSchema, type Place } from './common.ts';
+export { placeSchema, pointSchema, type Place } from './common.ts';
 export { turnAtDeg, upstandCorners, type UpstandCorner } from './corners.ts';
 export {
   EDGE_KINDS,

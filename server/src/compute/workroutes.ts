@@ -7,7 +7,7 @@ import { cutLists, detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
 import { orderSchema, quickCourses, takeoff } from '@lentum/core/order';
 import { baySchema, bayRoute, kettleCard, LIES, mixCard, splitZone } from '@lentum/core/site';
-import { surveySchema, zoneSchema } from '@lentum/core/survey';
+import { pointSchema, surveySchema, zoneSchema } from '@lentum/core/survey';
 import { unprocessable } from '../http/errors.ts';
 import { coatOf, compute, unwrap } from './helpers.ts';
 
@@ -178,7 +178,7 @@ export const workRoutes = [
     'An order of bays in which nobody is walled in, with the way out at each step',
     z.strictObject({
       bays: z.array(baySchema).max(1000),
-      accessM: z.tuple([z.number(), z.number()]),
+      accessM: pointSchema,
       zoneName: z.string().max(120),
     }),
     ({ bays, accessM, zoneName }) => unwrap(bayRoute(bays, accessM, zoneName)),
