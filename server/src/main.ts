@@ -7,6 +7,7 @@ import type { AddressInfo } from 'node:net';
 import { migrate } from './db/migrate.ts';
 import { createPool } from './db/pool.ts';
 import { keepDemoAlive } from './demo/load.ts';
+import { endThreads } from './compute/threads.ts';
 import { createApp } from './http/app.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
@@ -42,7 +43,7 @@ let stopping = false;
 function stop(): void {
   if (stopping) return;
   stopping = true;
-  server.close(() => void pool.end().then(() => process.exit(0)));
+  server.close(() => void Promise.all([pool.end(), endThreads()]).then(() => process.exit(0)));
   server.closeIdleConnections();
   // Requests that hang are cut off; their transactions roll back.
   setTimeout(() => server.closeAllConnections(), 3000).unref();

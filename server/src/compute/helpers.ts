@@ -4,6 +4,8 @@ import { buildUpProblems, isCoat, type BuildUp, type Coat } from '@lentum/core/b
 import type { Result } from '@lentum/core/problems';
 import { unprocessable } from '../http/errors.ts';
 import { route, type AnyRoute } from '../http/routes.ts';
+import { atThread } from './runs.ts';
+import { answerFromThread } from './threads.ts';
 
 export function unwrap<T>(result: Result<T>): T {
   if (!result.ok) throw unprocessable(result.problems);
@@ -38,13 +40,15 @@ export const compute = <S extends z.ZodType>(
   summary: string,
   body: S,
   run: (input: z.output<S>) => unknown,
-): AnyRoute =>
-  route({
+): AnyRoute => {
+  atThread(name, run);
+  return route({
     method: 'post',
     path: `/compute/${name}`,
     tag: 'Compute',
     summary,
     body,
     bodyName: 'The request',
-    run: ({ body: input }) => Promise.resolve(run(input)),
+    run: ({ body: input, res }) => answerFromThread(res, name, input),
   });
+};

@@ -8,6 +8,25 @@ import { toldState } from '@lentum/core/words';
 import { route } from '../http/routes.ts';
 import { toldStateSchema } from '../site/today.ts';
 import { unwrap } from './helpers.ts';
+import { atThread } from './runs.ts';
+import { answerFromThread } from './threads.ts';
+
+const asked = z.strictObject({ file: z.unknown(), at: instantSchema });
+
+atThread('state', ({ file, at }: z.output<typeof asked>) => {
+  const { content } = unwrap(checkJobFile(file));
+  const state = jobState({
+    survey: content.survey,
+    buildUps: content.buildUp,
+    site: content.site,
+    weather: content.weather,
+    series: content.weatherSeries,
+    book: foldRecord(EMPTY_BOOK, content.record, namesOf(content.people)),
+    rules: rulesOf(content.job),
+    nowMs: Date.parse(at),
+  });
+  return toldState(state, { timeZone: content.job.timeZone, system: content.job.units });
+});
 
 export const stateRoute = route({
   method: 'post',
@@ -16,22 +35,9 @@ export const stateRoute = route({
   summary:
     'Every bay of a job file at an instant: its gates, what can be done, and the sentences that say so',
   // The file is checked by the core, which tells a foreign file from a broken one.
-  body: z.strictObject({ file: z.unknown(), at: instantSchema }),
+  body: asked,
   bodyName: 'The request',
   answer: toldStateSchema,
   largeBody: true,
-  run: ({ body }) => {
-    const { content } = unwrap(checkJobFile(body.file));
-    const state = jobState({
-      survey: content.survey,
-      buildUps: content.buildUp,
-      site: content.site,
-      weather: content.weather,
-      series: content.weatherSeries,
-      book: foldRecord(EMPTY_BOOK, content.record, namesOf(content.people)),
-      rules: rulesOf(content.job),
-      nowMs: Date.parse(body.at),
-    });
-    return Promise.resolve(toldState(state, { timeZone: content.job.timeZone, system: content.job.units }));
-  },
+  run: ({ body, res }) => answerFromThread(res, 'state', body),
 });

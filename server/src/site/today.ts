@@ -2,12 +2,14 @@
 import { z } from 'zod';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
-import { EMPTY_BOOK, foldRecord, namesOf, type StoredEntry } from '@lentum/core/record';
+import { EMPTY_BOOK, foldRecord, namesOf, type Person, type StoredEntry } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
-import { jobState } from '@lentum/core/state';
+import { jobState, type JobInputs } from '@lentum/core/state';
 import type { Survey } from '@lentum/core/survey';
 import { weatherDocSchema } from '@lentum/core/weather';
 import { toldState, type ToldState } from '@lentum/core/words';
+import { atThread } from '../compute/runs.ts';
+import { answerFromThread } from '../compute/threads.ts';
 import { readDocuments } from '../db/documents.ts';
 import { transaction, type Pool } from '../db/pool.ts';
 import { notFound } from '../http/errors.ts';
@@ -16,8 +18,15 @@ import { peopleOf } from '../people/store.ts';
 import { readAll } from '../record/store.ts';
 import { readSeries } from '../weather/store.ts';
 
-/** One state of the job: read in a snapshot, so that a write between two reads cannot mix versions. */
-const today = (pool: Pool, jobId: string, nowMs: number): Promise<ToldState> =>
+interface Told {
+  readonly head: JobHead;
+  readonly record: readonly StoredEntry[];
+  readonly people: readonly Person[];
+  readonly inputs: Omit<JobInputs, 'book' | 'rules'>;
+}
+
+/** Everything that a state is made from: read in a snapshot, so that a write between two reads cannot mix versions. */
+const toldOf = (pool: Pool, jobId: string, nowMs: number): Promise<Told> =>
   transaction(pool, async (db) => {
     await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
     const docs = await readDocuments(db, jobId);
@@ -26,21 +35,28 @@ const today = (pool: Pool, jobId: string, nowMs: number): Promise<ToldState> =>
       if (!doc) throw notFound('Job', jobId);
       return doc.body as T;
     };
-    const head = body<JobHead>('job');
     const record: StoredEntry[] = [];
     for await (const page of readAll(db, jobId)) record.push(...page);
-    const state = jobState({
-      survey: body<Survey>('survey'),
-      buildUps: body<BuildUpDoc>('build-up'),
-      site: body<SiteDoc>('site'),
-      weather: weatherDocSchema.parse(body('weather')),
-      series: await readSeries(db, jobId, 0),
-      book: foldRecord(EMPTY_BOOK, record, namesOf(await peopleOf(db, record))),
-      rules: rulesOf(head),
-      nowMs,
-    });
-    return toldState(state, { timeZone: head.timeZone, system: head.units });
+    return {
+      head: body<JobHead>('job'),
+      record,
+      people: await peopleOf(db, record),
+      inputs: {
+        survey: body<Survey>('survey'),
+        buildUps: body<BuildUpDoc>('build-up'),
+        site: body<SiteDoc>('site'),
+        weather: weatherDocSchema.parse(body('weather')),
+        series: await readSeries(db, jobId, 0),
+        nowMs,
+      },
+    };
   });
+
+atThread('today', ({ head, record, people, inputs }: Told): ToldState => {
+  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
+  const state = jobState({ ...inputs, book, rules: rulesOf(head) });
+  return toldState(state, { timeZone: head.timeZone, system: head.units });
+});
 
 const valueSchema = z.object({
   label: z.string(),
@@ -91,11 +107,9 @@ export const todayRoutes = [
     summary: 'Every bay at an instant: its gates, what can be done, and the sentences that say so',
     query: z.object({ at: instantSchema.optional() }),
     answer: toldStateSchema,
-    run: ({ params, query, context }) =>
-      today(
-        context.pool,
-        params['jobId'] ?? '',
-        query.at === undefined ? context.now().getTime() : Date.parse(query.at),
-      ),
+    run: async ({ params, query, context, res }) => {
+      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
+      await answerFromThread(res, 'today', await toldOf(context.pool, params['jobId'] ?? '', nowMs));
+    },
   }),
 ];

@@ -1,0 +1,16 @@
+/** A thread that computes: one request at a time, and its answer as the JSON that goes out. */
+import { HttpProblem } from '../http/errors.ts';
+import type { Asked, Told } from './threads.ts';
+import { runOf } from './runs.ts';
+import '../site/today.ts';
+import './routes.ts';
+
+export default function answer({ name, input }: Asked): Told {
+  try {
+    return { json: JSON.stringify(runOf(name, input)) };
+  } catch (error) {
+    if (!(error instanceof HttpProblem)) throw error;
+    const { status, title, problems, extra } = error;
+    return { refused: { status, title, problems, extra } };
+  }
+}

@@ -1,0 +1,103 @@
+/**
+ * Threads for what takes long: one request computes while the others are answered. Each has a deadline, and ends when
+ * nobody waits for it any more.
+ */
+import { createRequire } from 'node:module';
+import { availableParallelism } from 'node:os';
+import { pathToFileURL } from 'node:url';
+import type { Response } from 'express';
+import { Piscina } from 'piscina';
+import type { Problem } from '@lentum/core/problems';
+import { HttpProblem, unprocessable } from '../http/errors.ts';
+
+export interface Asked {
+  readonly name: string;
+  readonly input: unknown;
+}
+export type Told =
+  | { readonly json: string }
+  | {
+      readonly refused: {
+        readonly status: number;
+        readonly title: string;
+        readonly problems: readonly Problem[];
+        readonly extra: Readonly<Record<string, unknown>>;
+      };
+    };
+
+/** So long a computation may take. */
+const DEADLINE_MS = 20_000;
+/** So many wait for a thread; what comes on top is asked to come later. */
+const MOST_WAITING = 64;
+const MOST_MEMORY_MB = 768;
+const IDLE_MS = 60_000;
+
+let threads: Piscina<Asked, Told> | undefined;
+function open(): Piscina<Asked, Told> {
+  const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
+  threads ??= new Piscina<Asked, Told>({
+    filename: new URL('./thread.ts', import.meta.url).href,
+    execArgv: ['--import', loader],
+    minThreads: 0,
+    maxThreads: Math.max(1, Math.min(4, availableParallelism())),
+    idleTimeout: IDLE_MS,
+    maxQueue: MOST_WAITING,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
+  });
+  return threads;
+}
+
+const tooMuch = (actual: string): HttpProblem =>
+  unprocessable([
+    {
+      kind: 'outOfRange',
+      field: 'body',
+      label: 'The request',
+      actual,
+      expected: 'less to compute at a time',
+    },
+  ]);
+
+/** Computes in a thread. @returns the answer as JSON text */
+async function think(asked: Asked, gone: AbortSignal, deadlineMs: number): Promise<string> {
+  const late = AbortSignal.timeout(deadlineMs);
+  let told: Told;
+  try {
+    told = await open().run(asked, { signal: AbortSignal.any([late, gone]) });
+  } catch (error) {
+    if (late.aborted) throw tooMuch(`it takes more than ${deadlineMs / 1000} s of computing`);
+    if (gone.aborted) throw new HttpProblem(499, 'Nobody waits for the answer');
+    const { code, message } = error as { readonly code?: unknown; readonly message?: string };
+    if (code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooMuch('it takes more memory than there is for it');
+    if (message === 'Task queue is at limit')
+      throw new HttpProblem(503, 'The server computes for others just now; try it again');
+    throw error;
+  }
+  if ('json' in told) return told.json;
+  const { status, title, problems, extra } = told.refused;
+  throw new HttpProblem(status, title, problems, extra);
+}
+
+/** Answers a request with what a thread computes of it. */
+export async function answerFromThread(
+  res: Response,
+  name: string,
+  input: unknown,
+  deadlineMs = DEADLINE_MS,
+): Promise<void> {
+  const gone = new AbortController();
+  const leave = (): void => gone.abort();
+  res.once('close', leave);
+  try {
+    const json = await think({ name, input }, gone.signal, deadlineMs);
+    res.type('json').send(json);
+  } finally {
+    res.off('close', leave);
+  }
+}
+
+/** Ends every thread, when the server ends. */
+export async function endThreads(): Promise<void> {
+  await threads?.destroy();
+  threads = undefined;
+}
