@@ -2,6 +2,8 @@
 /** Whether everything is saved; what was refused is said here, in one place, with the last good version kept. */
 import { computed } from 'vue';
 import { seenMs } from '../app/device/copies.ts';
+import { MS_PER_MINUTE } from '@lentum/core/units';
+import { clockOffsetMs } from '../app/clock.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useJob } from '../app/job.ts';
 
@@ -15,6 +17,14 @@ const offline = computed(
     all.value.some((d) => d.state === 'offline') ||
     job.outbox.waiting.length > 0,
 );
+/** A clock that is off by more than this is said: entries carry its times. */
+const OFF_MS = 2 * MS_PER_MINUTE;
+const clockSays = computed(() => {
+  const off = clockOffsetMs.value ?? 0;
+  if (Math.abs(off) <= OFF_MS) return '';
+  const minutes = Math.round(Math.abs(off) / MS_PER_MINUTE);
+  return `The clock of this device is ${minutes} min ${off > 0 ? 'slow' : 'fast'}. Entries say so; set it right before times are entered.`;
+});
 const notKept = computed(() =>
   all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
 );
@@ -30,6 +40,7 @@ const waiting = computed(() => job.outbox.waiting.length);
     <template v-else-if="busy">saving …</template>
     <template v-else-if="refused.length === 0">saved</template>
   </span>
+  <p v-if="clockSays" class="clock" role="status">{{ clockSays }}</p>
   <p v-if="notKept" class="refused" role="alert">
     <strong>Not kept on this device.</strong> {{ notKept }}. What is changed here is lost when the page closes
     before it is saved.
@@ -44,8 +55,14 @@ const waiting = computed(() => job.outbox.waiting.length);
   font-size: var(--t-s);
   color: var(--ink-2);
 }
-.refused {
+.refused,
+.clock {
   flex-basis: 100%;
+}
+.refused {
   color: var(--red);
+}
+.clock {
+  color: var(--amber);
 }
 </style>
