@@ -242,7 +242,8 @@ test('the sheet of the log fits the phone, and its targets the glove', async ({ 
   expect(await sticksOut(page)).toBe(0);
 });
 
-test('an entry that waited goes out on the next start, on whatever page that is', async ({ page }) => {
+/** On a fresh demo three bays were prepared without a signal; nothing looks whether there is one again but a new start. */
+async function preparedAway(page: Page): Promise<{ id: string; before: number }> {
   const id = await freshDemo(page);
   const before = (await entriesOf(page, id)).length;
   await page.goto(`/jobs/${id}/site?part=bays&zone=terrace`);
@@ -251,19 +252,17 @@ test('an entry that waited goes out on the next start, on whatever page that is'
   await button(page, 'Prepared, 3 bays').click();
   await expect(page.getByText('T13–T15: prepared')).toBeVisible();
   await page.context().setOffline(false);
+  return { id, before };
+}
+
+test('an entry that waited goes out on the next start, on whatever page that is', async ({ page }) => {
+  const { id, before } = await preparedAway(page);
   await page.goto('/settings');
   await expect.poll(async () => (await entriesOf(page, id)).length, { timeout: 15_000 }).toBe(before + 1);
 });
 
 test('an entry that goes out before the record is read hides nothing of it', async ({ page }) => {
-  const id = await freshDemo(page);
-  const before = (await entriesOf(page, id)).length;
-  await page.goto(`/jobs/${id}/site?part=bays&zone=terrace`);
-  await expect(button(page, 'Prepared, 3 bays')).toBeVisible();
-  await page.context().setOffline(true);
-  await button(page, 'Prepared, 3 bays').click();
-  await expect(page.getByText('T13–T15: prepared')).toBeVisible();
-  await page.context().setOffline(false);
+  const { id, before } = await preparedAway(page);
   await page.route(`**/api/v1/jobs/${id}`, async (route) => {
     await expect.poll(async () => (await entriesOf(page, id)).length, { timeout: 15_000 }).toBe(before + 1);
     await route.continue();

@@ -159,6 +159,8 @@ describe('who may call', () => {
   it.each([
     ['a foreign host name', { Host: 'evil.example' }],
     ['a foreign origin', { Origin: 'https://evil.example' }],
+    ['another site that leaves its origin out', { 'Sec-Fetch-Site': 'cross-site' }],
+    ['another site of the same family', { 'Sec-Fetch-Site': 'same-site' }],
   ])('%s is turned away', async (_, headers) => {
     const r = await api.put(`${V1}/demo/${randomUUID()}`).set(headers);
     expect(r.status).toBe(403);

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
 import type { Body, BookEntryOf } from '@lentum/core/record';
+import { csvText } from '../src/shared/csv.ts';
 import { fromField, sayClock, sayTime, toField } from '../src/app/time.ts';
 import { choose, revise } from '../src/buildup/revise.ts';
 import { sayHours } from '../src/buildup/curetimes.ts';
@@ -158,4 +159,11 @@ it('codes of zones go on after Z', () => {
   );
   expect(zones.map((z) => z.code).slice(24)).toEqual(['Y', 'Z', 'AA', 'AB']);
   expect(freeCode(zones)).toBe('AC');
+});
+
+describe('a table as CSV', () => {
+  it('has no cell that a spreadsheet takes for a formula, and numbers as numbers', () => {
+    const cells = ['=1+1', '+1', '-A1', '@x', 'a, b', 'say "so"', -3, 2.5, ''];
+    expect(csvText([cells])).toBe(`'=1+1,'+1,'-A1,'@x,"a, b","say ""so""",-3,2.5,\r\n`);
+  });
 });

@@ -4,6 +4,11 @@ import { HttpProblem } from './errors.ts';
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
 
+/** As a browser says it: this very site, or whoever typed the address. */
+const OWN_SITES: readonly string[] = ['same-origin', 'none'];
+
+const isRead = (method: string): boolean => method === 'GET' || method === 'HEAD';
+
 const hostName = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
 /** Refuses requests under a foreign host name (DNS rebinding) and writes from a foreign origin. */
@@ -14,10 +19,14 @@ export function guard(allowedHosts: readonly string[]): RequestHandler {
     if (!allowed.has(hostName(host)))
       throw new HttpProblem(403, 'This server does not answer under that name');
     const origin = req.headers.origin;
-    if (origin !== undefined && req.method !== 'GET' && req.method !== 'HEAD') {
+    if (origin !== undefined && !isRead(req.method)) {
       const own = URL.canParse(origin) && new URL(origin).host === host;
       if (!own) throw new HttpProblem(403, 'Another site may not write here');
     }
+    // A browser that leaves the origin out still says from where it was asked to write.
+    const from = req.headers['sec-fetch-site'];
+    if (from !== undefined && !OWN_SITES.includes(String(from)) && !isRead(req.method))
+      throw new HttpProblem(403, 'Another site may not write here');
     next();
   };
 }

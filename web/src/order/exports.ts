@@ -1,10 +1,10 @@
 /** The order as files: rows of figures, metric, one line a product. */
-import Papa from 'papaparse';
 import { ORDER_COLUMNS, orderRows, type OrderGroup } from '@lentum/core/order';
+import { saveCsvFile } from '../shared/csv.ts';
 import { saveFile } from '../shared/savefile.ts';
 
 export const saveCsv = (groups: readonly OrderGroup[], name: string): void =>
-  saveFile(`${Papa.unparse([[...ORDER_COLUMNS], ...orderRows(groups)])}\r\n`, `${name}.csv`, 'text/csv');
+  saveCsvFile([ORDER_COLUMNS, ...orderRows(groups)], `${name}.csv`);
 
 /** A spreadsheet with numbers as numbers. The writer is fetched when it is asked for. */
 export async function saveSheet(groups: readonly OrderGroup[], name: string): Promise<void> {

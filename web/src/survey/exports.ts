@@ -1,5 +1,5 @@
 /** The plan as files. The writers come with the first export, not with the page. */
-import Papa from 'papaparse';
+import { saveCsvFile } from '../shared/csv.ts';
 import { saveFile } from '../shared/savefile.ts';
 import type { Survey } from '@lentum/core/survey';
 
@@ -16,5 +16,5 @@ export async function exportSurvey(kind: ExportKind, survey: Survey, jobName: st
   if (kind === 'GeoJSON')
     saveFile(`${JSON.stringify(toGeoJson(survey), null, 2)}\n`, `${name}.geojson`, 'application/geo+json');
   else if (kind === 'DXF') saveFile(toDxf(survey), `${name}.dxf`, 'image/vnd.dxf');
-  else saveFile(`${Papa.unparse(areaRows(survey))}\r\n`, `${name}-areas.csv`, 'text/csv');
+  else saveCsvFile(areaRows(survey), `${name}-areas.csv`);
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Roll by roll in cutting order: what is cut where, and what is left. */
-import Papa from 'papaparse';
 import { computed } from 'vue';
 import { CUT_COLUMNS, cutRows, layoutDxf, layoutSvg } from '@lentum/core/courses';
+import { saveCsvFile } from '../../shared/csv.ts';
 import { saveFile } from '../../shared/savefile.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
@@ -13,12 +13,7 @@ const { say } = useUnits();
 const plan = computed(() => props.laid.plan);
 const longest = computed(() => Math.max(1, ...plan.value.rolls.map((r) => r.lengthM)));
 const name = computed(() => `${props.laid.layout.zone.code}-${props.laid.code}`.toLowerCase());
-const csv = (): void =>
-  saveFile(
-    `${Papa.unparse([[...CUT_COLUMNS], ...cutRows(plan.value)])}\r\n`,
-    `cut-list-${name.value}.csv`,
-    'text/csv',
-  );
+const csv = (): void => saveCsvFile([CUT_COLUMNS, ...cutRows(plan.value)], `cut-list-${name.value}.csv`);
 const print = (): void => window.print();
 const mine = (labels: readonly string[]): boolean =>
   labels.some((l) => plan.value.pieces.some((p) => p.label === l && p.zoneId === props.laid.layout.zone.id));

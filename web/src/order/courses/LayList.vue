@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** Course by course from the low edge up: which pieces, how long, where they begin. */
-import Papa from 'papaparse';
 import { computed } from 'vue';
 import { LAY_COLUMNS, layLines, layRows, relaxOf } from '@lentum/core/courses';
-import { saveFile } from '../../shared/savefile.ts';
+import { saveCsvFile } from '../../shared/csv.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
 
@@ -14,10 +13,9 @@ const lines = computed(() => layLines(props.laid.plan, props.laid.layout));
 const several = computed(() => props.laid.layout.planes.length > 1);
 const relax = computed(() => relaxOf(props.laid.layout));
 const csv = (): void =>
-  saveFile(
-    `${Papa.unparse([[...LAY_COLUMNS], ...layRows(props.laid.plan, props.laid.layout)])}\r\n`,
+  saveCsvFile(
+    [LAY_COLUMNS, ...layRows(props.laid.plan, props.laid.layout)],
     `lay-list-${props.laid.layout.zone.code}-${props.laid.code}.csv`.toLowerCase(),
-    'text/csv',
   );
 </script>
 
