@@ -164,6 +164,6 @@ it('codes of zones go on after Z', () => {
 describe('a table as CSV', () => {
   it('has no cell that a spreadsheet takes for a formula, and numbers as numbers', () => {
     const cells = ['=1+1', '+1', '-A1', '@x', 'a, b', 'say "so"', -3, 2.5, ''];
-    expect(csvText([cells])).toBe(`'=1+1,'+1,'-A1,'@x,"a, b","say ""so""",-3,2.5,\r\n`);
+    expect(csvText([cells])).toBe(`"'=1+1","'+1","'-A1","'@x","a, b","say ""so""",-3,2.5,\r\n`);
   });
 });
