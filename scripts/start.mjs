@@ -1,7 +1,7 @@
 /** npm start: sets everything up, starts the server, prints its address. Fast the second time. */
 import { keepAlive, MOST_STARTS } from './lib/keepalive.mjs';
 import { ensurePackages } from './lib/packages.mjs';
-import { ensureDatabase, releaseServer } from './lib/postgres.mjs';
+import { ensureDatabase, releaseServer, watchDatabase } from './lib/postgres.mjs';
 import { say } from './lib/say.mjs';
 import { choosePort, endWith, startApp } from './lib/server.mjs';
 import { ensureWeb } from './lib/web.mjs';
@@ -18,5 +18,8 @@ const app = await keepAlive(() => startApp(databaseUrl, { port }), {
     void end(code ?? 1);
   },
 });
-const end = endWith(app.stop, () => releaseServer(databaseUrl));
+const endWatch = watchDatabase('lentum', databaseUrl, () =>
+  say('The database had died. It is started again.'),
+);
+const end = endWith(endWatch, app.stop, () => releaseServer(databaseUrl));
 say('Ctrl-C ends it. The data stay in .lentum/.');

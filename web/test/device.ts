@@ -10,6 +10,9 @@ export const TIMERS: Parameters<typeof vi.useFakeTimers>[0] = {
   toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'],
 };
 
+/** What outlives its test finds no network. */
+globalThis.fetch = () => Promise.reject(new TypeError('There is no network in the tests.'));
+
 const soon = setImmediate;
 const held = new Map<string, Promise<unknown>>();
 const request = <T>(name: string, work: () => Promise<T>): Promise<T> => {

@@ -1,0 +1,20 @@
+/**
+ * npm run faults: odd input over every address, the server killed while it writes, the database killed below it. Prints what
+ * was lost, how it answered and how long it took to come back. On a database of its own, on loopback.
+ */
+import path from 'node:path';
+import { ensurePackages } from './lib/packages.mjs';
+import { ROOT } from './lib/paths.mjs';
+import { ensureDatabase, releaseServer } from './lib/postgres.mjs';
+import { node } from './lib/run.mjs';
+
+await ensurePackages();
+const databaseUrl = await ensureDatabase('lentum_faults', { fresh: true });
+const { code } = await node(
+  ['--import', 'tsx', path.join(ROOT, 'scripts/faults/all.ts'), ...process.argv.slice(2)],
+  {
+    env: { ...process.env, FAULTS_DATABASE: databaseUrl },
+  },
+);
+await releaseServer(databaseUrl);
+process.exit(code);

@@ -1,0 +1,57 @@
+/** Every fault, one after the other, and a table of what came of it. `--short` for a few of each. */
+import { killed, type KILLS, type Killed } from './killed.ts';
+import { odd } from './odd.ts';
+import { Target } from './target.ts';
+
+const short = process.argv.includes('--short');
+const INPUTS = short ? 600 : 10_000;
+const TIMES: Record<keyof typeof KILLS, number> = short
+  ? { server: 3, connections: 2, database: 1 }
+  : { server: 50, connections: 10, database: 10 };
+const BACK_MS = 10_000;
+const WAIT_MS = 250;
+
+/** A row of numbers that is the same each time (mulberry32; public domain). */
+function seeded(seed: number): () => number {
+  let a = seed;
+  return () => {
+    a = (a + 0x6d2b79f5) | 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const say = (text: string): void => console.log(text);
+const target = new Target(process.env['FAULTS_DATABASE'] ?? '');
+await target.begin();
+let bad = 0;
+const held = (ok: boolean): string => {
+  if (!ok) bad += 1;
+  return ok ? 'held' : 'MISSED';
+};
+try {
+  const o = await odd(target, INPUTS, seeded(17));
+  say(`${o.inputs} odd inputs: ${JSON.stringify(o.byHundreds)}`);
+  say(`  5xx: ${o.faults.length}  ${held(o.faults.length === 0)}`);
+  for (const f of o.faults.slice(0, 10)) say(`    ${f}`);
+  say(`  longer than 2 s: ${o.hangs.length}  ${held(o.hangs.length === 0)}`);
+  for (const h of o.hangs.slice(0, 10)) say(`    ${h}`);
+  // A busy machine makes it longer: it is a number to look at, and counts in the long form only.
+  const waited = `  another client waited at most ${o.longestWaitMs.toFixed(0)} ms of ${WAIT_MS}`;
+  say(short ? waited : `${waited}  ${held(o.longestWaitMs <= WAIT_MS)}`);
+  for (const what of ['server', 'connections', 'database'] as const) {
+    const k: Killed = await killed(target, what, TIMES[what], seeded(23));
+    say(`${what} killed ${k.times} times while ${k.acknowledged} entries were acknowledged`);
+    say(
+      `  lost ${k.lost}, broken chains ${k.broken}, stored twice ${k.twice}  ${held(k.lost + k.broken + k.twice === 0)}`,
+    );
+    const back = `  back after at most ${(k.slowestMs / 1000).toFixed(1)} s of ${BACK_MS / 1000}`;
+    say(short ? back : `${back}  ${held(k.slowestMs <= BACK_MS)}`);
+    held(k.acknowledged > 0);
+  }
+} finally {
+  await target.end();
+}
+say(bad === 0 ? 'Nothing was missed.' : `${bad} missed.`);
+process.exit(bad === 0 ? 0 : 1);
