@@ -12,8 +12,12 @@ const WRITERS = 4;
 function delivery(deviceId: string): { id: string } & Record<string, unknown> {
   const at = new Date().toISOString();
   return {
-    ...{ form: 2, id: randomUUID(), kind: 'event', version: 1, personId: deviceId, deviceId, madeAt: at },
-    ...{ bays: [], attachments: [], body: { at, what: 'rain', note: '' } },
+    ...{ form: 2, id: randomUUID(), kind: 'stock', version: 1, personId: deviceId, deviceId, madeAt: at },
+    ...{
+      bays: [],
+      attachments: [],
+      body: { at, step: 'came', item: 'x', name: 'Primer', count: 1, batch: 'A' },
+    },
   };
 }
 
@@ -75,7 +79,8 @@ export async function killed(
           acknowledged.get(job)?.push(entry.id);
           break;
         }
-        if (status !== undefined && status < 500) throw new Error(`an entry was answered with ${status}`);
+        if (status !== undefined && status < 500)
+          throw new Error(`an entry was answered with ${status}: ${target.lastDetail}`);
       }
     }
   });

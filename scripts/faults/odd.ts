@@ -29,6 +29,8 @@ export interface Odd {
 const HANG_MS = 2000;
 const AT_ONCE = 6;
 const PING_MS = 20;
+/** For the threads that are started with the server. */
+const SETTLE_MS = 4000;
 
 export async function odd(target: Target, inputs: number, chance: () => number): Promise<Odd> {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(chance() * list.length)] as T;
@@ -102,6 +104,9 @@ export async function odd(target: Target, inputs: number, chance: () => number):
     if (took > HANG_MS) hangs.push(`${what}, ${took.toFixed(0)} ms`);
   }
 
+  // Its threads are started: that is no answer's fault.
+  while ((await target.ask('GET', `/jobs/${jobId}/today`)) !== 200) await wait(PING_MS);
+  await wait(SETTLE_MS);
   let longestWaitMs = 0;
   let asking = true;
   const other = (async () => {

@@ -13,6 +13,8 @@ export class Target {
   private endWatch: () => void = () => undefined;
   base = '';
   starts = 0;
+  /** What was said to the last request that was refused. */
+  lastDetail = '';
 
   constructor(readonly databaseUrl: string) {}
 
@@ -51,7 +53,8 @@ export class Target {
           : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
         signal: AbortSignal.timeout(30_000),
       });
-      await r.arrayBuffer();
+      const text = await r.text();
+      if (!r.ok) this.lastDetail = text.slice(0, 500);
       return r.status;
     } catch {
       return undefined;

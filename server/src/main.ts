@@ -7,7 +7,7 @@ import type { AddressInfo } from 'node:net';
 import { migrate } from './db/migrate.ts';
 import { createPool } from './db/pool.ts';
 import { keepDemoAlive } from './demo/load.ts';
-import { endThreads } from './compute/threads.ts';
+import { endThreads, warmThreads } from './compute/threads.ts';
 import { createApp } from './http/app.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
@@ -33,6 +33,7 @@ const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (err
     process.exit(1);
   }
   console.log(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
+  void warmThreads().catch(() => undefined);
   process.send?.({ port: (server.address() as AddressInfo).port });
 });
 

@@ -55,6 +55,15 @@ describe('is refused with a sentence', () => {
           .set('Content-Type', 'application/json')
           .send(JSON.stringify(HEAD)),
     ],
+    ...['br', 'deflate'].map((packing): [string, Ask] => [
+      `a body that is said to be packed as ${packing}, and is not`,
+      () =>
+        api
+          .put(`${V1}/jobs/${randomUUID()}`)
+          .set('Content-Encoding', packing)
+          .set('Content-Type', 'application/json')
+          .send(JSON.stringify(HEAD)),
+    ]),
     [
       'a packing that nobody knows',
       () =>

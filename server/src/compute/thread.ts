@@ -1,9 +1,11 @@
 /** A thread that computes: one request at a time, and its answer as the JSON that goes out. */
 import { HttpProblem } from '../http/errors.ts';
-import type { Asked, Told } from './threads.ts';
-import { runOf } from './runs.ts';
+import { atThread, runOf } from './runs.ts';
+import { WARM, type Asked, type Told } from './threads.ts';
 import '../site/today.ts';
 import './routes.ts';
+
+atThread(WARM, () => true);
 
 export default function answer({ name, input }: Asked): Told {
   try {

@@ -25,12 +25,14 @@ export type Told =
       };
     };
 
+const THREADS = Math.max(1, Math.min(4, availableParallelism()));
 /** So long a computation may take. */
 const DEADLINE_MS = 20_000;
 /** So many wait for a thread; what comes on top is asked to come later. */
 const MOST_WAITING = 64;
 const MOST_MEMORY_MB = 768;
-const IDLE_MS = 60_000;
+/** Under this name nothing is computed. */
+export const WARM = 'warm';
 
 let threads: Piscina<Asked, Told> | undefined;
 function open(): Piscina<Asked, Told> {
@@ -38,13 +40,17 @@ function open(): Piscina<Asked, Told> {
   threads ??= new Piscina<Asked, Told>({
     filename: new URL('./thread.ts', import.meta.url).href,
     execArgv: ['--import', loader],
-    minThreads: 0,
-    maxThreads: Math.max(1, Math.min(4, availableParallelism())),
-    idleTimeout: IDLE_MS,
+    minThreads: THREADS,
+    maxThreads: THREADS,
     maxQueue: MOST_WAITING,
     resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
   });
   return threads;
+}
+
+/** Starts the threads before anybody waits for one. */
+export async function warmThreads(): Promise<void> {
+  await Promise.all(Array.from({ length: THREADS }, () => open().run({ name: WARM, input: undefined })));
 }
 
 const tooMuch = (actual: string): HttpProblem =>

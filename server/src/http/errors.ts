@@ -77,7 +77,10 @@ const UNAVAILABLE = {
 
 /** What was said to be packed is not, or is cut short. */
 const isUnpacking = (e: unknown): boolean =>
-  e instanceof Error && /^Z_(DATA|BUF|STREAM)_ERROR$/.test(String((e as { code?: unknown }).code));
+  e instanceof Error &&
+  /^(Z_(DATA|BUF|STREAM)_ERROR|Z_NEED_DICT|ERR__ERROR_\w+|ZSTD_\w+)$/.test(
+    String((e as { code?: unknown }).code),
+  );
 
 export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, next) => {
   if (res.headersSent) {
