@@ -127,3 +127,62 @@ describe('nothing that comes in can make it throw or let it through', () => {
     );
   });
 });
+
+describe('a union that nothing fits', () => {
+  const at = '2026-05-04T08:00:00.000Z';
+  const id = '7a0f5f3e-4a57-4c83-9d8e-0f9f0f4f0a11';
+  const second = {
+    ...{
+      form: 2,
+      id,
+      kind: 'stock',
+      version: 1,
+      personId: id,
+      deviceId: id,
+      madeAt: at,
+      bays: [],
+      attachments: [],
+    },
+    body: { at, step: 'came', item: 'x', name: 'Primer', count: 1, batch: 'A' },
+  };
+  const first = {
+    kind: 'conditions',
+    id,
+    madeAt: at,
+    who: 'Ines',
+    zoneId: 'hall',
+    at,
+    airC: 20,
+    humidityPct: 50,
+    surfaceC: 20,
+  };
+  it.each<[string, object, RegExp]>([
+    [
+      'the second form, deep inside',
+      { ...second, body: { ...second.body, batch: 7 } },
+      /^The entry, body › batch: “7” does not fit; expected a string\.$/,
+    ],
+    [
+      'the second form, at its top',
+      { ...second, madeAt: undefined },
+      /^The entry, madeAt is missing; expected a string\.$/,
+    ],
+    [
+      'the second form, of no kind',
+      { ...second, kind: 'nonsense' },
+      /kind: “nonsense” does not fit; expected one of “conditions”, .*“stock”, “withdrawal”\.$/,
+    ],
+    [
+      'the first form',
+      { ...first, humidityPct: 500 },
+      /^The entry, humidityPct: 500 is out of range; expected at most 100\.$/,
+    ],
+  ])('says what is wrong in the form that was meant: %s', (_, entry, says) => {
+    const checked = check(entrySchema, entry, 'The entry');
+    expect(checked.ok ? 'taken' : checked.problems.map(sentence).join(' ')).toMatch(says);
+  });
+  it('takes both forms where nothing is wrong', () => {
+    expect(check(entrySchema, second, 'The entry').ok).toBe(true);
+    expect(check(entrySchema, first, 'The entry').ok).toBe(true);
+  });
+});

@@ -37,6 +37,11 @@ function expectation(issue: z.core.$ZodIssue): string {
       return `no such entry as ${issue.keys.map((k) => `“${k}”`).join(', ')}`;
     case 'invalid_format':
       return issue.message.startsWith('Invalid') ? `text in the form of ${issue.format}` : issue.message;
+    case 'invalid_union': {
+      // The kinds that there are, as the message lists them.
+      const kinds = [...issue.message.matchAll(/'([^']+)'/g)].map(([, kind]) => `“${kind ?? ''}”`);
+      return kinds.length > 0 ? `one of ${kinds.join(', ')}` : 'another form';
+    }
     default:
       return issue.message.replace(/\.$/, '');
   }
@@ -58,11 +63,31 @@ function toProblem(issue: z.core.$ZodIssue, input: unknown, name: string): Probl
   };
 }
 
+type Issue = z.core.$ZodIssue;
+
+/** How deep in the data it lies. */
+const depthOf = (issue: Issue): number =>
+  issue.path.length +
+  (issue.code === 'invalid_union'
+    ? Math.max(0, ...issue.errors.map((branch) => Math.min(...branch.map(depthOf))))
+    : 0);
+/** The branch was meant for something else altogether: none of its kinds is the one that was given. */
+const isMisled = (branch: readonly Issue[]): boolean =>
+  branch.some(
+    (issue) => issue.code === 'invalid_union' && issue.errors.length === 0 && issue.path.length <= 1,
+  );
+
+/** Whether a branch of a union came further than another: by what it was meant for, by how deep it failed, by how often. */
+const further = (a: readonly Issue[], b: readonly Issue[]): number =>
+  Number(isMisled(a)) - Number(isMisled(b)) ||
+  Math.min(...b.map(depthOf)) - Math.min(...a.map(depthOf)) ||
+  a.length - b.length;
+
 /** The innermost reports of a failed union: those of the branch that came furthest. */
 function flatten(issues: readonly z.core.$ZodIssue[]): z.core.$ZodIssue[] {
   return issues.flatMap((issue) => {
     if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
-    const nearest = [...issue.errors].sort((a, b) => a.length - b.length)[0] ?? [];
+    const nearest = [...issue.errors].sort(further)[0] ?? [];
     return flatten(nearest.map((e) => ({ ...e, path: [...issue.path, ...e.path] }) as z.core.$ZodIssue));
   });
 }
