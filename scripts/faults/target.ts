@@ -12,7 +12,6 @@ export class Target {
   private alive: { stop: () => Promise<void> } | undefined;
   private endWatch: () => void = () => undefined;
   base = '';
-  starts = 0;
   /** What was said to the last request that was refused. */
   lastDetail = '';
 
@@ -22,7 +21,6 @@ export class Target {
     const port = await choosePort(4600);
     const start = async (): Promise<App> => {
       this.app = await startApp(this.databaseUrl, { port, env: { LENTUM_DEMO: 'off' }, quiet: true });
-      this.starts += 1;
       return this.app;
     };
     // Killed far more often than a server dies by itself: it is never given up here.

@@ -3,7 +3,6 @@
  * job that was opened. One row an item, each bound to its job; the tabs of a browser share it.
  */
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import { shallowRef } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
 
 export interface Waiting {
@@ -49,9 +48,6 @@ export type Device = IDBPDatabase<DeviceSchema>;
 const NAME = 'lentum';
 const VERSION = 1;
 
-/** Why nothing can be kept here; undefined while it can. */
-export const keepsNothing = shallowRef<string>();
-
 let opening: Promise<Device> | undefined;
 
 /** @throws where the browser does not let anything be kept */
@@ -73,26 +69,12 @@ export function device(): Promise<Device> {
     terminated() {
       opening = undefined;
     },
-  }).then(
-    (db) => {
-      keepsNothing.value = undefined;
-      return db;
-    },
-    (error: unknown) => {
-      opening = undefined;
-      keepsNothing.value = error instanceof Error ? error.message : String(error);
-      throw error;
-    },
-  );
+  }).catch((error: unknown) => {
+    opening = undefined;
+    throw error;
+  });
   return opening;
 }
 
 /** Every row is written through before it counts as kept. */
 export const THROUGH = { durability: 'strict' } as const;
-
-/** Lets go of it, for a test that begins anew. */
-export async function closeDevice(): Promise<void> {
-  const db = await opening?.catch(() => undefined);
-  db?.close();
-  opening = undefined;
-}
