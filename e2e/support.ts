@@ -54,10 +54,10 @@ export const test = base.extend<OfATest, { readonly profile: BrowserContext }>({
     async ({ page }, use) => {
       const noise: string[] = [];
       page.on('console', (m) => {
-        // Refusals that a test provokes are answers, not noise.
+        // Refusals that a test provokes are answers, not noise; nor is what a test keeps out on purpose.
         if (
           (m.type() === 'error' || m.type() === 'warning') &&
-          !/status of 4\d\d|ERR_INTERNET_DISCONNECTED/.test(m.text())
+          !/status of 4\d\d|ERR_INTERNET_DISCONNECTED|Service Worker registration blocked/.test(m.text())
         )
           noise.push(m.text());
       });
