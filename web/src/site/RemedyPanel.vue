@@ -44,9 +44,6 @@ async function enter(work: () => Promise<unknown>): Promise<void> {
   saving.value = true;
   try {
     await work();
-    ticked.value = [];
-    judging.value = false;
-    reason.value = '';
   } catch (error) {
     ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
   } finally {
@@ -54,25 +51,28 @@ async function enter(work: () => Promise<unknown>): Promise<void> {
   }
 }
 const done = (): Promise<void> =>
-  enter(() =>
-    job.tap(`${bay.value.label}: remedy`, 'remedy', where.value, {
+  enter(async () => {
+    const sent = [...ticked.value].sort((a, b) => a - b);
+    await job.tap(`${bay.value.label}: remedy`, 'remedy', where.value, {
       at: new Date().toISOString(),
       entryId: props.miss.entryId,
       limit: props.miss.limit,
-      steps: [...ticked.value]
-        .sort((a, b) => a - b)
-        .map((n) => ({ n, says: props.miss.steps[n]?.says ?? '' })),
-    }),
-  );
+      steps: sent.map((n) => ({ n, says: props.miss.steps[n]?.says ?? '' })),
+    });
+    // What was ticked while it was on its way stays.
+    ticked.value = ticked.value.filter((n) => !sent.includes(n));
+  });
 const judge = (what: 'accepted' | 'refused'): Promise<void> =>
-  enter(() =>
-    job.tap(`${bay.value.label}: remedy ${what}`, 'decision', where.value, {
+  enter(async () => {
+    await job.tap(`${bay.value.label}: remedy ${what}`, 'decision', where.value, {
       at: new Date().toISOString(),
       what,
       about: { entryId: props.miss.entryId, limit: props.miss.limit },
       reason: reason.value.trim(),
-    }),
-  );
+    });
+    judging.value = false;
+    reason.value = '';
+  });
 </script>
 
 <template>
