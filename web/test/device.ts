@@ -77,6 +77,6 @@ export async function emptyDevice(told = false): Promise<void> {
   await settle(told ? 40 : 5);
   const db = await device();
   for (const name of db.objectStoreNames) await db.clear(name);
-  if (told) tell('waiting');
+  if (told) await tell();
   await settle(told ? 40 : 5);
 }

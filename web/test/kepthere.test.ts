@@ -65,6 +65,26 @@ describe('without a signal', () => {
   });
 });
 
+describe('a signal again', () => {
+  it('brings the documents and the job itself anew', async () => {
+    at.server.cut = true;
+    const opened = at.job.open('demo');
+    await at.wait(10);
+    await opened;
+    at.server.cut = false;
+    const asked: string[] = [];
+    const line = fetch;
+    vi.stubGlobal('fetch', (address: string, init: RequestInit) => {
+      asked.push(address);
+      return line(address, init);
+    });
+    const looked = at.job.lookAgain();
+    await at.wait(10);
+    await looked;
+    expect(asked).toEqual(expect.arrayContaining(['/api/v1/jobs/demo', '/api/v1/jobs/demo/survey']));
+  });
+});
+
 describe('the same, said just before', () => {
   const made = (minutes: number, kind: string, bayIds: readonly string[], body: object): BookEntry => {
     const entry = makeEntry(

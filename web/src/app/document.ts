@@ -177,12 +177,21 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   /** Some of it cannot be taken: the rest is saved, and what is wrong is said. */
   async function saveRest(of: string): Promise<void> {
     const rest = savable(content.value, JSON.parse(saved) as T, options.problems);
-    const text_ = rest && JSON.stringify(rest);
-    if (text_ !== undefined && text_ !== saved) await put(of, text_);
+    const part = rest && JSON.stringify(rest);
+    if (part !== undefined && part !== saved) await put(of, part);
     if (owner !== of || problems.value.length === 0 || !['waiting', 'saved', 'saving'].includes(state.value))
       return;
     state.value = 'refused';
     refusal.value = problems.value.map(sentence).join(' ');
+  }
+
+  /** The server has it as this version; what was changed meanwhile is still to be saved. */
+  function savedAs(sent: string, now: number): void {
+    version.value = now;
+    saved = sent;
+    state.value = text.value === sent ? 'saved' : 'waiting';
+    refusal.value = '';
+    keep();
   }
 
   async function put(of: string, sent: string): Promise<void> {
@@ -194,12 +203,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
         savedMeanwhile(of, sent, now);
         return;
       }
-      version.value = now;
-      saved = sent;
-      // What was changed meanwhile is still to be saved.
-      state.value = text.value === sent ? 'saved' : 'waiting';
-      refusal.value = '';
-      keep();
+      savedAs(sent, now);
     } catch (error) {
       // What was left of it is sent by itself.
       if (owner !== of) return;
@@ -208,10 +212,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
         const own = [sent, before].find((one) => one !== undefined && isSame(one, theirs.body));
         if (own !== undefined) {
           // What was sent from here had arrived, and only its answer was lost: the rest follows it.
-          version.value = theirs.version;
-          saved = own;
-          state.value = text.value === own ? 'saved' : 'waiting';
-          keep();
+          savedAs(own, theirs.version);
           void saveSoon();
           return;
         }

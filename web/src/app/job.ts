@@ -110,8 +110,9 @@ export const useJob = defineStore('job', () => {
 
   /** What others entered, and after a time without a signal what they changed. */
   async function lookAgain(): Promise<void> {
-    await record.load();
+    // An answer of the record ends the time without a signal.
     const wasAway = seenMs.value !== undefined;
+    await record.load();
     await Promise.all([survey, buildUps, order, site, weather.doc].map((d) => d.refresh()));
     if (!wasAway) return;
     const jobId = id.value;

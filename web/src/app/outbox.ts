@@ -2,11 +2,12 @@
  * Entries on their way: kept on this device until the server has stored them, and sent in the order in which they were made,
  * by one tab at a time, whichever made them.
  */
+import type { IDBPTransaction } from 'idb';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { ApiProblem, call, isForLater, Offline, sentenceOf } from './api.ts';
 import { bringOver } from './device/fromearlier.ts';
-import { device, THROUGH, type SetAside, type Waiting } from './device/store.ts';
+import { device, THROUGH, type DeviceSchema, type SetAside, type Waiting } from './device/store.ts';
 import { inTurn, onChange, tell } from './device/tabs.ts';
 import { peopleHere } from './signing.ts';
 
@@ -44,9 +45,7 @@ function begin(): Promise<void> {
   begun ??= (async () => {
     await bringOver(await device());
     await readAnew();
-    onChange((what) => {
-      if (what !== 'drafts') void readAnew().catch(() => undefined);
-    });
+    onChange(readAnew);
     addEventListener('online', () => void sendWaiting());
   })().catch((error: unknown) => {
     begun = undefined;
@@ -55,24 +54,28 @@ function begin(): Promise<void> {
   return begun;
 }
 
-async function keep(one: Waiting): Promise<void> {
-  await begin();
-  const tx = (await device()).transaction('waiting', 'readwrite', THROUGH);
-  await tx.store.add({ jobId: one.jobId, entry: one.entry });
+type Lists = IDBPTransaction<DeviceSchema, ('waiting' | 'aside')[], 'readwrite'>;
+
+/** Changes both lists in one step, written through; then every tab has them as they are. */
+async function change<T>(work: (lists: Lists) => Promise<T>): Promise<T> {
+  const tx = (await device()).transaction(['waiting', 'aside'], 'readwrite', THROUGH);
+  const done = await work(tx);
   await tx.done;
-  await readAnew();
-  tell('waiting');
+  await tell();
+  return done;
+}
+
+async function keep({ jobId, entry }: Waiting): Promise<void> {
+  await begin();
+  await change((lists) => lists.objectStore('waiting').add({ jobId, entry }));
 }
 
 /** Takes one off the list; where it was refused and nobody hears it, it is set aside in the same step. */
-async function settle(n: number, refused?: SetAside): Promise<void> {
-  const tx = (await device()).transaction(['waiting', 'aside'], 'readwrite', THROUGH);
-  await tx.objectStore('waiting').delete(n);
-  if (refused) await tx.objectStore('aside').put(refused);
-  await tx.done;
-  await readAnew();
-  tell(refused ? 'aside' : 'waiting');
-}
+const settle = (n: number, refused?: SetAside): Promise<void> =>
+  change(async (lists) => {
+    await lists.objectStore('waiting').delete(n);
+    if (refused) await lists.objectStore('aside').put(refused);
+  });
 
 /** The server itself fails on an entry, again and again: it steps aside, so that the others behind it go on. */
 function failsAlways(id: string, error: unknown): boolean {
@@ -159,17 +162,12 @@ async function sendAtOnce(one: Waiting, why: unknown): Promise<void> {
 }
 
 /** Another tab sent it and was told that it is not accepted: whoever typed it is still there to hear it. */
-async function refusedElsewhere(id: string): Promise<SetAside | undefined> {
-  const tx = (await device()).transaction('aside', 'readwrite', THROUGH);
-  const found = await tx.store.get(id);
-  if (found) await tx.store.delete(id);
-  await tx.done;
-  if (found) {
-    await readAnew();
-    tell('aside');
-  }
-  return found;
-}
+const refusedElsewhere = (id: string): Promise<SetAside | undefined> =>
+  change(async (lists) => {
+    const found = await lists.objectStore('aside').get(id);
+    if (found) await lists.objectStore('aside').delete(id);
+    return found;
+  });
 
 /** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
 async function send(one: Waiting): Promise<void> {
@@ -195,22 +193,14 @@ async function send(one: Waiting): Promise<void> {
   }
 }
 
-async function drop(id: string): Promise<void> {
-  const tx = (await device()).transaction('aside', 'readwrite', THROUGH);
-  await tx.store.delete(id);
-  await tx.done;
-  await readAnew();
-  tell('aside');
-}
+const drop = (id: string): Promise<void> => change((lists) => lists.objectStore('aside').delete(id));
 
 /** Sends one that was set aside again, as it is. */
 async function again({ jobId, entry }: SetAside): Promise<void> {
-  const tx = (await device()).transaction(['waiting', 'aside'], 'readwrite', THROUGH);
-  await tx.objectStore('waiting').add({ jobId, entry });
-  await tx.objectStore('aside').delete(entry.id);
-  await tx.done;
-  await readAnew();
-  tell('waiting');
+  await change(async (lists) => {
+    await lists.objectStore('waiting').add({ jobId, entry });
+    await lists.objectStore('aside').delete(entry.id);
+  });
   await flush();
 }
 

@@ -48,6 +48,9 @@ function read<T extends Waiting>(key: string): T[] {
 
 const KEYS = { waiting: 'lentum.outbox', aside: 'lentum.refused' } as const;
 
+/** Entries of an earlier version wait here. */
+export const waitsFromEarlier = (): boolean => Boolean(localStorage.getItem(KEYS.waiting));
+
 /** Brings them over; nothing is taken away before it is kept in its new place. */
 export async function bringOver(db: Device): Promise<void> {
   const waiting = read<Waiting>(KEYS.waiting);

@@ -1,27 +1,23 @@
-/** The tabs of a browser: one does a thing at a time, and each hears what another has changed. */
-
-/** What was changed on the device. */
-export type Changed = 'waiting' | 'aside' | 'drafts';
+/** The tabs of a browser: one does a thing at a time, and each hears when another has changed what is kept. */
 
 let channel: BroadcastChannel | undefined;
-const listeners = new Set<(what: Changed) => void>();
+const listeners = new Set<() => Promise<void>>();
 
 function open(): BroadcastChannel | undefined {
   if (channel || typeof BroadcastChannel === 'undefined') return channel;
   channel = new BroadcastChannel('lentum');
-  channel.onmessage = (event: MessageEvent<Changed>) => listeners.forEach((hear) => hear(event.data));
+  channel.onmessage = () => listeners.forEach((hear) => void hear().catch(() => undefined));
   return channel;
 }
 
-/** Tells every listener, here and in the other tabs. */
-export function tell(what: Changed): void {
-  open()?.postMessage(what);
-  listeners.forEach((hear) => hear(what));
+/** Tells every listener, here and in the other tabs, that something was changed; those here have then heard it. */
+export async function tell(): Promise<void> {
+  open()?.postMessage('changed');
+  await Promise.all([...listeners].map((hear) => hear()));
 }
-export function onChange(hear: (what: Changed) => void): () => void {
+export function onChange(hear: () => Promise<void>): void {
   open();
   listeners.add(hear);
-  return () => listeners.delete(hear);
 }
 
 let turn: Promise<unknown> = Promise.resolve();
