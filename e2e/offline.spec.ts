@@ -16,6 +16,21 @@ async function ready(page: Page, address: string): Promise<void> {
   });
   await saved(page);
 }
+/** What the device has of drafts, as text. */
+const drafts = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((go) => {
+        const opened = indexedDB.open('lentum');
+        opened.onsuccess = () => {
+          const all = opened.result.transaction('drafts').objectStore('drafts').getAll();
+          all.onsuccess = () => {
+            opened.result.close();
+            go(JSON.stringify(all.result));
+          };
+        };
+      }),
+  );
 const signal = async (context: BrowserContext, there: boolean): Promise<void> => context.setOffline(!there);
 
 test('reloaded, closed and opened again without a signal; every stage stands; all arrives once', async ({
@@ -55,6 +70,7 @@ test('reloaded, closed and opened again without a signal; every stage stands; al
   const name = again.getByRole('textbox', { name: 'Zone', exact: true });
   await name.fill('Terrace of the day');
   await expect(again.getByText(/^no signal/)).toBeVisible();
+  await expect.poll(() => drafts(again)).toContain('Terrace of the day');
   await again.close();
   const third = await context.newPage();
   await third.goto(`/jobs/${id}/survey?zone=terrace`);
