@@ -51,10 +51,20 @@ test('a detail is made by one, refused by another with a reason, and the record 
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/details?zone=hall&detail=hall-f5`);
   const card = page.locator('.card');
+  // A slow line: what is typed before the answer comes stays.
+  let answer = (): void => undefined;
+  const slow = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/v1/jobs/*/record/*', async (route) => {
+    await slow;
+    await route.continue();
+  });
+  const stored = page.waitForResponse((r) => r.request().method() === 'PUT' && /\/record\//.test(r.url()));
   await card.getByRole('button', { name: 'It is made' }).click();
   await expect(card).toContainText('Made by Ines');
   await card.getByRole('button', { name: 'Refuse it' }).click();
   await card.getByLabel('Why is it refused?').fill('pinholes at the foot');
+  answer();
+  await stored;
   await card.getByRole('button', { name: 'Refuse it, with this reason' }).click();
   await expect(card).toContainText('Refused by Ines');
   await page.goto(`/jobs/${id}/record?zone=hall`);

@@ -24,6 +24,8 @@ export interface DemoServer {
   refusal: string;
   /** There is no signal. */
   cut: boolean;
+  /** Entries are answered when this comes about. */
+  slow?: Promise<void> | undefined;
 }
 
 function serve(server: DemoServer, id: string) {
@@ -60,6 +62,7 @@ function serve(server: DemoServer, id: string) {
       server.saved[path.split('/').at(-1) ?? ''] = body;
       return json(200, { version: 2 });
     }
+    await server.slow;
     if (server.refusal !== '')
       return json(422, { status: 422, detail: server.refusal }, 'application/problem+json');
     server.entered.push(body);

@@ -43,17 +43,23 @@ export interface Write {
   readonly ifMatch?: number;
 }
 
-async function ask<T>(path: string, init: RequestInit): Promise<Answer<T>> {
+/** A line that is up and carries nothing holds up what waits behind it: after this long it counts as no answer. */
+const PATIENCE_MS = 30_000;
+/** The same for pictures and papers. */
+const FILE_PATIENCE_MS = 180_000;
+
+async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS): Promise<Answer<T>> {
   let response: Response;
+  let text: string;
   const sentMs = Date.now();
   try {
-    response = await fetch(`/api/v1${path}`, init);
+    response = await fetch(`/api/v1${path}`, { ...init, signal: AbortSignal.timeout(patienceMs) });
+    noteClock(response.headers.get('Date'), sentMs, Date.now());
+    text = await response.text();
   } catch {
     throw new Offline();
   }
-  noteClock(response.headers.get('Date'), sentMs, Date.now());
   const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
-  const text = await response.text();
   if (!response.ok) {
     const unreadable = {
       title: response.statusText,
@@ -89,7 +95,7 @@ export async function hashOf(file: Blob): Promise<string> {
 }
 
 const sendFile = (path: string, file: Blob): Promise<unknown> =>
-  ask(path, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file });
+  ask(path, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file }, FILE_PATIENCE_MS);
 
 /** Sends a picture under the hash of its content. */
 export const sendPicture = (jobId: string, id: string, file: Blob): Promise<unknown> =>

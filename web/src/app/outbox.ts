@@ -28,6 +28,8 @@ const faults = new Map<string, { readonly times: number; readonly atMs: number }
 const named = new Map<string, string>();
 /** Told of each entry that this tab brought to the server. */
 const arrivals = new Set<(jobId: string, stored: StoredEntry) => void>();
+/** What was refused to a form, by what it was told: a form that has gone since hands it back. */
+const refusals = new WeakMap<object, SetAside>();
 /** Of those that somebody waits for: what this tab brought there. */
 const arrived = new Set<string>();
 
@@ -171,6 +173,15 @@ const refusedElsewhere = (id: string): Promise<SetAside | undefined> =>
 
 /** Keeps an entry and sends it. Resolves when it is stored, or kept for later; rejects when it is refused. */
 async function send(one: Waiting): Promise<void> {
+  try {
+    await sendHeard(one);
+  } catch (error) {
+    const why = error instanceof Error ? error : new Error(String(error));
+    refusals.set(why, { jobId: one.jobId, entry: one.entry, why: why.message });
+    throw why;
+  }
+}
+async function sendHeard(one: Waiting): Promise<void> {
   const { id } = one.entry;
   heard.set(id, undefined);
   try {
@@ -191,6 +202,14 @@ async function send(one: Waiting): Promise<void> {
     heard.delete(id);
     arrived.delete(id);
   }
+}
+
+/** Nobody is there any more to hear a refusal: the entry is set aside. False where it was no refusal of an entry. */
+async function setAside(error: unknown): Promise<boolean> {
+  const refused = typeof error === 'object' && error !== null ? refusals.get(error) : undefined;
+  if (!refused) return false;
+  await change((lists) => lists.objectStore('aside').put(refused));
+  return true;
 }
 
 const drop = (id: string): Promise<void> => change((lists) => lists.objectStore('aside').delete(id));
@@ -230,6 +249,7 @@ export function useOutbox(
     waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)),
     aside: computed(() => aside.value.filter((a) => a.jobId === jobId.value)),
     again,
+    setAside,
     drop,
   };
 }

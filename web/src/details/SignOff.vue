@@ -1,18 +1,14 @@
 <script setup lang="ts">
 /** A detail is made by one person and looked at by another: both go into the record. */
-import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
 import type { Detail } from '@lentum/core/details';
 import type { DetailEntry } from '@lentum/core/record';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
-import { askWho } from '../site/who.ts';
+import { useSending, useTapping } from '../site/sending.ts';
 import { useSigning } from './signing.ts';
 
 const props = defineProps<{ detail: Detail }>();
 const job = useJob();
-const preferences = usePreferences();
 const { stateOf, sign } = useSigning();
 const note = ref('');
 const refusing = ref(false);
@@ -22,16 +18,16 @@ const words = computed(() => {
   if (!s) return 'Not made yet.';
   return `${s.step === 'made' ? 'Made' : s.step === 'accepted' ? 'Accepted' : 'Refused'} by ${s.who}, ${job.time(Date.parse(s.at))}${s.note ? `: ${s.note}` : '.'}`;
 });
-async function enter(step: DetailEntry['step']): Promise<void> {
-  if (!(await askWho(preferences))) return;
-  try {
-    await sign(props.detail, step, note.value.trim());
+const tapping = useTapping();
+const enter = (step: DetailEntry['step']): Promise<void> => tapping(() => sign(props.detail, step, ''));
+const { saving, trouble, send } = useSending(
+  () => note.value,
+  () => {
     note.value = '';
     refusing.value = false;
-  } catch (error) {
-    ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
-  }
-}
+  },
+);
+const refuse = (): Promise<void> => send(() => sign(props.detail, 'refused', note.value.trim()));
 </script>
 
 <template>
@@ -48,12 +44,13 @@ async function enter(step: DetailEntry['step']): Promise<void> {
         >Refuse it</el-button
       >
     </div>
-    <form v-if="refusing" class="bar" @submit.prevent="enter('refused')">
+    <form v-if="refusing" class="bar" @submit.prevent="refuse">
       <el-input v-model="note" size="large" maxlength="400" aria-label="Why is it refused?" class="why" />
-      <el-button class="tap" native-type="submit" :disabled="note.trim() === ''"
+      <el-button class="tap" native-type="submit" :loading="saving" :disabled="note.trim() === ''"
         >Refuse it, with this reason</el-button
       >
       <el-button class="tap" @click="refusing = false">Cancel</el-button>
+      <p v-for="t in trouble" :key="t" class="problem" role="alert">{{ t }}</p>
     </form>
   </div>
 </template>

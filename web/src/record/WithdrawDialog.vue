@@ -1,26 +1,19 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
-import { askWho } from '../site/who.ts';
+import { useSending } from '../site/sending.ts';
 
 const props = defineProps<{ entryId: string }>();
 const emit = defineEmits<{ close: [] }>();
 const job = useJob();
-const preferences = usePreferences();
 const reason = ref('');
-const trouble = ref('');
 
-async function withdraw(): Promise<void> {
-  if (!(await askWho(preferences))) return;
-  try {
-    await job.enter('withdrawal', { supersedes: props.entryId }, { reason: reason.value.trim() });
-    emit('close');
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  }
-}
+const { saving, trouble, send } = useSending(
+  () => reason.value,
+  () => emit('close'),
+);
+const withdraw = (): Promise<void> =>
+  send(() => job.enter('withdrawal', { supersedes: props.entryId }, { reason: reason.value.trim() }));
 </script>
 
 <template>
@@ -28,10 +21,15 @@ async function withdraw(): Promise<void> {
     <p>The entry stays in the record, struck through, with your reason; it no longer counts.</p>
     <label for="why">Reason</label>
     <el-input id="why" v-model="reason" size="large" maxlength="2000" />
-    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-for="t in trouble" :key="t" class="problem" role="alert">{{ t }}</p>
     <template #footer>
       <el-button class="tap" @click="emit('close')">Cancel</el-button>
-      <el-button class="tap" type="primary" :disabled="reason.trim() === ''" @click="withdraw"
+      <el-button
+        class="tap"
+        type="primary"
+        :loading="saving"
+        :disabled="reason.trim() === ''"
+        @click="withdraw"
         >Withdraw</el-button
       >
     </template>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 /** What the hands do next on a bay: one large figure, then how and when. */
-import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
@@ -8,9 +7,7 @@ import type { BayStatus } from '@lentum/core/record';
 import { isFreshForMix } from '@lentum/core/gates';
 import { bayAreaFigure, bayLines, potLifeMinutes, widestCrackMm } from '@lentum/core/site';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import GatesPanel from './GatesPanel.vue';
@@ -18,7 +15,7 @@ import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
 import RemedyPanel from './RemedyPanel.vue';
 import { tapStep, type TappedStep } from './steps.ts';
-import { askWho } from './who.ts';
+import { useSending, useTapping } from './sending.ts';
 
 const props = defineProps<{ status: BayStatus; verdict: Verdict; call?: Call | undefined }>();
 const emit = defineEmits<{
@@ -31,7 +28,6 @@ const emit = defineEmits<{
   reading: [];
 }>();
 const job = useJob();
-const preferences = usePreferences();
 const note = ref('');
 const holding = ref(false);
 
@@ -102,16 +98,16 @@ const canAdd = computed(
   () => props.status.state === 'wet' && props.status.doubt && last.value?.entry.finishedAt !== undefined,
 );
 
-async function step(kind: TappedStep): Promise<void> {
-  if (!(await askWho(preferences))) return;
-  try {
-    await tapStep(job, [props.status.bay], kind, kind === 'held' ? note.value : '');
+const tapping = useTapping();
+const step = (kind: TappedStep): Promise<void> => tapping(() => tapStep(job, [props.status.bay], kind));
+const { saving, trouble, send } = useSending(
+  () => note.value,
+  () => {
     holding.value = false;
     note.value = '';
-  } catch (error) {
-    ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
-  }
-}
+  },
+);
+const hold = (): Promise<void> => send(() => tapStep(job, [props.status.bay], 'held', note.value));
 const has = (kind: string): boolean =>
   [
     ...(job.book.bays.get(props.status.bay.id)?.steps ?? []),
@@ -215,15 +211,21 @@ const has = (kind: string): boolean =>
     <el-button v-else-if="!holding" class="tap" @click="holding = true">Hold</el-button>
     <el-button class="tap" @click="emit('log')">Log something else</el-button>
   </div>
-  <form v-if="holding" class="hold" @submit.prevent="step('held')">
+  <form v-if="holding" class="hold" @submit.prevent="hold">
     <label for="hold-note">Why is it held?</label>
     <el-input id="hold-note" v-model="note" size="large" maxlength="400" />
     <div class="acts">
-      <el-button class="tap" type="primary" native-type="submit" :disabled="note.trim() === ''"
+      <el-button
+        class="tap"
+        type="primary"
+        native-type="submit"
+        :loading="saving"
+        :disabled="note.trim() === ''"
         >Hold bay {{ status.bay.label }}</el-button
       >
       <el-button class="tap" @click="holding = false">Cancel</el-button>
     </div>
+    <p v-for="t in trouble" :key="t" class="problem" role="alert">{{ t }}</p>
   </form>
 </template>
 

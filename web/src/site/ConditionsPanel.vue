@@ -7,22 +7,17 @@ import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
 import { hourOf } from '@lentum/core/weather';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import { useInstruments } from './instruments.ts';
 import TapScale from './TapScale.vue';
-import { askWho } from './who.ts';
+import { useSending } from './sending.ts';
 
 const props = defineProps<{ zoneId: string; buildUp: BuildUp }>();
 const job = useJob();
-const preferences = usePreferences();
 const taking = ref(false);
-const saving = ref(false);
-const trouble = ref('');
 
 const last = computed(() => latestConditions(job.book, props.zoneId, job.nowMs));
 type Key = 'airC' | 'humidityPct' | 'surfaceC';
@@ -127,18 +122,16 @@ function fromInstruments(): void {
   Object.assign(taken, { airC, humidityPct, surfaceC });
 }
 
+const { saving, trouble, send } = useSending(
+  () => taken,
+  () => (taking.value = false),
+);
 async function keep(): Promise<void> {
-  if (!typed.value || !(await askWho(preferences))) return;
-  saving.value = true;
-  trouble.value = '';
-  try {
-    await job.enter('conditions', { zoneId: props.zoneId }, { at: new Date().toISOString(), ...typed.value });
-    taking.value = false;
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    saving.value = false;
-  }
+  const read = typed.value;
+  if (read)
+    await send(() =>
+      job.enter('conditions', { zoneId: props.zoneId }, { at: new Date().toISOString(), ...read }),
+    );
 }
 </script>
 
@@ -196,7 +189,7 @@ async function keep(): Promise<void> {
   </p>
   <p v-if="dew && !dew.ok" class="trouble">{{ dew.problems.map(sentence).join(' ') }}</p>
   <VerdictLine v-for="(v, i) in calls" :key="i" :verdict="v" />
-  <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <p v-for="t in trouble" :key="t" class="trouble" role="alert">{{ t }}</p>
   <div v-if="taking" class="bar">
     <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep"
       >Keep the reading</el-button

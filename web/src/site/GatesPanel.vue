@@ -1,24 +1,20 @@
 <script setup lang="ts">
 /** Everything that must hold before the next layer: what stands against it first, each with the tap that settles it. */
-import { ElMessage } from 'element-plus';
 import { computed, ref, shallowRef } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { Call } from '@lentum/core/call';
 import { stands, type Gate } from '@lentum/core/gates';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import SayParts from '../shared/SayParts.vue';
 import VerdictMark from '../shared/VerdictMark.vue';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
 import { settleByTap, settlingOf, takeOver } from './settling.ts';
-import { askWho } from './who.ts';
+import { useSending, useTapping } from './sending.ts';
 
 const props = defineProps<{ call: Call }>();
 const emit = defineEmits<{ log: [kind: LoggedKind, known: Values]; coat: []; reading: [] }>();
 const job = useJob();
-const preferences = usePreferences();
 const bay = computed(() => props.call.status.bay);
 
 const ORDER = { broken: 0, unknown: 1, holds: 2 } as const;
@@ -48,29 +44,25 @@ const ready = computed(
   () => reason.value.trim() !== '' && (!taking.value?.fixed || licence.value.trim() !== ''),
 );
 
-async function doing(work: () => Promise<void>): Promise<void> {
-  if (!(await askWho(preferences))) return;
-  try {
-    await work();
-  } catch (error) {
-    ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
-  }
-}
+const tapping = useTapping();
 async function tap(gate: Gate): Promise<void> {
   if (gate.settle?.by === 'method') job.weather.doc.draft.crew.method = 'by hand';
-  else await doing(() => settleByTap(job, bay.value, gate));
+  else await tapping(() => settleByTap(job, bay.value, gate));
 }
 function begin(gate: Gate): void {
   taking.value = gate;
   reason.value = '';
   licence.value = '';
 }
+const { saving, trouble, send } = useSending(
+  () => [taking.value?.key, reason.value, licence.value],
+  () => (taking.value = undefined),
+);
 const take = (): Promise<void> =>
-  doing(async () => {
+  send(async () => {
     const { layer } = props.call;
     if (!taking.value || !layer) return;
     await takeOver(job, bay.value, taking.value, layer.id, reason.value, licence.value);
-    taking.value = undefined;
   });
 </script>
 
@@ -135,11 +127,12 @@ const take = (): Promise<void> =>
               <el-input :id="`licence-${gate.key}`" v-model="licence" size="large" maxlength="120" />
             </template>
             <div class="acts">
-              <el-button class="tap" type="primary" native-type="submit" :disabled="!ready"
+              <el-button class="tap" type="primary" native-type="submit" :loading="saving" :disabled="!ready"
                 >Answer for it by name</el-button
               >
               <el-button class="tap" @click="taking = undefined">Cancel</el-button>
             </div>
+            <p v-for="t in trouble" :key="t" class="problem" role="alert">{{ t }}</p>
           </form>
         </div>
       </li>

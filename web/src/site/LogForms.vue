@@ -1,25 +1,22 @@
 <script setup lang="ts">
 /** The forms of the log, opened from wherever something is to be entered: for one bay, for several, or for a zone. */
-import { ElMessage } from 'element-plus';
 import { defineAsyncComponent, ref, shallowRef } from 'vue';
 import type { BayStatus } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
 import { bayRuns } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import type { LineAct } from './BayList.vue';
 import CoatForm from './CoatForm.vue';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
 import PlyForm from './PlyForm.vue';
 import { tapStep } from './steps.ts';
-import { askWho } from './who.ts';
+import { useTapping } from './sending.ts';
 
 const LogSheet = defineAsyncComponent(() => import('./log/LogSheet.vue'));
 
 const job = useJob();
-const preferences = usePreferences();
+const tapping = useTapping();
 const coating = shallowRef<{ bays: BayStatus[]; correcting?: string }>();
 const plying = shallowRef<BayStatus[]>();
 const logging = shallowRef<{ zoneId: string; bays: string[]; kind?: LoggedKind; known?: Values }>();
@@ -42,15 +39,13 @@ async function act(what: LineAct, bayIds: readonly string[]): Promise<void> {
   round.value += 1;
   if (what === 'coat') coating.value = { bays };
   else if (what === 'ply') plying.value = bays;
-  else if (await askWho(preferences))
-    try {
-      await tapOnZones(
+  else
+    await tapping(() =>
+      tapOnZones(
         bays.map((s) => s.bay),
         what,
-      );
-    } catch (error) {
-      ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
-    }
+      ),
+    );
 }
 function correct(entryId: string | undefined): void {
   const entry = entryId === undefined ? undefined : job.book.seen.get(entryId);

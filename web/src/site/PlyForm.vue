@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A ply, a protection course or curb pieces on one bay or several: when, how many, which batch, and that it was looked at. */
-import { computed, reactive, ref } from 'vue';
+import { computed, reactive } from 'vue';
 import { check, sentence } from '@lentum/core/problems';
 import {
   entryProblems,
@@ -11,22 +11,19 @@ import {
   type Body,
 } from '@lentum/core/record';
 import { bayRuns } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import { fromField, toField, zoneName } from '../app/time.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import AgainstField from './AgainstField.vue';
 import { inForm } from './log/saying.ts';
-import { askWho } from './who.ts';
+import { useSending } from './sending.ts';
 
 const props = defineProps<{ bays: readonly BayStatus[] }>();
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
-const preferences = usePreferences();
 const words = useEntryWords();
 const first = props.bays[0];
 if (!first) throw new Error('a ply is logged on at least one bay');
@@ -62,8 +59,7 @@ const waiting = computed(() => ({
 }));
 const chosen = computed(() => zoneBays.value.filter((b) => draft.bayIds.includes(b.id)));
 const labels = computed(() => bayRuns(chosen.value.map((b) => b.label)));
-const trouble = ref<string[]>([]);
-const saving = ref(false);
+const { saving, trouble, send } = useSending(undefined, () => (open.value = false));
 const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
 const where = computed(() => ({ zoneId: first.bay.zoneId, bays: sharesByArea(chosen.value) }));
 
@@ -110,21 +106,9 @@ const flags = computed(() =>
 
 async function keep(): Promise<void> {
   trouble.value = [...problems.value];
-  if (trouble.value.length > 0 || !(await askWho(preferences))) return;
-  saving.value = true;
-  try {
-    await job.tap(
-      `${labels.value}: ${layer.value?.name.toLowerCase() ?? ''}`,
-      'ply',
-      where.value,
-      body.value,
-    );
-    open.value = false;
-  } catch (error) {
-    trouble.value = [sentenceOf(error)];
-  } finally {
-    saving.value = false;
-  }
+  if (trouble.value.length > 0) return;
+  const says = `${labels.value}: ${layer.value?.name.toLowerCase() ?? ''}`;
+  await send(() => job.tap(says, 'ply', where.value, body.value));
 }
 </script>
 

@@ -1,24 +1,19 @@
 <script setup lang="ts">
 /** A limit that was missed on a bay: what to do, step by step, what it takes, and who judged it. Doing the steps clears it. */
-import { ElMessage } from 'element-plus';
 import { computed, ref } from 'vue';
 import type { RemedyStep } from '@lentum/core/buildup';
 import { sharesByArea, type BayStatus, type Miss } from '@lentum/core/record';
 import { missLine, missWords } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';
-import { askWho } from './who.ts';
+import { useSending } from './sending.ts';
 
 const props = defineProps<{ status: BayStatus; miss: Miss }>();
 const job = useJob();
-const preferences = usePreferences();
 const ticked = ref<number[]>([]);
 const judging = ref(false);
 const reason = ref('');
-const saving = ref(false);
 
 const bay = computed(() => props.status.bay);
 const where = computed(() => ({ zoneId: bay.value.zoneId, bays: sharesByArea([bay.value]) }));
@@ -39,19 +34,9 @@ const asides = (s: RemedyStep): string =>
     .join('; ');
 const left = computed(() => props.miss.steps.map((_, i) => i).filter((i) => !props.miss.done.has(i)));
 
-async function enter(work: () => Promise<unknown>): Promise<void> {
-  if (!(await askWho(preferences))) return;
-  saving.value = true;
-  try {
-    await work();
-  } catch (error) {
-    ElMessage({ message: sentenceOf(error), type: 'error', duration: 8000, showClose: true });
-  } finally {
-    saving.value = false;
-  }
-}
+const steps = useSending();
 const done = (): Promise<void> =>
-  enter(async () => {
+  steps.send(async () => {
     const sent = [...ticked.value].sort((a, b) => a - b);
     await job.tap(`${bay.value.label}: remedy`, 'remedy', where.value, {
       at: new Date().toISOString(),
@@ -62,17 +47,22 @@ const done = (): Promise<void> =>
     // What was ticked while it was on its way stays.
     ticked.value = ticked.value.filter((n) => !sent.includes(n));
   });
+const judgement = useSending(
+  () => reason.value,
+  () => {
+    judging.value = false;
+    reason.value = '';
+  },
+);
 const judge = (what: 'accepted' | 'refused'): Promise<void> =>
-  enter(async () => {
-    await job.tap(`${bay.value.label}: remedy ${what}`, 'decision', where.value, {
+  judgement.send(() =>
+    job.tap(`${bay.value.label}: remedy ${what}`, 'decision', where.value, {
       at: new Date().toISOString(),
       what,
       about: { entryId: props.miss.entryId, limit: props.miss.limit },
       reason: reason.value.trim(),
-    });
-    judging.value = false;
-    reason.value = '';
-  });
+    }),
+  );
 </script>
 
 <template>
@@ -97,11 +87,12 @@ const judge = (what: 'accepted' | 'refused'): Promise<void> =>
         >; the data sheet decides.
       </p>
       <div class="bar">
-        <el-button class="tap" :disabled="ticked.length === 0" :loading="saving" @click="done"
+        <el-button class="tap" :disabled="ticked.length === 0" :loading="steps.saving.value" @click="done"
           >Log what is done</el-button
         >
         <el-button v-if="ticked.length < left.length" text @click="ticked = left">All steps</el-button>
       </div>
+      <p v-for="t in steps.trouble.value" :key="t" class="problem" role="alert">{{ t }}</p>
     </template>
     <template v-else>
       <p class="quiet"><SayParts :parts="missLine(miss)" /></p>
@@ -115,12 +106,17 @@ const judge = (what: 'accepted' | 'refused'): Promise<void> =>
           placeholder="what was found"
         />
         <div class="bar">
-          <el-button class="tap" native-type="submit" :loading="saving">It is good</el-button>
-          <el-button class="tap" :disabled="reason.trim() === ''" :loading="saving" @click="judge('refused')"
+          <el-button class="tap" native-type="submit" :loading="judgement.saving.value">It is good</el-button>
+          <el-button
+            class="tap"
+            :disabled="reason.trim() === ''"
+            :loading="judgement.saving.value"
+            @click="judge('refused')"
             >Refuse it</el-button
           >
           <el-button class="tap" @click="judging = false">Cancel</el-button>
         </div>
+        <p v-for="t in judgement.trouble.value" :key="t" class="problem" role="alert">{{ t }}</p>
       </form>
     </template>
   </section>

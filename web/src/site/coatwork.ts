@@ -17,15 +17,13 @@ import {
 } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { bayRuns, coatVerdict } from '@lentum/core/words';
-import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import { toField, zoneName } from '../app/time.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf } from './coatdraft.ts';
 import { inForm } from './log/saying.ts';
-import { askWho } from './who.ts';
+import { useSending } from './sending.ts';
 
 /**
  * @param given bays to begin with, of one zone; and the coat that is put right, where there is one
@@ -36,14 +34,12 @@ export function useCoatWork(
   kept: () => void,
 ) {
   const job = useJob();
-  const preferences = usePreferences();
   const words = useEntryWords();
   const IN_FORM = {
     names: { startedAt: 'Started', finishedAt: 'Finished', leftOver: 'Left over', gauge: 'Gauge' },
     times: ['startedAt', 'finishedAt'],
   };
-  const trouble = ref<string[]>([]);
-  const saving = ref(false);
+  const { saving, trouble, send } = useSending(undefined, kept);
 
   const first = given.bays[0];
   if (!first) throw new Error('a coat is logged on at least one bay');
@@ -184,21 +180,10 @@ export function useCoatWork(
   async function keep(finish: boolean): Promise<void> {
     if (finish && draft.finished === '') draft.finished = toField(Date.now(), job.timeZone);
     trouble.value = [...problems.value];
-    if (trouble.value.length > 0 || !body.value || !(await askWho(preferences))) return;
-    saving.value = true;
-    try {
-      await job.tap(
-        `${bayRuns(chosen.value.map((b) => b.label))}: ${coat.value.name.toLowerCase()}`,
-        'coat',
-        where.value,
-        body.value as Body<'coat'>,
-      );
-      kept();
-    } catch (error) {
-      trouble.value = [sentenceOf(error)];
-    } finally {
-      saving.value = false;
-    }
+    const laid = body.value as Body<'coat'> | undefined;
+    if (trouble.value.length > 0 || !laid) return;
+    const says = `${bayRuns(chosen.value.map((b) => b.label))}: ${coat.value.name.toLowerCase()}`;
+    await send(() => job.tap(says, 'coat', where.value, laid));
   }
   const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
   const labels = computed(() => bayRuns(chosen.value.map((b) => b.label)));

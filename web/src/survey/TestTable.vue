@@ -24,20 +24,18 @@ import {
 import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
 import { fromField, toField } from '../app/time.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import WithdrawDialog from '../record/WithdrawDialog.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
-import { askWho } from '../site/who.ts';
+import { useSending } from '../site/sending.ts';
 import { useInstruments, type Instrument } from './instruments.ts';
 import PlaceInputs from './PlaceInputs.vue';
 
 const props = defineProps<{ zone: Zone }>();
 const job = useJob();
-const preferences = usePreferences();
 const { say, unit } = useUnits();
 const words = useEntryWords();
 
@@ -55,8 +53,14 @@ const at = ref({ alongM: 1, acrossM: 1 });
 const instrument = ref('');
 const unprimed = ref(false);
 const takenAt = ref('');
-const problem = ref<string[]>([]);
-const saving = ref(false);
+const {
+  saving,
+  trouble: problem,
+  send,
+} = useSending(
+  () => number.value,
+  () => (number.value = undefined),
+);
 
 const tests = computed(() =>
   (job.book.zones.get(props.zone.id)?.entries ?? []).filter((e) => e.kind === 'test').reverse(),
@@ -77,7 +81,6 @@ function bodyOf(value: number | string, takenMs: number, by?: string): Body<'tes
 /** Enters readings one after the other; the first sentence that speaks against one ends it. */
 async function keep(readings: readonly { body: Body<'test'>; place: Place | undefined }[]): Promise<void> {
   problem.value = [];
-  if (!(await askWho(preferences))) return;
   const made = readings.map((r) =>
     makeEntry(NOBODY_YET, 'test', { zoneId: props.zone.id, place: r.place }, r.body),
   );
@@ -89,16 +92,10 @@ async function keep(readings: readonly { body: Body<'test'>; place: Place | unde
       return;
     }
   }
-  saving.value = true;
-  try {
+  await send(async () => {
     for (const { body, place } of readings)
       await job.tap(`${facts.value.name} entered`, 'test', { zoneId: props.zone.id, place }, body);
-    number.value = undefined;
-  } catch (error) {
-    problem.value = [sentenceOf(error)];
-  } finally {
-    saving.value = false;
-  }
+  });
 }
 
 function add(): void {

@@ -12,14 +12,12 @@ import {
   type Kind,
 } from '@lentum/core/record';
 import { bayRuns } from '@lentum/core/words';
-import { sentenceOf } from '../../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../../app/entering.ts';
 import { useJob } from '../../app/job.ts';
-import { usePreferences } from '../../app/preferences.ts';
 import { zoneName } from '../../app/time.ts';
 import { useEntryWords } from '../../record/entrywords.ts';
 import BayPicker from '../../shared/BayPicker.vue';
-import { askWho } from '../who.ts';
+import { useSending } from '../sending.ts';
 import { useLogContext } from './context.ts';
 import FieldForm from './FieldForm.vue';
 import type { Values } from './fields.ts';
@@ -38,7 +36,6 @@ const props = defineProps<{
 const emit = defineEmits<{ coat: [bays: string[]]; ply: [bays: string[]] }>();
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
-const preferences = usePreferences();
 const words = useEntryWords();
 const { context, buildUp } = useLogContext(() => props.zoneId);
 
@@ -47,8 +44,7 @@ const bays = computed(() => job.documents.site.content.bays.filter((b) => b.zone
 const picked = ref<string[]>([...(props.bays ?? [])]);
 const form = shallowRef<KindForm>();
 const values = ref<Values>({});
-const trouble = ref<string[]>([]);
-const saving = ref(false);
+const { saving, trouble, send } = useSending(undefined, () => (open.value = false));
 
 const groups = computed(() => {
   const names = [...new Set(KIND_FORMS.map((f) => f.group))];
@@ -99,18 +95,11 @@ const flags = computed(() =>
 
 async function keep(): Promise<void> {
   trouble.value = [...problems.value];
-  if (trouble.value.length > 0 || !form.value || !(await askWho(preferences))) return;
-  saving.value = true;
-  try {
-    const body = form.value.body(values.value, context.value) as Body<Kind>;
-    const says = [bayRuns(labels.value), form.value.name.toLowerCase()].filter(Boolean).join(': ');
-    await job.tap(says, form.value.kind as Kind, where.value, body as never);
-    open.value = false;
-  } catch (error) {
-    trouble.value = [sentenceOf(error)];
-  } finally {
-    saving.value = false;
-  }
+  const told = form.value;
+  if (trouble.value.length > 0 || !told) return;
+  const body = told.body(values.value, context.value) as Body<Kind>;
+  const says = [bayRuns(labels.value), told.name.toLowerCase()].filter(Boolean).join(': ');
+  await send(() => job.tap(says, told.kind as Kind, where.value, body as never));
 }
 const keepWords = computed(() =>
   form.value?.takes !== 'job' && labels.value.length > 0 ? `Keep for ${bayRuns(labels.value)}` : 'Keep it',
