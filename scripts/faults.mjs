@@ -6,15 +6,22 @@ import path from 'node:path';
 import { ensurePackages } from './lib/packages.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { ensureDatabase, releaseServer } from './lib/postgres.mjs';
+import { script } from './lib/say.mjs';
 import { node } from './lib/run.mjs';
+import { addressesOf } from './lib/server.mjs';
 
-await ensurePackages();
-const databaseUrl = await ensureDatabase('lentum_faults', { fresh: true });
-const { code } = await node(
-  ['--import', 'tsx', path.join(ROOT, 'scripts/faults/all.ts'), ...process.argv.slice(2)],
-  {
-    env: { ...process.env, FAULTS_DATABASE: databaseUrl },
-  },
-);
-await releaseServer(databaseUrl);
-process.exit(code);
+let database;
+const undo = async () => database && (await releaseServer(database));
+
+await script(async () => {
+  await ensurePackages();
+  database = await ensureDatabase('lentum_faults', { fresh: true, cluster: 'faults' });
+  const { code } = await node(
+    ['--import', 'tsx', path.join(ROOT, 'scripts/faults/all.ts'), ...process.argv.slice(2)],
+    {
+      env: { ...process.env, ...addressesOf(database) },
+    },
+  );
+  await releaseServer(database);
+  process.exit(code);
+}, undo);

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { DEMO_ANCHOR } from '@lentum/demo';
 import { createPool } from '../../server/src/db/pool.ts';
-import { migrate } from '../../server/src/db/migrate.ts';
+import { prepare } from '../../server/src/db/prepare.ts';
 import { importJob } from '../../server/src/jobfile/store.ts';
 import { startApp } from '../lib/server.mjs';
 import { largeJob } from './manyentries.ts';
@@ -14,17 +14,22 @@ const SECONDS = 20;
 const AIM_MS = 40;
 
 export async function benchApi(): Promise<Row[]> {
-  const databaseUrl = process.env['DATABASE_URL'] ?? '';
-  await migrate(databaseUrl);
-  const pool = createPool(databaseUrl);
+  const database = {
+    url: process.env['DATABASE_URL'] ?? '',
+    ownerUrl: process.env['DATABASE_OWNER_URL'] ?? '',
+  };
+  await prepare(database);
+  const pool = createPool(database.url);
   const id = randomUUID();
   const stored = performance.now();
   await importJob(pool, id, largeJob(ENTRIES), new Date(DEMO_ANCHOR));
   const storing = performance.now() - stored;
-  await pool.query('ANALYZE');
+  const owner = createPool(database.ownerUrl);
+  await owner.query('ANALYZE');
+  await owner.end();
   await pool.end();
 
-  const app = await startApp(databaseUrl, { env: { LENTUM_DEMO: 'off' }, quiet: true });
+  const app = await startApp(database, { env: { LENTUM_DEMO: 'off' }, quiet: true });
   const base = `http://127.0.0.1:${app.port}/api/v1`;
   const kinds: [string, (n: number) => Promise<Response>][] = [
     ['job', () => fetch(`${base}/jobs/${id}`)],

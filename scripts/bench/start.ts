@@ -8,7 +8,7 @@ const AIM_S = 10;
 
 function once(): Promise<number> {
   const from = performance.now();
-  const { DATABASE_URL: _own, ...env } = process.env;
+  const { DATABASE_URL: _own, DATABASE_OWNER_URL: _owner, ...env } = process.env;
   const child = spawn('npm', ['start'], {
     cwd: ROOT,
     env: { ...env, PORT: '4300' },

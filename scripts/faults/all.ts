@@ -23,7 +23,9 @@ function seeded(seed: number): () => number {
 }
 
 const say = (text: string): void => console.log(text);
-const target = new Target(process.env['FAULTS_DATABASE'] ?? '');
+const { DATABASE_URL: url = '', DATABASE_OWNER_URL: ownerUrl = url } = process.env;
+// The environment's own database is named no cluster; this one is.
+const target = new Target({ url, ownerUrl, cluster: 'faults' });
 await target.begin();
 let bad = 0;
 const held = (ok: boolean): string => {
@@ -35,9 +37,10 @@ try {
   say(`${o.inputs} odd inputs: ${JSON.stringify(o.byHundreds)}`);
   say(`  5xx: ${o.faults.length}  ${held(o.faults.length === 0)}`);
   for (const f of o.faults.slice(0, 10)) say(`    ${f}`);
-  say(`  longer than 2 s: ${o.hangs.length}  ${held(o.hangs.length === 0)}`);
+  // A busy machine makes everything longer: times are numbers to look at, and count in the long form only.
+  const hung = `  longer than 2 s: ${o.hangs.length}`;
+  say(short ? hung : `${hung}  ${held(o.hangs.length === 0)}`);
   for (const h of o.hangs.slice(0, 10)) say(`    ${h}`);
-  // A busy machine makes it longer: it is a number to look at, and counts in the long form only.
   const waited = `  another client waited at most ${o.longestWaitMs.toFixed(0)} ms of ${WAIT_MS}`;
   say(short ? waited : `${waited}  ${held(o.longestWaitMs <= WAIT_MS)}`);
   for (const what of ['server', 'connections', 'database'] as const) {

@@ -35,7 +35,7 @@ export interface Killed {
 export const KILLS = {
   server: (target: Target): Promise<void> => Promise.resolve(target.kill()),
   connections: async (target: Target): Promise<void> => {
-    const admin = new pg.Client({ connectionString: target.databaseUrl });
+    const admin = new pg.Client({ connectionString: target.database.ownerUrl });
     admin.on('error', () => undefined);
     await admin.connect();
     await admin.query(
@@ -45,7 +45,7 @@ export const KILLS = {
     await admin.end();
   },
   database: async (target: Target): Promise<void> => {
-    const admin = new pg.Client({ connectionString: target.databaseUrl });
+    const admin = new pg.Client({ connectionString: target.database.ownerUrl });
     admin.on('error', () => undefined);
     await admin.connect();
     const { rows } = await admin.query<{ data_directory: string }>('show data_directory');

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout as wait } from 'node:timers/promises';
 import { keepAlive } from '../lib/keepalive.mjs';
-import { watchDatabase } from '../lib/postgres.mjs';
+import { watchDatabase, type Database } from '../lib/postgres.mjs';
 import { choosePort, startApp, type App } from '../lib/server.mjs';
 
 const QUIET_MS = 25;
@@ -15,12 +15,12 @@ export class Target {
   /** What was said to the last request that was refused. */
   lastDetail = '';
 
-  constructor(readonly databaseUrl: string) {}
+  constructor(readonly database: Database) {}
 
   async begin(): Promise<void> {
     const port = await choosePort(4600);
     const start = async (): Promise<App> => {
-      this.app = await startApp(this.databaseUrl, { port, env: { LENTUM_DEMO: 'off' }, quiet: true });
+      this.app = await startApp(this.database, { port, env: { LENTUM_DEMO: 'off' }, quiet: true });
       return this.app;
     };
     // Killed far more often than a server dies by itself: it is never given up here.
@@ -30,7 +30,7 @@ export class Target {
       givenUp: () => undefined,
       now: () => (clock.now += 3_600_000),
     });
-    this.endWatch = watchDatabase('lentum_faults', this.databaseUrl, () => undefined);
+    this.endWatch = watchDatabase('lentum_faults', this.database, () => undefined);
     this.base = `http://127.0.0.1:${port}/api/v1`;
   }
   kill(): void {

@@ -3,6 +3,7 @@ interface App {
   readonly stop: () => Promise<void>;
 }
 export const MOST_STARTS: number;
+export const FINAL_EXIT: number;
 export function keepAlive(
   start: () => Promise<App>,
   hooks: {

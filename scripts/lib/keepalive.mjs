@@ -1,6 +1,8 @@
 /** A server that died is started again; one that dies again and again is given up. */
 
 export const MOST_STARTS = 5;
+/** The server said that starting it again would not help. */
+export const FINAL_EXIT = 78;
 const WITHIN_MS = 60_000;
 
 /**
@@ -14,6 +16,10 @@ export async function keepAlive(start, { again, givenUp, now = Date.now }) {
   let app;
   /** @returns whether it may be started once more */
   const mayAgain = (code) => {
+    if (code === FINAL_EXIT) {
+      givenUp(code);
+      return false;
+    }
     died.push(now());
     while (died.length > 0 && died[0] < now() - WITHIN_MS) died.shift();
     if (died.length >= MOST_STARTS) {

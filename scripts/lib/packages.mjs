@@ -4,7 +4,7 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { makeState, ROOT, STATE } from './paths.mjs';
 import { run } from './run.mjs';
-import { giveUp, say } from './say.mjs';
+import { GaveUp, say } from './say.mjs';
 
 const MARK = () => path.join(STATE, 'packages');
 
@@ -15,8 +15,11 @@ export async function ensurePackages() {
     .digest('hex');
   const done = existsSync(MARK()) && readFileSync(MARK(), 'utf8') === lock;
   if (done && existsSync(path.join(ROOT, 'node_modules', 'tsx'))) return;
+  // What builds and starts it is among the packages that NODE_ENV=production would leave out.
   say('Installing packages (a minute or so, once) …');
-  const { code, output } = await run('npm', ['ci', '--no-audit', '--no-fund'], { quiet: true });
-  if (code !== 0) giveUp(`npm ci failed:\n${output.slice(-3000)}`);
+  const { code, output } = await run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund'], {
+    quiet: true,
+  });
+  if (code !== 0) throw new GaveUp(`npm ci failed:\n${output.slice(-3000)}`);
   writeFileSync(MARK(), lock);
 }

@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import net from 'node:net';
 import path from 'node:path';
 import { ROOT, WEB_DIST } from './paths.mjs';
+import { GaveUp } from './say.mjs';
 
 const DEFAULT_PORT = 4174;
 
@@ -19,16 +20,19 @@ export async function choosePort(wanted = Number(process.env.PORT ?? DEFAULT_POR
   return 0;
 }
 
+/** The two addresses of a database as the server reads them. */
+export const addressesOf = ({ url, ownerUrl }) => ({ DATABASE_URL: url, DATABASE_OWNER_URL: ownerUrl });
+
 /**
  * Starts the server and waits until it listens.
  * @returns the child, its port, and `stop`, which ends it cleanly
  */
-export function startApp(databaseUrl, { port = 0, env = {}, watch = false, quiet = false } = {}) {
+export function startApp(database, { port = 0, env = {}, watch = false, quiet = false } = {}) {
   const args = [...(watch ? ['--watch'] : []), '--import', 'tsx', path.join(ROOT, 'server/src/main.ts')];
   const child = spawn(process.execPath, args, {
     cwd: ROOT,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit', 'ipc'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), LENTUM_WEB: WEB_DIST, ...env },
+    env: { ...process.env, ...addressesOf(database), PORT: String(port), LENTUM_WEB: WEB_DIST, ...env },
   });
   const stop = () =>
     new Promise((resolve) => {
@@ -39,7 +43,7 @@ export function startApp(databaseUrl, { port = 0, env = {}, watch = false, quiet
   return new Promise((resolve, reject) => {
     // With --watch the watcher sends messages of its own.
     child.on('message', (m) => typeof m.port === 'number' && resolve({ child, port: m.port, stop }));
-    child.once('exit', (code) => reject(new Error(`the server ended with ${code} before it listened`)));
+    child.once('exit', (code) => reject(new GaveUp(`The server ended with ${code} before it listened.`)));
   });
 }
 

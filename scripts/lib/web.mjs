@@ -4,7 +4,7 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { makeState, ROOT, STATE, WEB_DIST } from './paths.mjs';
 import { node } from './run.mjs';
-import { giveUp, say } from './say.mjs';
+import { GaveUp, say } from './say.mjs';
 
 function* files(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) =>
@@ -41,6 +41,6 @@ export async function ensureWeb() {
     quiet: true,
     cwd: path.join(ROOT, 'web'),
   });
-  if (code !== 0) giveUp(`The interface could not be built:\n${output.slice(-4000)}`);
+  if (code !== 0) throw new GaveUp(`The interface could not be built:\n${output.slice(-4000)}`);
   writeFileSync(mark, hash);
 }

@@ -1,7 +1,7 @@
 /** What keeps the server alive: it is started again, and given up when that does not help. */
 import { EventEmitter } from 'node:events';
 import { describe, expect, it } from 'vitest';
-import { keepAlive, MOST_STARTS } from '../lib/keepalive.mjs';
+import { FINAL_EXIT, keepAlive, MOST_STARTS } from '../lib/keepalive.mjs';
 
 function working(fails: (start: number) => boolean = () => false) {
   const told: string[] = [];
@@ -23,9 +23,9 @@ function working(fails: (start: number) => boolean = () => false) {
   return {
     told,
     begin: () => keepAlive(start, hooks),
-    die: async (afterMs: number): Promise<void> => {
+    die: async (afterMs: number, code = 1): Promise<void> => {
       clock += afterMs;
-      child.emit('exit', 1);
+      child.emit('exit', code);
       await new Promise((go) => setImmediate(go));
     },
     counts: () => ({ started, stopped }),
@@ -48,6 +48,13 @@ describe('a server that dies', () => {
     expect(server.counts().started).toBe(MOST_STARTS);
     await server.die(100);
     expect(server.counts().started).toBe(MOST_STARTS);
+  });
+  it('and says that starting it again would not help is not started again', async () => {
+    const server = working();
+    await server.begin();
+    await server.die(30_000, FINAL_EXIT);
+    expect(server.told).toEqual(['given up']);
+    expect(server.counts().started).toBe(1);
   });
   it('and does not come up at once is tried again, and given up too', async () => {
     const once = working((n) => n === 2);

@@ -1,26 +1,42 @@
 /**
- * The server. Reads DATABASE_URL, PORT (default 4174), LENTUM_WEB (folder of the built interface),
- * LENTUM_DEMO=off, LENTUM_HOSTS (further host names it answers to, with commas). Listens on loopback only.
+ * The server. Reads DATABASE_URL, DATABASE_OWNER_URL (of the role that owns the data, where it is another one), PORT (default
+ * 4174), LENTUM_WEB (folder of the built interface), LENTUM_DEMO=off, LENTUM_HOSTS (further host names it answers to, with
+ * commas). Listens on loopback only. Ends with 78 where starting it again would not help.
  */
 import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
-import { migrate } from './db/migrate.ts';
 import { createPool } from './db/pool.ts';
+import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import { createApp } from './http/app.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
-const databaseUrl = process.env['DATABASE_URL'];
-if (!databaseUrl) {
-  console.error('DATABASE_URL is not set; `npm start` sets it, or point it at a PostgreSQL database.');
-  process.exit(1);
+/** EX_CONFIG of sysexits.h. */
+const FINAL_EXIT = 78;
+
+function giveUp(sentence: string, code = FINAL_EXIT): never {
+  console.error(sentence);
+  process.exit(code);
 }
 
-await migrate(databaseUrl);
+const databaseUrl = process.env['DATABASE_URL'];
+if (!databaseUrl)
+  giveUp('DATABASE_URL is not set; `npm start` sets it, or point it at a PostgreSQL database.');
+
 const pool = createPool(databaseUrl);
-await bringOverAll(pool, new Date());
-if (process.env['LENTUM_DEMO'] !== 'off') await keepDemoAlive(pool, randomUUID, new Date());
+try {
+  const addresses = { url: databaseUrl, ownerUrl: process.env['DATABASE_OWNER_URL'] ?? databaseUrl };
+  await prepare(addresses, {
+    work: async () => {
+      await bringOverAll(pool, new Date());
+      if (process.env['LENTUM_DEMO'] !== 'off') await keepDemoAlive(pool, randomUUID, new Date());
+    },
+  });
+} catch (error) {
+  if (error instanceof CannotServe) giveUp(error.message, error instanceof OutOfReach ? 1 : FINAL_EXIT);
+  throw error;
+}
 
 const app = createApp({
   pool,

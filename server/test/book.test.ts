@@ -9,8 +9,8 @@ import type { JobContent, JobFile } from '@lentum/core/jobfile';
 import { chainProblem, KINDS, type Entry, type EntryForm, type StoredEntry } from '@lentum/core/record';
 import { surveyAt } from '../../demo/src/zones.ts';
 import { checkChain } from '../../docs/formats/check-chain.mjs';
-import { ensureDatabase } from '../../scripts/lib/postgres.mjs';
-import { migrate } from '../src/db/migrate.ts';
+import { ensureDatabase, type Database } from '../../scripts/lib/postgres.mjs';
+import { prepare } from '../src/db/prepare.ts';
 import { createPool, type Pool } from '../src/db/pool.ts';
 import { bringOverAll } from '../src/record/broughtover.ts';
 import { insertEntries, readAll } from '../src/record/store.ts';
@@ -174,13 +174,20 @@ describe('tests of the survey', () => {
 /** Migrations before people had a table: every state of the database that ever held entries. */
 const EARLIER = [1, 2, 3, 4] as const;
 describe('a database of earlier days', () => {
-  async function databaseAt(count: number): Promise<{ url: string; db: Pool }> {
-    const url = await ensureDatabase(`lentum_test_old_${count}`, { fresh: true });
+  async function databaseAt(count: number): Promise<{ database: Database; db: Pool }> {
+    const database = await ensureDatabase(`lentum_test_old_${count}`, { fresh: true });
+    const { ownerUrl } = database;
     await runner({
-      ...{ databaseUrl: url, direction: 'up', migrationsTable: 'migration', count, log: () => undefined },
+      ...{
+        databaseUrl: ownerUrl,
+        direction: 'up',
+        migrationsTable: 'migration',
+        count,
+        log: () => undefined,
+      },
       dir: fileURLToPath(new URL('../migrations', import.meta.url)),
     });
-    return { url, db: createPool(url) };
+    return { database, db: createPool(ownerUrl) };
   }
   async function fill(db: Pool, content: JobContent): Promise<void> {
     await db.query(`INSERT INTO job (id) VALUES ('then')`);
@@ -205,11 +212,11 @@ describe('a database of earlier days', () => {
   it.each(EARLIER)(
     'after migration %i: goes on whole, with the same hashes; its tests are brought over once',
     async (count) => {
-      const { url, db } = await databaseAt(count);
+      const { database, db } = await databaseAt(count);
       try {
         const { content } = oldJob('job-late.json');
         await fill(db, content);
-        await migrate(url);
+        await prepare(database);
         expect(await entriesOf(db)).toEqual(content.record);
         await bringOverAll(db, NOW);
         await bringOverAll(db, NOW);

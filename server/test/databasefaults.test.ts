@@ -38,7 +38,7 @@ const held = async <T>(work: () => Promise<T>): Promise<T> => {
 const killOurs = (): Promise<unknown> =>
   other.query(
     `SELECT pg_terminate_backend(pid) FROM pg_stat_activity
-     WHERE application_name = 'lentum' AND datname = current_database() AND pid <> pg_backend_pid()`,
+     WHERE usename = current_user AND application_name = 'lentum' AND datname = current_database() AND pid <> pg_backend_pid()`,
   );
 
 describe('a row that somebody else holds', () => {

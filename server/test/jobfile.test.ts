@@ -16,6 +16,7 @@ import {
   type StoredEntry,
 } from '@lentum/core/record';
 import { zoneQuantities } from '@lentum/core/survey';
+import { addressesOf } from '../../scripts/lib/server.mjs';
 import { DEMO_ENTRIES, api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
 
 const fileOf = async (id: string): Promise<JobFile> =>
@@ -118,7 +119,11 @@ describe('a server killed in the middle of a write', () => {
     const outcomes = new Set<string>();
     for (const delay of [150, 400, 700, 1100, 1600]) {
       const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
-        env: { ...process.env, DATABASE_URL: inject('databaseUrl'), PORT: '0', LENTUM_DEMO: 'off' },
+        env: {
+          ...process.env,
+          ...addressesOf({ url: inject('databaseUrl'), ownerUrl: inject('ownerUrl') }),
+          ...{ PORT: '0', LENTUM_DEMO: 'off' },
+        },
         stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
       });
       const port = await new Promise<number>((resolve) =>

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { blankBuildUp, CATALOGUE, isCoat, type BuildUp } from '@lentum/core/buildup';
 import { readBuildUpFile, type BuildUpFile } from '@lentum/core/library';
 import { readJobFile } from '@lentum/core/jobfile';
-import { api, detail, pool, startJob, V1 } from './support/api.ts';
+import { api, detail, owner, pool, startJob, V1 } from './support/api.ts';
 
 /** A whole, very small PDF of our own. */
 const PDF = Buffer.from(
@@ -82,9 +82,9 @@ describe('the library', () => {
       'nothing differs from revision 1; expected a change before the next revision is released.',
     );
     await expect(
-      pool.query('UPDATE library_revision SET note = $1 WHERE build_up_id = $2', ['x', b.id]),
+      owner.query('UPDATE library_revision SET note = $1 WHERE build_up_id = $2', ['x', b.id]),
     ).rejects.toThrow('stays as it is');
-    await expect(pool.query('DELETE FROM library_revision WHERE build_up_id = $1', [b.id])).rejects.toThrow(
+    await expect(owner.query('DELETE FROM library_revision WHERE build_up_id = $1', [b.id])).rejects.toThrow(
       'stays as it is',
     );
   });
@@ -162,7 +162,7 @@ describe('papers', () => {
     expect(back.headers['content-type']).toBe('application/pdf');
     expect(back.headers['x-content-type-options']).toBe('nosniff');
     expect(hash(back.body as Buffer)).toBe(hash(PDF));
-    await expect(pool.query('DELETE FROM paper_file WHERE sha256 = $1', [hash(PDF)])).rejects.toThrow(
+    await expect(owner.query('DELETE FROM paper_file WHERE sha256 = $1', [hash(PDF)])).rejects.toThrow(
       'stays as it is',
     );
   });

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Entry, EntryForm, StoredEntry } from '@lentum/core/record';
-import { DEMO_ENTRIES, api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
+import { DEMO_ENTRIES, api, detail, importDemo, NOW, owner, pool, V1 } from './support/api.ts';
 
 const PERSON = 'p-ines';
 const step = (change: Record<string, unknown> = {}, body: Record<string, unknown> = {}): Entry =>
@@ -101,7 +101,7 @@ describe('the database itself', () => {
     ['TRUNCATE', `TRUNCATE record_entry`],
   ])('refuses %s', async (what, sql) => {
     const job = await importDemo();
-    await expect(pool.query(sql, sql.includes('$1') ? [job] : [])).rejects.toThrow(
+    await expect(owner.query(sql, sql.includes('$1') ? [job] : [])).rejects.toThrow(
       `the record is append-only: ${what} on record_entry is refused`,
     );
   });
@@ -121,7 +121,7 @@ describe('the database itself', () => {
   });
   it('the checker finds an entry that was changed behind the triggers', async () => {
     const job = await importDemo();
-    const client = await pool.connect();
+    const client = await owner.connect();
     try {
       await client.query('ALTER TABLE record_entry DISABLE TRIGGER record_no_change');
       await client.query(

@@ -9,6 +9,8 @@ import { createApp } from '../../src/http/app.ts';
 /** The clock stands still at the demo's instant, so that its record is just made. */
 export const NOW = new Date(DEMO_ANCHOR);
 export const pool = createPool(inject('databaseUrl'));
+/** Of the role that owns the data: may what the triggers refuse, and no more. */
+export const owner = createPool(inject('ownerUrl'));
 // All test files share it; it ends with their process.
 export const api = request(createApp({ pool, now: () => NOW }));
 

@@ -1,16 +1,20 @@
 /** A real PostgreSQL for the API tests: the project's own server, a database of their own, made afresh. */
 import type { TestProject } from 'vitest/node';
 import { ensureDatabase } from '../../../scripts/lib/postgres.mjs';
-import { migrate } from '../../src/db/migrate.ts';
+import { prepare } from '../../src/db/prepare.ts';
 
 declare module 'vitest' {
   interface ProvidedContext {
+    /** Of the role that serves. */
     databaseUrl: string;
+    /** Of the role that owns the data. */
+    ownerUrl: string;
   }
 }
 
 export default async function setup(project: TestProject): Promise<void> {
-  const url = await ensureDatabase('lentum_test', { fresh: true });
-  await migrate(url);
-  project.provide('databaseUrl', url);
+  const database = await ensureDatabase('lentum_test', { fresh: true });
+  await prepare(database);
+  project.provide('databaseUrl', database.url);
+  project.provide('ownerUrl', database.ownerUrl);
 }

@@ -1,0 +1,39 @@
+/**
+ * What the role that serves may do, table by table. It owns nothing: it cannot change a table, a trigger or a function, and
+ * cannot change or take away what is in the record or in the history of a document.
+ */
+import pg from 'pg';
+import type { Db } from './pool.ts';
+
+/** Rights on a table; a list of columns in brackets after a right bounds it to them. */
+export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
+  job: ['SELECT', 'INSERT', 'UPDATE (archived_at)'],
+  document: ['SELECT', 'INSERT'],
+  record_entry: ['SELECT', 'INSERT'],
+  picture: ['SELECT', 'INSERT'],
+  paper_file: ['SELECT', 'INSERT'],
+  library_build_up: ['SELECT', 'INSERT', 'UPDATE (put_away_at)'],
+  library_draft: ['SELECT', 'INSERT'],
+  library_revision: ['SELECT', 'INSERT'],
+  // A forecast that was replaced is thinned out, and one of the same name is written anew.
+  weather_series: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
+  person: ['SELECT', 'INSERT', 'UPDATE (name, written_at)'],
+  firm_practice: ['SELECT', 'INSERT'],
+  migration: ['SELECT'],
+};
+
+/**
+ * Gives a role these rights on the tables of the database, and no other ones.
+ * @param owner a connection of the role that owns the tables
+ * @param role the role that serves
+ */
+export async function grantRights(owner: Db, role: string): Promise<void> {
+  const name = pg.escapeIdentifier(role);
+  const sql = [
+    `REVOKE ALL ON ALL TABLES IN SCHEMA public FROM ${name}, PUBLIC`,
+    `REVOKE CREATE ON SCHEMA public FROM ${name}, PUBLIC`,
+    `GRANT USAGE ON SCHEMA public TO ${name}`,
+    ...Object.entries(RIGHTS).map(([table, rights]) => `GRANT ${rights.join(', ')} ON ${table} TO ${name}`),
+  ];
+  await owner.query(`BEGIN; ${sql.join('; ')}; COMMIT`);
+}
