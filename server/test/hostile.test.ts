@@ -32,6 +32,8 @@ describe('is refused with a sentence', () => {
     ['a NUL in the name of a job', start({ ...HEAD, name: 'a\u0000b' })],
     ['half a character in the place of a job', start({ ...HEAD, place: HALF })],
     ['a NUL in a survey', put('/jobs/{id}/survey', { zones: [], primerSchool: 'always', note: '\u0000' })],
+    ['a bell in the place of a job', start({ ...HEAD, place: 'Quay\u0007' })],
+    ['a name in another form', start({ ...HEAD, name: 'A\u030angstro\u0308m' })],
     ['a NUL as a key', put('/jobs/{id}/order', { '\u0000': 1 })],
     ['a NUL as the id of a job', get('/jobs/%00')],
     ['a NUL as the id of a build-up', get('/library/%00')],

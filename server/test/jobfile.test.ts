@@ -59,6 +59,17 @@ describe('export and import', () => {
     await api.put(`${V1}/jobs/${id}/file`).send(file).expect(201);
     await api.put(`${V1}/jobs/${id}/file`).send(file).expect(200);
   });
+  it('of an earlier day comes in with its text in the form it had then', async () => {
+    const file = await fileOf(await importDemo());
+    const job = { ...file.content.job, place: 'A\u030angstro\u0308m' };
+    const content = { ...file.content, job };
+    const id = randomUUID();
+    await api
+      .put(`${V1}/jobs/${id}/file`)
+      .send({ ...file, content, checksum: contentChecksum(content) })
+      .expect(201);
+    expect((await fileOf(id)).content.job.place).toBe(job.place);
+  });
   it.each<[string, (f: JobFile) => unknown, number, string]>([
     [
       'a changed entry',

@@ -47,6 +47,16 @@ describe('a document that saves itself', () => {
     expect(doc.version.value).toBe(2);
   });
 
+  it('is sent with its text as the server takes it, and is then saved', async () => {
+    const doc = await open();
+    doc.draft.value.name = 'A\u030angstro\u0308m\u0007';
+    await nextTick();
+    await pass(1000);
+    expect(server.body).toMatchObject({ name: '\u00c5ngstr\u00f6m' });
+    expect(doc.state.value).toBe('saved');
+    expect(server.puts).toBe(1);
+  });
+
   it('that the server cannot take just now is sent again by itself', async () => {
     const doc = await open();
     server.fails = () => 503;

@@ -15,3 +15,4 @@ export {
   type JobRules,
   type Sourced,
 } from './schema.ts';
+export { notPlainText, plainText, plainValue } from './plaintext.ts';

@@ -36,6 +36,8 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly versioned?: boolean;
   readonly statuses?: Readonly<Record<number, string>>;
   readonly largeBody?: boolean;
+  /** What comes was filed on an earlier day: its text is taken in the form it has. */
+  readonly asFiled?: boolean;
   /** The body is bytes of one of these media types: it is in the request, unread. */
   readonly raw?: { readonly types: readonly string[]; readonly limit: string };
   readonly run: (input: RouteInput<z.output<B>, z.output<Q>>) => Promise<unknown>;
@@ -72,7 +74,7 @@ export function mount(routes: readonly AnyRoute[], context: Context): Router {
       let body: unknown;
       if (spec.body) {
         requireJson(req);
-        const text = notPlain(req.body, spec.bodyName ?? 'The request');
+        const text = notPlain(req.body, spec.bodyName ?? 'The request', spec.asFiled);
         if (text) throw unprocessable([text]);
         const checked = check(spec.body, req.body, spec.bodyName ?? 'The request');
         if (!checked.ok) throw unprocessable(checked.problems);

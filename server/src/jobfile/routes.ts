@@ -29,6 +29,7 @@ export const jobFileRoutes = [
     answer: z.object({ id: z.string(), name: z.string(), entries: z.number() }),
     statuses: { 201: 'Imported', 200: 'Was there already', 409: 'Another job has this id' },
     largeBody: true,
+    asFiled: true,
     run: async ({ params, body, context, res }) => {
       const id = newJobId(params);
       const file = checkJobFile(body);

@@ -5,7 +5,7 @@
  */
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
-import { canonicalJson } from '@lentum/core/job';
+import { canonicalJson, plainValue } from '@lentum/core/job';
 import { sentence, type Problem } from '@lentum/core/problems';
 import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
@@ -51,7 +51,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
-  const text = computed(() => JSON.stringify(draft.value));
+  // Text is made plain before it is kept, compared or sent: the server takes no other.
+  const text = computed(() => JSON.stringify(draft.value, plainValue));
   /** The draft as plain data to reckon with: reading it costs nothing, unlike the draft, of which each part is watched. */
   const content = computed(() => JSON.parse(text.value) as T);
   const problems = computed(() => options.problems(content.value));

@@ -2,6 +2,7 @@
  * Who holds this device, and which device it is. An entry names both by ids; the name is sent apart, so that it can be
  * replaced later without touching what was entered.
  */
+import { plainText } from '@lentum/core/job';
 import { useStorage } from '@vueuse/core';
 import type { Person } from '@lentum/core/record';
 
@@ -10,7 +11,7 @@ const device = useStorage('lentum.device', '');
 
 /** The person of a name on this device; made when it is new here. */
 export function personNamed(name: string): Person {
-  const wanted = name.normalize('NFC').trim();
+  const wanted = plainText(name).trim();
   const there = people.value.find((p) => p.name === wanted);
   if (there) return there;
   const fresh: Person = { id: crypto.randomUUID(), name: wanted };

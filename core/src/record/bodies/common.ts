@@ -3,28 +3,16 @@
  * write an instant; what is stored is what is hashed. Instants are as the device's clock showed them, in UTC.
  */
 import { z } from 'zod';
-import { idSchema, instantSchema } from '../../job/index.ts';
+import { idSchema, instantSchema, notPlainText, plainText } from '../../job/index.ts';
 
 /** To the millisecond, as every device writes it. */
 export const instant = instantSchema.regex(/T\d\d:\d\d:\d\d\.\d{3}Z$/, {
   error: 'an instant to the millisecond, such as 2026-05-04T08:30:00.000Z',
 });
 
-// eslint-disable-next-line no-control-regex -- these are what is refused
-const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/;
-/** Half of a pair that stands alone: no character. */
-const HALF = /\p{Surrogate}/u;
-const isClean = (s: string): boolean =>
-  s === s.trim() && s === s.normalize('NFC') && !CONTROL.test(s) && !HALF.test(s);
+const isClean = (s: string): boolean => s === s.trim() && !s.includes('\r') && notPlainText(s) === undefined;
 /** Text made such as entries hold it: normal form C, one kind of line end, no control characters, no blanks at its ends. */
-export const cleanText = (s: string): string =>
-  s
-    .normalize('NFC')
-    .replace(/\r\n?/g, '\n')
-    // eslint-disable-next-line no-control-regex -- these are what is taken out
-    .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, '')
-    .replace(/\p{Surrogate}/gu, '')
-    .trim();
+export const cleanText = (s: string): string => plainText(s.replace(/\r\n?/g, '\n')).trim();
 const clean = { error: 'text without spaces at its ends, control characters or half characters' };
 
 /** Text that may be empty. */
