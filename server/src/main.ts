@@ -1,7 +1,8 @@
 /**
  * The server. Reads DATABASE_URL, DATABASE_OWNER_URL (of the role that owns the data, where it is another one), PORT (default
  * 4174), LENTUM_WEB (folder of the built interface), LENTUM_DEMO=off, LENTUM_HOSTS (further host names it answers to, with
- * commas). Listens on loopback only. Ends with 78 where starting it again would not help.
+ * commas), LENTUM_RATES=off (no limit on how often one address may ask), LENTUM_PROXY=yes (a proxy on this machine tells from
+ * whom a request came). Listens on loopback only. Ends with 78 where starting it again would not help.
  */
 import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
@@ -10,6 +11,7 @@ import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import { createApp } from './http/app.ts';
+import { PER_MINUTE } from './http/ratelimits.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
 /** EX_CONFIG of sysexits.h. */
@@ -42,6 +44,8 @@ const app = createApp({
   pool,
   webDist: process.env['LENTUM_WEB'],
   allowedHosts: (process.env['LENTUM_HOSTS'] ?? '').split(',').filter((h) => h !== ''),
+  perMinute: process.env['LENTUM_RATES'] === 'off' ? undefined : PER_MINUTE,
+  behindProxy: process.env['LENTUM_PROXY'] === 'yes',
 });
 const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (error) => {
   if (error) {

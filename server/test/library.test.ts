@@ -162,6 +162,13 @@ describe('papers', () => {
     expect(back.headers['content-type']).toBe('application/pdf');
     expect(back.headers['x-content-type-options']).toBe('nosniff');
     expect(hash(back.body as Buffer)).toBe(hash(PDF));
+    // As a file to be saved, in which nothing runs; asked for to be read it is left to the browser's viewer.
+    expect(back.headers['content-security-policy']).toBe("sandbox; default-src 'none'");
+    expect(back.headers['content-disposition']).toMatch(/^attachment; filename="?paper-[0-9a-f]{12}\.pdf"?$/);
+    const read = await api.get(`${V1}/papers/${hash(PDF)}?view=yes`).expect(200);
+    expect(read.headers['content-disposition']).toBe(undefined);
+    expect(read.headers['content-security-policy']).toBe(undefined);
+    await api.get(`${V1}/papers/${hash(PDF)}?view=no`).expect(400);
     await expect(owner.query('DELETE FROM paper_file WHERE sha256 = $1', [hash(PDF)])).rejects.toThrow(
       'stays as it is',
     );

@@ -27,6 +27,7 @@ import { apiPage } from './apipage.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
 import { guard } from './guard.ts';
 import { openApi } from './openapi.ts';
+import type { Cost } from './ratelimits.ts';
 import { mount, type AnyRoute } from './routes.ts';
 
 /** Who asks whether the server is ready is not kept waiting. */
@@ -58,6 +59,10 @@ export interface AppOptions {
   /** Folder of the built interface; without it only the API answers. */
   readonly webDist?: string | undefined;
   readonly allowedHosts?: readonly string[];
+  /** Requests a minute from one address, by what they cost; absent for no limit. */
+  readonly perMinute?: Readonly<Record<Cost, number>> | undefined;
+  /** Something in front hands requests on and tells from whom they came. */
+  readonly behindProxy?: boolean;
 }
 
 function serveWeb(app: Express, webDist: string): void {
@@ -80,10 +85,18 @@ function serveWeb(app: Express, webDist: string): void {
   app.get('/', (_req, res) => res.setHeader('Cache-Control', 'no-cache').sendFile(index));
 }
 
-export function createApp({ pool, now = () => new Date(), webDist, allowedHosts = [] }: AppOptions): Express {
+export function createApp({
+  pool,
+  now = () => new Date(),
+  webDist,
+  allowedHosts = [],
+  perMinute,
+  behindProxy = false,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', false);
+  if (behindProxy) app.set('trust proxy', 'loopback');
   app.use(guard(allowedHosts));
   app.use(
     helmet({
@@ -125,7 +138,7 @@ export function createApp({ pool, now = () => new Date(), webDist, allowedHosts 
     res.setHeader('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api/v1', mount(ROUTES, { pool, now }));
+  app.use('/api/v1', mount(ROUTES, { pool, now }, perMinute));
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);
   app.use(noSuchAddress);
   app.use(problemHandler);

@@ -5,6 +5,7 @@ import { check } from '@lentum/core/problems';
 import type { Pool } from '../db/pool.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
 import { notPlain } from './plaintext.ts';
+import { costOf, rateLimits, type Cost } from './ratelimits.ts';
 
 export interface Context {
   readonly pool: Pool;
@@ -58,8 +59,14 @@ function requireJson(req: Request): void {
   }
 }
 
-export function mount(routes: readonly AnyRoute[], context: Context): Router {
+/** @param most requests a minute from one address, by what they cost; absent for no limit */
+export function mount(
+  routes: readonly AnyRoute[],
+  context: Context,
+  most?: Readonly<Record<Cost, number>>,
+): Router {
   const router = express.Router();
+  const limits = most && rateLimits(most);
   for (const spec of routes as readonly unknown[] as readonly RouteSpec[]) {
     const path = spec.path.replace(/\{(\w+)\}/g, ':$1');
     const parse = spec.raw
@@ -67,7 +74,8 @@ export function mount(routes: readonly AnyRoute[], context: Context): Router {
       : spec.body
         ? [spec.largeBody ? largeJson : smallJson]
         : [];
-    router[spec.method](path, ...parse, async (req: Request, res: Response) => {
+    const limited = limits ? [limits[costOf(spec)]] : [];
+    router[spec.method](path, ...limited, ...parse, async (req: Request, res: Response) => {
       const params = req.params as Record<string, string>;
       const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
       if (odd) throw badRequest(odd);

@@ -25,15 +25,20 @@ export const paperRoutes = [
     path: '/papers/{sha256}',
     tag: 'Library',
     summary: 'A paper of the binder',
+    query: z.object({ view: z.literal('yes').optional() }),
     answerType: 'application/pdf',
-    run: async ({ params, context, res }) => {
+    run: async ({ params, query, context, res }) => {
       const paper = await readPaper(context.pool, params['sha256'] ?? '');
       if (!paper) throw notFound('Paper', params['sha256'] ?? '');
       res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
-      // Its kind was told by its content, and no browser may guess another (nosniff). A PDF is for the browser's own
-      // viewer, which a policy of the page would shut out; nothing in a picture may run.
-      if (paper.mediaType === 'application/pdf') res.removeHeader('Content-Security-Policy');
+      // Its kind was told by its content, and no browser may guess another (nosniff). It comes as a file to be saved, in
+      // which nothing may run. Only where it is asked for to be read is a PDF left to the browser's own viewer, which has a
+      // sandbox of its own and which a policy of the page would shut out.
+      const forViewer = query.view === 'yes' && paper.mediaType === 'application/pdf';
+      if (forViewer) res.removeHeader('Content-Security-Policy');
       else res.setHeader('Content-Security-Policy', "sandbox; default-src 'none'");
+      const ending = paper.mediaType.split('/')[1] ?? '';
+      if (query.view !== 'yes') res.attachment(`paper-${(params['sha256'] ?? '').slice(0, 12)}.${ending}`);
       res.type(paper.mediaType).send(paper.content);
     },
   }),

@@ -6,7 +6,7 @@ defineProps<{ paper: Paper }>();
 </script>
 
 <template>
-  <a v-if="paper.file" :href="`/api/v1/papers/${paper.file.sha256}`" target="_blank" rel="noopener"
+  <a v-if="paper.file" :href="`/api/v1/papers/${paper.file.sha256}?view=yes`" target="_blank" rel="noopener"
     >{{ paper.title }}, {{ paper.kind }} of {{ paper.date }}</a
   >
   <span v-else>{{ paper.title }}, {{ paper.kind }} of {{ paper.date }}: no file yet</span>
