@@ -12,6 +12,7 @@ import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
+import { LiveFeed } from './live/feed.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
 /** EX_CONFIG of sysexits.h. */
@@ -40,8 +41,10 @@ try {
   throw error;
 }
 
+const live = new LiveFeed(databaseUrl);
 const app = createApp({
   pool,
+  live,
   webDist: process.env['LENTUM_WEB'],
   allowedHosts: (process.env['LENTUM_HOSTS'] ?? '').split(',').filter((h) => h !== ''),
   perMinute: process.env['LENTUM_RATES'] === 'off' ? undefined : PER_MINUTE,
@@ -64,6 +67,7 @@ let stopping = false;
 function stop(): void {
   if (stopping) return;
   stopping = true;
+  void live.end();
   server.close(() => void Promise.all([pool.end(), endThreads()]).then(() => process.exit(0)));
   server.closeIdleConnections();
   // Requests that hang are cut off; their transactions roll back.

@@ -240,6 +240,7 @@ describe('a database of earlier days', () => {
       '0004_weather',
       '0005_people',
       '0006_firm_practice',
+      '0007_live',
     ]);
   });
 });

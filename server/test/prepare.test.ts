@@ -1,5 +1,7 @@
 /** What holds before a server serves: one at a time, no newer schema, and a role that can do no harm. */
 import { createServer } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 import { describe, expect, inject, it } from 'vitest';
 import { ensureDatabase, type Database } from '../../scripts/lib/postgres.mjs';
@@ -100,12 +102,13 @@ describe('a schema', () => {
     await prepare(database, { before });
     await prepare(database, { before });
     expect(told).toEqual([]);
-    await within(database.ownerUrl, async (db) => {
-      await db.query('DROP TABLE firm_practice');
-      await db.query('DELETE FROM migration WHERE name = $1', [KNOWN.at(-1)]);
+    await runner({
+      ...{ databaseUrl: database.ownerUrl, direction: 'down', count: 2, migrationsTable: 'migration' },
+      dir: fileURLToPath(new URL('../migrations', import.meta.url)),
+      log: () => undefined,
     });
     await prepare(database, { before });
-    expect(told).toEqual([[KNOWN.at(-1)]]);
+    expect(told).toEqual([KNOWN.slice(-2)]);
   });
 });
 

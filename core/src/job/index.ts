@@ -15,4 +15,5 @@ export {
   type JobRules,
   type Sourced,
 } from './schema.ts';
+export { LIVE_PARTS, liveChangeSchema, type LiveChange } from './live.ts';
 export { notPlainText, plainText, plainValue } from './plaintext.ts';

@@ -11,6 +11,8 @@ import type { Pool } from '../db/pool.ts';
 import { demoRoutes } from '../demo/routes.ts';
 import { jobFileRoutes } from '../jobfile/routes.ts';
 import { firmRoutes } from '../firm/routes.ts';
+import type { LiveFeed } from '../live/feed.ts';
+import { liveRoutes } from '../live/routes.ts';
 import { libraryRoutes } from '../library/routes.ts';
 import { paperRoutes } from '../papers/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
@@ -42,6 +44,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...todayRoutes,
   ...weatherRoutes,
   ...recordRoutes,
+  ...liveRoutes,
   ...peopleRoutes,
   ...pictureRoutes,
   ...firmRoutes,
@@ -63,6 +66,8 @@ export interface AppOptions {
   readonly perMinute?: Readonly<Record<Cost, number>> | undefined;
   /** Something in front hands requests on and tells from whom they came. */
   readonly behindProxy?: boolean;
+  /** Tells what others change. */
+  readonly live?: LiveFeed | undefined;
 }
 
 function serveWeb(app: Express, webDist: string): void {
@@ -92,6 +97,7 @@ export function createApp({
   allowedHosts = [],
   perMinute,
   behindProxy = false,
+  live,
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -138,7 +144,7 @@ export function createApp({
     res.setHeader('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api/v1', mount(ROUTES, { pool, now }, perMinute));
+  app.use('/api/v1', mount(ROUTES, { pool, now, live }, perMinute));
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);
   app.use(noSuchAddress);
   app.use(problemHandler);

@@ -3,6 +3,7 @@ import express, { type Request, type Response, type Router } from 'express';
 import type { z } from 'zod';
 import { check } from '@lentum/core/problems';
 import type { Pool } from '../db/pool.ts';
+import type { LiveFeed } from '../live/feed.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
 import { notPlain } from './plaintext.ts';
 import { costOf, rateLimits, type Cost } from './ratelimits.ts';
@@ -11,6 +12,8 @@ export interface Context {
   readonly pool: Pool;
   /** The clock, so that tests can hold it. */
   readonly now: () => Date;
+  /** Tells what others change; absent where the server does not listen. */
+  readonly live?: LiveFeed | undefined;
 }
 
 export interface RouteInput<B, Q> {

@@ -1,0 +1,96 @@
+/**
+ * What others change, told as soon as it stands: the database says it to every server (LISTEN and NOTIFY), and a server to
+ * whoever has the job open. One connection of its own; where it breaks it is made again, and everybody looks for themselves.
+ */
+import pg from 'pg';
+import { liveChangeSchema, type LiveChange } from '@lentum/core/job';
+
+const CHANNEL = 'lentum_live';
+const FIRST_AGAIN_MS = 250;
+const LONGEST_AGAIN_MS = 10_000;
+/** A line that died tells nothing: it is asked now and then. */
+const ALIVE_MS = 15_000;
+const ANSWER_MS = 5000;
+
+/** Called with a change; with nothing where some may have been missed. */
+export type Hear = (change: LiveChange | undefined) => void;
+
+export class LiveFeed {
+  private readonly hearers = new Map<string, Set<Hear>>();
+  private client: pg.Client | undefined;
+  private again: NodeJS.Timeout | undefined;
+  private waitMs = FIRST_AGAIN_MS;
+  private begun = false;
+  private ended = false;
+  /** Called once when it ends: streams are closed. */
+  readonly closing = new Set<() => void>();
+
+  constructor(private readonly databaseUrl: string) {}
+
+  /** @returns a function that ends it */
+  hear(jobId: string, hear: Hear): () => void {
+    const known = this.hearers.get(jobId) ?? new Set();
+    this.hearers.set(jobId, known.add(hear));
+    if (!this.begun) {
+      this.begun = true;
+      void this.connect();
+    }
+    return () => {
+      known.delete(hear);
+      if (known.size === 0 && this.hearers.get(jobId) === known) this.hearers.delete(jobId);
+    };
+  }
+
+  private async connect(): Promise<void> {
+    if (this.ended) return;
+    const client = new pg.Client({
+      connectionString: this.databaseUrl,
+      application_name: 'lentum',
+      connectionTimeoutMillis: ANSWER_MS,
+      query_timeout: ANSWER_MS,
+      keepAlive: true,
+    });
+    let lost = false;
+    const alive = setInterval(() => void client.query('SELECT 1').catch(() => lose()), ALIVE_MS);
+    alive.unref();
+    const lose = (): void => {
+      if (lost) return;
+      lost = true;
+      clearInterval(alive);
+      void client.end().catch(() => undefined);
+      if (this.ended) return;
+      this.again = setTimeout(() => void this.connect(), this.waitMs);
+      this.waitMs = Math.min(2 * this.waitMs, LONGEST_AGAIN_MS);
+    };
+    client.on('error', lose);
+    client.on('end', lose);
+    client.on('notification', ({ payload }) => this.told(payload ?? ''));
+    try {
+      await client.connect();
+      await client.query(`LISTEN ${CHANNEL}`);
+      this.client = client;
+      this.waitMs = FIRST_AGAIN_MS;
+      // What was changed while nobody listened is not told any more.
+      for (const all of this.hearers.values()) for (const hear of all) hear(undefined);
+    } catch {
+      lose();
+    }
+  }
+
+  private told(payload: string): void {
+    let change: LiveChange;
+    try {
+      change = liveChangeSchema.parse(JSON.parse(payload));
+    } catch {
+      return;
+    }
+    for (const hear of this.hearers.get(change.jobId) ?? []) hear(change);
+  }
+
+  async end(): Promise<void> {
+    this.ended = true;
+    clearTimeout(this.again);
+    for (const close of [...this.closing]) close();
+    await this.client?.end().catch(() => undefined);
+  }
+}
