@@ -108,6 +108,26 @@ test('files that are no job are refused in a sentence, and the theme stays with 
   expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe('sun');
 });
 
+test('what somebody else changes is on screen at once', async ({ page }) => {
+  const id = await freshDemo(page);
+  const open = page.waitForRequest(`**/api/v1/jobs/${id}/live`);
+  await page.goto(`/jobs/${id}/survey?zone=hall`);
+  await expect(page.getByRole('button', { name: 'Ferry hall' }).first()).toBeVisible();
+  await open;
+  const was = await page.request.get(`/api/v1/jobs/${id}/survey`);
+  const survey = (await was.json()) as { zones: { id: string; name: string }[] };
+  const zones = survey.zones.map((z) => (z.id === 'hall' ? { ...z, name: 'Hall of departures' } : z));
+  const put = await page.request.put(`/api/v1/jobs/${id}/survey`, {
+    headers: { 'If-Match': was.headers()['etag'] ?? '' },
+    data: { ...survey, zones },
+  });
+  expect(put.status()).toBe(200);
+  // Sooner than the look now and then, which comes every twenty seconds.
+  await expect(page.getByRole('button', { name: 'Hall of departures' }).first()).toBeVisible({
+    timeout: 5000,
+  });
+});
+
 test.describe('with a clock of its own', () => {
   test.use({ ownProfile: true });
   test('what somebody else enters arrives by itself', async ({ page }) => {

@@ -5,8 +5,7 @@ import { expect, freshDemo, test } from './support.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const take = async (page: Page, name: string): Promise<void> => {
-  await page.waitForLoadState('networkidle');
-  await page.waitForTimeout(1900);
+  await page.waitForTimeout(2600);
   await page.screenshot({ path: `${folder}${name}.png` });
 };
 

@@ -8,7 +8,8 @@ async function stage(page: Page, number: number): Promise<void> {
   await page.keyboard.press(`Alt+${number}`);
   await expect(page).toHaveURL(PATHS[number] ?? /none/);
   // The page before is gone once its own stage is.
-  await page.waitForLoadState('networkidle');
+  await expect(page.locator(`[aria-current="page"]`, { hasText: String(number) })).toBeVisible();
+  await page.waitForTimeout(300);
 }
 
 test('from a measured outline to a judged coat, exported and imported figure for figure', async ({

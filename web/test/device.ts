@@ -15,7 +15,8 @@ globalThis.fetch = () => Promise.reject(new TypeError('There is no network in th
 
 const soon = setImmediate;
 const held = new Map<string, Promise<unknown>>();
-const request = <T>(name: string, work: () => Promise<T>): Promise<T> => {
+const request = <T>(name: string, ...rest: [...unknown[], () => Promise<T>]): Promise<T> => {
+  const work = rest.at(-1) as () => Promise<T>;
   const mine = (held.get(name) ?? Promise.resolve()).then(work, work);
   held.set(
     name,
@@ -30,12 +31,16 @@ if (typeof navigator !== 'undefined')
 class Channel {
   static open = new Set<Channel>();
   onmessage: ((event: { data: unknown }) => void) | undefined;
-  constructor() {
+  constructor(readonly name: string) {
     Channel.open.add(this);
+  }
+  close(): void {
+    Channel.open.delete(this);
   }
   postMessage(data: unknown): void {
     for (const other of Channel.open)
-      if (other !== this) soon(() => Channel.open.has(other) && other.onmessage?.({ data }));
+      if (other !== this && other.name === this.name)
+        soon(() => Channel.open.has(other) && other.onmessage?.({ data }));
   }
 }
 Object.defineProperty(globalThis, 'BroadcastChannel', { value: Channel, configurable: true });

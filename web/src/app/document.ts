@@ -130,18 +130,28 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     keep();
   }
 
-  /** After a time without a signal: what the server has now, where nothing was changed here. */
-  async function refresh(): Promise<void> {
+  /**
+   * What the server has now, where nothing was changed here: after a time without a signal, and when others have saved.
+   * @param to the version that others saved; 0 where that is not known
+   */
+  async function refresh(to = 0): Promise<void> {
     const id = owner;
-    if (!fromDevice || id === undefined) return;
+    if (id === undefined || !(fromDevice || to > version.value)) return;
     const answer = await get<T>(options.path(id));
     if (owner !== id || answer.fromDevice) return;
-    fromDevice = false;
+    const now = answer.version ?? 0;
     // What was changed here is saved under its version, and meets what others saved there.
-    if (text.value !== saved || answer.version === version.value) return;
-    version.value = answer.version ?? 0;
+    if (text.value !== saved || (fromDevice ? now === version.value : now <= version.value)) {
+      fromDevice = false;
+      return;
+    }
+    fromDevice = false;
+    version.value = now;
     draft.value = answer.body;
     settled = saved = JSON.stringify(answer.body);
+    // Steps back from here would take back what others did.
+    past.value = [];
+    future.value = [];
   }
 
   /** What was left unsaved is on screen again; where somebody else saved meanwhile, both are shown. */

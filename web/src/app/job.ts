@@ -13,6 +13,8 @@ import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
 import { clockOffsetMs } from './clock.ts';
+import type { Heard } from './live.ts';
+import { nobodyTypes } from './typing.ts';
 import { seenMs } from './device/copies.ts';
 import { useDocument } from './document.ts';
 import { useEntering } from './entering.ts';
@@ -114,13 +116,32 @@ export const useJob = defineStore('job', () => {
     const wasAway = seenMs.value !== undefined;
     await record.load();
     await Promise.all([survey, buildUps, order, site, weather.doc].map((d) => d.refresh()));
-    if (!wasAway) return;
+    if (wasAway) await Promise.all([readHead(), weather.readSeries()]);
+  }
+
+  async function readHead(): Promise<void> {
     const jobId = id.value;
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
-    if (id.value !== jobId) return;
+    if (id.value !== jobId || body.version < headVersion.value) return;
     head.value = body.job;
     headVersion.value = body.version;
-    await weather.readSeries();
+  }
+
+  /** Somebody else changed something, or may have. */
+  async function hear(heard: Heard): Promise<void> {
+    if (heard === 'look') return lookAgain();
+    const { jobId, what, version } = heard;
+    if (jobId !== id.value) return;
+    if (what === 'record') {
+      if (version > (record.entries.value.at(-1)?.seq ?? 0)) await record.load();
+    } else if (what === 'weather-series') await weather.readSeries();
+    else if (what === 'job') {
+      if (version > headVersion.value) await readHead();
+    } else {
+      const parts = { survey, 'build-up': buildUps, order, site, weather: weather.doc };
+      await nobodyTypes();
+      await parts[what].refresh(version);
+    }
   }
 
   async function changeHead(next: JobHead): Promise<void> {
@@ -245,6 +266,7 @@ export const useJob = defineStore('job', () => {
     outbox,
     open,
     lookAgain,
+    hear,
     changeHead,
     say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),

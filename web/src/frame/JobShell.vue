@@ -5,6 +5,7 @@ import type { JobHead, JobRules } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useJob } from '../app/job.ts';
+import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
 import TakeBack from '../shared/TakeBack.vue';
 import ConflictDialog from '../shared/ConflictDialog.vue';
@@ -47,6 +48,15 @@ async function lookAgain(): Promise<void> {
 }
 useIntervalFn(lookAgain, LOOK_AGAIN_MS);
 useEventListener(window, 'online', lookAgain);
+/** And at once, where the line allows it. */
+watch(
+  () => (job.head && job.id === props.jobId ? props.jobId : undefined),
+  (jobId, _before, onCleanup) => {
+    if (jobId === undefined) return;
+    onCleanup(followJob(jobId, (heard) => void job.hear(heard).catch(() => undefined)));
+  },
+  { immediate: true },
+);
 
 const editing = ref(false);
 const refused = ref('');
