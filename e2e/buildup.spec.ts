@@ -242,8 +242,8 @@ test('one revision edited by two at once: the second chooses, nothing is lost', 
   await expect(other.locator('.head [role=status]')).toHaveText('saved');
   await mine.fill('0.8');
   await mine.blur();
-  await expect(page.getByRole('dialog', { name: 'Somebody else saved first' })).toBeVisible();
-  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(page.getByRole('dialog', { name: 'Somebody else saved the build-up first' })).toBeVisible();
+  await page.getByRole('button', { name: 'All theirs' }).click();
   await expect(mine).toHaveValue('0.90');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(mine).toHaveValue('0.80');

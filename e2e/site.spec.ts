@@ -112,7 +112,7 @@ test('what somebody else changes is on screen at once', async ({ page }) => {
   const id = await freshDemo(page);
   const open = page.waitForRequest(`**/api/v1/jobs/${id}/live`);
   await page.goto(`/jobs/${id}/survey?zone=hall`);
-  await expect(page.getByRole('button', { name: 'Ferry hall' }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Booking hall roof' }).first()).toBeVisible();
   await open;
   const was = await page.request.get(`/api/v1/jobs/${id}/survey`);
   const survey = (await was.json()) as { zones: { id: string; name: string }[] };

@@ -84,18 +84,33 @@ test.describe('survey', () => {
   }) => {
     const id = await freshDemo(page);
     const other = await context.newPage();
-    await page.goto(`/jobs/${id}/survey`);
-    await other.goto(`/jobs/${id}/survey`);
+    // Neither hears at once what the other does.
+    await context.route('**/api/v1/jobs/*/live', (route) => route.fulfill({ status: 429 }));
+    await page.goto(`/jobs/${id}/survey?zone=hall`);
+    await other.goto(`/jobs/${id}/survey?zone=hall`);
     await measure(page, 'Zone', 'Mine');
     await saved(page);
     await measure(other, 'Zone', 'Theirs');
-    await expect(other.getByText('Somebody else saved first')).toBeVisible();
-    await other.getByRole('button', { name: 'Take theirs' }).click();
+    const dialog = other.getByRole('dialog', { name: 'Somebody else saved the survey first' });
+    await expect(dialog).toContainText('One part was changed by both: choose whose stands.');
+    await expect(dialog.locator('tbody tr').first()).toContainText(/name\s*Theirs\s*Mine/);
+    await dialog.getByRole('button', { name: 'All theirs' }).click();
     await expect(other.getByRole('textbox', { name: 'Zone', exact: true })).toHaveValue('Mine');
     await other.getByRole('button', { name: 'Undo' }).click();
     await saved(other);
     await page.reload();
     await expect(page.getByRole('textbox', { name: 'Zone', exact: true })).toHaveValue('Theirs');
+    // Different zones fit together: both stay.
+    await other.goto(`/jobs/${id}/survey?zone=terrace`);
+    await measure(page, 'Zone', 'Hall');
+    await saved(page);
+    await measure(other, 'Zone', 'Terrace');
+    await expect(dialog).toContainText('You changed different parts: both changes fit together.');
+    await dialog.getByRole('button', { name: 'Save as chosen' }).click();
+    await saved(other);
+    await page.reload();
+    await expect(page.getByRole('button', { name: /Hall/ }).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: /Terrace/ }).first()).toBeVisible();
   });
 
   test('keys: stages, find, units, help', async ({ page }) => {

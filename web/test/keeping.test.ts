@@ -144,7 +144,7 @@ describe('a document that saves itself', () => {
     };
     it('theirs can be taken, and ours is one undo away', async () => {
       const doc = await meet();
-      doc.takeTheirs();
+      await doc.settleAs(doc.newest.value!.body);
       await pass(1000);
       expect(doc.draft.value.name).toBe('Theirs');
       expect(server).toMatchObject({ version: 5, body: { name: 'Theirs' } });
@@ -155,7 +155,7 @@ describe('a document that saves itself', () => {
     });
     it('or ours becomes the version after theirs', async () => {
       const doc = await meet();
-      await doc.keepOurs();
+      await doc.settleAs(doc.content.value);
       expect(server).toMatchObject({ version: 6, body: { name: 'Ours, longer' } });
       expect(doc.state.value).toBe('saved');
     });

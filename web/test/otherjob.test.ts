@@ -129,8 +129,28 @@ describe('a change that was not saved when another job is opened', () => {
     await open('a');
     expect(doc.state.value).toBe('conflict');
     expect(doc.draft.value.note).toBe('mine');
-    doc.takeTheirs();
+    await doc.settleAs(doc.newest.value!.body);
     expect(doc.draft.value.note).toBe('theirs');
+  });
+  it('a choice that was not made yet is still to be made after the job was left, however often', async () => {
+    const { doc, open, write } = working();
+    await open('a');
+    server.cut = true;
+    await write('mine');
+    await pass(1000);
+    server.jobs.set('a', { version: 5, body: { name: 'a', note: 'theirs' } });
+    server.cut = false;
+    for (let i = 0; i < 3; i += 1) {
+      await open('b');
+      await pass(20_000);
+      await open('a');
+      await pass(20_000);
+      expect(doc.state.value).toBe('conflict');
+      expect(doc.newest.value).toMatchObject({ version: 5, body: { note: 'theirs' } });
+      expect(doc.newest.value!.from).toBeLessThan(5);
+      expect(JSON.parse(doc.newest.value!.base!)).not.toMatchObject({ note: 'theirs' });
+      expect(server.note('a')).toBe('theirs');
+    }
   });
   it('in any order of writing, cutting, waiting and opening: each job ends with its own last change', async () => {
     type Step = { do: 'write' | 'cut' | 'join' } | { do: 'wait'; ms: number } | { do: 'open'; job: Job };

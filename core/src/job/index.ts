@@ -17,3 +17,12 @@ export {
 } from './schema.ts';
 export { LIVE_PARTS, liveChangeSchema, type LiveChange } from './live.ts';
 export { notPlainText, plainText, plainValue } from './plaintext.ts';
+export {
+  changedSide,
+  merged,
+  ORDER,
+  partDifferences,
+  type FieldDifference,
+  type PartDifference,
+  type Side,
+} from './merge.ts';

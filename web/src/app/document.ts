@@ -35,7 +35,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const version = ref(0);
   const state = ref<SaveState>('saved');
   const refusal = ref('');
-  const newest = shallowRef<{ version: number; body: T }>();
+  /** What somebody else saved first; and from which version this was made, with what that held, where it is known. */
+  const newest = shallowRef<{ version: number; body: T; from: number; base: string | undefined }>();
   const past = ref<string[]>([]);
   const future = ref<string[]>([]);
   let settled = JSON.stringify(options.empty);
@@ -57,12 +58,19 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const content = computed(() => JSON.parse(text.value) as T);
   const problems = computed(() => options.problems(content.value));
 
+  const draftNow = (): Draft => ({
+    text: text.value,
+    // Until somebody has chosen it is not made from what is newest.
+    version: newest.value?.from ?? version.value,
+    base: newest.value ? newest.value.base : saved,
+  });
+
   /** What the server does not have yet is on the device, whether it can be taken or not. */
   function keep(): void {
     if (owner === undefined) return;
     const path = options.path(owner);
     if (text.value === saved) void dropDraft(path);
-    else void keepDraft(path, { text: text.value, version: version.value });
+    else void keepDraft(path, draftNow());
   }
 
   /** @returns the version that it became; the copy on the device follows it */
@@ -82,7 +90,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     owner = undefined;
     clearTimeout(retry);
     if (of === undefined || text.value === saved) return;
-    left.set(of, { text: text.value, version: version.value });
+    left.set(of, draftNow());
     void Promise.resolve(running).then(() => sendLeft(of));
   }
 
@@ -165,7 +173,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       void saveSoon();
       return;
     }
-    newest.value = { version: version.value, body };
+    newest.value = { version: version.value, body, from: it.version, base: it.base };
     state.value = 'conflict';
   }
 
@@ -227,7 +235,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
           void saveSoon();
           return;
         }
-        newest.value = theirs;
+        newest.value = { ...theirs, from: version.value, base: saved };
         state.value = 'conflict';
       } else if (isForLater(error)) {
         state.value = 'offline';
@@ -279,26 +287,21 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     void saveSoon();
   }
 
-  /** After somebody else saved first: theirs replaces the draft, which stays one undo away. */
-  function takeTheirs(): void {
+  /** After somebody else saved first: the document goes on from theirs as this; what was on screen is one undo away. */
+  async function settleAs(chosen: T): Promise<void> {
     if (!newest.value) return;
     const { version: v, body } = newest.value;
-    past.value = [...past.value, settled];
+    const now = JSON.stringify(chosen);
+    if (now !== settled) past.value = [...past.value, settled];
     version.value = v;
-    draft.value = copy(body);
-    settled = saved = JSON.stringify(body);
-    state.value = 'saved';
+    saved = JSON.stringify(body);
+    draft.value = copy(chosen);
+    settled = now;
     newest.value = undefined;
+    state.value = now === saved ? 'saved' : 'waiting';
+    refusal.value = '';
     keep();
-  }
-
-  /** Or ours is saved as the version after theirs; theirs stays in the history. */
-  async function keepOurs(): Promise<void> {
-    if (!newest.value) return;
-    version.value = newest.value.version;
-    newest.value = undefined;
-    state.value = 'waiting';
-    await save();
+    if (state.value === 'waiting') await save();
   }
 
   return {
@@ -312,8 +315,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     load,
     refresh,
     save,
-    takeTheirs,
-    keepOurs,
+    settleAs,
     undo: () => step(past, future),
     redo: () => step(future, past),
     canUndo: computed(() => past.value.length > 0),
@@ -323,14 +325,22 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
 /** What the frame needs of any document, as the store hands it out. */
 export interface OpenDocument {
+  readonly draft: object;
+  readonly content: object;
   readonly state: SaveState;
   readonly refusal: string;
   readonly version: number;
-  readonly newest: { readonly version: number } | undefined;
+  readonly newest:
+    | {
+        readonly version: number;
+        readonly body: object;
+        readonly from: number;
+        readonly base: string | undefined;
+      }
+    | undefined;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly takeTheirs: () => void;
-  readonly keepOurs: () => Promise<void>;
+  readonly settleAs: (chosen: never) => Promise<void>;
 }

@@ -77,6 +77,13 @@ async function changeRules(rules: JobRules): Promise<void> {
   if (refused.value === '') ruling.value = false;
 }
 
+const NAMES = {
+  survey: 'survey',
+  buildUps: 'build-up',
+  order: 'order',
+  site: 'bays',
+  weather: 'settings of the weather',
+} as const;
 const documents = computed(() => Object.values(job.documents));
 // What is unsaved is kept on the device, and there on return; only where it cannot be kept is asked before leaving.
 useEventListener(window, 'beforeunload', (event) => {
@@ -117,7 +124,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       :trouble="refused"
       @done="changeRules"
     />
-    <ConflictDialog v-for="(d, i) in documents" :key="i" :document="d" />
+    <ConflictDialog v-for="(d, key) in job.documents" :key="key" :document="d" :name="NAMES[key]" />
   </div>
   <main v-else class="page">
     <template v-if="trouble">

@@ -230,7 +230,7 @@ const when = (iso: string): string =>
           <p class="quiet">A released revision never changes. Taking one as the draft can be undone.</p>
         </section>
       </BuildUpEditor>
-      <ConflictDialog :document="document_" />
+      <ConflictDialog :document="document_" name="build-up" />
     </template>
     <template v-else-if="trouble">
       <h1>This build-up can not be opened</h1>

@@ -2,7 +2,7 @@
 import { shallowRef } from 'vue';
 import { device, THROUGH, type DraftRow } from './store.ts';
 
-export type Draft = Pick<DraftRow, 'text' | 'version'>;
+export type Draft = Pick<DraftRow, 'text' | 'version' | 'base'>;
 
 /** Why a draft is not kept on this device; undefined while all of them are. */
 export const draftsNotKept = shallowRef<string>();

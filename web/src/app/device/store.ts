@@ -20,6 +20,8 @@ export interface DraftRow {
   readonly text: string;
   /** The version that it was made from. */
   readonly version: number;
+  /** What that version held; not kept by an earlier version of this application. */
+  readonly base?: string | undefined;
   readonly atMs: number;
 }
 /** An answer of the server as it was last seen. */
