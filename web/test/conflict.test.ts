@@ -33,7 +33,7 @@ describe('in words', () => {
   it.each<[readonly string[], unknown, string, string]>([
     [['outline', 'legs', '4', 'lengthM'], 6.2, 'outline, legs, 4, length', '6.20 m'],
     [['rate', 'wetFilmMm'], 1.5, 'rate, wet film', '1.50 mm'],
-    [['fallPct'], 1.8, 'fall', '1.8 %'],
+    [['fallPct'], 1.8, 'fall', '1.80 %'],
     [['heightMm'], undefined, 'height', 'not there'],
     [['adjustmentAccepted'], true, 'adjustment accepted', 'yes'],
     [['note'], '', 'note', 'empty'],
