@@ -1,10 +1,14 @@
 /** npm start: sets everything up, starts the server, prints its address. Fast the second time. */
 import { FINAL_EXIT, keepAlive, MOST_STARTS } from './lib/keepalive.mjs';
+import { keepBackups } from './lib/keepbackups.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { ensureDatabase, releaseServer, watchDatabase } from './lib/postgres.mjs';
 import { say, script } from './lib/say.mjs';
 import { choosePort, endWith, startApp } from './lib/server.mjs';
 import { ensureWeb } from './lib/web.mjs';
+
+/** A database of another name, such as one that was brought back beside the first. */
+const NAME = process.env.LENTUM_DATABASE ?? 'lentum';
 
 let database;
 /** What was begun is ended by a start that fails, the database with it. */
@@ -12,7 +16,7 @@ const undo = async () => database && (await releaseServer(database));
 
 await script(async () => {
   await ensurePackages();
-  const [made, built] = await Promise.allSettled([ensureDatabase('lentum'), ensureWeb()]);
+  const [made, built] = await Promise.allSettled([ensureDatabase(NAME), ensureWeb()]);
   database = made.value;
   for (const { status, reason } of [made, built]) if (status === 'rejected') throw reason;
   const wanted = Number(process.env.PORT ?? 4174);
@@ -26,9 +30,7 @@ await script(async () => {
       void end(code ?? 1);
     },
   });
-  const endWatch = watchDatabase('lentum', database, () =>
-    say('The database had died. It is started again.'),
-  );
-  const end = endWith(endWatch, app.stop, undo);
+  const endWatch = watchDatabase(NAME, database, () => say('The database had died. It is started again.'));
+  const end = endWith(endWatch, keepBackups(database), app.stop, undo);
   say('Ctrl-C ends it. The data stay in .lentum/.');
 }, undo);

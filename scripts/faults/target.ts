@@ -20,7 +20,11 @@ export class Target {
   async begin(): Promise<void> {
     const port = await choosePort(4600);
     const start = async (): Promise<App> => {
-      this.app = await startApp(this.database, { port, env: { LENTUM_DEMO: 'off', LENTUM_RATES: 'off' }, quiet: true });
+      this.app = await startApp(this.database, {
+        port,
+        env: { LENTUM_DEMO: 'off', LENTUM_RATES: 'off' },
+        quiet: true,
+      });
       return this.app;
     };
     // Killed far more often than a server dies by itself: it is never given up here.

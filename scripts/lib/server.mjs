@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import net from 'node:net';
 import path from 'node:path';
-import { ROOT, WEB_DIST } from './paths.mjs';
+import { BACKUPS, ROOT, WEB_DIST } from './paths.mjs';
 import { GaveUp } from './say.mjs';
 
 const DEFAULT_PORT = 4174;
@@ -32,7 +32,14 @@ export function startApp(database, { port = 0, env = {}, watch = false, quiet = 
   const child = spawn(process.execPath, args, {
     cwd: ROOT,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit', 'ipc'],
-    env: { ...process.env, ...addressesOf(database), PORT: String(port), LENTUM_WEB: WEB_DIST, ...env },
+    env: {
+      LENTUM_BACKUPS: BACKUPS,
+      ...process.env,
+      ...addressesOf(database),
+      PORT: String(port),
+      LENTUM_WEB: WEB_DIST,
+      ...env,
+    },
   });
   const stop = () =>
     new Promise((resolve) => {

@@ -6,6 +6,8 @@
  */
 import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+import { makeBackup } from './backup/backup.ts';
 import { createPool } from './db/pool.ts';
 import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
@@ -31,6 +33,20 @@ const pool = createPool(databaseUrl);
 try {
   const addresses = { url: databaseUrl, ownerUrl: process.env['DATABASE_OWNER_URL'] ?? databaseUrl };
   await prepare(addresses, {
+    before: async (missing) => {
+      if (process.env['LENTUM_BACKUPS'] === 'off') return;
+      const folder = process.env['LENTUM_BACKUPS'] ?? path.resolve('.lentum/backups');
+      const why = `before ${missing.join(', ')}`;
+      try {
+        const phrase = process.env['LENTUM_BACKUP_PHRASE'];
+        console.log(`Backed up into ${await makeBackup(addresses.ownerUrl, { folder, why, phrase })}.`);
+      } catch (error) {
+        const said = error instanceof Error ? error.message : String(error);
+        throw new CannotServe(
+          `The schema has to be changed, and the backup before it failed: ${said} Mend that, or start once with LENTUM_BACKUPS=off.`,
+        );
+      }
+    },
     work: async () => {
       await bringOverAll(pool, new Date());
       if (process.env['LENTUM_DEMO'] !== 'off') await keepDemoAlive(pool, randomUUID, new Date());

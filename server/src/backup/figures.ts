@@ -1,0 +1,80 @@
+/** What a database holds, in figures that show any difference: rows and a digest of each table, and the end of each record. */
+import { z } from 'zod';
+import { chainProblem, type StoredEntry } from '@lentum/core/record';
+import { sentence } from '@lentum/core/problems';
+import type { Db } from '../db/pool.ts';
+import { RIGHTS } from '../db/rights.ts';
+import { readAll } from '../record/store.ts';
+
+export const figuresSchema = z.object({
+  /** By table: rows, and a digest of all that is in them. */
+  tables: z.record(z.string(), z.object({ rows: z.number().int(), digest: z.string() })),
+  /** By job: entries, and the hash at the end of the chain. */
+  records: z.record(z.string(), z.object({ entries: z.number().int(), hash: z.string() })),
+  /** Changes of the schema that were applied. */
+  migrations: z.array(z.string()),
+});
+export type Figures = z.infer<typeof figuresSchema>;
+
+/** Files are large and stored under their own hash, which the database checks: the hash stands for them. */
+const WITHOUT_CONTENT: Readonly<Record<string, string>> = {
+  picture: 'job_id, sha256, media_type, received_at, octet_length(content)',
+  paper_file: 'sha256, media_type, received_at, octet_length(content)',
+};
+
+/** @param db inside a transaction, so that all figures are of one moment */
+export async function figuresOf(db: Db): Promise<Figures> {
+  await db.query(`SET LOCAL TimeZone = 'UTC'`);
+  const { rows: there } = await db.query<{ name: string }>(
+    `SELECT tablename AS name FROM pg_tables WHERE schemaname = 'public' ORDER BY 1`,
+  );
+  const known = there.map((t) => t.name).filter((name) => name in RIGHTS);
+  const tables: Figures['tables'] = {};
+  for (const table of known) {
+    const { rows } = await db.query<{ rows: number; digest: string }>(
+      `SELECT count(*)::int AS rows, md5(coalesce(string_agg(h, '' ORDER BY h), '')) AS digest
+       FROM (SELECT md5(t::text) AS h FROM (SELECT ${WITHOUT_CONTENT[table] ?? '*'} FROM ${table}) t) x`,
+    );
+    if (rows[0]) tables[table] = rows[0];
+  }
+  const { rows: ends } = await db.query<{ jobId: string; entries: number; hash: string }>(
+    `SELECT DISTINCT ON (job_id) job_id AS "jobId", seq AS entries, hash FROM record_entry ORDER BY job_id, seq DESC`,
+  );
+  const { rows: migrations } = await db.query<{ name: string }>('SELECT name FROM migration ORDER BY name');
+  return {
+    tables,
+    records: Object.fromEntries(ends.map(({ jobId, entries, hash }) => [jobId, { entries, hash }])),
+    migrations: migrations.map((m) => m.name),
+  };
+}
+
+/** In what two databases differ, a sentence each. */
+export function differencesOf(was: Figures, is: Figures): string[] {
+  const said: string[] = [];
+  for (const table of new Set([...Object.keys(was.tables), ...Object.keys(is.tables)])) {
+    const [a, b] = [was.tables[table], is.tables[table]];
+    if (a?.rows !== b?.rows)
+      said.push(`${table}: ${a?.rows ?? 'no'} rows were backed up, ${b?.rows ?? 'none'} are here.`);
+    else if (a?.digest !== b?.digest) said.push(`${table}: the rows hold something else than was backed up.`);
+  }
+  for (const job of new Set([...Object.keys(was.records), ...Object.keys(is.records)])) {
+    const [a, b] = [was.records[job], is.records[job]];
+    if (a?.hash !== b?.hash || a?.entries !== b?.entries)
+      said.push(
+        `Record of ${job}: it ended at entry ${a?.entries ?? 0}, and ends here at ${b?.entries ?? 0}, or with another hash.`,
+      );
+  }
+  return said;
+}
+
+/** Walks the chain of every record. @returns a sentence for each that is broken */
+export async function brokenChains(db: Db, figures: Figures): Promise<string[]> {
+  const said: string[] = [];
+  for (const job of Object.keys(figures.records)) {
+    const entries: StoredEntry[] = [];
+    for await (const page of readAll(db, job)) entries.push(...page);
+    const problem = chainProblem(entries);
+    if (problem) said.push(`Record of ${job}: ${sentence(problem)}`);
+  }
+  return said;
+}
