@@ -1,7 +1,6 @@
 /** How often one address may ask: far more than any device does, and less than what would keep the others waiting. */
 import { rateLimit, type RateLimitRequestHandler } from 'express-rate-limit';
 import type { Request } from 'express';
-import type { AnyRoute } from './routes.ts';
 import { HttpProblem } from './errors.ts';
 
 /** Requests a minute from one address, by what they cost. */
@@ -11,7 +10,15 @@ export type Cost = keyof typeof PER_MINUTE;
 const WINDOW_MS = 60_000;
 
 /** What a route costs: bytes that are stored or a whole job, a computation, or little. */
-export const costOf = ({ path, raw, largeBody }: Pick<AnyRoute, 'path' | 'raw' | 'largeBody'>): Cost =>
+export const costOf = ({
+  path,
+  raw,
+  largeBody,
+}: {
+  readonly path: string;
+  readonly raw?: unknown;
+  readonly largeBody?: boolean;
+}): Cost =>
   path.startsWith('/compute') || path.endsWith('/today')
     ? 'heavy'
     : raw || largeBody || path.endsWith('/file')
