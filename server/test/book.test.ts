@@ -241,6 +241,7 @@ describe('a database of earlier days', () => {
       '0005_people',
       '0006_firm_practice',
       '0007_live',
+      '0008_chain_at_once',
     ]);
   });
 });

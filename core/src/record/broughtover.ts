@@ -4,7 +4,7 @@
  */
 import { MOISTURE_SCALES, testFacts, type Survey, type Test, type Zone } from '../survey/index.ts';
 import { cleanText } from './bodies/common.ts';
-import { hashText } from './chain.ts';
+import { hashText } from './hash.ts';
 import type { Entry, Person } from './entry.ts';
 import type { SiteBook } from './fold.ts';
 import type { BookEntryOf } from './reading.ts';

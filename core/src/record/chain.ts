@@ -1,16 +1,17 @@
 /** The hash chain of the record: every entry's hash covers its content and the hash before it (SHA-256). */
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import { canonicalJson } from '../job/index.ts';
 import type { Problem } from '../problems/index.ts';
+import { hashText } from './hash.ts';
 import type { EntryForm, StoredEntry } from './entry.ts';
 
 export const GENESIS_HASH = '0'.repeat(64);
 
-export const hashText = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
+/** What an entry's hash covers, as canonical JSON: keys in their order. */
+const covered = (previousHash: string, seq: number, receivedAt: string, entryText: string): string =>
+  `{"entry":${entryText},"previousHash":${JSON.stringify(previousHash)},"receivedAt":${JSON.stringify(receivedAt)},"seq":${seq}}`;
 
 export const entryHash = (previousHash: string, seq: number, receivedAt: string, entry: EntryForm): string =>
-  hashText(canonicalJson({ previousHash, seq, receivedAt, entry }));
+  hashText(covered(previousHash, seq, receivedAt, canonicalJson(entry)));
 
 /** Puts an entry behind the last one. */
 export function link(last: StoredEntry | undefined, entry: EntryForm, receivedAt: string): StoredEntry {
@@ -19,16 +20,24 @@ export function link(last: StoredEntry | undefined, entry: EntryForm, receivedAt
   return { seq, receivedAt, previousHash, hash: entryHash(previousHash, seq, receivedAt, entry), entry };
 }
 
-/** The first place where the chain is broken; undefined when it is whole. */
-export function chainProblem(entries: readonly StoredEntry[], after?: StoredEntry): Problem | undefined {
+/**
+ * The first place where the chain is broken; undefined when it is whole.
+ * @param texts the entries as canonical JSON, for whoever has them already
+ */
+export function chainProblem(
+  entries: readonly StoredEntry[],
+  after?: StoredEntry,
+  texts?: readonly string[],
+): Problem | undefined {
   let seq = after?.seq ?? 0;
   let hash = after?.hash ?? GENESIS_HASH;
-  for (const stored of entries) {
+  for (const [i, stored] of entries.entries()) {
     seq += 1;
+    const text = texts?.[i] ?? canonicalJson(stored.entry);
     const whole =
       stored.seq === seq &&
       stored.previousHash === hash &&
-      stored.hash === entryHash(hash, seq, stored.receivedAt, stored.entry);
+      stored.hash === hashText(covered(hash, seq, stored.receivedAt, text));
     if (!whole) {
       return {
         kind: 'chain',

@@ -5,7 +5,8 @@ export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
 export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';
 export { broughtOver, NOBODY, testEntry, testsOf, zonesAsTested } from './broughtover.ts';
 export { canonicalJson } from '../job/index.ts';
-export { chainProblem, entryHash, GENESIS_HASH, hashText, link } from './chain.ts';
+export { chainProblem, entryHash, GENESIS_HASH, link } from './chain.ts';
+export { hashPieces, hashText, useHash, type Hashing } from './hash.ts';
 export {
   entrySchema,
   isSecondForm,

@@ -11,15 +11,17 @@ export interface Waits {
   readonly lockMs?: number;
   /** For one statement. */
   readonly statementMs?: number;
+  /** Connections that stay open while nobody needs them. */
+  readonly least?: number;
 }
 
 export function createPool(
   databaseUrl: string,
-  { connectMs = 5000, lockMs = 8000, statementMs = 60_000 }: Waits = {},
+  { connectMs = 5000, lockMs = 8000, statementMs = 60_000, least = 1 }: Waits = {},
 ): Pool {
   // One connection stays open while the application runs: it is how another start sees that the database is in use.
   const pool = new pg.Pool({
-    ...{ connectionString: databaseUrl, min: 1, max: 10, application_name: 'lentum' },
+    ...{ connectionString: databaseUrl, min: least, max: 10, application_name: 'lentum' },
     connectionTimeoutMillis: connectMs,
     lock_timeout: lockMs,
     statement_timeout: statementMs,

@@ -27,6 +27,7 @@ export const badRequest = (problem: Problem): HttpProblem =>
 
 function send(res: Response, problem: HttpProblem): void {
   const detail = problem.problems.length > 0 ? problem.problems.map(sentence).join(' ') : problem.title;
+  if (problem.status === 503) res.setHeader('Retry-After', '2');
   res
     .status(problem.status)
     .type('application/problem+json')
@@ -58,7 +59,7 @@ const isBodyError = (e: unknown): e is BodyParserError =>
 function bodyProblem(error: BodyParserError): HttpProblem {
   switch (error.type) {
     case 'entity.parse.failed':
-      return badRequest(body('malformed', 'it is not JSON, or it is cut short', 'whole JSON text'));
+      return notJson();
     case 'entity.too.large':
       return new HttpProblem(413, 'Too large', [
         body('outOfRange', 'it is larger than this address takes', 'less data'),
@@ -70,10 +71,16 @@ function bodyProblem(error: BodyParserError): HttpProblem {
   }
 }
 
+export const notJson = (): HttpProblem =>
+  badRequest(body('malformed', 'it is not JSON, or it is cut short', 'whole JSON text'));
+
 const UNAVAILABLE = {
   busy: 'Somebody else is at this just now; nothing of this request was saved, try it again',
   gone: 'The database is out of reach; nothing of this request was saved, try it again',
 } as const;
+
+export const unavailableProblem = (why: keyof typeof UNAVAILABLE): HttpProblem =>
+  new HttpProblem(503, UNAVAILABLE[why]);
 
 /** What was said to be packed is not, or is cut short. */
 const isUnpacking = (e: unknown): boolean =>
@@ -97,10 +104,8 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
     send(res, new HttpProblem(409, 'Somebody else wrote this first'));
   else if (sqlState(error) === FOREIGN_KEY_VIOLATION)
     send(res, new HttpProblem(409, 'What this refers to is not there'));
-  else if (unavailable(error)) {
-    res.setHeader('Retry-After', '2');
-    send(res, new HttpProblem(503, UNAVAILABLE[unavailable(error) ?? 'gone']));
-  } else {
+  else if (unavailable(error)) send(res, unavailableProblem(unavailable(error) ?? 'gone'));
+  else {
     console.error(`${req.method} ${req.path}`, error);
     send(res, new HttpProblem(500, 'The server failed; nothing of this request was saved'));
   }

@@ -40,8 +40,6 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly versioned?: boolean;
   readonly statuses?: Readonly<Record<number, string>>;
   readonly largeBody?: boolean;
-  /** What comes was filed on an earlier day: its text is taken in the form it has. */
-  readonly asFiled?: boolean;
   /** The body is bytes of one of these media types: it is in the request, unread. */
   readonly raw?: { readonly types: readonly string[]; readonly limit: string };
   readonly run: (input: RouteInput<z.output<B>, z.output<Q>>) => Promise<unknown>;
@@ -83,9 +81,10 @@ export function mount(
       const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
       if (odd) throw badRequest(odd);
       let body: unknown;
+      if (spec.raw?.types.includes('application/json')) requireJson(req);
       if (spec.body) {
         requireJson(req);
-        const text = notPlain(req.body, spec.bodyName ?? 'The request', spec.asFiled);
+        const text = notPlain(req.body, spec.bodyName ?? 'The request');
         if (text) throw unprocessable([text]);
         const checked = check(spec.body, req.body, spec.bodyName ?? 'The request');
         if (!checked.ok) throw unprocessable(checked.problems);

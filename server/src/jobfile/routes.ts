@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { checkJobFile, jobFileSchema } from '@lentum/core/jobfile';
-import { unprocessable } from '../http/errors.ts';
+import { jobFileSchema } from '@lentum/core/jobfile';
 import { route } from '../http/routes.ts';
 import { newJobId } from '../jobs/newid.ts';
-import { exportJob, importJob } from './store.ts';
+import { importFile } from './importing.ts';
+import { exportJob } from './store.ts';
 
 export const jobFileRoutes = [
   route({
@@ -24,20 +24,22 @@ export const jobFileRoutes = [
     path: '/jobs/{jobId}/file',
     tag: 'Job file',
     summary: 'Import a job file under an id made by the client: whole, or not at all',
-    // Checked by the core, which tells a foreign file from a broken one.
-    body: z.unknown(),
+    // Checked by the core, which tells a foreign file from a broken one; read in threads, so that nobody waits for it.
+    raw: { types: ['application/json'], limit: '128mb' },
     answer: z.object({ id: z.string(), name: z.string(), entries: z.number() }),
     statuses: { 201: 'Imported', 200: 'Was there already', 409: 'Another job has this id' },
-    largeBody: true,
-    asFiled: true,
-    run: async ({ params, body, context, res }) => {
+    run: async ({ params, context, req, res }) => {
       const id = newJobId(params);
-      const file = checkJobFile(body);
-      if (!file.ok) throw unprocessable(file.problems);
-      const { content } = file.value;
-      const fresh = await importJob(context.pool, id, content, context.now());
+      const bytes: unknown = req.body;
+      const { fresh, name, entries } = await importFile(
+        context.pool,
+        id,
+        Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0),
+        context.now(),
+        res,
+      );
       res.status(fresh ? 201 : 200);
-      return { id, name: content.job.name, entries: content.record.length };
+      return { id, name, entries };
     },
   }),
 ];

@@ -13,6 +13,7 @@ export const RECORD_SQL = {
           ORDER BY job_id, version DESC) s
     WHERE jsonb_path_exists(s.body, '$.zones[*].tests[*]')`,
   supersededBy: `SELECT id FROM record_entry WHERE job_id = $1 AND supersedes = $2`,
+  copy: `COPY record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash) FROM STDIN`,
   insert: `
     INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
     SELECT $1, * FROM unnest($2::int[], $3::text[], $4::text[], $5::timestamptz[], $6::jsonb[], $7::text[], $8::text[])`,

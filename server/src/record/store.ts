@@ -21,6 +21,7 @@ import type { Db } from '../db/pool.ts';
 import { HttpProblem, notFound, unprocessable } from '../http/errors.ts';
 import { JOBS_SQL } from '../jobs/sql.ts';
 import { isKnown } from '../people/store.ts';
+import { copyEntries } from './copyin.ts';
 import { RECORD_SQL } from './sql.ts';
 
 type Row = Omit<StoredEntry, 'receivedAt'> & { receivedAt: Date };
@@ -47,24 +48,23 @@ async function readOne(db: Db, sql: string, params: unknown[]): Promise<StoredEn
   return rows[0] && toStored(rows[0]);
 }
 
-/** Entries put in at a time. */
-const BATCH = 1000;
+/** More than these come as one stream. */
+const MOST_BY_INSERT = 500;
 
 /** Puts chained entries behind the record's end; the database checks that each follows the one before. */
 export async function insertEntries(db: Db, jobId: string, entries: readonly StoredEntry[]): Promise<void> {
-  for (let i = 0; i < entries.length; i += BATCH) {
-    const batch = entries.slice(i, i + BATCH);
+  if (entries.length > MOST_BY_INSERT) return copyEntries(db, jobId, entries);
+  if (entries.length > 0)
     await db.query(RECORD_SQL.insert, [
       jobId,
-      batch.map((e) => e.seq),
-      batch.map((e) => e.entry.id),
-      batch.map((e) => e.entry.supersedes ?? null),
-      batch.map((e) => e.receivedAt),
-      batch.map((e) => JSON.stringify(e.entry)),
-      batch.map((e) => e.previousHash),
-      batch.map((e) => e.hash),
+      entries.map((e) => e.seq),
+      entries.map((e) => e.entry.id),
+      entries.map((e) => e.entry.supersedes ?? null),
+      entries.map((e) => e.receivedAt),
+      entries.map((e) => JSON.stringify(e.entry)),
+      entries.map((e) => e.previousHash),
+      entries.map((e) => e.hash),
     ]);
-  }
 }
 
 async function contextOf(db: Db, jobId: string, entry: EntryForm, nowMs: number): Promise<RecordContext> {

@@ -1,0 +1,90 @@
+/** A thread for job files: checks one, or stores one while another thread checks it. */
+import { once } from 'node:events';
+import type { MessagePort } from 'node:worker_threads';
+import { checkJobFile, jobFileSchema, type JobContent } from '@lentum/core/jobfile';
+import { check, type Problem } from '@lentum/core/problems';
+import { createPool, unavailable, type Pool } from '../db/pool.ts';
+import '../fasthash.ts';
+import { HttpProblem } from '../http/errors.ts';
+import { notPlain } from '../http/plaintext.ts';
+import { importJob } from './store.ts';
+
+export type ImportAsked =
+  | { readonly task: 'check'; readonly bytes: SharedArrayBuffer }
+  | {
+      readonly task: 'store';
+      readonly bytes: SharedArrayBuffer;
+      /** Says true once the file was found whole. */
+      readonly verdict: MessagePort;
+      readonly id: string;
+      readonly nowMs: number;
+      readonly databaseUrl: string;
+    };
+export type CheckTold =
+  { readonly notJson: true } | { readonly problems: readonly Problem[] } | { readonly whole: true };
+export type StoreTold =
+  | { readonly unavailable: 'busy' | 'gone' }
+  | { readonly taken: string }
+  | { readonly fresh: boolean; readonly name: string; readonly entries: number };
+
+/** Only text with one of these escapes can hold a NUL or half a character: JSON has no other way to write them. */
+const ODD = /\\u0000|\\u[dD][89a-fA-F]/;
+
+const textOf = (bytes: SharedArrayBuffer): string => Buffer.from(bytes).toString('utf8');
+
+function checkFile(bytes: SharedArrayBuffer): CheckTold {
+  const text = textOf(bytes);
+  let body: unknown;
+  try {
+    body = JSON.parse(text);
+  } catch {
+    return { notJson: true };
+  }
+  const odd = ODD.test(text) ? notPlain(body, 'The request', true) : undefined;
+  if (odd) return { problems: [odd] };
+  const file = checkJobFile(body);
+  return file.ok ? { whole: true } : { problems: file.problems };
+}
+
+/** The file was not found whole: what was stored of it goes. */
+class NotWhole extends Error {}
+
+/** The content with the documents as they are read. The record is taken as it was written: reading changes nothing in it. */
+function contentOf(bytes: SharedArrayBuffer): JobContent | undefined {
+  const body = JSON.parse(textOf(bytes)) as { content?: Record<string, unknown> };
+  const record = body.content?.['record'];
+  if (!Array.isArray(record)) return undefined;
+  const read = check(jobFileSchema, { ...body, content: { ...body.content, record: [] } }, 'The job file');
+  return read.ok ? { ...read.value.content, record: record as JobContent['record'] } : undefined;
+}
+
+let pool: { readonly url: string; readonly pool: Pool } | undefined;
+function poolOf(url: string): Pool {
+  if (pool?.url !== url) pool = { url, pool: createPool(url, { least: 0 }) };
+  return pool.pool;
+}
+
+async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<StoreTold> {
+  const heard = once(asked.verdict, 'message') as Promise<[boolean]>;
+  const whole = async (): Promise<void> => {
+    const [is] = await heard;
+    if (!is) throw new NotWhole();
+  };
+  try {
+    const content = contentOf(asked.bytes);
+    // The other thread says what is wrong with it.
+    if (!content) throw new NotWhole();
+    const fresh = await importJob(poolOf(asked.databaseUrl), asked.id, content, new Date(asked.nowMs), whole);
+    return { fresh, name: content.job.name, entries: content.record.length };
+  } catch (error) {
+    if (error instanceof HttpProblem && error.status === 409) return { taken: error.title };
+    const why = unavailable(error);
+    if (why !== undefined) return { unavailable: why };
+    throw error;
+  } finally {
+    asked.verdict.close();
+  }
+}
+
+export default (asked: ImportAsked): CheckTold | Promise<StoreTold> =>
+  asked.task === 'check' ? checkFile(asked.bytes) : store(asked);
