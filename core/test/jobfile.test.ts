@@ -1,11 +1,31 @@
 import Ajv2020 from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
-import { readFileSync } from 'node:fs';
-import { describe, expect, it } from 'vitest';
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import canonicalize from 'canonicalize';
+import fc from 'fast-check';
+import { afterEach, describe, expect, it } from 'vitest';
 import { DEMO_ANCHOR, DEMO_FILE, velmora } from '@lentum/demo';
-import { jobFileSchema, readJobFile, writeJobFile, type JobFile } from '@lentum/core/jobfile';
+import {
+  contentChecksum,
+  jobFileSchema,
+  readJobFile,
+  writeJobFile,
+  type JobFile,
+} from '@lentum/core/jobfile';
 import { sentence } from '@lentum/core/problems';
-import { link, type EntryForm, type StoredEntry } from '@lentum/core/record';
+import {
+  canonicalJson,
+  entryHash,
+  GENESIS_HASH,
+  hashPieces,
+  hashText,
+  link,
+  storedEntrySchema,
+  useHash,
+  type EntryForm,
+  type StoredEntry,
+} from '@lentum/core/record';
 import { z } from 'zod';
 
 const text = readFileSync(DEMO_FILE, 'utf8');
@@ -111,5 +131,60 @@ describe('reading', () => {
   ])('%s', (_, given, words) => {
     const r = readJobFile(given);
     expect(r.ok ? 'read' : r.problems.map(sentence).join(' ')).toContain(words);
+  });
+});
+
+describe('large files are read fast, and no other way', () => {
+  afterEach(() => useHash());
+  const chains = new URL('./chains/', import.meta.url);
+  const stored = readdirSync(chains)
+    .filter((n) => n.startsWith('job-'))
+    .map((n) => JSON.parse(readFileSync(new URL(n, chains), 'utf8')) as JobFile);
+  const all = [file, ...stored];
+
+  it('the checksum, made piece by piece, is that of the whole as canonical JSON', () => {
+    for (const { content, checksum } of all) {
+      expect(contentChecksum(content)).toBe(hashText(canonicalJson(content)));
+      expect(contentChecksum(content)).toBe(checksum);
+      const without = { ...content, record: [] };
+      expect(contentChecksum(without)).toBe(hashText(canonicalJson(without)));
+    }
+  });
+  it('what an entry’s hash covers is written as canonical JSON writes it', () => {
+    const entries = all.flatMap((f) => f.content.record);
+    for (const { seq, receivedAt, previousHash, entry } of entries)
+      expect(entryHash(previousHash, seq, receivedAt, entry)).toBe(
+        hashText(canonicalJson({ seq, receivedAt, previousHash, entry })),
+      );
+    expect(entryHash(GENESIS_HASH, 1, 'a"b', entries[0]!.entry)).toBe(
+      hashText(
+        canonicalJson({ seq: 1, receivedAt: 'a"b', previousHash: GENESIS_HASH, entry: entries[0]!.entry }),
+      ),
+    );
+  });
+  it('reading an entry changes nothing in it: it is stored as it was written', () => {
+    for (const entry of all.flatMap((f) => f.content.record))
+      expect(canonicalJson(storedEntrySchema.parse(entry))).toBe(canonicalJson(entry));
+  });
+  it('canonical JSON is that of an independent writer (canonicalize, RFC 8785)', () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), (value) => {
+        expect(canonicalJson(value)).toBe(canonicalize(value));
+      }),
+    );
+  });
+  it('a faster hash gives the same', () => {
+    fc.assert(
+      fc.property(fc.array(fc.string({ unit: 'binary' }), { maxLength: 4 }), (pieces) => {
+        useHash();
+        const slow = hashPieces(pieces);
+        useHash(() => {
+          const hash = createHash('sha256');
+          return { update: (t) => void hash.update(t), digest: () => hash.digest('hex') };
+        });
+        expect(hashPieces(pieces)).toBe(slow);
+        expect(hashText(pieces.join(''))).toBe(slow);
+      }),
+    );
   });
 });

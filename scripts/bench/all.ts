@@ -4,6 +4,7 @@ import { benchCore } from './core.ts';
 import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
+import { benchImports } from './imports.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
 import { benchState } from './state.ts';
@@ -19,6 +20,7 @@ const rows = [
   ...(await benchCourses()),
   ...benchWeather(),
   ...(await benchApi()),
+  ...(await benchImports()),
   ...(await benchStart()),
 ];
 console.log(table(rows));

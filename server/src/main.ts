@@ -13,7 +13,7 @@ import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import './fasthash.ts';
-import { endImports } from './jobfile/importing.ts';
+import { endFileThreads } from './jobfile/filethreads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
@@ -86,7 +86,9 @@ function stop(): void {
   if (stopping) return;
   stopping = true;
   void live.end();
-  server.close(() => void Promise.all([pool.end(), endThreads(), endImports()]).then(() => process.exit(0)));
+  server.close(
+    () => void Promise.all([pool.end(), endThreads(), endFileThreads()]).then(() => process.exit(0)),
+  );
   server.closeIdleConnections();
   // Requests that hang are cut off; their transactions roll back.
   setTimeout(() => server.closeAllConnections(), 3000).unref();

@@ -1,4 +1,4 @@
-/** A thread for job files: checks one, or stores one while another thread checks it. */
+/** A thread for job files: checks one, stores one while another thread checks it, or writes one. */
 import { once } from 'node:events';
 import type { MessagePort } from 'node:worker_threads';
 import { checkJobFile, jobFileSchema, type JobContent } from '@lentum/core/jobfile';
@@ -7,7 +7,7 @@ import { createPool, unavailable, type Pool } from '../db/pool.ts';
 import '../fasthash.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { notPlain } from '../http/plaintext.ts';
-import { importJob } from './store.ts';
+import { exportJob, importJob } from './store.ts';
 
 export type ImportAsked =
   | { readonly task: 'check'; readonly bytes: SharedArrayBuffer }
@@ -20,6 +20,16 @@ export type ImportAsked =
       readonly nowMs: number;
       readonly databaseUrl: string;
     };
+export interface ExportAsked {
+  readonly task: 'export';
+  readonly id: string;
+  readonly nowMs: number;
+  readonly databaseUrl: string;
+}
+export type ExportTold =
+  | { readonly unavailable: 'busy' | 'gone' }
+  | { readonly missing: true }
+  | { readonly name: string; readonly bytes: Uint8Array };
 export type CheckTold =
   { readonly notJson: true } | { readonly problems: readonly Problem[] } | { readonly whole: true };
 export type StoreTold =
@@ -86,5 +96,27 @@ async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<St
   }
 }
 
-export default (asked: ImportAsked): CheckTold | Promise<StoreTold> =>
-  asked.task === 'check' ? checkFile(asked.bytes) : store(asked);
+async function write({ id, nowMs, databaseUrl }: ExportAsked): Promise<ExportTold> {
+  try {
+    const file = await exportJob(poolOf(databaseUrl), id, new Date(nowMs));
+    return { name: file.content.job.name, bytes: new TextEncoder().encode(JSON.stringify(file)) };
+  } catch (error) {
+    if (error instanceof HttpProblem && error.status === 404) return { missing: true };
+    const why = unavailable(error);
+    if (why !== undefined) return { unavailable: why };
+    throw error;
+  }
+}
+
+export default function work(
+  asked: ImportAsked | ExportAsked,
+): CheckTold | Promise<StoreTold> | Promise<ExportTold> {
+  switch (asked.task) {
+    case 'check':
+      return checkFile(asked.bytes);
+    case 'store':
+      return store(asked);
+    case 'export':
+      return write(asked);
+  }
+}

@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { jobFileSchema } from '@lentum/core/jobfile';
 import { route } from '../http/routes.ts';
 import { newJobId } from '../jobs/newid.ts';
-import { importFile } from './importing.ts';
-import { exportJob } from './store.ts';
+import { exportFile, importFile } from './importing.ts';
 
 export const jobFileRoutes = [
   route({
@@ -13,10 +12,9 @@ export const jobFileRoutes = [
     summary: 'The whole job as one JSON file',
     answer: jobFileSchema,
     run: async ({ params, context, res }) => {
-      const file = await exportJob(context.pool, params['jobId'] ?? '', context.now());
-      const name = file.content.job.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase();
-      res.attachment(`${name}.lentum.json`);
-      return file;
+      const { name, bytes } = await exportFile(context.pool, params['jobId'] ?? '', context.now(), res);
+      res.attachment(`${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.lentum.json`);
+      res.type('json').send(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength));
     },
   }),
   route({

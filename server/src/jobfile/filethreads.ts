@@ -1,0 +1,59 @@
+/** Threads in which job files are read and written: a large one takes seconds, and nobody else waits for it. */
+import { createRequire } from 'node:module';
+import { pathToFileURL } from 'node:url';
+import type { Response } from 'express';
+import { Piscina } from 'piscina';
+import { HttpProblem } from '../http/errors.ts';
+import type { CheckTold, ExportAsked, ExportTold, ImportAsked, StoreTold } from './importthread.ts';
+
+const DEADLINE_MS = 120_000;
+/** Files of which the bytes are kept while they wait. */
+const MOST_WAITING = 8;
+const IDLE_MS = 30_000;
+
+type FileThreads = Piscina<ImportAsked | ExportAsked, CheckTold | StoreTold | ExportTold>;
+let threads: FileThreads | undefined;
+export function fileThreads(): FileThreads {
+  const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
+  threads ??= new Piscina({
+    filename: new URL('./importthread.ts', import.meta.url).href,
+    execArgv: ['--import', loader],
+    minThreads: 0,
+    // Between two files a thread hears what becomes of its connection to the database.
+    atomics: 'disabled',
+    // A file that is checked and stored takes two, the checking one first: the other waits for it and for nothing else.
+    maxThreads: 2,
+    maxQueue: 2 * MOST_WAITING,
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: 3072, maxYoungGenerationSizeMb: 256 },
+  });
+  return threads;
+}
+
+export async function endFileThreads(): Promise<void> {
+  await threads?.destroy();
+  threads = undefined;
+}
+
+/** Runs work that ends with its client and at its deadline, and says why it ended before its time. */
+export async function bounded<T>(res: Response, work: (signal: AbortSignal) => Promise<T>): Promise<T> {
+  const left = new AbortController();
+  const leave = (): void => left.abort();
+  res.once('close', leave);
+  const late = AbortSignal.timeout(DEADLINE_MS);
+  try {
+    return await work(AbortSignal.any([late, left.signal]));
+  } catch (error) {
+    if (error instanceof HttpProblem) throw error;
+    if (late.aborted) throw new HttpProblem(503, 'The file takes too long just now; nothing of it was saved');
+    if (left.signal.aborted) throw new HttpProblem(499, 'Nobody waits for the answer');
+    const { code, message } = error as { readonly code?: unknown; readonly message?: string };
+    if (code === 'ERR_WORKER_OUT_OF_MEMORY')
+      throw new HttpProblem(413, 'The file takes more memory than there is for it');
+    if (message === 'Task queue is at limit')
+      throw new HttpProblem(503, 'Other files are being read and written just now; try it again');
+    throw error;
+  } finally {
+    res.off('close', leave);
+  }
+}
