@@ -46,6 +46,21 @@ async function openTab() {
 }
 
 describe('a draft', () => {
+  it.each(['no JSON at all', '7', undefined])(
+    'that is stored as %s is set apart, and the document opens',
+    async (text) => {
+      vi.resetModules();
+      const { device } = await import('../src/app/device/store.ts');
+      const db = await device();
+      await db.put('drafts', { path: '/jobs/job/survey', text: text as string, version: 1, atMs: 0 });
+      db.close();
+      const doc = await openTab();
+      expect(doc.draft.value.name).toBe('Quay');
+      expect(doc.state.value).toBe('saved');
+      const { useUnread } = await import('../src/app/device/unread.ts');
+      expect(useUnread().unread.value).toHaveLength(1);
+    },
+  );
   it('made without a signal is there when the tab was closed and is opened again, and is saved then', async () => {
     const first = await openTab();
     server.cut = true;

@@ -38,7 +38,7 @@ describe('entries on their way', () => {
     return box;
   };
   const ids = (list: readonly { readonly entry: EntryForm }[]): string[] => list.map((w) => w.entry.id);
-  const unreadOf = async () => (await import('../src/app/device/fromearlier.ts')).useUnread();
+  const unreadOf = async () => (await import('../src/app/device/unread.ts')).useUnread();
   beforeEach(() => (stored.length = 0));
 
   it('are stored in the order in which they were made, also after a time without a signal', async () => {
@@ -106,6 +106,29 @@ describe('entries on their way', () => {
     expect(server.entries.map((e) => e.id)).toEqual(['1']);
     expect((await unreadOf()).unread.value).toEqual([text]);
   });
+  it.each([
+    [{ half: true }],
+    [{ jobId: JOB }],
+    [{ jobId: 7, entry: { id: 'x' } }],
+    [{ jobId: JOB, entry: 'x' }],
+  ])(
+    'among which the device has something else, %j: the others go on, and it is kept as it was',
+    async (odd) => {
+      vi.resetModules();
+      const { device } = await import('../src/app/device/store.ts');
+      const db = await device();
+      await db.add('waiting', odd as never);
+      await db.add('waiting', { jobId: JOB, entry: entry('1') });
+      db.close();
+      const box = await open();
+      expect(ids(box.waiting.value)).toEqual(['1']);
+      await box.send(entry('2'));
+      await pass(1000);
+      expect(server.entries.map((e) => e.id)).toEqual(['1', '2']);
+      expect(box.waiting.value).toEqual([]);
+      expect((await unreadOf()).unread.value.map((t) => JSON.parse(t) as object)).toMatchObject([odd]);
+    },
+  );
   it('on which the server itself fails step aside after the third time, and the rest goes on', async () => {
     const box = await open();
     server.fails = (id) => (id === '1' ? 500 : undefined);

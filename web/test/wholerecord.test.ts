@@ -186,3 +186,15 @@ describe('the record as it is read', () => {
     );
   });
 });
+
+it('what the device has of a record and is none is read from the server again', async () => {
+  const server = new Server();
+  vi.stubGlobal('fetch', server.answer);
+  for (let i = 0; i < 5; i += 1) server.enter('a');
+  const db = await device();
+  await db.put('record', { jobId: 'a', seq: 1, stored: { seq: 1, hash: 'x' } as never });
+  const record = useRecord(ref('a'));
+  await record.load();
+  expect(record.entries.value.map((s) => s.seq)).toEqual([1, 2, 3, 4, 5]);
+  expect(record.book.value.seen.size).toBe(5);
+});

@@ -6,7 +6,8 @@ import type { IDBPTransaction } from 'idb';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import type { EntryForm, StoredEntry } from '@lentum/core/record';
 import { ApiProblem, call, isForLater, Offline, sentenceOf } from './api.ts';
-import { bringOver } from './device/fromearlier.ts';
+import { bringOver, setApart } from './device/fromearlier.ts';
+import { isItem } from './device/unread.ts';
 import { device, THROUGH, type DeviceSchema, type SetAside, type Waiting } from './device/store.ts';
 import { inTurn, onChange, tell } from './device/tabs.ts';
 import { peopleHere } from './signing.ts';
@@ -37,8 +38,9 @@ const arrived = new Set<string>();
 async function readAnew(): Promise<void> {
   const db = await device();
   const [all, refused] = await Promise.all([db.getAll('waiting'), db.getAll('aside')]);
-  waiting.value = all;
-  aside.value = refused.sort((a, b) => a.entry.madeAt.localeCompare(b.entry.madeAt));
+  // What is no entry is looked at the next time the application is opened.
+  waiting.value = all.filter(isItem);
+  aside.value = refused.filter(isItem).sort((a, b) => a.entry.madeAt.localeCompare(b.entry.madeAt));
 }
 
 let begun: Promise<void> | undefined;
@@ -46,6 +48,7 @@ let begun: Promise<void> | undefined;
 function begin(): Promise<void> {
   begun ??= (async () => {
     await bringOver(await device());
+    await setApart(await device());
     await readAnew();
     onChange(readAnew);
     addEventListener('online', () => void sendWaiting());
@@ -112,7 +115,8 @@ let retry: ReturnType<typeof setTimeout> | undefined;
 async function sendAll(): Promise<boolean> {
   await begin();
   for (;;) {
-    const cursor = await (await device()).transaction('waiting').store.openCursor();
+    let cursor = await (await device()).transaction('waiting').store.openCursor();
+    while (cursor && !isItem(cursor.value)) cursor = await cursor.continue();
     if (!cursor) return true;
     const next = cursor.value;
     const n = cursor.primaryKey;

@@ -64,9 +64,16 @@ export function useRecord(jobId: Ref<string>) {
     if (opened !== asked || fromDevice) return;
     fromDevice = true;
     checked = kept.entries.length === 0;
-    meet(kept.people);
-    take(kept.entries);
-    further(kept.entries.at(-1));
+    try {
+      meet(kept.people);
+      take(kept.entries);
+      further(kept.entries.at(-1));
+    } catch {
+      // What the device has is no record: the server's is read from its beginning.
+      void forgetRecord(jobId.value);
+      forget();
+      checked = true;
+    }
   }
 
   /** Until the two were compared, the last entry that is here is asked for once more. */

@@ -2,7 +2,7 @@
 /** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
 import type { SetAside } from '../app/outbox.ts';
 import { useJob } from '../app/job.ts';
-import { useUnread } from '../app/device/fromearlier.ts';
+import { useUnread } from '../app/device/unread.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { sure } from '../app/asking.ts';
 import { saveFile } from '../shared/savefile.ts';

@@ -1,6 +1,7 @@
 /** Drafts of documents on this device: as they stand on screen, taken or not, until the server has them. */
 import { shallowRef } from 'vue';
 import { device, THROUGH, type DraftRow } from './store.ts';
+import { keepUnread } from './unread.ts';
 
 export type Draft = Pick<DraftRow, 'text' | 'version' | 'base'>;
 
@@ -40,11 +41,27 @@ function soon(path: string, draft: Draft | undefined): Promise<void> {
 export const keepDraft = (path: string, draft: Draft): Promise<void> => soon(path, draft);
 export const dropDraft = (path: string): Promise<void> => soon(path, undefined);
 
-/** @returns undefined where none is kept, or nothing can be read here */
+const isJson = (text: unknown): boolean => {
+  try {
+    return typeof text === 'string' && typeof JSON.parse(text) === 'object';
+  } catch {
+    return false;
+  }
+};
+function isDraft(row: unknown): row is DraftRow {
+  const { text, version, base } = (row ?? {}) as Partial<Record<keyof DraftRow, unknown>>;
+  return isJson(text) && typeof version === 'number' && (base === undefined || isJson(base));
+}
+
+/** @returns undefined where none is kept, or nothing can be read here; what cannot be read is set apart */
 export async function keptDraft(path: string): Promise<Draft | undefined> {
   try {
     await writing.get(path);
-    return await (await device()).get('drafts', path);
+    const kept: unknown = await (await device()).get('drafts', path);
+    if (kept === undefined || isDraft(kept)) return kept;
+    keepUnread(JSON.stringify(kept));
+    await dropDraft(path);
+    return undefined;
   } catch {
     return undefined;
   }

@@ -2,32 +2,8 @@
  * Entries that an earlier version of the application kept in the browser's simple store are brought over, once. What of it
  * cannot be read stands in nobody's way: it is kept as it was, for somebody to look at.
  */
-import { ref, type Ref } from 'vue';
 import { THROUGH, type Device, type SetAside, type Waiting } from './store.ts';
-
-const PLACE = 'lentum.unread';
-
-const isItem = (value: unknown): boolean => {
-  const { jobId, entry } = (value ?? {}) as Partial<Waiting>;
-  return typeof jobId === 'string' && typeof entry?.id === 'string';
-};
-
-function storedTexts(): string[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(PLACE) ?? '[]');
-    return Array.isArray(kept) ? kept.filter((t) => typeof t === 'string') : [];
-  } catch {
-    return [];
-  }
-}
-
-/** Texts that could not be read, as they were; the newest last. */
-const unread: Ref<readonly string[]> = ref([]);
-function keepUnread(text: string): void {
-  const kept = storedTexts();
-  if (!kept.includes(text)) localStorage.setItem(PLACE, JSON.stringify([...kept, text]));
-  unread.value = storedTexts();
-}
+import { isItem, keepUnread } from './unread.ts';
 
 function read<T extends Waiting>(key: string): T[] {
   const text = localStorage.getItem(key);
@@ -66,14 +42,15 @@ export async function bringOver(db: Device): Promise<void> {
   for (const key of Object.values(KEYS)) localStorage.removeItem(key);
 }
 
-export function useUnread() {
-  unread.value = storedTexts();
-  return {
-    unread,
-    /** Somebody has them elsewhere now. */
-    letGo: (): void => {
-      localStorage.removeItem(PLACE);
-      unread.value = [];
-    },
-  };
+/** Rows of the lists that are no entries are set apart: what is behind them goes on. */
+export async function setApart(db: Device): Promise<void> {
+  for (const list of ['waiting', 'aside'] as const) {
+    const [keys, rows] = await Promise.all([db.getAllKeys(list), db.getAll(list) as Promise<unknown[]>]);
+    for (const [i, row] of rows.entries()) {
+      const key = keys[i];
+      if (key === undefined || isItem(row)) continue;
+      keepUnread(JSON.stringify(row));
+      await db.delete(list, key);
+    }
+  }
 }
