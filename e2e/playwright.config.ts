@@ -1,22 +1,11 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER } from '../scripts/lib/browser.mjs';
 
 const port = process.env['E2E_PORT'] ?? '4188';
 process.env['E2E_PORT'] = port;
 const address = `http://127.0.0.1:${port}`;
 
-/** How the browser is started, and what its pages begin with. */
-export const BROWSER = {
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-dev-shm-usage',
-    '--disable-background-networking',
-    '--no-first-run',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
+/** What its pages begin with. */
 export const PAGES = {
   baseURL: address,
   locale: 'en-GB',

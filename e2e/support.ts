@@ -3,7 +3,8 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, expect, test as base, type BrowserContext, type Page } from '@playwright/test';
-import { BROWSER, PAGES } from './playwright.config.ts';
+import { BROWSER } from '../scripts/lib/browser.mjs';
+import { PAGES } from './playwright.config.ts';
 
 interface OfATest {
   readonly quietConsole: undefined;

@@ -233,3 +233,25 @@ describe('every quantity as it is shown in both systems (worked from the exact d
     }
   });
 });
+
+describe('a temperature', () => {
+  it.each([
+    ['11.1', 'metric', 11.1],
+    ['11,2 °C', 'metric', 11.2],
+    ['-0.3', 'metric', -0.3],
+    ['11.1 °C', 'us', 11.1],
+    ['54', 'us', 12.222222222222],
+    ['54 °F', 'metric', 12.222222222222],
+    ['32', 'us', 0],
+  ] as const)('typed as %s (%s) is %d, with no digit that nobody typed', (text, system, celsius) => {
+    expect(parse(text, 'temperature', { system })).toEqual({ ok: true, value: celsius });
+  });
+  it('to a tenth of a degree is kept as it was typed', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -400, max: 900 }), (tenths) => {
+        const value = tenths / 10;
+        expect(parse(String(value), 'temperature', { system: 'metric' })).toEqual({ ok: true, value });
+      }),
+    );
+  });
+});

@@ -1,6 +1,8 @@
 /** Every fault, one after the other, and a table of what came of it. `--short` for a few of each. */
 import { killed, type KILLS, type Killed } from './killed.ts';
 import { odd } from './odd.ts';
+import { phones } from './phones.ts';
+import { storage } from './storage.ts';
 import { Target } from './target.ts';
 
 const short = process.argv.includes('--short');
@@ -8,6 +10,7 @@ const INPUTS = short ? 600 : 10_000;
 const TIMES: Record<keyof typeof KILLS, number> = short
   ? { server: 3, connections: 2, database: 1 }
   : { server: 50, connections: 10, database: 10 };
+const EACH_PHONE = short ? 6 : 200;
 const BACK_MS = 10_000;
 const WAIT_MS = 250;
 
@@ -53,6 +56,15 @@ try {
     say(short ? back : `${back}  ${held(k.slowestMs <= BACK_MS)}`);
     held(k.acknowledged > 0);
   }
+  const p = await phones(target, EACH_PHONE);
+  say(`${p.phones} phones without a signal, two tabs each, one closed in between: ${p.entered} entries`);
+  say(
+    `  lost ${p.lost}, twice ${p.twice}, out of order ${p.outOfOrder}  ${held(p.lost + p.twice + p.outOfOrder === 0 && p.entered === 2 * EACH_PHONE)}`,
+  );
+  say(`  all sent ${(p.slowestMs / 1000).toFixed(1)} s after the signal was back`);
+  const s = await storage(target);
+  say(`storage ${s.tried.join(', ')}: silently gone ${s.silent.length}  ${held(s.silent.length === 0)}`);
+  for (const what of s.silent) say(`    ${what}`);
 } finally {
   await target.end();
 }

@@ -3,6 +3,7 @@ import type { Dims, Unit } from './factors.ts';
 import {
   findUnit,
   fromSi,
+  fromShown,
   insideScale,
   QUANTITIES,
   shownScale,
@@ -58,6 +59,10 @@ export function readNumber(text: string): NumberRead {
   if (!/^-?(\d+\.?\d*|\.\d+)$/.test(digits)) return { ok: false, kind: 'notANumber' };
   return { ok: true, value: Number(digits) };
 }
+
+/** A scale with an offset adds and takes away 273.15, which leaves digits that nobody typed: a picokelvin is none. */
+const withoutOffsetNoise = (value: number, offsetK: number): number =>
+  offsetK === 0 ? value : Number(value.toFixed(12));
 
 const NUMBER = String.raw`-?(?:\d[\d\s\u00a0\u202f.,]*(?:\s+\d+\s*/\s*\d+|/\d+)?|[.,]\d+)`;
 const FEET = new RegExp(
@@ -155,12 +160,12 @@ export function parse(text: string, quantity: Quantity, context: ParseContext): 
   const inside = insideScale(quantity);
   let value: number;
   if (typeof read.value === 'number') {
-    value = fromSi(toSi(read.value, shownScale(quantity, context.system)), inside);
+    value = withoutOffsetNoise(fromShown(read.value, quantity, context.system), inside.offsetK);
   } else {
     const { si, dims } = read.value;
     if (sameDims(dims, inside.dims)) {
       const scaleOffset = quantity === 'temperatureDifference' ? 0 : (read.unit?.offsetK ?? 0);
-      value = fromSi(si + scaleOffset, inside);
+      value = withoutOffsetNoise(fromSi(si + scaleOffset, inside), inside.offsetK);
     } else if (QUANTITIES[quantity].invertible && sameDims(dims, inside.dims, -1) && si !== 0) {
       value = fromSi(1 / si, inside);
     } else {

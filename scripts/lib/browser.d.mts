@@ -1,0 +1,1 @@
+export const BROWSER: { readonly executablePath: string; readonly args: string[] };
