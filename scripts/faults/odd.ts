@@ -91,7 +91,9 @@ export async function odd(target: Target, inputs: number, chance: () => number):
         ...(method === 'GET' ? {} : { body }),
         signal: AbortSignal.timeout(30_000),
       });
-      await r.arrayBuffer();
+      // A stream goes on by itself: that it began is its answer.
+      if (r.headers.get('content-type')?.startsWith('text/event-stream')) await r.body?.cancel();
+      else await r.arrayBuffer();
       status = String(r.status);
     } catch (error) {
       status = error instanceof Error ? error.name : 'nothing';
