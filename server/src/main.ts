@@ -13,7 +13,7 @@ import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import './fasthash.ts';
-import { endFileThreads } from './jobfile/filethreads.ts';
+import { endFileThreads, warmFileThreads } from './jobfile/filethreads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
@@ -75,6 +75,7 @@ const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (err
   }
   console.log(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
   void warmThreads().catch(() => undefined);
+  void warmFileThreads().catch(() => undefined);
   process.send?.({ port: (server.address() as AddressInfo).port });
 });
 

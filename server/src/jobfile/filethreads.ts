@@ -9,7 +9,8 @@ import type { CheckTold, ExportAsked, ExportTold, ImportAsked, StoreTold } from 
 const DEADLINE_MS = 120_000;
 /** Files of which the bytes are kept while they wait. */
 const MOST_WAITING = 8;
-const IDLE_MS = 30_000;
+/** One that checks and one that stores. */
+const THREADS = 2;
 
 type FileThreads = Piscina<ImportAsked | ExportAsked, CheckTold | StoreTold | ExportTold>;
 let threads: FileThreads | undefined;
@@ -18,16 +19,21 @@ export function fileThreads(): FileThreads {
   threads ??= new Piscina({
     filename: new URL('./importthread.ts', import.meta.url).href,
     execArgv: ['--import', loader],
-    minThreads: 0,
+    // They stay: to start one takes longer than most files.
+    minThreads: THREADS,
     // Between two files a thread hears what becomes of its connection to the database.
     atomics: 'disabled',
     // A file that is checked and stored takes two, the checking one first: the other waits for it and for nothing else.
-    maxThreads: 2,
-    maxQueue: 2 * MOST_WAITING,
-    idleTimeout: IDLE_MS,
+    maxThreads: THREADS,
+    maxQueue: THREADS * MOST_WAITING,
     resourceLimits: { maxOldGenerationSizeMb: 3072, maxYoungGenerationSizeMb: 256 },
   });
   return threads;
+}
+
+/** Starts them before anybody waits for one. */
+export async function warmFileThreads(): Promise<void> {
+  await Promise.all(Array.from({ length: THREADS }, () => fileThreads().run({ task: 'warm' })));
 }
 
 export async function endFileThreads(): Promise<void> {

@@ -10,6 +10,7 @@ import { notPlain } from '../http/plaintext.ts';
 import { exportJob, importJob } from './store.ts';
 
 export type ImportAsked =
+  | { readonly task: 'warm' }
   | { readonly task: 'check'; readonly bytes: SharedArrayBuffer }
   | {
       readonly task: 'store';
@@ -112,6 +113,8 @@ export default function work(
   asked: ImportAsked | ExportAsked,
 ): CheckTold | Promise<StoreTold> | Promise<ExportTold> {
   switch (asked.task) {
+    case 'warm':
+      return { whole: true };
     case 'check':
       return checkFile(asked.bytes);
     case 'store':

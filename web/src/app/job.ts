@@ -20,6 +20,7 @@ import { useDocument } from './document.ts';
 import { useEntering } from './entering.ts';
 import { saidJustNow, useKeptHere } from './kepthere.ts';
 import { useJudging } from './judging.ts';
+import { openOddFields } from './oddfields.ts';
 import { openJob } from './openjob.ts';
 import { sendWaiting, useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
@@ -93,6 +94,7 @@ export const useJob = defineStore('job', () => {
       courses.clear();
       weather.clear();
       judging.clear();
+      void openOddFields(jobId);
     }
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
     await Promise.all([

@@ -13,6 +13,7 @@ import { given } from '@lentum/core/figures';
 import { achievedFilms } from '@lentum/core/record';
 import { acceptanceRuleWords, type Verdict } from '@lentum/core/words';
 import { useChosenZone } from '../app/chosenzone.ts';
+import { keepOddTexts } from '../shared/oddtext.ts';
 import { useJob } from '../app/job.ts';
 import { useLibrary } from '../library/library.ts';
 import UndoBar from '../shared/UndoBar.vue';
@@ -31,6 +32,7 @@ import SourceBar from './SourceBar.vue';
 import ZoneRates from './ZoneRates.vue';
 
 const job = useJob();
+keepOddTexts();
 const library = useLibrary();
 onMounted(library.load);
 const { chosenId, chosen, choose } = useChosenZone();

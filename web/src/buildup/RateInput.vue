@@ -11,6 +11,7 @@ import {
   type RateBasis,
   type Ranged,
 } from '@lentum/core/units';
+import { useOddText } from '../shared/oddtext.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ coat: Coat; disabled?: boolean }>();
@@ -27,21 +28,33 @@ const shown = computed(() => {
 const text = ref(shown.value);
 const problem = ref('');
 watch(shown, (value) => {
-  text.value = value;
-  problem.value = '';
+  if (problem.value === '') text.value = value;
 });
+const told = useOddText(
+  () => `${props.coat.name}, rate in ${unit(quantity.value)}`,
+  text,
+  problem,
+  () => (text.value = shown.value),
+);
 
 function take(): void {
-  if (text.value === shown.value) return;
-  const read = parseRateRanged(text.value, props.coat.rate.basis, {
+  read();
+  told();
+}
+function read(): void {
+  if (text.value === shown.value) {
+    problem.value = '';
+    return;
+  }
+  const parsed = parseRateRanged(text.value, props.coat.rate.basis, {
     system: system.value,
     label: `${props.coat.name}, rate`,
     above: 0,
     max: 200,
   });
-  problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
-  if (!read.ok) return;
-  emit('change', read.value);
+  problem.value = parsed.ok ? '' : parsed.problems.map(sentence).join(' ');
+  if (!parsed.ok) return;
+  emit('change', parsed.value);
   // A rate that looks the same as before is written in the field's own way again.
   void nextTick(() => (text.value = shown.value));
 }

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 /** Whether everything is saved; what was refused is said here, in one place, with the last good version kept. */
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
 import { seenMs } from '../app/device/copies.ts';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { clockOffsetMs } from '../app/clock.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
+import { useOddFields, type OddField } from '../app/oddfields.ts';
 import { useJob } from '../app/job.ts';
 
 const job = useJob();
@@ -29,6 +31,29 @@ const notKept = computed(() =>
   all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
 );
 const waiting = computed(() => job.outbox.waiting.length);
+
+const odd = useOddFields();
+const router = useRouter();
+const TRIES = 20;
+const TRY_MS = 100;
+const missing = ref(false);
+/** To the page of the field, and into it. */
+async function goTo(field: OddField): Promise<void> {
+  missing.value = false;
+  await router.push(field.page);
+  for (let i = 0; i < TRIES; i += 1) {
+    const found = [...document.querySelectorAll<HTMLElement>('input, textarea')].find(
+      (el) => el.getAttribute('aria-label') === field.label,
+    );
+    if (found) {
+      found.focus();
+      found.scrollIntoView({ block: 'center' });
+      return;
+    }
+    await new Promise((go) => setTimeout(go, TRY_MS));
+  }
+  missing.value = true;
+}
 </script>
 
 <template>
@@ -45,6 +70,18 @@ const waiting = computed(() => job.outbox.waiting.length);
     <strong>Not kept on this device.</strong> {{ notKept }}. What is changed here is lost when the page closes
     before it is saved.
   </p>
+  <div v-if="odd.fields.value[0]" class="refused" role="alert">
+    <strong>{{
+      odd.fields.value.length === 1
+        ? '1 field cannot be read.'
+        : `${odd.fields.value.length} fields cannot be read.`
+    }}</strong>
+    {{ odd.fields.value[0].says }} What was typed is kept in the field; the figure before it counts.
+    <el-button text size="small" @click="goTo(odd.fields.value[0])">Go to the field</el-button>
+    <el-button v-if="missing" text size="small" @click="odd.drop(odd.fields.value[0])"
+      >The field is not there any more: let it go</el-button
+    >
+  </div>
   <p v-for="(d, i) in refused" :key="i" class="refused" role="alert">
     <strong>Not saved.</strong> {{ d.refusal }} The rest is saved; this is kept here as it was typed.
   </p>

@@ -7,6 +7,7 @@ import { sentence } from '@lentum/core/problems';
 import { useJob } from '../app/job.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import { keepOddTexts } from '../shared/oddtext.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import DeliveryPanel from './DeliveryPanel.vue';
 import { saveCsv, saveSheet } from './exports.ts';
@@ -16,6 +17,7 @@ import StockPanel from './StockPanel.vue';
 import WhatIfPanel from './WhatIfPanel.vue';
 
 const job = useJob();
+keepOddTexts();
 const order = computed(() => job.documents.order.draft);
 const KINDS: readonly (readonly [WasteKind, string])[] = [
   ['liquid', 'Liquids'],

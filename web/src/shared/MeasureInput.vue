@@ -6,6 +6,7 @@
 import { computed, ref, useId, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { parse, toShown, type Quantity } from '@lentum/core/units';
+import { useOddText } from './oddtext.ts';
 import { useUnits } from './units.ts';
 
 const props = withDefaults(
@@ -40,6 +41,7 @@ watch([model, system], () => {
   if (problem.value === '') show();
 });
 show();
+const told = useOddText(() => props.label, text, problem, show);
 
 const context = computed(() => ({
   system: system.value,
@@ -50,20 +52,24 @@ const context = computed(() => ({
 }));
 
 function take(): void {
+  read();
+  told();
+}
+function read(): void {
   if (props.optional && text.value.trim() === '') {
     problem.value = '';
     model.value = undefined;
     return;
   }
-  const read = parse(text.value, props.quantity, context.value);
-  problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
-  if (!read.ok) return;
+  const parsed = parse(text.value, props.quantity, context.value);
+  problem.value = parsed.ok ? '' : parsed.problems.map(sentence).join(' ');
+  if (!parsed.ok) return;
   // Leaving a field untouched must not replace a figure by its rounded picture.
   const before =
     model.value === undefined
       ? undefined
       : Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3));
-  if (before === undefined || String(before) !== text.value) model.value = read.value;
+  if (before === undefined || String(before) !== text.value) model.value = parsed.value;
   show();
 }
 defineExpose({ problem });

@@ -6,6 +6,7 @@
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { parseRanged, showRanged, type End, type Quantity, type Ranged } from '@lentum/core/units';
+import { useOddText } from './oddtext.ts';
 import { useUnits } from './units.ts';
 
 const props = defineProps<{
@@ -27,9 +28,14 @@ const shown = computed(() =>
 const text = ref(shown.value);
 const problem = ref('');
 watch(shown, (now) => {
-  text.value = now;
-  problem.value = '';
+  if (problem.value === '') text.value = now;
 });
+const told = useOddText(
+  () => props.label,
+  text,
+  problem,
+  () => (text.value = shown.value),
+);
 
 /** What is not taken, or looks the same as before, is written in the field's own way again. */
 function give(value: Ranged | undefined): void {
@@ -37,18 +43,25 @@ function give(value: Ranged | undefined): void {
   void nextTick(() => (text.value = shown.value));
 }
 function take(): void {
-  if (text.value === shown.value) return;
+  read();
+  told();
+}
+function read(): void {
+  if (text.value === shown.value) {
+    problem.value = '';
+    return;
+  }
   if (props.optional && text.value.trim() === '') {
     problem.value = '';
     give(undefined);
     return;
   }
-  const read = parseRanged(text.value, props.quantity, props.end, {
+  const parsed = parseRanged(text.value, props.quantity, props.end, {
     ...{ system: system.value, label: props.label },
     ...{ above: 0, max: props.max },
   });
-  problem.value = read.ok ? '' : read.problems.map(sentence).join(' ');
-  if (read.ok) give(read.value);
+  problem.value = parsed.ok ? '' : parsed.problems.map(sentence).join(' ');
+  if (parsed.ok) give(parsed.value);
 }
 </script>
 

@@ -6,6 +6,7 @@ import { sentence } from '@lentum/core/problems';
 import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import { keepOddTexts } from '../shared/oddtext.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import EdgeTable from './EdgeTable.vue';
@@ -36,6 +37,7 @@ type Part = (typeof PARTS)[number][0];
 
 const route = useRoute();
 const router = useRouter();
+keepOddTexts();
 const work = useZoneWork();
 const { job, survey, chosenId, chosen, zone, trouble, setZone } = work;
 const plan = usePlanWork(work);
