@@ -78,6 +78,23 @@ test.describe('survey', () => {
     await saved(page);
   });
 
+  test('what cannot be read is kept in its field over another page and a reload, with a way to it', async ({
+    page,
+  }) => {
+    const id = await freshDemo(page);
+    await page.goto(`/jobs/${id}/survey?zone=hall`);
+    await measure(page, 'Side 3, length', 'twelve');
+    await page.goto(`/jobs/${id}/record?zone=hall`);
+    const said = page.getByRole('alert').filter({ hasText: '1 field cannot be read.' });
+    await expect(said).toContainText('Side 3, length: “twelve” is not a number');
+    await said.getByRole('button', { name: 'Go to the field' }).click();
+    const field = page.getByRole('textbox', { name: 'Side 3, length' });
+    await expect(field).toBeFocused();
+    await expect(field).toHaveValue('twelve');
+    await measure(page, 'Side 3, length', '7.6');
+    await expect(said).toHaveCount(0);
+  });
+
   test('two people save the same survey: the second chooses, nothing is overwritten', async ({
     page,
     context,
