@@ -19,6 +19,8 @@ export interface Phones {
 }
 
 const WAIT_MS = 60_000;
+/** For all that waits to be sent. */
+const SEND_MS = 600_000;
 
 class Phone {
   readonly entered: number[] = [];
@@ -79,7 +81,7 @@ class Phone {
     await this.tab();
   }
   async empty(): Promise<void> {
-    await this.tabs[0]?.locator('.state', { hasText: /^\s*saved\s*$/ }).waitFor();
+    await this.tabs[0]?.locator('.state', { hasText: /^\s*saved\s*$/ }).waitFor({ timeout: SEND_MS });
   }
   close(): Promise<void> {
     return this.context.close();

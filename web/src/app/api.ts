@@ -94,16 +94,15 @@ export async function hashOf(file: Blob): Promise<string> {
   return [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('');
 }
 
-const sendFile = (path: string, file: Blob): Promise<unknown> =>
+/** Sends a file to its address. */
+export const sendFile = (path: string, file: Blob): Promise<unknown> =>
   ask(path, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file }, FILE_PATIENCE_MS);
 
-/** Sends a picture under the hash of its content. */
-export const sendPicture = (jobId: string, id: string, file: Blob): Promise<unknown> =>
-  sendFile(`/jobs/${jobId}/pictures/${id}`, file);
+/** Where a picture of a job lies, by the hash of its content. */
+export const picturePath = (jobId: string, id: string): string => `/jobs/${jobId}/pictures/${id}`;
 
-/** Files a paper of the binder under the hash of its content. */
-export const sendPaper = (sha256: string, file: Blob): Promise<unknown> =>
-  sendFile(`/papers/${sha256}`, file);
+/** Where a paper of the binder lies, by the hash of its content. */
+export const paperPath = (sha256: string): string => `/papers/${sha256}`;
 
 /** Without a signal what was last seen of it stands, and since when is said. */
 export async function get<T>(path: string): Promise<Answer<T>> {

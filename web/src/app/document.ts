@@ -11,6 +11,7 @@ import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
 import { isKept, keepCopy } from './device/copies.ts';
 import { dropDraft, keepDraft, keptDraft, type Draft } from './device/drafts.ts';
+import { sendFiles } from './files.ts';
 import { savable } from './savable.ts';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' | 'offline';
@@ -76,6 +77,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   /** @returns the version that it became; the copy on the device follows it */
   async function send(of: string, body: string, ifMatch: number): Promise<number> {
     const path = options.path(of);
+    // What it names goes first.
+    await sendFiles();
     lastSent.set(of, body);
     const answer = await call<{ version: number }>('PUT', path, { body, ifMatch });
     const now = answer.version ?? answer.body.version;

@@ -8,6 +8,11 @@ async function waits(): Promise<boolean> {
 
 /** The outbox is fetched only where something waits: the first page stays light. */
 export async function sendWaiting(): Promise<void> {
+  const files = await device().then(
+    (db) => db.count('files'),
+    () => 0,
+  );
+  if (files > 0) await (await import('./files.ts')).sendFiles();
   if (!(await waits().catch(() => false))) return;
   const outbox = await import('./outbox.ts');
   await outbox.sendWaiting();

@@ -3,7 +3,8 @@
 import { computed, reactive, ref } from 'vue';
 import { PAPER_KINDS, withoutPaper, type BuildUp, type Paper } from '@lentum/core/buildup';
 import { PAPER_MOST_BYTES } from '@lentum/core/library';
-import { hashOf, sendPaper, sentenceOf } from '../app/api.ts';
+import { hashOf, paperPath, sentenceOf } from '../app/api.ts';
+import { keepFile } from '../app/files.ts';
 import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import PaperLink from '../shared/PaperLink.vue';
@@ -49,7 +50,7 @@ async function keep(): Promise<void> {
     let held: Paper['file'];
     if (file.value) {
       const sha256 = await hashOf(file.value);
-      await sendPaper(sha256, file.value);
+      await keepFile(paperPath(sha256), file.value);
       held = {
         sha256,
         name: file.value.name.slice(0, 120),

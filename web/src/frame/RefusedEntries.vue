@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
 import type { SetAside } from '../app/outbox.ts';
+import { dropFile, fileHere, useWaitingFiles, type WaitingFile } from '../app/files.ts';
 import { useJob } from '../app/job.ts';
 import { useUnread } from '../app/device/unread.ts';
 import { useEntryWords } from '../record/entrywords.ts';
@@ -16,6 +17,16 @@ const keep = ({ entry }: SetAside): void =>
 async function discard({ entry }: SetAside): Promise<void> {
   const gone = `${words(entry)}. It is then nowhere any more.`;
   if (await sure('Discard this entry?', gone, 'Discard', 'Keep it')) await job.outbox.drop(entry.id);
+}
+
+const files = useWaitingFiles();
+async function saveRefused({ path }: WaitingFile): Promise<void> {
+  const here = await fileHere(path);
+  if (here) saveFile(here, path.split('/').at(-1) ?? 'file', here.type);
+}
+async function discardFile({ path }: WaitingFile): Promise<void> {
+  const gone = 'On this device it is then nowhere any more.';
+  if (await sure('Discard this file?', gone, 'Discard', 'Keep it')) await dropFile(path);
 }
 
 const { unread, letGo } = useUnread();
@@ -40,6 +51,25 @@ async function forget(): Promise<void> {
       >
     </p>
     <el-button class="tap" @click="forget">Save it as a file</el-button>
+  </section>
+  <section
+    v-if="files.aside.value.length > 0"
+    class="aside no-print"
+    role="alert"
+    aria-label="Files that were not accepted"
+  >
+    <strong>Pictures or papers that were not accepted. Kept on this device.</strong>
+    <ul>
+      <li v-for="f in files.aside.value" :key="f.path">
+        <p>
+          <strong>{{ job.time(f.atMs) }}</strong> <span class="why">{{ f.why }}</span>
+        </p>
+        <div class="bar">
+          <el-button class="tap" @click="saveRefused(f)">Save as a file</el-button>
+          <el-button class="tap" @click="discardFile(f)">Discard</el-button>
+        </div>
+      </li>
+    </ul>
   </section>
   <section
     v-if="job.outbox.aside.length > 0"

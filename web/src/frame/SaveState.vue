@@ -6,6 +6,7 @@ import { seenMs } from '../app/device/copies.ts';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { clockOffsetMs } from '../app/clock.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
+import { useWaitingFiles } from '../app/files.ts';
 import { useOddFields, type OddField } from '../app/oddfields.ts';
 import { useJob } from '../app/job.ts';
 
@@ -14,10 +15,7 @@ const all = computed(() => Object.values(job.documents));
 const refused = computed(() => all.value.filter((d) => d.state === 'refused'));
 const busy = computed(() => all.value.some((d) => d.state === 'waiting' || d.state === 'saving'));
 const offline = computed(
-  () =>
-    seenMs.value !== undefined ||
-    all.value.some((d) => d.state === 'offline') ||
-    job.outbox.waiting.length > 0,
+  () => seenMs.value !== undefined || all.value.some((d) => d.state === 'offline') || waiting.value > 0,
 );
 /** A clock that is off by more than this is said: entries carry its times. */
 const OFF_MS = 2 * MS_PER_MINUTE;
@@ -30,7 +28,8 @@ const clockSays = computed(() => {
 const notKept = computed(() =>
   all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
 );
-const waiting = computed(() => job.outbox.waiting.length);
+const files = useWaitingFiles();
+const waiting = computed(() => job.outbox.waiting.length + files.waiting.value.length);
 
 const odd = useOddFields();
 const router = useRouter();

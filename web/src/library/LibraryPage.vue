@@ -7,7 +7,7 @@ import { blankBuildUp, resolve, sourceCounts, totals, type BuildUp } from '@lent
 import { FAMILIES, FAMILY_KEYS } from '@lentum/core/family';
 import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
-import { call, sendPaper, sentenceOf } from '../app/api.ts';
+import { call, sendFile, paperPath, sentenceOf } from '../app/api.ts';
 import FigureText from '../shared/FigureText.vue';
 import LayerStrip from '../shared/LayerStrip.vue';
 import { useUnits } from '../shared/units.ts';
@@ -95,7 +95,7 @@ async function fromFile(file: File): Promise<void> {
   for (const p of read.value.papers) {
     const mime = read.value.buildUp.papers.find((k) => k.file?.sha256 === p.sha256)?.file?.mime;
     const bytes = Uint8Array.from(atob(p.base64), (c) => c.charCodeAt(0));
-    await sendPaper(p.sha256, new Blob([bytes], { type: mime ?? 'application/pdf' }));
+    await sendFile(paperPath(p.sha256), new Blob([bytes], { type: mime ?? 'application/pdf' }));
   }
   const taken = (library.rows ?? []).some((r) => r.id === read.value.buildUp.id);
   const made = { ...read.value.buildUp, id: taken ? slug(read.value.buildUp.name) : read.value.buildUp.id };

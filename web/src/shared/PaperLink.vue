@@ -1,12 +1,26 @@
 <script setup lang="ts">
 /** A paper of the binder: opened by the browser's own viewer, or said to be missing. */
+import { computed, ref, watch } from 'vue';
 import type { Paper } from '@lentum/core/buildup';
+import { paperPath } from '../app/api.ts';
+import { fileUrl } from '../app/files.ts';
 
-defineProps<{ paper: Paper }>();
+const props = defineProps<{ paper: Paper }>();
+const path = computed(() => props.paper.file && paperPath(props.paper.file.sha256));
+/** Without a signal it is opened from this device, where it is here. */
+const here = ref<string>();
+watch(
+  path,
+  async (now) => {
+    const url = now && (await fileUrl(now));
+    if (path.value === now) here.value = url?.startsWith('blob:') ? url : undefined;
+  },
+  { immediate: true },
+);
 </script>
 
 <template>
-  <a v-if="paper.file" :href="`/api/v1/papers/${paper.file.sha256}?view=yes`" target="_blank" rel="noopener"
+  <a v-if="paper.file" :href="here ?? `/api/v1${path}?view=yes`" target="_blank" rel="noopener"
     >{{ paper.title }}, {{ paper.kind }} of {{ paper.date }}</a
   >
   <span v-else>{{ paper.title }}, {{ paper.kind }} of {{ paper.date }}: no file yet</span>

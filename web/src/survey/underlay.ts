@@ -2,13 +2,12 @@
 import { ref, shallowRef, watch, type Ref } from 'vue';
 import { distance, type Point } from '@lentum/core/geometry';
 import type { Underlay } from '@lentum/core/survey';
-import { hashOf, sendPicture } from '../app/api.ts';
+import { hashOf, picturePath } from '../app/api.ts';
+import { fileUrl, keepFile } from '../app/files.ts';
 
 /** Until it is scaled a picture is shown this wide. */
 const FIRST_WIDTH_M = 20;
 const OPACITY = 0.6;
-
-export const pictureUrl = (jobId: string, id: string): string => `/api/v1/jobs/${jobId}/pictures/${id}`;
 
 function load(url: string): Promise<HTMLImageElement> {
   return new Promise((resolve, reject) => {
@@ -25,7 +24,7 @@ export async function takePicture(jobId: string, file: File, at: Point): Promise
   try {
     const image = await load(url);
     const id = await hashOf(file);
-    await sendPicture(jobId, id, file);
+    await keepFile(picturePath(jobId, id), file);
     return {
       fileId: id,
       name: file.name.slice(0, 120),
@@ -65,7 +64,7 @@ export function useUnderlayImage(jobId: Ref<string>, underlay: () => Underlay | 
       problem.value = '';
       if (id === undefined) return;
       try {
-        const loaded = await load(pictureUrl(jobId.value, id));
+        const loaded = await load(await fileUrl(picturePath(jobId.value, id)));
         if (underlay()?.fileId === id) image.value = loaded;
       } catch (error) {
         problem.value = error instanceof Error ? error.message : String(error);

@@ -37,6 +37,17 @@ export interface RecordRow {
   readonly stored: StoredEntry;
 }
 
+/** A picture or a paper, under the address at which the server has it; its bytes lie apart under the same address. */
+export interface FileRow {
+  readonly path: string;
+  readonly type: string;
+  /** The server has it: it is here to be looked at without a signal. */
+  readonly sent: boolean;
+  /** Why the server did not accept it. */
+  readonly why?: string;
+  readonly atMs: number;
+}
+
 export interface DeviceSchema extends DBSchema {
   /** In the order in which they were made. */
   waiting: { key: number; value: Waiting & { readonly n?: number }; indexes: { entry: string } };
@@ -44,18 +55,25 @@ export interface DeviceSchema extends DBSchema {
   drafts: { key: string; value: DraftRow };
   copies: { key: string; value: CopyRow };
   record: { key: [string, number]; value: RecordRow };
+  files: { key: string; value: FileRow };
+  bytes: { key: string; value: ArrayBuffer };
 }
 export type Device = IDBPDatabase<DeviceSchema>;
 
 const NAME = 'lentum';
-const VERSION = 1;
+const VERSION = 2;
 
 let opening: Promise<Device> | undefined;
 
 /** @throws where the browser does not let anything be kept */
 export function device(): Promise<Device> {
   opening ??= openDB<DeviceSchema>(NAME, VERSION, {
-    upgrade(db) {
+    upgrade(db, before) {
+      if (before < 2) {
+        db.createObjectStore('files', { keyPath: 'path' });
+        db.createObjectStore('bytes');
+      }
+      if (before > 0) return;
       const waiting = db.createObjectStore('waiting', { keyPath: 'n', autoIncrement: true });
       waiting.createIndex('entry', 'entry.id', { unique: true });
       db.createObjectStore('aside', { keyPath: 'entry.id' });
