@@ -186,7 +186,22 @@ describe('a change that was not saved when another job is opened', () => {
         await pass(60_000);
         for (const job of JOBS) expect(server.note(job)).toBe(last.get(job) ?? '');
       }),
-      { numRuns: 60 },
+      {
+        numRuns: 60,
+        examples: [
+          // Opened again while its change is on its way, changed once more, and left.
+          [
+            [
+              { do: 'open', job: 'b' },
+              { do: 'write' },
+              { do: 'open', job: 'b' },
+              { do: 'write' },
+              { do: 'write' },
+              { do: 'open', job: 'a' },
+            ],
+          ],
+        ],
+      },
     );
   });
 });

@@ -19,10 +19,16 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' 
 const DELAY_MS = 400;
 const RETRY_MS = 4000;
 const MOST_UNDO = 100;
+/** So many of the texts that were sent last are known again. */
+const MOST_SENT = 6;
 
 /** The same content: the server gives the keys of a document in an order of its own. */
 const isSame = (text: string, body: unknown): boolean =>
   canonicalJson(JSON.parse(text)) === canonicalJson(body);
+
+/** What somebody else had saved first, as the server tells it; undefined for any other error. */
+const newestOf = (error: unknown): { readonly version: number; readonly body: unknown } | undefined =>
+  error instanceof ApiProblem && error.status === 412 ? error.body.newest : undefined;
 
 export interface DocumentOptions<T> {
   readonly path: (jobId: string) => string;
@@ -48,8 +54,11 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let owner: string | undefined;
   /** What is shown was last seen on this device: the server may have another by now. */
   let fromDevice = false;
-  /** What was sent last, by the job: it may have arrived without an answer. */
-  const lastSent = new Map<string, string>();
+  /** What was sent lately, by the job: any of it may have arrived without an answer. */
+  const sentLately = new Map<string, readonly string[]>();
+  /** The text that was sent from here and is what the server has; undefined where it is somebody else's. */
+  const ownOf = (of: string, body: unknown): string | undefined =>
+    sentLately.get(of)?.find((one) => isSame(one, body));
   const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
@@ -79,7 +88,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const path = options.path(of);
     // What it names goes first.
     await sendFiles();
-    lastSent.set(of, body);
+    const earlier = (sentLately.get(of) ?? []).filter((one) => one !== body);
+    sentLately.set(of, [body, ...earlier].slice(0, MOST_SENT));
     const answer = await call<{ version: number }>('PUT', path, { body, ifMatch });
     const now = answer.version ?? answer.body.version;
     if (isKept(path)) void keepCopy(path, JSON.parse(body), now);
@@ -114,7 +124,15 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       left.delete(of);
       if (owner !== of) void dropDraft(options.path(of));
     } catch (error) {
-      // Anything that does not pass by itself is settled by whoever opens that job again.
+      // What is newest had come from here, and only its answer was late or lost: this follows it.
+      const newer = newestOf(error);
+      const own = newer && ownOf(of, newer.body);
+      if (newer && own !== undefined) {
+        if (left.get(of) === it) left.set(of, { ...it, version: newer.version, base: own });
+        await trySending(of);
+        return;
+      }
+      // Anything else that does not pass by itself is settled by whoever opens that job again.
       if (isForLater(error)) setTimeout(() => void sendLeft(of), RETRY_MS);
     }
   }
@@ -171,7 +189,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     past.value = [saved];
     settled = it.text;
     draft.value = JSON.parse(it.text) as T;
-    if (it.version === version.value) {
+    // What the server has had come from here, and only its answer was lost: no conflict with oneself.
+    if (it.version === version.value || (owner !== undefined && ownOf(owner, body) !== undefined)) {
       state.value = 'waiting';
       void saveSoon();
       return;
@@ -218,7 +237,6 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
   async function put(of: string, sent: string): Promise<void> {
     state.value = 'saving';
-    const before = lastSent.get(of);
     try {
       const now = await send(of, sent, version.value);
       if (owner !== of) {
@@ -229,16 +247,16 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     } catch (error) {
       // What was left of it is sent by itself.
       if (owner !== of) return;
-      if (error instanceof ApiProblem && error.status === 412) {
-        const theirs = error.body.newest as { version: number; body: T };
-        const own = [sent, before].find((one) => one !== undefined && isSame(one, theirs.body));
+      const theirs = newestOf(error);
+      if (theirs) {
+        const own = ownOf(of, theirs.body);
         if (own !== undefined) {
           // What was sent from here had arrived, and only its answer was lost: the rest follows it.
           savedAs(own, theirs.version);
           void saveSoon();
           return;
         }
-        newest.value = { ...theirs, from: version.value, base: saved };
+        newest.value = { version: theirs.version, body: theirs.body as T, from: version.value, base: saved };
         state.value = 'conflict';
       } else if (isForLater(error)) {
         state.value = 'offline';

@@ -64,6 +64,8 @@ export async function sendFiles(): Promise<void> {
     begun = true;
     addEventListener('online', () => void sendFiles());
   }
+  // What this tab keeps it knows of.
+  else if (waiting.value.length === 0) return;
   try {
     await readAnew();
     if (waiting.value.some((w) => w.why === undefined)) await inTurn('files', sendAll);
