@@ -6,11 +6,11 @@ import { storage } from './storage.ts';
 import { Target } from './target.ts';
 
 const short = process.argv.includes('--short');
-const INPUTS = short ? 600 : 10_000;
+const INPUTS = short ? 400 : 10_000;
 const TIMES: Record<keyof typeof KILLS, number> = short
   ? { server: 3, connections: 2, database: 1 }
   : { server: 50, connections: 10, database: 10 };
-const EACH_PHONE = short ? 6 : 200;
+const EACH_PHONE = short ? 4 : 200;
 const BACK_MS = 10_000;
 const WAIT_MS = 250;
 
