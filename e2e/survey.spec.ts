@@ -85,8 +85,8 @@ test.describe('survey', () => {
     await page.goto(`/jobs/${id}/survey?zone=hall`);
     await measure(page, 'Side 3, length', 'twelve');
     await page.goto(`/jobs/${id}/record?zone=hall`);
-    const said = page.getByRole('alert').filter({ hasText: '1 field cannot be read.' });
-    await expect(said).toContainText('Side 3, length: “twelve” is not a number');
+    const said = page.getByRole('status').filter({ hasText: '1 field cannot be read: Side 3, length.' });
+    await expect(said).toBeVisible();
     await said.getByRole('button', { name: 'Go to the field' }).click();
     const field = page.getByRole('textbox', { name: 'Side 3, length' });
     await expect(field).toBeFocused();

@@ -69,13 +69,13 @@ async function goTo(field: OddField): Promise<void> {
     <strong>Not kept on this device.</strong> {{ notKept }}. What is changed here is lost when the page closes
     before it is saved.
   </p>
-  <div v-if="odd.fields.value[0]" class="refused" role="alert">
+  <div v-if="odd.fields.value[0]" class="refused" role="status">
     <strong>{{
       odd.fields.value.length === 1
-        ? '1 field cannot be read.'
-        : `${odd.fields.value.length} fields cannot be read.`
+        ? '1 field cannot be read:'
+        : `${odd.fields.value.length} fields cannot be read, first:`
     }}</strong>
-    {{ odd.fields.value[0].says }} What was typed is kept in the field; the figure before it counts.
+    {{ odd.fields.value[0].label }}. What was typed is kept in it; the figure before it counts.
     <el-button text size="small" @click="goTo(odd.fields.value[0])">Go to the field</el-button>
     <el-button v-if="missing" text size="small" @click="odd.drop(odd.fields.value[0])"
       >The field is not there any more: let it go</el-button

@@ -3,16 +3,21 @@
 import { computed, ref, watch } from 'vue';
 import type { Paper } from '@lentum/core/buildup';
 import { paperPath } from '../app/api.ts';
-import { fileUrl } from '../app/files.ts';
+import { seenMs } from '../app/device/copies.ts';
+import { fileUrl, useWaitingFiles } from '../app/files.ts';
 
 const props = defineProps<{ paper: Paper }>();
 const path = computed(() => props.paper.file && paperPath(props.paper.file.sha256));
-/** Without a signal it is opened from this device, where it is here. */
+const files = useWaitingFiles();
+/** On its way, or without a signal, it is opened from this device, where it is here. */
+const fromHere = computed(
+  () => seenMs.value !== undefined || files.waiting.value.some((f) => f.path === path.value),
+);
 const here = ref<string>();
 watch(
-  path,
-  async (now) => {
-    const url = now && (await fileUrl(now));
+  [path, fromHere],
+  async ([now, from]) => {
+    const url = now !== undefined && from ? await fileUrl(now) : undefined;
     if (path.value === now) here.value = url?.startsWith('blob:') ? url : undefined;
   },
   { immediate: true },
