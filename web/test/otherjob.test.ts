@@ -115,14 +115,19 @@ describe('a change that was not saved when another job is opened', () => {
     expect(server.note('a')).toBe('half');
     expect(doc.state.value).toBe('saved');
   });
-  it('and somebody else saved that job meanwhile: both are shown, nothing is overwritten', async () => {
-    const { doc, open, write } = working();
-    await open('a');
+  /** Something was changed without a signal in a job that somebody else saved meanwhile. */
+  async function meet() {
+    const at = working();
+    await at.open('a');
     server.cut = true;
-    await write('mine');
+    await at.write('mine');
     await pass(1000);
     server.jobs.set('a', { version: 5, body: { name: 'a', note: 'theirs' } });
     server.cut = false;
+    return at;
+  }
+  it('and somebody else saved that job meanwhile: both are shown, nothing is overwritten', async () => {
+    const { doc, open } = await meet();
     await open('b');
     await pass(20_000);
     expect(server.note('a')).toBe('theirs');
@@ -133,13 +138,7 @@ describe('a change that was not saved when another job is opened', () => {
     expect(doc.draft.value.note).toBe('theirs');
   });
   it('a choice that was not made yet is still to be made after the job was left, however often', async () => {
-    const { doc, open, write } = working();
-    await open('a');
-    server.cut = true;
-    await write('mine');
-    await pass(1000);
-    server.jobs.set('a', { version: 5, body: { name: 'a', note: 'theirs' } });
-    server.cut = false;
+    const { doc, open } = await meet();
     for (let i = 0; i < 3; i += 1) {
       await open('b');
       await pass(20_000);

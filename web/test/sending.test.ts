@@ -21,6 +21,15 @@ const press = (form: Shown, words: string) =>
     .find((b) => plain(b.text()) === words)!
     .trigger('click');
 
+/** A bay that is about to be held, with its reason typed. */
+async function holding(): Promise<Shown> {
+  const status = at.job.statuses.find((s) => s.bay.label === 'T13')!;
+  const card = at.show(BayCard, { status, verdict: { outcome: 'open', subject: 'T13.', says: [] } });
+  await press(card, 'Hold');
+  await card.find('#hold-note').setValue('wet');
+  return card;
+}
+
 describe('on a slow line', () => {
   it('the reason that is typed before the first answer comes is still there after it', async () => {
     const form = at.show(SignOff, { detail: pipe() });
@@ -42,10 +51,7 @@ describe('on a slow line', () => {
   });
 
   it('one sending at a time, and more words typed while it is on its way stay', async () => {
-    const bay = at.job.statuses.find((s) => s.bay.label === 'T13')!;
-    const card = at.show(BayCard, { status: bay, verdict: { outcome: 'open', subject: 'T13.', says: [] } });
-    await press(card, 'Hold');
-    await card.find('#hold-note').setValue('wet');
+    const card = await holding();
     await card.find('form').trigger('submit');
     await at.wait(10);
     await card.find('form').trigger('submit');
@@ -59,10 +65,7 @@ describe('on a slow line', () => {
 
 describe('a refusal', () => {
   it('is said in the form while it is open', async () => {
-    const bay = at.job.statuses.find((b) => b.bay.label === 'T13')!;
-    const card = at.show(BayCard, { status: bay, verdict: { outcome: 'open', subject: 'T13.', says: [] } });
-    await press(card, 'Hold');
-    await card.find('#hold-note').setValue('wet');
+    const card = await holding();
     at.server.refusal = 'Reason: too short.';
     answer();
     await card.find('form').trigger('submit');
@@ -73,10 +76,7 @@ describe('a refusal', () => {
   });
 
   it('is set aside with its entry once the form has gone', async () => {
-    const bay = at.job.statuses.find((s) => s.bay.label === 'T13')!;
-    const card = at.show(BayCard, { status: bay, verdict: { outcome: 'open', subject: 'T13.', says: [] } });
-    await press(card, 'Hold');
-    await card.find('#hold-note').setValue('wet');
+    const card = await holding();
     await card.find('form').trigger('submit');
     await at.wait(10);
     card.unmount();
