@@ -78,8 +78,13 @@ function bodyOf(value: number | string, takenMs: number, by?: string): Body<'tes
   };
 }
 
+/** What a meter or a file gives is sent by itself: a reading typed just before may still be on its way. */
+const many = useSending();
 /** Enters readings one after the other; the first sentence that speaks against one ends it. */
-async function keep(readings: readonly { body: Body<'test'>; place: Place | undefined }[]): Promise<void> {
+async function keep(
+  readings: readonly { body: Body<'test'>; place: Place | undefined }[],
+  by: ReturnType<typeof useSending>['send'] = many.send,
+): Promise<void> {
   problem.value = [];
   const made = readings.map((r) =>
     makeEntry(NOBODY_YET, 'test', { zoneId: props.zone.id, place: r.place }, r.body),
@@ -92,7 +97,7 @@ async function keep(readings: readonly { body: Body<'test'>; place: Place | unde
       return;
     }
   }
-  await send(async () => {
+  await by(async () => {
     for (const { body, place } of readings)
       await job.tap(`${facts.value.name} entered`, 'test', { zoneId: props.zone.id, place }, body);
   });
@@ -113,7 +118,7 @@ function add(): void {
     return;
   }
   const ms = instant === undefined ? Date.now() : Date.parse(instant);
-  void keep([{ body: bodyOf(value, ms), place: placed.value ? { ...at.value } : undefined }]);
+  void keep([{ body: bodyOf(value, ms), place: placed.value ? { ...at.value } : undefined }], send);
 }
 
 async function importCsv(event: Event): Promise<void> {
@@ -225,7 +230,7 @@ const row = (entry: BookEntryOf<'test'>) => {
       >laid without primer</el-checkbox
     >
   </div>
-  <p v-for="(p, i) in problem" :key="i" class="problem" role="alert">{{ p }}</p>
+  <p v-for="(p, i) in [...problem, ...many.trouble.value]" :key="i" class="problem" role="alert">{{ p }}</p>
   <div class="bar">
     <el-button :loading="saving" @click="add">Enter the test</el-button>
     <el-button v-for="i in readers" :key="i.id" :loading="reading" @click="readNow(i)"
