@@ -6,8 +6,7 @@
  */
 import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
-import path from 'node:path';
-import { makeBackup } from './backup/backup.ts';
+import { backupSettings, makeBackup } from './backup/backup.ts';
 import { createPool } from './db/pool.ts';
 import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
@@ -36,11 +35,10 @@ try {
   const addresses = { url: databaseUrl, ownerUrl: process.env['DATABASE_OWNER_URL'] ?? databaseUrl };
   await prepare(addresses, {
     before: async (missing) => {
-      if (process.env['LENTUM_BACKUPS'] === 'off') return;
-      const folder = process.env['LENTUM_BACKUPS'] ?? path.resolve('.lentum/backups');
+      const { folder, phrase, off } = backupSettings();
+      if (off) return;
       const why = `before ${missing.join(', ')}`;
       try {
-        const phrase = process.env['LENTUM_BACKUP_PHRASE'];
         console.log(`Backed up into ${await makeBackup(addresses.ownerUrl, { folder, why, phrase })}.`);
       } catch (error) {
         const said = error instanceof Error ? error.message : String(error);

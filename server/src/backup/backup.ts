@@ -28,6 +28,17 @@ const pageSchema = z.object({
 });
 export type BackupPage = z.infer<typeof pageSchema>;
 
+/**
+ * How backups are made, as the environment says it: LENTUM_BACKUPS names their folder, or `off` for none by themselves (one
+ * that is asked for goes to the usual place); LENTUM_BACKUP_PHRASE seals them.
+ */
+export function backupSettings(): { folder: string; phrase: string | undefined; off: boolean } {
+  const said = process.env['LENTUM_BACKUPS'];
+  const off = said === 'off';
+  const folder = said === undefined || off ? path.resolve('.lentum/backups') : said;
+  return { folder, phrase: process.env['LENTUM_BACKUP_PHRASE'], off };
+}
+
 /** Names sort by time. */
 const folderName = (now: Date): string => now.toISOString().replaceAll(/[:.]/g, '-');
 

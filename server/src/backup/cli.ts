@@ -4,15 +4,14 @@
  */
 import path from 'node:path';
 import { prepare } from '../db/prepare.ts';
-import { backupsIn, makeBackup, restoreBackup } from './backup.ts';
+import { backupSettings, backupsIn, makeBackup, restoreBackup } from './backup.ts';
 import { daily, isDue } from './daily.ts';
 import { drill, type Drill } from './drill.ts';
 
 const say = (text: string): void => console.log(text);
 const url = process.env['DATABASE_URL'] ?? '';
 const ownerUrl = process.env['DATABASE_OWNER_URL'] ?? url;
-const backups = process.env['LENTUM_BACKUPS'] ?? path.resolve('.lentum/backups');
-const phrase = process.env['LENTUM_BACKUP_PHRASE'];
+const { folder: backups, phrase } = backupSettings();
 const [task = '', given] = process.argv.slice(2);
 
 function tell(folder: string, came: Drill): void {
