@@ -1,5 +1,6 @@
 /** The log: what is tapped, typed and taken back, each as the record takes it. */
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
 import { check, sentence } from '@lentum/core/problems';
 import {
   entryProblems,
@@ -9,7 +10,8 @@ import {
   type Entry,
   type Kind,
 } from '@lentum/core/record';
-import { clockOffsetMs, noteClock } from '../src/app/clock.ts';
+import { MS_PER_DAY, MS_PER_MINUTE } from '@lentum/core/units';
+import { clockOffsetMs, compared, noteClock, rightNowMs } from '../src/app/clock.ts';
 import { makeEntry, TAKE_BACK_MS, tidied } from '../src/app/entering.ts';
 import { personNamed } from '../src/app/signing.ts';
 import BayPicker from '../src/shared/BayPicker.vue';
@@ -36,7 +38,7 @@ beforeEach(async () => {
   at = await openDemo();
 });
 afterEach(() => {
-  clockOffsetMs.value = undefined;
+  compared.value = null;
   leaveStandIns();
 });
 const statusOf = (label: string) => at.job.statuses.find((s) => s.bay.label === label)!;
@@ -55,7 +57,7 @@ const sent = (): Entry => {
 
 describe('an entry as it is made', () => {
   it('names person, device, clock and offset, and holds only clean text', () => {
-    clockOffsetMs.value = 90_000;
+    compared.value = { offsetMs: 90_000, atMs: Date.now() };
     const body = {
       at: new Date().toISOString(),
       what: 'rain',
@@ -77,15 +79,36 @@ describe('an entry as it is made', () => {
     expect(tidied({ a: undefined, b: [' x '], c: { d: 1 } })).toEqual({ b: ['x'], c: { d: 1 } });
   });
   it('the clock is measured by the answers, and a second is no difference', () => {
-    const sentMs = Date.parse('2026-05-12T09:30:00Z');
-    noteClock('Tue, 12 May 2026 09:30:00 GMT', sentMs, sentMs + 100);
+    const sentMs = Math.floor(Date.now() / 1000) * 1000;
+    const told = (minutes: number): string => new Date(sentMs + minutes * MS_PER_MINUTE).toUTCString();
+    noteClock(told(0), sentMs, sentMs + 100);
     expect(clockOffsetMs.value).toBe(0);
-    noteClock('Tue, 12 May 2026 09:40:00 GMT', sentMs, sentMs + 100);
+    noteClock(told(10), sentMs, sentMs + 100);
     expect(clockOffsetMs.value).toBe(600_450);
     // A slow answer and one without a time change nothing.
-    noteClock('Tue, 12 May 2026 11:40:00 GMT', sentMs, sentMs + 9000);
+    noteClock(told(130), sentMs, sentMs + 9000);
     noteClock(null, sentMs, sentMs);
     expect(clockOffsetMs.value).toBe(600_450);
+  });
+  it('the difference is kept for a day without a signal, and not for a week', async () => {
+    compared.value = { offsetMs: 600_000, atMs: Date.now() - MS_PER_DAY };
+    expect(clockOffsetMs.value).toBe(600_000);
+    await nextTick();
+    expect(localStorage.getItem('lentum.clock')).toContain('600000');
+    compared.value = { offsetMs: 600_000, atMs: Date.now() - 7 * MS_PER_DAY };
+    expect(clockOffsetMs.value).toBe(undefined);
+  });
+  it('what was typed in the right time goes in as the device shows it, and is read as it was typed', () => {
+    compared.value = { offsetMs: 600_000, atMs: Date.now() };
+    expect(rightNowMs() - Date.now()).toBeGreaterThan(599_000);
+    const typed = new Date(rightNowMs() - MS_PER_MINUTE).toISOString();
+    const entry = makeEntry(
+      ...([personNamed('Ines').id, 'event', { zoneId: 'hall' }] as const),
+      ...[{ at: typed, what: 'rain', note: 'Rain.' } as Body<'event'>],
+    );
+    expect(entry.body).toMatchObject({ at: new Date(Date.parse(typed) - 600_000).toISOString() });
+    expect(readEntry(entry, new Map()).body).toMatchObject({ at: typed });
+    expect(at.job.nowMs - Date.now()).toBeGreaterThan(590_000);
   });
   it('numbers are parted by blanks, with either decimal sign', () => {
     expect(numbersOf('400 412,5; 390.1\n7')).toEqual([400, 412.5, 390.1, 7]);

@@ -5,7 +5,8 @@
 import { isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 import { bayAreaM2, type SiteDoc } from '../site/index.ts';
-import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, TOLERANCE } from '../units/index.ts';
+import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { clockShiftMs } from './deviceclock.ts';
 import { coatOf, layerNamed, openedLitres } from './laidlayers.ts';
 import { PLAIN, type Say } from './rulebase.ts';
 import { allOf, type SiteBook } from './fold.ts';
@@ -38,9 +39,6 @@ export interface FlagContext {
   readonly practice?: Practice | undefined;
 }
 const practiceOf = ({ practice = COMMON }: FlagContext): Practice => practice;
-
-/** A device whose clock is off by more than this is told so. */
-const CLOCK_SAID_MS = TOLERANCE.clockMeasuredMs;
 
 function coatFlags(entry: BookEntryOf<'coat'>, c: FlagContext, say: Say): Flag[] {
   const coat = coatOf(c.buildUps, entry.body);
@@ -241,12 +239,12 @@ function hotSheetFlags(entry: BookEntryOf<'ply'>, c: FlagContext, say: Say): Fla
 }
 
 function clockFlags(entry: BookEntry, say: Say): Flag[] {
-  const off = entry.offsetMs ?? 0;
-  return Math.abs(off) > CLOCK_SAID_MS
+  const off = clockShiftMs(entry.offsetMs);
+  return off !== 0
     ? [
         {
           rule: 'clock off',
-          says: `The clock of the device was ${say.value(Math.abs(off) / MS_PER_MINUTE, 'minutes')} ${off > 0 ? 'behind' : 'ahead'}; its times are as that clock showed them.`,
+          says: `The clock of the device was ${say.value(Math.abs(off) / MS_PER_MINUTE, 'minutes')} ${off > 0 ? 'behind' : 'ahead'}: its times are put right by that. It showed ${say.time(new Date(Date.parse(entry.madeAt) - off).toISOString())} when this was made.`,
         },
       ]
     : [];

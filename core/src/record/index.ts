@@ -7,6 +7,7 @@ export { broughtOver, NOBODY, testEntry, testsOf, zonesAsTested } from './brough
 export { canonicalJson } from '../job/index.ts';
 export { chainProblem, entryHash, GENESIS_HASH, link } from './chain.ts';
 export { hashPieces, hashText, useHash, type Hashing } from './hash.ts';
+export { bodyOfDevice, clockShiftMs, INSTANT_FIELDS } from './deviceclock.ts';
 export {
   entrySchema,
   isSecondForm,

@@ -1,9 +1,11 @@
 /**
  * Reading entries of either form as one. What reads the record sees only `BookEntry`: the envelope of the second form with
- * a name in place of the person's id, and the body of its kind. An entry of the first form is read as the kind that does
- * its work now: `laid` as a ply, `step` as a preparation, a decision or all details of a bay.
+ * a name in place of the person's id, the body of its kind, and the times of a clock that was off put right. An entry of the
+ * first form is read as the kind that does its work now: `laid` as a ply, `step` as a preparation, a decision or all
+ * details of a bay.
  */
 import { ALL_DETAILS } from './bodies/saying.ts';
+import { bodyPutRight, putRight } from './deviceclock.ts';
 import {
   isSecondForm,
   type Body,
@@ -25,7 +27,9 @@ interface Read<K extends Kind> {
   readonly who: string;
   readonly personId: string | undefined;
   readonly deviceId: string | undefined;
+  /** Like every instant of the body: put right where the device's clock was off. */
   readonly madeAt: string;
+  /** What the server's clock was ahead of the device's. */
   readonly offsetMs: number | undefined;
   readonly receivedAt: string;
   readonly zoneId: string | undefined;
@@ -134,11 +138,12 @@ export function readEntry(
     } as BookEntry;
   const { id, kind, personId, deviceId, madeAt, offsetMs, zoneId, bays, place, attachments } = entry;
   return {
-    ...{ id, seq, receivedAt, kind, form: 2, personId, deviceId, madeAt, offsetMs, zoneId, bays, place },
+    ...{ id, seq, receivedAt, kind, form: 2, personId, deviceId, offsetMs, zoneId, bays, place },
+    madeAt: putRight(madeAt, offsetMs),
     who: names.get(personId) ?? nameless(personId),
     attachments,
     supersedes: entry.supersedes,
-    body: entry.body,
+    body: bodyPutRight(entry.body, offsetMs),
   } as BookEntry;
 }
 
@@ -148,7 +153,3 @@ export function partOf(bays: readonly Share[], bayId: string): number {
   const mine = bays.find((b) => b.bayId === bayId);
   return mine && sum > 0 ? mine.share / sum : 0;
 }
-
-/** Whether an instant of the device is later than an instant of the server, by the corrected clock. */
-export const corrected = (entry: Pick<BookEntry, 'offsetMs'>, instant: string): number =>
-  Date.parse(instant) + (entry.offsetMs ?? 0);

@@ -1,9 +1,10 @@
 /**
- * The record as a flat table, for CSV. Metric, instants in UTC and as the device's clock showed them. One row an entry, in
+ * The record as a flat table, for CSV. Metric, instants in UTC; those of a device whose clock was far off are put right. One row an entry, in
  * order; a coat or a ply of several bays has a row for each of them, with its part of what was used and its own verdict.
  */
 import { findBuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { bayAreaFigure, type Bay, type SiteDoc } from '../site/index.ts';
+import { clockShiftMs } from './deviceclock.ts';
 import { coatOf, layerNamed } from './laidlayers.ts';
 import { coatOn, foldRecord, EMPTY_BOOK } from './fold.ts';
 import { judgeCoat } from './judge.ts';
@@ -24,6 +25,8 @@ export const RECORD_COLUMNS = [
   'device',
   'made_at',
   'clock_offset_s',
+  /** What was added to the times of the row, because the device's clock was far off. */
+  'clock_put_right_s',
   'zone_id',
   'bay',
   'part_pct',
@@ -239,6 +242,9 @@ export function recordTable(entries: readonly StoredEntry[], context: TableConte
       device: entry.deviceId ?? '',
       made_at: entry.madeAt,
       ...(entry.offsetMs === undefined ? {} : { clock_offset_s: round(entry.offsetMs / 1000) }),
+      ...(clockShiftMs(entry.offsetMs) === 0
+        ? {}
+        : { clock_put_right_s: round(clockShiftMs(entry.offsetMs) / 1000) }),
       zone_id: entry.zoneId ?? bays.get(entry.bays[0]?.bayId ?? '')?.zoneId ?? '',
       bay: entry.bays.map((b) => bays.get(b.bayId)?.label ?? b.bayId).join(' '),
       ...(entry.place ? { along_m: entry.place.alongM, across_m: entry.place.acrossM } : {}),

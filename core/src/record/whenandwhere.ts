@@ -1,6 +1,7 @@
 /** When and where an entry says that something was: what has come, ends after its start, and lies on bays of one zone. */
 import type { Problem } from '../problems/index.ts';
 import { TOLERANCE } from '../units/index.ts';
+import { clockShiftMs } from './deviceclock.ts';
 import type { Kind } from './entry.ts';
 import type { BookEntry } from './reading.ts';
 import { kindName, missing, order, unknown, type RecordContext, type Say } from './rulebase.ts';
@@ -76,10 +77,12 @@ function instantsOf(entry: BookEntry): [string, string][] {
   return [...found, ...read];
 }
 
-/** By the corrected clock where the device has measured it, else with the slack of clocks that run apart. */
+/** By the server's clock where the device has compared its own, else with the slack of clocks that run apart. */
 export function futureProblems(entry: BookEntry, nowMs: number, say: Say): Problem[] {
   const slack = entry.offsetMs === undefined ? TOLERANCE.clockMs : TOLERANCE.clockMeasuredMs;
-  const latest = nowMs - (entry.offsetMs ?? 0) + slack;
+  // Times of a clock that is far off are put right already; those of one that is near are not.
+  const stillOffMs = (entry.offsetMs ?? 0) - clockShiftMs(entry.offsetMs);
+  const latest = nowMs - stillOffMs + slack;
   return instantsOf(entry).flatMap(([field, instant]) =>
     Date.parse(instant) > latest
       ? [

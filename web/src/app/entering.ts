@@ -1,7 +1,7 @@
 /** Making an entry of what was typed: envelope, clock, person, device; and taking back what was tapped by mistake. */
 import { shallowRef, type Ref } from 'vue';
 import type { Place } from '@lentum/core/survey';
-import { cleanText, type Body, type Entry, type Kind, type Share } from '@lentum/core/record';
+import { bodyOfDevice, cleanText, type Body, type Entry, type Kind, type Share } from '@lentum/core/record';
 import { sure } from './asking.ts';
 import { clockOffsetMs } from './clock.ts';
 import { deviceId, personNamed } from './signing.ts';
@@ -37,19 +37,23 @@ export function tidied<T>(value: T): T {
 /** For an entry that is only looked at while it is typed. */
 export const NOBODY_YET = 'nobody-yet';
 
-/** An entry made here and now, of a person by their id. */
+/**
+ * An entry made here and now, of a person by their id. What was typed is in the right time, as the pages show it; the entry
+ * carries its times as the device's clock shows them, and by how much that is off.
+ */
 export function makeEntry<K extends Kind>(personId: string, kind: K, where: Where, body: Body<K>): Entry {
   const { zoneId, bays = [], place, supersedes } = where;
+  const offsetMs = clockOffsetMs.value;
   return {
     ...{ form: 2, id: crypto.randomUUID(), kind, version: 1 },
     ...{ personId, deviceId: deviceId(), madeAt: new Date().toISOString() },
-    ...(clockOffsetMs.value === undefined ? {} : { offsetMs: clockOffsetMs.value }),
+    ...(offsetMs === undefined ? {} : { offsetMs }),
     ...(zoneId === undefined ? {} : { zoneId }),
     bays: [...bays],
     ...(place === undefined ? {} : { place }),
     attachments: [],
     ...(supersedes === undefined ? {} : { supersedes }),
-    body: tidied(body),
+    body: bodyOfDevice(tidied(body), offsetMs),
   } as unknown as Entry;
 }
 

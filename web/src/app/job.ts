@@ -6,13 +6,13 @@ import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } f
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
-import { bayStatus, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
+import { bayStatus, clockShiftMs, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
-import { clockOffsetMs } from './clock.ts';
+import { clockOffsetMs, rightNowMs } from './clock.ts';
 import type { Heard } from './live.ts';
 import { nobodyTypes } from './typing.ts';
 import { seenMs } from './device/copies.ts';
@@ -43,7 +43,7 @@ export const useJob = defineStore('job', () => {
   const survey = useDocument<Survey>(id, {
     path: (j) => `/jobs/${j}/survey`,
     empty: EMPTY_SURVEY,
-    problems: (draft) => surveyProblems(draft, Date.now()),
+    problems: (draft) => surveyProblems(draft, rightNowMs()),
   });
   const buildUps = useDocument<BuildUpDoc>(id, {
     path: (j) => `/jobs/${j}/build-up`,
@@ -63,7 +63,7 @@ export const useJob = defineStore('job', () => {
   const record = useRecord(id);
   const { names } = record;
   const now = useNow({ interval: TICK_MS });
-  const nowMs = computed(() => now.value.getTime());
+  const nowMs = computed(() => now.value.getTime() + clockShiftMs(clockOffsetMs.value));
 
   const outbox = useOutbox(
     id,

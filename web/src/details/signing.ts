@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { detailFacts, type Detail } from '@lentum/core/details';
 import type { DetailEntry } from '@lentum/core/record';
+import { rightNow } from '../app/clock.ts';
 import { useJob } from '../app/job.ts';
 
 export function useSigning() {
@@ -29,7 +30,7 @@ export function useSigning() {
           detailId: detail.id,
           name,
           step,
-          at: new Date().toISOString(),
+          at: rightNow(),
           ...(note === '' ? {} : { note }),
         },
       );

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** When it was laid: to now, to some minutes ago, or as typed. */
+import { rightNowMs } from '../app/clock.ts';
 import { useJob } from '../app/job.ts';
 import { toField } from '../app/time.ts';
 import { MS_PER_MINUTE } from '@lentum/core/units';
@@ -9,7 +10,7 @@ const started = defineModel<string>('started', { required: true });
 const finished = defineModel<string>('finished', { required: true });
 const job = useJob();
 const AGO = [0, 15, 30, 60] as const;
-const at = (minutes: number): string => toField(Date.now() - minutes * MS_PER_MINUTE, job.timeZone);
+const at = (minutes: number): string => toField(rightNowMs() - minutes * MS_PER_MINUTE, job.timeZone);
 </script>
 
 <template>

@@ -7,6 +7,7 @@ import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
 import { hourOf } from '@lentum/core/weather';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
+import { rightNow } from '../app/clock.ts';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -130,7 +131,7 @@ async function keep(): Promise<void> {
   const read = typed.value;
   if (read)
     await send(() =>
-      job.enter('conditions', { zoneId: props.zoneId }, { at: new Date().toISOString(), ...read }),
+      job.enter('conditions', { zoneId: props.zoneId }, { at: rightNow(), ...read }),
     );
 }
 </script>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import type { RemedyStep } from '@lentum/core/buildup';
 import { sharesByArea, type BayStatus, type Miss } from '@lentum/core/record';
 import { missLine, missWords } from '@lentum/core/words';
+import { rightNow } from '../app/clock.ts';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';
@@ -39,7 +40,7 @@ const done = (): Promise<void> =>
   steps.send(async () => {
     const sent = [...ticked.value].sort((a, b) => a - b);
     await job.tap(`${bay.value.label}: remedy`, 'remedy', where.value, {
-      at: new Date().toISOString(),
+      at: rightNow(),
       entryId: props.miss.entryId,
       limit: props.miss.limit,
       steps: sent.map((n) => ({ n, says: props.miss.steps[n]?.says ?? '' })),
@@ -57,7 +58,7 @@ const judgement = useSending(
 const judge = (what: 'accepted' | 'refused'): Promise<void> =>
   judgement.send(() =>
     job.tap(`${bay.value.label}: remedy ${what}`, 'decision', where.value, {
-      at: new Date().toISOString(),
+      at: rightNow(),
       what,
       about: { entryId: props.miss.entryId, limit: props.miss.limit },
       reason: reason.value.trim(),

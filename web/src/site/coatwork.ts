@@ -17,6 +17,7 @@ import {
 } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { bayRuns, coatVerdict } from '@lentum/core/words';
+import { rightNowMs } from '../app/clock.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { toField, zoneName } from '../app/time.ts';
@@ -178,7 +179,7 @@ export function useCoatWork(
   const flags = computed(() => (read.value ? words.flags(read.value) : []));
 
   async function keep(finish: boolean): Promise<void> {
-    if (finish && draft.finished === '') draft.finished = toField(Date.now(), job.timeZone);
+    if (finish && draft.finished === '') draft.finished = toField(rightNowMs(), job.timeZone);
     trouble.value = [...problems.value];
     const laid = body.value as Body<'coat'> | undefined;
     if (trouble.value.length > 0 || !laid) return;

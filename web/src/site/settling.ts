@@ -3,6 +3,7 @@ import type { Gate } from '@lentum/core/gates';
 import type { Body } from '@lentum/core/record';
 import { ALL_DETAILS, sharesByArea } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
+import { rightNow } from '../app/clock.ts';
 import type { useJob } from '../app/job.ts';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
@@ -60,7 +61,7 @@ export function settlingOf({ settle, answer, key }: Gate): Settling {
 export async function settleByTap(job: Job, bay: Bay, { settle, name }: Gate): Promise<void> {
   if (settle?.by !== 'entry') return;
   const where = { zoneId: bay.zoneId, bays: sharesByArea([bay]) };
-  const at = new Date().toISOString();
+  const at = rightNow();
   const says = `${bay.label}: ${name.toLowerCase()}`;
   if (settle.kind === 'preparation')
     await job.tap(says, 'preparation', where, {
@@ -87,7 +88,7 @@ export async function takeOver(
 ): Promise<void> {
   const where = { zoneId: bay.zoneId, bays: sharesByArea([bay]) };
   await job.tap(`${bay.label}: ${gate.name.toLowerCase()} taken over`, 'decision', where, {
-    at: new Date().toISOString(),
+    at: rightNow(),
     what: gate.fixed ? 'accepted' : 'gate taken over',
     about: { gate: gate.key, layerId },
     ...(gate.fixed ? { licence } : {}),

@@ -2,6 +2,7 @@
 import { ALL_DETAILS, sharesByArea, type Entry } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
 import { bayRuns } from '@lentum/core/words';
+import { rightNow } from '../app/clock.ts';
 import type { useJob } from '../app/job.ts';
 
 export type TappedStep = 'prepared' | 'detailed' | 'held' | 'released' | 'accepted';
@@ -23,7 +24,7 @@ export function tapStep(
 ): Promise<Entry> {
   const where = { zoneId: bays[0]?.zoneId, bays: sharesByArea(bays) };
   const says = `${bayRuns(bays.map((b) => b.label))}: ${SAID[step]}`;
-  const at = new Date().toISOString();
+  const at = rightNow();
   if (step === 'prepared') return job.tap(says, 'preparation', where, { at, steps: [], complete: true });
   if (step === 'detailed')
     return job.tap(says, 'detail', where, { at, detailId: ALL_DETAILS, name: 'All details', step: 'made' });

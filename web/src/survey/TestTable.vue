@@ -21,6 +21,7 @@ import {
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
+import { rightNowMs } from '../app/clock.ts';
 import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
@@ -117,7 +118,7 @@ function add(): void {
     problem.value = [`${f.name}, time: “${takenAt.value}” does not fit; expected a time.`];
     return;
   }
-  const ms = instant === undefined ? Date.now() : Date.parse(instant);
+  const ms = instant === undefined ? rightNowMs() : Date.parse(instant);
   void keep([{ body: bodyOf(value, ms), place: placed.value ? { ...at.value } : undefined }], send);
 }
 
@@ -131,7 +132,7 @@ async function importCsv(event: Event): Promise<void> {
     problem.value = read.problems.map(sentence);
     return;
   }
-  await keep(read.value.map((r) => ({ body: bodyOf(r.value, Date.now()), place: r.at })));
+  await keep(read.value.map((r) => ({ body: bodyOf(r.value, rightNowMs()), place: r.at })));
 }
 
 const { instruments, read } = useInstruments();

@@ -8,6 +8,7 @@ import { readiness } from '@lentum/core/readiness';
 import { allOf } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { stepDone } from '@lentum/core/words';
+import { rightNowMs } from '../../app/clock.ts';
 import { useJob } from '../../app/job.ts';
 import { usePreferences } from '../../app/preferences.ts';
 import { fromField, toField } from '../../app/time.ts';
@@ -56,7 +57,7 @@ export function useLogContext(zoneId: () => string) {
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
     instant: (field) =>
       typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,
-    field: (hours) => toField(Date.now() + hours * MS_PER_HOUR, job.timeZone),
+    field: (hours) => toField(rightNowMs() + hours * MS_PER_HOUR, job.timeZone),
     time: (instant) => job.time(Date.parse(instant)),
     who: preferences.who,
     charge:
