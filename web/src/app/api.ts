@@ -1,4 +1,5 @@
 /** Talking to the server. Errors are problems in sentences; no answer at all is "offline". */
+import type { Problem } from '@lentum/core/problems';
 import { noteClock } from './clock.ts';
 import { copyOf, isKept, keepCopy, seenMs } from './device/copies.ts';
 
@@ -6,6 +7,8 @@ export interface ApiProblemBody {
   readonly title: string;
   readonly status: number;
   readonly detail: string;
+  /** What is wrong, part by part, where that can be said. */
+  readonly errors?: readonly Problem[];
   readonly newest?: { version: number; body: unknown };
 }
 

@@ -42,6 +42,8 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const version = ref(0);
   const state = ref<SaveState>('saved');
   const refusal = ref('');
+  /** The same, each by itself with its place in the document. */
+  const refused = shallowRef<readonly Problem[]>([]);
   /** What somebody else saved first; and from which version this was made, with what that held, where it is known. */
   const newest = shallowRef<{ version: number; body: T; from: number; base: string | undefined }>();
   const past = ref<string[]>([]);
@@ -223,6 +225,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     if (owner !== of || problems.value.length === 0 || !['waiting', 'saved', 'saving'].includes(state.value))
       return;
     state.value = 'refused';
+    refused.value = problems.value;
     refusal.value = problems.value.map(sentence).join(' ');
   }
 
@@ -265,6 +268,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
         retry = setTimeout(() => void save(), RETRY_MS);
       } else {
         state.value = 'refused';
+        refused.value = error instanceof ApiProblem ? (error.body.errors ?? []) : [];
         refusal.value = sentenceOf(error);
       }
     }
@@ -331,6 +335,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     version,
     state,
     refusal,
+    refused,
     newest,
     problems,
     load,
@@ -350,6 +355,7 @@ export interface OpenDocument {
   readonly content: object;
   readonly state: SaveState;
   readonly refusal: string;
+  readonly refused: readonly Problem[];
   readonly version: number;
   readonly newest:
     | {

@@ -3,27 +3,36 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { seenMs } from '../app/device/copies.ts';
+import { sentence } from '@lentum/core/problems';
+import { clockShiftMs } from '@lentum/core/record';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { clockOffsetMs } from '../app/clock.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useWaitingFiles } from '../app/files.ts';
 import { useOddFields, type OddField } from '../app/oddfields.ts';
 import { useJob } from '../app/job.ts';
+import { placeOfProblem } from './problemplace.ts';
 
 const job = useJob();
 const all = computed(() => Object.values(job.documents));
-const refused = computed(() => all.value.filter((d) => d.state === 'refused'));
+const MOST_SAID = 3;
+/** What cannot be saved, each with the way to where it is put right. */
+const refused = computed(() =>
+  Object.entries(job.documents).flatMap(([name, d]) => {
+    if (d.state !== 'refused') return [];
+    if (d.refused.length === 0) return [{ says: d.refusal, place: undefined }];
+    return d.refused.map((p) => ({ says: sentence(p), place: placeOfProblem(name, p.field, job.documents) }));
+  }),
+);
 const busy = computed(() => all.value.some((d) => d.state === 'waiting' || d.state === 'saving'));
 const offline = computed(
   () => seenMs.value !== undefined || all.value.some((d) => d.state === 'offline') || waiting.value > 0,
 );
-/** A clock that is off by more than this is said: entries carry its times. */
-const OFF_MS = 2 * MS_PER_MINUTE;
 const clockSays = computed(() => {
-  const off = clockOffsetMs.value ?? 0;
-  if (Math.abs(off) <= OFF_MS) return '';
+  const off = clockShiftMs(clockOffsetMs.value);
+  if (off === 0) return '';
   const minutes = Math.round(Math.abs(off) / MS_PER_MINUTE);
-  return `The clock of this device is ${minutes} min ${off > 0 ? 'slow' : 'fast'}. Entries say so; set it right before times are entered.`;
+  return `The clock of this device is ${minutes} min ${off > 0 ? 'slow' : 'fast'}. The times here are put right by that, and entries say so. Set the clock right when you can.`;
 });
 const notKept = computed(() =>
   all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
@@ -81,9 +90,18 @@ async function goTo(field: OddField): Promise<void> {
       >The field is not there any more: let it go</el-button
     >
   </div>
-  <p v-for="(d, i) in refused" :key="i" class="refused" role="alert">
-    <strong>Not saved.</strong> {{ d.refusal }} The rest is saved; this is kept here as it was typed.
-  </p>
+  <div v-if="refused.length > 0" class="refused" role="alert">
+    <p>
+      <strong>Not saved.</strong>
+      {{ refused.length === 1 ? '1 thing is' : `${refused.length} things are` }} kept here as typed; the rest
+      is saved.
+    </p>
+    <p v-for="(r, i) in refused.slice(0, MOST_SAID)" :key="i">
+      {{ r.says }}
+      <el-button v-if="r.place" text size="small" @click="router.push(r.place)">Go there</el-button>
+    </p>
+    <p v-if="refused.length > MOST_SAID">And {{ refused.length - MOST_SAID }} more.</p>
+  </div>
 </template>
 
 <style scoped>
