@@ -1,6 +1,6 @@
 /** The demo job: read from its file, moved to the present, stored as a job of its own. */
 import { readFileSync } from 'node:fs';
-import { readJobFile } from '@lentum/core/jobfile';
+import { readJobFile, type JobContent } from '@lentum/core/jobfile';
 import { sentence } from '@lentum/core/problems';
 import { DEMO_ANCHOR, DEMO_FILE, shiftJob } from '@lentum/demo';
 import { transaction, type Pool } from '../db/pool.ts';
@@ -9,11 +9,20 @@ import { JOBS_SQL } from '../jobs/sql.ts';
 import { fetchWeather } from '../weather/store.ts';
 import { DEMO_SQL } from './sql.ts';
 
+let whole: JobContent | undefined;
+/** The demo's file, checked once. */
+function demoContent(): JobContent {
+  if (!whole) {
+    const file = readJobFile(readFileSync(DEMO_FILE, 'utf8'));
+    if (!file.ok) throw new Error(`the demo file is not whole: ${file.problems.map(sentence).join(' ')}`);
+    whole = file.value.content;
+  }
+  return whole;
+}
+
 /** Stores a fresh demo under an id and puts earlier demos away. */
 export async function loadDemo(pool: Pool, id: string, now: Date): Promise<void> {
-  const file = readJobFile(readFileSync(DEMO_FILE, 'utf8'));
-  if (!file.ok) throw new Error(`the demo file is not whole: ${file.problems.map(sentence).join(' ')}`);
-  const content = shiftJob(file.value.content, now.getTime() - Date.parse(DEMO_ANCHOR));
+  const content = shiftJob(demoContent(), now.getTime() - Date.parse(DEMO_ANCHOR));
   await importJob(pool, id, content, now);
   await fetchWeather(pool, id, now);
   await transaction(pool, async (db) => {

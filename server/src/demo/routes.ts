@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { route } from '../http/routes.ts';
+import { importDemo } from '../jobfile/importing.ts';
 import { newJobId } from '../jobs/newid.ts';
-import { loadDemo } from './load.ts';
 
 export const demoRoutes = [
   route({
@@ -14,7 +14,7 @@ export const demoRoutes = [
     statuses: { 201: 'Started' },
     run: async ({ params, context, res }) => {
       const id = newJobId(params);
-      await loadDemo(context.pool, id, context.now());
+      await importDemo(context.pool, id, context.now(), res);
       res.status(201);
       return { id };
     },

@@ -4,7 +4,15 @@ import { pathToFileURL } from 'node:url';
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/errors.ts';
-import type { CheckTold, ExportAsked, ExportTold, ImportAsked, StoreTold } from './importthread.ts';
+import type {
+  CheckTold,
+  DemoAsked,
+  DemoTold,
+  ExportAsked,
+  ExportTold,
+  ImportAsked,
+  StoreTold,
+} from './importthread.ts';
 
 const DEADLINE_MS = 120_000;
 /** Files of which the bytes are kept while they wait. */
@@ -12,7 +20,10 @@ const MOST_WAITING = 8;
 /** One that checks and one that stores. */
 const THREADS = 2;
 
-type FileThreads = Piscina<ImportAsked | ExportAsked, CheckTold | StoreTold | ExportTold>;
+type FileThreads = Piscina<
+  ImportAsked | ExportAsked | DemoAsked,
+  CheckTold | StoreTold | ExportTold | DemoTold
+>;
 let threads: FileThreads | undefined;
 export function fileThreads(): FileThreads {
   const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;

@@ -7,7 +7,7 @@ import type { Response } from 'express';
 import type { Pool } from '../db/pool.ts';
 import { HttpProblem, notFound, notJson, unavailableProblem, unprocessable } from '../http/errors.ts';
 import { bounded, fileThreads } from './filethreads.ts';
-import type { CheckTold, ExportTold, StoreTold } from './importthread.ts';
+import type { CheckTold, DemoTold, ExportTold, StoreTold } from './importthread.ts';
 
 export interface Imported {
   readonly fresh: boolean;
@@ -76,4 +76,15 @@ export const exportFile = (
     if ('missing' in told) throw notFound('Job', id);
     if ('unavailable' in told) throw unavailableProblem(told.unavailable);
     return told;
+  });
+
+/** Stores a fresh demo under an id; earlier demos are put away. */
+export const importDemo = (pool: Pool, id: string, now: Date, res: Response): Promise<void> =>
+  bounded(res, async (signal) => {
+    const told = (await fileThreads().run(
+      { task: 'demo', id, nowMs: now.getTime(), databaseUrl: urlOf(pool) },
+      { signal },
+    )) as DemoTold;
+    if ('unavailable' in told) throw unavailableProblem(told.unavailable);
+    if ('taken' in told) throw new HttpProblem(409, told.taken);
   });

@@ -1,9 +1,10 @@
-/** A thread for job files: checks one, stores one while another thread checks it, or writes one. */
+/** A thread for job files: checks one, stores one while another thread checks it, writes one, or stores the demo's. */
 import { once } from 'node:events';
 import type { MessagePort } from 'node:worker_threads';
 import { checkJobFile, jobFileSchema, type JobContent } from '@lentum/core/jobfile';
 import { check, type Problem } from '@lentum/core/problems';
 import { createPool, unavailable, type Pool } from '../db/pool.ts';
+import { loadDemo } from '../demo/load.ts';
 import '../fasthash.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { notPlain } from '../http/plaintext.ts';
@@ -27,6 +28,14 @@ export interface ExportAsked {
   readonly nowMs: number;
   readonly databaseUrl: string;
 }
+export interface DemoAsked {
+  readonly task: 'demo';
+  readonly id: string;
+  readonly nowMs: number;
+  readonly databaseUrl: string;
+}
+export type DemoTold =
+  { readonly unavailable: 'busy' | 'gone' } | { readonly taken: string } | { readonly loaded: true };
 export type ExportTold =
   | { readonly unavailable: 'busy' | 'gone' }
   | { readonly missing: true }
@@ -75,6 +84,23 @@ function poolOf(url: string): Pool {
   return pool.pool;
 }
 
+/** What keeps content from being stored that is no fault of the server's; any other error is thrown again. */
+function hindrance(error: unknown): { readonly taken: string } | { readonly unavailable: 'busy' | 'gone' } {
+  if (error instanceof HttpProblem && error.status === 409) return { taken: error.title };
+  const why = unavailable(error);
+  if (why !== undefined) return { unavailable: why };
+  throw error;
+}
+
+async function demo({ id, nowMs, databaseUrl }: DemoAsked): Promise<DemoTold> {
+  try {
+    await loadDemo(poolOf(databaseUrl), id, new Date(nowMs));
+    return { loaded: true };
+  } catch (error) {
+    return hindrance(error);
+  }
+}
+
 async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<StoreTold> {
   const heard = once(asked.verdict, 'message') as Promise<[boolean]>;
   const whole = async (): Promise<void> => {
@@ -88,10 +114,7 @@ async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<St
     const fresh = await importJob(poolOf(asked.databaseUrl), asked.id, content, new Date(asked.nowMs), whole);
     return { fresh, name: content.job.name, entries: content.record.length };
   } catch (error) {
-    if (error instanceof HttpProblem && error.status === 409) return { taken: error.title };
-    const why = unavailable(error);
-    if (why !== undefined) return { unavailable: why };
-    throw error;
+    return hindrance(error);
   } finally {
     asked.verdict.close();
   }
@@ -110,8 +133,8 @@ async function write({ id, nowMs, databaseUrl }: ExportAsked): Promise<ExportTol
 }
 
 export default function work(
-  asked: ImportAsked | ExportAsked,
-): CheckTold | Promise<StoreTold> | Promise<ExportTold> {
+  asked: ImportAsked | ExportAsked | DemoAsked,
+): CheckTold | Promise<StoreTold> | Promise<ExportTold> | Promise<DemoTold> {
   switch (asked.task) {
     case 'warm':
       return { whole: true };
@@ -121,5 +144,7 @@ export default function work(
       return store(asked);
     case 'export':
       return write(asked);
+    case 'demo':
+      return demo(asked);
   }
 }
