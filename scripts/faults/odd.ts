@@ -1,5 +1,7 @@
 /** Odd input over every address that the server describes, while another client asks whether it is alive. */
+import { once } from 'node:events';
 import { setTimeout as wait } from 'node:timers/promises';
+import { Worker } from 'node:worker_threads';
 import type { Target } from './target.ts';
 
 const HALF = '\ud83d';
@@ -69,7 +71,7 @@ export async function odd(target: Target, inputs: number, chance: () => number):
   const byHundreds: Record<string, number> = {};
   const faults: string[] = [];
   const hangs: string[] = [];
-  async function once(): Promise<void> {
+  async function oneInput(): Promise<void> {
     const { path, method } = pick(routes);
     const filled = path.replaceAll(/\{\w+\}/g, (name) =>
       name === '{jobId}' && chance() < 0.6 ? jobId : escaped(pick(NASTY)).slice(0, 2000),
@@ -109,26 +111,19 @@ export async function odd(target: Target, inputs: number, chance: () => number):
   // Its threads are started: that is no answer's fault.
   while ((await target.ask('GET', `/jobs/${jobId}/today`)) !== 200) await wait(PING_MS);
   await wait(SETTLE_MS);
-  let longestWaitMs = 0;
-  let asking = true;
-  const other = (async () => {
-    while (asking) {
-      const from = performance.now();
-      await target.ask('GET', '/health');
-      longestWaitMs = Math.max(longestWaitMs, performance.now() - from);
-      await wait(PING_MS);
-    }
-  })();
+  const other = new Worker(new URL('./pinger.mjs', import.meta.url), {
+    workerData: { address: `${target.base}/health` },
+  });
   let left = inputs;
   await Promise.all(
     Array.from({ length: AT_ONCE }, async () => {
       while (left > 0) {
         left -= 1;
-        await once();
+        await oneInput();
       }
     }),
   );
-  asking = false;
-  await other;
+  other.postMessage('enough');
+  const [longestWaitMs] = (await once(other, 'message')) as [number];
   return { inputs, byHundreds, faults, hangs, longestWaitMs };
 }
