@@ -45,12 +45,15 @@ class Channel {
 }
 Object.defineProperty(globalThis, 'BroadcastChannel', { value: Channel, configurable: true });
 
+/** Tabs that were open hear nothing any more. */
+export const closeTabs = (): void => Channel.open.clear();
+
 /** A device that keeps nothing yet; tabs that were open are closed. */
 export function freshDevice(): void {
   globalThis.indexedDB = new IDBFactory();
   localStorage.clear();
   held.clear();
-  Channel.open.clear();
+  closeTabs();
 }
 
 /** The outbox as a tab has it that was opened just now. */

@@ -7,10 +7,12 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { canonicalJson, plainValue } from '@lentum/core/job';
 import { sentence, type Problem } from '@lentum/core/problems';
+import { hashText } from '@lentum/core/record';
 import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
 import { isKept, keepCopy } from './device/copies.ts';
 import { dropDraft, keepDraft, keptDraft, type Draft } from './device/drafts.ts';
+import { useDraftTabs } from './drafttabs.ts';
 import { sendFiles } from './files.ts';
 import { savable } from './savable.ts';
 
@@ -22,6 +24,7 @@ const MOST_UNDO = 100;
 /** So many of the texts that were sent last are known again. */
 const MOST_SENT = 6;
 
+const hashOf = (body: unknown): string => hashText(canonicalJson(body));
 /** The same content: the server gives the keys of a document in an order of its own. */
 const isSame = (text: string, body: unknown): boolean =>
   canonicalJson(JSON.parse(text)) === canonicalJson(body);
@@ -58,9 +61,19 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let fromDevice = false;
   /** What was sent lately, by the job: any of it may have arrived without an answer. */
   const sentLately = new Map<string, readonly string[]>();
+  /** The same before the tab was closed, by hashes. */
+  const sentBefore = new Map<string, readonly string[]>();
   /** The text that was sent from here and is what the server has; undefined where it is somebody else's. */
   const ownOf = (of: string, body: unknown): string | undefined =>
-    sentLately.get(of)?.find((one) => isSame(one, body));
+    sentLately.get(of)?.find((one) => isSame(one, body)) ??
+    (sentBefore.get(of)?.includes(hashOf(body)) ? JSON.stringify(body) : undefined);
+  const sentOf = (of: string | undefined): readonly string[] =>
+    of === undefined
+      ? []
+      : [
+          ...(sentLately.get(of) ?? []).map((text) => hashOf(JSON.parse(text))),
+          ...(sentBefore.get(of) ?? []),
+        ].slice(0, MOST_SENT);
   const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
@@ -75,13 +88,33 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     // Until somebody has chosen it is not made from what is newest.
     version: newest.value?.from ?? version.value,
     base: newest.value ? newest.value.base : saved,
+    sent: sentOf(owner),
+  });
+
+  /** What the other tabs of this device have heard. */
+  let told = settled;
+  const tabs = useDraftTabs({
+    shown: () =>
+      owner === undefined || newest.value ? undefined : { text: text.value, version: version.value, saved },
+    show: (next) => {
+      if (next.text !== settled) past.value = [...past.value.slice(-MOST_UNDO), settled];
+      if (next.text !== text.value) draft.value = JSON.parse(next.text) as T;
+      settled = told = next.text;
+      version.value = next.version;
+      saved = next.saved;
+      state.value = next.text === saved ? 'saved' : 'waiting';
+      refusal.value = '';
+      keep();
+      if (state.value === 'waiting') void saveSoon();
+    },
   });
 
   /** What the server does not have yet is on the device, whether it can be taken or not. */
   function keep(): void {
     if (owner === undefined) return;
     const path = options.path(owner);
-    if (text.value === saved) void dropDraft(path);
+    if (text.value === saved)
+      void dropDraft(path, (kept) => isSame(kept, JSON.parse(saved)) || tabs.isKnown(kept));
     else void keepDraft(path, draftNow());
   }
 
@@ -92,6 +125,10 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     await sendFiles();
     const earlier = (sentLately.get(of) ?? []).filter((one) => one !== body);
     sentLately.set(of, [body, ...earlier].slice(0, MOST_SENT));
+    // Closed before the answer comes, it knows its own again.
+    const waits = left.get(of);
+    if (owner === of) keep();
+    else if (waits) void keepDraft(path, { ...waits, sent: sentOf(of) });
     const answer = await call<{ version: number }>('PUT', path, { body, ifMatch });
     const now = answer.version ?? answer.body.version;
     if (isKept(path)) void keepCopy(path, JSON.parse(body), now);
@@ -103,6 +140,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const of = owner;
     keep();
     owner = undefined;
+    tabs.stop();
     clearTimeout(retry);
     if (of === undefined || text.value === saved) return;
     left.set(of, draftNow());
@@ -156,9 +194,12 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     newest.value = undefined;
     past.value = [];
     future.value = [];
+    if (kept?.sent) sentBefore.set(id, kept.sent);
     takeUp(left.get(id) ?? kept, answer.body);
     left.delete(id);
     keep();
+    told = text.value;
+    tabs.begin(options.path(id));
   }
 
   /**
@@ -179,7 +220,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     fromDevice = false;
     version.value = now;
     draft.value = answer.body;
-    settled = saved = JSON.stringify(answer.body);
+    settled = saved = told = JSON.stringify(answer.body);
     // Steps back from here would take back what others did.
     past.value = [];
     future.value = [];
@@ -236,6 +277,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     state.value = text.value === sent ? 'saved' : 'waiting';
     refusal.value = '';
     keep();
+    tabs.tell();
   }
 
   async function put(of: string, sent: string): Promise<void> {
@@ -246,12 +288,16 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
         savedMeanwhile(of, sent, now);
         return;
       }
-      savedAs(sent, now);
+      // Another tab may have been further on already, and told so.
+      if (now > version.value) savedAs(sent, now);
     } catch (error) {
       // What was left of it is sent by itself.
       if (owner !== of) return;
       const theirs = newestOf(error);
-      if (theirs) {
+      if (theirs && theirs.version === version.value && isSame(saved, theirs.body)) {
+        // Another tab of this device had saved that, and told so meanwhile.
+        void saveSoon();
+      } else if (theirs) {
         const own = ownOf(of, theirs.body);
         if (own !== undefined) {
           // What was sent from here had arrived, and only its answer was lost: the rest follows it.
@@ -293,6 +339,10 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
   watch(text, (now) => {
     keep();
+    if (now !== told) {
+      told = now;
+      tabs.tell();
+    }
     if (now === settled) return;
     past.value = [...past.value.slice(-MOST_UNDO), settled];
     future.value = [];

@@ -7,7 +7,8 @@ const isField = (el: Element | null): el is HTMLElement =>
 
 /** Resolves when no field is being typed in: at once, or when it is left. */
 export async function nobodyTypes(): Promise<void> {
-  for (let at = document.activeElement; isField(at); at = document.activeElement) {
+  // A page in the background keeps its field, and what was typed there has been taken.
+  for (let at = document.activeElement; isField(at) && document.hasFocus(); at = document.activeElement) {
     const field = at;
     await new Promise((left) => {
       field.addEventListener('blur', left, { once: true });

@@ -5,6 +5,7 @@ import { dropFile, fileHere, useWaitingFiles, type WaitingFile } from '../app/fi
 import { useJob } from '../app/job.ts';
 import { useUnread } from '../app/device/unread.ts';
 import { useEntryWords } from '../record/entrywords.ts';
+import { readEntry } from '@lentum/core/record';
 import { sure } from '../app/asking.ts';
 import { saveFile } from '../shared/savefile.ts';
 
@@ -81,7 +82,7 @@ async function forget(): Promise<void> {
     <ul>
       <li v-for="a in job.outbox.aside" :key="a.entry.id">
         <p>
-          <strong>{{ job.time(Date.parse(a.entry.madeAt)) }}</strong> {{ words(a.entry) }}.
+          <strong>{{ job.time(Date.parse(readEntry(a.entry, job.names).madeAt)) }}</strong> {{ words(a.entry) }}.
           <span class="why">{{ a.why }}</span>
         </p>
         <div class="bar">

@@ -3,13 +3,15 @@ import { shallowRef } from 'vue';
 import { device, THROUGH, type DraftRow } from './store.ts';
 import { keepUnread } from './unread.ts';
 
-export type Draft = Pick<DraftRow, 'text' | 'version' | 'base'>;
+export type Draft = Pick<DraftRow, 'text' | 'version' | 'base' | 'sent'>;
 
 /** Why a draft is not kept on this device; undefined while all of them are. */
 export const draftsNotKept = shallowRef<string>();
 
-/** What is to be written next, by path; `undefined` takes it away. */
-const next = new Map<string, Draft | undefined>();
+/** Whether the draft that is kept may go: another tab may have kept a newer one meanwhile. */
+type MayGo = (text: string) => boolean;
+/** What is to be written next, by path. */
+const next = new Map<string, Draft | MayGo>();
 const writing = new Map<string, Promise<void>>();
 
 async function write(path: string): Promise<void> {
@@ -18,18 +20,23 @@ async function write(path: string): Promise<void> {
     next.delete(path);
     try {
       const tx = (await device()).transaction('drafts', 'readwrite', THROUGH);
-      await (draft ? tx.store.put({ path, ...draft, atMs: Date.now() }) : tx.store.delete(path));
+      if (typeof draft === 'object') await tx.store.put({ path, ...draft, atMs: Date.now() });
+      else {
+        const kept = await tx.store.get(path);
+        if (kept && (!isDraft(kept) || draft?.(kept.text) !== false)) await tx.store.delete(path);
+      }
       await tx.done;
       draftsNotKept.value = undefined;
     } catch (error) {
       // What is taken away needs no room: only what cannot be kept is said.
-      if (draft) draftsNotKept.value = error instanceof Error ? error.message : String(error);
+      if (typeof draft === 'object')
+        draftsNotKept.value = error instanceof Error ? error.message : String(error);
     }
   }
 }
 
 /** While one is being written, only the newest of those that follow is written after it. */
-function soon(path: string, draft: Draft | undefined): Promise<void> {
+function soon(path: string, draft: Draft | MayGo): Promise<void> {
   next.set(path, draft);
   const known = writing.get(path);
   if (known) return known;
@@ -39,7 +46,8 @@ function soon(path: string, draft: Draft | undefined): Promise<void> {
 }
 
 export const keepDraft = (path: string, draft: Draft): Promise<void> => soon(path, draft);
-export const dropDraft = (path: string): Promise<void> => soon(path, undefined);
+/** @param mayGo whether the draft that is kept may go; absent: whatever it is */
+export const dropDraft = (path: string, mayGo: MayGo = () => true): Promise<void> => soon(path, mayGo);
 
 const isJson = (text: unknown): boolean => {
   try {
@@ -49,8 +57,13 @@ const isJson = (text: unknown): boolean => {
   }
 };
 function isDraft(row: unknown): row is DraftRow {
-  const { text, version, base } = (row ?? {}) as Partial<Record<keyof DraftRow, unknown>>;
-  return isJson(text) && typeof version === 'number' && (base === undefined || isJson(base));
+  const { text, version, base, sent } = (row ?? {}) as Partial<Record<keyof DraftRow, unknown>>;
+  return (
+    isJson(text) &&
+    typeof version === 'number' &&
+    (base === undefined || isJson(base)) &&
+    (sent === undefined || Array.isArray(sent))
+  );
 }
 
 /** @returns undefined where none is kept, or nothing can be read here; what cannot be read is set apart */

@@ -22,6 +22,8 @@ export interface DraftRow {
   readonly version: number;
   /** What that version held; not kept by an earlier version of this application. */
   readonly base?: string | undefined;
+  /** Hashes of what was sent of it lately: any of it may have arrived without an answer. */
+  readonly sent?: readonly string[] | undefined;
   readonly atMs: number;
 }
 /** An answer of the server as it was last seen. */
