@@ -4,7 +4,7 @@ import { nextTick, reactive } from 'vue';
 import { partDifferences } from '@lentum/core/job';
 import { format } from '@lentum/core/units';
 import type { Survey } from '@lentum/core/survey';
-import type { OpenDocument } from '../src/app/document.ts';
+import type { OpenDocument } from '../src/app/opendocument.ts';
 import ConflictDialog from '../src/shared/ConflictDialog.vue';
 import { bothWords, fieldName, partName, valueWords } from '../src/shared/conflictwords.ts';
 import { demo, openDemo, type OpenDemo } from './openjob.ts';

@@ -165,7 +165,7 @@ describe('two tabs with one document', () => {
           ['saved', ...last],
         ]);
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
-  }, 300_000);
+  }, 120_000);
 });

@@ -5,9 +5,8 @@
  */
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
-import { canonicalJson, plainValue } from '@lentum/core/job';
+import { plainValue } from '@lentum/core/job';
 import { sentence, type Problem } from '@lentum/core/problems';
-import { hashText } from '@lentum/core/record';
 import { ApiProblem, call, get, isForLater, sentenceOf } from './api.ts';
 import { copy } from './copy.ts';
 import { isKept, keepCopy } from './device/copies.ts';
@@ -15,19 +14,12 @@ import { dropDraft, keepDraft, keptDraft, type Draft } from './device/drafts.ts'
 import { useDraftTabs } from './drafttabs.ts';
 import { sendFiles } from './files.ts';
 import { savable } from './savable.ts';
-
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'refused' | 'conflict' | 'offline';
+import type { SaveState } from './opendocument.ts';
+import { isSame, useSentTexts } from './senttexts.ts';
 
 const DELAY_MS = 400;
 const RETRY_MS = 4000;
 const MOST_UNDO = 100;
-/** So many of the texts that were sent last are known again. */
-const MOST_SENT = 6;
-
-const hashOf = (body: unknown): string => hashText(canonicalJson(body));
-/** The same content: the server gives the keys of a document in an order of its own. */
-const isSame = (text: string, body: unknown): boolean =>
-  canonicalJson(JSON.parse(text)) === canonicalJson(body);
 
 /** What somebody else had saved first, as the server tells it; undefined for any other error. */
 const newestOf = (error: unknown): { readonly version: number; readonly body: unknown } | undefined =>
@@ -59,21 +51,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   let owner: string | undefined;
   /** What is shown was last seen on this device: the server may have another by now. */
   let fromDevice = false;
-  /** What was sent lately, by the job: any of it may have arrived without an answer. */
-  const sentLately = new Map<string, readonly string[]>();
-  /** The same before the tab was closed, by hashes. */
-  const sentBefore = new Map<string, readonly string[]>();
-  /** The text that was sent from here and is what the server has; undefined where it is somebody else's. */
-  const ownOf = (of: string, body: unknown): string | undefined =>
-    sentLately.get(of)?.find((one) => isSame(one, body)) ??
-    (sentBefore.get(of)?.includes(hashOf(body)) ? JSON.stringify(body) : undefined);
-  const sentOf = (of: string | undefined): readonly string[] =>
-    of === undefined
-      ? []
-      : [
-          ...(sentLately.get(of) ?? []).map((text) => hashOf(JSON.parse(text))),
-          ...(sentBefore.get(of) ?? []),
-        ].slice(0, MOST_SENT);
+  const sentTexts = useSentTexts();
   const left = new Map<string, Draft>();
   const sending = new Map<string, Promise<void>>();
 
@@ -88,7 +66,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     // Until somebody has chosen it is not made from what is newest.
     version: newest.value?.from ?? version.value,
     base: newest.value ? newest.value.base : saved,
-    sent: sentOf(owner),
+    sent: owner === undefined ? [] : sentTexts.hashesOf(owner),
   });
 
   /** What the other tabs of this device have heard. */
@@ -123,16 +101,22 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const path = options.path(of);
     // What it names goes first.
     await sendFiles();
-    const earlier = (sentLately.get(of) ?? []).filter((one) => one !== body);
-    sentLately.set(of, [body, ...earlier].slice(0, MOST_SENT));
+    sentTexts.note(of, body);
     // Closed before the answer comes, it knows its own again.
     const waits = left.get(of);
     if (owner === of) keep();
-    else if (waits) void keepDraft(path, { ...waits, sent: sentOf(of) });
-    const answer = await call<{ version: number }>('PUT', path, { body, ifMatch });
-    const now = answer.version ?? answer.body.version;
-    if (isKept(path)) void keepCopy(path, JSON.parse(body), now);
-    return now;
+    else if (waits) void keepDraft(path, { ...waits, sent: sentTexts.hashesOf(of) });
+    const copied = (what: unknown, at: number): void => void (isKept(path) && keepCopy(path, what, at));
+    try {
+      const answer = await call<{ version: number }>('PUT', path, { body, ifMatch });
+      const now = answer.version ?? answer.body.version;
+      copied(JSON.parse(body), now);
+      return now;
+    } catch (error) {
+      const theirs = newestOf(error);
+      if (theirs) copied(theirs.body, theirs.version);
+      throw error;
+    }
   }
 
   /** Keeps what was not saved for the job that it belongs to, and goes on trying to save it there. */
@@ -166,7 +150,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     } catch (error) {
       // What is newest had come from here, and only its answer was late or lost: this follows it.
       const newer = newestOf(error);
-      const own = newer && ownOf(of, newer.body);
+      const own = newer && sentTexts.ownOf(of, newer.body);
       if (newer && own !== undefined) {
         if (left.get(of) === it) left.set(of, { ...it, version: newer.version, base: own });
         await trySending(of);
@@ -194,7 +178,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     newest.value = undefined;
     past.value = [];
     future.value = [];
-    if (kept?.sent) sentBefore.set(id, kept.sent);
+    if (kept?.sent) sentTexts.noteBefore(id, kept.sent);
     takeUp(left.get(id) ?? kept, answer.body);
     left.delete(id);
     keep();
@@ -233,7 +217,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     settled = it.text;
     draft.value = JSON.parse(it.text) as T;
     // What the server has had come from here, and only its answer was lost: no conflict with oneself.
-    if (it.version === version.value || (owner !== undefined && ownOf(owner, body) !== undefined)) {
+    if (it.version === version.value || (owner !== undefined && sentTexts.ownOf(owner, body) !== undefined)) {
       state.value = 'waiting';
       void saveSoon();
       return;
@@ -243,10 +227,10 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   }
 
   async function saveOnce(): Promise<void> {
-    const sent = text.value;
+    const now = text.value;
     const of = owner;
     if (of === undefined || state.value === 'conflict') return;
-    if (sent === saved) {
+    if (now === saved) {
       state.value = 'saved';
       refusal.value = '';
       return;
@@ -255,7 +239,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
       await saveRest(of);
       return;
     }
-    await put(of, sent);
+    await put(of, now);
   }
 
   /** Some of it cannot be taken: the rest is saved, and what is wrong is said. */
@@ -298,7 +282,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
         // Another tab of this device had saved that, and told so meanwhile.
         void saveSoon();
       } else if (theirs) {
-        const own = ownOf(of, theirs.body);
+        const own = sentTexts.ownOf(of, theirs.body);
         if (own !== undefined) {
           // What was sent from here had arrived, and only its answer was lost: the rest follows it.
           savedAs(own, theirs.version);
@@ -397,27 +381,4 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     canUndo: computed(() => past.value.length > 0),
     canRedo: computed(() => future.value.length > 0),
   };
-}
-
-/** What the frame needs of any document, as the store hands it out. */
-export interface OpenDocument {
-  readonly draft: object;
-  readonly content: object;
-  readonly state: SaveState;
-  readonly refusal: string;
-  readonly refused: readonly Problem[];
-  readonly version: number;
-  readonly newest:
-    | {
-        readonly version: number;
-        readonly body: object;
-        readonly from: number;
-        readonly base: string | undefined;
-      }
-    | undefined;
-  readonly canUndo: boolean;
-  readonly canRedo: boolean;
-  readonly undo: () => void;
-  readonly redo: () => void;
-  readonly settleAs: (chosen: never) => Promise<void>;
 }

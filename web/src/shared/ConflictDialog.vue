@@ -5,7 +5,7 @@
  */
 import { computed, ref, watch } from 'vue';
 import { changedSide, merged, partDifferences, type PartDifference, type Side } from '@lentum/core/job';
-import type { OpenDocument } from '../app/document.ts';
+import type { OpenDocument } from '../app/opendocument.ts';
 import { bothWords, fieldName, partName } from './conflictwords.ts';
 import { useUnits } from './units.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue';
 
-import type { OpenDocument } from '../app/document.ts';
+import type { OpenDocument } from '../app/opendocument.ts';
 
 const props = defineProps<{ document: Pick<OpenDocument, 'undo' | 'redo' | 'canUndo' | 'canRedo'> }>();
 </script>
