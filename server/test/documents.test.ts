@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { blankZone, type Survey } from '@lentum/core/survey';
+import { sentence } from '@lentum/core/problems';
+import { blankZone, EMPTY_SURVEY, NO_LEVELS, surveyProblems, type Survey } from '@lentum/core/survey';
 import { api, detail, HEAD, importDemo, pool, startJob, V1 } from './support/api.ts';
 
 const zone = (name: string, w: number): Survey['zones'][number] =>
@@ -19,6 +20,48 @@ const zone = (name: string, w: number): Survey['zones'][number] =>
       ],
     },
   });
+
+/** A row of zones side by side, each with levels of its own: far more than one change of a survey brings. */
+const manyZones = (n: number, levels: number): Survey => ({
+  ...EMPTY_SURVEY,
+  zones: Array.from({ length: n }, (_, i) => ({
+    ...zone(`Q${i}`, 10),
+    code: `Q${String.fromCharCode(65 + Math.floor(i / 26))}${String.fromCharCode(65 + (i % 26))}`,
+    levels: {
+      ...NO_LEVELS,
+      points: Array.from({ length: levels }, (_, k) => ({
+        id: `p${k}`,
+        at: { alongM: 0.1 + k * 0.1, acrossM: 2 },
+        valueM: 3,
+      })),
+    },
+  })),
+});
+
+describe('a document that takes long to check', () => {
+  it('is checked in a thread by the same rules, and stored as it is', async () => {
+    const id = await startJob();
+    const survey = manyZones(40, 90);
+    expect(JSON.stringify(survey).length).toBeGreaterThan(150_000);
+    const put = (body: object, version: number) =>
+      api.put(`${V1}/jobs/${id}/survey`).set('If-Match', `"${version}"`).send(body);
+    await put(survey, 1).expect(200);
+    expect((await api.get(`${V1}/jobs/${id}/survey`).expect(200)).body).toEqual(survey);
+    // One level off its zone; then one that is no number.
+    const off = structuredClone(survey);
+    off.zones[39]!.levels.points[89]!.at.alongM = 50;
+    const refused = await put(off, 2).expect(422);
+    expect((refused.body as { errors: object[] }).errors).toEqual(
+      surveyProblems(off).map((p) => ({ ...p, sentence: sentence(p) })),
+    );
+    off.zones[39]!.levels.points[89]!.valueM = 'high' as unknown as number;
+    const unread = await put(off, 2).expect(422);
+    expect((unread.body as { errors: object[] }).errors).toMatchObject([
+      { field: 'zones/39/levels/points/89/valueM' },
+    ]);
+    expect((await api.get(`${V1}/jobs/${id}/survey`).expect(200)).body).toEqual(survey);
+  });
+});
 
 describe('jobs', () => {
   it('are started once, however often that is sent', async () => {

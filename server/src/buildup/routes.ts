@@ -38,8 +38,8 @@ export const buildUpRoutes = [
     tag: 'Build-up',
     name: 'The build-ups',
     schema: buildUpDocSchema,
-    problems: async (db, jobId, doc) => [
-      ...buildUpDocProblems(doc),
+    problems: ({ body }) => buildUpDocProblems(body),
+    stored: async (db, jobId, doc) => [
       ...(await frozenProblems(db, jobId, doc)),
       ...(await missingPapers(db, doc.buildUps)),
     ],

@@ -2,9 +2,12 @@
 import { z } from 'zod';
 import { instantSchema, rulesOf } from '@lentum/core/job';
 import { checkJobFile } from '@lentum/core/jobfile';
+import { check } from '@lentum/core/problems';
 import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState } from '@lentum/core/state';
 import { toldState } from '@lentum/core/words';
+import { notJson, unprocessable } from '../http/errors.ts';
+import { notPlain } from '../http/plaintext.ts';
 import { route } from '../http/routes.ts';
 import { toldStateSchema } from '../site/today.ts';
 import { unwrap } from './helpers.ts';
@@ -13,7 +16,21 @@ import { answerFromThread } from './threads.ts';
 
 const asked = z.strictObject({ file: z.unknown(), at: instantSchema });
 
-atThread('state', ({ file, at }: z.output<typeof asked>) => {
+/** What was sent, read and checked. @throws HttpProblem */
+function readAsked(bytes: Uint8Array): z.output<typeof asked> {
+  let body: unknown;
+  try {
+    body = JSON.parse(Buffer.from(bytes).toString('utf8'));
+  } catch {
+    throw notJson();
+  }
+  const odd = notPlain(body, 'The request');
+  if (odd) throw unprocessable([odd]);
+  return unwrap(check(asked, body, 'The request'));
+}
+
+atThread('state', (bytes: Uint8Array) => {
+  const { file, at } = readAsked(bytes);
   const { content } = unwrap(checkJobFile(file));
   const state = jobState({
     survey: content.survey,
@@ -34,10 +51,11 @@ export const stateRoute = route({
   tag: 'Compute',
   summary:
     'Every bay of a job file at an instant: its gates, what can be done, and the sentences that say so',
-  // The file is checked by the core, which tells a foreign file from a broken one.
-  body: asked,
-  bodyName: 'The request',
+  // Read in the thread too, where the core checks the file: it tells a foreign file from a broken one.
+  raw: { types: ['application/json'], limit: '64mb' },
   answer: toldStateSchema,
-  largeBody: true,
-  run: ({ body, res }) => answerFromThread(res, 'state', body),
+  run: ({ req, res }) => {
+    const bytes: unknown = req.body;
+    return answerFromThread(res, 'state', Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0));
+  },
 });

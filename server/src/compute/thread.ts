@@ -2,8 +2,7 @@
 import { HttpProblem } from '../http/errors.ts';
 import { atThread, runOf } from './runs.ts';
 import { WARM, type Asked, type Told } from './threads.ts';
-import '../site/today.ts';
-import './routes.ts';
+import '../http/allroutes.ts';
 
 atThread(WARM, () => true);
 

@@ -84,6 +84,27 @@ async function think(asked: Asked, gone: AbortSignal, deadlineMs: number): Promi
   throw new HttpProblem(status, title, problems, extra);
 }
 
+/** What a thread computes for a request, as JSON text; it ends when the client goes. */
+async function textFromThread(
+  res: Response,
+  name: string,
+  input: unknown,
+  deadlineMs = DEADLINE_MS,
+): Promise<string> {
+  const gone = new AbortController();
+  const leave = (): void => gone.abort();
+  res.once('close', leave);
+  try {
+    return await think({ name, input }, gone.signal, deadlineMs);
+  } finally {
+    res.off('close', leave);
+  }
+}
+
+/** What a thread computes for a request, to go on with. */
+export const fromThread = async <T>(res: Response, name: string, input: unknown): Promise<T> =>
+  JSON.parse(await textFromThread(res, name, input)) as T;
+
 /** Answers a request with what a thread computes of it. */
 export async function answerFromThread(
   res: Response,
@@ -91,15 +112,8 @@ export async function answerFromThread(
   input: unknown,
   deadlineMs = DEADLINE_MS,
 ): Promise<void> {
-  const gone = new AbortController();
-  const leave = (): void => gone.abort();
-  res.once('close', leave);
-  try {
-    const json = await think({ name, input }, gone.signal, deadlineMs);
-    res.type('json').send(json);
-  } finally {
-    res.off('close', leave);
-  }
+  const json = await textFromThread(res, name, input, deadlineMs);
+  res.type('json').send(json);
 }
 
 /** Ends every thread, when the server ends. */

@@ -5,56 +5,18 @@ import { setTimeout } from 'node:timers/promises';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import { buildUpRoutes } from '../buildup/routes.ts';
-import { computeRoutes } from '../compute/routes.ts';
 import type { Pool } from '../db/pool.ts';
-import { demoRoutes } from '../demo/routes.ts';
-import { jobFileRoutes } from '../jobfile/routes.ts';
-import { firmRoutes } from '../firm/routes.ts';
 import type { LiveFeed } from '../live/feed.ts';
-import { liveRoutes } from '../live/routes.ts';
-import { libraryRoutes } from '../library/routes.ts';
-import { paperRoutes } from '../papers/routes.ts';
-import { jobRoutes } from '../jobs/routes.ts';
-import { orderRoutes } from '../order/routes.ts';
-import { peopleRoutes } from '../people/routes.ts';
-import { pictureRoutes } from '../pictures/routes.ts';
-import { recordRoutes } from '../record/routes.ts';
-import { instrumentRoutes } from '../standins/routes.ts';
-import { siteRoutes } from '../site/routes.ts';
-import { todayRoutes } from '../site/today.ts';
-import { surveyRoutes } from '../survey/routes.ts';
-import { weatherRoutes } from '../weather/routes.ts';
+import { ROUTES } from './allroutes.ts';
 import { apiPage } from './apipage.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
 import { guard } from './guard.ts';
 import { openApi } from './openapi.ts';
 import type { Cost } from './ratelimits.ts';
-import { mount, type AnyRoute } from './routes.ts';
+import { mount } from './routes.ts';
 
 /** Who asks whether the server is ready is not kept waiting. */
 const READY_MS = 90;
-
-export const ROUTES: readonly AnyRoute[] = [
-  ...jobRoutes,
-  ...surveyRoutes,
-  ...buildUpRoutes,
-  ...orderRoutes,
-  ...siteRoutes,
-  ...todayRoutes,
-  ...weatherRoutes,
-  ...recordRoutes,
-  ...liveRoutes,
-  ...peopleRoutes,
-  ...pictureRoutes,
-  ...firmRoutes,
-  ...libraryRoutes,
-  ...paperRoutes,
-  ...jobFileRoutes,
-  ...demoRoutes,
-  ...instrumentRoutes,
-  ...computeRoutes,
-];
 
 export interface AppOptions {
   readonly pool: Pool;

@@ -10,18 +10,10 @@ export type Cost = keyof typeof PER_MINUTE;
 const WINDOW_MS = 60_000;
 
 /** What a route costs: bytes that are stored or a whole job, a computation, or little. */
-export const costOf = ({
-  path,
-  raw,
-  largeBody,
-}: {
-  readonly path: string;
-  readonly raw?: unknown;
-  readonly largeBody?: boolean;
-}): Cost =>
+export const costOf = ({ path, raw }: { readonly path: string; readonly raw?: unknown }): Cost =>
   path.startsWith('/compute') || path.endsWith('/today')
     ? 'heavy'
-    : raw || largeBody || path.endsWith('/file')
+    : raw || path.endsWith('/file')
       ? 'file'
       : 'plain';
 

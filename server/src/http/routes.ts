@@ -1,7 +1,8 @@
 /** Routes that describe themselves: one definition serves the request and writes its page of the OpenAPI document. */
 import express, { type Request, type Response, type Router } from 'express';
 import type { z } from 'zod';
-import { check } from '@lentum/core/problems';
+import { check, type Result } from '@lentum/core/problems';
+import { checkWhereItFits } from '../compute/large.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
@@ -39,7 +40,6 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   /** The write needs If-Match. */
   readonly versioned?: boolean;
   readonly statuses?: Readonly<Record<number, string>>;
-  readonly largeBody?: boolean;
   /** The body is bytes of one of these media types: it is in the request, unread. */
   readonly raw?: { readonly types: readonly string[]; readonly limit: string };
   readonly run: (input: RouteInput<z.output<B>, z.output<Q>>) => Promise<unknown>;
@@ -47,12 +47,21 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
 
 export type AnyRoute = RouteSpec<never, never>;
 
-/** Keeps the types of body and query together inside one definition. */
-export const route = <B extends z.ZodType, Q extends z.ZodType>(spec: RouteSpec<B, Q>): AnyRoute =>
-  spec as unknown as AnyRoute;
+type CheckBody = (req: Request, res: Response, body: unknown) => Result<unknown> | Promise<Result<unknown>>;
+const bodyChecks = new WeakMap<object, CheckBody>();
 
-const smallJson = express.json({ limit: '4mb' });
-const largeJson = express.json({ limit: '64mb' });
+/** Keeps the types of body and query together inside one definition. */
+export function route<B extends z.ZodType, Q extends z.ZodType>(spec: RouteSpec<B, Q>): AnyRoute {
+  const { method, path, body, bodyName = 'The request' } = spec;
+  if (body)
+    bodyChecks.set(
+      spec,
+      checkWhereItFits(`body of ${method} ${path}`, (value: unknown) => check(body, value, bodyName)),
+    );
+  return spec as unknown as AnyRoute;
+}
+
+const json = express.json({ limit: '4mb' });
 
 function requireJson(req: Request): void {
   if (!req.is('application/json')) {
@@ -73,7 +82,7 @@ export function mount(
     const parse = spec.raw
       ? [express.raw({ type: [...spec.raw.types], limit: spec.raw.limit })]
       : spec.body
-        ? [spec.largeBody ? largeJson : smallJson]
+        ? [json]
         : [];
     const limited = limits ? [limits[costOf(spec)]] : [];
     router[spec.method](path, ...limited, ...parse, async (req: Request, res: Response) => {
@@ -86,8 +95,8 @@ export function mount(
         requireJson(req);
         const text = notPlain(req.body, spec.bodyName ?? 'The request');
         if (text) throw unprocessable([text]);
-        const checked = check(spec.body, req.body, spec.bodyName ?? 'The request');
-        if (!checked.ok) throw unprocessable(checked.problems);
+        const checked = await bodyChecks.get(spec)?.(req, res, req.body);
+        if (checked?.ok !== true) throw unprocessable(checked?.problems ?? []);
         body = checked.value;
       }
       let query: unknown = {};

@@ -1,6 +1,7 @@
 /** GET and PUT of a stage's document: the same two routes for every stage. */
 import { z } from 'zod';
 import type { Problem } from '@lentum/core/problems';
+import { checkWhereItFits } from '../compute/large.ts';
 import { readDocument, type DocumentKind } from '../db/documents.ts';
 import type { Db } from '../db/pool.ts';
 import { notFound } from '../http/errors.ts';
@@ -13,11 +14,20 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
   tag: string;
   name: string;
   schema: S;
-  problems: (db: Db, jobId: string, body: z.output<S>) => Promise<readonly Problem[]>;
+  /** What is wrong with it by itself and beside another document of the job. */
+  problems?: (asked: {
+    readonly body: z.output<S>;
+    readonly beside: object | undefined;
+  }) => readonly Problem[];
+  /** The other document. */
+  beside?: DocumentKind;
+  /** What is wrong with it by what the database has. */
+  stored?: (db: Db, jobId: string, body: z.output<S>) => Promise<readonly Problem[]>;
   /** What else is kept with a new version, in the same transaction. */
   kept?: (db: Db, jobId: string, body: z.output<S>, now: Date) => Promise<void>;
 }): AnyRoute[] {
-  const { kind, tag, name, schema } = spec;
+  const { kind, tag, name, schema, beside, problems = () => [] } = spec;
+  const problemsOf = checkWhereItFits(`problems of ${kind}`, problems);
   return [
     route({
       method: 'get',
@@ -47,7 +57,13 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
       run: async ({ params, body, context, req, res }) => {
         const jobId = params['jobId'] ?? '';
         const version = await replaceDocument(context, req, res, jobId, kind, body, {
-          problems: (db) => spec.problems(db, jobId, body),
+          problems: async (db) => {
+            const other = beside && (await readDocument<object>(db, jobId, beside));
+            return [
+              ...(await problemsOf(req, res, { body, beside: other?.body })),
+              ...((await spec.stored?.(db, jobId, body)) ?? []),
+            ];
+          },
           kept: (db) => spec.kept?.(db, jobId, body, context.now()),
         });
         return { version };

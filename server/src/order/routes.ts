@@ -6,5 +6,4 @@ export const orderRoutes = documentRoutes({
   tag: 'Order',
   name: 'The order',
   schema: orderSchema,
-  problems: () => Promise.resolve([]),
 });

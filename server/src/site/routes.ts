@@ -33,8 +33,7 @@ export const siteRoutes = documentRoutes({
   tag: 'Site',
   name: 'The site',
   schema: siteSchema,
-  problems: async (db, jobId, site) => {
-    const survey = await readDocument<Survey>(db, jobId, 'survey');
-    return [...siteProblems(site, survey?.body ?? EMPTY_SURVEY), ...(await usedBayProblems(db, jobId, site))];
-  },
+  beside: 'survey',
+  problems: ({ body, beside }) => siteProblems(body, (beside as Survey | undefined) ?? EMPTY_SURVEY),
+  stored: usedBayProblems,
 });

@@ -1,6 +1,5 @@
 import type { SiteDoc } from '@lentum/core/site';
 import { surveyProblems, surveySchema } from '@lentum/core/survey';
-import { readDocument } from '../db/documents.ts';
 import { documentRoutes } from '../jobs/documentroutes.ts';
 import { bringOver } from '../record/broughtover.ts';
 
@@ -11,10 +10,10 @@ export const surveyRoutes = documentRoutes({
   schema: surveySchema,
   // Tests belong to the record: those that come with a survey are brought over.
   kept: bringOver,
-  problems: async (db, jobId, survey) => {
-    const site = await readDocument<SiteDoc>(db, jobId, 'site');
+  beside: 'site',
+  problems: ({ body: survey, beside: site }) => {
     const zones = new Set(survey.zones.map((z) => z.id));
-    const orphan = site?.body.bays.find((b) => !zones.has(b.zoneId));
+    const orphan = (site as SiteDoc | undefined)?.bays.find((b) => !zones.has(b.zoneId));
     const problems = surveyProblems(survey, Date.now());
     return orphan
       ? [

@@ -46,7 +46,6 @@ export const weatherRoutes = [
     tag: 'Weather',
     name: 'The weather',
     schema: weatherDocSchema,
-    problems: () => Promise.resolve([]),
   }),
   route({
     method: 'get',
@@ -125,7 +124,6 @@ export const weatherRoutes = [
     bodyName: 'The weather',
     answer: z.object({ id: z.string() }),
     statuses: { 201: 'Added', 200: 'Was there already', 409: 'Another series has this id' },
-    largeBody: true,
     run: async ({ params, body, context, res }) => {
       const jobId = params['jobId'] ?? '';
       const seriesId = params['seriesId'] ?? '';

@@ -1,0 +1,41 @@
+/** Every address that the server answers under /api/v1. */
+import { buildUpRoutes } from '../buildup/routes.ts';
+import { computeRoutes } from '../compute/routes.ts';
+import { demoRoutes } from '../demo/routes.ts';
+import { jobFileRoutes } from '../jobfile/routes.ts';
+import { firmRoutes } from '../firm/routes.ts';
+import { liveRoutes } from '../live/routes.ts';
+import { libraryRoutes } from '../library/routes.ts';
+import { paperRoutes } from '../papers/routes.ts';
+import { jobRoutes } from '../jobs/routes.ts';
+import { orderRoutes } from '../order/routes.ts';
+import { peopleRoutes } from '../people/routes.ts';
+import { pictureRoutes } from '../pictures/routes.ts';
+import { recordRoutes } from '../record/routes.ts';
+import { instrumentRoutes } from '../standins/routes.ts';
+import { siteRoutes } from '../site/routes.ts';
+import { todayRoutes } from '../site/today.ts';
+import { surveyRoutes } from '../survey/routes.ts';
+import { weatherRoutes } from '../weather/routes.ts';
+import type { AnyRoute } from './routes.ts';
+
+export const ROUTES: readonly AnyRoute[] = [
+  ...jobRoutes,
+  ...surveyRoutes,
+  ...buildUpRoutes,
+  ...orderRoutes,
+  ...siteRoutes,
+  ...todayRoutes,
+  ...weatherRoutes,
+  ...recordRoutes,
+  ...liveRoutes,
+  ...peopleRoutes,
+  ...pictureRoutes,
+  ...firmRoutes,
+  ...libraryRoutes,
+  ...paperRoutes,
+  ...jobFileRoutes,
+  ...demoRoutes,
+  ...instrumentRoutes,
+  ...computeRoutes,
+];
