@@ -15,6 +15,13 @@ export interface Measure {
   readonly predict: (x: readonly number[]) => { readonly value: number; readonly slope: readonly number[] };
 }
 
+export interface Fitted {
+  readonly x: readonly number[];
+  /** Σ (residual / sigma)². */
+  readonly chiSquared: number;
+  readonly state: State;
+}
+
 export interface Adjusted {
   readonly x: readonly number[];
   /** Measured less predicted, one a measure, in the measure's own unit. */
@@ -52,14 +59,66 @@ function look(measures: readonly Measure[], x: readonly number[]): State {
   return { rows, misses, sum };
 }
 
-function step(state: State, damping: number): number[] {
-  const j = new Matrix(state.rows);
-  const jt = j.transpose();
-  const normal = jt.mmul(j);
-  for (let i = 0; i < normal.rows; i += 1) {
-    normal.set(i, i, normal.get(i, i) * (1 + damping) + TOLERANCE.smallestPivot);
+interface Normal {
+  /** Row by row; it is symmetric. */
+  readonly matrix: Float64Array;
+  readonly right: Float64Array;
+}
+/** The normal equations of a state. A measure depends on few of the unknowns: only those are looked at. */
+function normalOf({ rows, misses }: State, unknowns: number): Normal {
+  const matrix = new Float64Array(unknowns * unknowns);
+  const right = new Float64Array(unknowns);
+  rows.forEach((row, r) => {
+    const on: number[] = [];
+    for (let k = 0; k < unknowns; k += 1) if (row[k] !== 0) on.push(k);
+    for (const i of on) {
+      const slope = row[i] ?? 0;
+      for (const k of on) {
+        const at = i * unknowns + k;
+        matrix[at] = (matrix[at] ?? 0) + slope * (row[k] ?? 0);
+      }
+      right[i] = (right[i] ?? 0) + slope * (misses[r] ?? 0);
+    }
+  });
+  return { matrix, right };
+}
+
+/**
+ * Solves a symmetric, positive definite set of equations by Cholesky's decomposition, in place.
+ * Source: Golub and Van Loan, "Matrix Computations", algorithm 4.2.1 (by rows).
+ * @returns undefined where it is not positive definite as far as the digits go
+ */
+function solveCholesky(a: Float64Array, b: Float64Array): Float64Array | undefined {
+  const n = b.length;
+  for (let i = 0; i < n; i += 1) {
+    for (let k = 0; k <= i; k += 1) {
+      let sum = a[i * n + k] ?? 0;
+      for (let m = 0; m < k; m += 1) sum -= (a[i * n + m] ?? 0) * (a[k * n + m] ?? 0);
+      if (i > k) a[i * n + k] = sum / (a[k * n + k] ?? 0);
+      else if (sum > 0) a[i * n + i] = Math.sqrt(sum);
+      else return undefined;
+    }
+    let sum = b[i] ?? 0;
+    for (let m = 0; m < i; m += 1) sum -= (a[i * n + m] ?? 0) * (b[m] ?? 0);
+    b[i] = sum / (a[i * n + i] ?? 0);
   }
-  return solve(normal, jt.mmul(Matrix.columnVector(state.misses))).to1DArray();
+  for (let i = n - 1; i >= 0; i -= 1) {
+    let sum = b[i] ?? 0;
+    for (let m = i + 1; m < n; m += 1) sum -= (a[m * n + i] ?? 0) * (b[m] ?? 0);
+    b[i] = sum / (a[i * n + i] ?? 0);
+  }
+  return b;
+}
+
+function step({ matrix, right }: Normal, damping: number): ArrayLike<number> {
+  const n = right.length;
+  const damped = matrix.slice();
+  for (let i = 0; i < n; i += 1)
+    damped[i * n + i] = (damped[i * n + i] ?? 0) * (1 + damping) + TOLERANCE.smallestPivot;
+  const move = solveCholesky(damped.slice(), right.slice());
+  if (move) return move;
+  const rows = Array.from({ length: n }, (_, i) => [...damped.subarray(i * n, (i + 1) * n)]);
+  return solve(new Matrix(rows), Matrix.columnVector([...right])).to1DArray();
 }
 
 /** Redundancy, rank and the free moves from the singular values of the weighted slopes. */
@@ -80,21 +139,23 @@ function judge(state: State, unknowns: number): { hat: number[]; rank: number; f
 }
 
 /**
- * Adjusts unknowns to measures.
+ * Fits unknowns to measures.
  * @param start where to begin; the nearest minimum is found
  */
-export function adjust(measures: readonly Measure[], start: readonly number[]): Adjusted {
+export function fit(measures: readonly Measure[], start: readonly number[]): Fitted {
   let x = [...start];
   let state = look(measures, x);
+  let normal = normalOf(state, x.length);
   let damping = 1e-3;
   for (let i = 0; i < MOST_STEPS && measures.length > 0; i += 1) {
-    const move = step(state, damping);
+    const move = step(normal, damping);
     const tried = x.map((v, k) => v + (move[k] ?? 0));
     const next = look(measures, tried);
-    const size = Math.hypot(...move);
+    const size = Math.hypot(...Array.from(move));
     if (next.sum <= state.sum && Number.isFinite(next.sum)) {
       x = tried;
       state = next;
+      normal = normalOf(state, x.length);
       damping = Math.max(damping / 5, 1e-12);
       if (size < TOLERANCE.adjustStepM) break;
     } else {
@@ -102,6 +163,11 @@ export function adjust(measures: readonly Measure[], start: readonly number[]): 
       if (damping > 1e12) break;
     }
   }
+  return { x, chiSquared: state.sum, state };
+}
+
+/** What the measures of a fit tell of one another. */
+export function judged(measures: readonly Measure[], { x, state }: Fitted): Adjusted {
   const { hat, rank, free } = judge(state, x.length);
   const redundancy = hat.map((h) => {
     const r = 1 - h;
@@ -117,3 +183,7 @@ export function adjust(measures: readonly Measure[], start: readonly number[]): 
     chiSquared: state.sum,
   };
 }
+
+/** Adjusts unknowns to measures: the fit from a start, judged. */
+export const adjust = (measures: readonly Measure[], start: readonly number[]): Adjusted =>
+  judged(measures, fit(measures, start));

@@ -3,7 +3,7 @@
  * Corner 1 lies at (0, 0), side 1 along +x. Which way each corner turns is said by the person: lengths do not tell.
  */
 import { DEGREES_PER_RADIAN, TOLERANCE } from '../units/index.ts';
-import { adjust, type Adjusted, type Measure } from './leastsquares.ts';
+import { fit, judged, type Adjusted, type Measure } from './leastsquares.ts';
 import { crossTerm, distance, firstCrossing } from './measure.ts';
 import type { Point } from './types.ts';
 
@@ -263,17 +263,18 @@ export function solveTaped(shape: TapedShape): TapedSolution {
   const named = measuresOf(shape);
   const measures = named.map((m) => m.measure);
   const tries = [0, 0.5, 1, -0.5]
-    .map((spread) => adjust(measures, firstGuess(shape, spread)))
-    .map((solved) => {
-      const points = pointsOf(n, solved.x);
+    .map((spread) => fit(measures, firstGuess(shape, spread)))
+    .map((fitted) => {
+      const points = pointsOf(n, fitted.x);
       const turnedOver = wrongTurns(shape, points);
-      return { solved, points, turnedOver, wrong: turnedOver.length + (firstCrossing(points) ? 1 : 0) };
+      return { fitted, points, turnedOver, wrong: turnedOver.length + (firstCrossing(points) ? 1 : 0) };
     });
   // The shape that turns as it was said comes before the one with the smaller residuals.
-  tries.sort((a, b) => a.wrong - b.wrong || a.solved.chiSquared - b.solved.chiSquared);
+  tries.sort((a, b) => a.wrong - b.wrong || a.fitted.chiSquared - b.fitted.chiSquared);
   const best = tries[0];
   if (!best) throw new RangeError('an outline needs at least three corners');
-  const { solved, points, turnedOver } = best;
+  const { points, turnedOver } = best;
+  const solved = judged(measures, best.fitted);
   const results = named.map(({ name, measure }, i): MeasureResult => {
     const residual = solved.residuals[i] ?? 0;
     const common = {
