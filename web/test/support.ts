@@ -8,6 +8,7 @@ import {
   ElDropdownItem,
   ElDropdownMenu,
   ElInput,
+  ElPopconfirm,
   ElSelect,
 } from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
@@ -35,6 +36,7 @@ export const show = (component: Component, options: { props?: Record<string, unk
         ElDropdownItem,
         ElDropdownMenu,
         ElInput,
+        ElPopconfirm,
         ElSelect,
         RouterLink: RouterLinkStub,
       },

@@ -32,7 +32,7 @@ const clockSays = computed(() => {
   const off = clockShiftMs(clockOffsetMs.value);
   if (off === 0) return '';
   const minutes = Math.round(Math.abs(off) / MS_PER_MINUTE);
-  return `The clock of this device is ${minutes} min ${off > 0 ? 'slow' : 'fast'}. The times here are put right by that, and entries say so. Set the clock right when you can.`;
+  return `The clock of this device is ${minutes} min ${off > 0 ? 'slow' : 'fast'}. Times are put right by that, and entries say so.`;
 });
 const notKept = computed(() =>
   all.value.some((d) => d.state !== 'saved') ? draftsNotKept.value : undefined,
@@ -67,7 +67,7 @@ async function goTo(field: OddField): Promise<void> {
 <template>
   <span class="state" role="status">
     <template v-if="offline"
-      >no signal{{ seenMs === undefined ? '' : ` · as of ${job.time(seenMs)}`
+      >no signal{{ seenMs === undefined ? '' : ` · as of ${job.time(seenMs + clockShiftMs(clockOffsetMs ?? undefined))}`
       }}{{ waiting > 0 ? ` · ${waiting} kept here` : '' }}</template
     >
     <template v-else-if="busy">saving …</template>

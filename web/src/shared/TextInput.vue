@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A field for words: what is typed is taken when the field is left, and follows the model while nobody types. */
-import { ref, watch } from 'vue';
+import { nextTick, ref, watch } from 'vue';
 
 const props = withDefaults(
   defineProps<{ label: string; most?: number; long?: boolean; id?: string | undefined }>(),
@@ -9,8 +9,11 @@ const props = withDefaults(
 const model = defineModel<string>({ required: true });
 const text = ref(model.value);
 watch(model, (value) => (text.value = value));
-function take(): void {
+async function take(): Promise<void> {
   if (text.value !== model.value) model.value = text.value;
+  // Taken in another form, or not at all: what stands is shown.
+  await nextTick();
+  text.value = model.value;
 }
 </script>
 

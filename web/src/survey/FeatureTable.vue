@@ -13,6 +13,7 @@ import {
 } from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 import { useUnits } from '../shared/units.ts';
 import PlaceInputs from './PlaceInputs.vue';
 
@@ -144,11 +145,10 @@ function remove(id: string): void {
       /></label>
       <label class="note"
         >name or note
-        <el-input
+        <TextInput
           :model-value="f.note"
-          maxlength="400"
-          :aria-label="`${featureFacts(f.kind).name} ${i + 1}, name or note`"
-          @change="(v: string) => change(f.id, { note: v })"
+          :label="`${featureFacts(f.kind).name} ${i + 1}, name or note`"
+          @update:model-value="(v) => change(f.id, { note: v })"
       /></label>
     </div>
   </div>

@@ -24,6 +24,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
+import TextInput from '../shared/TextInput.vue';
 import TestTable from './TestTable.vue';
 
 const props = defineProps<{
@@ -265,11 +266,10 @@ function setFinding(item: string, part: Partial<Finding>): void {
         /></label>
         <label
           >note
-          <el-input
+          <TextInput
             :model-value="finding(item.key).note"
-            maxlength="400"
-            :aria-label="`${item.question} Note`"
-            @change="(v: string) => setFinding(item.key, { note: v })"
+            :label="`${item.question} Note`"
+            @update:model-value="(v) => setFinding(item.key, { note: v })"
         /></label>
       </div>
     </div>

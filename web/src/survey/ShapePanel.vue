@@ -5,6 +5,7 @@ import { traverse } from '@lentum/core/geometry';
 import { asDrawn, sketchOf, type Opening, type TapedOutline, type Zone } from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
 import ClosingError from './ClosingError.vue';
 import OpeningList from './OpeningList.vue';
 import PointsTable from './PointsTable.vue';
@@ -72,7 +73,13 @@ function sideRemoved(side: number): void {
     <label for="zone-name">Zone</label>
     <el-input id="zone-name" v-model="zone.name" maxlength="120" />
     <label for="zone-code">Code</label>
-    <el-input id="zone-code" :model-value="zone.code" class="code" @change="setCode" />
+    <TextInput
+      id="zone-code"
+      label="Code"
+      class="code"
+      :model-value="zone.code"
+      @update:model-value="setCode"
+    />
   </div>
   <template v-if="zone.outline.kind === 'walk'">
     <WalkTable
