@@ -1,6 +1,6 @@
 /** Build-ups by hand: made from a data sheet, put in order, released, chosen, compared, moved to a newer revision. */
 import type { Page } from '@playwright/test';
-import { downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
+import { anotherDevice, downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
 
 /** A data sheet of our own invention, as a very small PDF. */
 const PDF = Buffer.from(
@@ -229,11 +229,12 @@ test('a job keeps its revision until somebody moves it to the newer one, and see
   await saved(page);
 });
 
-test('one revision edited by two at once: the second chooses, nothing is lost', async ({ page, context }) => {
+test('one revision edited by two at once: the second chooses, nothing is lost', async ({ page, browser }) => {
   const name = `Twice ${Date.now() % 100000}`;
   await start(page, name);
   await kept(page);
-  const other = await context.newPage();
+  const device = await anotherDevice(browser);
+  const other = await device.newPage();
   await other.goto(page.url());
   const mine = page.getByLabel('Membrane coat, rate in L/m²').first();
   const theirs = other.getByLabel('Membrane coat, rate in L/m²').first();
@@ -248,7 +249,7 @@ test('one revision edited by two at once: the second chooses, nothing is lost', 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(mine).toHaveValue('0.80');
   await kept(page);
-  await other.close();
+  await device.close();
 });
 
 test('out as a file and in again; an edited file and a wrong table are refused in a sentence', async ({

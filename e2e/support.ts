@@ -2,7 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium, expect, test as base, type BrowserContext, type Page } from '@playwright/test';
+import {
+  chromium,
+  expect,
+  test as base,
+  type Browser,
+  type BrowserContext,
+  type Page,
+} from '@playwright/test';
 import { BROWSER } from '../scripts/lib/browser.mjs';
 import { PAGES } from './playwright.config.ts';
 
@@ -13,6 +20,10 @@ interface OfATest {
   /** With the application kept on the device, as a browser keeps it; in a profile of its own. */
   readonly ownWorkers: boolean;
 }
+
+/** A device of somebody else: the tabs of one share what is typed. */
+export const anotherDevice = (browser: Browser): Promise<BrowserContext> =>
+  browser.newContext({ ...PAGES, serviceWorkers: 'block' });
 
 /**
  * Every test ends with a clean console: no errors, no warnings of Vue. The tests of a worker share the profile of a

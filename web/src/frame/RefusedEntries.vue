@@ -82,7 +82,8 @@ async function forget(): Promise<void> {
     <ul>
       <li v-for="a in job.outbox.aside" :key="a.entry.id">
         <p>
-          <strong>{{ job.time(Date.parse(readEntry(a.entry, job.names).madeAt)) }}</strong> {{ words(a.entry) }}.
+          <strong>{{ job.time(Date.parse(readEntry(a.entry, job.names).madeAt)) }}</strong>
+          {{ words(a.entry) }}.
           <span class="why">{{ a.why }}</span>
         </p>
         <div class="bar">

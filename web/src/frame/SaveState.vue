@@ -11,7 +11,7 @@ import { draftsNotKept } from '../app/device/drafts.ts';
 import { useWaitingFiles } from '../app/files.ts';
 import { useOddFields, type OddField } from '../app/oddfields.ts';
 import { useJob } from '../app/job.ts';
-import { placeOfProblem } from './problemplace.ts';
+import { placeOfProblem, type Place } from './problemplace.ts';
 
 const job = useJob();
 const all = computed(() => Object.values(job.documents));
@@ -20,8 +20,11 @@ const MOST_SAID = 3;
 const refused = computed(() =>
   Object.entries(job.documents).flatMap(([name, d]) => {
     if (d.state !== 'refused') return [];
-    if (d.refused.length === 0) return [{ says: d.refusal, place: undefined }];
-    return d.refused.map((p) => ({ says: sentence(p), place: placeOfProblem(name, p.field, job.documents) }));
+    if (d.refused.length === 0) return [{ says: d.refusal, label: '', place: undefined }];
+    return d.refused.map((p) => ({
+      ...{ says: sentence(p), label: p.label },
+      place: placeOfProblem(name, p.field, job.documents),
+    }));
   }),
 );
 const busy = computed(() => all.value.some((d) => d.state === 'waiting' || d.state === 'saving'));
@@ -45,29 +48,40 @@ const router = useRouter();
 const TRIES = 20;
 const TRY_MS = 100;
 const missing = ref(false);
-/** To the page of the field, and into it. */
-async function goTo(field: OddField): Promise<void> {
-  missing.value = false;
-  await router.push(field.page);
+/** Into the field of that name, once its page is there. @returns whether there is one */
+async function into(isIt: (name: string) => boolean): Promise<boolean> {
   for (let i = 0; i < TRIES; i += 1) {
-    const found = [...document.querySelectorAll<HTMLElement>('input, textarea')].find(
-      (el) => el.getAttribute('aria-label') === field.label,
+    const found = [...document.querySelectorAll<HTMLElement>('input, textarea')].find((el) =>
+      isIt(el.getAttribute('aria-label') ?? ''),
     );
     if (found) {
       found.focus();
       found.scrollIntoView({ block: 'center' });
-      return;
+      return true;
     }
     await new Promise((go) => setTimeout(go, TRY_MS));
   }
-  missing.value = true;
+  return false;
+}
+/** To the page of the field, and into it. */
+async function goTo(field: OddField): Promise<void> {
+  missing.value = false;
+  await router.push(field.page);
+  missing.value = !(await into((name) => name === field.label));
+}
+/** To where it is put right, and into the field that is named like it where there is one. */
+async function goToPlace({ label, place }: { readonly label: string; readonly place: Place }): Promise<void> {
+  await router.push(place);
+  const last = (label.split(', ').at(-1) ?? '').toLowerCase();
+  await into((name) => last !== '' && name.toLowerCase().startsWith(last));
 }
 </script>
 
 <template>
   <span class="state" role="status">
     <template v-if="offline"
-      >no signal{{ seenMs === undefined ? '' : ` · as of ${job.time(seenMs + clockShiftMs(clockOffsetMs ?? undefined))}`
+      >no signal{{
+        seenMs === undefined ? '' : ` · as of ${job.time(seenMs + clockShiftMs(clockOffsetMs ?? undefined))}`
       }}{{ waiting > 0 ? ` · ${waiting} kept here` : '' }}</template
     >
     <template v-else-if="busy">saving …</template>
@@ -98,7 +112,9 @@ async function goTo(field: OddField): Promise<void> {
     </p>
     <p v-for="(r, i) in refused.slice(0, MOST_SAID)" :key="i">
       {{ r.says }}
-      <el-button v-if="r.place" text size="small" @click="router.push(r.place)">Go there</el-button>
+      <el-button v-if="r.place" text size="small" @click="goToPlace({ label: r.label, place: r.place })"
+        >Go there</el-button
+      >
     </p>
     <p v-if="refused.length > MOST_SAID">And {{ refused.length - MOST_SAID }} more.</p>
   </div>
