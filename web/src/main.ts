@@ -9,9 +9,13 @@ import { createApp } from 'vue';
 import AppFrame from './frame/AppFrame.vue';
 import { keepApplication } from './frame/newversion.ts';
 import { router } from './frame/router.ts';
+import { keepHouse } from './app/device/prune.ts';
 import { sendWaiting } from './app/sendwaiting.ts';
 
 createApp(AppFrame).use(createPinia()).use(router).mount('#app');
 if (import.meta.env.PROD) keepApplication(router);
 // Without a signal it is tried again by itself.
 void sendWaiting();
+// What is kept here is evidence: the browser is asked not to clear it by itself when it needs room.
+if ('storage' in navigator) void navigator.storage.persist().catch(() => undefined);
+void keepHouse();

@@ -1,7 +1,7 @@
 /** What was typed and cannot be read is kept in its field: over leaving the page, opening another job and closing the tab. */
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, nextTick, ref } from 'vue';
-import { keptDraft } from '../src/app/device/drafts.ts';
+import { keptTexts } from '../src/app/device/drafts.ts';
 import { openOddFields, useOddFields } from '../src/app/oddfields.ts';
 import SaveState from '../src/frame/SaveState.vue';
 import MeasureInput from '../src/shared/MeasureInput.vue';
@@ -59,8 +59,8 @@ describe('a field of a document', () => {
 
   it('has it again after the tab was closed, and no other job or zone has it', async () => {
     await type(at.show(Page), 'twelve');
-    const place = 'fields/demo';
-    for (let i = 0; i < 50 && !(await keptDraft(place)); i += 1) await settle();
+    const place = 'fields/demo/';
+    for (let i = 0; i < 50 && (await keptTexts(place)).size === 0; i += 1) await settle();
     vi.resetModules();
     // Another tab, which was opened just now.
     const fresh = await import('../src/app/oddfields.ts');
@@ -72,6 +72,24 @@ describe('a field of a document', () => {
     ]);
     await at.router.push('/jobs/demo/survey?zone=terrace');
     expect(typed(at.show(Page))).toBe('5');
+  });
+
+  it('two tabs keep theirs beside one another, and one that was put right is gone', async () => {
+    await type(at.show(Page), 'twelve');
+    vi.resetModules();
+    const other = await import('../src/app/oddfields.ts');
+    await other.openOddFields('demo');
+    const field = { label: 'Side 4, length', page: '/jobs/demo/survey?zone=hall', text: 'x', says: 'No.' };
+    other.useOddFields().set(field);
+    const texts = async (): Promise<string[]> => {
+      await settle();
+      return [...(await keptTexts('fields/demo/')).values()].map(
+        (t) => (JSON.parse(t) as { text: string }).text,
+      );
+    };
+    expect((await texts()).sort()).toEqual(['twelve', 'x']);
+    other.useOddFields().drop(field);
+    expect(await texts()).toEqual(['twelve']);
   });
 
   it('that stands for another zone the next moment shows that zone’s figure', async () => {

@@ -3,7 +3,7 @@
  * somebody puts it right. The document keeps the figure that it had.
  */
 import { computed, shallowRef } from 'vue';
-import { keepDraft, dropDraft, keptDraft } from './device/drafts.ts';
+import { keepDraft, dropDraft, keptTexts } from './device/drafts.ts';
 
 export interface OddField {
   /** The name of the field, as on screen. */
@@ -18,18 +18,23 @@ export interface OddField {
 /** Those of the open job, in the order in which they were typed. */
 const fields = shallowRef<readonly OddField[]>([]);
 let owner = '';
-const placeOf = (jobId: string): string => `fields/${jobId}`;
+/** Each has a row of its own: two tabs keep theirs beside one another. */
+const placeOf = (jobId: string, { page, label }: Where): string => `fields/${jobId}/${page} ${label}`;
 
 const isField = (f: unknown): f is OddField => {
   const { label, page, text, says } = (f ?? {}) as Partial<Record<keyof OddField, unknown>>;
   return [label, page, text, says].every((v) => typeof v === 'string');
 };
 
-function keep(next: readonly OddField[]): void {
-  fields.value = next;
-  if (owner === '') return;
-  if (next.length === 0) void dropDraft(placeOf(owner));
-  else void keepDraft(placeOf(owner), { text: JSON.stringify(next), version: 0, base: undefined });
+function keep(field: OddField): void {
+  fields.value = [...fields.value.filter((f) => !isSame(f, field)), field];
+  if (owner !== '')
+    void keepDraft(placeOf(owner, field), { text: JSON.stringify(field), version: 0, base: undefined });
+}
+function drop(where: Where): void {
+  if (!fields.value.some((f) => isSame(f, where))) return;
+  fields.value = fields.value.filter((f) => !isSame(f, where));
+  if (owner !== '') void dropDraft(placeOf(owner, where));
 }
 
 /** Takes up what is kept of a job; what was typed before it was there stays. */
@@ -38,10 +43,9 @@ export async function openOddFields(jobId: string): Promise<void> {
     owner = jobId;
     fields.value = [];
   }
-  const kept = await keptDraft(placeOf(jobId));
-  if (owner !== jobId || kept === undefined) return;
-  const found: unknown = JSON.parse(kept.text);
-  const earlier = Array.isArray(found) ? found.filter(isField) : [];
+  const kept = await keptTexts(`fields/${jobId}/`);
+  if (owner !== jobId) return;
+  const earlier = [...kept.values()].map((text): unknown => JSON.parse(text)).filter(isField);
   fields.value = [...earlier.filter((f) => !fields.value.some((n) => isSame(n, f))), ...fields.value];
 }
 
@@ -52,9 +56,7 @@ export function useOddFields() {
   return {
     fields: computed(() => fields.value),
     of: (where: Where): OddField | undefined => fields.value.find((f) => isSame(f, where)),
-    set: (field: OddField): void => keep([...fields.value.filter((f) => !isSame(f, field)), field]),
-    drop: (where: Where): void => {
-      if (fields.value.some((f) => isSame(f, where))) keep(fields.value.filter((f) => !isSame(f, where)));
-    },
+    set: keep,
+    drop,
   };
 }

@@ -129,10 +129,7 @@ const { saving, trouble, send } = useSending(
 );
 async function keep(): Promise<void> {
   const read = typed.value;
-  if (read)
-    await send(() =>
-      job.enter('conditions', { zoneId: props.zoneId }, { at: rightNow(), ...read }),
-    );
+  if (read) await send(() => job.enter('conditions', { zoneId: props.zoneId }, { at: rightNow(), ...read }));
 }
 </script>
 

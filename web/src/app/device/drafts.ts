@@ -66,6 +66,18 @@ function isDraft(row: unknown): row is DraftRow {
   );
 }
 
+/** The texts under all paths that begin like this. */
+export async function keptTexts(begin: string): Promise<ReadonlyMap<string, string>> {
+  try {
+    const rows: unknown[] = await (
+      await device()
+    ).getAll('drafts', IDBKeyRange.bound(begin, `${begin}\uffff`));
+    return new Map(rows.filter(isDraft).map((row) => [row.path, row.text]));
+  } catch {
+    return new Map();
+  }
+}
+
 /** @returns undefined where none is kept, or nothing can be read here; what cannot be read is set apart */
 export async function keptDraft(path: string): Promise<Draft | undefined> {
   try {
