@@ -1,4 +1,5 @@
-/** npm run bench: sizes, API under load with a large record, folding, start-up. Prints each figure beside its aim. */
+/** npm run bench: sizes, API under load with a large record, folding, start-up. Prints each figure beside its
+ * aim. `npm run bench -- imports` runs one of them. */
 import { ensurePackages } from './lib/packages.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { ensureDatabase, releaseServer } from './lib/postgres.mjs';
@@ -15,9 +16,12 @@ await script(async () => {
   await ensurePackages();
   database = await ensureDatabase('lentum_bench', { fresh: true });
   await ensureWeb();
-  const { code } = await node(['--import', 'tsx', path.join(ROOT, 'scripts/bench/all.ts')], {
-    env: { ...process.env, ...addressesOf(database) },
-  });
+  const { code } = await node(
+    ['--import', 'tsx', path.join(ROOT, 'scripts/bench/all.ts'), ...process.argv.slice(2)],
+    {
+      env: { ...process.env, ...addressesOf(database) },
+    },
+  );
   await releaseServer(database);
   process.exit(code);
 }, undo);

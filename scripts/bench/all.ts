@@ -1,4 +1,5 @@
-/** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference. */
+/** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference; or those
+ * that are named. */
 import { benchApi } from './api.ts';
 import { benchCore } from './core.ts';
 import { benchCourses } from './courses.ts';
@@ -8,20 +9,28 @@ import { benchImports } from './imports.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
 import { benchState } from './state.ts';
-import { table } from './table.ts';
+import { table, type Row } from './table.ts';
 import { benchWeather } from './weather.ts';
 
-const rows = [
-  ...benchSize(),
-  ...benchFalls(),
-  ...benchCore(),
-  ...benchState(),
-  ...benchDetails(),
-  ...(await benchCourses()),
-  ...benchWeather(),
-  ...(await benchApi()),
-  ...(await benchImports()),
-  ...(await benchStart()),
-];
+const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
+  size: benchSize,
+  falls: benchFalls,
+  core: benchCore,
+  state: benchState,
+  details: benchDetails,
+  courses: benchCourses,
+  weather: benchWeather,
+  api: benchApi,
+  imports: benchImports,
+  start: benchStart,
+};
+const asked = process.argv.slice(2);
+const unknown = asked.filter((name) => !(name in ALL));
+if (unknown.length > 0)
+  throw new Error(`${unknown.join(', ')} is not measured; expected ${Object.keys(ALL).join(', ')}`);
+
+const rows: Row[] = [];
+for (const [name, measure] of Object.entries(ALL))
+  if (asked.length === 0 || asked.includes(name)) rows.push(...(await measure()));
 console.log(table(rows));
 process.exit(rows.some((r) => r.held === false) ? 1 : 0);

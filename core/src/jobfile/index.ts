@@ -67,6 +67,16 @@ export type JobFile = z.infer<typeof jobFileSchema>;
 /** Entries as canonical JSON, once for the checksum and the chain: a large record takes most of the time of a file. */
 const textsOf = (record: JobContent['record']): string[] => record.map(({ entry }) => canonicalJson(entry));
 
+/** The same as canonicalJson(stored), with the text of its entry where that is known. */
+function storedText(stored: JobContent['record'][number], text: string | undefined): string {
+  if (text === undefined || Object.keys(stored).length !== STORED_KEYS) return canonicalJson(stored);
+  const { hash, previousHash, receivedAt, seq } = stored;
+  const [h, p, r, s] = [hash, previousHash, receivedAt, seq].map((v) => JSON.stringify(v));
+  return `{"entry":${text},"hash":${h},"previousHash":${p},"receivedAt":${r},"seq":${s}}`;
+}
+/** Entry, hash, previousHash, receivedAt, seq. */
+const STORED_KEYS = 5;
+
 /** The same as canonicalJson(content), piece by piece: nothing of the size of the whole is made. */
 function* contentPieces(content: JobContent, texts: readonly string[]): Generator<string> {
   let before = '{';
@@ -80,11 +90,8 @@ function* contentPieces(content: JobContent, texts: readonly string[]): Generato
       continue;
     }
     yield '[';
-    for (const [i, { entry, ...rest }] of content.record.entries()) {
-      // "entry" is the first of its keys.
-      const others = canonicalJson(rest).slice(1);
-      yield `${i === 0 ? '' : ','}{"entry":${texts[i] ?? canonicalJson(entry)}${others === '}' ? '' : ','}${others}`;
-    }
+    for (const [i, stored] of content.record.entries())
+      yield `${i === 0 ? '' : ','}${storedText(stored, texts[i])}`;
     yield ']';
   }
   yield before === '{' ? '{}' : '}';

@@ -137,8 +137,19 @@ export function readEntry(
       ...meaning(entry),
     } as BookEntry;
   const { id, kind, personId, deviceId, madeAt, offsetMs, zoneId, bays, place, attachments } = entry;
+  // Written out field by field: it is done for every entry of a record, and spreading takes several times as long.
   return {
-    ...{ id, seq, receivedAt, kind, form: 2, personId, deviceId, offsetMs, zoneId, bays, place },
+    id,
+    seq,
+    receivedAt,
+    kind,
+    form: 2,
+    personId,
+    deviceId,
+    offsetMs,
+    zoneId,
+    bays,
+    place,
     madeAt: putRight(madeAt, offsetMs),
     who: names.get(personId) ?? nameless(personId),
     attachments,
