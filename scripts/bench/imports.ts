@@ -1,10 +1,10 @@
 /** A job file of 125,000 entries comes in, while another client asks. */
 import { randomUUID } from 'node:crypto';
-import { setTimeout as wait } from 'node:timers/promises';
 import { DEMO_ANCHOR } from '@lentum/demo';
 import { writeJobFile } from '@lentum/core/jobfile';
 import '../../server/src/fasthash.ts';
 import { prepare } from '../../server/src/db/prepare.ts';
+import { otherClient } from '../lib/otherclient.mjs';
 import { startApp } from '../lib/server.mjs';
 import { largeJob } from './manyentries.ts';
 import type { Row } from './table.ts';
@@ -31,21 +31,11 @@ export async function benchImports(): Promise<Row[]> {
   try {
     // The threads are started: that is not what is measured.
     await put(Buffer.from('{}'));
-    let longestMs = 0;
-    let asking = true;
-    const other = (async () => {
-      while (asking) {
-        const from = performance.now();
-        await (await fetch(`${base}/jobs?limit=1`)).arrayBuffer();
-        longestMs = Math.max(longestMs, performance.now() - from);
-        await wait(20);
-      }
-    })();
+    const longest = otherClient(`${base}/jobs?limit=1`);
     const from = performance.now();
     const answer = await put(body);
     const seconds = (performance.now() - from) / 1000;
-    asking = false;
-    await other;
+    const longestMs = await longest();
     if (answer.status !== 201)
       throw new Error(`the import was answered with ${answer.status}: ${await answer.text()}`);
     return [

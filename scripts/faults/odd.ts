@@ -1,7 +1,6 @@
 /** Odd input over every address that the server describes, while another client asks whether it is alive. */
-import { once } from 'node:events';
 import { setTimeout as wait } from 'node:timers/promises';
-import { Worker } from 'node:worker_threads';
+import { otherClient } from '../lib/otherclient.mjs';
 import type { Target } from './target.ts';
 
 const HALF = '\ud83d';
@@ -111,9 +110,7 @@ export async function odd(target: Target, inputs: number, chance: () => number):
   // Its threads are started: that is no answer's fault.
   while ((await target.ask('GET', `/jobs/${jobId}/today`)) !== 200) await wait(PING_MS);
   await wait(SETTLE_MS);
-  const other = new Worker(new URL('./pinger.mjs', import.meta.url), {
-    workerData: { address: `${target.base}/health` },
-  });
+  const longest = otherClient(`${target.base}/health`);
   let left = inputs;
   await Promise.all(
     Array.from({ length: AT_ONCE }, async () => {
@@ -123,7 +120,6 @@ export async function odd(target: Target, inputs: number, chance: () => number):
       }
     }),
   );
-  other.postMessage('enough');
-  const [longestWaitMs] = (await once(other, 'message')) as [number];
+  const longestWaitMs = await longest();
   return { inputs, byHundreds, faults, hangs, longestWaitMs };
 }

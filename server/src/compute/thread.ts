@@ -1,9 +1,11 @@
 /** A thread that computes: one request at a time, and its answer as the JSON that goes out. */
 import { HttpProblem } from '../http/errors.ts';
 import { atThread, runOf } from './runs.ts';
+import { stepBack } from './stepback.ts';
 import { WARM, type Asked, type Told } from './threads.ts';
 import '../http/allroutes.ts';
 
+stepBack();
 atThread(WARM, () => true);
 
 export default function answer({ name, input }: Asked): Told {

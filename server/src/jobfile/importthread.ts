@@ -3,12 +3,15 @@ import { once } from 'node:events';
 import type { MessagePort } from 'node:worker_threads';
 import { checkJobFile, jobFileSchema, type JobContent } from '@lentum/core/jobfile';
 import { check, type Problem } from '@lentum/core/problems';
+import { stepBack } from '../compute/stepback.ts';
 import { createPool, unavailable, type Pool } from '../db/pool.ts';
 import { loadDemo } from '../demo/load.ts';
 import '../fasthash.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { notPlain } from '../http/plaintext.ts';
 import { exportJob, importJob } from './store.ts';
+
+stepBack();
 
 export type ImportAsked =
   | { readonly task: 'warm' }

@@ -1,7 +1,4 @@
-/**
- * Another client, in a thread of its own: it asks whether the server is alive, and tells how long it waited at most. So what
- * keeps the thread busy that makes the odd input is not taken for the server's.
- */
+/** The thread of another client: what keeps the others here busy is not taken for the server's. */
 import { setTimeout as wait } from 'node:timers/promises';
 import { parentPort, workerData } from 'node:worker_threads';
 

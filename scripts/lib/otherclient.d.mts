@@ -1,0 +1,1 @@
+export function otherClient(address: string): () => Promise<number>;

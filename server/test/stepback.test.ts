@@ -1,0 +1,30 @@
+/** Threads that compute step back; the one that answers does not. */
+import { once } from 'node:events';
+import { createRequire } from 'node:module';
+import os from 'node:os';
+import { pathToFileURL } from 'node:url';
+import { Worker } from 'node:worker_threads';
+import { expect, it } from 'vitest';
+
+const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
+const code = `
+  import { readlinkSync } from 'node:fs';
+  import os from 'node:os';
+  import { parentPort } from 'node:worker_threads';
+  const { stepBack } = await import(${JSON.stringify(new URL('../src/compute/stepback.ts', import.meta.url).href)});
+  stepBack();
+  const task = process.platform === 'linux' ? Number(readlinkSync('/proc/thread-self').split('/').at(-1)) : 0;
+  parentPort.postMessage(os.getPriority(task));
+`;
+
+it('a thread has a lower priority, and the process keeps its own', async () => {
+  const before = os.getPriority(process.pid);
+  const thread = new Worker(new URL(`data:text/javascript,${encodeURIComponent(code)}`), {
+    execArgv: ['--import', loader],
+  });
+  const [told] = (await once(thread, 'message')) as [number];
+  await thread.terminate();
+  expect(os.getPriority(process.pid)).toBe(before);
+  // Elsewhere threads have no priority of their own.
+  expect(told).toBe(process.platform === 'linux' ? Math.max(before, 10) : before);
+});
