@@ -7,19 +7,9 @@ import { Worker } from 'node:worker_threads';
 import { expect, it } from 'vitest';
 
 const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
-const code = `
-  import { readlinkSync } from 'node:fs';
-  import os from 'node:os';
-  import { parentPort } from 'node:worker_threads';
-  const { stepBack } = await import(${JSON.stringify(new URL('../src/compute/stepback.ts', import.meta.url).href)});
-  stepBack();
-  const task = process.platform === 'linux' ? Number(readlinkSync('/proc/thread-self').split('/').at(-1)) : 0;
-  parentPort.postMessage(os.getPriority(task));
-`;
-
 it('a thread has a lower priority, and the process keeps its own', async () => {
   const before = os.getPriority(process.pid);
-  const thread = new Worker(new URL(`data:text/javascript,${encodeURIComponent(code)}`), {
+  const thread = new Worker(new URL('./support/steppingback.ts', import.meta.url), {
     execArgv: ['--import', loader],
   });
   const [told] = (await once(thread, 'message')) as [number];
