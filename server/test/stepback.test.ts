@@ -7,9 +7,10 @@ import { Worker } from 'node:worker_threads';
 import { expect, it } from 'vitest';
 
 const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
+
 it('a thread has a lower priority, and the process keeps its own', async () => {
   const before = os.getPriority(process.pid);
-  const thread = new Worker(new URL('./support/steppingback.ts', import.meta.url), {
+  const thread = new Worker(new URL('./support/steppingback.mjs', import.meta.url), {
     execArgv: ['--import', loader],
   });
   const [told] = (await once(thread, 'message')) as [number];

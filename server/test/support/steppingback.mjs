@@ -2,8 +2,9 @@
 import { readlinkSync } from 'node:fs';
 import os from 'node:os';
 import { parentPort } from 'node:worker_threads';
-import { stepBack } from '../../src/compute/stepback.ts';
 
+// After the loader that reads TypeScript.
+const { stepBack } = await import('../../src/compute/stepback.ts');
 stepBack();
 const task = process.platform === 'linux' ? Number(readlinkSync('/proc/thread-self').split('/').at(-1)) : 0;
 parentPort?.postMessage(os.getPriority(task));
