@@ -139,12 +139,20 @@ test('a mix card at three temperatures, one refused; hot work has a kettle card'
   await page.getByRole('button', { name: 'Mix card' }).click();
   const drawer = page.getByRole('dialog');
   const large = drawer.locator('p.large');
-  await measure(page, 'Temperature of the mix', '5');
+  // Nothing is dosed or timed before both were read.
+  await expect(drawer.getByRole('status').filter({ hasText: 'Temperature of the resin' })).toBeVisible();
+  await expect(large).toHaveCount(0);
+  await expect(drawer.getByText(/^Peroxide catalyst: goggles and gloves/)).toBeVisible();
+  const both = async (value: string): Promise<void> => {
+    await measure(page, 'Temperature of the resin', value);
+    await measure(page, 'Temperature of the surface', value);
+  };
+  await both('5');
   const cold = await drawer.locator('tr', { hasText: 'Catalyst, last' }).innerText();
-  await measure(page, 'Temperature of the mix', '25');
+  await both('25');
   await expect(large).toBeVisible();
   expect(await drawer.locator('tr', { hasText: 'Catalyst, last' }).innerText()).not.toBe(cold);
-  await measure(page, 'Temperature of the mix', '60');
+  await both('60');
   await expect(drawer.getByRole('alert')).toContainText('outside it nothing is mixed');
   await expect(large).toHaveCount(0);
 });

@@ -15,6 +15,7 @@ import {
   splitZone,
   type Bay,
   type MixCard,
+  type MixTerms,
 } from '@lentum/core/site';
 import { setOut, zoneQuantities, type Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
@@ -26,15 +27,23 @@ const layer = (family: string, id: string): Coat => {
   if (!found || !isCoat(found)) throw new Error(`no coat ${id}`);
   return found;
 };
+const NOW = Date.parse('2026-05-12T09:30:00Z');
 const membrane = layer('PMMA', 'membrane');
 const terms = { tempC: 18, slopePct: 0, areaLeftM2: 50, people: 2 };
+/** Surface and resin alike, read just now, where nothing else is said. */
+const asRead = ({ tempC, ...more }: typeof terms): MixTerms => ({
+  ...more,
+  surface: { tempC, atMs: NOW },
+  resin: { tempC, atMs: NOW },
+  nowMs: NOW,
+});
 const card = (coat: Coat, more: Partial<typeof terms> = {}): MixCard => {
-  const found = mixCard(coat, { ...terms, ...more });
+  const found = mixCard(coat, asRead({ ...terms, ...more }));
   if (!found.ok) throw new Error(found.problems.map(sentence).join(' '));
   return found.value;
 };
 const refusal = (coat: Coat, more: Partial<typeof terms> = {}): string => {
-  const found = mixCard(coat, { ...terms, ...more });
+  const found = mixCard(coat, asRead({ ...terms, ...more }));
   return found.ok ? '' : found.problems.map(sentence).join(' ');
 };
 const figuresOf = (c: MixCard) => [
@@ -42,6 +51,7 @@ const figuresOf = (c: MixCard) => [
   c.volume,
   c.covers,
   c.film,
+  c.potLife,
   ...c.limits.map((l) => l.mass),
   ...c.parts.flatMap((p) => [p.mass, p.volume]),
   ...(c.catalyst ? [c.catalyst.mass] : []),

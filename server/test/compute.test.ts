@@ -134,11 +134,16 @@ describe('answers', () => {
   it('a mix, and a refusal outside the catalyst table', async () => {
     const terrace = CATALOGUE.find((b) => b.id === 'methacrylate-terrace')!;
     const asked = { buildUp: terrace, layerId: 'membrane', slopePct: 0, areaLeftM2: 30, people: 2 };
-    const { body } = await post('mix', { ...asked, tempC: 15 }).expect(200);
+    const at = '2026-05-12T09:30:00.000Z';
+    const read = (tempC: number) => ({ surface: { tempC, at }, resin: { tempC, at }, at });
+    const { body } = await post('mix', { ...asked, ...read(15) }).expect(200);
     expect((body as { batch: { value: number } }).batch.value).toBeGreaterThan(0);
-    const refused = await post('mix', { ...asked, tempC: 60 }).expect(422);
+    const refused = await post('mix', { ...asked, ...read(60) }).expect(422);
     expect(JSON.stringify(refused.body)).toContain('outside it nothing is mixed');
-    const none = await post('mix', { ...asked, layerId: 'fleece', tempC: 15 }).expect(422);
+    const later = '2026-05-12T10:31:00.000Z';
+    const old = await post('mix', { ...asked, ...read(15), at: later }).expect(422);
+    expect(JSON.stringify(old.body)).toContain('read 61 min ago');
+    const none = await post('mix', { ...asked, layerId: 'fleece', ...read(15) }).expect(422);
     expect(JSON.stringify(none.body)).toContain('one of primer');
   });
   it('a kettle charge', async () => {

@@ -119,14 +119,21 @@ describe('the mix for a bay', () => {
     await at.wait(500);
     const asked = (tempC: number) =>
       mixCard(coat, {
-        tempC,
+        ...{ surface: { tempC, atMs: 0 }, resin: { tempC, atMs: 0 }, nowMs: 0 },
         areaLeftM2: 20,
         people: 2,
         slopePct: zoneOf('terrace').fallPct ?? 0,
         outputM2PerH: undefined,
       });
     await type(w, 'Area left', '20');
-    await type(w, 'Temperature of the mix', '12');
+    const read = async (tempC: string): Promise<void> => {
+      await type(w, 'Temperature of the resin', tempC);
+      await type(w, 'Temperature of the surface', tempC);
+    };
+    // Nothing is dosed before both were read.
+    expect(w.find('.large').exists()).toBe(false);
+    expect(plain(w.text())).toContain('Temperature of the resin');
+    await read('12');
     const cool = asked(12);
     if (!cool.ok) throw new Error('it can be mixed at 12 °C');
     expect(plain(w.get('.large').text())).toBe(
@@ -134,7 +141,7 @@ describe('the mix for a bay', () => {
     );
     for (const part of cool.value.parts) expect(plain(w.text())).toContain(part.name);
     // Far too hot: nothing is mixed, and it is said.
-    await type(w, 'Temperature of the mix', '80');
+    await read('80');
     expect(asked(80).ok).toBe(false);
     expect(w.find('.large').exists()).toBe(false);
     expect(w.get('[role=alert]').text()).not.toBe('');

@@ -67,6 +67,8 @@ export const thinningSchema = z.strictObject({
 export const stirringSchema = z.strictObject({
   minutes: sourced(z.number().gt(0).max(60)),
   rpm: sourced(z.number().gt(0).max(3000)).optional(),
+  /** Left alone before it is stirred once more. */
+  restMinutes: sourced(z.number().gt(0).max(60)).optional(),
   note: text(200).default(''),
 });
 

@@ -30,7 +30,18 @@ export interface Figure {
   readonly from: string;
 }
 
-export const FORMULA_FUNCTIONS = ['ceil', 'ln', 'exp', 'min', 'max', 'sqrt', 'abs', 'atan', 'sind'] as const;
+export const FORMULA_FUNCTIONS = [
+  'ceil',
+  'floor',
+  'ln',
+  'exp',
+  'min',
+  'max',
+  'sqrt',
+  'abs',
+  'atan',
+  'sind',
+] as const;
 
 export const given = (
   label: string,

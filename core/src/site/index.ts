@@ -23,5 +23,7 @@ export {
 export { baySchema, EMPTY_SITE, siteSchema, type Bay, type BayCut, type SiteDoc } from './schema.ts';
 export { kettleCard, type KettleCard } from './kettlecard.ts';
 export { mixCard, type MixCard, type MixTerms } from './mixcard.ts';
+export { mixPotLife, readingProblems, type MixReadings, type ReadTemperature } from './mixreadings.ts';
+export { curesInBucket, inMixingOrder, mixSteps, type MixStep } from './mixsteps.ts';
 export { potLifeMinutes } from './potlife.ts';
 export { bayRoute, jointsOf, type BayRoute, type Joint, type RouteStep } from './bayroute.ts';

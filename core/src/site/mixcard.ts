@@ -15,14 +15,13 @@ import {
   type Coat,
   type MixedPart,
 } from '../buildup/index.ts';
-import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
-import { potLifeMinutes } from './potlife.ts';
+import { mixPotLife, readingProblems, type MixReadings } from './mixreadings.ts';
+import { inMixingOrder, mixSteps, type MixStep } from './mixsteps.ts';
 
-export interface MixTerms {
-  /** Where it is laid: the surface; the mix takes its temperature. */
-  readonly tempC: number;
+export interface MixTerms extends MixReadings {
   readonly slopePct: number;
   /** What is left to lay, m². */
   readonly areaLeftM2: number;
@@ -38,11 +37,6 @@ export interface MixLimit {
   readonly mass: Figure;
 }
 
-export interface MixStep {
-  readonly says: readonly Part[];
-  readonly minutes?: Given;
-}
-
 export interface MixCard {
   readonly batch: Figure;
   /** From the tightest to the loosest. */
@@ -54,13 +48,13 @@ export interface MixCard {
   readonly volume: Figure;
   readonly covers: Figure;
   readonly film: Figure;
-  readonly potLife: Given;
+  readonly potLife: Figure;
   /** Of one kit or container, the share that is mixed. */
   readonly kit: { readonly name: string; readonly share: Figure } | undefined;
   readonly steps: readonly MixStep[];
 }
 
-function placeable(coat: Coat, terms: MixTerms, potLife: Given): Figure {
+function placeable(coat: Coat, terms: MixTerms, potLife: Figure): Figure {
   const stirring = coat.stirring
     ? cited('stirring', coat.stirring.minutes, 'minutes')
     : given('stirring', 0, 'minutes', 'assumed');
@@ -103,7 +97,7 @@ const asFigure = (label: string, of: Given | Figure, from: string): Figure => ({
   from,
 });
 
-function limitsOf(coat: Coat, terms: MixTerms, potLife: Given): MixLimit[] {
+function limitsOf(coat: Coat, terms: MixTerms, potLife: Figure): MixLimit[] {
   const left = given('area left', terms.areaLeftM2, 'area', 'measured');
   const limits: MixLimit[] = [
     { name: 'pot life', mass: placeable(coat, terms, potLife) },
@@ -132,49 +126,11 @@ const share = (label: string, percent: Given, of: Figure | Given, from: string):
   from,
 });
 
-function steps(coat: Coat, card: Pick<MixCard, 'parts' | 'catalyst' | 'thickener'>): MixStep[] {
-  const list: MixStep[] = [];
-  const minutes = coat.stirring && cited('stirring', coat.stirring.minutes, 'minutes');
-  const stirred = minutes ? { minutes } : {};
-  list.push({
-    says: [
-      `Stir ${card.parts.length > 0 ? 'each part by itself' : 'the container'} until no streak is left`,
-      ...(coat.stirring?.rpm
-        ? words` at about ${cited('turns a minute', coat.stirring.rpm, 'count')} turns`
-        : []),
-      '; scrape sides and bottom, beat no air in.',
-    ],
-    ...stirred,
-  });
-  if (card.parts.length > 0) {
-    const order = card.parts.map((p) => p.name.toLowerCase()).join(', then ');
-    list.push({
-      says: [
-        `Together in this order: ${order}. Stir until even; pour over into a clean bucket and stir again.`,
-      ],
-      ...stirred,
-    });
-  }
-  if (card.thickener) {
-    list.push({
-      says: words`Thickener a little at a time; a small patch on the slope first, and wait: it must not sag.`,
-      minutes: card.thickener.trial,
-    });
-  }
-  if (card.catalyst) {
-    list.push({
-      says: words`Catalyst last: ${card.catalyst.mass}, strewn in while it is stirred. The clock runs from here.`,
-      ...stirred,
-    });
-  }
-  list.push({ says: ['Pour it out at once and spread it: in the bucket it goes off first.'] });
-  return list;
-}
-
 /**
  * The mix card of a coat.
  * @param coat as it stands on the zone, at the rate that its conditions ask for
- * @returns every reason why nothing may be mixed now: outside the catalyst table, no kit small enough, no pot life
+ * @returns every reason why nothing may be mixed now: not read, or long ago; outside the catalyst table, no kit small
+ * enough, no pot life
  */
 export function mixCard(coat: Coat, terms: MixTerms): Result<MixCard> {
   const problems: Problem[] = [];
@@ -188,16 +144,16 @@ export function mixCard(coat: Coat, terms: MixTerms): Result<MixCard> {
       expected: 'the kettle card: it is melted, not mixed',
     });
   }
-  const minutes = potLifeMinutes(coat, terms.tempC);
-  const potLife = given(
-    'pot life',
-    Math.floor(minutes ?? 0),
-    'minutes',
-    coat.potLife.source,
-    `at ${terms.tempC} °C`,
-  );
-  const percent = coat.catalyst ? catalystAt(coat, terms.tempC) : undefined;
+  const unread = readingProblems(coat, terms, terms.practice ?? COMMON);
+  const { resin, surface } = terms;
+  if (unread.length > 0 || !resin) return fail(...(unread as [Problem, ...Problem[]]));
+  const percent = coat.catalyst && surface ? catalystAt(coat, surface.tempC) : undefined;
   if (percent && !percent.ok) problems.push(...percent.problems);
+  const potLife = mixPotLife(
+    coat,
+    { resinC: resin.tempC, surfaceC: surface?.tempC },
+    percent?.ok ? percent.value : undefined,
+  );
   const limits = limitsOf(coat, terms, potLife);
   const [tightest] = limits;
   if (!tightest || !(tightest.mass.value > 0)) {
@@ -251,7 +207,7 @@ export function mixCard(coat: Coat, terms: MixTerms): Result<MixCard> {
     inputs: { batch, density },
     from: 'mass over density',
   };
-  const parts = mixed?.parts ?? [];
+  const parts = inMixingOrder(coat, mixed?.parts ?? []);
   const catalyst = percent?.ok
     ? {
         percent: percent.value,
@@ -309,6 +265,6 @@ export function mixCard(coat: Coat, terms: MixTerms): Result<MixCard> {
         from: 'weighed out of it',
       },
     },
-    steps: steps(coat, card),
+    steps: mixSteps(coat, card),
   });
 }

@@ -49,6 +49,7 @@ export {
   BIAS_FADES_H,
   climateSteps,
   roofClimate,
+  warmedBetween,
   wetnessOf,
   type RoofClimate,
   type SurfaceReading,

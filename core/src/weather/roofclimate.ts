@@ -118,6 +118,21 @@ export function climateSteps(
   return steps;
 }
 
+/** Surface temperature at an instant, straight between the hours; undefined where it is not known. */
+function surfaceAt({ line, surfaceC }: RoofClimate, ms: number): number | undefined {
+  const h = hourOf(line, ms);
+  const [here, next] = [surfaceC[h] ?? NaN, surfaceC[h + 1] ?? NaN];
+  const share = (ms - line.startMs) / MS_PER_HOUR - h;
+  const value = Number.isNaN(next) ? here : here + (next - here) * share;
+  return Number.isNaN(value) ? undefined : value;
+}
+
+/** By how much a surface has warmed from one instant to another, K; less than nothing where it cooled. */
+export function warmedBetween(climate: RoofClimate, fromMs: number, toMs: number): number | undefined {
+  const [from, to] = [surfaceAt(climate, fromMs), surfaceAt(climate, toMs)];
+  return from === undefined || to === undefined ? undefined : to - from;
+}
+
 /** What lies on a surface, in words: frost, dew, rain water, or nothing. */
 export function wetnessOf(climate: RoofClimate, hour: number): 'dry' | 'wet' | 'dew' | 'frost' | undefined {
   const [surface, dew, wet] = [climate.surfaceC[hour], climate.dewC[hour], climate.wetMm[hour]];

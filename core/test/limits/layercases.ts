@@ -233,7 +233,7 @@ export const LAYER_CASES: readonly LimitCase[] = [
         [24, 0],
       ]
         .map(([tempC = 0, slopePct = 0]) => {
-          const card = mixCard(layer, { tempC, slopePct, areaLeftM2: 200, people: 2 });
+          const card = mixCard(layer, { ...readAt(tempC), slopePct, areaLeftM2: 200, people: 2 });
           if (!card.ok) return 'no';
           const { batch, parts, catalyst, thickener, thinner, volume, covers, potLife, kit, limits } =
             card.value;
@@ -526,10 +526,16 @@ const rangesOf = (layer: Layer): string[] =>
       ]
     : [];
 
+/** Surface and resin alike, read just now. */
+const readAt = (tempC: number) => {
+  const reading = { tempC, atMs: 0 };
+  return { surface: reading, resin: reading, nowMs: 0 };
+};
+
 /** What a mix card says of stirring. */
 function stirringOf(layer: Layer) {
   if (!isCoat(layer)) return [];
-  const card = mixCard(layer, { tempC: 18, slopePct: 0, areaLeftM2: 200, people: 2 });
+  const card = mixCard(layer, { ...readAt(18), slopePct: 0, areaLeftM2: 200, people: 2 });
   return card.ok ? card.value.steps.map((s) => s.says) : [];
 }
 

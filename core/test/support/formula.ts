@@ -5,6 +5,7 @@ const FUNCTIONS: Record<(typeof FORMULA_FUNCTIONS)[number], (...v: number[]) => 
   ceil: Math.ceil,
   ln: Math.log,
   exp: Math.exp,
+  floor: Math.floor,
   min: Math.min,
   max: Math.max,
   sqrt: Math.sqrt,

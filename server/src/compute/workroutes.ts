@@ -5,11 +5,26 @@ import { buildUpDocSchema, buildUpSchema } from '@lentum/core/buildup';
 import { coursesFigures, cutLines, howGood, layLines } from '@lentum/core/courses';
 import { cutLists, detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
+import { instantSchema } from '@lentum/core/job';
 import { orderSchema, quickCourses, takeoff } from '@lentum/core/order';
-import { baySchema, bayRoute, kettleCard, LIES, mixCard, splitZone } from '@lentum/core/site';
+import {
+  baySchema,
+  bayRoute,
+  kettleCard,
+  LIES,
+  mixCard,
+  splitZone,
+  type ReadTemperature,
+} from '@lentum/core/site';
 import { pointSchema, surveySchema, zoneSchema } from '@lentum/core/survey';
 import { unprocessable } from '../http/errors.ts';
 import { coatOf, compute, unwrap } from './helpers.ts';
+
+const readTemperature = z.strictObject({ tempC: z.number().min(-40).max(90), at: instantSchema });
+const asRead = ({ tempC, at }: z.output<typeof readTemperature>): ReadTemperature => ({
+  tempC,
+  atMs: Date.parse(at),
+});
 
 export const workRoutes = [
   compute(
@@ -105,13 +120,24 @@ export const workRoutes = [
     z.strictObject({
       buildUp: buildUpSchema,
       layerId: z.string(),
-      tempC: z.number().min(-40).max(90),
+      /** The surface doses the catalyst, the resin in its container runs the clock. */
+      surface: readTemperature.optional(),
+      resin: readTemperature,
+      at: instantSchema,
       slopePct: z.number().min(0).max(10000),
       areaLeftM2: z.number().min(0).max(1e6),
       people: z.number().min(1).max(50),
       outputM2PerH: z.number().gt(0).max(2000).optional(),
     }),
-    ({ buildUp, layerId, ...terms }) => unwrap(mixCard(coatOf(buildUp, layerId), terms)),
+    ({ buildUp, layerId, surface, resin, at, ...terms }) =>
+      unwrap(
+        mixCard(coatOf(buildUp, layerId), {
+          ...terms,
+          surface: surface && asRead(surface),
+          resin: asRead(resin),
+          nowMs: Date.parse(at),
+        }),
+      ),
   ),
   compute(
     'kettle',

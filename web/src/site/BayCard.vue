@@ -134,7 +134,7 @@ const has = (kind: string): boolean =>
       <template v-for="l in lines" :key="l.name">
         <dt>{{ l.name }}</dt>
         <dd>
-          <FigureText :figure="l.figure" />
+          <FigureText fine :figure="l.figure" />
           <div v-if="l.note" class="quiet">{{ l.note }}</div>
         </dd>
       </template>

@@ -4,8 +4,13 @@ import { computed, ref } from 'vue';
 import { isCoat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import type { BayStatus } from '@lentum/core/record';
-import { bayAreaM2, kettleCard, mixCard } from '@lentum/core/site';
+import { COMMON } from '@lentum/core/practice';
+import { bayAreaM2, kettleCard, mixCard, readingProblems, type ReadTemperature } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
+import { MS_PER_MINUTE } from '@lentum/core/units';
+import { warmedBetween } from '@lentum/core/weather';
+import { protectionOf } from '@lentum/core/words';
+import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
@@ -16,21 +21,50 @@ import StepTimer from './StepTimer.vue';
 const props = defineProps<{ status: BayStatus; zone: Zone }>();
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ log: [kind: LoggedKind, known: Values] }>();
+const job = useJob();
 const coat = computed(() => (props.status.next && isCoat(props.status.next) ? props.status.next : undefined));
-/** Where nothing was read yet: a mild day. */
-const USUAL_C = 20;
-const read = props.status.conditions?.surfaceC;
-const tempC = ref<number | undefined>(read ?? USUAL_C);
+/** What the last reading of the zone says of the surface; how old it is is said, and judged by the core. */
+const { conditions } = props.status;
+const surface = ref<ReadTemperature | undefined>(
+  conditions && { tempC: conditions.surfaceC, atMs: Date.parse(conditions.at) },
+);
+const resin = ref<ReadTemperature>();
+const readNow = (tempC: number | undefined): ReadTemperature | undefined =>
+  tempC === undefined ? undefined : { tempC, atMs: job.nowMs };
+const whenRead = (reading: ReadTemperature | undefined): string =>
+  reading === undefined
+    ? 'not read yet'
+    : `read ${job.time(reading.atMs)}, ${Math.max(0, Math.floor((job.nowMs - reading.atMs) / MS_PER_MINUTE))} min ago`;
 const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
 const people = ref<number | undefined>(2);
 /** What two people lay with the tool at hand; nothing typed: as the layer says. */
 const outputM2PerH = ref<number | undefined>(coat.value?.outputM2PerH?.value);
 const slopePct = ref<number | undefined>(props.zone.fallPct ?? 0);
 
+/** By the weather, since the surface was read. */
+const warmedK = computed(() => {
+  const climate = job.weather.view?.climate(props.zone.id, undefined);
+  return climate && surface.value ? warmedBetween(climate, surface.value.atMs, job.nowMs) : undefined;
+});
+/** Asked for before anything is dosed; not an error. */
+const unread = computed(() =>
+  coat.value && !coat.value.kettle
+    ? readingProblems(
+        coat.value,
+        { surface: surface.value, resin: resin.value, nowMs: job.nowMs, warmedK: warmedK.value },
+        job.state?.practice ?? COMMON,
+      )
+    : [],
+);
+const protection = computed(() => (coat.value ? protectionOf(coat.value) : []));
 const mix = computed(() =>
   coat.value && !coat.value.kettle
     ? mixCard(coat.value, {
-        tempC: tempC.value ?? USUAL_C,
+        surface: surface.value,
+        resin: resin.value,
+        nowMs: job.nowMs,
+        warmedK: warmedK.value,
+        practice: job.state?.practice,
         areaLeftM2: areaM2.value ?? 0,
         people: people.value ?? 2,
         slopePct: slopePct.value ?? 0,
@@ -53,7 +87,8 @@ function logIt(): void {
         ...(catalyst ? [{ name: 'Catalyst', kg: Number(catalyst.mass.value.toFixed(3)) }] : []),
       ],
       ...(catalyst ? { catalystPct: Number(catalyst.percent.value.toFixed(2)) } : {}),
-      ...(tempC.value === undefined ? {} : { surfaceC: tempC.value }),
+      ...(surface.value ? { surfaceC: surface.value.tempC } : {}),
+      ...(resin.value ? { resinC: resin.value.tempC } : {}),
     });
   } else if (kettle.value?.ok)
     emit('log', 'melt', {
@@ -62,6 +97,10 @@ function logIt(): void {
       blocks: kettle.value.value.blocks?.count.value,
     });
 }
+const READ = [
+  { name: 'Surface', label: 'Temperature of the surface', of: surface },
+  { name: 'Resin, in its container', label: 'Temperature of the resin', of: resin },
+];
 const title = computed(
   () =>
     `${coat.value?.kettle ? 'Kettle' : 'Mix'} for bay ${props.status.bay.label}: ${coat.value?.name ?? ''}`,
@@ -70,17 +109,38 @@ const title = computed(
 
 <template>
   <el-drawer v-model="open" :title="title" size="min(560px, 100%)">
+    <section class="mind" aria-label="Before opening anything">
+      <h3>Before opening anything</h3>
+      <ul>
+        <li v-for="p in protection" :key="p">{{ p }}</li>
+        <li v-for="c in coat?.product?.cautions ?? []" :key="c">{{ c }}</li>
+      </ul>
+      <p class="quiet">The safety sheet and the data sheet decide.</p>
+    </section>
     <div class="ask">
-      <label v-if="mix"
-        >Surface and mix
+      <label v-for="r in mix ? READ : []" :key="r.label"
+        >{{ r.name }}
         <MeasureInput
-          v-model="tempC"
           size="large"
           quantity="temperature"
-          label="Temperature of the mix"
+          optional
+          :label="r.label"
           :min="-40"
           :max="90"
+          :model-value="r.of.value?.tempC"
+          @update:model-value="(v) => (r.of.value = readNow(v))"
         />
+        <span class="when"
+          >{{ whenRead(r.of.value) }}
+          <el-button
+            v-if="r.of.value"
+            text
+            size="small"
+            :aria-label="`${r.label}, read again and still so`"
+            @click.prevent="r.of.value = readNow(r.of.value?.tempC)"
+            >Still so now</el-button
+          ></span
+        >
       </label>
       <label
         >Area left
@@ -123,14 +183,6 @@ const title = computed(
         <MeasureInput v-model="slopePct" size="large" quantity="fall" label="Slope" :min="0" :max="10000" />
       </label>
     </div>
-    <p v-if="mix" class="quiet">
-      {{
-        read === undefined
-          ? 'No surface temperature was read yet: measure it.'
-          : 'The surface as it was read last.'
-      }}
-    </p>
-
     <template v-if="mix?.ok">
       <p class="large"><FigureText :figure="mix.value.batch" /></p>
       <p>
@@ -184,6 +236,10 @@ const title = computed(
         </li>
       </ol>
     </template>
+    <div v-else-if="unread.length > 0" class="unread" role="status">
+      <p v-for="p in unread" :key="p.field">{{ sentence(p) }}</p>
+      <p>Nothing is dosed or timed before.</p>
+    </div>
     <p v-else-if="mix" class="stop" role="alert">{{ mix.problems.map(sentence).join(' ') }}</p>
 
     <template v-if="kettle?.ok">
@@ -214,9 +270,6 @@ const title = computed(
     </template>
     <p v-else-if="kettle" class="stop" role="alert">{{ kettle.problems.map(sentence).join(' ') }}</p>
 
-    <p class="quiet">
-      The data sheet and the safety sheet decide. {{ (coat?.product?.cautions ?? []).join(' ') }}
-    </p>
     <template v-if="mix?.ok || kettle?.ok" #footer>
       <el-button class="tap" @click="logIt">{{ kettle ? 'Log the charge' : 'Log this mix' }}</el-button>
     </template>
@@ -274,6 +327,22 @@ dd {
 .never {
   color: var(--red);
   font-weight: 700;
+}
+.when {
+  display: block;
+  font-weight: 400;
+}
+.mind {
+  border-left: 4px solid var(--amber);
+  padding-left: var(--s3);
+  margin-bottom: var(--s3);
+}
+.mind h3 {
+  margin-top: 0;
+}
+.unread {
+  color: var(--amber);
+  margin: var(--s4) 0;
 }
 .stop {
   color: var(--red);

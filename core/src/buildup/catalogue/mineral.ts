@@ -65,15 +65,16 @@ const mineral = (id: string, name: string, note: string, more = {}) =>
         by: 'mass',
         source: 'typical',
         parts: [
-          { id: 'powder', name: 'Powder', kind: 'powder', parts: 2.2, densityKgPerL: typical(2.6) },
           { id: 'liquid', name: 'Liquid', kind: 'liquid', parts: 1, densityKgPerL: typical(1.02) },
+          { id: 'powder', name: 'Powder', kind: 'powder', parts: 2.2, densityKgPerL: typical(2.6) },
         ],
       },
       largestMixKg: typical(32),
       stirring: {
         minutes: typical(3),
         rpm: typical(400),
-        note: 'powder into liquid, rest two minutes, stir again',
+        restMinutes: typical(2),
+        note: 'powder into liquid, rest, stir again',
       },
       tools: [
         {
