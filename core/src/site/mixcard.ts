@@ -65,13 +65,15 @@ function placeable(coat: Coat, terms: MixTerms, potLife: Figure): Figure {
         : (terms.practice ?? COMMON).usualOutput
       : given('two people lay', terms.outputM2PerH, 'output', 'chosen');
   const people = given('people', terms.people, 'count', 'chosen');
+  const rest = coat.stirring?.restMinutes && cited('rest', coat.stirring.restMinutes, 'minutes');
+  const left = Math.max(0, potLife.value - stirring.value - (rest?.value ?? 0));
   const area: Figure = {
     label: 'Laid before the pot life ends',
-    value: (Math.max(0, potLife.value - stirring.value) * output.value * people.value) / 60 / 2,
+    value: (left * output.value * people.value) / 60 / 2,
     quantity: 'area',
-    formula: 'max(0, {potLife} − {stirring}) / 60 × {output} × {people} / 2',
-    inputs: { potLife, stirring, output, people },
-    from: 'what the crew lays in the time that is left after stirring; outputs are those of two people',
+    formula: `max(0, {potLife} − {stirring}${rest ? ' − {rest}' : ''}) / 60 × {output} × {people} / 2`,
+    inputs: { potLife, stirring, ...(rest ? { rest } : {}), output, people },
+    from: 'what the crew lays in the time that is left after stirring and resting; outputs are those of two people',
   };
   return massOn(coat, area, 'What is laid in its pot life');
 }

@@ -154,7 +154,7 @@ const FULL_COAT = {
     ],
   },
   thinning: { with: 'Thinner', mostPct: sheet(5), note: '' },
-  stirring: { minutes: sheet(3), rpm: sheet(300), note: '' },
+  stirring: { minutes: sheet(3), rpm: sheet(300), restMinutes: sheet(1), note: '' },
   thickener: {
     ...{ source: 'data sheet', name: 'Thickener', trialMinutes: sheet(20), densityKgPerL: sheet(1.4) },
     points: [
