@@ -66,7 +66,7 @@ test('desk', async ({ page }) => {
   await page.goto('/bench?sum=joint');
   await take(page, 'bench');
   await page.goto(`/jobs/${id}/site?part=today&bay=hall-7`);
-  await expect(page.getByText(/Chance that it holds/).first()).toBeVisible();
+  await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
   await page.getByRole('slider', { name: 'Start of laying' }).focus();
   for (let n = 0; n < 2; n += 1) await page.keyboard.press('PageUp');
   await take(page, 'today');
@@ -126,6 +126,6 @@ test('phone', async ({ page }) => {
   await page.getByText('Which bays').evaluate((e) => e.scrollIntoView());
   await take(page, 'phone-shift');
   await page.goto(`/jobs/${id}/site`);
-  await expect(page.getByText(/Chance that it holds/).first()).toBeVisible();
+  await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
   await take(page, 'phone-today');
 });

@@ -40,23 +40,27 @@ describe('the demo’s morning', () => {
     [
       'C4',
       'open',
-      /^Go until 6 h; then \d.\d\u00a0mm of rain 8 h, before the film is rain-safe\. Laying takes/,
+      /^Go: start by 6 h at the latest: \d.\d\u00a0mm of rain 8 h, before it is rain-safe\. Laying takes/,
     ],
     [
       'H5',
       'opens',
-      /^Hold: surface 1\.\d\u00a0°C above the dew point .*; 3\.0\u00a0°C is needed .*Opens about 1 h/,
+      /^Hold: surface 1\.\d\u00a0°C above the dew point .*; 3\.0\u00a0°C required .*Opens about 1 h/,
     ],
     [
       'H6',
       'curing',
       /^[89]\d\u00a0% of the way; overcoat from .* by the weather and its forecast\. Then second coat: open/,
     ],
-    ['H7', 'opens', /^Hold: surface 1\.\d\u00a0°C above.*, the last chance in its overcoat time\./],
+    [
+      'H7',
+      'opens',
+      /^Hold: surface 1\.\d\u00a0°C above.*, the last weather window before its overcoat window closes\./,
+    ],
     [
       'H8',
       'missed',
-      /^Overcoat time of the primer passed .*abrade until it is matt all over\. Wipe clean\. Prime again\. It takes about 3\.\d\u00a0kg of primer; the data sheet decides\.$/,
+      /^Overcoat window of the primer closed .*abrade until it is matt all over\. Wipe clean\. Prime again\. It takes about 3\.\d\u00a0kg of primer; the data sheet decides\.$/,
     ],
     ['H9', 'held', /^Held by Marek/],
     ['H1', 'done', /^Accepted/],
@@ -154,8 +158,8 @@ describe('what closes and opens', () => {
     expect(times).toEqual([...times].sort((a, b) => a - b));
     expect(Math.min(...times)).toBeGreaterThan(at.getTime());
     expect(new Set(all.map((d) => d.key)).size).toBe(all.length);
-    expect(all.find((d) => d.key === 'hall-7-until')!.title).toBe('H7: overcoat time ends (first coat)');
-    expect(all.find((d) => d.key === 'canopy-4-closes')!.text).toMatch(/^Go until then/);
+    expect(all.find((d) => d.key === 'hall-7-until')!.title).toBe('H7: overcoat window closes (first coat)');
+    expect(all.find((d) => d.key === 'canopy-4-closes')!.text).toMatch(/^Go: start by then at the latest/);
     expect(all.some((d) => d.bayId === 'hall-8')).toBe(false);
   });
   it('what comes in the same minute is said together, its bays by number', () => {

@@ -147,7 +147,7 @@ describe('every compatibility rule speaks, and is silent where it should be', ()
           coat('top', { role: 'finish', chemistry: 'polyurethane, aliphatic' }),
         ),
       ],
-      'cover it with a sunproof (aliphatic) top coat',
+      'cover it with a UV-stable (aliphatic) top coat',
     ],
     [
       'sunlight',

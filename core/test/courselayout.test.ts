@@ -330,7 +330,7 @@ describe('by hand', () => {
   });
 });
 
-describe('what can not be laid, each in a sentence', () => {
+describe('what cannot be laid, each in a sentence', () => {
   const change = (edit: (sheet: Sheet) => void): BuildUp => {
     const copy = structuredClone(TWO_PLY);
     for (const l of copy.layers) if (l.kind === 'sheet' && l.id === 'base') edit(l);

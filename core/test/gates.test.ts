@@ -296,7 +296,7 @@ const CASES: readonly [name: string, job: GateJob, key: string, answer: string, 
     { entries: based(0.8) },
     'below/film-first',
     'broken',
-    /thin: 1\.\d\d mm of 1\.42 mm; .* are missing/,
+    /thin: 1\.\d\d mm of 1\.42 mm; .* short/,
   ],
   [
     'base at 3.8 times its design',

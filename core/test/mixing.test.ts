@@ -335,7 +335,7 @@ describe('the order of bays', () => {
     expect(route.ok).toBe(false);
     if (!route.ok)
       expect(sentence(route.problems[0]!)).toMatch(
-        /^Zone, way out: “FZ1.* can not be left without crossing another zone” does not fit; expected bays that hang together with the access/,
+        /^Zone, way out: “FZ1.* cannot be left without crossing another zone” does not fit; expected bays that hang together with the access/,
       );
   });
 

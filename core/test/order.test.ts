@@ -424,7 +424,7 @@ describe('stock and deliveries', () => {
     expect(t.groups.map((g) => g.name)).toEqual(['One', 'Not in a delivery yet']);
     expect(t.idle.map((s) => s.id)).toEqual(['odd']);
   });
-  it('a thing without packs on sale can not be bought, and says what is missing', () => {
+  it('a thing without packs on sale cannot be bought, and says what is missing', () => {
     const roof = {
       ...zone('a', 10, 5),
       sides: [{ edge: { kind: 'upstand' as const, heightMm: 200, termination: 'bar' as const }, riseM: 0 }],

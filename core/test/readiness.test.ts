@@ -129,13 +129,7 @@ describe('one case a reason', () => {
       'only over its bleed-blocking primer',
     ],
     ['rubber below silicone', sound('rubber-sheet'), 'SILICONE', 'steps', 'bleed-blocking primer'],
-    [
-      'gravel below polyurethane',
-      sound('gravelled-felt'),
-      'PU1',
-      'refused',
-      'loose gravel can not be coated',
-    ],
+    ['gravel below polyurethane', sound('gravelled-felt'), 'PU1', 'refused', 'loose gravel cannot be coated'],
     ['foam below methacrylate', sound('foam'), 'PMMA', 'refused', 'dissolves foam'],
     ['felt below a traffic deck', sound('bitumen-smooth'), 'TRAFFIC', 'refused', 'too soft below a deck'],
     [
@@ -385,7 +379,7 @@ describe('one case a reason', () => {
       { ...concrete, sides: [{ edge: edgeOf('joint'), riseM: 0 }] },
       'PU1',
       'steps',
-      'never bridged blind',
+      'never coated straight over',
     ],
     [
       'a moving crack',

@@ -51,13 +51,13 @@ describe('states of the demo bays', () => {
     [
       'H5',
       'ready',
-      'H5 · second coat. Hold: surface 12.8\u00a0°C is 1.9\u00a0°C above the dew point 10.9\u00a0°C; 3.0\u00a0°C is needed',
+      'H5 · second coat. Hold: surface 12.8\u00a0°C is 1.9\u00a0°C above the dew point 10.9\u00a0°C; 3.0\u00a0°C required',
     ],
     ['H7', 'closing', 'H7 · first coat. Hold: surface 12.8'],
     [
       'H8',
       'missed',
-      'H8 · first coat. Overcoat time of the primer passed 15:52. Abrade until it is matt all over. Wipe clean. Prime again.',
+      'H8 · first coat. Overcoat window of the primer closed 15:52. Abrade until it is matt all over. Wipe clean. Prime again.',
     ],
     ['H9', 'held', 'H9 · first coat. Held by Marek: blister'],
     ['H10', 'prepared', 'H10 · primer. Hold: surface 12.8'],
@@ -135,7 +135,7 @@ describe('was it enough', () => {
       },
       'unproven',
     ],
-    ['the gauge can not tell, consumption decides', { ...full, lastWetMm: [0.8, 0.8, 0.8] }, 'enough'],
+    ['the gauge cannot tell, consumption decides', { ...full, lastWetMm: [0.8, 0.8, 0.8] }, 'enough'],
   ];
   it.each(cases)('%s', (_, change, outcome) => expect(judge(change).outcome).toBe(outcome));
 
@@ -176,7 +176,7 @@ describe('was it enough', () => {
   it('words for an outcome name the rule’s number', () => {
     const v = coatVerdict('H3.', laid, 0, now);
     expect(verdictText([...v.says, ' ', ...(v.quiet ?? [])], 'us', clock)).toMatch(
-      /Thin: the mean is under 31\u00a0mil; 33\u00a0mil is needed .* The film has set: key it/,
+      /Thin: the mean is under 31\u00a0mil; 33\u00a0mil required .* The film has cured: abrade/,
     );
   });
 });

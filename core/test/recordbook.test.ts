@@ -249,7 +249,7 @@ describe('a miss, its remedy, and who judged it', () => {
   it('the book says the miss, the remedy and who judged it', () => {
     const [miss] = status('H11').misses;
     expect(verdictText(missLine(miss!), 'metric', clock)).toMatch(
-      /^Overcoat time of the primer passed \d\d:\d\d\. Mended \d\d:\d\d by Ines\. Accepted by Marek: Matt all over, primer closed, no dust\.$/,
+      /^Overcoat window of the primer closed \d\d:\d\d\. Mended \d\d:\d\d by Ines\. Accepted by Marek: Matt all over, primer closed, no dust\.$/,
     );
   });
 });
@@ -295,7 +295,7 @@ describe('in words and as a table', () => {
     ['gone', `withdraws entry ${job.record.length + 21}: no`],
   ])('%s', (id, words) => expect(line(id)).toBe(words));
   it('a remedy names its entry and its steps', () => {
-    expect(line('made-remedy')).toMatch(/^H8 · overcoat time passed, entry \d+: Abrade\.$/);
+    expect(line('made-remedy')).toMatch(/^H8 · overcoat window closed, entry \d+: Abrade\.$/);
   });
   it('runs of bays are drawn together', () => {
     expect(bayRuns(['H1', 'H2', 'H3', 'H5'])).toBe('H1–H3, H5');

@@ -54,7 +54,7 @@ describe('quantities', () => {
   });
 });
 
-describe('what can not be saved, one case a reason', () => {
+describe('what cannot be saved, one case a reason', () => {
   const cases: [string, Zone[], string][] = [
     [
       'crossing',

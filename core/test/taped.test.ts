@@ -232,7 +232,7 @@ describe('shapes from tapes', () => {
     );
   });
 
-  it('names both when two measures can not be told apart', () => {
+  it('names both when two measures cannot be told apart', () => {
     const shape = shapeOf(L, [], [0, 1, 2, 3, 4, 5]);
     const s = solveTaped({ ...shape, sidesM: shape.sidesM.map((v, i) => (i === 2 ? v! + 0.5 : v)) });
     expect(s.suspects.map((x) => x.result.measure)).toContainEqual({ kind: 'side', side: 2 });
@@ -285,5 +285,44 @@ describe('taped zones', () => {
   ])('%s', (_, change, expected) => expect(words(change)).toContain(expected));
   it('a disagreement that is accepted gives the best fit', () => {
     expect(Number(words({ sidesM: wrong, adjustmentAccepted: true }))).toBeGreaterThan(58);
+  });
+});
+
+describe('the diagonal that checks most', () => {
+  const at = [
+    [0, 0],
+    [10, 0],
+    [10, 4],
+    [4, 4],
+    [4, 9],
+    [0, 9],
+  ] as const;
+  const apart = (i: number, j: number): number => Math.hypot(at[i]![0] - at[j]![0], at[i]![1] - at[j]![1]);
+  const taped = (diagonals: readonly (readonly [number, number])[], first = 10) =>
+    solveTaped({
+      corners: at.map((_, i) => ({ turn: i === 3 ? ('right' as const) : ('left' as const), square: false })),
+      sidesM: at.map((_, i) => (i === 0 ? first : apart(i, (i + 1) % 6))),
+      diagonals: diagonals.map(([from, to]) => ({ from, to, lengthM: apart(from, to) })),
+    });
+  const unchecked = (s: ReturnType<typeof taped>): number =>
+    s.measures.filter((m) => m.redundancy === 0).length;
+
+  it('is not asked for while measures are missing; then none leaves less unchecked, tried one by one', () => {
+    const asked: (readonly [number, number])[] = [];
+    for (let s = taped(asked); s.missing > 0; s = taped(asked)) {
+      expect(s.checking).toBe(undefined);
+      const next = s.wanted.find((m) => m.kind === 'diagonal');
+      if (next?.kind !== 'diagonal') throw new Error('a diagonal is wanted');
+      asked.push([next.from, next.to]);
+    }
+    const best = taped(asked).checking;
+    if (best?.kind !== 'diagonal') throw new Error('a diagonal checks');
+    const left = unchecked(taped([...asked, [best.from, best.to]]));
+    for (let i = 0; i < 6; i += 1)
+      for (let j = i + 2; j < 6; j += 1)
+        if (!(i === 0 && j === 5) && !asked.some(([a, b]) => a === i && b === j))
+          expect(left).toBeLessThanOrEqual(unchecked(taped([...asked, [i, j]])));
+    // A slip of half a metre on the first side is then found.
+    expect(taped([...asked, [best.from, best.to]], 10.5).suspects.length).toBeGreaterThan(0);
   });
 });

@@ -110,7 +110,9 @@ describe('the working of the weather', () => {
     const call = calls.get('C4')!;
     expect(evaluate(call.laying as Figure)).toBeCloseTo(call.laying!.value, 9);
     const says = callVerdict(call, nowMs, { holds: chance, trouble: { condition: 'rainSafe', share: 0.18 } });
-    expect(verdictText(says.says, 'metric', () => 'then')).toContain('Chance that it holds: 82\u00a0%.');
+    expect(verdictText(says.says, 'metric', () => 'then')).toContain(
+      'Chance of staying within limits: 82\u00a0%.',
+    );
     expect(verdictText(says.quiet ?? [], 'metric', () => 'then')).toContain(
       'Where it does not hold, most often: rain before it is rain-safe.',
     );

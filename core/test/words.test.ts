@@ -30,37 +30,37 @@ describe('conditions of the moment', () => {
     [
       'dew',
       { airC: 11.6, humidityPct: 83, surfaceC: 11.1 },
-      'hold: First. Hold: surface 11.1 °C is 2.3 °C above the dew point 8.8 °C; 3.0 °C is needed (layer limit, typical). Opens when the surface reaches 11.8 °C.',
+      'hold: First. Hold: surface 11.1 °C is 2.3 °C above the dew point 8.8 °C; 3.0 °C required (layer limit, typical). Opens when the surface reaches 11.8 °C.',
     ],
     [
       'cold surface',
       { airC: 8, humidityPct: 40, surfaceC: 3 },
-      'hold: First. Hold: surface 3.0 °C is below the least of 5.0 °C (layer limit, typical). Opens when it warms up.',
+      'hold: First. Hold: surface 3.0 °C is below the 5.0 °C minimum (layer limit, typical). Opens when it warms up.',
     ],
     [
       'hot surface',
       { airC: 30, humidityPct: 40, surfaceC: 56 },
-      'hold: First. Hold: surface 56.0 °C is above the most of 50.0 °C (layer limit, typical). Opens when it cools down.',
+      'hold: First. Hold: surface 56.0 °C is above the 50.0 °C maximum (layer limit, typical). Opens when it cools down.',
     ],
     [
       'cold air',
       { airC: 4, surfaceC: 9 },
-      'hold: First. Hold: air 4.0 °C is below the least of 5.0 °C (layer limit, typical).',
+      'hold: First. Hold: air 4.0 °C is below the 5.0 °C minimum (layer limit, typical).',
     ],
     [
       'hot air',
       { airC: 36, humidityPct: 35, surfaceC: 40 },
-      'hold: First. Hold: air 36.0 °C is above the most of 35.0 °C (layer limit, typical).',
+      'hold: First. Hold: air 36.0 °C is above the 35.0 °C maximum (layer limit, typical).',
     ],
     [
       'dry air',
       { humidityPct: 20 },
-      'hold: First. Hold: humidity 20 % is below the least of 30 % (layer limit, typical); the resin would not cure.',
+      'hold: First. Hold: humidity 20 % is below the 30 % minimum (layer limit, typical); the resin would not cure.',
     ],
     [
       'humid air',
       { humidityPct: 90, surfaceC: 24 },
-      'hold: First. Hold: humidity 90 % is above the most of 85 % (layer limit, typical).',
+      'hold: First. Hold: humidity 90 % is above the 85 % maximum (layer limit, typical).',
     ],
     [
       'an old reading',
@@ -88,7 +88,7 @@ describe('conditions of the moment', () => {
         'us',
       ),
     ).toContain(
-      'surface 52.0 °F is 4.1 °F above the dew point 47.9 °F; 5.4 °F is needed (layer limit, typical). Opens when the surface reaches 53.3 °F.',
+      'surface 52.0 °F is 4.1 °F above the dew point 47.9 °F; 5.4 °F required (layer limit, typical). Opens when the surface reaches 53.3 °F.',
     );
   });
 });
@@ -121,7 +121,7 @@ describe('what a bay waits for', () => {
       'bare',
       [reading(-0.5)],
       'bare',
-      'hold: X1 · primer. Bare: clean, dry and repair the substrate, then log it as prepared.',
+      'hold: X1 · primer. Not prepared: repair, clean and dry the substrate, then log it.',
     ],
     [
       'prepared without a reading',
@@ -172,13 +172,13 @@ describe('what a bay waits for', () => {
       'closing',
       [reading(-40), laid('primer', -33), reading(-0.5)],
       'closing',
-      ' // Overcoat time ends 12:30. If missed: abrade until it is matt all over. Wipe clean. Prime again.',
+      ' // Overcoat window closes 12:30. If missed: abrade until it is matt all over. Wipe clean. Prime again.',
     ],
     [
       'missed',
       [reading(-40), laid('primer', -37)],
       'missed',
-      'stop: X1 · first coat. Overcoat time of the primer passed 08:30. Abrade until it is matt all over. Wipe clean. Prime again.',
+      'stop: X1 · first coat. Overcoat window of the primer closed 08:30. Abrade until it is matt all over. Wipe clean. Prime again.',
     ],
     [
       'no temperature on record',
@@ -202,7 +202,7 @@ describe('what a bay waits for', () => {
       'all laid, the last thin',
       [reading(-90), all[0]!, all[1]!, laid('second', -30, { lastWetMm: [0.6, 0.6, 0.6] })],
       'ready',
-      'stop: X1 · second coat. Thin: the mean is under 0.70 mm; 0.85 mm is needed',
+      'stop: X1 · second coat. Thin: the mean is under 0.70 mm; 0.85 mm required',
     ],
     [
       'accepted',
@@ -226,7 +226,7 @@ describe('what a bay waits for', () => {
       'accepted too early counts for nothing',
       [reading(-90), all[0]!, step('accepted', -1)],
       'missed',
-      'stop: X1 · first coat. Overcoat time of the primer passed',
+      'stop: X1 · first coat. Overcoat window of the primer closed',
     ],
   ];
   it.each(cases)('%s', (_, entries, state, words) => {
@@ -257,7 +257,7 @@ describe('was it enough, in words', () => {
     [
       'a thin mean, still wet',
       verdict({ lastWetMm: [1.2, 1.2, 1.2] }, now + HOUR),
-      'stop: X1. Thin: the mean is under 1.30 mm; 1.42 mm is needed (readings 1.25 mm, consumption 1.46 mm, design 1.42 mm). // Roll 1.7 L more over the thin places while it is still wet, until 10:30.',
+      'stop: X1. Thin: the mean is under 1.30 mm; 1.42 mm required (readings 1.25 mm, consumption 1.46 mm, design 1.42 mm). // Roll 1.7 L more over the thin places while it is still wet, until 10:30.',
     ],
     [
       'a thin mean, being laid',
@@ -267,12 +267,12 @@ describe('was it enough, in words', () => {
     [
       'a thin mean, set',
       verdict({ lastWetMm: [1.2, 1.2, 1.2] }, now - 1),
-      '// 1.7 L are missing. The film has set: key it, clean it, then coat again; do not top up over a skin.',
+      '// 1.7 L short. The film has cured: abrade, clean, recoat; no topping up over a skin.',
     ],
     [
       'a thin spot',
       verdict({ lastWetMm: [2, 2, 2, 1, 1, 1], leftOver: { basis: 'mass', value: 5 } }, 0),
-      'Thin: spot 2 is under 1.10 mm; 1.14 mm is needed',
+      'Thin: spot 2 is under 1.10 mm; 1.14 mm required',
     ],
     // The most is 1.6 times the design of 1.42 mm: 2.28 mm (common practice, no source).
     [
@@ -323,7 +323,7 @@ describe('was it enough, in words', () => {
       'hold: X1. Check: readings 1.52 mm, consumption 0.00 mm, design 1.42 mm; no containers were entered.',
     ],
     [
-      'the gauge can not tell and consumption is short',
+      'the gauge cannot tell and consumption is short',
       verdict({ lastWetMm: [1.4, 1.4, 1.4], leftOver: { basis: 'mass', value: 7 } }, 0),
       'hold: X1. Too close for this gauge: readings 1.45 mm, consumption 1.38 mm, design 1.42 mm. A finer gauge or more readings would tell.',
     ],

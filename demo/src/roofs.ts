@@ -81,7 +81,7 @@ export function cutBays(survey: Survey): SiteDoc {
     if (!zone) throw new Error(`the demo has no zone ${zoneId}`);
     let n = 0;
     const split = splitZone(zone, coatOf(zone.id, layerId), basis, () => `${zone.id}-${(n += 1)}`);
-    if (!split.ok) throw new Error(`the demo zone ${zone.id} can not be cut`);
+    if (!split.ok) throw new Error(`the demo zone ${zone.id} cannot be cut`);
     site.bays.push(...split.value.bays);
     site.cuts.push({ zoneId: zone.id, layerId, by: split.value.by, coversM2: split.value.covers.value });
   }

@@ -225,7 +225,7 @@ function workshop(anchor: Date): Zone {
     findings: looked('bitumen-smooth', [{ item: 'bonded', amount: 1.5, note: 'hollow by the cooler' }]),
     tests: tests('workshop', anchor, [['core', 'dry', -120, [14.5, 7.5]]]),
     family: 'SA2',
-    note: 'Machines are lifted and isolated only by whoever may.',
+    note: 'Machines are isolated and lifted by licensed people only.',
   };
 }
 

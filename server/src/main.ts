@@ -68,7 +68,7 @@ const app = createApp({
 });
 const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (error) => {
   if (error) {
-    console.error(`The server can not listen: ${error.message}`);
+    console.error(`The server cannot listen: ${error.message}`);
     process.exit(1);
   }
   console.log(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);

@@ -204,7 +204,7 @@ describe('papers', () => {
       ],
     };
   };
-  it('one that was never sent can not be named', async () => {
+  it('one that was never sent cannot be named', async () => {
     const r = await put(withPaper(fresh(), 'b'.repeat(64)), 0).expect(422);
     expect(detail(r)).toContain(
       'Sheet of our own, file: “bbbbbbbbbbbb…” is not known here; expected a paper that was sent before it is named.',

@@ -426,7 +426,7 @@ describe('a missed window', () => {
   it('is worked off step by step, and what was found is said of it', async () => {
     const miss = () => statusOf('H8').misses[0]!;
     const w = at.show(RemedyPanel, { status: statusOf('H8'), miss: miss() });
-    expect(plain(w.text())).toContain('Overcoat time of the primer passed');
+    expect(plain(w.text())).toContain('Overcoat window of the primer closed');
     await buttonOf(w, 'All steps').trigger('click');
     await buttonOf(w, 'Log what is done').trigger('click');
     await at.wait(50);

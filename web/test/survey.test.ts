@@ -82,7 +82,7 @@ describe('drawing', () => {
     const q = zoneQuantities(newDrawn([], draft.points.value));
     expect(q.ok && q.value.area.value).toBeCloseTo(24, 12);
   });
-  it('sides that cross can not be closed, and say which', () => {
+  it('sides that cross cannot be closed, and say which', () => {
     const draft = useDraft();
     for (const p of [
       [0, 0],

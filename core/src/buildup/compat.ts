@@ -66,7 +66,7 @@ export const COMPAT_RULES: readonly CompatRule[] = [
     layer: { chemistry: ['polyurethane, aromatic', 'epoxy'] },
     outcome: 'stop',
     why: 'it turns, chalks and degrades in the sun',
-    instead: 'cover it with a sunproof (aliphatic) top coat',
+    instead: 'cover it with a UV-stable (aliphatic) top coat',
   },
   {
     id: 'bare-bitumen',

@@ -121,7 +121,7 @@ export const LIMIT_FIELDS: readonly Field[] = [
 ];
 
 export const MISSED_NAMES: Readonly<Record<(typeof MISSABLE)[number], string>> = {
-  overcoatUntil: 'Overcoat time passed',
+  overcoatUntil: 'Overcoat window closed',
   overcoatFrom: 'Overcoated too early',
   rainSafe: 'Rained on too early',
   dewMargin: 'Laid at the dew point',

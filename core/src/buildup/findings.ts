@@ -1,4 +1,4 @@
-/** What a build-up says that can not be, or should not be: one sentence each, with its numbers. Nothing here blocks saving. */
+/** What a build-up says that cannot be, or should not be: one sentence each, with its numbers. Nothing here blocks saving. */
 import { stageHours } from '../cure/index.ts';
 import { FAMILIES, type SubstrateKey } from '../family/index.ts';
 import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';

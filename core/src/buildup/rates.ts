@@ -42,7 +42,7 @@ export function solidsOf(coat: Coat): Figure | Given {
     'density',
   );
   const density = densityGiven(coat);
-  const least = given('least that is reckoned with', TOLERANCE.leastSolids, 'fraction', 'assumed');
+  const least = given('least that is calculated with', TOLERANCE.leastSolids, 'fraction', 'assumed');
   return {
     label: `${coat.name}, volume solids`,
     value: Math.max(least.value, 1 - (density.value * (1 - mass.value)) / volatile.value),

@@ -69,7 +69,7 @@ const daysFigure = (label: string, hours: number, says: string): Figure => ({
 
 /**
  * Lays a resolved build-up on an area.
- * @returns a problem where a layer can not cure at the temperature
+ * @returns a problem where a layer cannot cure at the temperature
  */
 export function schedule(buildUp: BuildUp, pace: Pace): Result<Schedule> {
   const laid: Laid[] = [];

@@ -62,7 +62,7 @@ export function coursesFigures(plan: MaterialPlan): CoursesFigures | undefined {
     formula: '{runs} + {joints} × {lap} / 1000',
     inputs: {
       runs,
-      joints: given('joints that can not be avoided', joints, 'count', 'definition'),
+      joints: given('joints that cannot be avoided', joints, 'count', 'definition'),
       lap: endLap,
     },
     from: 'a run longer than a roll has at least so many joints',

@@ -113,7 +113,7 @@ export function layerProblems({ layer, widthM, sideLapM, endLapM, staggerM, sale
       field: 'staggerMm',
       label: `${name}, stagger of end joints`,
       actual: `${mm(staggerM)} on rolls of ${longest} m`,
-      expected: 'at most half a roll: joints further apart than that can not be laid',
+      expected: 'at most half a roll: joints further apart than that cannot be laid',
     });
   return problems;
 }

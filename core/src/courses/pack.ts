@@ -1,7 +1,7 @@
 /**
  * Packing lengths that are settled into rolls: a bound that no packing beats, and a search that proves whether a number
  * of rolls will do. Depth-first over the longest length that is left, with the rolls it may go into; rolls with the same
- * left over are one, and a state whose left-overs can not hold what is to come is given up (Martello and Toth 1990).
+ * left over are one, and a state whose left-overs cannot hold what is to come is given up (Martello and Toth 1990).
  */
 const EPS = 1e-7;
 

@@ -223,7 +223,7 @@ function* planMaterial(
   if (settled.seats.length === 0) return planOf(settled, undefined);
   let answer = yield* run();
   if (!answer && material.staggerM > material.endLapM) {
-    // Joints can not be kept apart as asked: they are laid as far apart as goes, and the review says where.
+    // Joints cannot be kept apart as asked: they are laid as far apart as goes, and the review says where.
     settled = settle(material, rules, below, sticks, material.endLapM);
     answer = yield* run();
   }
@@ -233,7 +233,7 @@ function* planMaterial(
       kind: 'order',
       field: 'courses',
       label: `${material.name}, cutting`,
-      actual: `a run of ${longestRun.toFixed(2)} m can not be cut from rolls of ${longest} m with the joints where they may lie`,
+      actual: `a run of ${longestRun.toFixed(2)} m cannot be cut from rolls of ${longest} m with the joints where they may lie`,
       expected: 'fewer places kept free of joints, or longer rolls: nothing of it is counted here',
     });
   }

@@ -57,7 +57,7 @@ export interface MaterialPlan {
     readonly count: number;
   }[];
   readonly answer: CutAnswer | undefined;
-  /** Lengths of all runs, half widths counted half, m; end laps that can not be avoided. */
+  /** Lengths of all runs, half widths counted half, m; end laps that cannot be avoided. */
   readonly runM: number;
   readonly stockM: number;
   /** What no start line beats, in rolls of the longest length. */

@@ -40,7 +40,7 @@ export interface Progress {
 
 /**
  * Cuts runs from rolls, better and better.
- * @returns each better answer as it is found, the last one at the end; undefined where a run can not be cut at all
+ * @returns each better answer as it is found, the last one at the end; undefined where a run cannot be cut at all
  */
 export function* cutRuns(
   problem: CutProblem,

@@ -1,4 +1,4 @@
-/** The pieces of each kind of detail, or why it can not be cut so. */
+/** The pieces of each kind of detail, or why it cannot be cut so. */
 import type { DetailRules } from '../buildup/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
@@ -240,7 +240,7 @@ function noWidth(detail: Detail): Problem | undefined {
   };
 }
 
-/** The pieces of one detail, or why it can not be cut so. */
+/** The pieces of one detail, or why it cannot be cut so. */
 export function piecesOf(detail: Detail, rules: DetailRules, roll: Roll): Result<Piece[]> {
   const bad = noWidth(detail);
   if (bad) return fail(bad);

@@ -303,7 +303,7 @@ export function materialsOf(
         quantity: 'mass',
         formula: '{rate} × {area}',
         inputs: { rate, area },
-        from: 'strewn over the pieces where bitumen shows',
+        from: 'sprinkled over the pieces where bitumen shows',
       }),
     );
   }

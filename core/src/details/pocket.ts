@@ -89,7 +89,7 @@ function insideFigure(lengthMm: number, widthMm: number, radiusMm: number, round
 
 /**
  * The curb with the fewest parts that keeps the clearance round a cluster; of those, the one that takes least to pour.
- * @returns a problem when the parts on sale can not close round it
+ * @returns a problem when the parts on sale cannot close round it
  */
 export function fitCurb(cluster: Cluster, curb: Pieces, label: string): Result<Curb> {
   const clear = curb.clearanceMm.value;

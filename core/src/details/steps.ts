@@ -97,7 +97,7 @@ function bed(t: Terms): Step[] {
   const under = cited('under', t.rules.underShare, 'share');
   return [
     say(words`Cut the pieces dry and try them where they go.`),
-    say(words`Coat the ground with ${under} of the resin.`),
+    say(words`Apply ${under} of the resin to the substrate.`),
     say(
       words`Lay the pieces in, ply by ply, laps of ${lap(t)}; press them out from the middle, no folds, no air.`,
     ),
@@ -214,11 +214,11 @@ const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => { before?: S
       say(words`Sleeve first, ${cited('down', t.rules.outletDownMm, 'lap')} down into the throat.`),
     ],
     after: [
-      say(words`Clamp ring or strainer back on the cured film; water is tried.`, { hold: 'water runs off' }),
+      say(words`Clamp ring or strainer back on the cured film; water-test it.`, { hold: 'water runs off' }),
     ],
   }),
   scupper: () => ({
-    after: [say(words`The outside edge drips free; water is tried.`, { hold: 'water runs off' })],
+    after: [say(words`The outside edge drips free; water-test it.`, { hold: 'water runs off' })],
   }),
   pipe: (t) => ({
     before: [
@@ -231,7 +231,9 @@ const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => { before?: S
   post: () => ({ before: [say(words`Plate and bolts sealed; the post stands firm.`)] }),
   support: () => ({
     before: [
-      say(words`Lifted, shut down or moved only by whoever may; the load on the deck is theirs to know.`),
+      say(
+        words`Isolated, lifted or moved by licensed people only; a structural engineer says what the deck carries.`,
+      ),
     ],
   }),
   'sheet-lap': () => ({ before: [say(words`Loose laps are fixed; the step is filled with sealant.`)] }),

@@ -30,7 +30,7 @@ const POLYURETHANE: Row = {
   ...row(primer, 'metal', 'tiles', 'asphalt', ...FELTS, 'bitumen-coating', 'fibreglass'),
   ...row(trial, 'pvc-sheet', 'tpo-sheet', 'rubber-sheet', ...COATINGS),
   ...row(
-    no('loose gravel can not be coated; it needs a restoration with a fill coat, or stripping'),
+    no('loose gravel cannot be coated; it needs a restoration with a fill coat, or stripping'),
     'gravelled-felt',
   ),
 };

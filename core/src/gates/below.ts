@@ -62,7 +62,7 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
     const miss = filmMiss(terms.book, terms.status.bay, laid, limit, terms.nowMs);
     const says =
       j.outcome === 'thin'
-        ? words`thin: ${film ?? j.fromConsumption} of ${j.owed}; ${j.missing} are missing.`
+        ? words`thin: ${film ?? j.fromConsumption} of ${j.owed}; ${j.missing} short.`
         : words`too thick: ${film ?? j.fromConsumption}, at most ${j.most.film}: ${j.most.why}.`;
     return {
       ...head,

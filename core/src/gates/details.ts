@@ -99,7 +99,7 @@ export function detailGates(details: readonly Detail[], terms: DetailTerms): Gat
       'details/joints',
       'Joints sealed',
       joints,
-      'Seal them with their own profile first: never bridged blind.',
+      'Seal them with their own profile first: never coated straight over.',
     ),
     ...made('details/made', 'Details made', others, 'Make them first, and log them.'),
     ...(refused.length > 0

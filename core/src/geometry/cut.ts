@@ -1,6 +1,6 @@
 /**
  * Cutting areas by straight lines and into equal parts. Boolean work is done by clipper2-ts, on a grid of
- * `TOLERANCE.gridDigits` decimals of a metre, so that near-coincident edges can not trip it.
+ * `TOLERANCE.gridDigits` decimals of a metre, so that near-coincident edges cannot trip it.
  */
 import {
   booleanOpDWithPolyTree,

@@ -84,13 +84,12 @@ function normalOf({ rows, misses }: State, unknowns: number): Normal {
 }
 
 /**
- * Solves a symmetric, positive definite set of equations by Cholesky's decomposition, in place.
+ * Cholesky's decomposition of a symmetric, positive definite matrix, in place: its lower half becomes the factor.
  * Source: Golub and Van Loan, "Matrix Computations", algorithm 4.2.1 (by rows).
  * @returns undefined where it is not positive definite as far as the digits go
  */
-function solveCholesky(a: Float64Array, b: Float64Array): Float64Array | undefined {
-  const n = b.length;
-  for (let i = 0; i < n; i += 1) {
+function factored(a: Float64Array, n: number): Float64Array | undefined {
+  for (let i = 0; i < n; i += 1)
     for (let k = 0; k <= i; k += 1) {
       let sum = a[i * n + k] ?? 0;
       for (let m = 0; m < k; m += 1) sum -= (a[i * n + m] ?? 0) * (a[k * n + m] ?? 0);
@@ -98,6 +97,13 @@ function solveCholesky(a: Float64Array, b: Float64Array): Float64Array | undefin
       else if (sum > 0) a[i * n + i] = Math.sqrt(sum);
       else return undefined;
     }
+  return a;
+}
+
+/** Solves by the factor, in place. */
+function solvedBy(a: Float64Array, b: Float64Array): Float64Array {
+  const n = b.length;
+  for (let i = 0; i < n; i += 1) {
     let sum = b[i] ?? 0;
     for (let m = 0; m < i; m += 1) sum -= (a[i * n + m] ?? 0) * (b[m] ?? 0);
     b[i] = sum / (a[i * n + i] ?? 0);
@@ -115,10 +121,26 @@ function step({ matrix, right }: Normal, damping: number): ArrayLike<number> {
   const damped = matrix.slice();
   for (let i = 0; i < n; i += 1)
     damped[i * n + i] = (damped[i * n + i] ?? 0) * (1 + damping) + TOLERANCE.smallestPivot;
-  const move = solveCholesky(damped.slice(), right.slice());
-  if (move) return move;
+  const factor = factored(damped.slice(), n);
+  if (factor) return solvedBy(factor, right.slice());
   const rows = Array.from({ length: n }, (_, i) => [...damped.subarray(i * n, (i + 1) * n)]);
   return solve(new Matrix(rows), Matrix.columnVector([...right])).to1DArray();
+}
+
+/**
+ * How far each measure moves with one more that would be taken: J (Jᵀ J)⁻¹ g, with J the weighted slopes and g those of the
+ * new one. What does not move is not checked by it.
+ */
+export function effectsOf(
+  measures: readonly Measure[],
+  x: readonly number[],
+): (slope: readonly number[]) => number[] {
+  const state = look(measures, x);
+  const factor = factored(normalOf(state, x.length).matrix, x.length);
+  return (slope) => {
+    const moves = factor && solvedBy(factor, Float64Array.from(slope));
+    return moves ? state.rows.map((row) => row.reduce((sum, s, k) => sum + s * (moves[k] ?? 0), 0)) : [];
+  };
 }
 
 /** Redundancy, rank and the free moves from the singular values of the weighted slopes. */

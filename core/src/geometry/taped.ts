@@ -3,7 +3,7 @@
  * Corner 1 lies at (0, 0), side 1 along +x. Which way each corner turns is said by the person: lengths do not tell.
  */
 import { DEGREES_PER_RADIAN, TOLERANCE } from '../units/index.ts';
-import { fit, judged, type Adjusted, type Measure } from './leastsquares.ts';
+import { effectsOf, fit, judged, type Adjusted, type Measure } from './leastsquares.ts';
 import { crossTerm, distance, firstCrossing } from './measure.ts';
 import type { Point } from './types.ts';
 
@@ -43,6 +43,8 @@ export interface TapedSolution {
   readonly missing: number;
   /** One measure for each that is missing, the most telling first; empty when the set suffices. */
   readonly wanted: readonly TapedMeasure[];
+  /** The diagonal that would check most of what nothing checks yet; absent while measures are missing. */
+  readonly checking: TapedMeasure | undefined;
   /** The measures most likely wrong, and what each would have to be for the others to agree: several when they can
    * not be told apart. */
   readonly suspects: readonly { readonly result: MeasureResult; readonly fits: number }[];
@@ -240,10 +242,36 @@ function wanted(shape: TapedShape, solved: Adjusted, points: readonly Point[]): 
   return result;
 }
 
+/** The candidate that the most of what nothing checks yet would be checked by. */
+function checkingOf(
+  shape: TapedShape,
+  named: readonly Named[],
+  solved: Adjusted,
+  points: readonly Point[],
+): TapedMeasure | undefined {
+  if (solved.free.length > 0) return undefined;
+  const effects = effectsOf(
+    named.map((m) => m.measure),
+    solved.x,
+  );
+  const open = solved.redundancy.flatMap((r, i) => (r === 0 ? [i] : []));
+  let best: { readonly name: TapedMeasure; readonly checks: number } | undefined;
+  for (const { name, measure } of candidates(shape, points)) {
+    if (name.kind !== 'diagonal') continue;
+    const effect = effects(measure.predict(solved.x).slope);
+    const checks = open.filter((i) => Math.abs(effect[i] ?? 0) > TOLERANCE.unchecked).length;
+    if (!best || checks > best.checks) best = { name, checks };
+  }
+  return best?.name;
+}
+
+/** Sums of squares below this are the last digits of the arithmetic: the shapes fit alike. */
+const FITS_ALIKE = 1e-6;
+
 /** |w| above this happens by chance once in a thousand times (two-sided normal). Source: Baarda 1968. */
 const SUSPECT_FROM = 3.29;
 
-/** Measures whose standardised residuals differ by less than this share can not be told apart. */
+/** Measures whose standardised residuals differ by less than this share cannot be told apart. */
 const ALIKE = 0.02;
 
 function suspectsOf(results: readonly MeasureResult[]): TapedSolution['suspects'] {
@@ -270,7 +298,9 @@ export function solveTaped(shape: TapedShape): TapedSolution {
       return { fitted, points, turnedOver, wrong: turnedOver.length + (firstCrossing(points) ? 1 : 0) };
     });
   // The shape that turns as it was said comes before the one with the smaller residuals.
-  tries.sort((a, b) => a.wrong - b.wrong || a.fitted.chiSquared - b.fitted.chiSquared);
+  const miss = ({ fitted: { chiSquared } }: (typeof tries)[number]): number =>
+    chiSquared < FITS_ALIKE ? 0 : chiSquared;
+  tries.sort((a, b) => a.wrong - b.wrong || miss(a) - miss(b));
   const best = tries[0];
   if (!best) throw new RangeError('an outline needs at least three corners');
   const { points, turnedOver } = best;
@@ -293,6 +323,7 @@ export function solveTaped(shape: TapedShape): TapedSolution {
     measures: results,
     missing: solved.free.length,
     wanted: wanted(shape, solved, points),
+    checking: checkingOf(shape, named, solved, points),
     suspects: suspectsOf(results),
     turnedOver,
     spare: measures.length - solved.rank,

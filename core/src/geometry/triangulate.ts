@@ -1,6 +1,6 @@
 /**
  * Triangles over scattered points that keep given lines as edges. Delaunay by delaunator, kept lines by
- * constrainautor; both work with exact predicates, so near-coincident points can not trip them.
+ * constrainautor; both work with exact predicates, so near-coincident points cannot trip them.
  */
 
 import Delaunator from 'delaunator';

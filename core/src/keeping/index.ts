@@ -1,6 +1,6 @@
 /**
  * Answers kept by what they were asked, whole: a page asks again after each change, and most of it is as it was. What
- * is kept was made from copies, so that a draft that is changed in place can not reach it.
+ * is kept was made from copies, so that a draft that is changed in place cannot reach it.
  */
 export class Kept<T> {
   private readonly answers = new Map<string, T>();

@@ -74,7 +74,7 @@ const steady = ({ value, range }: Ranged) => ({
 /**
  * Reads rows of a table, the first of which are headings.
  * @param system what bare numbers are in
- * @returns layers, or one sentence for each cell that can not be read
+ * @returns layers, or one sentence for each cell that cannot be read
  */
 export function layersFromTable(rows: readonly (readonly string[])[], system: System): Result<TableRead> {
   const filled = rows.filter((r) => r.some((c) => c.trim() !== ''));

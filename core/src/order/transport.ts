@@ -9,7 +9,7 @@ export interface Carriage {
 
 const WORDS: readonly (readonly [Hazard, what: string, says: string])[] = [
   ['oxidising', 'peroxide', 'cool, upright, apart from everything it sets off'],
-  ['flammable', 'flammable liquid', 'sealed, upright, no spark, a limit for a van'],
+  ['flammable', 'flammable liquid', 'sealed, upright, no ignition source; check transport limits'],
   ['toxic', 'toxic', 'sealed, apart from food'],
   ['corrosive', 'corrosive', 'sealed, upright, in a tray'],
   ['harms water', 'harms water', 'in a tray, nothing to a drain'],

@@ -61,7 +61,7 @@ export function cureFigure(
       const why = 'below the coldest row of its table';
       return [`g${i}`, given(`${near}: cure stands still`, 0, 'percent', model.source, why)];
     }
-    const spent = given(`hours ${near}`, hours, 'hours', 'assumed', 'surface, as reckoned hour by hour');
+    const spent = given(`hours ${near}`, hours, 'hours', 'assumed', 'surface, as calculated hour by hour');
     const takes = cited(
       `${STAGE_NAMES[stage]} takes ${near}`,
       { value: hours / share, source: model.source, cites: model.cites },

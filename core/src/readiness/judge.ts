@@ -134,7 +134,7 @@ export function readinessVerdict(judged: Readiness, family: FamilyKey): Verdict 
     same > 0 ? [` And ${same} more ${same === 1 ? 'reason' : 'reasons'} of this weight.`] : [];
   const outcome = OUTCOMES[judged.weight];
   if (judged.weight === 'fine')
-    return { outcome, subject: 'Can be coated', says: [`with ${name}: nothing stands against it.`] };
+    return { outcome, subject: 'Can be coated', says: [`with ${name}: no objection found.`] };
   if (judged.weight === 'steps') {
     const count = judged.steps.length;
     return {

@@ -129,7 +129,7 @@ export const movementJoints: Rule = (c) => {
         'joint',
         'steps',
         'Movement joint:',
-        words`${joint.length}: sealed with its own profile before the coat, never bridged blind.`,
+        words`${joint.length}: sealed with its own profile before the coat, never coated straight over.`,
         ['The joint is built first.'],
       )
     : undefined;

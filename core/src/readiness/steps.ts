@@ -188,7 +188,7 @@ function runs(c: Case): PrepStep[] {
         'joints',
         'Build movement joints with their own profile',
         joint.length,
-        'before the coat; never bridged blind',
+        'before the coat; never coated straight over',
       ),
     );
   if (c.quantities.upstandGirth.value > 0 && c.fillet?.of !== 'none')
@@ -276,7 +276,7 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
             .map((o) => given(o.name, 1, 'count', 'measured')),
           'outlets whose rim stands over the surface',
         ),
-        'by whoever may work on the drains',
+        'by people licensed for the drains',
       ),
     );
   const days = c.substrate.family === 'mineral' ? c.practice.dryDaysMineral : c.practice.dryDaysOther;

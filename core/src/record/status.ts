@@ -63,13 +63,13 @@ export interface BayStatus {
   readonly next: WorkLayer | undefined;
   /** Share of the way to overcoating (or to foot traffic for the last coat), 0 to 1. */
   readonly cured: number | undefined;
-  /** Overcoat from, as an instant in ms; undefined when it can not be told. */
+  /** Overcoat from, as an instant in ms; undefined when it cannot be told. */
   readonly opensMs: number | undefined;
   /** Overcoat until. */
   readonly closesMs: number | undefined;
   /** While the film can still be topped up. */
   readonly workableUntilMs: number | undefined;
-  /** Why the times can not be told. */
+  /** Why the times cannot be told. */
   readonly unknown: 'no temperature' | 'too cold' | 'beyond the forecast' | undefined;
   /** The times go by the weather and its forecast, not by the last reading. */
   readonly forecast: boolean;

@@ -146,7 +146,7 @@ function reach(
 /**
  * An order for the bays of a zone, away from the access first.
  * @param access where people come on, in the zone's own plane
- * @returns a problem when some bays can not be reached from the access over others
+ * @returns a problem when some bays cannot be reached from the access over others
  */
 export function bayRoute(bays: readonly Bay[], access: Point, zoneName: string): Result<BayRoute> {
   const start = accessBay(bays, access);
@@ -160,7 +160,7 @@ export function bayRoute(bays: readonly Bay[], access: Point, zoneName: string):
       kind: 'wrong',
       field: 'bays',
       label: `${zoneName}, way out`,
-      actual: `${cut.map((b) => b.label).join(', ')} can not be left without crossing another zone`,
+      actual: `${cut.map((b) => b.label).join(', ')} cannot be left without crossing another zone`,
       expected: 'bays that hang together with the access: other bays, or a second access',
     });
   }

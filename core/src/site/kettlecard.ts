@@ -120,7 +120,7 @@ export function kettleCard(coat: Coat, areaLeftM2: number, holdsKg?: number): Re
         says: words`Permit, extinguisher and somebody at the kettle before it is lit; kettle and bottles stand level, clear of openings.`,
       },
       {
-        says: words`Dry blocks only, a few at a time, slid in with the agitator stopped. A wet block throws the melt.`,
+        says: words`Dry blocks only, a few at a time, slid in with the agitator stopped. A wet block makes the melt erupt.`,
       },
       {
         says: words`Oil jacket up slowly; the melt between ${from} and ${most}, never above, by its own thermometer.`,
@@ -130,7 +130,7 @@ export function kettleCard(coat: Coat, areaLeftM2: number, holdsKg?: number): Re
       },
       { says: words`Draw into dry buckets, pour, pull to depth, probe while it is hot.` },
       {
-        says: words`Off at the end: no flame, no heat, and a watch until it is cool, an hour at least by common rules.`,
+        says: words`At the end: burner off, gas shut at the bottle, lid closed; a watch as the permit says, an hour at least by common rules.`,
       },
     ],
   });

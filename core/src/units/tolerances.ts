@@ -21,7 +21,7 @@ export const TOLERANCE = {
   squareDeg: 0.3,
   /** An adjustment has settled when its step is smaller. */
   adjustStepM: 1e-10,
-  /** Kept on the diagonal of normal equations so that a free move can not blow them up. */
+  /** Kept on the diagonal of normal equations so that a free move cannot blow them up. */
   smallestPivot: 1e-10,
   /** Singular values below this share of the largest count as nothing: a move that no measure notices. */
   rank: 1e-7,

@@ -139,7 +139,7 @@ function wholeColumns(rows: readonly Row[], map: TableMap): Problem[] {
   return problems;
 }
 
-/** Single values that can not be, and those that are a little over. */
+/** Single values that cannot be, and those that are a little over. */
 function checked(rows: readonly Row[], problems: Problem[], notes: string[]): Row[] {
   let [clipped, dewOver] = [0, 0];
   const kept = rows.map((row): Row => {

@@ -124,7 +124,7 @@ export function wetnessFigure(climate: RoofClimate, hour: number, weather: Said)
     formula: 'min({holds}, max(0, {before} + {rain} − {dries}))',
     inputs: {
       holds: given('most that clings', model.kind.holdsMm, 'film', 'typical'),
-      before: given('an hour before', start, 'film', 'assumed', 'reckoned hour by hour since the rain'),
+      before: given('an hour before', start, 'film', 'assumed', 'calculated hour by hour since the rain'),
       rain: given('rain of the hour', sky.rainMm, 'rain', weather.source, weather.note),
       dries: given(
         dries < 0 ? 'dries (dew settles)' : 'dries',

@@ -6,7 +6,7 @@ import type { Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../p
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import { brokenIn, unknownIn, type Gate } from '../gates/index.ts';
 import { doneWords, missWords } from './misswords.ts';
-import { CONDITION_NAMES } from './names.ts';
+import { beyond, CONDITION_NAMES } from './names.ts';
 import { bayVerdict } from './verdicts.ts';
 
 const source = (f: Failing): string => (f.limit ? ` (layer limit, ${f.limit.source})` : '');
@@ -17,21 +17,21 @@ export function failingWords(f: Failing): Part[] {
   const { actual, limit } = f;
   if (f.condition === 'unknown') return words`the weather of ${at} is not known`;
   if (f.condition === 'unknownAfter')
-    return words`the weather is not known after ${at}: whether it stays dry long enough can not be told`;
+    return words`the weather is not known after ${at}: whether it stays dry long enough cannot be told`;
   if (!actual) return [CONDITION_NAMES[f.condition]];
   switch (f.condition) {
     case 'rain':
       return words`${actual} of rain ${at}`;
     case 'wet':
-      return words`still wet: ${actual} of ${actual.label} on the surface, as reckoned`;
+      return words`still wet: ${actual} of ${actual.label} on the surface, as calculated`;
     case 'dryHours':
-      return limit ? words`dry for ${actual}; ${limit} are needed${source(f)}` : words`dry for ${actual}`;
+      return limit ? words`dry for ${actual}; ${limit} required${source(f)}` : words`dry for ${actual}`;
     case 'dewMargin':
       return limit
-        ? words`surface ${actual} above the dew point ${at}; ${limit} is needed${source(f)}`
+        ? words`surface ${actual} above the dew point ${at}; ${limit} required${source(f)}`
         : words`surface ${actual} above the dew point ${at}`;
     case 'rainSafe':
-      return words`${actual} of rain ${at}, before the film is rain-safe`;
+      return words`${actual} of rain ${at}, before it is rain-safe`;
     case 'dewSkin':
       return words`dew ${at} on a film that is not rain-safe: surface ${actual} above the dew point`;
     case 'noBelow':
@@ -43,11 +43,11 @@ export function failingWords(f: Failing): Part[] {
         ? words`surface ${actual} ${at} and falling; within ${limit} of the least it must rise${source(f)}`
         : words`surface falls ${at}`;
     case 'falling':
-      return words`surface ${actual} ${at} and rising: a warming slab breathes out; lay it while it cools`;
+      return words`surface ${actual} ${at} and rising: slab warming, it may outgas; coat it once it is cooling`;
     default: {
-      const side = f.condition.endsWith('Min') ? 'below the least of' : 'above the most of';
+      const [side, end] = beyond(f.condition);
       return limit
-        ? words`${actual.label} ${actual} ${at}, ${side} ${limit}${source(f)}`
+        ? words`${actual.label} ${actual} ${at}, ${side} ${limit} ${end}${source(f)}`
         : words`${actual.label} ${actual} ${at}`;
     }
   }
@@ -72,8 +72,23 @@ function lainWords({ lainH, practice }: Call): Part[] {
   return [`What lies there has lain ${days} days: wash it off and let it dry first.${growth} `];
 }
 
-const chancePart = (odds: Odds | undefined): Part[] =>
-  odds ? words` Chance that it holds: ${odds.holds}.` : [];
+/** No forecast makes a thing certain: at the ends of the scale only the side is said. */
+const ENDS_PCT = { high: 95, low: 5 };
+function chancePart(odds: Odds | undefined): Part[] {
+  if (!odds) return [];
+  const { holds } = odds;
+  const { high, low } = ENDS_PCT;
+  const end = holds.value > high ? high : holds.value < low ? low : undefined;
+  if (end === undefined) return words` Chance of staying within limits: ${holds}.`;
+  const said: Figure = {
+    ...holds,
+    value: end,
+    formula: end === high ? `min(${high}, {share})` : `max(${low}, {share})`,
+    inputs: { share: holds },
+    from: 'a forecast makes nothing certain: at the ends of the scale only the side is said',
+  };
+  return words` Chance of staying within limits: ${end === high ? 'over' : 'under'} ${said}.`;
+}
 /** Less likely than this it is said what goes wrong. */
 const SURE_PCT = 95;
 const troublePart = (odds: Odds | undefined): Part[] =>
@@ -139,8 +154,11 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
   const line = (outcome: Outcome, says: Part[], quiet: Part[] = []): Verdict =>
     quiet.length > 0 ? { outcome, subject, says, quiet } : { outcome, subject, says };
   const unsaid = [...(call.unsaid.length > 0 ? [' ', unsaidWords(call.unsaid)] : []), ...wordOf(call)];
-  const ends = call.ends ? ['; then ', ...failingWords(call.ends)] : [];
-  const until = call.toMs === undefined ? ['Go.'] : [...words`Go until ${{ atMs: call.toMs }}`, ...ends, '.'];
+  const ends = call.ends ? [': ', ...failingWords(call.ends)] : [];
+  const until =
+    call.toMs === undefined
+      ? ['Go.']
+      : [...words`Go: start by ${{ atMs: call.toMs }} at the latest`, ...ends, '.'];
   const late: Part[] =
     call.deadlineMs === undefined
       ? []
@@ -157,18 +175,23 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
         unknownIn(call.gates).length > 0 ? 'check' : 'go',
         call.deadlineMs !== undefined && call.toMs === call.deadlineMs
           ? [
-              ...words`Go now: overcoat time ends ${{ atMs: call.deadlineMs }}.`,
+              ...words`Go now: the overcoat window closes ${{ atMs: call.deadlineMs }}.`,
               ...takes(call),
               ...chancePart(odds),
             ]
-          : ['Last chance in its overcoat time. ', ...until, ...takes(call), ...chancePart(odds)],
+          : [
+              'Last weather window before its overcoat window closes. ',
+              ...until,
+              ...takes(call),
+              ...chancePart(odds),
+            ],
         [...settleFirst(call), ...lainWords(call), ...troublePart(odds), ...late, ...unsaid],
       );
     case 'lost':
       return line(
         'stop',
         [
-          ...words`No opening before its overcoat time ends ${{ atMs: call.deadlineMs ?? nowMs }}`,
+          ...words`No opening before its overcoat window closes ${{ atMs: call.deadlineMs ?? nowMs }}`,
           ...(call.failing[0] ? [': ', ...failingWords(call.failing[0])] : []),
           '.',
         ],
@@ -185,7 +208,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
           'Hold: ',
           ...shutBy(call),
           ...words`. Opens about ${{ atMs: call.fromMs ?? nowMs }}, until ${{ atMs: call.toMs ?? nowMs }}`,
-          call.lastChance ? ', the last chance in its overcoat time.' : '.',
+          call.lastChance ? ', the last weather window before its overcoat window closes.' : '.',
           ...takes(call),
           ...chancePart(odds),
         ],
@@ -307,8 +330,8 @@ export function overcoatedVerdict({ kind, coat, over, atMs, by }: Overcoated): V
   const at = { atMs };
   const name = coat.name.toLowerCase();
   const on = over.toLowerCase();
-  const gone = given('way to overcoating', 100 * by, 'percent', 'assumed', 'by the surface, as reckoned');
-  const past = given('past its overcoat time', by, 'hours', 'assumed', 'by the surface, as reckoned');
+  const gone = given('way to overcoating', 100 * by, 'percent', 'assumed', 'by the surface, as calculated');
+  const past = given('past its overcoat time', by, 'hours', 'assumed', 'by the surface, as calculated');
   return {
     outcome: 'stop',
     subject: 'Happened.',

@@ -3,7 +3,7 @@ import type { Call } from '../call/index.ts';
 import { verdictText, type Verdict } from '../figures/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 
-const WHAT = { until: 'overcoat time ends', closes: 'window closes', opens: 'window opens' } as const;
+const WHAT = { until: 'overcoat window closes', closes: 'window closes', opens: 'window opens' } as const;
 
 export interface Due {
   readonly key: string;

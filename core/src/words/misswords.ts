@@ -15,7 +15,7 @@ export function missWords(m: Miss): Part[] {
   const coat = m.coat.name.toLowerCase();
   switch (m.limit) {
     case 'overcoatUntil':
-      return words`Overcoat time of the ${coat} passed ${at}`;
+      return words`Overcoat window of the ${coat} closed ${at}`;
     case 'rainSafe':
       return words`Rain on the ${coat} ${at}, before it was rain-safe`;
     case 'foot':

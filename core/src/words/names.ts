@@ -31,3 +31,7 @@ export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
   noBelow: 'cold before its time',
   unknownAfter: 'not known long enough',
 };
+
+/** What stands before and behind a limit that was passed: conditions are named with Min or Max at their end. */
+export const beyond = (condition: string): readonly [string, string] =>
+  condition.endsWith('Min') ? ['below the', 'minimum'] : ['above the', 'maximum'];

@@ -5,7 +5,7 @@ import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
 import { bestFilm, openMiss } from '../record/index.ts';
 import { doneWords, missWords } from './misswords.ts';
-import { CONDITION_NAMES } from './names.ts';
+import { beyond, CONDITION_NAMES } from './names.ts';
 import type { LayingCondition } from '../programme/index.ts';
 import { judgeConditions, type ConditionCheck, type ConditionJudgement } from '../site/index.ts';
 import { sentence } from '../problems/index.ts';
@@ -39,10 +39,10 @@ function failing({ kind, actual, limit }: ConditionCheck, j: ConditionJudgement)
   if (!actual || !limit) return [CONDITION_NAMES[kind], '.'];
   const source = `(layer limit, ${limit.source})`;
   if (kind === 'dewMargin')
-    return words`surface ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} is needed ${source}. Opens when the surface reaches ${j.surfaceNeeded}.`;
+    return words`surface ${surfaceOf(j)} is ${actual} above the dew point ${j.dewPoint}; ${limit} required ${source}. Opens when the surface reaches ${j.surfaceNeeded}.`;
   const name = { s: 'surface', a: 'air', h: 'humidity', w: 'wind' }[kind.slice(0, 1)] ?? kind;
-  const side = kind.endsWith('Min') ? 'below the least of' : 'above the most of';
-  return words`${name} ${actual} is ${side} ${limit} ${source}${TAIL[kind] ?? '.'}`;
+  const [side, end] = beyond(kind);
+  return words`${name} ${actual} is ${side} ${limit} ${end} ${source}${TAIL[kind] ?? '.'}`;
 }
 const TAIL: Readonly<Partial<Record<LayingCondition, string>>> = {
   surfaceMin: '. Opens when it warms up.',
@@ -118,14 +118,14 @@ function reasonWords(reason: AcceptanceReason): Part[] {
     spot: `spot ${reason.kind === 'spot' ? reason.index + 1 : ''}`,
     reading: `reading ${reason.kind === 'reading' ? reason.index + 1 : ''}`,
   }[reason.kind];
-  return words`${what} is under ${actual}; ${limit} is needed`;
+  return words`${what} is under ${actual}; ${limit} required`;
 }
 
 function remedy(j: CoatJudgement, wetUntilMs: number | undefined, nowMs: number): Part[] | undefined {
   if (!(j.missing.value > 0)) return undefined;
   return wetUntilMs === undefined || nowMs < wetUntilMs
     ? words`Roll ${j.missing} more over the thin places while it is still wet${wetUntilMs === undefined ? '.' : ', until '}${wetUntilMs === undefined ? '' : { atMs: wetUntilMs }}${wetUntilMs === undefined ? '' : '.'}`
-    : words`${j.missing} are missing. The film has set: key it, clean it, then coat again; do not top up over a skin.`;
+    : words`${j.missing} short. The film has cured: abrade, clean, recoat; no topping up over a skin.`;
 }
 
 /** The design, and what the sheet asks for at least where it prints a range. */
@@ -306,7 +306,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
     return {
       outcome: 'hold',
       subject,
-      says: ['Bare: clean, dry and repair the substrate, then log it as prepared.'],
+      says: ['Not prepared: repair, clean and dry the substrate, then log it.'],
     };
   }
   if (!next && last && status.doubt) {
@@ -326,7 +326,7 @@ export function bayVerdict(status: BayStatus, nowMs: number): Verdict {
   }
   const closing =
     state === 'closing' && status.closesMs !== undefined
-      ? words`Overcoat time ends ${{ atMs: status.closesMs }}. ${last ? `If missed: ${lower(whenMissed(last.coat, 'overcoatUntil').says)}` : ''}`
+      ? words`Overcoat window closes ${{ atMs: status.closesMs }}. ${last ? `If missed: ${lower(whenMissed(last.coat, 'overcoatUntil').says)}` : ''}`
       : undefined;
   if (!conditions) {
     return {

@@ -27,7 +27,7 @@ const ahead = (hours: number): string => {
   return rounded === 0 ? 'with UTC' : `${rounded} h ${hours > 0 ? 'ahead of' : 'behind'} UTC`;
 };
 
-/** The clock of the job and the sun over it, where they can not both be right. */
+/** The clock of the job and the sun over it, where they cannot both be right. */
 function clockAgainstSun({ doc: { place }, timeZone, nowMs }: WeatherFactsToMind): string[] {
   if (!place) return [];
   const clock = zoneAhead(nowMs, timeZone) / MS_PER_HOUR;

@@ -15,7 +15,7 @@ export class HttpProblem extends Error {
 }
 
 export const unprocessable = (problems: readonly Problem[]): HttpProblem =>
-  new HttpProblem(422, 'What was sent can not be taken', problems);
+  new HttpProblem(422, 'What was sent cannot be taken', problems);
 
 export const notFound = (label: string, actual: string): HttpProblem =>
   new HttpProblem(404, 'Not found', [

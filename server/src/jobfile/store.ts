@@ -46,7 +46,7 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
   };
 }
 
-/** One state of the job: read in a snapshot, so that a write between two reads can not mix versions. */
+/** One state of the job: read in a snapshot, so that a write between two reads cannot mix versions. */
 export const exportJob = (pool: Pool, jobId: string, now: Date): Promise<JobFile> =>
   transaction(pool, async (db) => {
     await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');

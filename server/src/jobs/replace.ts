@@ -25,7 +25,7 @@ function stale(
 
 /**
  * Stores a new version under If-Match and answers its number. A stale write gets 412 with the newest version;
- * it overwrites nothing. The job row is locked, so that what `problems` looks at can not change meanwhile.
+ * it overwrites nothing. The job row is locked, so that what `problems` looks at cannot change meanwhile.
  * @param more what is wrong with the new body, given the rest of the job; and what is kept along with it
  */
 export async function replaceDocument(

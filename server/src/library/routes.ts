@@ -97,7 +97,7 @@ export const libraryRoutes = [
     method: 'post',
     path: '/library/{buildUpId}/revisions',
     tag: 'Library',
-    summary: 'Release the draft as the next revision; it can not be changed afterwards',
+    summary: 'Release the draft as the next revision; it cannot be changed afterwards',
     body: z.strictObject({ who: z.string().trim().min(1).max(80), note: z.string().max(400) }),
     bodyName: 'The release',
     versioned: true,

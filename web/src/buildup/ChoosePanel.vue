@@ -95,7 +95,7 @@ const traffics = [
     </div>
     <div class="asks">
       <label
-        ><span>What goes on it</span><PickList v-model="asked.traffic" label="Traffic" :options="traffics"
+        ><span>Traffic</span><PickList v-model="asked.traffic" label="Traffic" :options="traffics"
       /></label>
       <label
         ><span>It stays</span

@@ -112,9 +112,7 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
           <dd>{{ c.text }} <SourceMark :source="c.source" /></dd>
         </template>
       </dl>
-      <p v-if="limits.fallingSlab" class="quiet">
-        On a falling slab temperature, because a warming one breathes out.
-      </p>
+      <p v-if="limits.fallingSlab" class="quiet">On a falling slab temperature: a warming slab may outgas.</p>
     </template>
     <template v-if="coat">
       <h3>Cure</h3>

@@ -59,7 +59,7 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
             >
               {{ w.detail.where }}
             </button>
-            <span v-if="w.problems.length > 0" class="problem"> can not be cut so</span>
+            <span v-if="w.problems.length > 0" class="problem"> cannot be cut so</span>
           </td>
           <td class="num">{{ k.facts.form === 'spot' ? w.detail.count : '' }}</td>
           <td class="num"><FigureText v-if="w.detail.length" :figure="w.detail.length" /></td>

@@ -7,7 +7,9 @@ const OF_KIND: Readonly<Partial<Record<DetailKind, readonly string[]>>> = {
   drip: ['At the edge: fall protection first.'],
   gutter: ['At the edge: fall protection first.'],
   kerb: ['A roof light does not carry a person: guard it or plank it.'],
-  support: ['Only whoever may lifts a unit or switches it off; loads on the deck are an engineer’s matter.'],
+  support: [
+    'A unit is isolated and lifted by licensed people only; loads on the deck are checked by a structural engineer.',
+  ],
   'pipe-cluster': ['Pipes may be hot, live or under pressure: whoever owns them says so first.'],
   pipe: ['Pipes may be hot, live or under pressure: whoever owns them says so first.'],
   threshold: ['A way out stays open: agree with whoever uses the door before it is blocked.'],

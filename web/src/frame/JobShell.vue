@@ -128,7 +128,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
   </div>
   <main v-else class="page">
     <template v-if="trouble">
-      <h1>This job can not be opened</h1>
+      <h1>This job cannot be opened</h1>
       <p>{{ trouble }}</p>
       <p>
         <el-button @click="open">Try again</el-button> or <RouterLink to="/jobs">go to the jobs</RouterLink>.

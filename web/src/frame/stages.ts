@@ -54,7 +54,7 @@ export function useStageStates() {
         : job.details.zones.length === 0
           ? at('none', 'No zone with a build-up yet')
           : refused.length > 0
-            ? at('attention', `${plural(refused.length, 'detail')} can not be cut as measured`)
+            ? at('attention', `${plural(refused.length, 'detail')} cannot be cut as measured`)
             : job.details.missing.length > 0
               ? at('work', `${plural(job.details.missing.length, 'zone')} without details yet`)
               : at('done', `${plural(found, 'detail')} with their pieces`),

@@ -233,7 +233,7 @@ const when = (iso: string): string =>
       <ConflictDialog :document="document_" name="build-up" />
     </template>
     <template v-else-if="trouble">
-      <h1>This build-up can not be opened</h1>
+      <h1>This build-up cannot be opened</h1>
       <p>{{ trouble }}</p>
       <p><RouterLink to="/build-ups">Go to the build-ups</RouterLink></p>
     </template>

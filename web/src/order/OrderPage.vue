@@ -24,7 +24,7 @@ const KINDS: readonly (readonly [WasteKind, string])[] = [
   ['fabric', 'Fabric offcuts'],
   ['aggregate', 'Aggregate'],
   ['sheet', 'Sheets and boards'],
-  ['sundry', 'Small things'],
+  ['sundry', 'Sundries'],
 ];
 const GROUP_NAMES = { job: 'the whole job', zone: 'zone by zone', delivery: 'by delivery' } as const;
 const AIM_NAMES = { 'least left over': 'least is left over', 'least cost': 'it costs least' } as const;

@@ -209,7 +209,7 @@ function setFinding(item: string, part: Partial<Finding>): void {
       }"
     />
     <details v-if="inFavour.length > 0">
-      <summary>{{ inFavour.length }} in its favour</summary>
+      <summary>{{ inFavour.length === 1 ? '1 check' : `${inFavour.length} checks` }} passed</summary>
       <VerdictLine v-for="(r, i) in inFavour" :key="i" :verdict="asVerdict(r)" />
     </details>
     <template v-if="judged.value.steps.length > 0">

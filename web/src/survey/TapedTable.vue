@@ -91,7 +91,7 @@ const isNeighbour = (a: number, b: number): boolean =>
 
 /** The diagonal that helps most, else the first one that is not there. */
 function addDiagonal(): void {
-  const wanted = solved.value?.wanted.find((m) => m.kind === 'diagonal');
+  const wanted = solved.value?.wanted.find((m) => m.kind === 'diagonal') ?? solved.value?.checking;
   if (wanted?.kind === 'diagonal') {
     pushDiagonal(wanted.from, wanted.to);
     return;

@@ -13,7 +13,7 @@ function load(url: string): Promise<HTMLImageElement> {
   return new Promise((resolve, reject) => {
     const image = new Image();
     image.onload = () => resolve(image);
-    image.onerror = () => reject(new Error('The picture can not be shown; expected a PNG or JPEG.'));
+    image.onerror = () => reject(new Error('The picture cannot be shown; expected a PNG or JPEG.'));
     image.src = url;
   });
 }

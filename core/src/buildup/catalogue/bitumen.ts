@@ -26,7 +26,7 @@ export const primer = (name: string, note: string, rate: number, tacky: boolean)
       overcoatUntil: tacky ? table([5, 24], [20, 12], [30, 8]) : table([5, 168], [20, 120], [30, 96]),
       foot: table([5, 6], [20, 3], [30, 2]),
     },
-    ifMissed: tacky ? 'Dust has killed the tack: wipe and prime again.' : 'Sweep, prime again where dusty.',
+    ifMissed: tacky ? 'Dust has spoilt the tack: wipe and prime again.' : 'Sweep, prime again where dusty.',
     mend: tacky ? [WIPE, prime('primer')] : [SWEEP, prime('primer', 'Prime again where it is dusty.', 0.25)],
     outputM2PerH: 80,
     hazards: ['flammable', 'irritant'],

@@ -36,7 +36,7 @@ const hot = (id: string, name: string, note: string) =>
     cleaner: 'oil cleaner',
     orderedAs: 'Rubberised bitumen in blocks',
     shelfMonths: 24,
-    cautions: ['Dry blocks, fabric and buckets: a drop of water flashes to steam and throws the melt.'],
+    cautions: ['Dry blocks, fabric and buckets: a drop of water flashes to steam and makes the melt erupt.'],
     more: {
       shade: 'dark',
       kettle: {
@@ -172,9 +172,9 @@ export const HOT_APPLIED: BuildUpInput = {
   },
   cautions: [
     'Kettle: thermostat set, never above the safe maximum, lid closed, somebody at it, extinguisher beside it.',
-    'Hot melt sticks and burns to the bone: long sleeves, gloves, face shield; water at hand for skin, never for the kettle.',
+    'Hot melt sticks and causes deep burns: long sleeves, gloves, face shield. Cool skin with water, do not peel it off; never water into the kettle.',
     'Dry fabric, dry blocks, dry buckets: water flashes to steam.',
-    'Permit for hot works, structure and soil loads checked by whoever may.',
+    'Permit for hot works; structure and soil loads checked by a structural engineer.',
     ...ALWAYS,
   ],
 };

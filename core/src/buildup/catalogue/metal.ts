@@ -145,8 +145,8 @@ export const METAL_ROOF: BuildUpInput = {
     note: 'Fasteners and laps first.',
   },
   cautions: [
-    'Thin sheet and roof lights do not carry a man: boards and lines.',
-    'Wet metal and wet film are ice: nobody walks on it.',
+    'Thin sheet and roof lights are fragile: never step on them; crawl boards and fall protection.',
+    'Wet metal and wet film are very slippery: keep off.',
     'Injection from an airless gun is a surgical emergency; never near a hand.',
     ...ALWAYS,
   ],

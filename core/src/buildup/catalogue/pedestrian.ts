@@ -21,7 +21,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
   name: 'Pedestrian polyurethane deck',
   family: 'PU-DECK',
   summary:
-    'Primer, base coat, sand, sunproof top coat on successive days. For plywood and concrete under feet.',
+    'Primer, base coat, sand, UV-stable top coat on successive days. For plywood and concrete under feet.',
   acceptance: 'average-and-spots',
   leastDryFilmMm: typical(0.6),
   traffic: 'feet',
@@ -106,7 +106,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
       id: 'wear',
       name: 'Wear coat',
       role: 'wear',
-      note: 'rolled, broadcast while wet; sunproof',
+      note: 'rolled, broadcast while wet; UV-stable',
       rate: ['volume', 0.35],
       densityKgPerL: 1.18,
       solids: 0.72,

@@ -117,7 +117,7 @@ const reinforcement = (glass: boolean) =>
     material: glass ? 'glass mat' : 'polyester fleece',
     note: glass
       ? 'pressed in with a split roller until it goes clear'
-      : 'fleecy face down, rubbed in until no white shows',
+      : 'fleecy face down, rubbed in until saturated: no white fibre, no pinholes',
     embeddedIn: 'first',
     gPerM2: glass ? 225 : 110,
     side: glass ? 50 : 75,

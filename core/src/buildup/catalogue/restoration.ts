@@ -71,7 +71,7 @@ export const RESTORATION: BuildUpInput = {
       price: 68,
       more: { product: POLYESTER },
     }),
-    emulsion('saturate', 'Saturating emulsion', 'until no white shows', 1.6),
+    emulsion('saturate', 'Saturating emulsion', 'until saturated: no white fibre, no pinholes', 1.6),
     fabric({
       id: 'fabric2',
       name: 'Second polyester, crossed',
@@ -91,7 +91,7 @@ export const RESTORATION: BuildUpInput = {
     emulsion(
       'saturate2',
       'Second saturating emulsion',
-      'over the crossed fabric, until no white shows',
+      'over the crossed fabric, until saturated: no white fibre, no pinholes',
       1.2,
       {
         only: { choice: 'fabrics', option: 'crossed' },

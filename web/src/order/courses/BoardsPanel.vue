@@ -64,7 +64,7 @@ const again = computed(() => pieces.value.filter((p) => p.offcut).length);
       </tbody>
     </table>
     <p v-if="boards.fasteners.length > 0" class="quiet">
-      Fixing rates are the layer’s; wind loads and pull-out are for whoever may say so.
+      Fixing rates are the layer’s; wind loads and pull-out are for a licensed designer.
     </p>
   </section>
 </template>

@@ -8,7 +8,7 @@ export const GROUPS: readonly { name: string; kinds: readonly CallKind[] }[] = [
   { name: 'Wet now', kinds: ['wet'] },
   { name: 'Last chance', kinds: ['closing'] },
   { name: 'Will be missed', kinds: ['lost'] },
-  { name: 'Overcoat time missed', kinds: ['missed'] },
+  { name: 'Overcoat window missed', kinds: ['missed'] },
   { name: 'Can be done now', kinds: ['open'] },
   { name: 'To be checked first', kinds: ['check'] },
   { name: 'Something stands against it', kinds: ['blocked'] },

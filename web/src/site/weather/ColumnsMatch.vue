@@ -31,7 +31,7 @@ function setAs(index: number, as: string): void {
   const rest = { ...map.value, clock: clock === index ? undefined : clock, columns: others };
   if (as === TIME) map.value = { ...rest, time: index };
   else if (time === index)
-    return; // A table without any time can not be read: another column is made it first.
+    return; // A table without any time cannot be read: another column is made it first.
   else if (as === CLOCK) map.value = { ...rest, clock: index };
   else if (as === NOT_USED) map.value = rest;
   else {
