@@ -62,7 +62,7 @@ describe('states of the demo bays', () => {
     ['H9', 'held', 'H9 · first coat. Held by Marek: blister'],
     ['H10', 'prepared', 'H10 · primer. Hold: surface 12.8'],
     ['H11', 'detailed', 'H11 · first coat. Hold: surface 12.8'],
-    ['H12', 'bare', 'H12 · primer. Bare: clean, dry and repair'],
+    ['H12', 'bare', 'H12 · primer. Not prepared: repair, clean and dry'],
     [
       'C1',
       'primed',

@@ -55,7 +55,7 @@ describe('what stands against the next layer', () => {
       'below/film-membrane',
       'broken',
       'hold',
-      /^thin: 1\.\d\d mm of 2\.17 mm; \d\.\d L are missing/,
+      /^thin: 1\.\d\d mm of 2\.17 mm; \d\.\d L short/,
     ],
     [
       'a base at 3.8 times its design',

@@ -427,7 +427,7 @@ describe('what to do when a limit was missed, in steps', () => {
   };
   it('a typed time carries the source that is set; a product takes its rate as it was typed', async () => {
     const { w, first, draft } = open();
-    const row = 'Overcoat time passed, steps, row 1';
+    const row = 'Overcoat window closed, steps, row 1';
     await type(w, `${row}, Dries`, '6');
     await type(w, `${row}, Or a product`, 'Repair resin');
     await type(w, `${row}, kg/m² of it`, '0.4');
