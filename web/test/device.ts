@@ -66,6 +66,12 @@ export async function openTab() {
 export async function settle(rounds = 40): Promise<void> {
   for (let i = 0; i < rounds; i += 1) await new Promise((go) => soon(go));
 }
+/** Waits until something is so on the device, however slow the machine is; a test that waits in vain fails by itself. */
+export async function until(isSo: () => Promise<boolean>): Promise<void> {
+  const MOST_MS = 10_000;
+  const from = performance.now();
+  while (!(await isSo()) && performance.now() - from < MOST_MS) await settle();
+}
 /** Lets time pass, and the device keep up with it. */
 export async function pass(ms: number): Promise<void> {
   const step = 500;

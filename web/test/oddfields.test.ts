@@ -6,7 +6,7 @@ import { openOddFields, useOddFields } from '../src/app/oddfields.ts';
 import SaveState from '../src/frame/SaveState.vue';
 import MeasureInput from '../src/shared/MeasureInput.vue';
 import { keepOddTexts } from '../src/shared/oddtext.ts';
-import { settle } from './device.ts';
+import { until } from './device.ts';
 import { openDemo, type OpenDemo } from './openjob.ts';
 import { leaveStandIns, plain } from './support.ts';
 
@@ -60,7 +60,7 @@ describe('a field of a document', () => {
   it('has it again after the tab was closed, and no other job or zone has it', async () => {
     await type(at.show(Page), 'twelve');
     const place = 'fields/demo/';
-    for (let i = 0; i < 50 && (await keptTexts(place)).size === 0; i += 1) await settle();
+    await until(async () => (await keptTexts(place)).size > 0);
     vi.resetModules();
     // Another tab, which was opened just now.
     const fresh = await import('../src/app/oddfields.ts');
@@ -81,15 +81,15 @@ describe('a field of a document', () => {
     await other.openOddFields('demo');
     const field = { label: 'Side 4, length', page: '/jobs/demo/survey?zone=hall', text: 'x', says: 'No.' };
     other.useOddFields().set(field);
-    const texts = async (): Promise<string[]> => {
-      await settle();
+    const texts = async (many: number): Promise<string[]> => {
+      await until(async () => (await keptTexts('fields/demo/')).size === many);
       return [...(await keptTexts('fields/demo/')).values()].map(
         (t) => (JSON.parse(t) as { text: string }).text,
       );
     };
-    expect((await texts()).sort()).toEqual(['twelve', 'x']);
+    expect((await texts(2)).sort()).toEqual(['twelve', 'x']);
     other.useOddFields().drop(field);
-    expect(await texts()).toEqual(['twelve']);
+    expect(await texts(1)).toEqual(['twelve']);
   });
 
   it('that stands for another zone the next moment shows that zone’s figure', async () => {
