@@ -25,9 +25,10 @@ test('wind that stops the spray: rolled in three passes by one tap', async ({ pa
   await expect(wind).toContainText(/Roll it instead: 3 passes of about 0\.15.mm each/);
   await wind.getByRole('button', { name: 'Roll it today' }).click();
   await expect(wind).toHaveCount(0);
-  await expect(
-    page.locator('.verdict').filter({ hasText: 'C7 · base coat. Go: start by' }).first(),
-  ).toBeVisible();
+  // Of the wind nothing is left to say; whether it is a go hangs on the dew of the hour.
+  const verdict = page.locator('.verdict').filter({ hasText: 'C7 · base coat.' }).first();
+  await expect(verdict).toContainText(/Go|Hold/);
+  await expect(verdict).not.toContainText(/wind \d/);
 });
 
 test('a stale reading is settled by a fresh one; a permit by nobody’s word; another gate by name and reason', async ({

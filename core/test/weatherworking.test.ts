@@ -113,6 +113,22 @@ describe('the working of the weather', () => {
     expect(verdictText(says.says, 'metric', () => 'then')).toContain(
       'Chance of staying within limits: 82\u00a0%.',
     );
+    // At the ends of the scale only the side is said, with the share in its working.
+    for (const [share, side, end] of [
+      [1, 'over', 95],
+      [0.96, 'over', 95],
+      [0.95, '', 95],
+      [0.05, '', 5],
+      [0, 'under', 5],
+    ] as const) {
+      const line = callVerdict(call, nowMs, { holds: chanceFigure(share, 100) }).says;
+      expect(verdictText(line, 'metric', () => 'then')).toContain(
+        `Chance of staying within limits: ${side === '' ? '' : `${side} `}${end}\u00a0%.`,
+      );
+      for (const part of line)
+        if (typeof part === 'object' && 'figure' in part && 'formula' in part.figure)
+          expect(evaluate(part.figure)).toBeCloseTo(part.figure.value, 9);
+    }
     expect(verdictText(says.quiet ?? [], 'metric', () => 'then')).toContain(
       'Where it does not hold, most often: rain before it is rain-safe.',
     );

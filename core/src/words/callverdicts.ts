@@ -83,9 +83,8 @@ function chancePart(odds: Odds | undefined): Part[] {
   const said: Figure = {
     ...holds,
     value: end,
-    formula: end === high ? `min(${high}, {share})` : `max(${low}, {share})`,
-    inputs: { share: holds },
-    from: 'a forecast makes nothing certain: at the ends of the scale only the side is said',
+    formula: end === high ? `min(${high}, ${holds.formula})` : `max(${low}, ${holds.formula})`,
+    from: `${holds.from}. A forecast makes nothing certain: at the ends of the scale only the side is said`,
   };
   return words` Chance of staying within limits: ${end === high ? 'over' : 'under'} ${said}.`;
 }
