@@ -12,24 +12,22 @@ export const isSame = (text: string, body: unknown): boolean =>
   canonicalJson(JSON.parse(text)) === canonicalJson(body);
 
 export function useSentTexts() {
-  const lately = new Map<string, readonly string[]>();
+  const lately = new Map<string, readonly { readonly text: string; readonly hash: string }[]>();
   /** Of what was sent before the tab was closed only the hash is kept. */
   const before = new Map<string, readonly string[]>();
   return {
     note: (jobId: string, text: string): void => {
-      const earlier = (lately.get(jobId) ?? []).filter((one) => one !== text);
-      lately.set(jobId, [text, ...earlier].slice(0, MOST));
+      const earlier = (lately.get(jobId) ?? []).filter((one) => one.text !== text);
+      // Hashed once, when it is sent: a draft is kept with each letter that is typed.
+      lately.set(jobId, [{ text, hash: hashOf(JSON.parse(text)) }, ...earlier].slice(0, MOST));
     },
     noteBefore: (jobId: string, hashes: readonly string[]): void => void before.set(jobId, hashes),
     /** To be kept with the draft. */
     hashesOf: (jobId: string): readonly string[] =>
-      [
-        ...(lately.get(jobId) ?? []).map((text) => hashOf(JSON.parse(text))),
-        ...(before.get(jobId) ?? []),
-      ].slice(0, MOST),
+      [...(lately.get(jobId) ?? []).map(({ hash }) => hash), ...(before.get(jobId) ?? [])].slice(0, MOST),
     /** The text that was sent from here and is what the server has; undefined where it is somebody else's. */
     ownOf: (jobId: string, body: unknown): string | undefined =>
-      lately.get(jobId)?.find((one) => isSame(one, body)) ??
+      lately.get(jobId)?.find(({ text }) => isSame(text, body))?.text ??
       (before.get(jobId)?.includes(hashOf(body)) ? JSON.stringify(body) : undefined),
   };
 }
