@@ -9,7 +9,6 @@ import { createApp } from 'vue';
 import AppFrame from './frame/AppFrame.vue';
 import { keepApplication } from './frame/newversion.ts';
 import { router } from './frame/router.ts';
-import { keepHouse } from './app/device/prune.ts';
 import { sendWaiting } from './app/sendwaiting.ts';
 
 createApp(AppFrame).use(createPinia()).use(router).mount('#app');
@@ -18,4 +17,8 @@ if (import.meta.env.PROD) keepApplication(router);
 void sendWaiting();
 // What is kept here is evidence: the browser is asked not to clear it by itself when it needs room.
 if ('storage' in navigator) void navigator.storage.persist().catch(() => undefined);
-void keepHouse();
+// Old copies go some time after the start, when nobody waits for it; what clears them is fetched then.
+const PRUNED_AFTER_MS = 60_000;
+setTimeout(() => {
+  void import('./app/device/prune.ts').then(({ prune }) => prune(Date.now())).catch(() => undefined);
+}, PRUNED_AFTER_MS);

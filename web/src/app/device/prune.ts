@@ -42,11 +42,3 @@ export async function prune(nowMs: number): Promise<string[]> {
   await tx.done;
   return gone;
 }
-
-/** Some time after the start, when nobody waits for it. */
-const AFTER_MS = 60_000;
-export async function keepHouse(): Promise<void> {
-  await new Promise((go) => setTimeout(go, AFTER_MS));
-  // A device that cannot keep anything has nothing to be cleared.
-  await prune(Date.now()).catch(() => undefined);
-}
