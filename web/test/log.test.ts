@@ -11,7 +11,8 @@ import {
   type Kind,
 } from '@lentum/core/record';
 import { MS_PER_DAY, MS_PER_MINUTE } from '@lentum/core/units';
-import { clockOffsetMs, compared, noteClock, rightNowMs } from '../src/app/clock.ts';
+import { compared, noteClock } from '../src/app/clock.ts';
+import { clockOffsetMs, rightNowMs } from '../src/app/righttime.ts';
 import { makeEntry, TAKE_BACK_MS, tidied } from '../src/app/entering.ts';
 import { personNamed } from '../src/app/signing.ts';
 import BayPicker from '../src/shared/BayPicker.vue';

@@ -3,7 +3,7 @@ import { shallowRef, type Ref } from 'vue';
 import type { Place } from '@lentum/core/survey';
 import { bodyOfDevice, cleanText, type Body, type Entry, type Kind, type Share } from '@lentum/core/record';
 import { sure } from './asking.ts';
-import { clockOffsetMs } from './clock.ts';
+import { clockOffsetMs } from './righttime.ts';
 import { deviceId, personNamed } from './signing.ts';
 
 export interface Where {

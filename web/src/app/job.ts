@@ -12,7 +12,7 @@ import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lent
 import { format, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
-import { clockOffsetMs, rightNowMs } from './clock.ts';
+import { clockOffsetMs, rightNowMs } from './righttime.ts';
 import type { Heard } from './live.ts';
 import { nobodyTypes } from './typing.ts';
 import { seenMs } from './device/copies.ts';

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { detailFacts, type Detail } from '@lentum/core/details';
 import type { DetailEntry } from '@lentum/core/record';
-import { rightNow } from '../app/clock.ts';
+import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 
 export function useSigning() {

@@ -6,7 +6,7 @@ import { seenMs } from '../app/device/copies.ts';
 import { sentence } from '@lentum/core/problems';
 import { clockShiftMs } from '@lentum/core/record';
 import { MS_PER_MINUTE } from '@lentum/core/units';
-import { clockOffsetMs } from '../app/clock.ts';
+import { clockOffsetMs } from '../app/righttime.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useWaitingFiles } from '../app/files.ts';
 import { useOddFields, type OddField } from '../app/oddfields.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** When it was laid: to now, to some minutes ago, or as typed. */
-import { rightNowMs } from '../app/clock.ts';
+import { rightNowMs } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import { toField } from '../app/time.ts';
 import { MS_PER_MINUTE } from '@lentum/core/units';

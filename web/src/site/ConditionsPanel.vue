@@ -7,7 +7,7 @@ import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
 import { hourOf } from '@lentum/core/weather';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
-import { rightNow } from '../app/clock.ts';
+import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import type { RemedyStep } from '@lentum/core/buildup';
 import { sharesByArea, type BayStatus, type Miss } from '@lentum/core/record';
 import { missLine, missWords } from '@lentum/core/words';
-import { rightNow } from '../app/clock.ts';
+import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';

@@ -17,7 +17,7 @@ import {
 } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
 import { bayRuns, coatVerdict } from '@lentum/core/words';
-import { rightNowMs } from '../app/clock.ts';
+import { rightNowMs } from '../app/righttime.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { toField, zoneName } from '../app/time.ts';

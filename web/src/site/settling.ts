@@ -3,7 +3,7 @@ import type { Gate } from '@lentum/core/gates';
 import type { Body } from '@lentum/core/record';
 import { ALL_DETAILS, sharesByArea } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
-import { rightNow } from '../app/clock.ts';
+import { rightNow } from '../app/righttime.ts';
 import type { useJob } from '../app/job.ts';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';

@@ -2,7 +2,7 @@
 import { ALL_DETAILS, sharesByArea, type Entry } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
 import { bayRuns } from '@lentum/core/words';
-import { rightNow } from '../app/clock.ts';
+import { rightNow } from '../app/righttime.ts';
 import type { useJob } from '../app/job.ts';
 
 export type TappedStep = 'prepared' | 'detailed' | 'held' | 'released' | 'accepted';

@@ -21,7 +21,7 @@ import {
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
-import { rightNowMs } from '../app/clock.ts';
+import { rightNowMs } from '../app/righttime.ts';
 import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';

@@ -8,7 +8,7 @@ import { readiness } from '@lentum/core/readiness';
 import { allOf } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { stepDone } from '@lentum/core/words';
-import { rightNowMs } from '../../app/clock.ts';
+import { rightNowMs } from '../../app/righttime.ts';
 import { useJob } from '../../app/job.ts';
 import { usePreferences } from '../../app/preferences.ts';
 import { fromField, toField } from '../../app/time.ts';
