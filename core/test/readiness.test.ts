@@ -99,6 +99,29 @@ const withTests = (zone: Zone, kind: TestKind, ...tests: Test[]): Zone => ({
   tests: [...zone.tests.filter((t) => t.kind !== kind), ...tests],
 });
 const concrete = sound('concrete-old');
+/** Each danger found: what is said, and who decides. From the brief's sections on safety; common practice. */
+const DANGER_CASES = (
+  [
+    ['fragile', 'no', 'PU1', 'hold', 'a competent person says how it is reached'],
+    ['edges', 'no', 'PU1', 'hold', 'A competent person plans the fall protection'],
+    ['asbestos', 'yes', 'PU1', 'hold', 'until a licensed person has tested it'],
+    ['tar', 'yes', 'PU1', 'hold', 'until a laboratory has tested a sample'],
+    ['plant', 'no', 'PU1', 'hold', 'A licensed electrician, or who runs the plant, isolates it'],
+    ['gas', 'no', 'PU1', 'hold', 'A licensed gas engineer isolates it'],
+    ['torch-below', 'no', 'TORCH2', 'hold', 'who issues the permit for hot works decides'],
+    ['torch-behind', 'no', 'TORCH2', 'hold', 'who issues the permit for hot works decides'],
+    ['torch-behind', 'no', 'SA2', 'steps', 'dry down to the deck'],
+  ] as const
+).map(
+  ([item, answer, family, weight, words]) =>
+    [
+      `${item} answered ${answer}, ${family}`,
+      finding(sound('bitumen-smooth'), item, answer),
+      family,
+      weight,
+      words,
+    ] as const,
+);
 const young = sound('concrete-new', { substrate: { kind: 'concrete-new', laidOn: '2026-05-22' } });
 const grid = (zone: Zone, z: (x: number, y: number) => number): Zone => ({
   ...zone,
@@ -146,13 +169,18 @@ describe('one case a reason', () => {
       'refused',
       'the strip peeled off',
     ],
+    ['a torch on boards', sound('boards'), 'TORCH2', 'refused', 'takes fire under a torch'],
+    ['a torch on foam', sound('foam'), 'TORCH2', 'refused', 'melts away under a flame'],
+    ['a hot melt on foam', sound('foam'), 'HOT', 'refused', 'melts away under a flame or a hot melt'],
+    ['a hot melt on bare metal', sound('metal'), 'HOT', 'refused', 'draws the heat away'],
     [
-      'a torch on boards',
-      { ...sound('concrete-old'), substrate: { kind: 'bitumen-smooth' } },
+      'a torch on old felt, all looked at',
+      sound('bitumen-smooth'),
       'TORCH2',
-      'hold',
-      'takes fire under a torch',
+      'steps',
+      'goes on bitumen sheet',
     ],
+    ...DANGER_CASES,
     [
       'concrete of ten days',
       withTests(young, 'moisture', test('moisture', 4.5)),
@@ -335,7 +363,13 @@ describe('one case a reason', () => {
       'hold',
       'not yet looked at: Is there oil',
     ],
-    ['a structure that gives', finding(concrete, 'sound', 'no'), 'PU1', 'hold', 'A structural engineer'],
+    [
+      'a structure that gives',
+      finding(concrete, 'sound', 'no'),
+      'PU1',
+      'hold',
+      'until a structural engineer',
+    ],
     [
       'water from elsewhere',
       finding(concrete, 'leak-elsewhere', 'yes'),

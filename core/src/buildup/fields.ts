@@ -12,6 +12,7 @@ import {
   FABRIC_DIRECTIONS,
   OFFSETS,
   PROTECTION_LAID,
+  PROTECTION_MATERIALS,
   ROLL_EDGES,
   type LayerKind,
 } from './layers.ts';
@@ -253,16 +254,7 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
   ],
   protection: [
     ...WHAT,
-    choice('what it is', 'material', 'Material', [
-      'board',
-      'fleece',
-      'drainage mat',
-      'sheet',
-      'pavers',
-      'mortar',
-      'gravel',
-      'soil build-up',
-    ]),
+    choice('what it is', 'material', 'Material', PROTECTION_MATERIALS),
     choice('what it is', 'laid', 'Laid', PROTECTION_LAID),
     sourced('how much', 'thicknessMm', 'Thickness', 'film'),
     sourced('how much', 'weightKgPerM2', 'Weight', 'rateMass'),

@@ -7,6 +7,7 @@ import { TOLERANCE } from '../units/index.ts';
 import { clashes } from './compat.ts';
 import { totals } from './films.ts';
 import { isCoat, isWorkLayer, type Coat, type WorkLayer } from './layers.ts';
+import { hotOnFoam } from './heatfindings.ts';
 import { batchDensity } from './mix.ts';
 import { notchFilm, notchOf } from './notch.ts';
 import { rangeWords } from './rangefindings.ts';
@@ -225,6 +226,11 @@ export function buildUpFindings(buildUp: BuildUp, ground: Ground = {}): Finding[
   const found = [
     ...totalFindings(buildUp),
     ...chemistry,
+    ...hotOnFoam(buildUp).map(({ layer, below }) =>
+      finding('stop', 'hot-on-foam', layer, [
+        `straight on ${lowerFirst(below.name)}: foam melts away under a flame or a hot melt; a cover board or a cold-bonded base sheet goes between.`,
+      ]),
+    ),
     ...buildUp.layers.filter(isCoat).flatMap(filmFindings),
     ...timingFindings(buildUp),
   ];

@@ -186,19 +186,22 @@ export const sheetSchema = z.strictObject({
 
 export const PROTECTION_LAID = ['loose', 'bonded', 'embedded hot', 'mechanically fixed'] as const;
 
+export const PROTECTION_MATERIALS = [
+  'board',
+  'insulation board',
+  'fleece',
+  'drainage mat',
+  'sheet',
+  'pavers',
+  'mortar',
+  'gravel',
+  'soil build-up',
+] as const;
+
 export const protectionSchema = z.strictObject({
   ...base,
   kind: z.literal('protection'),
-  material: z.enum([
-    'board',
-    'fleece',
-    'drainage mat',
-    'sheet',
-    'pavers',
-    'mortar',
-    'gravel',
-    'soil build-up',
-  ]),
+  material: z.enum(PROTECTION_MATERIALS),
   laid: z.enum(PROTECTION_LAID),
   thicknessMm: above(500),
   weightKgPerM2: sourced(z.number().gt(0).max(1000)),

@@ -26,7 +26,8 @@ export interface RolledLayer {
 
 const ON_ROLLS: ReadonlySet<Protection['material']> = new Set(['fleece', 'drainage mat', 'sheet']);
 
-const isBoard = (layer: Rollable): boolean => layer.kind === 'protection' && layer.material === 'board';
+const isBoard = (layer: Rollable): boolean =>
+  layer.kind === 'protection' && (layer.material === 'board' || layer.material === 'insulation board');
 
 function sizes(layer: Rollable): Pick<RolledLayer, 'widthM' | 'sideLapM' | 'endLapM' | 'sale'> {
   if (layer.kind === 'protection') {

@@ -37,6 +37,14 @@ const POLYURETHANE: Row = {
 const SOFT = no('it is too soft below a deck that is walked or driven on');
 const RIGID = no('it moves and is no mineral base: a mineral coat cracks over it');
 
+const BARE_METAL = no(
+  'bare sheet moves, draws the heat away and may burn what lies below it; a cover board or a fixed base sheet goes first',
+);
+const BURNS = no(
+  'it takes fire under a torch, and nothing is torched to it directly; a nailed or self-adhered base sheet goes first',
+);
+const MELTS = no('foam melts away under a flame or a hot melt; a cover board goes first');
+
 const TABLE: Readonly<Record<FamilyKey, Row>> = {
   PU1: POLYURETHANE,
   'PU-PRIMED': POLYURETHANE,
@@ -112,9 +120,12 @@ const TABLE: Readonly<Record<FamilyKey, Row>> = {
     ),
   },
   TORCH2: {
-    ...row(primer, ...MINERAL, 'asphalt', ...FELTS, 'metal', 'bitumen-coating'),
+    ...row(primer, ...MINERAL, 'asphalt', ...FELTS, 'bitumen-coating'),
+    ...row(BARE_METAL, 'metal'),
+    ...row(BURNS, 'boards', 'fibreglass', 'pvc-sheet', 'tpo-sheet', 'rubber-sheet'),
+    ...row(MELTS, 'foam'),
   },
-  HOT: { ...row(primer, ...MINERAL, 'metal') },
+  HOT: { ...row(primer, ...MINERAL), ...row(BARE_METAL, 'metal'), ...row(MELTS, 'foam') },
   POCKET: {
     ...row(primer, ...MINERAL, 'metal', 'boards', 'asphalt', ...FELTS, 'bitumen-coating', 'fibreglass'),
     ...row(trial, 'pvc-sheet', 'tpo-sheet', 'rubber-sheet', ...COATINGS),

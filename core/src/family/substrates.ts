@@ -31,8 +31,6 @@ export interface Substrate {
   readonly family: 'mineral' | 'timber' | 'metal' | 'bitumen' | 'sheet' | 'plastic' | 'coating';
   /** Oils travel out of it into light coats. */
   readonly bleeds: boolean;
-  /** Takes fire, or melts, under a flame. */
-  readonly burns: boolean;
   /** Holds water in its pores, which meters and plastic sheets find. */
   readonly porous: boolean;
   /** A covering laid over something: may be loose, and may hide water. */
@@ -43,26 +41,25 @@ const substrate = (
   key: SubstrateKey,
   name: string,
   family: Substrate['family'],
-  traits: Partial<Pick<Substrate, 'bleeds' | 'burns' | 'porous' | 'covering'>> = {},
+  traits: Partial<Pick<Substrate, 'bleeds' | 'porous' | 'covering'>> = {},
 ): Substrate => ({
   key,
   name,
   family,
   bleeds: false,
-  burns: false,
   porous: false,
   covering: false,
   ...traits,
 });
 
-const BITUMEN = { bleeds: true, burns: true, covering: true };
-const SHEET = { burns: true, covering: true };
+const BITUMEN = { bleeds: true, covering: true };
+const SHEET = { covering: true };
 
 export const SUBSTRATES: Readonly<Record<SubstrateKey, Substrate>> = {
   'concrete-new': substrate('concrete-new', 'New concrete', 'mineral', { porous: true }),
   'concrete-old': substrate('concrete-old', 'Old concrete', 'mineral', { porous: true }),
   screed: substrate('screed', 'Cement screed', 'mineral', { porous: true }),
-  boards: substrate('boards', 'Plywood or boards', 'timber', { porous: true, burns: true }),
+  boards: substrate('boards', 'Plywood or boards', 'timber', { porous: true }),
   metal: substrate('metal', 'Metal sheet', 'metal'),
   asphalt: substrate('asphalt', 'Mastic asphalt', 'bitumen', { bleeds: true, covering: true }),
   'bitumen-smooth': substrate('bitumen-smooth', 'Bitumen sheet without granules', 'bitumen', BITUMEN),
@@ -71,8 +68,8 @@ export const SUBSTRATES: Readonly<Record<SubstrateKey, Substrate>> = {
   'pvc-sheet': substrate('pvc-sheet', 'PVC sheet', 'sheet', SHEET),
   'tpo-sheet': substrate('tpo-sheet', 'Polyolefin sheet', 'sheet', SHEET),
   'rubber-sheet': substrate('rubber-sheet', 'Rubber sheet', 'sheet', { ...SHEET, bleeds: true }),
-  fibreglass: substrate('fibreglass', 'Fibreglass laminate', 'plastic', { burns: true }),
-  foam: substrate('foam', 'Sprayed foam', 'plastic', { burns: true, porous: true }),
+  fibreglass: substrate('fibreglass', 'Fibreglass laminate', 'plastic'),
+  foam: substrate('foam', 'Sprayed foam', 'plastic', { porous: true }),
   tiles: substrate('tiles', 'Tiles', 'mineral', { porous: true, covering: true }),
   'acrylic-coating': substrate('acrylic-coating', 'Old acrylic coating', 'coating', { covering: true }),
   'polyurethane-coating': substrate('polyurethane-coating', 'Old polyurethane coating', 'coating', {

@@ -32,7 +32,6 @@ const NAMES: Readonly<Record<string, string>> = {
   fit: 'Substrate',
   bleed: 'Bleeding',
   trial: 'Trial patch',
-  flame: 'Flame',
   age: 'Age',
   moisture: 'Moisture',
   humidity: 'In-slab humidity',

@@ -65,19 +65,6 @@ export const fit: Rule = (c) => {
   }
 };
 
-export const flame: Rule = (c) =>
-  c.family.heat === 'flame' && c.substrate.burns
-    ? reason(
-        'flame',
-        'hold',
-        'Flame:',
-        words`${c.substrate.name.toLowerCase()} takes fire under a torch; nothing is torched to it directly.`,
-        [
-          'A nailed or self-adhered base sheet below, a permit and a fire watch; or a family without a flame.',
-        ],
-      )
-    : undefined;
-
 export const age: Rule = (c) => {
   const laidOn = c.zone.substrate?.laidOn;
   if (c.substrate.key !== 'concrete-new' && !(c.substrate.key === 'screed' && laidOn)) return undefined;

@@ -1,22 +1,7 @@
 /** The inspection sheet that goes with a substrate: what to look at, which answer is good, what the other one means. */
-import type { Substrate } from '../family/index.ts';
-import type { Quantity } from '../units/index.ts';
-import type { StepKey, Weight } from './types.ts';
-
-export interface InspectionItem {
-  readonly key: string;
-  readonly question: string;
-  readonly good: 'yes' | 'no';
-  readonly on: (substrate: Substrate) => boolean;
-  /** How much of it there is, where that makes a quantity. */
-  readonly amount?: { readonly label: string; readonly quantity: Quantity };
-  readonly bad: {
-    readonly weight: Exclude<Weight, 'fine' | 'note'>;
-    readonly says: string;
-    readonly change: string;
-    readonly step?: { readonly key: StepKey; readonly what: string; readonly how: string };
-  };
-}
+import type { Family, Substrate } from '../family/index.ts';
+import { DANGERS } from './dangers.ts';
+import type { InspectionItem } from './types.ts';
 
 const everywhere = (): boolean => true;
 const is =
@@ -25,39 +10,7 @@ const is =
     kinds.includes(s.family);
 
 export const INSPECTION: readonly InspectionItem[] = [
-  {
-    key: 'sound',
-    question: 'Is the structure sound, without sagging or give underfoot?',
-    good: 'yes',
-    on: everywhere,
-    bad: {
-      weight: 'hold',
-      says: 'the structure gives or sags',
-      change: 'a structural engineer looks at it first',
-    },
-  },
-  {
-    key: 'fragile',
-    question: 'Does it bear a person everywhere: no roof lights, sheets or boards that break underfoot?',
-    good: 'yes',
-    on: is('metal', 'plastic', 'timber'),
-    bad: {
-      weight: 'hold',
-      says: 'somebody may fall through it',
-      change: 'nobody goes on it until a competent person says how',
-    },
-  },
-  {
-    key: 'asbestos',
-    question: 'May it hold asbestos: an old felt, sheet, mastic or coating that nobody has tested?',
-    good: 'no',
-    on: (s) => s.covering && s.family !== 'sheet',
-    bad: {
-      weight: 'hold',
-      says: 'it may hold asbestos',
-      change: 'it is not washed, ground or cut until a licensed person has tested it',
-    },
-  },
+  ...DANGERS,
   {
     key: 'leak-elsewhere',
     question: 'Can water come in from elsewhere: walls above, parapets, services?',
@@ -225,9 +178,12 @@ export const INSPECTION: readonly InspectionItem[] = [
   },
 ];
 
-/** Life hangs on these: nobody answers for them but a licensed person. */
-export const FIXED_ITEMS: ReadonlySet<string> = new Set(['sound', 'asbestos', 'fragile']);
+/** Life hangs on these: nobody answers for them but a licensed or competent person. */
+export const FIXED_ITEMS: ReadonlySet<string> = new Set(DANGERS.map((d) => d.key));
 
-/** The items for a substrate, in the order in which one walks the roof. */
-export const inspectionFor = (substrate: Substrate): InspectionItem[] =>
-  INSPECTION.filter((item) => item.on(substrate));
+/**
+ * The items for a substrate, in the order in which one walks the roof.
+ * @param family of what would be laid; absent: the questions of every family
+ */
+export const inspectionFor = (substrate: Substrate, family?: Family): InspectionItem[] =>
+  INSPECTION.filter((item) => item.on(substrate, family));

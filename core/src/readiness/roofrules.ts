@@ -85,7 +85,7 @@ export const noLevels: Rule = (c) =>
       );
 
 export const inspection: Rule = (c) =>
-  inspectionFor(c.substrate).flatMap((item): Reason[] => {
+  inspectionFor(c.substrate, c.family).flatMap((item): Reason[] => {
     const found = c.zone.findings.find((f) => f.item === item.key);
     const subject = 'Inspection:';
     if (!found || found.answer === 'not looked at')

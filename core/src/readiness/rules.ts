@@ -2,14 +2,13 @@
  * The rules that turn what was found into reasons. Each is about one thing and says its number, its limit, where the
  * limit comes from, and what would change it.
  */
-import { age, core, fit, flame, humidity, moisture, sheet, tack } from './groundrules.ts';
+import { age, core, fit, humidity, moisture, sheet, tack } from './groundrules.ts';
 import { defects, inspection, lowUpstands, movementJoints, noLevels, standing } from './roofrules.ts';
 import type { Rule } from './rule.ts';
 import { profile, pullOff, strength } from './surfacerules.ts';
 
 export const RULES: readonly Rule[] = [
   fit,
-  flame,
   age,
   moisture,
   humidity,

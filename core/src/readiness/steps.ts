@@ -199,7 +199,7 @@ function runs(c: Case): PrepStep[] {
 }
 
 function found(c: Case): PrepStep[] {
-  return inspectionFor(c.substrate).flatMap((item): PrepStep[] => {
+  return inspectionFor(c.substrate, c.family).flatMap((item): PrepStep[] => {
     const finding = c.zone.findings.find((f) => f.item === item.key);
     const wanted = item.bad.step;
     if (!wanted || !finding || finding.answer === 'not looked at' || finding.answer === item.good) return [];

@@ -2,6 +2,7 @@ import type { FallsReport } from '../falls/index.ts';
 import type { Family, Substrate } from '../family/index.ts';
 import type { Figure, Given, Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
+import type { Quantity } from '../units/index.ts';
 import type { Survey, TestKind, Zone, ZoneQuantities } from '../survey/index.ts';
 
 /** What one thing found means for coating. Ordered from worst to best. */
@@ -110,4 +111,21 @@ export interface Readiness {
   readonly reasons: readonly Reason[];
   readonly primer: { readonly answer: Primer; readonly says: readonly Part[] };
   readonly steps: readonly PrepStep[];
+}
+
+/** One question of the inspection: which answer is good, and what the other one means. */
+export interface InspectionItem {
+  readonly key: string;
+  readonly question: string;
+  readonly good: 'yes' | 'no';
+  /** Where it is asked; without a family it is asked for any. */
+  readonly on: (substrate: Substrate, family?: Family) => boolean;
+  /** How much of it there is, where that makes a quantity. */
+  readonly amount?: { readonly label: string; readonly quantity: Quantity };
+  readonly bad: {
+    readonly weight: Exclude<Weight, 'fine' | 'note'>;
+    readonly says: string;
+    readonly change: string;
+    readonly step?: { readonly key: StepKey; readonly what: string; readonly how: string };
+  };
 }

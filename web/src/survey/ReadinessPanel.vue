@@ -14,7 +14,14 @@ import { buildUpOfZone } from '@lentum/core/buildup';
 import type { FallsReport } from '@lentum/core/falls';
 import { groundTerms } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
-import { familiesFor, inspectionFor, readiness, readinessVerdict, type Reason } from '@lentum/core/readiness';
+import {
+  familiesFor,
+  FIXED_ITEMS,
+  inspectionFor,
+  readiness,
+  readinessVerdict,
+  type Reason,
+} from '@lentum/core/readiness';
 import { sentence } from '@lentum/core/problems';
 import { testsOf } from '@lentum/core/record';
 import { COLOURS, type Colour, type Finding, type Survey, type Zone } from '@lentum/core/survey';
@@ -40,9 +47,16 @@ const { unit } = useUnits();
 const substrates = SUBSTRATE_KEYS.map((value) => ({ value, label: SUBSTRATES[value].name }));
 const families = FAMILY_KEYS.map((value) => ({ value, label: FAMILIES[value].name }));
 const substrate = computed(() => (zone.value.substrate ? SUBSTRATES[zone.value.substrate.kind] : undefined));
-const items = computed(() => (substrate.value ? inspectionFor(substrate.value) : []));
 /** A chosen build-up decides; before there is one, the family that is thought of. */
 const family = computed(() => props.buildUpFamily ?? zone.value.family);
+/** What could hurt somebody comes first, by itself. */
+const sheets = computed(() => {
+  const items = substrate.value ? inspectionFor(substrate.value, family.value && FAMILIES[family.value]) : [];
+  return [
+    { name: 'Before anybody works on it', items: items.filter((i) => FIXED_ITEMS.has(i.key)) },
+    { name: 'Inspection sheet', items: items.filter((i) => !FIXED_ITEMS.has(i.key)) },
+  ].filter((s) => s.items.length > 0);
+});
 
 const input = computed(() => ({
   // Tests are those of the record: nobody changes them here.
@@ -232,12 +246,12 @@ function setFinding(item: string, part: Partial<Finding>): void {
     </template>
   </template>
 
-  <template v-if="items.length > 0">
+  <template v-for="s in sheets" :key="s.name">
     <div class="head prep">
-      <h2>Inspection sheet</h2>
+      <h2>{{ s.name }}</h2>
       <span class="quiet">{{ substrate?.name }}</span>
     </div>
-    <div v-for="item in items" :key="item.key" class="item">
+    <div v-for="item in s.items" :key="item.key" class="item">
       <p :id="`q-${item.key}`">{{ item.question }}</p>
       <el-radio-group
         :model-value="finding(item.key).answer"
