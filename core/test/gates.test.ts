@@ -1,9 +1,11 @@
 /** Every gate by its reasons, one case each. Limits are those of the trade, common practice, no source, unless one is named. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { CATALOGUE, isCoat, isSheet, resolve, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { stageHours } from '@lentum/core/cure';
 import { adviceOf } from '@lentum/core/gates';
 import { verdictText } from '@lentum/core/figures';
-import { againstWords, laidAgainst } from '@lentum/core/state';
+import { askOf } from '@lentum/core/programme';
+import { againstWords, jobState, laidAgainst, type JobState } from '@lentum/core/state';
 import { callVerdict } from '@lentum/core/words';
 import {
   at,
@@ -698,6 +700,33 @@ describe('wind that stops the spray', () => {
     expect(gateOf(rolled([SPRAY]), 'weather/wind')?.answer).toBe('broken');
     expect(gateOf(rolled([]), 'weather/wind')?.answer).toBe('broken');
   });
+  it('a spray always has a limit of wind: where the sheet gives none, that of practice', () => {
+    const [layer] = sprayed(film / 3).layers as [Coat];
+    const { windSprayMaxMPerS: _none, ...limits } = layer.limits;
+    const bare = (windMPerS: number): GateJob => ({
+      ...job(windMPerS, film / 3),
+      buildUp: { ...sprayed(film / 3), layers: [{ ...layer, limits }] },
+    });
+    expect(gateOf(bare(5.1), 'weather/wind')).toMatchObject({ answer: 'broken', limit: { value: 5 } });
+    expect(gateOf(bare(4.9), 'weather/wind')?.answer).toBe('holds');
+  });
+  it.each(['polyurethane, aromatic', 'methacrylate', 'epoxy'] as const)(
+    '%s whose sheet names no spray is not sprayed: its mist is breathed in',
+    (chemistry) => {
+      const [layer] = sprayed(film / 3).layers as [Coat];
+      const coat = { ...layer, tools: [], chemistry };
+      const answer = (c: Coat) =>
+        gateOf({ ...job(7, film / 3), buildUp: { ...sprayed(film / 3), layers: [c] } }, 'weather/wind')
+          ?.answer;
+      expect(answer(coat)).toBe('holds');
+      expect(answer({ ...coat, chemistry: 'acrylic' })).toBe('broken');
+      expect(answer({ ...coat, tools: [SPRAY] })).toBe('broken');
+    },
+  );
+  it('a sheet is not sprayed, however the crew works', () => {
+    const sheetLayer = resolve(pick('self-adhered-two-ply')).layers.find(isSheet)!;
+    expect(askOf(sheetLayer, { layingHours: 1, method: 'sprayed' })?.method).toBe('by hand');
+  });
   it('but not where it blows too hard for a roller, nor where it is rolled anyway', () => {
     expect(says(job(12, film / 3), 'weather/wind')).not.toContain('Roll it');
     expect(gateOf({ ...job(7, film / 3), crew: { method: 'by hand' } }, 'weather/wind')?.answer).toBe(
@@ -716,14 +745,17 @@ describe('hot works', () => {
     detailsMade(15),
     reading(0.1, { surfaceC: 25 }),
   ];
-  const permit = told('permit', -2, {
-    step: 'opened',
-    at: at(-2),
-    number: '7',
-    issuedBy: 'Marek',
-    work: 'kettle',
-    until: at(8),
-  });
+  const opened = {
+    ...({
+      step: 'opened',
+      at: at(-2),
+      number: '7',
+      issuedBy: 'Marek',
+      work: 'kettle',
+      until: at(8),
+    } as const),
+  };
+  const permit = told('permit', -2, opened);
   const watch = (more: object = {}): Told =>
     told('watch', -2, {
       step: 'opened',
@@ -748,6 +780,7 @@ describe('hot works', () => {
     expect(call.gates.filter((g) => g.group === 'hot').map((g) => [g.key, g.answer])).toEqual([
       ['hot/permit', 'holds'],
       ['hot/watch', 'holds'],
+      ['hot/vapour-primer', 'holds'],
       ['hot/kettle', 'holds'],
       ['hot/hours', 'holds'],
     ]);
@@ -758,7 +791,7 @@ describe('hot works', () => {
       [watch(), melt(most - 5, from + 5)],
       'hot/permit',
       'broken',
-      /none is open.*Nobody else can answer/,
+      /none is open.*nobody else can answer/,
     ],
     [
       'a permit that is over',
@@ -775,6 +808,13 @@ describe('hot works', () => {
       'hot/permit',
       'broken',
       /none is open/,
+    ],
+    [
+      'a permit that ends before the watch would',
+      [told('permit', -2, { ...opened, until: at(1.2) }), watch(), melt(most - 5, from + 5)],
+      'hot/permit',
+      'broken',
+      /last flame .* so that the watch of 60 min lies within it; laying it now would end .* have the permit and the watch made longer/,
     ],
     ['nobody watches', [permit], 'hot/watch', 'broken', /nobody is named/],
     [
@@ -823,6 +863,36 @@ describe('hot works', () => {
   ])('%s', (_, entries, key, answer, words) => {
     expect(gateOf(job(...entries), key)?.answer).toBe(answer);
     expect(says(job(...entries), key)).toMatch(words);
+  });
+  it('a primer that still gives off vapour elsewhere on the roof stops the flame, until it is touch-dry', () => {
+    const good = [permit, watch(), melt(most - 5, from + 5)];
+    const fresh = { ...coated(hot, conditioner.id, 0.2), zoneOnly: true };
+    const gate = gateOf(job(...good, fresh), 'hot/vapour-primer');
+    expect(gate).toMatchObject({ answer: 'broken', fixed: 'never' });
+    expect(says(job(...good, fresh), 'hot/vapour-primer')).toMatch(
+      /touch-dry .* its vapour may take fire.*No flame and no kettle near it/,
+    );
+    // By its own table at the 25 °C that the surface was read at.
+    const hours = stageHours(conditioner.cure.touch, { tempC: 25 });
+    if (hours.kind === 'stopped') throw new Error('no hours');
+    expect(gate?.opensAtMs).toBe(NOW + (hours.hours - 0.2) * HOUR);
+    const cold = job(...good, fresh, reading(0.05, { surfaceC: -25 }));
+    expect(says(cold, 'hot/vapour-primer')).toMatch(/does not dry below/);
+    expect(gateOf(job(...good, fresh, takenOver('hot/vapour-primer')), 'hot/vapour-primer')?.taken).toBe(
+      undefined,
+    );
+  });
+  it('vapour on another bay counts at once, also for a state that goes on from the one before', () => {
+    const good = [permit, watch(), melt(most - 5, from + 5)];
+    const before = jobState(inputsFor(job(...good)));
+    const now = inputsFor(job(...good, { ...coated(hot, conditioner.id, 0.2), zoneOnly: true }));
+    const key = 'hot/vapour-primer';
+    const answerOf = (state: JobState) => state.calls[0]?.gates.find((g) => g.key === key)?.answer;
+    expect([answerOf(before), answerOf(jobState(now, before)), answerOf(jobState(now))]).toEqual([
+      'holds',
+      'broken',
+      'broken',
+    ]);
   });
   it('a permit cannot be taken over', () => {
     const word = job(watch(), melt(most - 5, from + 5), takenOver('hot/permit'));

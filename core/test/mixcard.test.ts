@@ -13,7 +13,7 @@ import {
   readingProblems,
   type MixTerms,
 } from '@lentum/core/site';
-import { protectionOf } from '@lentum/core/words';
+import { protectionOf, sprayProtection } from '@lentum/core/words';
 import { evaluate } from './support/formula.ts';
 
 const NOW = Date.parse('2026-05-12T09:30:00Z');
@@ -158,10 +158,25 @@ it('every hazard has its caution, and a peroxide its own', () => {
     const layer = {
       ...membrane,
       catalyst: undefined,
+      chemistry: undefined,
       product: { ...membrane.product!, hazards: [hazard] },
     } as Coat;
     expect(protectionOf(layer)).toHaveLength(1);
     expect(protectionOf(layer)[0]!.length).toBeGreaterThan(30);
   }
   expect(protectionOf(membrane).at(-1)).toMatch(/^Peroxide catalyst: goggles and gloves\. Stored cool/);
+});
+
+it('diisocyanates ask for training, and sprays for what their mist and their pressure do', () => {
+  const spray = CATALOGUE.flatMap((b) => b.layers.filter(isCoat)).find((l) =>
+    l.tools.some((t) => t.kind === 'airless spray'),
+  )!;
+  const as = (chemistry: Coat['chemistry']): Coat => ({ ...spray, chemistry });
+  expect(protectionOf(as('polyurethane, aliphatic')).at(-1)).toMatch(/^Diisocyanates: .* trained/);
+  expect(protectionOf(as('acrylic')).join(' ')).not.toContain('Diisocyanates');
+  expect(sprayProtection(as('acrylic')).join(' ')).toMatch(
+    /emergency for a surgeon.*Trigger locked.*Respirator for mist.*wind limit, gusts count/,
+  );
+  expect(sprayProtection(as('methacrylate')).join(' ')).toContain('air supplied from outside');
+  expect(sprayProtection({ ...as('acrylic'), tools: [] })).toEqual([]);
 });

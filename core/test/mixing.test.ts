@@ -178,21 +178,40 @@ describe('the mix card', () => {
 
 describe('the kettle card', () => {
   const hot = layer('HOT', 'first');
-  it('charge, blocks, melting and what it covers, by hand: 3 mm at 1.15 on 50 m²', () => {
+  it('charge, blocks, melting and what it covers, by hand: 3 mm at 1.15 on 50 m² is 172.5 kg, ten blocks of 18', () => {
     const found = kettleCard(hot, 50);
     if (!found.ok) throw new Error('no card');
     const k = found.value;
-    expect(k.charge.value).toBeCloseTo(172.5, 9);
     expect(k.blocks!.count.value).toBe(10);
-    expect(k.covers.value).toBeCloseTo(50, 9);
-    expect(k.probes.value).toBe(5);
+    expect(k.charge.value).toBeCloseTo(180, 9);
+    expect(k.covers.value).toBeCloseTo(180 / 1.15 / 3, 9);
+    expect(k.probes.value).toBe(6);
     expect(k.from.value).toBeLessThan(k.most.value);
     for (const f of [k.charge, k.blocks!.count, k.melts, k.covers, k.film, k.probes])
       expect(evaluate(f)).toBeCloseTo(f.value, 9);
   });
-  it('no more than the kettle holds', () => {
-    const found = kettleCard(hot, 1000, 200);
-    if (found.ok) expect(found.value.charge.value).toBe(200);
+  it('whole blocks, and never more than the kettle holds', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 5000, noNaN: true }),
+        fc.integer({ min: 18, max: 900 }),
+        (area, holdsKg) => {
+          const found = kettleCard(hot, area, { holdsKg });
+          if (!found.ok) throw new Error('no card');
+          const { charge, blocks } = found.value;
+          expect(charge.value).toBeLessThanOrEqual(holdsKg);
+          expect(Number.isInteger(blocks!.count.value)).toBe(true);
+          expect(charge.value).toBeCloseTo(blocks!.count.value * 18, 9);
+        },
+      ),
+    );
+    // The usual kettle of 300 kg: 16 blocks of 18 kg, not 17.
+    const full = kettleCard(hot, 1000);
+    expect(full.ok && [full.value.blocks!.count.value, full.value.charge.value]).toEqual([16, 288]);
+  });
+  it('a kettle that does not hold one block is said', () => {
+    const found = kettleCard(hot, 10, { holdsKg: 12 });
+    expect(found.ok ? '' : sentence(found.problems[0]!)).toMatch(/it holds 12 kg.*one block of 18 kg/);
   });
   it('a cold coat has none, a hot one is not mixed, and nothing left is said', () => {
     for (const found of [kettleCard(membrane, 10), kettleCard(hot, 0)]) expect(found.ok).toBe(false);

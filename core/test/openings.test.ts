@@ -5,6 +5,7 @@ import { cureHours } from '@lentum/core/cure';
 import { verdictText } from '@lentum/core/figures';
 import { adviceOf } from '@lentum/core/gates';
 import { againstWords, laidAgainst } from '@lentum/core/state';
+import type { Zone } from '@lentum/core/survey';
 import { callVerdict } from '@lentum/core/words';
 import {
   at,
@@ -124,7 +125,18 @@ describe('openings', () => {
     const deck = CATALOGUE.find((b) => b.id === 'vehicular-deck')!;
     expect(deck.traffic).toBe('wheels');
     expect(keys(deck)).toContain('opening/wheels');
-    expect(keys(polyurethane)).toEqual(['opening/rain', 'opening/feet', 'opening/water']);
+    expect(keys(polyurethane)).toEqual(['opening/rain', 'opening/feet', 'opening/water', 'opening/load']);
+  });
+  it.each<[string, Zone['deckLoad'], string, RegExp]>([
+    // 50 mm of water are 50 L, and 50 kg, on each square metre.
+    ['not said', undefined, 'unknown', /50.0 mm of water weigh 50.*what the deck may carry is not known/],
+    ['nobody named', { kgPerM2: 500, says: ' ' }, 'unknown', /nobody is named for what the deck may carry/],
+    ['enough', { kgPerM2: 50, says: 'engineer, 3 May' }, 'holds', /may carry 50.* \(engineer, 3 May\)/],
+    ['too little', { kgPerM2: 49.9, says: 'engineer, 3 May' }, 'broken', /may carry 49\.9.*engineer/],
+  ])('the weight of a flood test, %s: nobody takes it over', (_, deckLoad, answer, says) => {
+    const job = { entries: finished(polyurethane, 300, opened('water', 1)), zone: { deckLoad } };
+    expect(gateOf(job, 'opening/load')).toMatchObject({ answer, fixed: 'never' });
+    expect(text(job, 'opening/load')).toMatch(says);
   });
   it('before the next layer none is listed', () => {
     const entries = [...ground(80), coated(polyurethane, 'primer', 20)];
@@ -146,7 +158,9 @@ describe('openings', () => {
       const entry = inputsFor({ entries }).book.seen.get(id)!;
       return againstWords(laidAgainst(state, entry), undefined, 'metric', clock, 'opened');
     };
-    expect(says(0.6 * hoursOf('foot'))).toEqual([expect.stringMatching(/^H1 opened against: feet \(from /)]);
+    expect(says(0.6 * hoursOf('foot'))).toEqual([
+      expect.stringMatching(/^H1 opened against: foot traffic \(from /),
+    ]);
     expect(says(40)).toEqual([]);
   });
 });

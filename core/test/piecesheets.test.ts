@@ -141,7 +141,7 @@ describe('steps', () => {
     const text = work(everything(), 'side 1')
       .steps.map((s) => say(s.says))
       .join(' ');
-    expect(text).toContain('67\u00a0% of the resin');
+    expect(text).toContain('about two thirds of the resin');
     expect(text).toContain('laps of 50\u00a0mm');
     expect(text).toContain('50\u00a0mm past every edge');
   });

@@ -68,8 +68,11 @@ describe('the register of practice', () => {
     ['staleForecast', 24],
     ['farWeather', 50],
     ['clockFromSun', 3.5],
+    ['bottleDistance', 3],
+    ['floodDepth', 50],
+    ['sprayWind', 5],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(63));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(66));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

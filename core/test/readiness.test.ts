@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { fallsReport } from '@lentum/core/falls';
 import {
+  FAMILIES,
   FAMILY_KEYS,
   fitOf,
   SUBSTRATE_KEYS,
@@ -13,6 +14,7 @@ import { given, verdictText, type Part } from '@lentum/core/figures';
 import { COMMON, practiceOf } from '@lentum/core/practice';
 import {
   familiesFor,
+  FIXED_ITEMS,
   inspectionFor,
   readiness,
   readinessVerdict,
@@ -99,29 +101,6 @@ const withTests = (zone: Zone, kind: TestKind, ...tests: Test[]): Zone => ({
   tests: [...zone.tests.filter((t) => t.kind !== kind), ...tests],
 });
 const concrete = sound('concrete-old');
-/** Each danger found: what is said, and who decides. From the brief's sections on safety; common practice. */
-const DANGER_CASES = (
-  [
-    ['fragile', 'no', 'PU1', 'hold', 'a competent person says how it is reached'],
-    ['edges', 'no', 'PU1', 'hold', 'A competent person plans the fall protection'],
-    ['asbestos', 'yes', 'PU1', 'hold', 'until a licensed person has tested it'],
-    ['tar', 'yes', 'PU1', 'hold', 'until a laboratory has tested a sample'],
-    ['plant', 'no', 'PU1', 'hold', 'A licensed electrician, or who runs the plant, isolates it'],
-    ['gas', 'no', 'PU1', 'hold', 'A licensed gas engineer isolates it'],
-    ['torch-below', 'no', 'TORCH2', 'hold', 'who issues the permit for hot works decides'],
-    ['torch-behind', 'no', 'TORCH2', 'hold', 'who issues the permit for hot works decides'],
-    ['torch-behind', 'no', 'SA2', 'steps', 'dry down to the deck'],
-  ] as const
-).map(
-  ([item, answer, family, weight, words]) =>
-    [
-      `${item} answered ${answer}, ${family}`,
-      finding(sound('bitumen-smooth'), item, answer),
-      family,
-      weight,
-      words,
-    ] as const,
-);
 const young = sound('concrete-new', { substrate: { kind: 'concrete-new', laidOn: '2026-05-22' } });
 const grid = (zone: Zone, z: (x: number, y: number) => number): Zone => ({
   ...zone,
@@ -180,7 +159,6 @@ describe('one case a reason', () => {
       'steps',
       'goes on bitumen sheet',
     ],
-    ...DANGER_CASES,
     [
       'concrete of ten days',
       withTests(young, 'moisture', test('moisture', 4.5)),
@@ -440,6 +418,34 @@ describe('one case a reason', () => {
     const all = r.reasons.map((x) => `${x.subject} ${say(x.says)} ${say(x.change)}`).join('\n');
     expect(all).toContain(words);
     expect(r.weight === 'fine' ? 'steps' : r.weight).toBe(weight);
+  });
+});
+
+describe('what could hurt', () => {
+  /** What is said, and who decides. From the brief's sections on safety; common practice. */
+  it.each<[string, 'yes' | 'no', FamilyKey, Readiness['weight'], string]>([
+    ['fragile', 'no', 'PU1', 'hold', 'a competent person says how it is reached'],
+    ['edges', 'no', 'PU1', 'hold', 'A competent person plans the fall protection'],
+    ['asbestos', 'yes', 'PU1', 'hold', 'until a licensed person has tested it'],
+    ['tar', 'yes', 'PU1', 'hold', 'until a laboratory has tested a sample'],
+    ['plant', 'no', 'PU1', 'hold', 'A licensed electrician, or who runs the plant, isolates it'],
+    ['gas', 'no', 'PU1', 'hold', 'A licensed gas engineer isolates it'],
+    ['torch-below', 'no', 'TORCH2', 'hold', 'who issues the permit for hot works decides'],
+    ['torch-behind', 'no', 'TORCH2', 'hold', 'who issues the permit for hot works decides'],
+    ['torch-behind', 'no', 'SA2', 'steps', 'dry down to the deck'],
+  ])('%s answered %s, %s', (item, answer, family, weight, words) => {
+    const r = judge(finding(sound('bitumen-smooth'), item, answer), family);
+    expect(r.reasons.map((x) => `${say(x.says)} ${say(x.change)}`).join('\n')).toContain(words);
+    expect(r.weight === 'fine' ? 'steps' : r.weight).toBe(weight);
+  });
+  it('each is asked on every ground where it can be, and nobody answers for it', () => {
+    for (const { key } of inspectionFor(SUBSTRATES['bitumen-smooth'], FAMILIES.TORCH2).slice(0, 9))
+      expect(FIXED_ITEMS.has(key), key).toBe(true);
+    for (const substrate of Object.values(SUBSTRATES))
+      expect(inspectionFor(substrate, FAMILIES.PU1).map((i) => i.key)).toEqual(
+        expect.arrayContaining(['sound', 'fragile', 'edges', 'plant', 'gas']),
+      );
+    expect(inspectionFor(SUBSTRATES.metal, FAMILIES.PU1).map((i) => i.key)).not.toContain('torch-behind');
   });
 });
 

@@ -56,7 +56,8 @@ function plainly(ask: Ask, c: RoofClimate, s: number): Set<Condition> {
       if (Number.isNaN(before)) fails.add('unknown');
       if (surface > before) fails.add('falling');
     }
-    const most = ask.method === 'sprayed' ? l.windSprayMaxMPerS : l.windHandMaxMPerS;
+    // A spray without a limit of its own is held to 5 m/s (common practice, no source).
+    const most = ask.method === 'sprayed' ? (l.windSprayMaxMPerS ?? { value: 5 }) : l.windHandMaxMPerS;
     if (most) {
       const wind = ask.method === 'sprayed' ? Math.max(windMPerS[h]!, gustMPerS[h]!) : windMPerS[h]!;
       if (Number.isNaN(wind)) fails.add('unknown');
@@ -235,15 +236,25 @@ describe('each condition by itself', () => {
     });
   });
   it('wind by hand and sprayed have their own limits', () => {
+    const typical = (value: number) => ({ value, source: 'typical' as const });
     const limits = {
       ...coat.limits,
       fallingSlab: false,
-      windHandMaxMPerS: { value: 10, source: 'typical' as const },
-      windSprayMaxMPerS: { value: 5, source: 'typical' as const },
+      windHandMaxMPerS: typical(10),
+      windSprayMaxMPerS: typical(5),
     };
     const climate = fine({ windMPerS: at(96, [40], 7, 2) });
+    const tools = [
+      {
+        kind: 'airless spray' as const,
+        ...{ tipMm: typical(0.5), fanDeg: typical(50), pressureBar: typical(180), overlapPct: typical(50) },
+        note: '',
+      },
+    ];
     const fails = (method: Ask['method']) =>
-      conditionsIn(windowsOf({ ...plainAsk(), limits, method }, climate).mask[40]!);
+      conditionsIn(
+        windowsOf(askOf({ ...coat, limits, tools }, { layingHours: 2, method })!, climate).mask[40]!,
+      );
     expect(fails('by hand')).not.toContain('wind');
     expect(fails('sprayed')).toContain('wind');
   });

@@ -13,7 +13,7 @@ import { useHand } from '../src/order/courses/hand.ts';
 import CoatCard from '../src/record/CoatCard.vue';
 import { planView } from '../src/shared/planview.ts';
 import CoatForm from '../src/site/CoatForm.vue';
-import MixDrawer from '../src/site/MixDrawer.vue';
+import LayingDrawer from '../src/site/LayingDrawer.vue';
 import { openDemo, type OpenDemo } from './openjob.ts';
 import { leaveStandIns, plain, type } from './support.ts';
 
@@ -115,7 +115,7 @@ describe('the mix for a bay', () => {
     const status = statusOf('T9');
     const coat = status.next!;
     if (!isCoat(coat)) throw new Error('a coat comes next');
-    const w = at.show(MixDrawer, { status, zone: zoneOf('terrace'), modelValue: true });
+    const w = at.show(LayingDrawer, { status, zone: zoneOf('terrace'), modelValue: true });
     await at.wait(500);
     const asked = (tempC: number) =>
       mixCard(coat, {

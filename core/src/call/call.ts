@@ -159,7 +159,8 @@ export function callOf(status: BayStatus, terms: Terms): Call {
   const blank = { ...BLANK, status, layer: next, practice };
   if (status.hold || !buildUp) return { ...blank, kind: 'held' };
   const laying = next && layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
-  const ask = next && laying && askOf(next, { layingHours: laying.value, method: crew.method, breathes });
+  const ask =
+    next && laying && askOf(next, { layingHours: laying.value, method: crew.method, breathes, practice });
   const known =
     climate && hourOf(climate.line, nowMs) >= 0 && hourOf(climate.line, nowMs) < climate.line.hours
       ? climate

@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
 import type { MaterialUse } from './materials.ts';
 import { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
-import type { Step } from './steps.ts';
+import type { Step } from './particular.ts';
 import { COMMON } from '../practice/index.ts';
 
 export interface Pocket {

@@ -29,6 +29,7 @@ export {
   type PieceGroup,
   type ZoneDetails,
 } from './schedule.ts';
-export { type Step } from './steps.ts';
+export { type Step } from './particular.ts';
+export { courseSteps } from './bonding.ts';
 export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
 export { piecesDxf, piecesSvg } from './sheets.ts';

@@ -23,7 +23,8 @@ import { materialsOf, type MaterialUse } from './materials.ts';
 import { nest, type Cut, type Nest } from './nesting.ts';
 import { piecesOf } from './making.ts';
 import { pieceKey, type Piece, type Roll } from './pieces.ts';
-import { minutesFor, stepsFor, type Step } from './steps.ts';
+import type { Step } from './particular.ts';
+import { minutesFor, stepsFor } from './steps.ts';
 
 export interface DetailWork {
   readonly detail: Detail;
@@ -114,7 +115,7 @@ function workOf(
     detail,
     pieces,
     materials: made.ok ? materialsOf(detail, buildUp, rules, pieces) : [],
-    steps: stepsFor(detail, rules, pieces),
+    steps: stepsFor(detail, buildUp, rules, pieces),
     minutes: minutesFor(detail, pieces),
     pocket: undefined,
     problems: made.ok ? [] : made.problems,

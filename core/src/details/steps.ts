@@ -1,18 +1,11 @@
 /** How each detail is made: the steps in order, where somebody has to look before it goes on, how long it takes. */
-import { cited, type DetailRules } from '../buildup/index.ts';
-import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
-import { COMMON } from '../practice/index.ts';
+import { cited, type BuildUp, type DetailRules } from '../buildup/index.ts';
+import { given, words, type Figure } from '../figures/index.ts';
+import { bondSteps, finished, isSheetWay, onceSet, wayOf } from './bonding.ts';
 import type { Detail } from './find.ts';
 import type { DetailKind } from './kinds.ts';
+import { lap, PARTICULAR, say, type Step, type Terms } from './particular.ts';
 import type { Piece } from './pieces.ts';
-
-export interface Step {
-  readonly says: readonly Part[];
-  /** Nothing goes on until somebody has looked and agreed. */
-  readonly hold?: string;
-  /** Waited for before the next step. */
-  readonly waitMin?: Given;
-}
 
 /** Work of two people at one detail, or for a metre of it, in one ply. Typical, our own. */
 const MINUTES: Readonly<Record<DetailKind, { each?: number; perM?: number }>> = {
@@ -67,182 +60,102 @@ export function minutesFor(detail: Detail, pieces: readonly Piece[]): Figure {
   };
 }
 
-const say = (parts: readonly Part[], more: Partial<Omit<Step, 'says'>> = {}): Step => ({
-  says: parts,
-  ...more,
-});
-
-interface Terms {
-  readonly detail: Detail;
-  readonly rules: DetailRules;
-  readonly pieces: readonly Piece[];
-}
-
-const lap = (t: Terms): Given => cited('lap', t.rules.lapMm, 'lap');
-const foot = (t: Terms): Given => cited('foot', t.rules.footMm, 'lap');
-const past = (t: Terms): Given => cited('past the piece', t.rules.pastSeamMm, 'lap');
-const measured = (t: Terms, key: string, label: string): Given =>
-  given(label, t.detail.sizes[key] ?? 0, 'lap', 'measured');
-
-/** What comes first everywhere. */
+/** The ground, before anything else is put on it. */
 function ground(t: Terms): Step[] {
+  const rubbed = isSheetWay(t.way) ? 'sharp edges taken off' : 'sharp edges and fibres rubbed down';
   return [
-    say(words`Clean, dry and sound; sharp edges and fibres rubbed down.`, { hold: 'ground accepted' }),
+    say(words`Clean, dry and sound; ${rubbed}.`, { hold: 'ground accepted' }),
     ...(t.detail.metal ? [say(words`Metal wiped or abraded to bright and primed.`)] : []),
   ];
 }
 
+/** Pieces are cut before anything is laid or mixed. */
+function cutting(t: Terms): Step[] {
+  if (t.pieces.length === 0) return [];
+  return [
+    isSheetWay(t.way)
+      ? say(words`Cut all the pieces, try them where they go, and let them lie flat.`)
+      : say(words`Cut all the pieces dry and try them where they go.`),
+  ];
+}
+
+/** How much of the resin goes under the pieces, as one says it by the bucket. */
+const SAID: readonly (readonly [share: number, words: string])[] = [
+  [1 / 3, 'about a third'],
+  [0.5, 'about half'],
+  [2 / 3, 'about two thirds'],
+  [0.75, 'about three quarters'],
+  [1, 'all'],
+];
+const shareWords = (share: number): string =>
+  SAID.reduce((best, said) => (Math.abs(said[0] - share) < Math.abs(best[0] - share) ? said : best))[1];
+
 /** Bedding pieces in resin. */
 function bed(t: Terms): Step[] {
-  const under = cited('under', t.rules.underShare, 'share');
+  const past = cited('past the piece', t.rules.pastSeamMm, 'lap');
   return [
-    say(words`Cut the pieces dry and try them where they go.`),
-    say(words`Apply ${under} of the resin to the substrate.`),
+    say(words`Apply ${shareWords(t.rules.underShare.value)} of the resin to the substrate.`),
     say(
       words`Lay the pieces in, ply by ply, laps of ${lap(t)}; press them out from the middle, no folds, no air.`,
     ),
     say(
-      words`The rest of the resin on top, wet on wet, until no white and no pinhole shows; ${past(t)} past every edge.`,
-      { hold: 'saturated, no pinhole' },
+      words`The rest of the resin on top, wet on wet, until saturated: no white fibre, no pinholes; ${past} past every edge.`,
+      { hold: 'saturated, no pinholes' },
     ),
   ];
 }
 
-function bond(t: Terms): Step[] {
+/** Bedding pieces in hot melt, in passes. */
+function melt(t: Terms): Step[] {
+  const past = cited('past the piece', t.rules.pastSeamMm, 'lap');
   return [
-    say(words`Cut the pieces and let them lie flat.`),
-    say(words`Bond the first ply, laps of ${lap(t)}, no folds, no air; roll it from the middle outward.`),
-    ...(t.rules.plies > 1
-      ? [say(words`The next ply over it, its edges further out than those below; seal granule laps.`)]
-      : []),
-    say(words`Run a finger and a probe along every edge.`, { hold: 'every edge tight' }),
+    say(
+      words`The primer is dry, its smell is gone, its tins are away; the melt is within its band where it is laid.`,
+    ),
+    say(
+      words`A first pass of melt, squeegeed or brushed out; on what rises in thin passes, so that it does not run.`,
+    ),
+    say(
+      words`Press the pieces in at once, dry, while it is hot, laps of ${lap(t)}, until melt comes through.`,
+    ),
+    say(
+      words`A second pass over them, ${past} past every edge, in passes until the probe reads the thickness asked for.`,
+      {
+        hold: 'thickness probed hot',
+      },
+    ),
   ];
 }
 
-const make = (t: Terms): Step[] => {
-  if (t.rules.made === 'sheet') return bond(t);
-  if (t.pieces.length > 0) return bed(t);
+/** Bonding pieces of sheet, ply by ply. */
+function bond(t: Terms): Step[] {
+  if (!isSheetWay(t.way)) return [];
+  const { lay, prove } = bondSteps(t.way);
+  const further = cited('further out', t.rules.plyStepMm, 'lap');
   return [
-    say(words`Work the bedding coat in by brush from all sides, ${past(t)} past the place.`, {
+    ...lay.map((says) => say([says])),
+    ...(t.rules.plies > 1
+      ? [
+          say(
+            words`Ply by ply: the foot of each laps ${lap(t)} or more on to the field ply of its own layer, each ${further} further out than the one below; joints never one over the other.`,
+          ),
+        ]
+      : []),
+    say([prove], { hold: 'every edge tight' }),
+  ];
+}
+
+function make(t: Terms): Step[] {
+  if (isSheetWay(t.way)) return bond(t);
+  if (t.way === 'melt') return melt(t);
+  if (t.pieces.length > 0) return bed(t);
+  const past = cited('past the place', t.rules.pastSeamMm, 'lap');
+  return [
+    say(words`Work the bedding coat in by brush from all sides, ${past} past the place.`, {
       hold: 'no miss',
     }),
   ];
-};
-
-const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => { before?: Step[]; after?: Step[] }>>> = {
-  upstand: (t) => ({
-    before: [
-      say(
-        words`The wall is sound and dry to ${measured(t, 'heightMm', 'height')}; the membrane ends at least 150 mm over the finished surface.`,
-      ),
-    ],
-  }),
-  parapet: () => ({
-    before: [say(words`Fall protection first. Old coping off, the top level and sound.`)],
-    after: [say(words`The coping goes on over the whole width and drips outside.`)],
-  }),
-  kerb: () => ({
-    before: [say(words`Nobody steps on a roof light: guard it. The frame stays dry inside.`)],
-  }),
-  threshold: (t) => ({
-    before: [
-      say(
-        words`The door opens without touching the build-up; its sill is ${measured(t, 'heightMm', 'height')} up.`,
-      ),
-    ],
-    after: [say(words`Under the sill nothing is left open; the door is closed only on a cured film.`)],
-  }),
-  drip: () => ({
-    before: [say(words`The metal is fixed, its joints are taped, its flange lies flat.`)],
-    after: [say(words`Mask the nose of the drip; pull the tape while the coat is wet.`)],
-  }),
-  gutter: () => ({
-    before: [say(words`Rust off, joints sealed, the fall to the outlet checked with water.`)],
-  }),
-  'movement-joint': (t) => ({
-    before: [
-      say(
-        words`The joint’s own profile or sealant goes in first; the deck below is closed, nothing runs through.`,
-      ),
-      say(
-        words`Clean both flanks, ${foot(t)} on each side of ${measured(t, 'widthMm', 'width')}; backer rod in, sealant pressed and tooled.`,
-        { hold: 'joint sealed' },
-      ),
-      say(words`Lay the loop loose into the joint: it is never bonded over the gap.`),
-    ],
-  }),
-  'board-joint': () => ({ before: [say(words`Fill flush and let it cure; sand what stands up.`)] }),
-  'static-crack': (t) => ({
-    before:
-      (t.detail.sizes['widthMm'] ?? 0) >= COMMON.crackCutOut.value
-        ? [
-            say(
-              words`Cut out to ${COMMON.crackGrooveWidth} × ${COMMON.crackGrooveDepth}, blow out, fill flush with a low-modulus sealant.`,
-              { hold: 'filled and cured' },
-            ),
-          ]
-        : [say(words`Brush out, blow out; below ${COMMON.crackCutOut} a stripe of resin is enough.`)],
-  }),
-  'moving-crack': () => ({
-    before: [
-      say(words`Cut out, blow out, fill with a low-modulus sealant, flush.`, { hold: 'filled and cured' }),
-      say(words`Bond breaker over the filled groove.`),
-    ],
-  }),
-  'tie-in': (t) => ({
-    before: [
-      say(words`Try whether anything bonds to the old roof, and keep the patch.`, {
-        hold: 'bond to the old roof',
-      }),
-      say(words`Cut a groove or mask a line ${foot(t)} on to the old roof; nothing ends ragged.`),
-    ],
-  }),
-  'day-joint': (t) => ({
-    before: [say(words`Mask a straight line clear of outlets and low places; pull the tape wet.`)],
-    after: [
-      say(
-        words`Next day: abrade and clean ${lap(t)} of the cured film, prime if its time has passed, lap on to it.`,
-      ),
-    ],
-  }),
-  ridge: () => ({
-    before: [say(words`Sharp ridges are rounded; the courses of both sides end below the strip.`)],
-  }),
-  outlet: (t) => ({
-    before: [
-      say(words`The rim lies below the surface, the strainer is out, the pipe is plugged against drips.`),
-      say(words`Sleeve first, ${cited('down', t.rules.outletDownMm, 'lap')} down into the throat.`),
-    ],
-    after: [
-      say(words`Clamp ring or strainer back on the cured film; water-test it.`, { hold: 'water runs off' }),
-    ],
-  }),
-  scupper: () => ({
-    after: [say(words`The outside edge drips free; water-test it.`, { hold: 'water runs off' })],
-  }),
-  pipe: (t) => ({
-    before: [
-      say(
-        words`The field’s fabric stays ${cited('clear', t.rules.clearMm, 'lap')} off the pipe; a bead of sealant round its foot.`,
-      ),
-    ],
-    after: [say(words`A clamp or a bead at the top of the wrap.`)],
-  }),
-  post: () => ({ before: [say(words`Plate and bolts sealed; the post stands firm.`)] }),
-  support: () => ({
-    before: [
-      say(
-        words`Isolated, lifted or moved by licensed people only; a structural engineer says what the deck carries.`,
-      ),
-    ],
-  }),
-  'sheet-lap': () => ({ before: [say(words`Loose laps are fixed; the step is filled with sealant.`)] }),
-  fasteners: () => ({ before: [say(words`Every head tight; stripped ones replaced, rust off.`)] }),
-  blister: () => ({
-    before: [say(words`Cut crosswise, fold back, dry; bond again or cut out.`, { hold: 'dry underneath' })],
-  }),
-  split: () => ({ before: [say(words`Open, dry, bond the edges down; find out why it moved.`)] }),
-};
+}
 
 /** Runs that are made without pieces and have steps of their own. */
 function ownSteps(t: Terms): Step[] | undefined {
@@ -251,14 +164,14 @@ function ownSteps(t: Terms): Step[] | undefined {
     return [
       ...ground(t),
       say(words`Press the fillet in at 45°, ${leg} a leg, without a gap behind it; smooth it.`),
-      say(words`Let it set before it is coated.`, { hold: 'fillets firm' }),
+      say(words`Let it set before it is covered.`, { hold: 'fillets firm' }),
     ];
   }
   if (t.detail.kind === 'bar') {
     const spacing = cited('spacing', t.rules.barSpacingMm, 'lap');
     return [
       say(
-        words`The membrane is up and cured; the bar on its top edge, a gap of a few millimetres at each end.`,
+        words`The bar goes on the top edge of the ${finished(t.way)}, a gap of a few millimetres at each end.`,
       ),
       say(words`Fixed every ${spacing}, first and last near its ends, tight and not buckled.`),
       say(words`Sealant along the top, tooled so that it sheds water.`, { hold: 'bar tight and sealed' }),
@@ -267,18 +180,25 @@ function ownSteps(t: Terms): Step[] | undefined {
   return undefined;
 }
 
-/** Steps of one detail, in order. */
-export function stepsFor(detail: Detail, rules: DetailRules, pieces: readonly Piece[]): Step[] {
-  const t = { detail, rules, pieces };
+/** Steps of one detail, in order, in the way in which the build-up puts its pieces down. */
+export function stepsFor(
+  detail: Detail,
+  buildUp: Pick<BuildUp, 'layers'>,
+  rules: DetailRules,
+  pieces: readonly Piece[],
+): Step[] {
+  const t: Terms = { detail, rules, pieces, way: wayOf(buildUp, rules) };
   const own = ownSteps(t);
   if (own) return own;
-  const { before = [], after = [] } = PARTICULAR[detail.kind]?.(t) ?? {};
-  const piecework = detail.kind === 'day-joint' ? [] : make(t);
+  const { first = [], before = [], after = [] } = PARTICULAR[detail.kind]?.(t) ?? {};
+  const seal = detail.kind === 'day-joint';
   return [
+    ...first,
     ...ground(t),
+    ...(seal ? [] : cutting(t)),
     ...before,
-    ...piecework,
+    ...(seal ? [] : make(t)),
     ...after,
-    say(words`Look at it once cured.`, { hold: 'detail accepted' }),
+    say(words`Inspect it ${onceSet(t.way)}.`, { hold: 'detail accepted' }),
   ];
 }

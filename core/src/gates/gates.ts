@@ -103,7 +103,10 @@ export function gatesOf(terms: GateTerms): Gate[] {
     ...missGates(status),
     ...overcoatGates(status, nowMs),
     ...lyingGates(span?.lastMs, stepMs(done, 'wash', 'rewash'), stepMs(done, 'growth'), nowMs, practice),
-    ...hotGates(layer, bay.zoneId, book, nowMs, endsMs, practice),
+    ...hotGates(layer, {
+      ...{ zoneId: bay.zoneId, buildUp: terms.buildUp, book, nowMs, endsMs, practice },
+      surfaceC: status.conditions?.surfaceC,
+    }),
     ...(ask
       ? (terms.weatherGates ?? new WeatherGates()).of({
           ...{ ask, layer, nowMs, practice },

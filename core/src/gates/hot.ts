@@ -1,31 +1,38 @@
 /** Gates of hot works. Life hangs on them: they are not taken over; a licensed person's own entry opens them. */
-import { cited, isCoat, isSheet, type WorkLayer } from '../buildup/index.ts';
+import { cited, isCoat, type BuildUp, type WorkLayer } from '../buildup/index.ts';
 import { given, words } from '../figures/index.ts';
 import { allOf, permitsOpenAt, type BookEntryOf, type SiteBook } from '../record/index.ts';
+import { isHot, lastFlameMs } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import type { Practice } from '../practice/index.ts';
 import type { Gate } from './gate.ts';
+import { vapourGates } from './vapour.ts';
 
-export const isHot = (layer: WorkLayer): boolean =>
-  (isCoat(layer) && layer.kettle !== undefined) || (isSheet(layer) && layer.bonding === 'torched');
-
-function permitGate(book: SiteBook, nowMs: number, zoneId: string): Gate {
+/** A permit that covers the laying and the watch after it. */
+function permitGate(book: SiteBook, nowMs: number, zoneId: string, endsMs: number, practice: Practice): Gate {
   const open = permitsOpenAt(book, nowMs).find((p) => p.zoneId === undefined || p.zoneId === zoneId);
   const head = { key: 'hot/permit', group: 'hot', name: 'Permit for hot works', fixed: 'never' } as const;
-  return open?.body.step === 'opened'
-    ? {
-        ...head,
-        answer: 'holds',
-        says: words`permit ${open.body.number} of ${open.body.issuedBy}, until ${{ atMs: Date.parse(open.body.until) }}.`,
-        opens: [],
-        readAtMs: Date.parse(open.body.at),
-      }
+  const settle = { by: 'entry', kind: 'permit', known: { step: 'opened' } } as const;
+  if (open?.body.step !== 'opened')
+    return {
+      ...head,
+      answer: 'broken',
+      says: ['none is open.'],
+      opens: ['Only a person who may issue one opens it; nobody else can answer for it.'],
+      settle,
+    };
+  const permitUntilMs = Date.parse(open.body.until);
+  const lastMs = lastFlameMs({ permitUntilMs, practice }) ?? permitUntilMs;
+  const says = words`permit ${open.body.number} of ${open.body.issuedBy}, until ${{ atMs: permitUntilMs }}; last flame ${{ atMs: lastMs }}, so that the watch of ${practice.fireWatchMin} lies within it`;
+  const read = { readAtMs: Date.parse(open.body.at), limit: practice.fireWatchMin, settle };
+  return endsMs <= lastMs
+    ? { ...head, ...read, answer: 'holds', says: [...says, '.'], opens: [] }
     : {
         ...head,
+        ...read,
         answer: 'broken',
-        says: ['none is open.'],
-        opens: ['Whoever may issue it opens one. Nobody else can answer for it.'],
-        settle: { by: 'entry', kind: 'permit', known: { step: 'opened' } },
+        says: [...says, ...words`; laying it now would end ${{ atMs: endsMs }}.`],
+        opens: ['Lay it tomorrow, or have the permit and the watch made longer.'],
       };
 }
 
@@ -158,19 +165,26 @@ function kettleGates(layer: WorkLayer, book: SiteBook, nowMs: number, practice: 
   return gates;
 }
 
-/** @param endsMs when the laying of the bay ends, if it is begun now */
-export const hotGates = (
-  layer: WorkLayer,
-  zoneId: string,
-  book: SiteBook,
-  nowMs: number,
-  endsMs: number,
-  practice: Practice,
-): Gate[] =>
-  isHot(layer)
+export interface HotPlace {
+  readonly zoneId: string;
+  readonly buildUp: BuildUp;
+  readonly book: SiteBook;
+  readonly nowMs: number;
+  /** When the laying of the bay ends, if it is begun now. */
+  readonly endsMs: number;
+  /** Of the surface, as it was read last. */
+  readonly surfaceC: number | undefined;
+  readonly practice: Practice;
+}
+
+export const hotGates = (layer: WorkLayer, place: HotPlace): Gate[] => {
+  const { zoneId, book, nowMs, endsMs, practice } = place;
+  return isHot(layer)
     ? [
-        permitGate(book, nowMs, zoneId),
+        permitGate(book, nowMs, zoneId, endsMs, practice),
         watchGate(book, nowMs, zoneId, endsMs, practice),
+        ...vapourGates(place),
         ...kettleGates(layer, book, nowMs, practice),
       ]
     : [];
+};

@@ -13,7 +13,6 @@ export {
 export { gatesOf, type GateTerms } from './gates.ts';
 export { groundTerms } from './ground.ts';
 export { detailsOn } from './details.ts';
-export { isHot } from './hot.ts';
 export { missKey } from './missed.ts';
 export { openingGates, type OpenedTo } from './openings.ts';
 export { isFresh, isFreshForMix, WeatherGates } from './weather.ts';

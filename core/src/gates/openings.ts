@@ -4,7 +4,8 @@
  */
 import { STAGE_NAMES, type Stage } from '../buildup/index.ts';
 import { reachedAtMs } from '../cure/index.ts';
-import { given, words } from '../figures/index.ts';
+import { given, words, type Figure } from '../figures/index.ts';
+import type { Practice } from '../practice/index.ts';
 import {
   filmMmOf,
   onBayOf,
@@ -14,6 +15,7 @@ import {
   type OPENED_TO,
   type SiteBook,
 } from '../record/index.ts';
+import type { Zone } from '../survey/index.ts';
 import type { Gate } from './gate.ts';
 
 export type OpenedTo = (typeof OPENED_TO)[number];
@@ -25,7 +27,7 @@ interface Use {
 }
 const USES: readonly Use[] = [
   { to: 'rain', stage: 'rainSafe', name: 'Rain' },
-  { to: 'feet', stage: 'foot', name: 'Feet' },
+  { to: 'feet', stage: 'foot', name: 'Foot traffic' },
   { to: 'wheels', stage: 'wheels', name: 'Wheels' },
   { to: 'water', stage: 'flood', name: 'Standing water' },
 ];
@@ -109,21 +111,87 @@ function useGate(
       : said
         ? words`closed ${{ atMs: Date.parse(said.body.at) }} by ${said.who}; its cure allows it since ${{ atMs: readyMs }}.`
         : words`its cure allows it since ${{ atMs: readyMs }}; nobody has opened it.`,
-    opens: ['Look at it, then open it.'],
+    opens: [
+      to === 'water'
+        ? 'Outlets plugged so that the plug can be pulled at once, the overflow free; somebody stays while it fills and looks after it. Then open it.'
+        : 'Look at it, then open it.',
+    ],
     settle: entry('opened'),
   };
 }
 
+/** One millimetre of water on a square metre is one litre, and weighs one kilogram. */
+const KG_PER_M2_MM = 1;
+
+/** Whether the deck carries the water of a flood test. Only a structural engineer says what it carries. */
+function loadGate(zone: Zone | undefined, practice: Practice): Gate {
+  const head = {
+    key: 'opening/load',
+    group: 'opening',
+    name: 'Weight of the water',
+    fixed: 'never',
+    settle: { by: 'survey' },
+  } as const;
+  const depth = practice.floodDepth;
+  const water: Figure = {
+    label: 'Water at its deepest',
+    value: depth.value * KG_PER_M2_MM,
+    quantity: 'rateMass',
+    formula: '{depth} × {litre}',
+    inputs: {
+      depth,
+      litre: given('1 mm of water', KG_PER_M2_MM, 'rateMass', 'definition', '1 L on 1 m², 1 kg'),
+    },
+    from: 'depth of the test by the weight of water',
+  };
+  const allowed = zone?.deckLoad;
+  const named = allowed?.says.trim() ?? '';
+  if (!allowed || named === '')
+    return {
+      ...head,
+      answer: 'unknown',
+      says: words`${depth} of water weigh ${water}; ${allowed ? 'nobody is named for what the deck may carry' : 'what the deck may carry is not known'}.`,
+      opens: ['A structural engineer says what it may carry; enter it in the survey.'],
+      actual: water,
+    };
+  const limit = given('the deck may carry', allowed.kgPerM2, 'rateMass', 'chosen', named);
+  const carries = water.value <= limit.value;
+  return {
+    ...head,
+    answer: carries ? 'holds' : 'broken',
+    says: words`${depth} of water weigh ${water}; the deck may carry ${limit} (${named}).`,
+    opens: carries
+      ? []
+      : ['Less water, in smaller fields, or a test without water; the structural engineer decides.'],
+    actual: water,
+    limit,
+  };
+}
+
+export interface OpeningTerms {
+  readonly zone: Zone | undefined;
+  readonly practice: Practice;
+}
+
 /** What the coat on top can take; empty where nothing cures there. */
-export function openingGates(status: BayStatus, book: SiteBook, nowMs: number): Gate[] {
+export function openingGates(
+  status: BayStatus,
+  book: SiteBook,
+  nowMs: number,
+  { zone, practice }: OpeningTerms,
+): Gate[] {
   const top = status.laid.at(-1);
   const other = status.others.at(-1);
   const finishedAt = top?.entry.finishedAt;
   if (!top || finishedAt === undefined) return [];
   if (other && Date.parse(other.entry.startedAt) >= Date.parse(top.entry.startedAt)) return [];
   const finishedMs = Date.parse(finishedAt);
-  return USES.filter(({ to, stage }) => {
+  const uses = USES.filter(({ to, stage }) => {
     const asked = to === 'wheels' ? top.buildUp.traffic === 'wheels' : top.coat.cure[stage] !== undefined;
     return asked && (status.next === undefined || !WHEN_FINISHED.includes(to));
-  }).map((use) => useGate(use, top, finishedMs, status, book, nowMs));
+  });
+  return [
+    ...uses.map((use) => useGate(use, top, finishedMs, status, book, nowMs)),
+    ...(uses.some((use) => use.to === 'water') ? [loadGate(zone, practice)] : []),
+  ];
 }

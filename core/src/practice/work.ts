@@ -18,12 +18,20 @@ export const WORK = {
     60,
     'minutes',
     [30, 240],
+    'common practice; the permit, the insurer or local rules may ask for more',
+  ),
+  bottleDistance: number(
+    'gas bottles stand away from kettle and flame, at least',
+    3,
+    'length',
+    [1, 20],
     'common practice; local rules may ask for more',
   ),
   /** When a window counts as closing, and what lies open too long. */
   closingLeadH: number('a window counts as closing before its end', 6, 'hours', [0.5, 48]),
   washAfterDays: number('days after which what lies open is washed again', 3, 'count', [1, 30]),
   growthAfterDays: number('days after which things may grow on it', 21, 'count', [5, 120]),
+  floodDepth: number('water in a flood test, at its deepest', 50, 'gap', [10, 200]),
   /** Acceptance of a film. */
   leastShare: number('least of a spot or a reading, of the design', 0.8, 'share', [0.5, 1]),
   mostBetween: number('most readings between the least and the design', 0.2, 'share', [0, 1]),
@@ -79,6 +87,13 @@ export const WORK = {
     'share',
     [0.05, 0.8],
     'common practice: it stretches again each season, and it ages',
+  ),
+  sprayWind: number(
+    'wind up to which is sprayed, where the sheet says none',
+    5,
+    'speed',
+    [1, 12],
+    'common practice: more of it drifts on to what is not to be coated',
   ),
   rollerPass: number('wet film that one rolled pass leaves', 0.2, 'film', [0.03, 1]),
   /** Two people lay so much where the layer says nothing: slow enough to be safe. */

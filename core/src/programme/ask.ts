@@ -1,7 +1,8 @@
 /** What a layer asks of the weather while it is laid and after. */
-import { cited, isCoat, wetFilm, type Limits, type WorkLayer } from '../buildup/index.ts';
+import { cited, isCoat, wetFilm, type Chemistry, type Limits, type WorkLayer } from '../buildup/index.ts';
 import type { CureModel } from '../cure/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
+import type { Sourced } from '../job/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 
 export const METHODS = ['by hand', 'sprayed'] as const;
@@ -12,6 +13,8 @@ export interface Ask {
   /** Laying a bay takes so long. */
   readonly layingHours: number;
   readonly method: Method;
+  /** The wind that it stands, by how it is put on: as its sheet says; for a spray there always is one. */
+  readonly windMax: Sourced | undefined;
   /** The ground is mineral and porous, or not known: a warming slab breathes out. */
   readonly breathes: boolean;
   /** Absent for sheets: rain does them no harm once they lie. */
@@ -21,11 +24,30 @@ export interface Ask {
   readonly wetFilmMm: number | undefined;
 }
 
-/** A coat whose tools name no spray is not sprayed, however the crew works otherwise. */
-const methodOf = (layer: WorkLayer, method: Method): Method =>
-  isCoat(layer) && layer.tools.length > 0 && !layer.tools.some((t) => t.kind === 'airless spray')
-    ? 'by hand'
-    : method;
+/** Their mist is breathed in: sprayed only where the sheet names a spray. */
+const MIST_HARMS: ReadonlySet<Chemistry> = new Set<Chemistry>([
+  'polyurethane, aromatic',
+  'polyurethane, aliphatic',
+  'methacrylate',
+  'epoxy',
+]);
+
+/**
+ * How a layer is put on by a crew that sprays: sheets and what is poured hot are laid by hand, and so is a coat whose
+ * tools name no spray, or whose mist harms and whose sheet names none.
+ */
+function methodOf(layer: WorkLayer, method: Method): Method {
+  if (!isCoat(layer) || layer.kettle) return 'by hand';
+  if (layer.tools.some((t) => t.kind === 'airless spray')) return method;
+  const harms = layer.chemistry !== undefined && MIST_HARMS.has(layer.chemistry);
+  return layer.tools.length > 0 || harms ? 'by hand' : method;
+}
+
+/** The wind that a layer stands, by how it is put on: as its sheet says; for a spray there always is a limit. */
+export const windOf = (limits: Limits, method: Method, { sprayWind }: Practice): Sourced | undefined =>
+  method === 'by hand'
+    ? limits.windHandMaxMPerS
+    : (limits.windSprayMaxMPerS ?? { value: sprayWind.value, source: sprayWind.source });
 
 /** @returns undefined for courses that no weather harms */
 export function askOf(
@@ -34,16 +56,19 @@ export function askOf(
     layingHours,
     method: asked = 'by hand',
     breathes = true,
-  }: { layingHours: number; method?: Method; breathes?: boolean },
+    practice = COMMON,
+  }: { layingHours: number; method?: Method; breathes?: boolean; practice?: Practice },
 ): Ask | undefined {
   if (layer.kind === 'protection') return undefined;
   const { limits } = layer;
   const method = methodOf(layer, asked);
+  const windMax = windOf(limits, method, practice);
   if (!isCoat(layer))
     return {
       limits,
       layingHours,
       method,
+      windMax,
       breathes,
       rainSafe: undefined,
       noBelow: undefined,
@@ -54,6 +79,7 @@ export function askOf(
     limits,
     layingHours,
     method,
+    windMax,
     breathes,
     rainSafe: layer.cure.rainSafe,
     noBelow: limits.noBelow && until ? { tempC: limits.noBelow.tempC, until } : undefined,

@@ -84,10 +84,6 @@ type Numeric = {
   [K in keyof Limits]-?: NonNullable<Limits[K]> extends Sourced ? K : never;
 }[keyof Limits];
 
-/** The wind that a layer stands, by how it is put on. */
-export const windLimit = ({ limits, method }: Pick<Ask, 'limits' | 'method'>) =>
-  method === 'sprayed' ? limits.windSprayMaxMPerS : limits.windHandMaxMPerS;
-
 const plain = (
   condition: LayingCondition,
   column: Column | undefined,
@@ -179,8 +175,8 @@ export const ROWS: readonly Row[] = [
     column: 'wind',
     side: 'most',
     value: (m) => m.windMPerS,
-    limit: (ask) => windLimit(ask)?.value,
-    sourced: windLimit,
+    limit: ({ windMax }) => windMax?.value,
+    sourced: ({ windMax }) => windMax,
     limitLabel: 'most wind',
     label: 'wind',
     quantity: 'speed',

@@ -1,4 +1,4 @@
-export { askOf, layingFigure, METHODS, type Ask, type Method } from './ask.ts';
+export { askOf, layingFigure, METHODS, windOf, type Ask, type Method } from './ask.ts';
 export {
   conditionsIn,
   failsIn,
@@ -19,7 +19,6 @@ export {
   LAYING,
   limitGiven,
   ROWS,
-  windLimit,
   type Answer,
   type Condition,
   type LayingCondition,

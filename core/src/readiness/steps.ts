@@ -236,7 +236,7 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
           'wash',
           'Wash',
           wash,
-          'a wash diluted by parts is brushed in, left some minutes, rinsed; ask where the water may go',
+          'a wash diluted by parts is brushed in, left some minutes, rinsed; one with chlorine never meets acid or ammonia: poison gas; who owns the drains says where the water may go',
         )
       : step('broom', 'Broom and vacuum', wash, 'a new surface is not washed: water is what it has to lose'),
   );

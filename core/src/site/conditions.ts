@@ -1,11 +1,13 @@
 /** Judging a reading of the moment against a layer's limits, by the rows that the hours of a forecast are judged by. */
 import type { Limits } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 import { ok, type Result } from '../problems/index.ts';
 import {
   judgeRow,
   limitGiven,
   ROWS,
+  windOf,
   type Answer,
   type Ask,
   type LayingCondition,
@@ -70,7 +72,11 @@ function actualOf(row: Row, moment: Moment, margin: Figure): Given | Figure {
 export function judgeConditions(
   limits: Limits,
   reading: AirAndSurface,
-  { method = 'by hand', breathes = true }: Partial<Pick<Ask, 'method' | 'breathes'>> = {},
+  {
+    method = 'by hand',
+    breathes = true,
+    practice = COMMON,
+  }: Partial<Pick<Ask, 'method' | 'breathes'>> & { practice?: Practice | undefined } = {},
 ): Result<ConditionJudgement> {
   const dew = dewOf(reading);
   if (!dew.ok) return dew;
@@ -85,7 +91,7 @@ export function judgeConditions(
     windMPerS: reading.windMPerS ?? NaN,
   };
   const ask: Ask = {
-    ...{ limits, method, breathes, layingHours: 0 },
+    ...{ limits, method, breathes, layingHours: 0, windMax: windOf(limits, method, practice) },
     ...{ rainSafe: undefined, noBelow: undefined, wetFilmMm: undefined },
   };
   const checks = ROWS.flatMap((row): ConditionCheck[] => {

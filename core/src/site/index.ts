@@ -21,7 +21,8 @@ export {
   type ConditionJudgement,
 } from './conditions.ts';
 export { baySchema, EMPTY_SITE, siteSchema, type Bay, type BayCut, type SiteDoc } from './schema.ts';
-export { kettleCard, type KettleCard } from './kettlecard.ts';
+export { kettleCard, type KettleCard, type KettleTerms } from './kettlecard.ts';
+export { flammableIn, hotCare, isHot, lastFlameMs, type HotCare, type HotTerms } from './hotcare.ts';
 export { mixCard, type MixCard, type MixTerms } from './mixcard.ts';
 export { mixPotLife, readingProblems, type MixReadings, type ReadTemperature } from './mixreadings.ts';
 export { curesInBucket, inMixingOrder, mixSteps, type MixStep } from './mixsteps.ts';

@@ -27,8 +27,10 @@ function openedAgainst(basis: JobBasis, entry: BookEntryOf<'opening'>): Against[
     const bay = site.bays.find((b) => b.id === bayId);
     if (!bay) return [];
     const { status } = seenAt(basis, bay, thenMs);
-    const gates = brokenIn(openingGates(status, book, thenMs)).filter(
-      (g) => g.key === `opening/${entry.body.to}`,
+    const terms = { zone: basis.kept.zone(bay.zoneId), practice: basis.practice };
+    const { to } = entry.body;
+    const gates = brokenIn(openingGates(status, book, thenMs, terms)).filter(
+      (g) => g.key === `opening/${to}` || (to === 'water' && g.key === 'opening/load'),
     );
     return gates.length > 0 ? [{ label: bay.label, gates }] : [];
   });

@@ -28,8 +28,11 @@ const newestBy = (list: readonly BookEntry[] | undefined, nowMs: number): number
 
 export const fullMinute = (ms: number): number => Math.floor(ms / MS_PER_MINUTE) * MS_PER_MINUTE;
 
-/** Entries that a bay's state goes by: of the bay, of its zone as a whole, and of what is said for the job. */
-export const listsOf = (book: SiteBook, { id, zoneId }: Pick<Bay, 'id' | 'zoneId'>) => {
+/**
+ * Entries that a bay's state goes by: of the bay, of its zone as a whole, and of what is said for the job.
+ * @param hot something is laid hot on its zone: vapour of coats on the other bays counts
+ */
+export const listsOf = (book: SiteBook, { id, zoneId }: Pick<Bay, 'id' | 'zoneId'>, hot: boolean) => {
   const zone = book.zones.get(zoneId);
   return [
     book.bays.get(id)?.entries,
@@ -39,6 +42,7 @@ export const listsOf = (book: SiteBook, { id, zoneId }: Pick<Bay, 'id' | 'zoneId
     zone?.details,
     book.job,
     ...WIDE.map((kind) => book.kinds.get(kind)?.entries),
+    hot ? book.kinds.get('coat')?.entries : undefined,
   ] as readonly (readonly BookEntry[] | undefined)[];
 };
 

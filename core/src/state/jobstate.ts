@@ -70,7 +70,7 @@ export function jobState(asked: JobInputs, previous?: JobState): JobState {
   const { atMs, kept, weather: view } = basis;
   const { site, book } = kept.inputs;
   const calls = site.bays.map((bay) => {
-    const lists = listsOf(book, bay);
+    const lists = listsOf(book, bay, kept.isHot(bay.zoneId));
     // What has nothing to do with this bay leaves it as it was.
     const ms = bayInstant(lists, atMs);
     return kept.callOf(bay, { lists, ms, view, rainMs: kept.rainBefore(view, ms) }, () =>
@@ -119,7 +119,7 @@ export function callAt(basis: JobBasis, { status, climate }: Seen, nowMs: number
     gatesFor: (ask, windows) =>
       next
         ? gatesOfBay(basis, status, next, nowMs, ask, climate, windows)
-        : openingGates(status, kept.inputs.book, nowMs),
+        : openingGates(status, kept.inputs.book, nowMs, { zone: kept.zone(bay.zoneId), practice }),
   });
 }
 

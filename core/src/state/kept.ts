@@ -1,11 +1,11 @@
 /** What is kept from one state of a job to the next: it only makes the next one faster. */
-import { ZoneBuildUps, type Limits } from '../buildup/index.ts';
+import { isWorkLayer, ZoneBuildUps, type Limits } from '../buildup/index.ts';
 import type { Call, JobWeather } from '../call/index.ts';
 import { detailSchedule, type Detail, type DetailSchedule } from '../details/index.ts';
 import { detailsOn, WeatherGates } from '../gates/index.ts';
 import { windowsOf, type Ask, type Windows } from '../programme/index.ts';
 import type { BookEntry } from '../record/index.ts';
-import type { Bay } from '../site/index.ts';
+import { isHot, type Bay } from '../site/index.ts';
 import type { Zone } from '../survey/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
@@ -76,6 +76,11 @@ export class Kept {
 
   zone(id: string): Zone | undefined {
     return this.zones.get(id);
+  }
+
+  /** Whether anything is laid hot on a zone. */
+  isHot(zoneId: string): boolean {
+    return this.buildUps.of(zoneId)?.layers.some((l) => isWorkLayer(l) && isHot(l)) ?? false;
   }
 
   /** When it rained last before an instant, worked out once for each. */

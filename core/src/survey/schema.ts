@@ -107,6 +107,14 @@ export const zoneSchema = z.strictObject({
   tests: z.array(testSchema).max(5000).default([]),
   /** The membrane family that is thought of while no build-up is chosen. */
   family: familySchema.optional(),
+  /** What the deck may carry besides what lies on it now, as a structural engineer says. */
+  deckLoad: z
+    .strictObject({
+      kgPerM2: z.number().gt(0).max(5000),
+      /** Who says so, and when; empty while nobody is named. */
+      says: z.string().max(200),
+    })
+    .optional(),
   note: z.string().max(2000),
 });
 

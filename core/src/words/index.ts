@@ -17,4 +17,4 @@ export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';
 export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';
 export { toolWords } from './toolwords.ts';
-export { protectionOf } from './protection.ts';
+export { protectionOf, sprayProtection } from './protection.ts';

@@ -1,5 +1,5 @@
 /** What has to be minded with a product, by the class of its hazards. Common practice; the safety sheet decides. */
-import type { Coat, Hazard, Layer } from '../buildup/index.ts';
+import type { Chemistry, Coat, Hazard, Layer } from '../buildup/index.ts';
 
 const SAYS: Readonly<Record<Hazard, string>> = {
   flammable: 'Flammable: no flame, no spark, no smoking. Ventilate; keep containers closed.',
@@ -20,9 +20,41 @@ const SAYS: Readonly<Record<Hazard, string>> = {
 const PEROXIDE =
   'Peroxide catalyst: goggles and gloves. Stored cool, by itself, in its own container, away from accelerators, metal salts, rags and heat; never mixed with an accelerator directly. What was taken out does not go back.';
 
-/** Hazards of a layer's product, each as a sentence; and of the catalyst that is stirred in. */
+const ISOCYANATES: ReadonlySet<Chemistry> = new Set<Chemistry>([
+  'polyurethane, aromatic',
+  'polyurethane, aliphatic',
+]);
+/** Restriction of diisocyanates under REACH, annex XVII, entry 74 (from memory): trained users only since August 2023. */
+const TRAINED =
+  'Diisocyanates: where the law asks for it, as in the European Union, only for people who have been trained for them. Who has reacted to them once stays away.';
+
+/** Hazards of a layer's product, each as a sentence; of the catalyst that is stirred in, and who may use it. */
 export function protectionOf(layer: Layer): string[] {
   const hazards = layer.product?.hazards ?? [];
-  const peroxide = (layer as Partial<Coat>).catalyst ? [PEROXIDE] : [];
-  return [...hazards.map((h) => SAYS[h]), ...peroxide];
+  const { catalyst, chemistry } = layer as Partial<Coat>;
+  return [
+    ...hazards.map((h) => SAYS[h]),
+    ...(catalyst ? [PEROXIDE] : []),
+    ...(chemistry && ISOCYANATES.has(chemistry) ? [TRAINED] : []),
+  ];
+}
+
+/** What a layer names as its tool for spraying. */
+const isSprayed = (layer: Layer): layer is Coat =>
+  layer.kind === 'coat' && layer.tools.some((t) => t.kind === 'airless spray');
+
+/** What is minded while a coat is sprayed; nothing for what is not. */
+export function sprayProtection(layer: Layer): string[] {
+  if (!isSprayed(layer)) return [];
+  const { chemistry } = layer;
+  const breathed =
+    chemistry && (ISOCYANATES.has(chemistry) || chemistry === 'methacrylate')
+      ? 'Its mist harms the lungs: sprayed only where the safety sheet allows it, with air supplied from outside, skin and eyes covered; nobody else near.'
+      : 'Respirator for mist as the safety sheet says, goggles and suit; nobody downwind without them.';
+  return [
+    'An airless gun injects through skin and glove: never near a hand or a face. An injection is an emergency for a surgeon even if it looks small: hospital at once, with the safety sheet.',
+    'Trigger locked and pressure let off before the tip is turned, cleaned or changed; never a finger over it.',
+    breathed,
+    'Drift: cars, windows and air intakes downwind covered or closed; not above the wind limit, gusts count.',
+  ];
 }

@@ -1,8 +1,8 @@
 /** Named cases of what the numbers of practice decide: on the ground, in the mix, in the record. */
-import { CHEMISTRIES, isCoat, mostOf, type Coat } from '@lentum/core/buildup';
+import { CATALOGUE, CHEMISTRIES, isCoat, isWorkLayer, mostOf, type Coat } from '@lentum/core/buildup';
 import { conditionsOf } from '@lentum/core/choosing';
 import { detailSchedule, sealantJoint } from '@lentum/core/details';
-import { given } from '@lentum/core/figures';
+import { given, verdictText } from '@lentum/core/figures';
 import { isFreshForMix } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
@@ -17,7 +17,7 @@ import {
   type Zone,
 } from '@lentum/core/survey';
 import { fallsReport, spikesIn } from '@lentum/core/falls';
-import { bayRoute, rolledInstead, splitZone } from '@lentum/core/site';
+import { bayRoute, hotCare, isHot, rolledInstead, splitZone } from '@lentum/core/site';
 import { weatherWarnings } from '@lentum/core/words';
 import {
   at,
@@ -39,6 +39,7 @@ import {
 import { built, docFor, falling } from '../support/roofs.ts';
 import { corners, pointsZone } from '../support/zones.ts';
 
+const HOT = CATALOGUE.flatMap((b) => b.layers.filter(isWorkLayer).filter(isHot));
 const answers = (job: GateJob): string => {
   const { kind, gates, laying, toMs } = callFor(job);
   return [kind, laying?.value, toMs, ...gates.map((g) => `${g.key}:${g.answer}`)].join(' ');
@@ -145,6 +146,14 @@ export interface PracticeCase {
 }
 
 export const PRACTICE_CASES: readonly PracticeCase[] = [
+  {
+    name: 'the card of hot works',
+    of: () =>
+      HOT.map((l) => {
+        const { before, end } = hotCare(l, { permitUntilMs: NOW }) ?? { before: [], end: [] };
+        return [...before, ...end].map((line) => verdictText(line, 'metric', String)).join(' ');
+      }).join(' '),
+  },
   {
     name: 'moisture of concrete and of timber',
     of: () =>

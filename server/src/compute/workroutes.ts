@@ -10,6 +10,7 @@ import { orderSchema, quickCourses, takeoff } from '@lentum/core/order';
 import {
   baySchema,
   bayRoute,
+  flammableIn,
   kettleCard,
   LIES,
   mixCard,
@@ -149,7 +150,7 @@ export const workRoutes = [
       holdsKg: z.number().gt(0).max(5000).optional(),
     }),
     ({ buildUp, layerId, areaLeftM2, holdsKg }) =>
-      unwrap(kettleCard(coatOf(buildUp, layerId), areaLeftM2, holdsKg)),
+      unwrap(kettleCard(coatOf(buildUp, layerId), areaLeftM2, { holdsKg, flammable: flammableIn(buildUp) })),
   ),
   compute(
     'bench',

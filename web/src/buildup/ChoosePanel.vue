@@ -81,7 +81,7 @@ const toggle = (id: string, on: boolean): void => {
 };
 const traffics = [
   { value: 'no', label: 'upkeep only' },
-  { value: 'feet', label: 'feet' },
+  { value: 'feet', label: 'foot traffic' },
   { value: 'wheels', label: 'wheels' },
 ];
 </script>
@@ -153,7 +153,7 @@ const traffics = [
           <p class="quiet facts">
             {{ FAMILIES[r.buildUp.family].name }} · <FigureText :figure="r.measures.membrane" /> dry ·
             <FigureText :figure="r.measures.costPerM2" /><template v-if="r.measures.schedule?.toFeet">
-              · feet after <FigureText :figure="r.measures.schedule.toFeet" /> days</template
+              · foot traffic after <FigureText :figure="r.measures.schedule.toFeet" /> days</template
             >
           </p>
           <ul v-if="opened === r.buildUp.id" class="reasons">

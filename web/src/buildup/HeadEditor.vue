@@ -98,7 +98,7 @@ const dropChoice = (id: string): void =>
           label="Traffic"
           :options="[
             { value: 'no', label: 'upkeep only' },
-            { value: 'feet', label: 'feet' },
+            { value: 'feet', label: 'foot traffic' },
             { value: 'wheels', label: 'wheels' },
           ]"
           @update:model-value="(v) => edit((b) => (b.traffic = v as BuildUp['traffic']))"

@@ -59,6 +59,11 @@ const lines = computed(() => {
     practice,
   });
 });
+/** The card that says how the next layer is put down. */
+const card = computed(() => {
+  if (coat.value) return coat.value.kettle ? 'Kettle card' : 'Mix card';
+  return next.value?.kind === 'sheet' ? 'Course card' : undefined;
+});
 const last = computed(() => props.status.laid.at(-1));
 const film = computed(
   () =>
@@ -197,9 +202,7 @@ const has = (kind: string): boolean =>
     <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')"
       >Accept the bay</el-button
     >
-    <el-button v-if="coat && !status.hold" class="tap" @click="emit('mix')">{{
-      coat.kettle ? 'Kettle card' : 'Mix card'
-    }}</el-button>
+    <el-button v-if="card && !status.hold" class="tap" @click="emit('mix')">{{ card }}</el-button>
     <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
     <el-button
       v-else-if="status.laid.length > 0 && detailsNext && !has('detailed')"

@@ -11,7 +11,7 @@ import BayList from './BayList.vue';
 import { groupsByState } from './groups.ts';
 import ConditionsPanel from './ConditionsPanel.vue';
 import LogForms from './LogForms.vue';
-import MixDrawer from './MixDrawer.vue';
+import LayingDrawer from './LayingDrawer.vue';
 import RoutePanel from './RoutePanel.vue';
 import RouteOverlay from './RouteOverlay.vue';
 import { useBayRoute } from './bayroute.ts';
@@ -151,7 +151,7 @@ const chooseBay = (id: string): void =>
       :zone="chosen.zone"
       :build-up="chosen.buildUp"
     />
-    <MixDrawer
+    <LayingDrawer
       v-if="mixing && bay"
       v-model="mixing"
       :status="bay"

@@ -136,6 +136,12 @@ function setSun(share: string): void {
   const { sunShare: _old, ...rest } = zone.value.substrate;
   change({ substrate: share === '1' ? rest : { ...rest, sunShare: Number(share) } });
 }
+/** Only a structural engineer says what the deck carries. */
+function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
+  const { deckLoad, ...rest } = zone.value;
+  const { kgPerM2, says } = { kgPerM2: undefined, says: '', ...deckLoad, ...part };
+  zone.value = kgPerM2 === undefined ? rest : { ...rest, deckLoad: { kgPerM2, says } };
+}
 const finding = (item: string): Finding =>
   zone.value.findings.find((f) => f.item === item) ?? { item, answer: 'not looked at', note: '' };
 function setFinding(item: string, part: Partial<Finding>): void {
@@ -199,6 +205,25 @@ function setFinding(item: string, part: Partial<Finding>): void {
         class="plain"
         :value="zone.substrate.laidOn ?? ''"
         @change="(e) => setLaidOn((e.target as HTMLInputElement).value)"
+    /></label>
+    <label
+      >the deck may still carry<template v-if="unit('rateMass')">, {{ unit('rateMass') }}</template>
+      <MeasureInput
+        optional
+        hide-unit
+        quantity="rateMass"
+        label="What the deck may still carry"
+        :above="0"
+        :max="5000"
+        :model-value="zone.deckLoad?.kgPerM2"
+        @update:model-value="(v) => setLoad({ kgPerM2: v })"
+    /></label>
+    <label v-if="zone.deckLoad"
+      >as the structural engineer says
+      <TextInput
+        :model-value="zone.deckLoad.says"
+        label="Who says what the deck may carry, and when"
+        @update:model-value="(says) => setLoad({ says })"
     /></label>
     <label
       >primer, the job’s school

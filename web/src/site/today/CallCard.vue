@@ -46,7 +46,7 @@ const STAGE_ROWS = [
   ['Rain-safe', 'rainSafe', 'rainSafeMs'],
   ['Overcoat from', 'overcoatFrom', 'overcoatFromMs'],
   ['Overcoat until', 'overcoatUntil', 'overcoatUntilMs'],
-  ['Feet', 'foot', 'footMs'],
+  ['Foot traffic', 'foot', 'footMs'],
   ['Wheels', 'wheels', 'wheelsMs'],
   ['Flood test', 'flood', 'floodMs'],
 ] as const;

@@ -36,7 +36,7 @@ export const HAPPENED: readonly KindForm[] = [
   {
     kind: 'opening',
     name: 'Opened or closed',
-    says: 'To rain, to feet, to wheels.',
+    says: 'To rain, foot traffic, wheels or water.',
     group: 'What happened',
     takes: 'zone',
     fields: () => [

@@ -1,0 +1,114 @@
+/**
+ * How pieces and courses are put down: bedded in resin or in hot melt, or bonded as sheets, each bonding in its own way.
+ * Common practice, no source; the data sheet of the product goes before it.
+ */
+import {
+  cited,
+  isCoat,
+  isSheet,
+  type BONDING,
+  type BuildUp,
+  type DetailRules,
+  type Sheet,
+} from '../buildup/index.ts';
+import { words, type Given, type Part } from '../figures/index.ts';
+
+type Bonding = (typeof BONDING)[number];
+
+/** What holds a detail down. `coats`: no pieces, only coats. */
+export type Way = 'resin' | 'melt' | 'coats' | Bonding;
+
+/** The way in which a build-up makes its details. */
+export function wayOf(buildUp: Pick<BuildUp, 'layers'>, rules: DetailRules): Way {
+  const { layers } = buildUp;
+  if (rules.made === 'sheet')
+    return (
+      (layers.filter(isSheet).find((s) => s.id === rules.cutFrom) ?? layers.find(isSheet))?.bonding ??
+      'cold adhesive'
+    );
+  if (layers.some((l) => isCoat(l) && l.kettle !== undefined)) return 'melt';
+  return rules.made === 'coats' ? 'coats' : 'resin';
+}
+
+export const isSheetWay = (way: Way): way is Bonding => way !== 'resin' && way !== 'melt' && way !== 'coats';
+const needsHeat = (way: Way): boolean => way === 'torched' || way === 'hot bonded' || way === 'melt';
+
+/** When it may be looked at, clamped on or walked up to. */
+export const onceSet = (way: Way): string =>
+  isSheetWay(way)
+    ? needsHeat(way)
+      ? 'once it has cooled'
+      : 'once it is rolled'
+    : way === 'melt'
+      ? 'once it has cooled'
+      : 'once cured';
+/** What lies there then. */
+export const finished = (way: Way): string =>
+  isSheetWay(way) ? 'sheet' : way === 'melt' ? 'cooled membrane' : 'cured film';
+
+/** How the ground is primed for it, and how it is put down, rolled and proved. */
+const BOND: Readonly<Record<Bonding, { lay: readonly string[]; prove: string }>> = {
+  'self-adhered': {
+    lay: [
+      'The primer is tacky-dry: a finger sticks to it and comes away clean. What is still wet keeps the sheet off; what has gone dusty is primed again.',
+      'Set it dry to its line, fold half of it back, draw the release film off low and slowly while it is pressed down; then the other half.',
+      'Roll from the middle outward, the laps by hand roller, corners and feet with its edge. When cold, warm it with hot air, never a flame.',
+    ],
+    prove: 'Run a finger and a probe along every edge; seal T-joints and laps over granules.',
+  },
+  torched: {
+    lay: [
+      'The primer is dry, its smell is gone, its tins are away. Set it dry to its line, then roll or fold it back.',
+      'Heat the face of the sheet and the ground before it, evenly, until the film has gone and the bitumen shines. Keep the flame moving: what smokes is burnt.',
+      'Set it into the molten bitumen and press it down; a bead of 5 to 10 mm bleeds out along every lap. Over granules: heat and sink them until bitumen shows.',
+    ],
+    prove:
+      'Once cool, probe every lap with the point of a trowel. What opens is dried, heated and pressed again.',
+  },
+  'cold adhesive': {
+    lay: [
+      'The ground is dry and primed as the data sheet asks. Set it dry to its line, then roll or fold it back.',
+      'Spread the adhesive at its rate with the notched trowel, out to the edges; leave it open as long as its data sheet says.',
+      'Lay it in, press it from the middle outward, roll it; laps are closed as the data sheet says, and weighed down until they hold.',
+    ],
+    prove:
+      'Once the adhesive has set, run a probe along every edge; what is open is bonded and weighed down again.',
+  },
+  'hot bonded': {
+    lay: [
+      'The primer is dry, its smell is gone, its tins are away. Set it dry to its line, then roll it back.',
+      'Pour the melt before the roll, within its band, and roll the sheet into it while it runs; a bead comes out along every lap.',
+      'Press it down from the middle outward; work from the side, never over the pour.',
+    ],
+    prove: 'Once cool, probe every lap; what is open is warmed and pressed again.',
+  },
+  'mechanically fixed': {
+    lay: [
+      'Set it to its line without tension.',
+      'Fix it along the lap, plates flat and clear of the edge, as many as the fixing plan says: field, edge and corner each their own. A licensed person designs the plan.',
+      'Lap the next course over the plates and close the lap over its whole width.',
+    ],
+    prove: 'Run a probe along every lap, once it is cool or has set.',
+  },
+};
+
+/** Steps of a sheet's bonding, after it is cut and before it is looked at. */
+export const bondSteps = (bonding: Bonding): { lay: readonly string[]; prove: string } => BOND[bonding];
+
+/** Courses in the field: relaxed, set out, bonded, proved. */
+export function courseSteps(sheet: Sheet): readonly Part[][] {
+  const { lay, prove } = BOND[sheet.bonding];
+  const relax: Given | undefined =
+    sheet.relaxMinutes && cited('unrolled before', sheet.relaxMinutes, 'minutes');
+  const side = cited('side lap', sheet.sideLapMm, 'lap');
+  const end = cited('end lap', sheet.endLapMm, 'lap');
+  return [
+    relax
+      ? words`Unroll, cut to length and leave it flat for ${relax}.`
+      : words`Unroll and cut to length; leave it flat until it no longer curls.`,
+    words`Begin at the low edge, square to the fall; side laps ${side}, end laps ${end}, so that water runs off them.`,
+    ...lay.map((says) => [says]),
+    ...(sheet.granuleLaps === '' ? [] : [[`Laps over granules: ${sheet.granuleLaps}.`]]),
+    [prove],
+  ];
+}

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+/** The kettle charge for a bay: how many blocks, how hot, how long, what it covers; and what is minded with it. */
+import { computed, ref, watch } from 'vue';
+import type { Coat } from '@lentum/core/buildup';
+import { sentence } from '@lentum/core/problems';
+import type { BayStatus } from '@lentum/core/record';
+import { bayAreaM2, kettleCard, type HotTerms } from '@lentum/core/site';
+import FigureText from '../shared/FigureText.vue';
+import MeasureInput from '../shared/MeasureInput.vue';
+import SayParts from '../shared/SayParts.vue';
+import HotCarePanel from './HotCarePanel.vue';
+import type { Values } from './log/fields.ts';
+
+const props = defineProps<{ status: BayStatus; coat: Coat; terms: HotTerms }>();
+const emit = defineEmits<{ ready: [known: Values | undefined] }>();
+const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
+/** What this kettle holds; nothing typed: as the build-up says. */
+const holdsKg = ref<number | undefined>();
+const card = computed(() =>
+  kettleCard(props.coat, areaM2.value ?? 0, { ...props.terms, holdsKg: holdsKg.value }),
+);
+const known = computed((): Values | undefined =>
+  card.value.ok
+    ? {
+        layerId: props.coat.id,
+        chargedKg: Number(card.value.value.charge.value.toFixed(1)),
+        blocks: card.value.value.blocks?.count.value,
+      }
+    : undefined,
+);
+watch(known, (now) => emit('ready', now), { immediate: true });
+</script>
+
+<template>
+  <div class="ask">
+    <label
+      >Area left
+      <MeasureInput
+        v-model="areaM2"
+        size="large"
+        quantity="area"
+        label="Area left"
+        :min="0"
+        :max="100000"
+        :digits="2"
+      />
+    </label>
+    <label
+      >Kettle holds
+      <MeasureInput
+        v-model="holdsKg"
+        size="large"
+        quantity="mass"
+        label="Kettle holds"
+        :above="0"
+        :max="5000"
+        optional
+      />
+    </label>
+  </div>
+  <template v-if="card.ok">
+    <HotCarePanel :care="card.value.care" part="before" />
+    <p class="large"><FigureText :figure="card.value.charge" /></p>
+    <dl>
+      <template v-if="card.value.blocks">
+        <dt>Of {{ card.value.blocks.name }}</dt>
+        <dd><FigureText :figure="card.value.blocks.count" /></dd>
+      </template>
+      <dt>Melting takes</dt>
+      <dd><FigureText :figure="card.value.melts" /></dd>
+      <dt>Laid from</dt>
+      <dd><FigureText :figure="card.value.from" /></dd>
+      <dt>Never above</dt>
+      <dd class="never"><FigureText :figure="card.value.most" /></dd>
+      <dt>At heat no longer than</dt>
+      <dd><FigureText :figure="card.value.keeps" /></dd>
+      <dt>One charge covers</dt>
+      <dd><FigureText :figure="card.value.covers" /></dd>
+      <dt>Film</dt>
+      <dd><FigureText :figure="card.value.film" /></dd>
+      <dt>Hot probes</dt>
+      <dd><FigureText :figure="card.value.probes" /></dd>
+    </dl>
+    <h3>Steps</h3>
+    <ol>
+      <li v-for="(s, i) in card.value.steps" :key="i"><SayParts fine :parts="s.says" /></li>
+    </ol>
+    <HotCarePanel :care="card.value.care" part="after" />
+  </template>
+  <p v-else class="stop" role="alert">{{ card.problems.map(sentence).join(' ') }}</p>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  gap: var(--s3);
+}
+label {
+  font-size: var(--t-s);
+  font-weight: 600;
+  color: var(--ink-2);
+}
+.large {
+  font-size: var(--t-xxl);
+  font-weight: 700;
+  margin-top: var(--s3);
+}
+h3 {
+  margin-top: var(--s4);
+}
+ol {
+  padding-left: 1.4rem;
+  margin: var(--s1) 0;
+}
+li {
+  margin-bottom: var(--s2);
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: var(--s1) var(--s4);
+}
+dt {
+  color: var(--ink-2);
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+.never {
+  color: var(--red);
+  font-weight: 700;
+}
+.stop {
+  color: var(--red);
+  font-weight: 600;
+  margin: var(--s4) 0;
+}
+</style>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+/** How the courses of a sheet are put down, by its bonding; with what is minded where it is laid hot. */
+import { computed } from 'vue';
+import type { Sheet } from '@lentum/core/buildup';
+import { courseSteps } from '@lentum/core/details';
+import { hotCare, type HotTerms } from '@lentum/core/site';
+import SayParts from '../shared/SayParts.vue';
+import HotCarePanel from './HotCarePanel.vue';
+
+const props = defineProps<{ sheet: Sheet; terms: HotTerms }>();
+const care = computed(() => hotCare(props.sheet, props.terms));
+const steps = computed(() => courseSteps(props.sheet));
+</script>
+
+<template>
+  <HotCarePanel v-if="care" :care="care" part="before" />
+  <h3>Steps</h3>
+  <ol>
+    <li v-for="(says, i) in steps" :key="i"><SayParts :parts="says" /></li>
+  </ol>
+  <HotCarePanel v-if="care" :care="care" part="after" />
+</template>
+
+<style scoped>
+ol {
+  padding-left: 1.4rem;
+  margin: var(--s1) 0;
+}
+li {
+  margin-bottom: var(--s2);
+}
+</style>
