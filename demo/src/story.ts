@@ -34,6 +34,8 @@ export interface Laying {
   readonly batch: string;
   readonly note?: string;
   readonly hours?: number;
+  /** Of what it covered, where it kept to edges or rust; absent: all of its bays, m². */
+  readonly coveredM2?: number;
   readonly more?: Partial<Body<'coat'>>;
 }
 
@@ -183,7 +185,7 @@ export class Story {
     const bays = labels.map((l) => this.bay(l));
     const place = this.on(labels);
     const laid = laidRate(coatOf(place.zoneId, layerId));
-    const area = bays.reduce((sum, b) => sum + bayAreaM2(b), 0);
+    const area = laying.coveredM2 ?? bays.reduce((sum, b) => sum + bayAreaM2(b), 0);
     const used = area * laid.rate.value * (1 + laying.over);
     const opened = Math.ceil(used / laying.net);
     return this.add(finishedHours, 'Tomas', 'coat', place, {

@@ -38,7 +38,7 @@ function deliveries(story: Story): void {
     ['methacrylate', 'Finish resin', 4, 'M-0911'],
     ['wear', 'Wear coat', 8, 'W-3310'],
     ['quartz', 'Quartz 0.7 to 1.2 mm', 20, 'Q-5521'],
-    ['rust', 'Rust primer', 4, 'R-1180'],
+    ['rust', 'Anticorrosive primer', 1, 'R-1180'],
     ['base-ply', 'Base ply', 12, 'B-7702'],
     ['cap', 'Cap sheet', 14, 'C-9914'],
     ['conditioner', 'Surface conditioner', 2, 'S-0206'],
@@ -205,32 +205,35 @@ function canopy(story: Story): void {
       note: 'Tails gone at this pressure; not raised further.',
     },
   );
-  // A shift over three bays, weighed again afterwards.
-  const pail = { containerId: 'pail-20', net: 20, over: 0.05, gauge: 'fine', batch: 'R-1180' } as const;
+  // Rust along the gutter of three bays, weighed again afterwards.
+  const can = { containerId: 'can-5', net: 5, over: 0.15, gauge: 'fine', batch: 'R-1180' } as const;
   const shift = story.coat(['C1', 'C2', 'C3'], 'rust', -18.5, {
-    ...pail,
-    ...{ lastWetMm: [], hours: 1.5, more: { method: 'sprayed', tip: '0.43 mm', pressureBar: 180 } },
+    ...can,
+    ...{ lastWetMm: [], hours: 0.8, coveredM2: 1.6, more: { method: 'brushed' } },
   });
   const first = story.entries.find((e) => e.id === shift);
   if (first?.kind === 'coat')
     story.correct(shift, -17.8, {
-      leftOver: { ...first.body.leftOver, value: Number((first.body.leftOver.value - 0.6).toFixed(2)) },
+      leftOver: { ...first.body.leftOver, value: Number((first.body.leftOver.value - 0.1).toFixed(2)) },
       note: 'Left over weighed again: the lid was on the scale the first time.',
     });
+  story.decided(['C1', 'C2', 'C3'], 'accepted', -17.5, 'Every rusted place closed, edges feathered.', {
+    layerId: 'rust',
+  });
   // The end at the mooring went ahead: primed and striped two days ago.
   story.prepared(['C7'], -47.5, {
     steps: ['wash', 'rust', 'dry'],
     method: 'high pressure',
     pressureBar: 300,
   });
-  const ahead = { ...pail, lastWetMm: [], hours: 0.6 } as const;
   story.coat(['C7'], 'rust', -46.4, {
-    ...ahead,
-    more: { method: 'sprayed', tip: '0.43 mm', pressureBar: 180 },
+    ...can,
+    ...{ lastWetMm: [], hours: 0.4, coveredM2: 0.9, more: { method: 'brushed' } },
   });
+  story.decided(['C7'], 'accepted', -42, 'Rust at the mooring end closed.', { layerId: 'rust' });
   story.coat(['C7'], 'stripe', -41.5, {
-    ...{ ...ahead, batch: 'E-1204', lastWetMm: [0.4, 0.4, 0.35, 0.4, 0.4] },
-    more: { method: 'brushed' },
+    ...{ containerId: 'pail-10', net: 10, over: 0.05, gauge: 'fine', batch: 'E-1204', hours: 0.6 },
+    ...{ coveredM2: 1.6, lastWetMm: [0.4, 0.4, 0.35, 0.4, 0.4], more: { method: 'brushed' } },
   });
   story.detailed(['C7'], -41, 'Every fastener, cut edge and lap by brush, fleece on the laps.');
   story.windy('canopy', -0.005, 6.8);

@@ -13,6 +13,7 @@ import {
   OFFSETS,
   PROTECTION_LAID,
   PROTECTION_MATERIALS,
+  TREATS,
   ROLL_EDGES,
   type LayerKind,
 } from './layers.ts';
@@ -173,6 +174,7 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
   coat: [
     ...WHAT,
     choice('what it is', 'role', 'Purpose', COAT_ROLES),
+    choice('what it is', 'treats', 'Keeps to', TREATS, OPTIONAL),
     ...SURFACE,
     flag('what it is', 'blocksBleed', 'Blocks bleeding bitumen'),
     sourced('how much', 'rate/tolerancePct', 'What is used may fall short by', 'percent', OPTIONAL),
@@ -186,7 +188,7 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     sourced('mixing', 'largestMixKg', 'Largest mix', 'mass', OPTIONAL),
     sourced('mixing', 'thickener/densityKgPerL', 'Density of the thickener', 'density', OPTIONAL),
     sourced('mixing', 'stirring/minutes', 'Stirred for', 'minutes', { optional: true, owns: 'stirring' }),
-    sourced('mixing', 'stirring/rpm', 'Stirred at, turns a minute', 'count', OPTIONAL),
+    sourced('mixing', 'stirring/rpm', 'Stirred at, rpm', 'count', OPTIONAL),
     text('mixing', 'stirring/note', 'Stirred how', OPTIONAL),
     text('mixing', 'thinning/with', 'Thinned with', { optional: true, owns: 'thinning' }),
     sourced('mixing', 'thinning/mostPct', 'Thinned at most', 'percent', OPTIONAL),

@@ -55,6 +55,9 @@ export const COAT_ROLES = [
   'finish',
   'reflective',
 ] as const;
+/** Places that a coat keeps to which does not go all over. */
+export const TREATS = ['edges, laps and fasteners', 'rust'] as const;
+
 export type CoatRole = (typeof COAT_ROLES)[number];
 
 export const coatSchema = z
@@ -63,6 +66,8 @@ export const coatSchema = z
     ...surface,
     kind: z.literal('coat'),
     role: z.enum(COAT_ROLES),
+    /** What of the zone it covers; absent: all of it. */
+    treats: z.enum(TREATS).optional(),
     rate: rateSchema,
     /** The film that a data sheet says the rate gives, to hold against what it does give. */
     says: z.strictObject({ wetFilmMm: above(200).optional(), dryFilmMm: above(200).optional() }).optional(),

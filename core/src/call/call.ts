@@ -20,7 +20,8 @@ import {
   type Windows,
 } from '../programme/index.ts';
 import { openMisses, type BayStatus, type Miss } from '../record/index.ts';
-import { bayAreaFigure } from '../site/index.ts';
+import { workArea } from '../site/index.ts';
+import type { Zone } from '../survey/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import { hourFloor, hourOf, type RoofClimate, type WeatherDoc } from '../weather/index.ts';
 import { lainHours } from './between.ts';
@@ -138,6 +139,8 @@ interface Terms {
   readonly practice?: Practice;
   /** The ground is mineral and porous, or not known. */
   readonly breathes?: boolean;
+  /** Of the bay, as it was surveyed. */
+  readonly zone?: Zone | undefined;
 }
 
 const groups = (gates: readonly Gate[], wanted: readonly GateGroup[]): Gate[] =>
@@ -153,12 +156,14 @@ export function callOf(status: BayStatus, terms: Terms): Call {
     windowsFor = windowsOf,
     practice = COMMON,
     breathes = true,
+    zone,
   } = terms;
   const { state, next, buildUp } = status;
   const last = status.laid.at(-1);
   const blank = { ...BLANK, status, layer: next, practice };
   if (status.hold || !buildUp) return { ...blank, kind: 'held' };
-  const laying = next && layingFigure(next, bayAreaFigure(status.bay), crew.people, crew.toolShare, practice);
+  const area = workArea(status.bay, next, { zone, buildUp });
+  const laying = next && layingFigure(next, area, crew.people, crew.toolShare, practice);
   const ask =
     next && laying && askOf(next, { layingHours: laying.value, method: crew.method, breathes, practice });
   const known =

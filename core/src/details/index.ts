@@ -31,5 +31,6 @@ export {
 } from './schedule.ts';
 export { type Step } from './particular.ts';
 export { courseSteps } from './bonding.ts';
+export { treatedArea } from './treated.ts';
 export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
 export { piecesDxf, piecesSvg } from './sheets.ts';

@@ -4,6 +4,7 @@ import {
   whenMissed,
   type Broadcast,
   type BuildUp,
+  type Coat,
   type Fabric,
   type Missable,
   type WorkLayer,
@@ -19,7 +20,7 @@ import {
   type LaidCoat,
   type SiteBook,
 } from '../record/index.ts';
-import type { Gate } from './gate.ts';
+import type { Gate, Settle } from './gate.ts';
 
 export interface BelowTerms {
   readonly status: BayStatus;
@@ -48,6 +49,7 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
     actual: film,
     readAtMs: laidMs(laid),
   } as const;
+  if (coat.treats !== undefined && j.outcome === 'unproven') return spotGate(laid, terms);
   const redo = { by: 'entry', kind: 'coat', known: { layerId: coat.id } } as const;
   if (j.outcome === 'enough')
     return {
@@ -93,6 +95,48 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
           : words`${film ?? j.fromConsumption} of ${j.design}: one of consumption and gauge is missing, or the gauge is too coarse.`,
     opens: ['Read the film on the gauge, or set the count of containers right.'],
     settle: { by: 'entry', kind: 'coat', known: { supersedes: entry.id } },
+  };
+}
+
+/** Somebody accepted a layer on the bay after it was laid. */
+function acceptedOf(
+  laid: LaidCoat,
+  { status, book, nowMs }: BelowTerms,
+): BookEntryOf<'decision'> | undefined {
+  return onBayOf(book, status.bay, 'decision').findLast(
+    ({ body }) =>
+      body.what === 'accepted' &&
+      body.about?.layerId === laid.coat.id &&
+      body.about.gate === undefined &&
+      Date.parse(body.at) >= laidMs(laid) &&
+      Date.parse(body.at) <= nowMs,
+  );
+}
+const acceptIt = (coat: Coat): Settle => ({
+  by: 'entry',
+  kind: 'decision',
+  known: { what: 'accepted', about: { layerId: coat.id } },
+});
+
+/** A coat that keeps to edges, laps or rust: no film is worked out for it; somebody looks and accepts it. */
+function spotGate(laid: LaidCoat, terms: BelowTerms): Gate {
+  const { coat } = laid;
+  const accepted = acceptedOf(laid, terms);
+  return {
+    key: `below/film-${coat.id}`,
+    group: 'below',
+    name: `Cover of ${coat.name.toLowerCase()}`,
+    readAtMs: laidMs(laid),
+    answer: accepted ? 'holds' : 'unknown',
+    says: accepted
+      ? words`looked at and accepted ${{ atMs: Date.parse(accepted.body.at) }}, ${accepted.who}.`
+      : [
+          `it keeps to ${coat.treats ?? 'places'}; what was used does not tell its film, and nobody has accepted it.`,
+        ],
+    opens: accepted
+      ? []
+      : ['Look at every place: covered, no bare edge, no run. Then accept it, or read its film.'],
+    settle: acceptIt(coat),
   };
 }
 
@@ -195,16 +239,9 @@ function skippedGates({ status, buildUp }: BelowTerms, next: WorkLayer): Gate[] 
     : [];
 }
 
-function acceptedGate(top: LaidCoat, { status, book, nowMs, mustBeAccepted }: BelowTerms): Gate[] {
-  if (!mustBeAccepted(top.coat)) return [];
-  const accepted: BookEntryOf<'decision'> | undefined = onBayOf(book, status.bay, 'decision').findLast(
-    ({ body }) =>
-      body.what === 'accepted' &&
-      body.about?.layerId === top.coat.id &&
-      body.about.gate === undefined &&
-      Date.parse(body.at) >= laidMs(top) &&
-      Date.parse(body.at) <= nowMs,
-  );
+function acceptedGate(top: LaidCoat, terms: BelowTerms): Gate[] {
+  if (!terms.mustBeAccepted(top.coat)) return [];
+  const accepted = acceptedOf(top, terms);
   return [
     {
       key: `below/accepted-${top.coat.id}`,
@@ -215,7 +252,7 @@ function acceptedGate(top: LaidCoat, { status, book, nowMs, mustBeAccepted }: Be
         ? words`accepted ${{ atMs: Date.parse(accepted.body.at) }}, ${accepted.who}.`
         : ['nobody has accepted it yet; the job asks for it before it is covered.'],
       opens: accepted ? [] : ['Have it looked at.'],
-      settle: { by: 'entry', kind: 'decision', known: { what: 'accepted', about: { layerId: top.coat.id } } },
+      settle: acceptIt(top.coat),
     },
   ];
 }

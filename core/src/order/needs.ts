@@ -21,10 +21,16 @@ import {
   type ZoneCondition,
 } from '../buildup/index.ts';
 import type { CoursesPlan } from '../courses/index.ts';
-import { cutLists, type DetailSchedule, type MaterialUse, type ZoneDetails } from '../details/index.ts';
+import {
+  cutLists,
+  treatedArea,
+  type DetailSchedule,
+  type MaterialUse,
+  type ZoneDetails,
+} from '../details/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
-import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
+import { zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
 import { boardPart, coursesParts, fastenerParts, lapPrimerParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
@@ -135,11 +141,13 @@ function fieldParts(
   items: Items,
   zone: Zone,
   buildUp: BuildUp,
-  area: Figure,
+  q: ZoneQuantities,
+  areaPct: number,
   conditions: readonly ZoneCondition[],
   order: OrderDoc,
   laidOut: ReadonlySet<string>,
 ): Part[] {
+  const whole = moreArea(q.slopeArea, areaPct);
   return buildUp.layers.flatMap((layer): Part[] => {
     if (layer.kind === 'pieces') return [];
     // Fabric that is laid only at details is counted by its pieces.
@@ -156,6 +164,7 @@ function fieldParts(
       of: 'field' as const,
       sprayed: sprayed(layer),
     };
+    const area = treatedArea(layer, zone, q, buildUp, whole);
     const amount = fieldAmount(layer, area);
     const named = (a: Figure): Figure => ({ ...a, label: `${zone.name}, ${a.label}` });
     if (!isCoat(layer)) return [{ ...head, amount: named(amount) }];
@@ -278,9 +287,7 @@ export function needs(
       continue;
     }
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
-    parts.push(
-      ...fieldParts(items, zone, buildUp, moreArea(q.value.slopeArea, areaPct), conditions, order, laidOut),
-    );
+    parts.push(...fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut));
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
   for (const plan of cut) parts.push(...coursesParts(plan, areaPct), ...lapPrimerParts(plan, order));

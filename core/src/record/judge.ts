@@ -43,6 +43,8 @@ export interface CoatJudgement {
   readonly acceptance: Acceptance;
   /** The thickest film that may lie there, less what earlier coats left. */
   readonly most: MostFilm;
+  /** It keeps to edges, laps or rust: only looking, or readings, tell. */
+  readonly bySpots: boolean;
   /** Litres that bring every part of the bay up to the design film. */
   readonly missing: Figure;
 }
@@ -214,7 +216,8 @@ export function judgeCoat(
   const film = filmFromReadings(readings);
   const fromReadings = film && { ...film, figure: readingsFigure(readings, film) };
   const acceptance = judgeReadings(buildUp.acceptance, readings, owed.value, practice);
-  const consumed = used.value > 0;
+  // What keeps to edges, laps or rust lies nobody knows how evenly: what was used does not tell its film.
+  const consumed = used.value > 0 && coat.treats === undefined;
   const gap = fromReadings && consumed ? gapFigure(fromConsumption, fromReadings.figure) : undefined;
   const withinStep =
     film !== undefined &&
@@ -258,6 +261,7 @@ export function judgeCoat(
     agrees,
     acceptance,
     most,
+    bySpots: coat.treats !== undefined,
     missing: missingFigure(design, films, area),
   };
 }

@@ -115,6 +115,7 @@ export function callAt(basis: JobBasis, { status, climate }: Seen, nowMs: number
     nowMs,
     practice,
     breathes: breathes(kept.zone(bay.zoneId)),
+    zone: kept.zone(bay.zoneId),
     windowsFor: (ask, c) => kept.windowsOf(ask, c),
     gatesFor: (ask, windows) =>
       next

@@ -187,7 +187,9 @@ export function coatVerdict(
     return {
       outcome: 'hold',
       subject,
-      says: words`No film is known yet: take readings on the gauge, design ${j.design}.`,
+      says: j.bySpots
+        ? words`It keeps to edges, laps or rust: look at every place, and accept it; design ${j.design}.`
+        : words`No film is known yet: take readings on the gauge, design ${j.design}.`,
     };
   }
   if (j.agrees === false && j.gap) {

@@ -147,6 +147,31 @@ export interface PracticeCase {
 
 export const PRACTICE_CASES: readonly PracticeCase[] = [
   {
+    name: 'a spray without a limit of wind, and the weight of a flood test',
+    of: () => {
+      const sprays = coatsOf(polyurethane)
+        .map((c) => ({ ...c, chemistry: 'acrylic' as const, tools: [], limits: { ...c.limits } }))
+        .map((c) => ({ ...polyurethane, layers: [c] }));
+      const windy = [3, 4.8, 5.2, 7, 10].flatMap((windMPerS) =>
+        sprays.map((buildUp) =>
+          answers({
+            buildUp,
+            entries: [moisture(3.5), prepared(3), reading(0.1, { windMPerS })],
+            crew: { method: 'sprayed' },
+          }),
+        ),
+      );
+      const all = coatsOf(polyurethane).map((c, i) => coated(polyurethane, c.id, 400 - i * 50));
+      const wet = [30, 50, 80].map((kgPerM2) =>
+        answers({
+          entries: [moisture(3.5, 500), prepared(480), detailsMade(390), reading(), ...all],
+          zone: { deckLoad: { kgPerM2, says: 'the engineer' } },
+        }),
+      );
+      return [...windy, ...wet].join(' ');
+    },
+  },
+  {
     name: 'the card of hot works',
     of: () =>
       HOT.map((l) => {

@@ -5,7 +5,7 @@ import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
 import type { BayStatus } from '@lentum/core/record';
 import { isFreshForMix } from '@lentum/core/gates';
-import { bayAreaFigure, bayLines, potLifeMinutes, widestCrackMm } from '@lentum/core/site';
+import { bayLines, potLifeMinutes, widestCrackMm, workArea } from '@lentum/core/site';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -35,8 +35,11 @@ const holding = ref(false);
 const keptHere = computed(
   () => (job.book.bays.get(props.status.bay.id)?.entries ?? []).filter((e) => job.keptHere.has(e.id)).length,
 );
-const area = computed(() => bayAreaFigure(props.status.bay));
+const zone = computed(() => job.documents.survey.content.zones.find((z) => z.id === props.status.bay.zoneId));
 const next = computed(() => props.status.next);
+const area = computed(() =>
+  workArea(props.status.bay, next.value, { zone: zone.value, buildUp: props.status.buildUp }),
+);
 /** The next layer where it is a coat: mixed, measured and gauged. */
 const coat = computed(() => (next.value && isCoat(next.value) ? next.value : undefined));
 const amount = computed(() => coat.value && amountFor(coat.value, area.value));
@@ -47,15 +50,14 @@ const potLife = computed(() => {
 });
 /** What goes with it on this bay; a catalyst is dosed by a reading that is fresh enough for a mix. */
 const lines = computed(() => {
-  const { buildUp, bay, conditions } = props.status;
+  const { buildUp, conditions } = props.status;
   if (!coat.value || !buildUp) return [];
-  const zone = job.documents.survey.content.zones.find((z) => z.id === bay.zoneId);
   const practice = job.state?.practice;
   const fresh = practice && conditions && isFreshForMix(conditions, job.nowMs, practice);
   return bayLines(coat.value, buildUp, area.value, {
-    slopePct: zone?.fallPct ?? 0,
+    slopePct: zone.value?.fallPct ?? 0,
     surfaceC: fresh ? conditions.surfaceC : undefined,
-    crackMm: zone && widestCrackMm(zone),
+    crackMm: zone.value && widestCrackMm(zone.value),
     practice,
   });
 });

@@ -71,8 +71,11 @@ const title = computed(() => {
     <KettlePanel v-if="coat?.kettle" :status="status" :coat="coat" :terms="hot" @ready="known = $event" />
     <MixPanel v-else-if="coat" :status="status" :zone="zone" :coat="coat" @ready="known = $event" />
     <SheetPanel v-else-if="sheet" :sheet="sheet" :terms="hot" />
-    <template v-if="coat && known" #footer>
-      <el-button class="tap" @click="logIt">{{ coat.kettle ? 'Log the charge' : 'Log this mix' }}</el-button>
+    <!-- Always there: a foot that comes and goes would draw the body anew, and what was typed would be lost. -->
+    <template #footer>
+      <el-button v-if="coat && known" class="tap" @click="logIt">{{
+        coat.kettle ? 'Log the charge' : 'Log this mix'
+      }}</el-button>
     </template>
   </el-drawer>
 </template>

@@ -5,7 +5,7 @@ import type { Coat } from '@lentum/core/buildup';
 import { COMMON } from '@lentum/core/practice';
 import { sentence } from '@lentum/core/problems';
 import type { BayStatus } from '@lentum/core/record';
-import { bayAreaM2, mixCard, readingProblems, type ReadTemperature } from '@lentum/core/site';
+import { mixCard, readingProblems, workArea, type ReadTemperature } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { warmedBetween } from '@lentum/core/weather';
@@ -31,7 +31,9 @@ const whenRead = (reading: ReadTemperature | undefined): string =>
   reading === undefined
     ? 'not read yet'
     : `read ${job.time(reading.atMs)}, ${Math.max(0, Math.floor((job.nowMs - reading.atMs) / MS_PER_MINUTE))} min ago`;
-const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
+const areaM2 = ref<number | undefined>(
+  workArea(props.status.bay, props.coat, { zone: props.zone, buildUp: props.status.buildUp }).value,
+);
 const people = ref<number | undefined>(2);
 /** What two people lay with the tool at hand; nothing typed: as the layer says. */
 const outputM2PerH = ref<number | undefined>(props.coat.outputM2PerH?.value);

@@ -84,6 +84,7 @@ interface CoatText {
   readonly id: string;
   readonly name: string;
   readonly role: CoatRole;
+  readonly treats?: CoatInput['treats'];
   readonly note: string;
   readonly rate: readonly [basis: (typeof RATE_BASES)[number], value: number, range?: Span];
   readonly variants?: readonly (readonly [when: RateCondition, times: number, note?: string])[];
@@ -116,6 +117,7 @@ export const coat = (t: CoatText): CoatInput => ({
   id: t.id,
   name: t.name,
   role: t.role,
+  ...(t.treats ? { treats: t.treats } : {}),
   note: t.note,
   chemistry: t.chemistry,
   rate: {

@@ -6,7 +6,7 @@ import { amountFor, isCoat, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
 import type { Figure } from '@lentum/core/figures';
 import { cureFigure } from '@lentum/core/programme';
-import { bayAreaFigure } from '@lentum/core/site';
+import { workArea } from '@lentum/core/site';
 import type { Verdict } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import FigureText from '../../shared/FigureText.vue';
@@ -31,8 +31,10 @@ const emit = defineEmits<{ now: []; log: [kind?: LoggedKind, known?: Values]; co
 const conditions = ref<InstanceType<typeof ConditionsPanel>>();
 const job = useJob();
 const bay = computed(() => props.call.status.bay);
-const area = computed(() => bayAreaFigure(bay.value));
 const zone = computed(() => job.zones.find((z) => z.zone.id === bay.value.zoneId)?.zone);
+const area = computed(() =>
+  workArea(bay.value, props.call.layer, { zone: zone.value, buildUp: props.call.status.buildUp }),
+);
 const amount = computed(() =>
   props.call.layer && isCoat(props.call.layer) ? amountFor(props.call.layer, area.value) : undefined,
 );
