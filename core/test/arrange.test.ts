@@ -159,7 +159,7 @@ describe('what a build-up must be, one case a reason', () => {
     [
       'a kettle without room between its temperatures',
       edit('hot-rubberised', (b) => (coat(b, 'first').kettle!.applyMinC.value = 220)),
-      'First hot layer, kettle: laid from 220 °C, safe to 215 °C; expected a least temperature below the safe maximum.',
+      'First hot layer, kettle: laid from 220 °C, safe to 200 °C; expected a least temperature below the safe maximum.',
     ],
     [
       'thickener that falls with the slope',

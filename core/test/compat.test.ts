@@ -54,6 +54,50 @@ describe('the catalogue against its own rules', () => {
     expect(new Set(CATALOGUE.map((b) => b.family))).toEqual(new Set(FAMILY_KEYS)));
 });
 
+describe('sand to refusal, and heat on foam (common practice, no source)', () => {
+  const deck = resolve(
+    CATALOGUE.find((b) => b.id === 'pedestrian-deck')!,
+    {
+      ...{ conditions: [], choices: { broadcast: 'refusal' } },
+    },
+  );
+  const said = (buildUp: BuildUp): string[] =>
+    buildUpFindings(buildUp).map((f) => `${f.rule}: ${verdictText(f.says, 'metric', String)}`);
+  const withFilm = (id: string, value: number): BuildUp => ({
+    ...deck,
+    layers: deck.layers.map((l) =>
+      l.kind === 'coat' && l.id === id ? { ...l, rate: { ...l.rate, value } } : l,
+    ),
+  });
+  // Sand of 0.4 to 0.8 mm: a bed of 0.6 × 0.8 = 0.48 mm, a coat over it of at least 0.35 mm.
+  it.each([
+    ['wear-bed', 0.47, /thin-sand: .*a bed holds it/],
+    ['wear-bed', 0.49, /^$/],
+    ['top-heavy', 0.34, /thin-sand: .*a coat closes it/],
+    ['top-heavy', 0.36, /^$/],
+  ] as const)('%s at %d L/m²', (id, value, words) =>
+    expect(
+      said(withFilm(id, value))
+        .filter((s) => s.startsWith('thin-sand'))
+        .join(''),
+    ).toMatch(words),
+  );
+  it('nothing hot goes straight on insulation boards', () => {
+    const hot = resolve(
+      CATALOGUE.find((b) => b.id === 'hot-rubberised')!,
+      {
+        ...{ conditions: [], choices: { above: 'pavers', insulation: 'boards' } },
+      },
+    );
+    expect(said(hot).filter((s) => s.startsWith('hot-on-foam'))).toEqual([]);
+    const at = hot.layers.findIndex((l) => l.id === 'insulation');
+    const board = hot.layers.find((l) => l.id === 'board')!;
+    const rest = hot.layers.filter((l) => l.id !== 'board');
+    const wrong = { ...hot, layers: [...rest.slice(0, at), board, ...rest.slice(at)] };
+    expect(said(wrong).filter((s) => s.startsWith('hot-on-foam'))).toHaveLength(1);
+  });
+});
+
 describe('usual ranges of the families (common practice, no source)', () => {
   /** Put down apart from the code's own table, so that a slip in one shows against the other. */
   const RANGES: Record<string, [low: number, high: number]> = {

@@ -6,6 +6,8 @@ describe('the register of practice', () => {
   // Figures of general practice, from memory, no source.
   it.each([
     ['moistureUnprimed', 4.5],
+    ['moistureCarbide', 4],
+    ['moistureOven', 5],
     ['moisturePrimed', 6],
     ['moistureTimber', 18],
     ['humidityInSlab', 85],
@@ -72,7 +74,7 @@ describe('the register of practice', () => {
     ['floodDepth', 50],
     ['sprayWind', 5],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(66));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(68));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

@@ -511,9 +511,18 @@ describe('the layer that is laid on the ground', () => {
     expect(found.facts.actual?.value).toBe(value);
   });
   it('a reading on another scale is not held against the limit of the meter', () => {
-    const found = moistureOf(test('moisture', 3, { scale: 'carbide test, % by mass' }), { primes: true });
-    expect(found).toMatchObject({ weight: 'hold', facts: { unknown: true, test: 'moisture' } });
-    expect(found.says).toContain('was read on another scale (carbide test, % by mass)');
+    // Each scale has its own limit: 4 % by carbide, 5 % in the oven, both with primer (common practice, no source).
+    const by = (scale: Test['scale'], value: number, primes = true) =>
+      moistureOf(test('moisture', value, { scale }), { primes });
+    const [carbide, oven] = ['carbide test, % by mass', 'oven-dried, % by mass'] as const;
+    expect(by(carbide, 4)).toMatchObject({ weight: 'steps', facts: { actual: { value: 4 } } });
+    expect(by(carbide, 4.1)).toMatchObject({ weight: 'hold', facts: { limit: { value: 4 } } });
+    expect(by(oven, 5)).toMatchObject({ weight: 'steps' });
+    expect(by(oven, 5.1)).toMatchObject({ weight: 'hold', facts: { limit: { value: 5 } } });
+    expect(by(carbide, 3, false)).toMatchObject({ weight: 'hold', facts: { unknown: true } });
+    const unknown = moistureOf(test('moisture', 3, { scale: 'timber, % by mass' }), { primes: true });
+    expect(unknown).toMatchObject({ weight: 'hold', facts: { unknown: true, test: 'moisture' } });
+    expect(unknown.says).toContain('was read on another scale (timber, % by mass)');
     const timber = test('moisture', 21, { scale: 'timber, % by mass' });
     expect(moistureOf(timber, { primes: true }, COMMON, 'boards')).toMatchObject({
       weight: 'hold',
@@ -635,15 +644,8 @@ describe('the preparation', () => {
     );
     const { steps } = judge(zone, 'PU1');
     expect(steps.map((s) => s.key)).toEqual([
-      'wash',
-      'grind',
-      'cut-cracks',
-      'fill-cracks',
-      'stripe-cracks',
-      'spalls',
-      'fillets',
-      'dry',
-      'prime',
+      ...['cut-cracks', 'grind', 'wash', 'dry', 'spalls', 'fill-cracks', 'fillets'],
+      ...['dry-again', 'test', 'prime', 'stripe-cracks'],
     ]);
     const value = (key: string): number => steps.find((s) => s.key === key)!.quantity!.value;
     expect(value('wash')).toBeCloseTo(60 + (6 + 10 + 6) * 0.15, 9);
@@ -655,6 +657,11 @@ describe('the preparation', () => {
     expect(value('spalls')).toBeCloseTo(6, 9);
     expect(value('fillets')).toBeCloseTo(22, 9);
     for (const s of steps) if (s.quantity) expect(evaluate(s.quantity)).toBeCloseTo(s.quantity.value, 9);
+  });
+  it('a mineral coat asks for damp ground, not for a dry one', () => {
+    const r = judge(withTests(concrete, 'moisture', test('moisture', 9)), 'CEMENT');
+    expect(r.reasons.filter((x) => x.rule === 'moisture').map((x) => x.weight)).toEqual(['note']);
+    expect(r.steps.map((x) => x.key)).not.toContain('test');
   });
   it('a refused family has none', () => expect(judge(sound('silicone'), 'PU1').steps).toEqual([]));
   it('levels to a fall where it falls too little, fills ponds where only they are in the way', () => {

@@ -348,7 +348,7 @@ describe('taken and said', () => {
     const hot = sample('melt', { temperatures: [{ at: ago(19), kettleC: 222 }] });
     expect(says(hot)).toBe('');
     expect(flags(hot)[0]!.says).toContain('222.0\u00a0°C');
-    expect(flags(hot)[0]!.says).toContain('is above the safe maximum of 215.0\u00a0°C: the charge is lost.');
+    expect(flags(hot)[0]!.says).toContain('is above the safe maximum of 200.0\u00a0°C: the charge is lost.');
   });
   it('a melt too cold where it is laid, and one too long at heat', () => {
     expect(rules(sample('melt', { temperatures: [{ at: ago(19), kettleC: 180, layingC: 170 }] }))).toEqual([

@@ -206,7 +206,7 @@ function canopy(story: Story): void {
     },
   );
   // Rust along the gutter of three bays, weighed again afterwards.
-  const can = { containerId: 'can-5', net: 5, over: 0.15, gauge: 'fine', batch: 'R-1180' } as const;
+  const can = { containerId: 'kit-5', net: 5, over: 0.15, gauge: 'fine', batch: 'R-1180' } as const;
   const shift = story.coat(['C1', 'C2', 'C3'], 'rust', -18.5, {
     ...can,
     ...{ lastWetMm: [], hours: 0.8, coveredM2: 1.6, more: { method: 'brushed' } },

@@ -4,6 +4,7 @@ import { FAMILIES, type SubstrateKey } from '../family/index.ts';
 import { given, words, type Figure, type Given, type Part } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { TOLERANCE } from '../units/index.ts';
+import { thinUnderSand } from './broadcastfindings.ts';
 import { clashes } from './compat.ts';
 import { totals } from './films.ts';
 import { isCoat, isWorkLayer, type Coat, type WorkLayer } from './layers.ts';
@@ -232,6 +233,7 @@ export function buildUpFindings(buildUp: BuildUp, ground: Ground = {}): Finding[
       ]),
     ),
     ...buildUp.layers.filter(isCoat).flatMap(filmFindings),
+    ...thinUnderSand(buildUp).map(({ coat, says }) => finding('hold', 'thin-sand', coat, says)),
     ...timingFindings(buildUp),
   ];
   const joined = together(found);

@@ -106,6 +106,7 @@ export const HAZARDS = [
   'flammable',
   'sensitising',
   'irritant',
+  'eye damage',
   'corrosive',
   'toxic',
   'oxidising',

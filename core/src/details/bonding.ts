@@ -106,7 +106,7 @@ export function courseSteps(sheet: Sheet): readonly Part[][] {
     relax
       ? words`Unroll, cut to length and leave it flat for ${relax}.`
       : words`Unroll and cut to length; leave it flat until it no longer curls.`,
-    words`Begin at the low edge, square to the fall; side laps ${side}, end laps ${end}, so that water runs off them.`,
+    words`Begin at the low edge; side laps ${side}, end laps ${end}, so that water runs off them.`,
     ...lay.map((says) => [says]),
     ...(sheet.granuleLaps === '' ? [] : [[`Laps over granules: ${sheet.granuleLaps}.`]]),
     [prove],

@@ -42,6 +42,8 @@ export interface Family {
   readonly profile: readonly [least: number, most: number];
   /** Bonds to the substrate all over, so that damp below it matters. */
   readonly bonded: boolean;
+  /** Wants its mineral ground wetted: dry pores draw the water out of it. */
+  readonly dampGround: boolean;
 }
 
 const family = (key: FamilyKey, name: string, traits: Partial<Omit<Family, 'key' | 'name'>>): Family => ({
@@ -55,6 +57,7 @@ const family = (key: FamilyKey, name: string, traits: Partial<Omit<Family, 'key'
   primer: 'by substrate',
   profile: [2, 5],
   bonded: true,
+  dampGround: false,
   ...traits,
 });
 
@@ -76,7 +79,11 @@ export const FAMILIES: Readonly<Record<FamilyKey, Family>> = {
   }),
   SILICONE: family('SILICONE', 'Two-coat silicone', { light: true }),
   BITEM: family('BITEM', 'Cold bitumen emulsion with fabric', { ponding: 'short', minFallPct: 1 }),
-  CEMENT: family('CEMENT', 'Flexible mineral thick coat', { trafficked: 'feet', profile: [2, 4] }),
+  CEMENT: family('CEMENT', 'Flexible mineral thick coat', {
+    trafficked: 'feet',
+    profile: [2, 4],
+    dampGround: true,
+  }),
   METAL: family('METAL', 'Elastomeric anticorrosive on metal', {
     ponding: 'refused',
     minFallPct: 2,

@@ -6,8 +6,11 @@ import type { Bay } from '../site/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
 import type { Gate } from './gate.ts';
 
-/** Steps that are made as details over the primer, or are the primer itself. */
-const LATER: readonly StepKey[] = ['prime', 'joints', 'stripe-cracks', 'boards', 'laps', 'fasteners'];
+/** Steps that are made as details over the primer, or are the primer itself; tests have gates of their own. */
+const LATER: readonly StepKey[] = [
+  ...(['test', 'prime', 'joints', 'stripe-cracks'] as const),
+  ...(['boards', 'laps', 'spot-fasteners'] as const),
+];
 export const stepsBefore = (steps: readonly PrepStep[]): PrepStep[] =>
   steps.filter((s) => !LATER.includes(s.key));
 

@@ -4,6 +4,20 @@ import { number } from './number.ts';
 export const GROUND = {
   moistureUnprimed: number('moisture, unprimed', 4.5, 'moisture', [0, 12]),
   moisturePrimed: number('moisture, with primer', 6, 'moisture', [0, 12]),
+  moistureCarbide: number(
+    'moisture by the carbide test, with primer',
+    4,
+    'moisture',
+    [0.5, 8],
+    'common practice for concrete, % by mass',
+  ),
+  moistureOven: number(
+    'moisture dried in the oven, with primer',
+    5,
+    'moisture',
+    [0.5, 10],
+    'common practice for concrete, % by mass',
+  ),
   moistureTimber: number('moisture of timber', 18, 'moisture', [5, 25]),
   humidityInSlab: number(
     'in-slab humidity',

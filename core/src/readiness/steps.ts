@@ -174,7 +174,7 @@ function runs(c: Case): PrepStep[] {
     const each = fasteners.map((f, i) => given(`field ${i + 1}`, featureNumber(f), 'count', 'measured'));
     steps.push(
       step(
-        'fasteners',
+        'spot-fasteners',
         'Spot-coat every fastener',
         sumFigure(`${c.zone.name}, fasteners`, 'count', each, 'counted'),
         'tightened or renewed first',
@@ -309,8 +309,38 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
   return steps;
 }
 
+/** What is filled or formed with mortar or filler sets and dries before it is tested and primed. */
+const SETS: readonly StepKey[] = ['spalls', 'voids', 'fill-cracks', 'level', 'fillets'];
+
+function afterFilling(c: Case, steps: readonly PrepStep[]): PrepStep[] {
+  const filled = steps.filter((s) => SETS.includes(s.key));
+  const again = filled.length
+    ? [
+        step(
+          'dry-again',
+          'Let filler and mortar set and dry',
+          undefined,
+          'as their data sheets say; then measured again',
+        ),
+      ]
+    : [];
+  const tested =
+    c.substrate.porous && c.family.bonded && !c.family.dampGround
+      ? [
+          step(
+            'test',
+            'Measure moisture, and pull adhesion where the job asks for it',
+            undefined,
+            'over the zone, the low places and the edges first',
+          ),
+        ]
+      : [];
+  return [...again, ...tested];
+}
+
 /** All steps, in the order in which they are done; nothing for a family that is refused. */
 export function preparation(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] {
-  const all = [...whole(c, reasons, primer), ...found(c), ...defects(c), ...cracks(c), ...runs(c)];
+  const steps = [...whole(c, reasons, primer), ...found(c), ...defects(c), ...cracks(c), ...runs(c)];
+  const all = [...steps, ...afterFilling(c, steps)];
   return all.sort((a, b) => STEP_KEYS.indexOf(a.key) - STEP_KEYS.indexOf(b.key));
 }

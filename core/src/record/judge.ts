@@ -187,7 +187,7 @@ function filmStillAllowed(coat: Coat, earlier: readonly Figure[], practice: Prac
 
 /** The film that a judged coat counts with: readings before consumption; undefined when neither is known. */
 export const bestFilm = (j: CoatJudgement): Figure | undefined =>
-  j.fromReadings?.figure ?? (j.used.value > 0 ? j.fromConsumption : undefined);
+  j.fromReadings?.figure ?? (j.used.value > 0 && !j.bySpots ? j.fromConsumption : undefined);
 
 /** The wet film that a laid coat is reckoned with, mm: as it was found, else as it was designed. */
 export const filmMmOf = (j: CoatJudgement): number => (bestFilm(j) ?? j.design).value;

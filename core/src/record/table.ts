@@ -269,7 +269,7 @@ export function recordTable(entries: readonly StoredEntry[], context: TableConte
       area_m2: round(j.fromConsumption.inputs['area']?.value ?? 0),
       used: round(j.used.value),
       used_unit: 'L',
-      film_consumption_mm: round(j.fromConsumption.value),
+      film_consumption_mm: j.bySpots ? '' : round(j.fromConsumption.value),
       film_readings_mm: j.fromReadings ? round(j.fromReadings.meanMm) : '',
       design_wet_mm: round(j.design.value),
       outcome: j.outcome,

@@ -105,7 +105,7 @@ function kettleCare(terms: HotTerms): HotCare {
     burns: BURNS,
     end: end(
       terms,
-      'Burner off, gas shut at the bottle, lid closed. Somebody stays until it has stopped rising.',
+      'Burner off, gas shut at the bottle, lid closed. Somebody stays until the melt has stopped getting hotter.',
     ),
   };
 }

@@ -3,7 +3,7 @@ import type { Call, Overcoated } from '../call/index.ts';
 import { given, words, type Figure, type Outcome, type Part, type Verdict } from '../figures/index.ts';
 import { whenMissed, type Coat, type Missable } from '../buildup/index.ts';
 import type { Failing, Mishap, Mishappening, Start, Trouble, Unsaid } from '../programme/index.ts';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
+import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { brokenIn, unknownIn, type Gate } from '../gates/index.ts';
 import { doneWords, missWords } from './misswords.ts';
 import { beyond, CONDITION_NAMES } from './names.ts';
@@ -141,7 +141,20 @@ const withoutStop = (parts: readonly Part[]): Part[] =>
 const insteadWords = ({ gates }: Call): Part[] =>
   gates.flatMap((g) => (g.settle?.by === 'method' ? [...g.opens, ' '] : []));
 
-const takes = ({ laying }: Call): Part[] => (laying ? words` Laying takes ${laying}.` : []);
+/** Less than an hour is said in minutes. */
+function inMinutes(hours: Figure): Figure {
+  const perHour = given('minutes in an hour', MS_PER_HOUR / MS_PER_MINUTE, 'count', 'definition');
+  return {
+    label: hours.label,
+    value: hours.value * perHour.value,
+    quantity: 'minutes',
+    formula: '{hours} × {perHour}',
+    inputs: { hours, perHour },
+    from: hours.from,
+  };
+}
+const takes = ({ laying }: Call): Part[] =>
+  laying ? words` Laying takes ${laying.value < 1 ? inMinutes(laying) : laying}.` : [];
 
 /**
  * One line for a bay.

@@ -6,6 +6,8 @@ const SAYS: Readonly<Record<Hazard, string>> = {
   sensitising:
     'May cause allergy: gloves and long sleeves, none on the skin. Stop and see a doctor if skin or breath reacts.',
   irritant: 'Irritates eyes, skin and airways: goggles, gloves, ventilation.',
+  'eye damage':
+    'May damage eyes for good: tight goggles. Rinse at once with plenty of water, at least 15 minutes, and see a doctor.',
   corrosive:
     'Burns skin and eyes: tight goggles or a face shield, chemical gloves. Rinse at once with plenty of water, at least 15 minutes, and see a doctor.',
   toxic: 'Toxic: breathing protection as the safety sheet says; nobody works alone.',

@@ -60,7 +60,8 @@ const containers = computed(() =>
     <div class="films">
       <dl>
         <dt>consumption</dt>
-        <dd><FigureText :figure="j.fromConsumption" /></dd>
+        <dd v-if="j.bySpots">tells nothing: it keeps to {{ laid.coat.treats }}</dd>
+        <dd v-else><FigureText :figure="j.fromConsumption" /></dd>
         <dt>readings</dt>
         <dd v-if="j.fromReadings">
           <FigureText :figure="j.fromReadings.figure" />
@@ -77,7 +78,7 @@ const containers = computed(() =>
         v-else
         :readings="j.readings"
         :design-mm="j.design.value"
-        :consumption-mm="j.fromConsumption.value"
+        :consumption-mm="j.bySpots ? undefined : j.fromConsumption.value"
       />
       <dl>
         <dt>laid</dt>

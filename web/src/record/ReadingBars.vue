@@ -4,14 +4,18 @@ import { computed } from 'vue';
 import type { Reading } from '@lentum/core/film';
 import { useUnits } from '../shared/units.ts';
 
-const props = defineProps<{ readings: readonly Reading[]; designMm: number; consumptionMm: number }>();
+const props = defineProps<{
+  readings: readonly Reading[];
+  designMm: number; /** Absent where it tells nothing. */
+  consumptionMm: number | undefined;
+}>();
 const { say } = useUnits();
 const WIDTH = 210;
 const ROW = 9;
 const ends = computed(() => {
   const all = [
     props.designMm,
-    props.consumptionMm,
+    ...(props.consumptionMm === undefined ? [] : [props.consumptionMm]),
     ...props.readings.flatMap((r) => [r.lowMm, r.highMm ?? r.lowMm]),
   ];
   const [low, high] = [Math.min(...all), Math.max(...all)];
@@ -56,10 +60,12 @@ const words = computed(() =>
     />
     <path :d="`M${x(designMm)} 10V${height - 14}`" class="design" />
     <text :x="Math.min(Math.max(x(designMm), 20), WIDTH - 26)" y="8" class="word">design</text>
-    <path :d="`M${x(consumptionMm)} 14V${height - 14}`" class="used" />
-    <text :x="Math.min(Math.max(x(consumptionMm), 34), WIDTH - 34)" :y="height - 2" class="word">
-      consumption
-    </text>
+    <template v-if="consumptionMm !== undefined">
+      <path :d="`M${x(consumptionMm)} 14V${height - 14}`" class="used" />
+      <text :x="Math.min(Math.max(x(consumptionMm), 34), WIDTH - 34)" :y="height - 2" class="word">
+        consumption
+      </text>
+    </template>
   </svg>
 </template>
 

@@ -2,7 +2,7 @@
 /** One bay: a fill pattern, an edge and a label for its state; never colour alone. */
 import { computed } from 'vue';
 import { boxOf, labelPoint } from '@lentum/core/geometry';
-import type { BayStatus } from '@lentum/core/record';
+import { bestFilm, type BayStatus } from '@lentum/core/record';
 import { STATE_WORDS, stateWords } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { areaPath, type PlanView } from './planview.ts';
@@ -35,7 +35,7 @@ const box = computed(() => {
 const level = computed(() => box.value.bottom - box.value.height * (props.status.cured ?? 0));
 const film = computed(() => {
   const j = props.status.laid.at(-1)?.judgement;
-  return j ? (j.fromReadings?.figure.value ?? j.fromConsumption.value) : undefined;
+  return j && bestFilm(j)?.value;
 });
 const word = computed(() => {
   const { state, cured, closesMs } = props.status;

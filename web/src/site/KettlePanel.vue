@@ -63,7 +63,7 @@ watch(known, (now) => emit('ready', now), { immediate: true });
     <p class="large"><FigureText :figure="card.value.charge" /></p>
     <dl>
       <template v-if="card.value.blocks">
-        <dt>Of {{ card.value.blocks.name }}</dt>
+        <dt>{{ card.value.blocks.name }}</dt>
         <dd><FigureText :figure="card.value.blocks.count" /></dd>
       </template>
       <dt>Melting takes</dt>

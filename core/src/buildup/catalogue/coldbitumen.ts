@@ -1,7 +1,7 @@
 import { LET_DRY, WASH, again } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, limits, litres, potLife, table, typical } from './typical.ts';
-import { emulsion } from './waterborne.ts';
+import { drying, emulsion } from './waterborne.ts';
 
 /** Cold bitumen emulsion with polyester. Typical values of our own choosing. */
 export const COLD_BITUMEN: BuildUpInput = {
@@ -80,7 +80,12 @@ export const COLD_BITUMEN: BuildUpInput = {
       price: 68,
       more: { only: { choice: 'second', option: 'offset' } },
     }),
-    emulsion('third', 'Closing emulsion', 'until no thread shows', 1.2),
+    {
+      ...emulsion('third', 'Closing emulsion', 'until no thread shows', 1.2),
+      // The water has to leave all three coats before solvent and leaf close them: weeks.
+      cure: { ...drying(1.2, 6, 12, 24, 24), overcoatFrom: table([10, 720], [20, 336], [30, 240]) },
+      overcoatOpen: true,
+    },
     coat({
       id: 'aluminium',
       name: 'Aluminium coat',

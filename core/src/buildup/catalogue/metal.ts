@@ -33,7 +33,7 @@ const METAL_COAT = {
   limits: limits([8, 40], [8, 50], 80, 3, {
     ...WATERY,
     windSprayMaxMPerS: typical(5),
-    noBelow: { tempC: 5, source: 'typical' as const, until: 'touch' as const },
+    noBelow: { tempC: 5, source: 'typical' as const, until: 'overcoatFrom' as const },
   }),
   potLife: potLife([8, 480], [35, 240]),
   hazards: ['irritant', 'harms water'] as const,
@@ -73,7 +73,7 @@ export const METAL_ROOF: BuildUpInput = {
       densityKgPerL: 1.32,
       solids: 0.5,
       chemistry: 'epoxy',
-      containers: [litres(5, 'can', 92), litres(20, 'pail', 330)],
+      containers: [litres(5, 'kit', 92), litres(20, 'kit', 330)],
       limits: limits([5, 35], [5, 45], 85, 3, { windSprayMaxMPerS: typical(5) }),
       potLife: potLife([5, 480], [20, 240], [35, 120]),
       cure: {
@@ -86,9 +86,24 @@ export const METAL_ROOF: BuildUpInput = {
       ifMissed: 'Abrade and wipe, then coat.',
       mend: [ABRADE, WIPE],
       outputM2PerH: 70,
-      hazards: ['flammable', 'irritant', 'sensitising'],
+      hazards: ['flammable', 'irritant', 'eye damage', 'sensitising', 'harms water'],
       cleaner: 'solvent',
-      more: { tools: [{ kind: 'brush', note: 'into the rusted places, out to firm metal' }] },
+      more: {
+        mix: {
+          by: 'volume',
+          source: 'typical',
+          parts: [
+            { id: 'a', name: 'Base', kind: 'resin', parts: 4, densityKgPerL: typical(1.41) },
+            { id: 'b', name: 'Hardener', kind: 'hardener', parts: 1, densityKgPerL: typical(0.96) },
+          ],
+        },
+        stirring: {
+          minutes: typical(3),
+          rpm: typical(300),
+          note: 'hardener last, then over into a clean pail',
+        },
+        tools: [{ kind: 'brush', note: 'into the rusted places, out to firm metal' }],
+      },
     }),
     coat({
       id: 'stripe',

@@ -15,6 +15,22 @@ import {
   typical,
 } from './typical.ts';
 
+const CURE = {
+  touch: table([5, 12], [20, 5], [30, 3]),
+  rainSafe: table([5, 16], [20, 6], [30, 4]),
+  overcoatFrom: {
+    ...table([5, 24], [20, 8], [30, 5]),
+    byHumidityPct: DRIED,
+    byWetFilmMm: throughFilm(1.2),
+  },
+  overcoatUntil: table([5, 96], [20, 72], [30, 48]),
+  foot: table([5, 48], [20, 24], [30, 16]),
+  full: table([5, 240], [20, 168], [30, 120]),
+  flood: table([5, 240], [20, 168], [30, 120]),
+};
+/** Tiles and finishes go on once the water has left and a flood test has been passed: days, not hours. */
+const UNDER_TILES = table([5, 168], [20, 72], [30, 48]);
+
 /** Trowelled flexible mineral thick coat. Typical values of our own choosing. */
 const mineral = (id: string, name: string, note: string, more = {}) =>
   coat({
@@ -36,19 +52,7 @@ const mineral = (id: string, name: string, note: string, more = {}) =>
       windHandMaxMPerS: typical(8),
     }),
     potLife: potLife([5, 90], [20, 45], [30, 25]),
-    cure: {
-      touch: table([5, 12], [20, 5], [30, 3]),
-      rainSafe: table([5, 16], [20, 6], [30, 4]),
-      overcoatFrom: {
-        ...table([5, 24], [20, 8], [30, 5]),
-        byHumidityPct: DRIED,
-        byWetFilmMm: throughFilm(1.2),
-      },
-      overcoatUntil: table([5, 96], [20, 72], [30, 48]),
-      foot: table([5, 48], [20, 24], [30, 16]),
-      full: table([5, 240], [20, 168], [30, 120]),
-      flood: table([5, 240], [20, 168], [30, 120]),
-    },
+    cure: CURE,
     ifMissed: 'Damp the coat and lay a scratch coat of the same mix; abrade if it has gone smooth.',
     mend: [
       { does: 'abrade', says: 'Abrade where it has gone smooth.' },
@@ -56,7 +60,7 @@ const mineral = (id: string, name: string, note: string, more = {}) =>
       { does: 'coat', says: 'Lay a scratch coat of the same mix.' },
     ],
     outputM2PerH: 14,
-    hazards: ['irritant', 'dust'],
+    hazards: ['eye damage', 'sensitising', 'irritant', 'dust'],
     cleaner: 'water',
     orderedAs: 'Flexible mineral kit',
     shelfMonths: 9,
@@ -107,7 +111,7 @@ export const MINERAL_COAT: BuildUpInput = {
       chosen: 'tiled',
       options: [
         { id: 'tiled', name: 'Tiled', says: 'Tiles in flexible adhesive are its wear and its shade.' },
-        { id: 'open', name: 'Sealed and open', says: 'A light finish; feet now and then only.' },
+        { id: 'open', name: 'Sealed and open', says: 'A light finish; foot traffic now and then only.' },
       ],
     },
   ],
@@ -152,14 +156,18 @@ export const MINERAL_COAT: BuildUpInput = {
       price: 75,
       more: { rollWidthM: typical(1) },
     }),
-    mineral('second', 'Second coat', 'as thick as the first; smoothed', {
-      direction: 'across the coat below',
-    }),
+    {
+      ...mineral('second', 'Second coat', 'as thick as the first; smoothed', {
+        direction: 'across the coat below',
+      }),
+      cure: { ...CURE, overcoatFrom: UNDER_TILES, overcoatUntil: undefined },
+      overcoatOpen: true,
+    },
     {
       id: 'tiles',
       name: 'Tiles in flexible adhesive',
       kind: 'protection',
-      note: 'fully bedded; joints over the movement joints',
+      note: 'after days of cure and a flood test; fully bedded, joints over the movement joints',
       only: { choice: 'cover', option: 'tiled' },
       material: 'pavers',
       laid: 'bonded',
@@ -181,7 +189,10 @@ export const MINERAL_COAT: BuildUpInput = {
       solids: 0.5,
       chemistry: 'acrylic',
       containers: [litres(15, 'pail', 130)],
-      limits: limits([8, 30], [8, 40], 80, 3, WATERY),
+      limits: limits([8, 30], [8, 40], 80, 3, {
+        ...WATERY,
+        noBelow: { tempC: 3, source: 'typical', until: 'overcoatFrom' },
+      }),
       potLife: potLife([8, 480], [30, 240]),
       cure: {
         touch: table([8, 4], [20, 2], [30, 1]),
@@ -204,5 +215,8 @@ export const MINERAL_COAT: BuildUpInput = {
     inspectPerYear: typical(1),
     note: 'Open coats are sealed again; under tiles, joints are looked after.',
   },
-  cautions: ['Cement burns skin and eyes: gloves and goggles; powder is not breathed.', ...ALWAYS],
+  cautions: [
+    'Wet cement burns skin and harms eyes for good: waterproof gloves, tight goggles, wet cloth off at once; the powder is not breathed.',
+    ...ALWAYS,
+  ],
 };

@@ -14,6 +14,60 @@ import {
   typical,
 } from './typical.ts';
 
+const AIR = { byHumidityPct: HUMIDITY_CURED };
+/** Coats of UV-stable polyurethane: slower in dry air. */
+const topCure = {
+  touch: { ...table([7, 12], [20, 5], [30, 3]), ...AIR },
+  rainSafe: { ...table([7, 8], [20, 4], [30, 2.5]), ...AIR },
+  overcoatFrom: { ...table([7, 26], [20, 12], [30, 8]), ...AIR },
+  overcoatUntil: table([7, 96], [20, 48], [30, 30]),
+  foot: { ...table([7, 36], [20, 20], [30, 12]), ...AIR },
+};
+const TOP = {
+  densityKgPerL: 1.18,
+  solids: 0.72,
+  chemistry: 'polyurethane, aliphatic' as const,
+  containers: [litres(19, 'pail', 330)],
+  limits: limits([7, 35], [7, 45], 85, 3, MOIST),
+  potLife: potLife([7, 60], [20, 40], [35, 20]),
+  ...ISOCYANATE,
+};
+/** The coat that the sand goes into: as much as holds it. */
+const bed = (id: string, name: string, option: 'rate' | 'refusal', rate: number) =>
+  coat({
+    id,
+    name,
+    role: 'wear',
+    note: 'rolled, broadcast while wet; UV-stable',
+    rate: ['volume', rate],
+    ...TOP,
+    cure: topCure,
+    ifMissed: 'Abrade, vacuum and wipe with solvent before the next coat.',
+    mend: [ABRADE, VACUUM, SOLVENT],
+    outputM2PerH: 45,
+    more: { only: { choice: 'broadcast', option } },
+  });
+/** The last coat: sand to refusal drinks more of it. */
+const top = (id: string, name: string, option: 'rate' | 'refusal', rate: number) =>
+  coat({
+    id,
+    name,
+    role: 'finish',
+    note: 'second shade; rolled out of the corner to the door',
+    rate: ['volume', rate],
+    variants: [['rough', 1.2]],
+    ...TOP,
+    cure: {
+      ...topCure,
+      foot: { ...table([7, 72], [20, 48], [30, 30]), ...AIR },
+      full: table([7, 240], [20, 168], [30, 96]),
+    },
+    ifMissed: 'Abrade, vacuum and wipe with solvent before another coat.',
+    mend: [ABRADE, VACUUM, SOLVENT],
+    outputM2PerH: 55,
+    more: { only: { choice: 'broadcast', option } },
+  });
+
 /** Pedestrian polyurethane deck for balconies and walkways. Typical values of our own choosing. */
 export const PEDESTRIAN_DECK: BuildUpInput = {
   id: 'pedestrian-deck',
@@ -102,30 +156,8 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
         ],
       },
     }),
-    coat({
-      id: 'wear',
-      name: 'Wear coat',
-      role: 'wear',
-      note: 'rolled, broadcast while wet; UV-stable',
-      rate: ['volume', 0.35],
-      densityKgPerL: 1.18,
-      solids: 0.72,
-      chemistry: 'polyurethane, aliphatic',
-      containers: [litres(19, 'pail', 330)],
-      limits: limits([7, 35], [7, 45], 85, 3, MOIST),
-      potLife: potLife([7, 60], [20, 40], [35, 20]),
-      cure: {
-        touch: table([7, 12], [20, 5], [30, 3]),
-        rainSafe: table([7, 8], [20, 4], [30, 2.5]),
-        overcoatFrom: table([7, 26], [20, 12], [30, 8]),
-        overcoatUntil: table([7, 96], [20, 48], [30, 30]),
-        foot: table([7, 36], [20, 20], [30, 12]),
-      },
-      ifMissed: 'Abrade, vacuum and wipe with solvent before the next coat.',
-      mend: [ABRADE, VACUUM, SOLVENT],
-      outputM2PerH: 45,
-      ...ISOCYANATE,
-    }),
+    bed('wear', 'Wear coat', 'rate', 0.35),
+    bed('wear-bed', 'Wear coat, as a bed', 'refusal', 0.6),
     {
       ...SAND,
       id: 'sand',
@@ -144,43 +176,19 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
       name: 'Quartz sand, to refusal',
       note: 'dry, rounded, free of iron; excess swept off before the top coat',
       only: { choice: 'broadcast', option: 'refusal' },
-      into: 'wear',
+      into: 'wear-bed',
       method: 'to refusal',
       grading: '0.4–0.8 mm',
       thrownKgPerM2: typical(3.5),
       retainedKgPerM2: typical(2.2),
       standsMm: typical(0.5),
     },
-    coat({
-      id: 'top',
-      name: 'Top coat',
-      role: 'finish',
-      note: 'second shade; rolled out of the corner to the door',
-      rate: ['volume', 0.3],
-      variants: [['rough', 1.2]],
-      densityKgPerL: 1.18,
-      solids: 0.72,
-      chemistry: 'polyurethane, aliphatic',
-      containers: [litres(19, 'pail', 330)],
-      limits: limits([7, 35], [7, 45], 85, 3, MOIST),
-      potLife: potLife([7, 60], [20, 40], [35, 20]),
-      cure: {
-        touch: table([7, 12], [20, 5], [30, 3]),
-        rainSafe: table([7, 8], [20, 4], [30, 2.5]),
-        overcoatFrom: table([7, 26], [20, 12], [30, 8]),
-        overcoatUntil: table([7, 96], [20, 48], [30, 30]),
-        foot: table([7, 72], [20, 48], [30, 30]),
-        full: table([7, 240], [20, 168], [30, 96]),
-      },
-      ifMissed: 'Abrade, vacuum and wipe with solvent before another coat.',
-      mend: [ABRADE, VACUUM, SOLVENT],
-      outputM2PerH: 55,
-      ...ISOCYANATE,
-    }),
+    top('top', 'Top coat', 'rate', 0.3),
+    top('top-heavy', 'Top coat, over sand to refusal', 'refusal', 0.5),
   ],
   upkeep: {
     recoatYears: typical(6),
-    recoatLayers: ['top'],
+    recoatLayers: ['top', 'top-heavy'],
     lifeYears: typical(20),
     inspectPerYear: typical(1),
     note: 'A top coat before the sand shows; a bare base coat in the sun is lost.',

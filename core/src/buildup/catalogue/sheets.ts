@@ -2,6 +2,9 @@ import type { BuildUpInput } from '../schema.ts';
 import { primer, warm } from './bitumen.ts';
 import { ALWAYS, limits, sheet, typical, type ProtectionInput } from './typical.ts';
 
+/** The primer's lower limit; a torch is not held in a wind that blows its flame about. */
+const torchLimits = limits([5, 40], [5, 55], 95, 3, { dryHours: typical(12), windHandMaxMPerS: typical(8) });
+
 const CENTRED = {
   id: 'centred',
   name: 'Same way, joints centred',
@@ -65,7 +68,7 @@ const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) 
       laps: [100, 150],
       offset: option === 'centred' ? 'centred on the ply below' : 'crossed',
       surfacing: 'granules',
-      limits: bonding === 'torched' ? limits([0, 40], [0, 55], 95, 3, { dryHours: typical(12) }) : warm,
+      limits: bonding === 'torched' ? torchLimits : warm,
       ifMissed: 'Sweep, warm the lap and roll it again; where it will not hold, a patch over it.',
       price,
       more: {
@@ -158,7 +161,7 @@ export const TORCHED: BuildUpInput = {
       laps: [80, 150],
       offset: 'none',
       surfacing: 'film',
-      limits: limits([0, 40], [0, 55], 95, 3, { dryHours: typical(12) }),
+      limits: torchLimits,
       ifMissed: 'Dry, torch off dew, torch the lap again.',
       price: 66,
       more: {

@@ -1,13 +1,24 @@
 import { LET_DRY, PATCH_TEST, WASH, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
-import { ALWAYS, coat, litres, limits, potLife, table, throughFilm, typical } from './typical.ts';
+import {
+  ALWAYS,
+  HUMIDITY_CURED,
+  coat,
+  litres,
+  limits,
+  potLife,
+  table,
+  throughFilm,
+  typical,
+} from './typical.ts';
 
+const air = { byHumidityPct: HUMIDITY_CURED };
 const cure = {
-  touch: table([2, 6], [10, 4], [20, 2], [35, 1]),
-  rainSafe: table([2, 6], [10, 4], [20, 2], [35, 1]),
-  overcoatFrom: { ...table([2, 24], [10, 14], [20, 8], [35, 4]), byWetFilmMm: throughFilm(0.75) },
+  touch: { ...table([2, 6], [10, 4], [20, 2], [35, 1]), ...air },
+  rainSafe: { ...table([2, 6], [10, 4], [20, 2], [35, 1]), ...air },
+  overcoatFrom: { ...table([2, 24], [10, 14], [20, 8], [35, 4]), ...air, byWetFilmMm: throughFilm(0.75) },
   overcoatUntil: table([2, 336], [10, 240], [20, 168], [35, 96]),
-  foot: table([2, 48], [10, 30], [20, 18], [35, 10]),
+  foot: { ...table([2, 48], [10, 30], [20, 18], [35, 10]), ...air },
   full: table([2, 168], [20, 96], [35, 48]),
 };
 
@@ -80,7 +91,10 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
       solids: 0.5,
       chemistry: 'water-based primer',
       containers: [litres(20, 'pail', 165), litres(5, 'pail', 46)],
-      limits: limits([5, 40], [5, 60], 85, 3, { risingWithinK: typical(3), dryHours: typical(12) }),
+      limits: limits([5, 40], [5, 60], 85, 3, {
+        ...{ risingWithinK: typical(3), dryHours: typical(12), windSprayMaxMPerS: typical(5) },
+        noBelow: { tempC: 3, source: 'typical', until: 'overcoatFrom' },
+      }),
       potLife: potLife([5, 480], [35, 480]),
       cure: {
         touch: table([5, 4], [20, 1.5], [35, 0.75]),

@@ -10,7 +10,7 @@ export const WATER = {
 export const dryLimits = limits([10, 40], [10, 55], 80, 3, {
   ...WATERY,
   windSprayMaxMPerS: typical(5),
-  noBelow: { tempC: 5, source: 'typical', until: 'touch' },
+  noBelow: { tempC: 5, source: 'typical', until: 'overcoatFrom' },
 });
 export const drying = (film: number, touch: number, rain: number, over: number, foot: number) => {
   const by = { byHumidityPct: DRIED, byWetFilmMm: throughFilm(film) };
