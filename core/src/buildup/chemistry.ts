@@ -16,6 +16,11 @@ export const CHEMISTRIES = [
   'solvent primer',
   'water-based primer',
   'sealer, pourable',
+  'polyester resin',
+  'bitumen adhesive',
+  'contact adhesive',
+  'rubber sheet',
+  'thermoplastic sheet',
 ] as const;
 export type Chemistry = (typeof CHEMISTRIES)[number];
 
@@ -53,4 +58,9 @@ export const CHEMISTRY_TRAITS: Readonly<Record<Chemistry, ChemistryTraits>> = {
   'solvent primer': t('evaporation'),
   'water-based primer': t('evaporation'),
   'sealer, pourable': t('reaction', { uvStable: true }),
+  'polyester resin': t('reaction', { uvStable: true }),
+  'bitumen adhesive': t('evaporation', { bleeds: true }),
+  'contact adhesive': t('evaporation'),
+  'rubber sheet': t('made', { uvStable: true }),
+  'thermoplastic sheet': t('made', { uvStable: true }),
 };

@@ -38,6 +38,7 @@ const BITUMENS: readonly Chemistry[] = [
   'bitumen, hot',
   'bitumen sheet',
   'aluminium bitumen',
+  'bitumen adhesive',
 ];
 const POLYURETHANES: readonly Chemistry[] = ['polyurethane, aromatic', 'polyurethane, aliphatic'];
 
@@ -143,6 +144,15 @@ export const COMPAT_RULES: readonly CompatRule[] = [
     outcome: 'hold',
     why: 'a cured, glassy epoxy gives the next coat no key',
     instead: 'throw a light sand into it while wet, or coat within its window and abrade what is past it',
+  },
+  {
+    id: 'plastic-on-bitumen',
+    where: 'over',
+    layer: { chemistry: ['thermoplastic sheet'] },
+    below: { bleeds: true },
+    outcome: 'stop',
+    why: 'plasticiser and bitumen travel into each other: the sheet shrinks and goes brittle',
+    instead: 'put a separation layer or a board between them',
   },
   {
     id: 'bitumen-on-light',

@@ -22,6 +22,7 @@ export const SUNDRIES = {
   granules: { name: 'Loose granules', quantity: 'mass' },
   tape: { name: 'Masking tape', quantity: 'length' },
   'board fastener': { name: 'Fasteners for boards', quantity: 'count' },
+  'plate fastener': { name: 'Fasteners with plates', quantity: 'count' },
   'lap primer': { name: 'Primer for laps over granules', quantity: 'mass' },
 } as const satisfies Record<string, { name: string; quantity: Quantity }>;
 export type SundryKey = keyof typeof SUNDRIES;
@@ -124,6 +125,7 @@ export const TYPICAL_SUNDRIES: readonly Sundry[] = [
   { key: 'mortar', packs: [pack('bag-25', '25 kg bag', 25, 19, 25)] },
   { key: 'joint filler', packs: [pack('bag-600', '600 mL foil bag', 0.6, 14, 0.9)] },
   { key: 'board fastener', packs: [pack('box-500', 'box of 500', 500, 95, 9)] },
+  { key: 'plate fastener', packs: [pack('box-250', 'box of 250', 250, 110, 8)] },
   { key: 'lap primer', packs: [pack('can-5', '5 kg can', 5, 38, 5.4)] },
   { key: 'backer rod', packs: [pack('coil-100', '100 m coil', 100, 24, 3)] },
   { key: 'bond breaker', packs: [pack('roll-50', '50 m roll', 50, 9, 0.6)] },
@@ -193,6 +195,14 @@ const BY_FAMILY: Readonly<Partial<Record<FamilyKey, Partial<DetailRules>>>> = {
   METAL: { footMm: typical(75), stripeMm: typical(100), fillet: 'none', longestM: typical(5) },
   SA2: SHEETS,
   TORCH2: SHEETS,
+  TRAFFIC2: { footMm: typical(150), fillet: 'sealant', longestM: typical(2) },
+  SINGLE: {
+    ...{ made: 'sheet', plies: 1, plyStepMm: typical(0), fillet: 'none' },
+    ...{ lapMm: typical(75), footMm: typical(150), wingMm: typical(100), longestM: typical(4) },
+  },
+  WARM: SHEETS,
+  FELT: SHEETS,
+  GRP: { lapMm: typical(75), fillet: 'none', doubled: ['corner'], longestM: typical(2) },
   HOT: { lapMm: typical(100), plies: 2, fillet: 'sealant', filletLegMm: typical(20), longestM: typical(3) },
 };
 

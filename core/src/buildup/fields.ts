@@ -13,6 +13,7 @@ import {
   OFFSETS,
   PROTECTION_LAID,
   PROTECTION_MATERIALS,
+  SEAMS,
   TREATS,
   ROLL_EDGES,
   type LayerKind,
@@ -157,6 +158,10 @@ const ROLL = [
   sourced('roll and laps', 'endLapMm', 'End lap', 'lap'),
   choice('roll and laps', 'edges', 'Edges of the roll', ROLL_EDGES, OPTIONAL),
 ];
+const SEAM = [
+  choice('roll and laps', 'seam/kind', 'Seam', SEAMS, { optional: true, owns: 'seam' }),
+  sourced('roll and laps', 'seam/widthMm', 'Seam, width', 'lap', { optional: true, owns: 'seam' }),
+];
 const perM2 = (key: string, name: string): Field =>
   sourced('laying', `fasteners/${key}`, name, 'count', { optional: true, owns: 'fasteners' });
 const FASTENERS = [
@@ -247,6 +252,8 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     choice('roll and laps', 'offset', 'Joints over the ply below', OFFSETS),
     sourced('roll and laps', 'staggerMm', 'End joints apart by', 'lap', OPTIONAL),
     text('roll and laps', 'granuleLaps', 'Laps over granules'),
+    ...SEAM,
+    ...FASTENERS,
     sourced('laying', 'relaxMinutes', 'Lies unrolled for', 'minutes', OPTIONAL),
     OUTPUT,
     ...LIMIT_FIELDS,

@@ -36,6 +36,7 @@ export {
   type Coat,
   type CoatRole,
   type Fabric,
+  type Fasteners,
   type Layer,
   type LayerKind,
   type Pieces,

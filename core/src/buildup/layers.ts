@@ -158,6 +158,18 @@ export const BONDING = [
 ] as const;
 export const OFFSETS = ['none', 'centred on the ply below', 'crossed'] as const;
 
+/** Of what is fixed, for each m²: in the field, along the edges, at corners; and how wide the edge counts. */
+const fastenersSchema = z.strictObject({
+  fieldPerM2: above(60),
+  perimeterPerM2: above(60),
+  cornerPerM2: above(60),
+  perimeterM: above(20),
+});
+export type Fasteners = z.infer<typeof fastenersSchema>;
+
+/** How the laps of a sheet are closed, where its bonding does not close them too. */
+export const SEAMS = ['hot-air weld', 'tape', 'adhesive'] as const;
+
 export const sheetSchema = z.strictObject({
   ...base,
   ...surface,
@@ -178,6 +190,8 @@ export const sheetSchema = z.strictObject({
   granuleLaps: text(200).default(''),
   /** `one bare`: a selvedge without granules that the next course laps over. */
   edges: z.enum(ROLL_EDGES).optional(),
+  seam: z.strictObject({ kind: z.enum(SEAMS), widthMm: above(300) }).optional(),
+  fasteners: fastenersSchema.optional(),
   otherRolls,
   /** Lies unrolled before it is laid, minutes. */
   relaxMinutes: above(1440).optional(),
@@ -213,15 +227,7 @@ export const protectionSchema = z.strictObject({
   pieceWidthM: above(6),
   pieceLengthM: above(200),
   lapMm: mm(500),
-  /** Of boards that are fixed, for each m²: in the field, along the edges, at corners; and how wide the edge counts. */
-  fasteners: z
-    .strictObject({
-      fieldPerM2: above(60),
-      perimeterPerM2: above(60),
-      cornerPerM2: above(60),
-      perimeterM: above(20),
-    })
-    .optional(),
+  fasteners: fastenersSchema.optional(),
   pricePerPiece: sourced(z.number().min(0).max(1e6)).optional(),
 });
 

@@ -20,4 +20,9 @@ export const USUAL_MEMBRANE_MM: Readonly<Record<FamilyKey, readonly [least: numb
   TORCH2: [6, 10],
   HOT: [4.5, 8],
   POCKET: [25, 100],
+  TRAFFIC2: [1.2, 4],
+  SINGLE: [1.1, 2.5],
+  WARM: [4.5, 9],
+  GRP: [1.2, 4],
+  FELT: [5, 10],
 };

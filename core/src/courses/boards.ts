@@ -3,20 +3,11 @@
  * go on into later rows. Fasteners by the area of field, edges and corners.
  */
 import type { BuildUp, Protection } from '../buildup/index.ts';
-import { cited, sumOf } from '../buildup/index.ts';
-import { given, type Figure, type Given } from '../figures/index.ts';
-import {
-  areaOf,
-  corner,
-  intersect,
-  mapArea,
-  movedSides,
-  signedArea,
-  type Area,
-  type Ring,
-} from '../geometry/index.ts';
+import type { Figure } from '../figures/index.ts';
+import { mapArea, type Area } from '../geometry/index.ts';
 import type { Problem } from '../problems/index.ts';
-import { zoneShape, type Zone, type ZoneShape } from '../survey/index.ts';
+import { zoneShape, type Zone } from '../survey/index.ts';
+import { fastenersOf } from './fasteners.ts';
 import { CHALK_M, fieldArea } from './field.ts';
 import { frameOf, layingOf, toFrame, type Frame, type Laying } from './frame.ts';
 import { rolledLayers } from './layers.ts';
@@ -195,60 +186,6 @@ function rowsOver(field: Slices, widthM: number): Row[] {
   return rows;
 }
 
-/** Zones of wind: within so much of an edge, of two edges at a corner, and the rest. Common practice. */
-function windAreas(
-  shape: ZoneShape,
-  area: Area,
-  edgeM: number,
-): { field: number; perimeter: number; corner: number } {
-  const ring: Ring = signedArea(shape.ring) < 0 ? [...shape.ring].reverse() : shape.ring;
-  const inner = movedSides(
-    ring,
-    ring.map(() => -edgeM),
-  );
-  const strips = ring.map((_, i) => intersect(area, [{ outer: stripAt(ring, i, edgeM), holes: [] }]));
-  const whole = areaOf(area);
-  const field = areaOf(intersect(area, inner));
-  let corners = 0;
-  strips.forEach((s, i) => {
-    const [a, b, c] = [corner(ring, i), corner(ring, i + 1), corner(ring, i + 2)];
-    // Only outer corners that turn by more than a little.
-    const turn = (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]);
-    const next = strips[(i + 1) % strips.length];
-    if (next && turn > 0.3 * Math.hypot(b[0] - a[0], b[1] - a[1]) * Math.hypot(c[0] - b[0], c[1] - b[1]))
-      corners += areaOf(intersect(s, next));
-  });
-  const perimeter = Math.max(0, whole - field - corners);
-  return { field, perimeter, corner: Math.min(corners, whole - field) };
-}
-
-function stripAt(ring: Ring, i: number, byM: number): Ring {
-  const [a, b] = [corner(ring, i), corner(ring, i + 1)];
-  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
-  const [nx, ny] = [(-(b[1] - a[1]) / length) * byM, ((b[0] - a[0]) / length) * byM];
-  return [a, b, [b[0] + nx, b[1] + ny], [a[0] + nx, a[1] + ny]];
-}
-
-function fastenersOf(zone: Zone, shape: ZoneShape, layer: Protection, area: Area): Figure[] {
-  const f = layer.fasteners;
-  if (!f) return [];
-  const areas = windAreas(shape, area, f.perimeterM.value);
-  const one = (name: string, m2: number, rate: Given): Figure => ({
-    label: `${zone.name}, fasteners ${name}`,
-    value: Math.max(0, Math.ceil(m2 * rate.value - 1e-9)),
-    quantity: 'count',
-    formula: 'max(0, ceil({area} × {rate} − 0.000000001))',
-    inputs: { area: given(name, m2, 'area', 'measured', 'by the distance from the edges'), rate },
-    from: 'so many for each square metre; wind loads are the engineer’s',
-  });
-  const parts = [
-    one('in the field', areas.field, cited('fasteners a m², field', f.fieldPerM2, 'number')),
-    one('along the edges', areas.perimeter, cited('fasteners a m², edges', f.perimeterPerM2, 'number')),
-    one('at corners', areas.corner, cited('fasteners a m², corners', f.cornerPerM2, 'number')),
-  ];
-  return [...parts, sumOf(`${zone.name}, fasteners`, 'count', parts, 'field, edges and corners')];
-}
-
 /** Boards of every board layer of a zone. */
 export function boardsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): BoardLayout[] {
   const { rules } = doc;
@@ -316,7 +253,7 @@ export function boardsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): BoardLa
         planes: laidPlanes,
         boards,
         leastBoards: Math.ceil(metres / lengthM - EPS),
-        fasteners: fastenersOf(zone, shape, rolled.layer, area),
+        fasteners: fastenersOf(zone, shape, rolled.layer.fasteners, area),
         problems: [],
       },
     ];

@@ -26,6 +26,7 @@ export {
 } from './schema.ts';
 export { cutOut, cutRuns, FULL, QUICK, type Effort } from './solve.ts';
 export type { CutAnswer, CutProblem, Sale } from './targets.ts';
+export { sheetFasteners } from './fasteners.ts';
 export { layoutDxf, layoutSvg } from './drawing.ts';
 export { coursesFigures, howGood, type CoursesFigures } from './figures.ts';
 export {

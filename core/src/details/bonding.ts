@@ -95,8 +95,32 @@ const BOND: Readonly<Record<Bonding, { lay: readonly string[]; prove: string }>>
 /** Steps of a sheet's bonding, after it is cut and before it is looked at. */
 export const bondSteps = (bonding: Bonding): { lay: readonly string[]; prove: string } => BOND[bonding];
 
+/** Laps that are closed apart from the bond: by hot air, tape or adhesive. */
+function seamSteps({ seam }: Sheet): readonly (readonly Part[])[] {
+  if (!seam) return [];
+  const width = cited('seam', seam.widthMm, 'lap');
+  switch (seam.kind) {
+    case 'hot-air weld':
+      return [
+        words`A trial weld at the start, after each pause and when the weather turns: cooled, then peeled; it must tear in the sheet, not in the seam.`,
+        words`Laps clean and dry; weld ${width} wide, pressed at once with the hand roller.`,
+        words`Cold, run a probe along every seam; a strip is cut out and peeled where the job asks for it, and the place patched.`,
+      ];
+    case 'tape':
+      return [
+        words`Both faces of the lap cleaned and primed, dry to the touch; tape ${width} wide, the sheet laid on it without tension, rolled across and along.`,
+        words`T-joints and cut edges get a patch or sealant; probe once it has set.`,
+      ];
+    case 'adhesive':
+      return [
+        words`Both faces of the lap cleaned, adhesive ${width} wide on each, left open as its data sheet says, closed once and rolled.`,
+        words`Sealant along the edge; probe once it has set.`,
+      ];
+  }
+}
+
 /** Courses in the field: relaxed, set out, bonded, proved. */
-export function courseSteps(sheet: Sheet): readonly Part[][] {
+export function courseSteps(sheet: Sheet): readonly (readonly Part[])[] {
   const { lay, prove } = BOND[sheet.bonding];
   const relax: Given | undefined =
     sheet.relaxMinutes && cited('unrolled before', sheet.relaxMinutes, 'minutes');
@@ -108,6 +132,7 @@ export function courseSteps(sheet: Sheet): readonly Part[][] {
       : words`Unroll and cut to length; leave it flat until it no longer curls.`,
     words`Begin at the low edge; side laps ${side}, end laps ${end}, so that water runs off them.`,
     ...lay.map((says) => [says]),
+    ...seamSteps(sheet),
     ...(sheet.granuleLaps === '' ? [] : [[`Laps over granules: ${sheet.granuleLaps}.`]]),
     [prove],
   ];

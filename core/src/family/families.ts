@@ -20,6 +20,11 @@ export const FAMILY_KEYS = [
   'TORCH2',
   'HOT',
   'POCKET',
+  'TRAFFIC2',
+  'SINGLE',
+  'WARM',
+  'GRP',
+  'FELT',
 ] as const;
 export type FamilyKey = (typeof FAMILY_KEYS)[number];
 export const familySchema = z.enum(FAMILY_KEYS);
@@ -94,4 +99,13 @@ export const FAMILIES: Readonly<Record<FamilyKey, Family>> = {
   TORCH2: family('TORCH2', 'Two-ply torch-applied sheet', { heat: 'flame', minFallPct: 1, ponding: 'short' }),
   HOT: family('HOT', 'Hot-applied rubberised bitumen', { heat: 'kettle', primer: 'always' }),
   POCKET: family('POCKET', 'Pourable-sealer pocket', {}),
+  TRAFFIC2: family('TRAFFIC2', 'Two-part vehicular deck', {
+    trafficked: 'wheels',
+    primer: 'always',
+    profile: [3, 5],
+  }),
+  SINGLE: family('SINGLE', 'Single-ply sheet', { minFallPct: 1, ponding: 'short' }),
+  WARM: family('WARM', 'Warm roof with two plies', { minFallPct: 1, ponding: 'short', primer: 'always' }),
+  GRP: family('GRP', 'Glass-reinforced polyester', { trafficked: 'feet', minFallPct: 1, ponding: 'short' }),
+  FELT: family('FELT', 'Cold-bonded felt', { minFallPct: 1, ponding: 'short' }),
 };

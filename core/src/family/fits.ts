@@ -130,6 +130,53 @@ const TABLE: Readonly<Record<FamilyKey, Row>> = {
     ...row(primer, ...MINERAL, 'metal', 'boards', 'asphalt', ...FELTS, 'bitumen-coating', 'fibreglass'),
     ...row(trial, 'pvc-sheet', 'tpo-sheet', 'rubber-sheet', ...COATINGS),
   },
+  TRAFFIC2: {
+    ...row(primer, 'concrete-new', 'concrete-old', 'screed'),
+    ...row(
+      SOFT,
+      ...([
+        'boards',
+        'asphalt',
+        ...FELTS,
+        'gravelled-felt',
+        'foam',
+        'pvc-sheet',
+        'tpo-sheet',
+        'rubber-sheet',
+      ] as const),
+    ),
+    ...row(no('wheels shear tiles off their bed; they come up first'), 'tiles'),
+  },
+  SINGLE: {
+    ...row(good, ...MINERAL, 'boards', 'metal', 'foam'),
+    ...row(
+      no('bitumen and the sheet travel into each other; a board or a separation layer goes first'),
+      ...(['asphalt', ...FELTS, 'gravelled-felt', 'bitumen-coating'] as const),
+    ),
+    ...row(
+      no('a sheet is not bonded on an old one; it comes up, or a board goes over it'),
+      'pvc-sheet',
+      'tpo-sheet',
+      'rubber-sheet',
+    ),
+  },
+  WARM: { ...row(primer, ...MINERAL, 'boards', 'metal', 'asphalt', 'bitumen-smooth', 'bitumen-coating') },
+  GRP: {
+    ...row(good, 'boards'),
+    ...row(primer, ...MINERAL, 'fibreglass'),
+    ...row(no('styrene in the resin dissolves foam before it cures'), 'foam'),
+    ...row(
+      no('it is stiff and cracks over a base that is soft or moves'),
+      'asphalt',
+      ...FELTS,
+      'gravelled-felt',
+      'metal',
+    ),
+  },
+  FELT: {
+    ...row(primer, ...MINERAL, 'asphalt', ...FELTS, 'bitumen-coating'),
+    ...row(good, 'boards'),
+  },
 };
 
 /** The terms on which a family goes on a substrate. Nothing but silicone bonds to silicone. */

@@ -4,7 +4,9 @@ import {
   buildUpOfZone,
   cited,
   densityGiven,
+  detailRulesOf,
   isCoat,
+  isSheet,
   rolledSize,
   termsOfZone,
   variantOf,
@@ -20,7 +22,7 @@ import {
   type SundryKey,
   type ZoneCondition,
 } from '../buildup/index.ts';
-import type { CoursesPlan } from '../courses/index.ts';
+import { sheetFasteners, type CoursesPlan } from '../courses/index.ts';
 import {
   cutLists,
   treatedArea,
@@ -175,6 +177,27 @@ function fieldParts(
   });
 }
 
+/** Fasteners of sheets that are fixed through their laps. */
+function fixingParts(items: Items, zone: Zone, buildUp: BuildUp): Part[] {
+  return buildUp.layers.filter(isSheet).flatMap((layer): Part[] => {
+    const all = sheetFasteners(zone, layer).at(-1);
+    return all
+      ? [
+          {
+            item: items.sundry('plate fastener', detailRulesOf(buildUp), buildUp.currency),
+            layer: undefined,
+            buildUp,
+            zoneId: zone.id,
+            zoneName: zone.name,
+            of: 'details',
+            sprayed: false,
+            amount: all,
+          },
+        ]
+      : [];
+  });
+}
+
 function itemOfUse(
   items: Items,
   use: MaterialUse,
@@ -287,7 +310,10 @@ export function needs(
       continue;
     }
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
-    parts.push(...fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut));
+    parts.push(
+      ...fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut),
+      ...fixingParts(items, zone, buildUp),
+    );
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
   for (const plan of cut) parts.push(...coursesParts(plan, areaPct), ...lapPrimerParts(plan, order));

@@ -29,7 +29,7 @@ import {
 import { remedyFor, type Call } from '@lentum/core/call';
 import { measure, schedule } from '@lentum/core/choosing';
 import { DEFAULT_COURSES, QUICK, coursesOf, relaxOf } from '@lentum/core/courses';
-import { detailSchedule } from '@lentum/core/details';
+import { courseSteps, detailSchedule } from '@lentum/core/details';
 import { given, verdictText, type Figure } from '@lentum/core/figures';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { stageTimes } from '@lentum/core/programme';
@@ -211,6 +211,15 @@ export const LAYER_CASES: readonly LimitCase[] = [
         })
         .join('|');
     },
+  },
+  {
+    name: 'how the courses of a sheet are laid',
+    of: ({ layer }) =>
+      layer.kind === 'sheet'
+        ? courseSteps(layer)
+            .map((line) => verdictText(line, 'metric', String))
+            .join(' ')
+        : undefined,
   },
   {
     name: 'details and their material',

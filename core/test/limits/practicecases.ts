@@ -185,6 +185,11 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
       grid(
         [2, 4, 5, 7, 9, 16, 20],
         (v) => judged([test('moisture', v)], old) + judged([test('moisture', v)], timber),
+      ) +
+      grid([1, 3, 3.8, 4.2, 4.8, 5.2, 9], (v) =>
+        (['carbide test, % by mass', 'oven-dried, % by mass'] as const)
+          .map((scale) => judged([test('moisture', v, -5, 1, { scale })], old))
+          .join(''),
       ),
   },
   {

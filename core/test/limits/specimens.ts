@@ -233,7 +233,10 @@ export const SPECIMENS: readonly Specimen[] = [
   })),
   specimen('self-adhered-two-ply', 'cap', () => ({
     ...{ ...ROLLS, limits: LIMITS, remedies: REMEDIES, tools: FULL_COAT.tools, pricePerRoll: sheet(90) },
-    ...{ staggerMm: sheet(900), relaxMinutes: sheet(30) },
+    ...{ staggerMm: sheet(900), relaxMinutes: sheet(30), seam: { kind: 'tape', widthMm: sheet(75) } },
+    fasteners: {
+      ...{ fieldPerM2: sheet(4), perimeterPerM2: sheet(6), cornerPerM2: sheet(9), perimeterM: sheet(1) },
+    },
   })),
   specimen('self-adhered-two-ply', 'cover-board', () => ({ product: PRODUCT }), {}, { cover: 'board' }),
   specimen('hot-rubberised', 'protection', () => ({ product: PRODUCT, outputM2PerH: sheet(30) })),

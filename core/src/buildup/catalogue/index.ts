@@ -5,6 +5,11 @@ import { HOT_APPLIED } from './hot.ts';
 import { METAL_ROOF } from './metal.ts';
 import { MINERAL_COAT } from './mineral.ts';
 import { PEDESTRIAN_DECK } from './pedestrian.ts';
+import { COLD_FELT } from './coldfelt.ts';
+import { GLASS_POLYESTER } from './polyester.ts';
+import { SINGLE_PLY } from './singleply.ts';
+import { TWO_PART_DECK } from './twopartdeck.ts';
+import { WARM_ROOF } from './warmroof.ts';
 import { POCKET } from './pocket.ts';
 import { PRIMED_POLYURETHANE } from './primed.ts';
 import { RESTORATION } from './restoration.ts';
@@ -31,6 +36,11 @@ const PAGES: readonly BuildUpInput[] = [
   TORCHED,
   HOT_APPLIED,
   POCKET,
+  TWO_PART_DECK,
+  SINGLE_PLY,
+  WARM_ROOF,
+  GLASS_POLYESTER,
+  COLD_FELT,
 ];
 
 /** Build-ups that ship with the app. All values are typical, to be replaced with those of a data sheet. */
