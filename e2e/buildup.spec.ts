@@ -162,15 +162,15 @@ test('chosen for a terrace by its reasons, and compared with another', async ({ 
     'Cost of material',
     'Material on the zone',
     'Weight laid',
-    'Days until feet',
-    'Least surface temperature',
+    'Days until foot traffic',
+    'Minimum surface temperature',
     'Longest without rain',
     'Recoats in 30 years',
     'Cautions',
   ])
     await expect(table.getByRole('rowheader', { name: what, exact: true })).toBeVisible();
   await expect(
-    table.locator('tr', { hasText: 'Least surface temperature' }).locator('td').last(),
+    table.locator('tr', { hasText: 'Minimum surface temperature' }).locator('td').last(),
   ).toContainText('best');
   await measure(page, 'Coldest working day', '-3');
   await row('Pedestrian polyurethane deck.').getByRole('button', { name: 'All reasons' }).click();

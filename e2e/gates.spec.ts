@@ -37,7 +37,7 @@ test('a stale reading is settled by a fresh one; a permit by nobody’s word; an
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/site?part=bays&zone=workshop&bay=workshop-2`);
   const stale = page.locator('li[data-gate="weather/reading"]');
-  await expect(stale).toContainText(/a reading speaks for 60.min/);
+  await expect(stale).toContainText(/a reading is valid for 60.min/);
   await stale.getByRole('button', { name: 'Read air and surface' }).click();
   await measure(page, 'Air temperature', '17');
   await measure(page, 'Humidity', '55');

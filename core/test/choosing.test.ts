@@ -288,7 +288,7 @@ describe('choosing', () => {
       'too flat',
       'elastomeric-acrylic',
       situation(metal, { slopePct: 1 }),
-      'conditional slope: 1.00 % is flatter than the 2.00 % its family wants: raise falls first.',
+      'conditional slope: 1.00 % is flatter than the 2.00 % its family wants: increase the fall first.',
     ],
     [
       'a season too cold',
@@ -300,13 +300,13 @@ describe('choosing', () => {
       'cold mornings',
       'elastomeric-acrylic',
       situation(metal, { coldestC: 4 }),
-      'conditional season: It needs 10.0 °C; days of 4.0 °C are lost.',
+      'conditional season: It needs 10.0 °C; days at 4.0 °C are lost.',
     ],
     [
-      'hot noons',
+      'hot middays',
       'methacrylate-terrace',
       situation(zone('concrete-old'), { warmestC: 45 }),
-      'conditional season: It may be laid up to 35.0 °C; noons of 45.0 °C are lost.',
+      'conditional season: It may be laid up to 35.0 °C; middays at 45.0 °C are lost.',
     ],
     [
       'few dry hours',

@@ -117,7 +117,7 @@ describe('what a change moves', () => {
     expect(moved.map((m) => m.label)).toEqual(
       expect.arrayContaining(['dry membrane', 'thickness', 'weight laid', 'material', 'cost of material']),
     );
-    expect(moved.map((m) => m.label)).not.toContain('least surface temperature');
+    expect(moved.map((m) => m.label)).not.toContain('minimum surface temperature');
     const [membrane] = moved;
     // 0.2 kg/m² over 1.3 kg/L, of which 88 % stay.
     expect(membrane!.after!.value - membrane!.before!.value).toBeCloseTo((0.2 / 1.3) * 0.88, 9);

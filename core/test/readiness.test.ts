@@ -332,7 +332,7 @@ describe('one case a reason', () => {
       ),
       'PU1',
       'hold',
-      'no outlet and no edge lets the water go',
+      'no outlet and no edge drains it',
     ],
     [
       'not looked at',

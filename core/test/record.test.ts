@@ -90,7 +90,7 @@ describe('states of the demo bays', () => {
     const later = bayVerdict(status('H4', now + 3_600_000), now + 3_600_000);
     expect(later.outcome).not.toBe('go');
   });
-  it('a reading speaks for an hour', () => {
+  it('a reading is valid for an hour', () => {
     const v = bayVerdict(status('H10', now + 3 * 3_600_000), now + 3 * 3_600_000);
     expect(verdictText(v.says, 'metric', clock)).toContain('Hold: the last reading is 204\u00a0min old');
   });

@@ -66,7 +66,7 @@ describe('what stands against the next layer', () => {
       /^too thick: .*, at most 2\.56 mm: it skins over/,
     ],
     ['a permit that is closed', 'G1', 'hot/permit', 'broken', 'hold', /^none is open\.$/],
-    ['wind at the mooring', 'C7', 'weather/wind', 'broken', 'hold', /^24 km\/h now; most wind 18 km\/h/],
+    ['wind at the mooring', 'C7', 'weather/wind', 'broken', 'hold', /^24 km\/h now; maximum wind 18 km\/h/],
     ['fibres that nobody felt for', 'T7', 'below/fibres-membrane', 'unknown', 'hold', /no fibres/],
     [
       'a reading that is too old',
@@ -74,7 +74,7 @@ describe('what stands against the next layer', () => {
       'weather/reading',
       'unknown',
       'check',
-      /ago; a reading speaks for 60 min/,
+      /ago; a reading is valid for 60 min/,
     ],
   ] as const)('%s', async (_, label, key, answer, advice, says) => {
     const bay = bayIn(await today(dry), label);

@@ -75,7 +75,7 @@ const catalyst: Calculator = {
           'per cent by mass of the resin',
         ),
       ],
-      'The per cent comes from the maker’s table at the temperature of the surface; outside the table nothing is mixed.',
+      'The per cent comes from the manufacturer’s table at the temperature of the surface; outside the table nothing is mixed.',
     );
   },
 };

@@ -108,19 +108,19 @@ const SURFACE = [
 const OUTPUT = sourced('laying', 'outputM2PerH', 'Two people lay', 'output', OPTIONAL);
 
 export const LIMIT_FIELDS: readonly Field[] = [
-  sourced('when', 'limits/airMinC', 'Air, least', 'temperature'),
-  sourced('when', 'limits/airMaxC', 'Air, most', 'temperature'),
-  sourced('when', 'limits/surfaceMinC', 'Surface, least', 'temperature'),
-  sourced('when', 'limits/surfaceMaxC', 'Surface, most', 'temperature'),
+  sourced('when', 'limits/airMinC', 'Air, minimum', 'temperature'),
+  sourced('when', 'limits/airMaxC', 'Air, maximum', 'temperature'),
+  sourced('when', 'limits/surfaceMinC', 'Surface, minimum', 'temperature'),
+  sourced('when', 'limits/surfaceMaxC', 'Surface, maximum', 'temperature'),
   sourced('when', 'limits/dewMarginK', 'Above the dew point', 'temperatureDifference'),
-  sourced('when', 'limits/humidityMinPct', 'Humidity, least', 'percent', OPTIONAL),
-  sourced('when', 'limits/humidityMaxPct', 'Humidity, most', 'percent'),
+  sourced('when', 'limits/humidityMinPct', 'Humidity, minimum', 'percent', OPTIONAL),
+  sourced('when', 'limits/humidityMaxPct', 'Humidity, maximum', 'percent'),
   sourced('when', 'limits/risingWithinK', 'Only rising, within', 'temperatureDifference', OPTIONAL),
   flag('when', 'limits/fallingSlab', 'On a falling slab temperature'),
   sourced('when', 'limits/windHandMaxMPerS', 'Wind, by hand', 'speed', OPTIONAL),
   sourced('when', 'limits/windSprayMaxMPerS', 'Wind, sprayed', 'speed', OPTIONAL),
   sourced('when', 'limits/dryHours', 'Dry before it, hours', 'hours', OPTIONAL),
-  sourced('when', 'limits/moistureMaxPct', 'Moisture of the ground, most', 'moisture', OPTIONAL),
+  sourced('when', 'limits/moistureMaxPct', 'Moisture of the ground, maximum', 'moisture', OPTIONAL),
 ];
 
 export const MISSED_NAMES: Readonly<Record<(typeof MISSABLE)[number], string>> = {
@@ -130,7 +130,7 @@ export const MISSED_NAMES: Readonly<Record<(typeof MISSABLE)[number], string>> =
   dewMargin: 'Laid at the dew point',
   surfaceMin: 'Laid too cold',
   surfaceMax: 'Laid too hot',
-  humidity: 'Laid too dry or too humid',
+  humidity: 'Laid in air too dry or too humid',
   wind: 'Laid in too much wind',
   moisture: 'Laid on damp ground',
   noBelow: 'Frost or cold before its time',
@@ -168,7 +168,7 @@ const FASTENERS = [
   perM2('fieldPerM2', 'Fasteners a m², field'),
   perM2('perimeterPerM2', 'Fasteners a m², edges'),
   perM2('cornerPerM2', 'Fasteners a m², corners'),
-  sourced('laying', 'fasteners/perimeterM', 'Edges count for', 'length', {
+  sourced('laying', 'fasteners/perimeterM', 'Width that counts as edge', 'length', {
     optional: true,
     owns: 'fasteners',
   }),

@@ -52,10 +52,10 @@ const limited = (layer: Layer): layer is Extract<Layer, { limits: unknown }> => 
 type Strict = 'surfaceMinC' | 'surfaceMaxC' | 'dewMarginK' | 'humidityMaxPct';
 const STRICT: Readonly<Record<Strict, readonly [name: string, quantity: Figure['quantity'], sign: 1 | -1]>> =
   {
-    surfaceMinC: ['least surface temperature', 'temperature', 1],
-    surfaceMaxC: ['greatest surface temperature', 'temperature', -1],
+    surfaceMinC: ['minimum surface temperature', 'temperature', 1],
+    surfaceMaxC: ['maximum surface temperature', 'temperature', -1],
     dewMarginK: ['margin above the dew point', 'temperatureDifference', 1],
-    humidityMaxPct: ['greatest humidity', 'percent', -1],
+    humidityMaxPct: ['maximum humidity', 'percent', -1],
   };
 
 /** The limit of the layer that is strictest. */

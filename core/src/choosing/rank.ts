@@ -79,7 +79,7 @@ export const RANK_RULES: readonly RankRule[] = [
       const first = judged.reasons.filter((r) => r.weight !== 'note' && r.weight !== 'fine');
       if (judged.weight === 'refused')
         return first.filter((r) => r.weight === 'refused').map((r) => no([`${r.subject} `, ...r.says]));
-      if (judged.weight === 'fine') return yes(['Nothing in the survey stands against its family.']);
+      if (judged.weight === 'fine') return yes(['The survey shows nothing against its family.']);
       return first.map((r) =>
         when([`${r.subject} `, ...r.says, ...(r.change.length > 0 ? [' ', ...r.change] : [])]),
       );
@@ -103,7 +103,7 @@ export const RANK_RULES: readonly RankRule[] = [
         return no(['It must be covered; here it stays open to the sun.']);
       if (m.buildUp.exposure === 'exposed' && s.exposure === 'covered')
         return when([
-          'It is made to be seen and looked after; under a cover it needs protection, and the maker’s word.',
+          'It is made to be seen and looked after; under a cover it needs protection, and the manufacturer’s confirmation.',
         ]);
       return undefined;
     },
@@ -131,7 +131,7 @@ export const RANK_RULES: readonly RankRule[] = [
       const least = FAMILIES[m.buildUp.family].minFallPct;
       return least > slope.value
         ? when(
-            words`${slope} is flatter than the ${given('least fall', least, 'fall', 'typical', 'common practice')} its family wants: raise falls first.`,
+            words`${slope} is flatter than the ${given('least fall', least, 'fall', 'typical', 'common practice')} its family wants: increase the fall first.`,
           )
         : undefined;
     },
@@ -149,9 +149,9 @@ export const RANK_RULES: readonly RankRule[] = [
         return no(words`It needs ${m.leastC}; the season’s warmest is ${warm}.`);
       if (m.mostC.value < s.coldestC)
         return no(words`It may be laid up to ${m.mostC}; the season’s coldest is ${cold}.`);
-      if (m.leastC.value > s.coldestC) return when(words`It needs ${m.leastC}; days of ${cold} are lost.`);
+      if (m.leastC.value > s.coldestC) return when(words`It needs ${m.leastC}; days at ${cold} are lost.`);
       if (m.mostC.value < s.warmestC)
-        return when(words`It may be laid up to ${m.mostC}; noons of ${warm} are lost.`);
+        return when(words`It may be laid up to ${m.mostC}; middays at ${warm} are lost.`);
       return yes(words`It can be laid from ${m.leastC} to ${m.mostC}, as warm and cold as it gets here.`);
     },
   },

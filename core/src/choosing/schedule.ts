@@ -32,7 +32,7 @@ export interface Schedule {
   readonly days: Figure;
   /** Working hours of all layers. */
   readonly workHours: Figure;
-  /** Days until feet, and until wheels where the build-up takes them. */
+  /** Days until foot traffic, and until wheels where the build-up takes them. */
   readonly toFeet: Figure | undefined;
   readonly toWheels: Figure | undefined;
 }
@@ -141,7 +141,7 @@ export function schedule(buildUp: BuildUp, pace: Pace): Result<Schedule> {
       ),
       from: 'sum of the layers, per crew of two',
     },
-    toFeet: daysFigure('Days until feet', end + feet.value, 'when the last layer may be walked on'),
+    toFeet: daysFigure('Days until foot traffic', end + feet.value, 'when the last layer may be walked on'),
     toWheels:
       wheels && daysFigure('Days until wheels', end + wheels.value, 'when the last layer may be driven on'),
   });

@@ -130,7 +130,7 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
     ],
     steps: [
       {
-        says: words`Pipes cleaned and abraded; whoever owns them says that they may be touched.`,
+        says: words`Pipes cleaned and abraded; their owner confirms that they may be touched.`,
         hold: 'ground accepted',
       },
       {

@@ -179,7 +179,7 @@ function made(make: Making): Piece[] {
         'Support pad',
         size(detail, 'lengthMm') + 2 * foot,
         size(detail, 'widthMm') + 2 * foot,
-        'slid under the unit, which only those lift who may',
+        'slid under the unit, lifted by licensed people only',
       );
     case 'blister': {
       const side = size(detail, 'diameterMm') + 2 * rules.stripeMm.value;

@@ -151,7 +151,7 @@ export const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => Own>>
   }),
   'tie-in': (t) => ({
     before: [
-      say(words`Try whether anything bonds to the old roof, and keep the patch.`, {
+      say(words`Test the bond to the old roof with a patch, and keep the patch.`, {
         hold: 'bond to the old roof',
       }),
       say(words`Cut a groove or mask a line ${foot(t)} on to the old roof; nothing ends ragged.`),

@@ -73,9 +73,7 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
       says:
         miss.clearedMs === undefined ? says : [...says, ...words` Put right ${{ atMs: miss.clearedMs }}.`],
       opens: [
-        j.outcome === 'thin'
-          ? 'Key it, clean it and lay what is missing.'
-          : whenMissed(coat, 'mostRate').says,
+        j.outcome === 'thin' ? 'Abrade, clean and lay what is short.' : whenMissed(coat, 'mostRate').says,
       ],
       settle:
         j.outcome === 'thin'

@@ -97,7 +97,7 @@ function aged(gate: Gate, { nowMs, practice, rainMs }: GroundTerms): Gate {
   return {
     ...gate,
     answer: 'unknown',
-    says: [...gate.says, ...words` It was read ${age} ago; a reading speaks for ${limit}.`],
+    says: [...gate.says, ...words` It was read ${age} ago; a reading is valid for ${limit}.`],
     opens: again,
   };
 }

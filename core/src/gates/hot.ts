@@ -32,7 +32,7 @@ function permitGate(book: SiteBook, nowMs: number, zoneId: string, endsMs: numbe
         ...read,
         answer: 'broken',
         says: [...says, ...words`; laying it now would end ${{ atMs: endsMs }}.`],
-        opens: ['Lay it tomorrow, or have the permit and the watch made longer.'],
+        opens: ['Lay it tomorrow, or have the permit and the watch extended.'],
       };
 }
 
@@ -142,7 +142,7 @@ function kettleGates(layer: WorkLayer, book: SiteBook, nowMs: number, practice: 
       : ['its temperature has not been read.'],
     opens:
       old || !laid
-        ? words`Read it again: a reading speaks for ${practice.kettleReadingMin}.`
+        ? words`Read it again: a reading is valid for ${practice.kettleReadingMin}.`
         : ['Heat it on.'],
     actual: laid,
     limit: from,

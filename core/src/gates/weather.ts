@@ -98,7 +98,7 @@ function readingGate({ reading, nowMs, practice }: WeatherTerms): Gate {
   return {
     ...head,
     answer: fresh ? 'holds' : 'unknown',
-    says: words`read ${{ atMs: readAtMs }}, ${age} ago; a reading speaks for ${practice.airReadingMin}.`,
+    says: words`read ${{ atMs: readAtMs }}, ${age} ago; a reading is valid for ${practice.airReadingMin}.`,
     opens: fresh ? [] : ['Take a reading again.'],
     actual: age,
     limit: practice.airReadingMin,

@@ -221,9 +221,9 @@ export function moves(before: BuildUp, after: BuildUp, pace: Pace, terms?: Terms
     ['material', ma.material, mb.material],
     ['cost of material', ca, cb],
     ['days until it is laid', ma.schedule?.days, mb.schedule?.days],
-    ['days until feet', ma.schedule?.toFeet, mb.schedule?.toFeet],
-    ['least surface temperature', ma.leastC, mb.leastC],
-    ['greatest surface temperature', ma.mostC, mb.mostC],
+    ['days until foot traffic', ma.schedule?.toFeet, mb.schedule?.toFeet],
+    ['minimum surface temperature', ma.leastC, mb.leastC],
+    ['maximum surface temperature', ma.mostC, mb.mostC],
     ['longest without rain', ma.rainSafeH, mb.rainSafeH],
     ['upkeep', ma.upkeep?.costPerM2, mb.upkeep?.costPerM2],
   ];

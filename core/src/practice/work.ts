@@ -2,17 +2,17 @@
 import { number } from './number.ts';
 
 export const WORK = {
-  /** How long a reading speaks for. */
-  airReadingMin: number('a reading of air and surface speaks for', 60, 'minutes', [5, 240]),
-  mixReadingMin: number('a reading for a mix speaks for', 30, 'minutes', [5, 120]),
+  /** How long a reading is valid for. */
+  airReadingMin: number('a reading of air and surface is valid for', 60, 'minutes', [5, 240]),
+  mixReadingMin: number('a reading for a mix is valid for', 30, 'minutes', [5, 120]),
   moistureReadingH: number(
-    'a moisture reading speaks for',
+    'a moisture reading is valid for',
     24,
     'hours',
     [1, 168],
     'common practice; and no longer than until it rains',
   ),
-  kettleReadingMin: number('a kettle temperature speaks for', 30, 'minutes', [5, 120]),
+  kettleReadingMin: number('a kettle temperature is valid for', 30, 'minutes', [5, 120]),
   fireWatchMin: number(
     'a fire watch runs on after the last flame',
     60,

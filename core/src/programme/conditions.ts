@@ -120,12 +120,12 @@ export const ROWS: readonly Row[] = [
   },
   plain('dewMargin', 'humidity', 'least', 'dewMarginK', (m) => m.surfaceC - m.dewC, [
     'margin above the dew point',
-    'least margin above the dew point',
+    'minimum margin above the dew point',
     'temperatureDifference',
   ]),
   plain('surfaceMin', undefined, 'least', 'surfaceMinC', (m) => m.surfaceC, [
     SURFACE,
-    'least surface temperature',
+    'minimum surface temperature',
     'temperature',
   ]),
   {
@@ -144,7 +144,7 @@ export const ROWS: readonly Row[] = [
   },
   plain('surfaceMax', undefined, 'most', 'surfaceMaxC', (m) => m.surfaceC, [
     SURFACE,
-    'greatest surface temperature',
+    'maximum surface temperature',
     'temperature',
   ]),
   {
@@ -158,16 +158,16 @@ export const ROWS: readonly Row[] = [
     label: SURFACE,
     quantity: 'temperatureDifference',
   },
-  plain('airMin', 'air', 'least', 'airMinC', (m) => m.airC, [AIR, 'least air temperature', 'temperature']),
-  plain('airMax', 'air', 'most', 'airMaxC', (m) => m.airC, [AIR, 'greatest air temperature', 'temperature']),
+  plain('airMin', 'air', 'least', 'airMinC', (m) => m.airC, [AIR, 'minimum air temperature', 'temperature']),
+  plain('airMax', 'air', 'most', 'airMaxC', (m) => m.airC, [AIR, 'maximum air temperature', 'temperature']),
   plain('humidityMin', 'humidity', 'least', 'humidityMinPct', (m) => m.humidityPct, [
     'humidity',
-    'least humidity',
+    'minimum humidity',
     'percent',
   ]),
   plain('humidityMax', 'humidity', 'most', 'humidityMaxPct', (m) => m.humidityPct, [
     'humidity',
-    'greatest humidity',
+    'maximum humidity',
     'percent',
   ]),
   {
@@ -177,7 +177,7 @@ export const ROWS: readonly Row[] = [
     value: (m) => m.windMPerS,
     limit: ({ windMax }) => windMax?.value,
     sourced: ({ windMax }) => windMax,
-    limitLabel: 'most wind',
+    limitLabel: 'maximum wind',
     label: 'wind',
     quantity: 'speed',
   },

@@ -22,7 +22,7 @@ function primerOf(c: Case, reasons: readonly Reason[]): Readiness['primer'] {
   const terms = fitOf(c.family.key, c.substrate.key);
   if (terms.kind === 'no') return primerAnswer('stop', ['This family does not go on this substrate.']);
   if (terms.kind === 'blocker')
-    return primerAnswer('needed', ['The bleed-blocking primer is a must on this substrate.']);
+    return primerAnswer('needed', ['The bleed-blocking primer is required on this substrate.']);
   if (terms.kind === 'primer' || c.family.primer === 'always')
     return primerAnswer('needed', words`${c.family.name} is always primed on this substrate.`);
   if (c.family.primer === 'own') return primerAnswer('spared', ['Its first coat is its own primer.']);

@@ -65,7 +65,7 @@ export const standing: Rule = (c) => {
         'no-drain',
         'hold',
         'Drainage:',
-        ['no outlet and no edge lets the water go.'],
+        ['no outlet and no edge drains it.'],
         ['Enter the outlets, or the edge over which it drains.'],
       ),
     );
@@ -118,7 +118,9 @@ export const defects: Rule = (c) =>
     const found = c.quantities.features.find((f) => f.kind === kind);
     if (!found) return [];
     const name = featureFacts(kind).name.toLowerCase();
-    const says = found.length ? words`${name}, ${found.length}.` : words`${name}, ${found.count} of them.`;
+    const says = found.length
+      ? words`${name}, ${found.length}.`
+      : words`${found.count} ${found.count.value === 1 ? name : `${name}s`}.`;
     return [reason(`defect-${kind}`, 'steps', 'Defect:', says, ['Repaired as listed in the preparation.'])];
   });
 

@@ -75,7 +75,7 @@ function fabricLines(coat: Coat, buildUp: BuildUp, amount: Figure): BayLine[] {
     {
       name: 'Over it, wet on wet',
       figure: times('Over the fabric', amount, over, 'the amount by its share'),
-      note: 'until it is saturated and no pinhole shows',
+      note: 'until saturated: no white fibre, no pinholes',
     },
   ];
 }

@@ -101,7 +101,7 @@ export function judgeConditions(
     return [{ kind: row.condition, actual, limit: limitGiven(row, ask), answer }];
   });
   const needed = given(
-    'least margin above the dew point',
+    'minimum margin above the dew point',
     limits.dewMarginK.value,
     'temperatureDifference',
     limits.dewMarginK.source,

@@ -108,7 +108,11 @@ function limitsOf(coat: Coat, terms: MixTerms, potLife: Figure): MixLimit[] {
   if (coat.largestMixKg)
     limits.push({
       name: 'largest mix',
-      mass: asFigure('Largest mix', cited('largest mix', coat.largestMixKg, 'mass'), 'as the maker says'),
+      mass: asFigure(
+        'Largest mix',
+        cited('largest mix', coat.largestMixKg, 'mass'),
+        'as the manufacturer says',
+      ),
     });
   return limits.sort((a, b) => a.mass.value - b.mass.value);
 }

@@ -257,7 +257,7 @@ export function callVerdict(call: Call, nowMs: number, odds?: Odds): Verdict {
     case 'blocked':
       return line(
         call.gate?.fixed || call.gate?.key === 'ground/fit' ? 'stop' : 'hold',
-        ['Hold: ', ...(call.gate ? gateWords(call.gate) : ['something stands against it.'])],
+        ['Hold: ', ...(call.gate ? gateWords(call.gate) : ['a gate is closed.'])],
         [
           ...(call.gate?.opens ?? []),
           ...moreGates(

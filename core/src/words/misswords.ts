@@ -19,9 +19,9 @@ export function missWords(m: Miss): Part[] {
     case 'rainSafe':
       return words`Rain on the ${coat} ${at}, before it was rain-safe`;
     case 'foot':
-      return words`Walked on the ${coat} ${at}, before it could carry feet`;
+      return words`Walked on the ${coat} ${at}, before it could take foot traffic`;
     case 'wheels':
-      return words`Wheels on the ${coat} ${at}, before it could carry them`;
+      return words`Wheels on the ${coat} ${at}, before it could take them`;
     default:
       return words`The ${coat} was ${missName(m.limit)} ${at}`;
   }

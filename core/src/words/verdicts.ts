@@ -76,7 +76,7 @@ export function conditionsVerdict(
     return {
       outcome: 'hold',
       subject,
-      says: words`Hold: the last reading is ${age} old and speaks for ${limit}. Take air, humidity and surface again.`,
+      says: words`Hold: the last reading is ${age} old and is valid for ${limit}. Take air, humidity and surface again.`,
     };
   }
   const first = judged.value.failing[0];

@@ -67,7 +67,7 @@ const headline = (r: Ranked): Verdict => {
   return {
     outcome: OUTCOMES[r.suits],
     subject: `${r.buildUp.name}.`,
-    says: first ? first.says : ['Nothing stands against it.'],
+    says: first ? first.says : ['No objection found.'],
     ...(r.suits !== 'suitable' && more > 0 ? { quiet: [`And ${more} more.`] } : {}),
   };
 };

@@ -257,7 +257,7 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
           @update:model-value="
             (on: unknown) => changeCoat((c) => c.catalyst && (c.catalyst.interpolate = on === true))
           "
-          >Catalyst between the rows of its table, because the maker allows it</el-checkbox
+          >Catalyst between the rows of its table, because the manufacturer allows it</el-checkbox
         >
       </template>
       <template v-for="t in tables(g.name)" :key="t.key">

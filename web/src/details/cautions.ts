@@ -6,12 +6,14 @@ const OF_KIND: Readonly<Partial<Record<DetailKind, readonly string[]>>> = {
   parapet: ['At the edge: fall protection first.'],
   drip: ['At the edge: fall protection first.'],
   gutter: ['At the edge: fall protection first.'],
-  kerb: ['A roof light does not carry a person: guard it or plank it.'],
+  kerb: ['A roof light does not carry a person: guard it, or cover it with boards.'],
   support: [
     'A unit is isolated and lifted by licensed people only; loads on the deck are checked by a structural engineer.',
   ],
-  'pipe-cluster': ['Pipes may be hot, live or under pressure: whoever owns them says so first.'],
-  pipe: ['Pipes may be hot, live or under pressure: whoever owns them says so first.'],
+  'pipe-cluster': [
+    'Pipes may be hot, live or under pressure: their owner confirms first that they may be touched.',
+  ],
+  pipe: ['Pipes may be hot, live or under pressure: their owner confirms first that they may be touched.'],
   threshold: ['A way out stays open: agree with whoever uses the door before it is blocked.'],
   'movement-joint': ['Fluid resin runs through an open joint on to whatever is below: close it first.'],
 };

@@ -11,7 +11,7 @@ const id = useId();
 
 <template>
   <div v-if="against.length > 0 || reason !== ''" class="against">
-    <label class="name" :for="id">Something stands against it. Why was it laid all the same?</label>
+    <label class="name" :for="id">A gate is closed. Why was it laid all the same?</label>
     <el-input :id="id" v-model="reason" maxlength="400" type="textarea" :autosize="{ minRows: 1 }" />
   </div>
 </template>

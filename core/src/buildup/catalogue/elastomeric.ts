@@ -121,7 +121,7 @@ export const ELASTOMERIC: BuildUpInput = {
   cautions: [
     'Chlorine washes are never mixed with acids; wash water may not be allowed in the drain.',
     'Spraying: respirator, suit, mind drift on to cars and people.',
-    'White in the sun: sunglasses, and drink.',
+    'Glare from white: sunglasses; drink enough water.',
     ...ALWAYS,
   ],
 };

@@ -75,7 +75,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
   name: 'Pedestrian polyurethane deck',
   family: 'PU-DECK',
   summary:
-    'Primer, base coat, sand, UV-stable top coat on successive days. For plywood and concrete under feet.',
+    'Primer, base coat, sand, UV-stable top coat on successive days. For plywood and concrete under foot traffic.',
   acceptance: 'average-and-spots',
   leastDryFilmMm: typical(0.6),
   traffic: 'feet',
@@ -86,7 +86,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
       chosen: 'rate',
       options: [
         { id: 'rate', name: 'At a rate', says: 'An even grip, the least to sweep.' },
-        { id: 'refusal', name: 'To refusal', says: 'The roughest and hardest-wearing; eats more top coat.' },
+        { id: 'refusal', name: 'To refusal', says: 'The roughest and hardest-wearing; takes more top coat.' },
       ],
     },
   ],

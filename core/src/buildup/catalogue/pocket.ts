@@ -124,5 +124,8 @@ export const POCKET: BuildUpInput = {
     inspectPerYear: typical(2),
     note: 'Topped up where it has pulled away; new pipes get a new pocket.',
   },
-  cautions: ['Pipes may be hot, live or under pressure: whoever owns them says so first.', ...ALWAYS],
+  cautions: [
+    'Pipes may be hot, live or under pressure: their owner confirms first that they may be touched.',
+    ...ALWAYS,
+  ],
 };

@@ -65,7 +65,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
         {
           id: 'block',
           name: 'Bleed-blocking primer',
-          says: 'A must on bitumen, asphalt and some rubbers: they stain light coats.',
+          says: 'Required on bitumen, asphalt and some rubbers: they stain light coats.',
         },
         {
           id: 'none',

@@ -11,7 +11,7 @@ export const GROUPS: readonly { name: string; kinds: readonly CallKind[] }[] = [
   { name: 'Overcoat window missed', kinds: ['missed'] },
   { name: 'Can be done now', kinds: ['open'] },
   { name: 'To be checked first', kinds: ['check'] },
-  { name: 'Something stands against it', kinds: ['blocked'] },
+  { name: 'Blocked: a gate is closed', kinds: ['blocked'] },
   { name: 'To be prepared', kinds: ['steps'] },
   { name: 'Opens later', kinds: ['opens'] },
   { name: 'At work', kinds: ['curing'] },
