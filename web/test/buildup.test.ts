@@ -134,7 +134,7 @@ describe('one layer in words', () => {
       expect(text).toContain(layer.name);
       expect(text).toContain('No data sheet in the binder for it.');
       expect(text).not.toMatch(/NaN|undefined|Infinity|\[object/);
-      if (layer.kind === 'coat' && layer.kettle) expect(text).toMatch(/Never above ?215 °C/);
+      if (layer.kind === 'coat' && layer.kettle) expect(text).toMatch(/Never above ?200 °C/);
     },
   );
   it('a batch says what goes in, what it yields and covers', () => {
@@ -258,7 +258,7 @@ describe('at a glance', () => {
     const b = page('two-coat-silicone');
     coat(b, 'base').densityKgPerL.source = 'measured';
     const text = plain(show(SourceBar, { props: { of: b } }).text());
-    expect(text).toContain('91 of 92 numbers typical');
+    expect(text).toContain('93 of 94 numbers typical');
     expect(text).toContain('1 measured, 91 typical');
   });
   it('the caution card begins with what is lit, or mixed, and defers to others', () => {

@@ -399,7 +399,7 @@ describe('the sheet of the log', () => {
       ...{ zoneId: 'garden', bays: [], kind: 'melt' },
       known: { chargedKg: 288, temperatures: [{ at: '2026-05-11T23:00', kettleC: 230 }] },
     });
-    expect(plain(w.text())).toContain('above the safe maximum of 215.0 °C: the charge is lost.');
+    expect(plain(w.text())).toContain('above the safe maximum of 200.0 °C: the charge is lost.');
     await buttonOf(w, 'Keep it').trigger('click');
     await at.wait(50);
     expect(sent()).toMatchObject({ kind: 'melt', body: { chargedKg: 288 } });
