@@ -137,7 +137,7 @@ test('every family of the library opens with its layers, section and cautions', 
   const links = await page
     .locator('table a')
     .evaluateAll((all) => all.map((a) => a.getAttribute('href') ?? ''));
-  await expect(page.locator('.family')).toHaveCount(15);
+  await expect(page.locator('.family')).toHaveCount(20);
   for (const href of links.filter((h) => !/-[0-9a-f]{6}$/.test(h))) {
     await page.goto(href);
     await expect(page.locator('.layers tbody tr').first()).toBeVisible();
@@ -153,7 +153,7 @@ test('chosen for a terrace by its reasons, and compared with another', async ({ 
   const panel = page.locator('.choose');
   const row = (name: string) => panel.locator('.row', { hasText: name });
   await expect(row('Silicone, two coats over bleed block.')).toContainText(
-    'It is made for upkeep only; here go feet.',
+    'It carries upkeep only, not foot traffic.',
   );
   await row('Methacrylate terrace').locator('.el-checkbox').click();
   await row('Pedestrian polyurethane deck.').locator('.el-checkbox').click();
@@ -174,7 +174,7 @@ test('chosen for a terrace by its reasons, and compared with another', async ({ 
   ).toContainText('best');
   await measure(page, 'Coldest working day', '-3');
   await row('Pedestrian polyurethane deck.').getByRole('button', { name: 'All reasons' }).click();
-  await expect(row('Pedestrian polyurethane deck.')).toContainText('days of −3.0');
+  await expect(row('Pedestrian polyurethane deck.')).toContainText('days at −3.0');
   await row('Pedestrian polyurethane deck.').getByRole('button', { name: 'Take it' }).click();
   await expect(page.getByRole('heading', { name: 'Pedestrian polyurethane deck' })).toBeVisible();
   await saved(page);

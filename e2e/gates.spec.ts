@@ -54,12 +54,12 @@ test('a stale reading is settled by a fresh one; a permit by nobody’s word; an
   await expect(page.locator('li[data-gate="details/refused"]')).toContainText('On Marek’s word');
 });
 
-test('a finished bay is opened to feet by one tap', async ({ page }) => {
+test('a finished bay is opened to foot traffic by one tap', async ({ page }) => {
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/site?part=bays&zone=hall&bay=hall-1`);
   const feet = page.locator('li[data-gate="opening/feet"]');
   await expect(feet).toContainText('nobody has opened it');
   await feet.getByRole('button', { name: 'Open it' }).click();
   await expect(feet).toHaveCount(0);
-  await expect(page.getByText(/^Open: .*feet/)).toBeVisible();
+  await expect(page.getByText(/^Open: .*foot traffic/)).toBeVisible();
 });

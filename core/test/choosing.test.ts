@@ -240,7 +240,7 @@ describe('choosing', () => {
       'wheels on a footway',
       'pedestrian-deck',
       situation(zone('concrete-old'), { traffic: 'wheels' }),
-      'unsuitable traffic: It is made for feet; here go wheels.',
+      'unsuitable traffic: It carries foot traffic only, not wheels.',
     ],
     [
       'feet on a deck for wheels',

@@ -103,4 +103,18 @@ describe('how it is judged', () => {
     expect(gateOf(job(looked), 'below/film-rust')?.answer).toBe('holds');
     expect(says(job(looked))).toContain('looked at and accepted');
   });
+  it('readings prove it by themselves, thin ones stop it', () => {
+    const read = (wet: number) => ({
+      ...job(),
+      entries: [
+        ...job().entries,
+        coated(buildUp, 'stripe', 10, 1, {
+          readings: [{ bayId: 'own', lastWetMm: Array<number>(6).fill(wet) }],
+        }),
+      ],
+    });
+    // 0.2 mm dry at 55 % solids are 0.36 mm wet.
+    expect(gateOf(read(0.4), 'below/film-stripe')?.answer).toBe('holds');
+    expect(gateOf(read(0.2), 'below/film-stripe')?.answer).toBe('broken');
+  });
 });

@@ -259,7 +259,7 @@ describe('at a glance', () => {
     coat(b, 'base').densityKgPerL.source = 'measured';
     const text = plain(show(SourceBar, { props: { of: b } }).text());
     expect(text).toContain('93 of 94 numbers typical');
-    expect(text).toContain('1 measured, 91 typical');
+    expect(text).toContain('1 measured, 93 typical');
   });
   it('the caution card begins with what is lit, or mixed, and defers to others', () => {
     const head = (id: string): string => plain(show(CautionCard, { props: { buildUp: page(id) } }).text());

@@ -157,9 +157,7 @@ describe('coats on record', () => {
       const { fromConsumption, readings, bySpots } = one.laid.judgement;
       // Where a coat keeps to rust or edges, what was used tells no film, and none is shown.
       expect(text).toContain(
-        bySpots
-          ? 'tells nothing'
-          : plain(format(fromConsumption.value, fromConsumption.quantity, 'metric')),
+        bySpots ? 'tells nothing' : plain(format(fromConsumption.value, fromConsumption.quantity, 'metric')),
       );
       expect(text).toContain(one.laid.entry.who);
       if (readings.length === 0) expect(text).toContain('no readings');

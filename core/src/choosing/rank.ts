@@ -59,7 +59,7 @@ const when = (says: readonly Part[]): Omit<Ground, 'rule'> => ({ suits: 'conditi
 const yes = (says: readonly Part[]): Omit<Ground, 'rule'> => ({ suits: 'suitable', says });
 
 const TRAFFIC = ['no', 'feet', 'wheels'] as const;
-const TRAFFIC_WORDS = { no: 'upkeep only', feet: 'feet', wheels: 'wheels' } as const;
+const TRAFFIC_WORDS = { no: 'upkeep', feet: 'foot traffic', wheels: 'wheels' } as const;
 
 export const RANK_RULES: readonly RankRule[] = [
   {
@@ -91,7 +91,7 @@ export const RANK_RULES: readonly RankRule[] = [
     judge: (m, s) => {
       const [has, asked] = [m.buildUp.traffic, s.traffic];
       if (TRAFFIC.indexOf(has) < TRAFFIC.indexOf(asked) && m.buildUp.exposure === 'exposed')
-        return no([`It is made for ${TRAFFIC_WORDS[has]}; here go ${TRAFFIC_WORDS[asked]}.`]);
+        return no([`It carries ${TRAFFIC_WORDS[has]} only, not ${TRAFFIC_WORDS[asked]}.`]);
       return asked === 'no' ? undefined : yes([`It carries ${TRAFFIC_WORDS[asked]}.`]);
     },
   },

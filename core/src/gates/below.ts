@@ -49,7 +49,7 @@ function filmGate(laid: LaidCoat, terms: BelowTerms): Gate {
     actual: film,
     readAtMs: laidMs(laid),
   } as const;
-  if (coat.treats !== undefined && j.outcome === 'unproven') return spotGate(laid, terms);
+  if (j.bySpots && (j.outcome === 'unproven' || j.outcome === 'check')) return spotGate(laid, terms);
   const redo = { by: 'entry', kind: 'coat', known: { layerId: coat.id } } as const;
   if (j.outcome === 'enough')
     return {

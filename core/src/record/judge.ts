@@ -249,6 +249,7 @@ export function judgeCoat(
       finished: entry.finishedAt !== undefined,
       // Too thin for a notch gauge to say much: a primer is controlled by consumption.
       byConsumption: coat.role === 'primer',
+      bySpots: coat.treats !== undefined,
     }),
     design,
     owed,
@@ -274,6 +275,8 @@ interface Consumption {
   readonly nearlyFull: boolean;
   readonly finished: boolean;
   readonly byConsumption: boolean;
+  /** Only its readings tell: what was used lies nobody knows where. */
+  readonly bySpots: boolean;
 }
 
 function outcomeOf(acceptance: Acceptance, agrees: boolean | undefined, c: Consumption): CoatOutcome {
@@ -286,7 +289,8 @@ function outcomeOf(acceptance: Acceptance, agrees: boolean | undefined, c: Consu
     return c.byConsumption ? 'enough' : 'check';
   }
   if (c.thick === 'perhaps' || (c.finished && agrees === false)) return 'check';
-  if (acceptance.outcome === 'passes') return c.finished && agrees === undefined ? 'check' : 'enough';
+  if (acceptance.outcome === 'passes')
+    return c.finished && agrees === undefined && !c.bySpots ? 'check' : 'enough';
   // The gauge's steps leave it open: consumption that agrees decides.
   return c.finished && agrees === true && c.full ? 'enough' : 'check';
 }

@@ -153,8 +153,12 @@ function inMinutes(hours: Figure): Figure {
     from: hours.from,
   };
 }
-const takes = ({ laying }: Call): Part[] =>
-  laying ? words` Laying takes ${laying.value < 1 ? inMinutes(laying) : laying}.` : [];
+function takes({ laying }: Call): Part[] {
+  if (!laying) return [];
+  const minutes = inMinutes(laying);
+  if (minutes.value < 1) return [' Laying takes less than a minute.'];
+  return words` Laying takes ${laying.value < 1 ? minutes : laying}.`;
+}
 
 /**
  * One line for a bay.
