@@ -246,7 +246,7 @@ describe('choosing', () => {
       'feet on a deck for wheels',
       'vehicular-deck',
       situation(zone('concrete-old'), { traffic: 'feet' }),
-      'suitable traffic: It carries feet.',
+      'suitable traffic: It carries foot traffic.',
     ],
     [
       'open where it must be covered',

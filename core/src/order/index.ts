@@ -16,3 +16,4 @@ export { ORDER_COLUMNS, orderRows, picksWords } from './table.ts';
 export { takeoff, type OrderGroup, type OrderLine, type Takeoff } from './takeoff.ts';
 export { whatIf, type Change, type Compared, type WhatIf } from './whatif.ts';
 export { quickCourses, stockLengths } from './coursesneeds.ts';
+export { type Carriage } from './transport.ts';

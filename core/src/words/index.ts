@@ -18,3 +18,4 @@ export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';
 export { toolWords } from './toolwords.ts';
 export { protectionOf, sprayProtection } from './protection.ts';
+export { substancesOf, type Substance } from './substances.ts';

@@ -2,6 +2,7 @@
 /** The cautions of a build-up as a card: before mixing, before lighting, with each product's hazards; to be printed. */
 import { computed } from 'vue';
 import { FAMILIES } from '@lentum/core/family';
+import { protectionOf, sprayProtection } from '@lentum/core/words';
 import type { BuildUp } from '@lentum/core/buildup';
 import { printCard } from '../shared/printing.ts';
 
@@ -12,10 +13,25 @@ const products = computed(() =>
     const cautions = l.product?.cautions ?? [];
     const cleaner = l.product?.cleaner;
     return hazards.length + cautions.length > 0 || cleaner
-      ? [{ id: l.id, name: l.name, hazards, cautions, cleaner }]
+      ? [
+          {
+            id: l.id,
+            name: l.name,
+            hazards,
+            cautions,
+            cleaner,
+            says: [...protectionOf(l), ...sprayProtection(l)],
+          },
+        ]
       : [];
   }),
 );
+/** Each thing to be minded once, with the products that it is about. */
+const minded = computed(() => {
+  const of = new Map<string, string[]>();
+  for (const p of products.value) for (const says of p.says) of.set(says, [...(of.get(says) ?? []), p.name]);
+  return [...of].map(([says, names]) => ({ says, names: [...new Set(names)].join(', ') }));
+});
 const WHEN = {
   none: 'Before opening or mixing anything',
   flame: 'Before lighting a flame',
@@ -33,6 +49,11 @@ const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
     </div>
     <ul>
       <li v-for="c in buildUp.cautions" :key="c">{{ c }}</li>
+    </ul>
+    <ul v-if="minded.length > 0" aria-label="What its products can do">
+      <li v-for="m in minded" :key="m.says">
+        {{ m.says }} <span class="quiet">{{ m.names }}</span>
+      </li>
     </ul>
     <table v-if="products.length > 0" class="dense">
       <thead>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** The stage in its two parts: what is bought, and how what comes on rolls is laid and cut. */
+/** The stage in its parts: what is bought, how what comes on rolls is laid and cut, and what can harm. */
 import { computed, defineAsyncComponent, onMounted } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useJob } from '../app/job.ts';
@@ -7,14 +7,16 @@ import PartSwitch from '../shared/PartSwitch.vue';
 import OrderPage from './OrderPage.vue';
 
 const CoursesPage = defineAsyncComponent(() => import('./courses/CoursesPage.vue'));
+const SubstancesPage = defineAsyncComponent(() => import('./SubstancesPage.vue'));
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
 const PARTS = [
   ['order', 'What to buy'],
   ['courses', 'Courses and cutting'],
+  ['substances', 'Substances'],
 ] as const;
-const part = computed(() => (route.query['part'] === 'courses' ? 'courses' : 'order'));
+const part = computed(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'order');
 onMounted(() => job.courses.want());
 </script>
 
@@ -27,6 +29,7 @@ onMounted(() => job.courses.want());
       @choose="(key) => router.replace({ query: { ...route.query, part: key } })"
     />
     <CoursesPage v-if="part === 'courses'" />
+    <SubstancesPage v-else-if="part === 'substances'" />
     <OrderPage v-else />
   </main>
 </template>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+/** The substances of the job on one sheet, to be printed and hung up: protection, transport, cleaning, waste. */
+import { computed } from 'vue';
+import { substancesOf } from '@lentum/core/words';
+import { useJob } from '../app/job.ts';
+import FigureText from '../shared/FigureText.vue';
+import { printCard } from '../shared/printing.ts';
+
+const job = useJob();
+const substances = computed(() => substancesOf(job.takenOff.lines));
+</script>
+
+<template>
+  <section aria-label="Substances of this job">
+    <div class="head">
+      <h1>Substances of this job</h1>
+      <span class="quiet">{{ substances.length }} with a hazard, from what is ordered</span>
+      <el-button v-if="substances.length > 0" class="end no-print" text @click="printCard"
+        >Print this sheet</el-button
+      >
+    </div>
+    <p v-if="substances.length === 0" class="quiet">
+      Nothing that is ordered carries a hazard. Hazards are those of the layers’ products, under Build-up.
+    </p>
+    <article v-for="s in substances" :key="s.key">
+      <h2>{{ s.name }}</h2>
+      <p class="quiet">
+        <FigureText :figure="s.amount" /> · {{ s.zoneNames.join(', ') }} · {{ s.hazards.join(', ') }}
+      </p>
+      <div class="two">
+        <div>
+          <h3>Protect yourself</h3>
+          <ul>
+            <li v-for="p in s.protect" :key="p">{{ p }}</li>
+          </ul>
+        </div>
+        <div>
+          <h3>Carry, clean, dispose</h3>
+          <ul>
+            <li v-if="s.carriage">Carried as {{ s.carriage.what }}: {{ s.carriage.says }}.</li>
+            <li v-if="s.cleaner">Tools are cleaned with {{ s.cleaner }}.</li>
+            <li v-for="w in s.waste" :key="w">{{ w }}</li>
+          </ul>
+        </div>
+      </div>
+    </article>
+    <p v-if="substances.length > 0" class="quiet">
+      A reminder, not an assessment. The safety sheets, local rules for waste and the people responsible for
+      safety decide; what is stripped off the old roof is tested before it goes.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h1 {
+  font-size: var(--t-l);
+}
+h2 {
+  font-size: var(--t-m);
+  margin: 0;
+}
+h3 {
+  font-size: var(--t-s);
+  margin: 0;
+}
+article {
+  border-top: var(--stroke) solid var(--line);
+  padding: var(--s3) 0;
+  break-inside: avoid;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  gap: var(--s3) var(--s5);
+  margin-top: var(--s2);
+}
+ul {
+  padding-left: 1.2rem;
+  margin: var(--s1) 0;
+}
+li {
+  margin-bottom: var(--s1);
+}
+</style>
