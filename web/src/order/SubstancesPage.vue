@@ -71,7 +71,7 @@ article {
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
-  gap: var(--s3) var(--s5);
+  gap: var(--s3) var(--s6);
   margin-top: var(--s2);
 }
 ul {
