@@ -63,8 +63,6 @@ test('desk', async ({ page }) => {
   await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=cap`);
   await page.waitForTimeout(2500);
   await take(page, 'courses');
-  await page.goto('/bench?sum=joint');
-  await take(page, 'bench');
   await page.goto(`/jobs/${id}/site?part=today&bay=hall-7`);
   await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
   await page.getByRole('slider', { name: 'Start of laying' }).focus();
@@ -72,7 +70,7 @@ test('desk', async ({ page }) => {
   await take(page, 'today');
   await addYear(page, id);
   await page.goto(`/jobs/${id}/site?part=weather`);
-  await expect(page.getByRole('region', { name: 'The season' }).locator('tbody tr')).toHaveCount(15);
+  await expect(page.getByRole('region', { name: 'The season' }).locator('tbody tr')).toHaveCount(20);
   await page.getByRole('heading', { name: 'Hours that are known' }).evaluate((h) => h.scrollIntoView());
   await take(page, 'weather');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
@@ -92,6 +90,10 @@ test('desk', async ({ page }) => {
   }
   await page.getByText(/the charge is lost/).scrollIntoViewIfNeeded();
   await take(page, 'log');
+  await page.goto(`/jobs/${id}/site?zone=garden&bay=garden-1`);
+  await page.getByRole('button', { name: 'Kettle card' }).click();
+  await page.getByRole('heading', { name: 'At the end' }).scrollIntoViewIfNeeded();
+  await take(page, 'kettle');
   await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
   await page.getByRole('button', { name: 'In which order?' }).click();
   for (let n = 0; n < 6; n += 1) await page.getByRole('button', { name: 'Next bay' }).click();

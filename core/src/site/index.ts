@@ -22,6 +22,7 @@ export {
 } from './conditions.ts';
 export { baySchema, EMPTY_SITE, siteSchema, type Bay, type BayCut, type SiteDoc } from './schema.ts';
 export { workArea, type BayPlace } from './workarea.ts';
+export { kettleDay, type ChargeOfDay, type KettleDay } from './kettleday.ts';
 export { kettleCard, type KettleCard, type KettleTerms } from './kettlecard.ts';
 export { flammableIn, hotCare, isHot, lastFlameMs, type HotCare, type HotTerms } from './hotcare.ts';
 export { mixCard, type MixCard, type MixTerms } from './mixcard.ts';

@@ -4,7 +4,8 @@ import { computed, ref, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import type { BayStatus } from '@lentum/core/record';
-import { bayAreaM2, kettleCard, type HotTerms } from '@lentum/core/site';
+import { bayAreaM2, kettleCard, kettleDay, lastFlameMs, type HotTerms } from '@lentum/core/site';
+import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
@@ -16,6 +17,23 @@ const emit = defineEmits<{ ready: [known: Values | undefined] }>();
 const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
 /** What this kettle holds; nothing typed: as the build-up says. */
 const holdsKg = ref<number | undefined>();
+const job = useJob();
+const people = computed(() => job.weather.doc.draft.crew.people);
+/** What this kettle melts and the crew lays from now on, until the last flame where a permit is open. */
+const day = computed(() =>
+  kettleDay(props.coat, areaM2.value ?? 0, {
+    ...props.terms,
+    ...{ holdsKg: holdsKg.value, litMs: job.nowMs, people: people.value },
+    lastFlameMs: lastFlameMs(props.terms),
+  }),
+);
+const ENDS = {
+  'all is laid': '',
+  'the last flame': 'A further charge would be laid after the last flame.',
+  'too long at heat':
+    'A charge would be longer at heat than its sheet allows: smaller charges, or more people.',
+  'no more are counted': 'No more charges are counted for one day.',
+} as const;
 const card = computed(() =>
   kettleCard(props.coat, areaM2.value ?? 0, { ...props.terms, holdsKg: holdsKg.value }),
 );
@@ -81,6 +99,32 @@ watch(known, (now) => emit('ready', now), { immediate: true });
       <dt>Hot probes</dt>
       <dd><FigureText :figure="card.value.probes" /></dd>
     </dl>
+    <template v-if="day.ok">
+      <h3>Charges, if the kettle is lit now and {{ people }} people lay</h3>
+      <table v-if="day.value.charges.length > 0" class="dense">
+        <thead>
+          <tr>
+            <th scope="col">Charge</th>
+            <th scope="col" class="num">In</th>
+            <th scope="col" class="num">Ready</th>
+            <th scope="col" class="num">Laid by</th>
+            <th scope="col" class="num">Covers</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="c in day.value.charges" :key="c.n">
+            <th scope="row">{{ c.n }}</th>
+            <td class="num"><FigureText :figure="c.mass" /></td>
+            <td class="num">{{ job.time(c.readyMs) }}</td>
+            <td class="num">{{ job.time(c.laidMs) }}</td>
+            <td class="num"><FigureText :figure="c.covers" /></td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="day.value.ends !== 'all is laid'">
+        {{ ENDS[day.value.ends] }} <FigureText :figure="day.value.left" /> stay for another day.
+      </p>
+    </template>
     <h3>Steps</h3>
     <ol>
       <li v-for="(s, i) in card.value.steps" :key="i"><SayParts fine :parts="s.says" /></li>
