@@ -17,3 +17,4 @@ export { takeoff, type OrderGroup, type OrderLine, type Takeoff } from './takeof
 export { whatIf, type Change, type Compared, type WhatIf } from './whatif.ts';
 export { quickCourses, stockLengths } from './coursesneeds.ts';
 export { type Carriage } from './transport.ts';
+export { deckLoads, type DeckLoad, type DeckLoads } from './loads.ts';

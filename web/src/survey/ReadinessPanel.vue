@@ -32,6 +32,7 @@ import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
 import TextInput from '../shared/TextInput.vue';
+import LoadsPanel from './LoadsPanel.vue';
 import TestTable from './TestTable.vue';
 
 const props = defineProps<{
@@ -315,6 +316,7 @@ function setFinding(item: string, part: Partial<Finding>): void {
   </template>
 
   <TestTable :zone="zone" />
+  <LoadsPanel :zone="zone" :falls="falls" />
 
   <template v-if="others.length > 0">
     <div class="head prep"><h2>Every family on this zone</h2></div>
