@@ -49,6 +49,7 @@ const VIEWS: [string, (id: string) => string, string][] = [
   ['bench', () => '/bench?sum=pocket', 'Pocket round pipes'],
   ['order', (id) => `/jobs/${id}/order`, 'Velmora ferry terminal'],
   ['courses', (id) => `/jobs/${id}/order?part=courses&zone=workshop`, 'Workshop plant roof, base sheet'],
+  ['substances', (id) => `/jobs/${id}/order?part=substances`, 'Substances of this job'],
   ['today', (id) => `/jobs/${id}/site`, 'Can be done now'],
   ['site', (id) => `/jobs/${id}/site?part=bays`, 'Bay H3'],
   ['weather', (id) => `/jobs/${id}/site?part=weather`, 'Hours that are known'],

@@ -133,7 +133,7 @@ test('the order: down to tins, one line followed to the survey, stock first, wha
   expect(sheet.name).toBe('order-velmora-ferry-terminal.xlsx');
 });
 
-test('a mix card at three temperatures, one refused; hot work has a kettle card', async ({ page }) => {
+test('a mix card at three temperatures, one refused', async ({ page }) => {
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-9`);
   await page.getByRole('button', { name: 'Mix card' }).click();
@@ -155,6 +155,50 @@ test('a mix card at three temperatures, one refused; hot work has a kettle card'
   await both('60');
   await expect(drawer.getByRole('alert')).toContainText('outside it nothing is mixed');
   await expect(large).toHaveCount(0);
+});
+
+test('hot work has a kettle card with its charges and what is minded; a sheet has one by its bonding', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=garden&bay=garden-1`);
+  await page.getByRole('button', { name: 'Kettle card' }).click();
+  const drawer = page.getByRole('dialog');
+  await expect(drawer.getByRole('region', { name: 'Before it is lit' })).toContainText('stays at the kettle');
+  await expect(drawer.getByRole('region', { name: 'If it catches fire' })).toContainText('Never water');
+  await expect(drawer.getByRole('region', { name: 'If somebody is burnt' })).toContainText(
+    'do not peel it off',
+  );
+  // 59.7 m² of 3 mm: twelve blocks of 18 kg in one charge; a kettle of 100 kg takes five, and several charges.
+  await expect(drawer.locator('p.large')).toHaveText(/216\.0\skg/);
+  await measure(page, 'Kettle holds', '100');
+  await expect(drawer.locator('p.large')).toHaveText(/90\.0\skg/);
+  await expect(drawer.locator('tbody tr')).toHaveCount(3);
+  await drawer.getByRole('button', { name: 'Log the charge' }).click();
+  await expect(page.getByRole('textbox', { name: 'In the kettle', exact: true })).toHaveValue('90');
+
+  await page.goto(`/jobs/${id}/site?zone=workshop&bay=workshop-3`);
+  await page.getByRole('button', { name: 'Course card' }).click();
+  await expect(page.getByRole('dialog')).toContainText('never a flame');
+});
+
+test('what the deck may carry is an engineer’s word: loads are held against it, and the substances have one sheet', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/survey?zone=hall&part=readiness`);
+  const loads = page.getByRole('region', { name: 'Loads on the deck' });
+  await expect(loads).toContainText('what it may carry is not known');
+  await measure(page, 'What the deck may still carry', '150');
+  await expect(loads).toContainText('nobody is named for it');
+  await page.getByLabel('Who says what the deck may carry, and when').fill('the engineer, letter of 3 May');
+  await expect(loads.locator('tr', { hasText: 'Flood test' })).toContainText('within');
+  await expect(loads.locator('tr', { hasText: 'A pallet' })).toContainText(/too heavy; spread it over/);
+  await page.goto(`/jobs/${id}/order?part=substances`);
+  const sheet = page.getByRole('region', { name: 'Substances of this job' });
+  await expect(sheet.locator('article', { hasText: 'Membrane' }).first()).toContainText(
+    'Peroxide that is left goes back to the supplier',
+  );
 });
 
 test('bays are cut across the fall, shown with an order, and played to the last one', async ({ page }) => {

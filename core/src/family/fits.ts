@@ -45,6 +45,23 @@ const BURNS = no(
 );
 const MELTS = no('foam melts away under a flame or a hot melt; a cover board goes first');
 
+/** Decks for wheels, of whatever resin. */
+const WHEELED: Row = {
+  ...row(primer, 'concrete-new', 'concrete-old', 'screed'),
+  ...row(
+    SOFT,
+    'boards',
+    'asphalt',
+    ...FELTS,
+    'gravelled-felt',
+    'foam',
+    'pvc-sheet',
+    'tpo-sheet',
+    'rubber-sheet',
+  ),
+  ...row(no('wheels shear tiles off their bed; they come up first'), 'tiles'),
+};
+
 const TABLE: Readonly<Record<FamilyKey, Row>> = {
   PU1: POLYURETHANE,
   'PU-PRIMED': POLYURETHANE,
@@ -70,21 +87,7 @@ const TABLE: Readonly<Record<FamilyKey, Row>> = {
     ...row(no('the liquid resin dissolves foam before it cures'), 'foam'),
     ...row(no('the resin does not bond to rubber'), 'rubber-sheet'),
   },
-  TRAFFIC: {
-    ...row(primer, 'concrete-new', 'concrete-old', 'screed'),
-    ...row(
-      SOFT,
-      'boards',
-      'asphalt',
-      ...FELTS,
-      'gravelled-felt',
-      'foam',
-      'pvc-sheet',
-      'tpo-sheet',
-      'rubber-sheet',
-    ),
-    ...row(no('wheels shear tiles off their bed; they come up first'), 'tiles'),
-  },
+  TRAFFIC: WHEELED,
   ACRYLIC: {
     ...row(good, ...MINERAL, 'metal', 'foam', 'acrylic-coating'),
     ...row(blocker, 'asphalt', ...FELTS, 'bitumen-coating', 'rubber-sheet'),
@@ -130,23 +133,7 @@ const TABLE: Readonly<Record<FamilyKey, Row>> = {
     ...row(primer, ...MINERAL, 'metal', 'boards', 'asphalt', ...FELTS, 'bitumen-coating', 'fibreglass'),
     ...row(trial, 'pvc-sheet', 'tpo-sheet', 'rubber-sheet', ...COATINGS),
   },
-  TRAFFIC2: {
-    ...row(primer, 'concrete-new', 'concrete-old', 'screed'),
-    ...row(
-      SOFT,
-      ...([
-        'boards',
-        'asphalt',
-        ...FELTS,
-        'gravelled-felt',
-        'foam',
-        'pvc-sheet',
-        'tpo-sheet',
-        'rubber-sheet',
-      ] as const),
-    ),
-    ...row(no('wheels shear tiles off their bed; they come up first'), 'tiles'),
-  },
+  TRAFFIC2: WHEELED,
   SINGLE: {
     ...row(good, ...MINERAL, 'boards', 'metal', 'foam'),
     ...row(

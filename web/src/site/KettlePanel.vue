@@ -134,32 +134,8 @@ watch(known, (now) => emit('ready', now), { immediate: true });
   <p v-else class="stop" role="alert">{{ card.problems.map(sentence).join(' ') }}</p>
 </template>
 
+<style scoped src="./layingcard.css"></style>
 <style scoped>
-.ask {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
-  gap: var(--s3);
-}
-label {
-  font-size: var(--t-s);
-  font-weight: 600;
-  color: var(--ink-2);
-}
-.large {
-  font-size: var(--t-xxl);
-  font-weight: 700;
-  margin-top: var(--s3);
-}
-h3 {
-  margin-top: var(--s4);
-}
-ol {
-  padding-left: 1.4rem;
-  margin: var(--s1) 0;
-}
-li {
-  margin-bottom: var(--s2);
-}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
@@ -175,10 +151,5 @@ dd {
 .never {
   color: var(--red);
   font-weight: 700;
-}
-.stop {
-  color: var(--red);
-  font-weight: 600;
-  margin: var(--s4) 0;
 }
 </style>

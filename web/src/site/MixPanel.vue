@@ -209,53 +209,17 @@ const READ = [
   <p v-else class="stop" role="alert">{{ mix.problems.map(sentence).join(' ') }}</p>
 </template>
 
+<style scoped src="./layingcard.css"></style>
 <style scoped>
-.ask {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
-  gap: var(--s3);
-}
-label {
-  font-size: var(--t-s);
-  font-weight: 600;
-  color: var(--ink-2);
-}
-.large {
-  font-size: var(--t-xxl);
-  font-weight: 700;
-  margin-top: var(--s3);
-}
-table {
-  margin-top: var(--s3);
-}
-th[scope='row'] {
-  text-align: left;
-}
-h3 {
-  margin-top: var(--s4);
-}
-ul,
-ol {
-  padding-left: 1.4rem;
-  margin: var(--s1) 0;
-}
-li {
-  margin-bottom: var(--s2);
-}
-li .timer {
-  display: flex;
-}
 .when {
   display: block;
   font-weight: 400;
 }
+li .timer {
+  display: flex;
+}
 .unread {
   color: var(--amber);
-  margin: var(--s4) 0;
-}
-.stop {
-  color: var(--red);
-  font-weight: 600;
   margin: var(--s4) 0;
 }
 </style>

@@ -21,12 +21,4 @@ const steps = computed(() => courseSteps(props.sheet));
   <HotCarePanel v-if="care" :care="care" part="after" />
 </template>
 
-<style scoped>
-ol {
-  padding-left: 1.4rem;
-  margin: var(--s1) 0;
-}
-li {
-  margin-bottom: var(--s2);
-}
-</style>
+<style scoped src="./layingcard.css"></style>
