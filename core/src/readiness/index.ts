@@ -1,4 +1,14 @@
 export { FIXED_ITEMS, inspectionFor } from './inspection.ts';
 export { familiesFor, readiness, readinessVerdict, type ReadinessInput } from './judge.ts';
-export type { Fillet, NextLayer, PrepStep, Primer, Readiness, Reason, StepKey, Weight } from './types.ts';
+export type {
+  Fillet,
+  InspectionItem,
+  NextLayer,
+  PrepStep,
+  Primer,
+  Readiness,
+  Reason,
+  StepKey,
+  Weight,
+} from './types.ts';
 export { STEP_KEYS } from './types.ts';

@@ -24,7 +24,7 @@ import {
 } from '@lentum/core/readiness';
 import { sentence } from '@lentum/core/problems';
 import { testsOf } from '@lentum/core/record';
-import { COLOURS, type Colour, type Finding, type Survey, type Zone } from '@lentum/core/survey';
+import { COLOURS, type Colour, type Survey, type Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -32,6 +32,7 @@ import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
 import TextInput from '../shared/TextInput.vue';
+import InspectionList from './InspectionList.vue';
 import LoadsPanel from './LoadsPanel.vue';
 import TestTable from './TestTable.vue';
 
@@ -50,14 +51,16 @@ const families = FAMILY_KEYS.map((value) => ({ value, label: FAMILIES[value].nam
 const substrate = computed(() => (zone.value.substrate ? SUBSTRATES[zone.value.substrate.kind] : undefined));
 /** A chosen build-up decides; before there is one, the family that is thought of. */
 const family = computed(() => props.buildUpFamily ?? zone.value.family);
-/** What could hurt somebody comes first, by itself. */
-const sheets = computed(() => {
-  const items = substrate.value ? inspectionFor(substrate.value, family.value && FAMILIES[family.value]) : [];
-  return [
-    { name: 'Before anybody works on it', items: items.filter((i) => FIXED_ITEMS.has(i.key)) },
-    { name: 'Inspection sheet', items: items.filter((i) => !FIXED_ITEMS.has(i.key)) },
-  ].filter((s) => s.items.length > 0);
-});
+const items = computed(() =>
+  substrate.value ? inspectionFor(substrate.value, family.value && FAMILIES[family.value]) : [],
+);
+/** What could hurt somebody comes first, by itself; open while anything of it is not known or not safe. */
+const dangers = computed(() => items.value.filter((i) => FIXED_ITEMS.has(i.key)));
+const looked = computed(() => items.value.filter((i) => !FIXED_ITEMS.has(i.key)));
+const unsafe = computed(
+  () =>
+    dangers.value.filter((d) => zone.value.findings.find((f) => f.item === d.key)?.answer !== d.good).length,
+);
 
 const input = computed(() => ({
   // Tests are those of the record: nobody changes them here.
@@ -142,13 +145,6 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
   const { deckLoad, ...rest } = zone.value;
   const { kgPerM2, says } = { kgPerM2: undefined, says: '', ...deckLoad, ...part };
   zone.value = kgPerM2 === undefined ? rest : { ...rest, deckLoad: { kgPerM2, says } };
-}
-const finding = (item: string): Finding =>
-  zone.value.findings.find((f) => f.item === item) ?? { item, answer: 'not looked at', note: '' };
-function setFinding(item: string, part: Partial<Finding>): void {
-  const next = { ...finding(item), ...part };
-  if (next.amount === undefined) delete next.amount;
-  change({ findings: [...zone.value.findings.filter((f) => f.item !== item), next] });
 }
 </script>
 
@@ -239,6 +235,20 @@ function setFinding(item: string, part: Partial<Finding>): void {
     /></label>
   </div>
 
+  <details v-if="dangers.length > 0" :open="unsafe > 0" class="dangers">
+    <summary>
+      Before anybody works on it:
+      {{
+        unsafe === 0 ? `all ${dangers.length} asked and safe` : `${unsafe} of ${dangers.length} to be settled`
+      }}
+    </summary>
+    <InspectionList
+      :items="dangers"
+      :model-value="zone.findings"
+      @update:model-value="(findings) => change({ findings })"
+    />
+  </details>
+
   <template v-if="judged?.ok">
     <VerdictLine v-for="(r, i) in against" :key="i" :verdict="asVerdict(r)" />
     <VerdictLine
@@ -272,47 +282,16 @@ function setFinding(item: string, part: Partial<Finding>): void {
     </template>
   </template>
 
-  <template v-for="s in sheets" :key="s.name">
+  <template v-if="looked.length > 0">
     <div class="head prep">
-      <h2>{{ s.name }}</h2>
+      <h2>Inspection sheet</h2>
       <span class="quiet">{{ substrate?.name }}</span>
     </div>
-    <div v-for="item in s.items" :key="item.key" class="item">
-      <p :id="`q-${item.key}`">{{ item.question }}</p>
-      <el-radio-group
-        :model-value="finding(item.key).answer"
-        :aria-labelledby="`q-${item.key}`"
-        @update:model-value="(v) => setFinding(item.key, { answer: v as Finding['answer'] })"
-      >
-        <el-radio-button value="yes">yes</el-radio-button>
-        <el-radio-button value="no">no</el-radio-button>
-      </el-radio-group>
-      <div
-        v-if="finding(item.key).answer !== 'not looked at' && finding(item.key).answer !== item.good"
-        class="detail"
-      >
-        <label v-if="item.amount"
-          >{{ item.amount.label
-          }}<template v-if="unit(item.amount.quantity)">, {{ unit(item.amount.quantity) }}</template>
-          <MeasureInput
-            optional
-            hide-unit
-            :quantity="item.amount.quantity"
-            :label="`${item.question} ${item.amount.label}`"
-            :min="0"
-            :max="1e6"
-            :model-value="finding(item.key).amount"
-            @update:model-value="(v) => setFinding(item.key, { amount: v })"
-        /></label>
-        <label
-          >note
-          <TextInput
-            :model-value="finding(item.key).note"
-            :label="`${item.question} Note`"
-            @update:model-value="(v) => setFinding(item.key, { note: v })"
-        /></label>
-      </div>
-    </div>
+    <InspectionList
+      :items="looked"
+      :model-value="zone.findings"
+      @update:model-value="(findings) => change({ findings })"
+    />
   </template>
 
   <TestTable :zone="zone" />
@@ -339,13 +318,16 @@ function setFinding(item: string, part: Partial<Finding>): void {
   gap: var(--s2) var(--s3);
   padding: var(--s2) 0 var(--s3);
 }
-.choices label,
-.detail label {
+.choices label {
   font-size: var(--t-s);
   color: var(--ink-2);
 }
 .prep {
   margin-top: var(--s6);
+}
+.dangers {
+  border-left: 4px solid var(--amber);
+  padding-left: var(--s3);
 }
 summary {
   cursor: pointer;
@@ -355,20 +337,6 @@ summary {
 th[scope='row'] {
   font-weight: 400;
   width: 2rem;
-}
-.item {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: var(--s1) var(--s3);
-  align-items: center;
-  padding: var(--s2) 0;
-  border-bottom: var(--stroke) solid var(--line);
-}
-.detail {
-  grid-column: 1 / -1;
-  display: grid;
-  grid-template-columns: 9rem minmax(0, 1fr);
-  gap: var(--s2);
 }
 .caution {
   margin-top: var(--s6);
