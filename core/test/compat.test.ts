@@ -8,9 +8,11 @@ import {
   COMPAT_RULES,
   resolve,
   totals,
+  typicalDetails,
   USUAL_MEMBRANE_MM,
   waysToLay,
   type BuildUp,
+  type Chemistry,
   type Coat,
   type Ground,
   type Layer,
@@ -87,6 +89,18 @@ describe('sand to refusal, and heat on foam (common practice, no source)', () =>
         .join(''),
     ).toMatch(words),
   );
+  it('the sealant and the metal primer of the details have to suit the coats', () => {
+    const light = resolve(CATALOGUE.find((b) => b.id === 'elastomeric-acrylic')!);
+    const sealed = (sealantOf: Chemistry | undefined): string[] => {
+      const { sealantOf: _usual, ...rules } = typicalDetails(light);
+      const details = sealantOf ? { ...rules, sealantOf } : rules;
+      return said({ ...light, details }).filter((s) => s.includes('over the sealant'));
+    };
+    expect(sealed('hybrid polymer')).toEqual([]);
+    expect(sealed(undefined)).toEqual([]);
+    expect(sealed('silicone').join()).toMatch(/silicone-only: over the sealant: nothing but silicone bonds/);
+    expect(sealed('bitumen adhesive').join()).toMatch(/bleed: over the sealant: oils travel out of bitumen/);
+  });
   it('nothing hot goes straight on insulation boards', () => {
     const hot = resolve(
       CATALOGUE.find((b) => b.id === 'hot-rubberised')!,

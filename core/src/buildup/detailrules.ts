@@ -6,6 +6,7 @@ import { z } from 'zod';
 import type { FamilyKey } from '../family/index.ts';
 import { idSchema, nameSchema, sourced } from '../job/index.ts';
 import type { Quantity } from '../units/index.ts';
+import { CHEMISTRIES } from './chemistry.ts';
 import type { Layer } from './layers.ts';
 
 /** What details take besides the layers of the build-up. */
@@ -99,6 +100,9 @@ export const detailRulesSchema = z.strictObject({
   barLengthM: sourced(z.number().gt(0).max(10)),
   /** The longest strip that two people handle. */
   longestM: sourced(z.number().min(0.2).max(50)),
+  /** What the sealant, and the primer on metal, are made of: the coats over them have to suit. */
+  sealantOf: z.enum(CHEMISTRIES).optional(),
+  metalPrimerOf: z.enum(CHEMISTRIES).optional(),
   sundries: z.array(sundrySchema).max(SUNDRY_KEYS.length),
 });
 export type DetailRules = z.infer<typeof detailRulesSchema>;
@@ -167,6 +171,8 @@ const LIQUID: DetailRules = {
   barSpacingMm: typical(250),
   barLengthM: typical(2.5),
   longestM: typical(3),
+  sealantOf: 'hybrid polymer',
+  metalPrimerOf: 'epoxy',
   sundries: [...TYPICAL_SUNDRIES],
 };
 const SHEETS: Partial<DetailRules> = {
@@ -189,7 +195,7 @@ const BY_FAMILY: Readonly<Partial<Record<FamilyKey, Partial<DetailRules>>>> = {
   TRAFFIC: { footMm: typical(150), fillet: 'sealant', longestM: typical(2) },
   ACRYLIC: { footMm: typical(100), lapMm: typical(75), longestM: typical(5) },
   RESTORE: { footMm: typical(150), lapMm: typical(100), longestM: typical(5) },
-  SILICONE: { footMm: typical(100), longestM: typical(5) },
+  SILICONE: { sealantOf: 'silicone', footMm: typical(100), longestM: typical(5) },
   BITEM: { lapMm: typical(100), doubled: ['corner'], fillet: 'mortar', filletLegMm: typical(50) },
   CEMENT: { fillet: 'mortar', filletLegMm: typical(40), lapMm: typical(50), longestM: typical(2) },
   METAL: { footMm: typical(75), stripeMm: typical(100), fillet: 'none', longestM: typical(5) },

@@ -15,6 +15,7 @@ import { rangeWords } from './rangefindings.ts';
 import { USUAL_MEMBRANE_MM } from './ranges.ts';
 import { cited, densityGiven, dryFilm, leastOf, solidsOf, wetFilm } from './rates.ts';
 import type { BuildUp } from './schema.ts';
+import { sundryClashes } from './sundryfindings.ts';
 import { faceOfSubstrate } from './surface.ts';
 
 export interface Finding {
@@ -235,6 +236,9 @@ export function buildUpFindings(buildUp: BuildUp, ground: Ground = {}): Finding[
     ...buildUp.layers.filter(isCoat).flatMap(filmFindings),
     ...thinUnderSand(buildUp).map(({ coat, says }) => finding('hold', 'thin-sand', coat, says)),
     ...timingFindings(buildUp),
+    ...sundryClashes(buildUp).map(({ rule, coat, below }) =>
+      finding(rule.outcome, rule.id, coat, [`over ${below}: ${rule.why}; ${rule.instead}.`]),
+    ),
   ];
   const joined = together(found);
   return [...joined.filter((f) => f.outcome === 'stop'), ...joined.filter((f) => f.outcome === 'hold')];

@@ -122,7 +122,9 @@ const DETAIL_WORDS: readonly (readonly [path: keyof DetailRules, name: string])[
   ['plies', 'Plies at details'],
   ['fillet', 'Fillet'],
   ['doubled', 'Doubled at'],
-  ['sundries', 'Packs of small things'],
+  ['sealantOf', 'Sealant made of'],
+  ['metalPrimerOf', 'Primer for metal made of'],
+  ['sundries', 'Packs of sundries'],
 ];
 
 /** What differs in how details are made; a build-up without rules of its own has those of its family. */

@@ -2,11 +2,13 @@
 /** How this build-up makes its details: what pieces are cut from, feet, laps, plies, fillets, resin under and over. */
 import { computed } from 'vue';
 import {
+  CHEMISTRIES,
   DETAIL_RULE_FIELDS,
   detailRulesOf,
   DOUBLED,
   typicalDetails,
   type BuildUp,
+  type Chemistry,
   type DetailRules,
 } from '@lentum/core/buildup';
 import NamedField from '../shared/NamedField.vue';
@@ -50,6 +52,12 @@ const FILLETS = [
   { value: 'sealant', label: 'sealant' },
   { value: 'mortar', label: 'mortar' },
 ];
+const MADE_OF = [{ value: '', label: 'not said' }, ...CHEMISTRIES.map((value) => ({ value, label: value }))];
+/** What the coats have to suit. */
+const SUITS = [
+  { key: 'sealantOf', name: 'Sealant made of' },
+  { key: 'metalPrimerOf', name: 'Primer for metal made of' },
+] as const;
 const PLIES = ['1', '2', '3'].map((value) => ({ value, label: value }));
 /** Sizes of the roll count only where pieces are not cut from a layer. */
 const fields = computed(() =>
@@ -99,6 +107,20 @@ const fields = computed(() =>
           label="Fillet"
           :options="FILLETS"
           @update:model-value="(v) => set((r) => (r.fillet = v as DetailRules['fillet']))"
+      /></NamedField>
+      <NamedField v-for="s in SUITS" :key="s.key" :name="s.name"
+        ><PickList
+          :model-value="rules[s.key] ?? ''"
+          :label="s.name"
+          filterable
+          :options="MADE_OF"
+          @update:model-value="
+            (v) =>
+              set((r) => {
+                if (v) r[s.key] = v as Chemistry;
+                else delete r[s.key];
+              })
+          "
       /></NamedField>
       <NamedField v-for="f in fields" :key="f.path" :name="f.name"
         ><SourcedInput
