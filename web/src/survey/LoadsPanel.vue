@@ -36,8 +36,8 @@ const deck = computed(() =>
           <th scope="row">{{ l.name }}</th>
           <td class="num"><FigureText :figure="l.load" /></td>
           <td :class="{ heavy: l.answer === 'too heavy' }">
-            {{ l.answer }}
-            <template v-if="l.spreadM2">; spread it over <FigureText :figure="l.spreadM2" /></template>
+            {{ l.answer
+            }}<template v-if="l.spreadM2">; spread it over <FigureText :figure="l.spreadM2" /></template>
           </td>
         </tr>
       </tbody>
