@@ -894,6 +894,12 @@ describe('hot works', () => {
       'broken',
     ]);
   });
+  it('of two permits the one that runs longest counts', () => {
+    const short = told('permit', -3, { ...opened, number: '6', until: at(1.2) });
+    expect(gateOf(job(short, permit, watch(), melt(most - 5, from + 5)), 'hot/permit')?.answer).toBe('holds');
+    const elsewhere = { ...permit, zoneOnly: true };
+    expect(says(job(short, elsewhere), 'hot/permit')).toContain('permit 7 of Marek');
+  });
   it('a permit cannot be taken over', () => {
     const word = job(watch(), melt(most - 5, from + 5), takenOver('hot/permit'));
     expect(gateOf(word, 'hot/permit')).toMatchObject({ answer: 'broken', fixed: 'never' });

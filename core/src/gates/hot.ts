@@ -1,7 +1,7 @@
 /** Gates of hot works. Life hangs on them: they are not taken over; a licensed person's own entry opens them. */
 import { cited, isCoat, type BuildUp, type WorkLayer } from '../buildup/index.ts';
 import { given, words } from '../figures/index.ts';
-import { allOf, permitsOpenAt, type BookEntryOf, type SiteBook } from '../record/index.ts';
+import { allOf, permitFor, type BookEntryOf, type SiteBook } from '../record/index.ts';
 import { isHot, lastFlameMs } from '../site/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import type { Practice } from '../practice/index.ts';
@@ -10,10 +10,10 @@ import { vapourGates } from './vapour.ts';
 
 /** A permit that covers the laying and the watch after it. */
 function permitGate(book: SiteBook, nowMs: number, zoneId: string, endsMs: number, practice: Practice): Gate {
-  const open = permitsOpenAt(book, nowMs).find((p) => p.zoneId === undefined || p.zoneId === zoneId);
+  const open = permitFor(book, nowMs, zoneId);
   const head = { key: 'hot/permit', group: 'hot', name: 'Permit for hot works', fixed: 'never' } as const;
   const settle = { by: 'entry', kind: 'permit', known: { step: 'opened' } } as const;
-  if (open?.body.step !== 'opened')
+  if (!open)
     return {
       ...head,
       answer: 'broken',
@@ -21,10 +21,10 @@ function permitGate(book: SiteBook, nowMs: number, zoneId: string, endsMs: numbe
       opens: ['Only a person who may issue one opens it; nobody else can answer for it.'],
       settle,
     };
-  const permitUntilMs = Date.parse(open.body.until);
+  const permitUntilMs = Date.parse(open.until);
   const lastMs = lastFlameMs({ permitUntilMs, practice }) ?? permitUntilMs;
-  const says = words`permit ${open.body.number} of ${open.body.issuedBy}, until ${{ atMs: permitUntilMs }}; last flame ${{ atMs: lastMs }}, so that the watch of ${practice.fireWatchMin} lies within it`;
-  const read = { readAtMs: Date.parse(open.body.at), limit: practice.fireWatchMin, settle };
+  const says = words`permit ${open.number} of ${open.issuedBy}, until ${{ atMs: permitUntilMs }}; last flame ${{ atMs: lastMs }}, so that the watch of ${practice.fireWatchMin} lies within it`;
+  const read = { readAtMs: Date.parse(open.at), limit: practice.fireWatchMin, settle };
   return endsMs <= lastMs
     ? { ...head, ...read, answer: 'holds', says: [...says, '.'], opens: [] }
     : {

@@ -123,6 +123,14 @@ export function permitsOpenAt(book: SiteBook, atMs: number): BookEntryOf<'permit
   });
 }
 
+/** Of the permits open for a zone the one that runs longest; undefined where none is open. */
+export function permitFor(book: SiteBook, atMs: number, zoneId: string) {
+  const open = permitsOpenAt(book, atMs).flatMap(({ zoneId: zone, body }) =>
+    body.step === 'opened' && (zone === undefined || zone === zoneId) ? [body] : [],
+  );
+  return open.sort((a, b) => Date.parse(b.until) - Date.parse(a.until))[0];
+}
+
 const permitFlag = (book: SiteBook, at: string, what: string, say: Say): Flag[] =>
   permitsOpenAt(book, Date.parse(at)).length > 0
     ? []

@@ -24,7 +24,7 @@ export {
   type Share,
   type StoredEntry,
 } from './entry.ts';
-export { batchesOf, entryFlags, permitsOpenAt, type Flag } from './entryflags.ts';
+export { batchesOf, entryFlags, permitFor, permitsOpenAt, type Flag } from './entryflags.ts';
 export { entryProblems, refersTo } from './entryrules.ts';
 export { coatOf, layerLaid, layerNamed, openedLitres, teethUsed, type LayerNamed } from './laidlayers.ts';
 export { kindName, type RecordContext, type Say } from './rulebase.ts';

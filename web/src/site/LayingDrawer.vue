@@ -2,7 +2,7 @@
 /** The card of what is laid next on a bay: the mix, the kettle charge, or the courses of a sheet, with its cautions. */
 import { computed, ref } from 'vue';
 import { isCoat, isSheet } from '@lentum/core/buildup';
-import { permitsOpenAt, type BayStatus } from '@lentum/core/record';
+import { permitFor, type BayStatus } from '@lentum/core/record';
 import { flammableIn } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
 import { protectionOf, sprayProtection } from '@lentum/core/words';
@@ -22,13 +22,11 @@ const coat = computed(() => (layer.value && isCoat(layer.value) ? layer.value : 
 const sheet = computed(() => (layer.value && isSheet(layer.value) ? layer.value : undefined));
 const hot = computed(() => {
   const { buildUp } = props.status;
-  const permit = permitsOpenAt(job.book, job.nowMs).find(
-    (p) => p.zoneId === undefined || p.zoneId === props.zone.id,
-  );
+  const permit = permitFor(job.book, job.nowMs, props.zone.id);
   return {
     practice: job.state?.practice,
     flammable: buildUp ? flammableIn(buildUp) : [],
-    permitUntilMs: permit?.body.step === 'opened' ? Date.parse(permit.body.until) : undefined,
+    permitUntilMs: permit && Date.parse(permit.until),
   };
 });
 const protection = computed(() => (layer.value ? protectionOf(layer.value) : []));
