@@ -663,6 +663,16 @@ describe('the preparation', () => {
     expect(r.reasons.filter((x) => x.rule === 'moisture').map((x) => x.weight)).toEqual(['note']);
     expect(r.steps.map((x) => x.key)).not.toContain('test');
   });
+  it('loose fasteners are renewed before the wash, every fastener is coated after the primer', () => {
+    const roof = {
+      ...finding(sound('metal'), 'fasteners-loose', 'yes', 14),
+      features: [feature('fasteners', { sizes: { fasteners: 480 } })],
+    };
+    const keys = judge(roof, 'METAL').steps.map((x) => x.key);
+    expect(keys.filter((k) => ['renew-fasteners', 'wash', 'prime', 'fasteners'].includes(k))).toEqual([
+      ...['renew-fasteners', 'wash', 'prime', 'fasteners'],
+    ]);
+  });
   it('a refused family has none', () => expect(judge(sound('silicone'), 'PU1').steps).toEqual([]));
   it('levels to a fall where it falls too little, fills ponds where only they are in the way', () => {
     const what = (zone: Zone, family: FamilyKey) =>

@@ -9,7 +9,7 @@ import type { Gate } from './gate.ts';
 /** Steps that are made as details over the primer, or are the primer itself; tests have gates of their own. */
 const LATER: readonly StepKey[] = [
   ...(['test', 'prime', 'joints', 'stripe-cracks'] as const),
-  ...(['boards', 'laps', 'spot-fasteners'] as const),
+  ...(['boards', 'laps', 'fasteners'] as const),
 ];
 export const stepsBefore = (steps: readonly PrepStep[]): PrepStep[] =>
   steps.filter((s) => !LATER.includes(s.key));

@@ -160,7 +160,11 @@ export const INSPECTION: readonly InspectionItem[] = [
       weight: 'steps',
       says: 'loose fasteners tear the film',
       change: 'they are renewed',
-      step: { key: 'fasteners', what: 'Renew loose fasteners', how: 'one size up where the hole has worn' },
+      step: {
+        key: 'renew-fasteners',
+        what: 'Renew loose fasteners',
+        how: 'one size up where the hole has worn',
+      },
     },
   },
   {

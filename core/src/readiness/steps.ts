@@ -174,7 +174,7 @@ function runs(c: Case): PrepStep[] {
     const each = fasteners.map((f, i) => given(`field ${i + 1}`, featureNumber(f), 'count', 'measured'));
     steps.push(
       step(
-        'spot-fasteners',
+        'fasteners',
         'Spot-coat every fastener',
         sumFigure(`${c.zone.name}, fasteners`, 'count', each, 'counted'),
         'tightened or renewed first',

@@ -1,6 +1,7 @@
 /** Every entry of the record in one line of plain words. */
 import { missName } from './misswords.ts';
 import type { BuildUpDoc } from '../buildup/index.ts';
+import type { StepKey } from '../readiness/index.ts';
 import { layerNamed, type BookEntry, type LayerNamed, type Say, type SiteBook } from '../record/index.ts';
 import type { SiteDoc } from '../site/index.ts';
 import { testFacts } from '../survey/index.ts';
@@ -12,7 +13,7 @@ export interface LineContext {
   readonly say: Say;
 }
 
-const STEP_NAMES: Readonly<Record<string, string>> = {
+const STEP_NAMES: Readonly<Record<StepKey, string>> = {
   'cut-wet': 'wet parts cut out',
   'cut-cracks': 'cracks cut out',
   'fill-cracks': 'cracks filled',
@@ -35,14 +36,17 @@ const STEP_NAMES: Readonly<Record<string, string>> = {
   outlets: 'outlets set',
   boards: 'board joints reinforced',
   laps: 'laps sealed',
+  'renew-fasteners': 'loose fasteners renewed',
   fasteners: 'fasteners coated',
   joints: 'joints built',
   fillets: 'fillets formed',
   dry: 'dried',
+  'dry-again': 'filler and mortar set and dried',
+  test: 'measured',
   prime: 'primed',
 };
 /** A step of the preparation once it is done. */
-export const stepDone = (key: string): string => STEP_NAMES[key] ?? key;
+export const stepDone = (key: StepKey): string => STEP_NAMES[key];
 
 export const DECISION_WORDS = {
   held: 'held',
