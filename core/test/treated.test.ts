@@ -3,11 +3,22 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, laidRate, resolve, type BuildUp, type Coat } from '@lentum/core/buildup';
 import { treatedArea } from '@lentum/core/details';
 import { verdictText } from '@lentum/core/figures';
+import { entryFlags } from '@lentum/core/record';
 import { workArea, type Bay } from '@lentum/core/site';
 import { typicalSizes, zoneQuantities, type Finding, type Zone } from '@lentum/core/survey';
 import { surveyAt } from '../../demo/src/zones.ts';
 import { evaluate } from './support/formula.ts';
-import { at, coated, detailsMade, gateOf, moisture, prepared, reading, told } from './support/gatejob.ts';
+import {
+  at,
+  coated,
+  detailsMade,
+  gateOf,
+  inputsFor,
+  moisture,
+  prepared,
+  reading,
+  told,
+} from './support/gatejob.ts';
 
 const metal = resolve(CATALOGUE.find((b) => b.id === 'metal-elastomeric')!);
 const coat = (id: string): Coat => metal.layers.filter(isCoat).find((l) => l.id === id)!;
@@ -102,6 +113,22 @@ describe('how it is judged', () => {
     });
     expect(gateOf(job(looked), 'below/film-rust')?.answer).toBe('holds');
     expect(says(job(looked))).toContain('looked at and accepted');
+  });
+  it('little used on a large bay is no missing container where a coat keeps to its places', () => {
+    const flagged = (treats: Coat['treats']) => {
+      const own = { ...buildUp, layers: buildUp.layers.map((l) => (l.id === 'rust' ? { ...l, treats } : l)) };
+      const inputs = inputsFor({
+        ...job(),
+        buildUp: own,
+        entries: [{ ...coated(own as BuildUp, 'rust', 20, 0.02) }],
+      });
+      const entry = [...inputs.book.seen.values()].find((e) => e.kind === 'coat')!;
+      return entryFlags(entry, { buildUps: inputs.buildUps, site: inputs.site, book: inputs.book }).map(
+        (f) => f.rule,
+      );
+    };
+    expect(flagged('rust')).toEqual([]);
+    expect(flagged(undefined)).toEqual(['covers too little']);
   });
   it('readings prove it by themselves, thin ones stop it', () => {
     const read = (wet: number) => ({

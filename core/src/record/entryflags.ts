@@ -43,6 +43,8 @@ const practiceOf = ({ practice = COMMON }: FlagContext): Practice => practice;
 function coatFlags(entry: BookEntryOf<'coat'>, c: FlagContext, say: Say): Flag[] {
   const coat = coatOf(c.buildUps, entry.body);
   if (!coat || entry.body.finishedAt === undefined || entry.body.containers.length === 0) return [];
+  // What keeps to edges, laps or rust covers little of a bay.
+  if (coat.treats !== undefined) return [];
   const area = entry.bays
     .flatMap(({ bayId }) => c.site.bays.filter((b) => b.id === bayId))
     .reduce((sum, b) => sum + bayAreaM2(b), 0);
