@@ -27,6 +27,7 @@ import { polygonArea, signedArea, type Point } from '@lentum/core/geometry';
 import { Kept, Names } from '@lentum/core/keeping';
 import { differences } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
+import { evaluate } from './support/formula.ts';
 import { everything, first, work } from './support/roof.ts';
 
 const zone = first(everything());
@@ -153,6 +154,22 @@ describe('steps', () => {
     ).toContain('to bright and primed');
     const torched = CATALOGUE.find((b) => b.family === 'TORCH2')!;
     expect(work(everything(), 'side 1', torched).steps.map((s) => s.hold)).toContain('every edge tight');
+  });
+  it('hot melt has its elastomer strip at corners and joints, before the fabric; nothing else has', () => {
+    const hot = CATALOGUE.find((b) => b.family === 'HOT')!;
+    const strips = (where: string, buildUp?: BuildUp) =>
+      work(everything(), where, buildUp).materials.filter((m) => m.name === 'Elastomer strip');
+    const corner = work(everything(), 'corner 1', hot);
+    expect(corner.detail.kind).toMatch(/corner/);
+    const [strip] = strips('corner 1', hot);
+    const rules = typicalDetails(hot);
+    const upMm = corner.detail.sizes['heightMm'] ?? rules.upMm.value;
+    expect(strip!.amount.value).toBeCloseTo((upMm + rules.footMm.value) / 1000, 9);
+    expect(evaluate(strip!.amount)).toBeCloseTo(strip!.amount.value, 9);
+    const text = corner.steps.map((s) => say(s.says)).join('\n');
+    expect(text).toMatch(/strip of elastomer into it first[^]*Press the pieces in at once/);
+    expect(strips('corner 1')).toEqual([]);
+    expect(strips('side 1', hot)).toEqual([]);
   });
 });
 

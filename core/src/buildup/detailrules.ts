@@ -23,6 +23,7 @@ export const SUNDRIES = {
   granules: { name: 'Loose granules', quantity: 'mass' },
   tape: { name: 'Masking tape', quantity: 'length' },
   'board fastener': { name: 'Fasteners for boards', quantity: 'count' },
+  'elastomer strip': { name: 'Elastomer strip', quantity: 'length' },
   'plate fastener': { name: 'Fasteners with plates', quantity: 'count' },
   'lap primer': { name: 'Primer for laps over granules', quantity: 'mass' },
 } as const satisfies Record<string, { name: string; quantity: Quantity }>;
@@ -129,6 +130,7 @@ export const TYPICAL_SUNDRIES: readonly Sundry[] = [
   { key: 'mortar', packs: [pack('bag-25', '25 kg bag', 25, 19, 25)] },
   { key: 'joint filler', packs: [pack('bag-600', '600 mL foil bag', 0.6, 14, 0.9)] },
   { key: 'board fastener', packs: [pack('box-500', 'box of 500', 500, 95, 9)] },
+  { key: 'elastomer strip', packs: [pack('roll-10', '10 m roll', 10, 48, 5)] },
   { key: 'plate fastener', packs: [pack('box-250', 'box of 250', 250, 110, 8)] },
   { key: 'lap primer', packs: [pack('can-5', '5 kg can', 5, 38, 5.4)] },
   { key: 'backer rod', packs: [pack('coil-100', '100 m coil', 100, 24, 3)] },

@@ -12,6 +12,7 @@ import {
   type Sheet,
 } from '../buildup/index.ts';
 import { words, type Given, type Part } from '../figures/index.ts';
+import type { DetailKind } from './kinds.ts';
 
 type Bonding = (typeof BONDING)[number];
 
@@ -32,6 +33,16 @@ export function wayOf(buildUp: Pick<BuildUp, 'layers'>, rules: DetailRules): Way
 
 export const isSheetWay = (way: Way): way is Bonding => way !== 'resin' && way !== 'melt' && way !== 'coats';
 const needsHeat = (way: Way): boolean => way === 'torched' || way === 'hot bonded' || way === 'melt';
+
+/** Where hot melt is reinforced by a strip of elastomer: corners, and whatever may open below it. */
+export const STRIPPED: ReadonlySet<DetailKind> = new Set<DetailKind>([
+  'internal-corner',
+  'external-corner',
+  'movement-joint',
+  'board-joint',
+  'static-crack',
+  'moving-crack',
+]);
 
 /** When it may be looked at, clamped on or walked up to. */
 export const onceSet = (way: Way): string =>

@@ -15,6 +15,7 @@ import {
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { piecesArea, risingArea } from './areas.ts';
+import { STRIPPED, wayOf } from './bonding.ts';
 import type { Detail } from './find.ts';
 import { filletVolume, sealantJoint } from './joints.ts';
 import type { Piece } from './pieces.ts';
@@ -267,6 +268,22 @@ function stripe(coat: Coat, detail: Detail, rules: DetailRules): MaterialUse[] {
   return [layerUse(coat, `stripe, ${detail.where}`, amountFor(detailCoat(coat, rules), area))];
 }
 
+/** The strip in hot melt: along a run, or up a corner and out on to the roof. */
+function elastomer(detail: Detail, rules: DetailRules): MaterialUse {
+  if (detail.length) return sundry('elastomer strip', detail.where, lengthOf(detail, ''));
+  const up = given('up the corner', detail.sizes['heightMm'] ?? rules.upMm.value, 'lap', 'chosen');
+  const foot = cited('foot', rules.footMm, 'lap');
+  const count = given('corners alike', detail.count, 'count', 'measured');
+  return sundry('elastomer strip', detail.where, {
+    label: '',
+    value: ((up.value + foot.value) / 1000) * count.value,
+    quantity: 'length',
+    formula: '({up} + {foot}) / 1000 × {count}',
+    inputs: { up, foot, count },
+    from: 'up the corner and out on to the roof',
+  });
+}
+
 /** Coats that stay on the level: nothing is filled, levelled or driven on up a wall. */
 const LEVEL_ONLY: readonly Coat['role'][] = ['preparation', 'levelling', 'wear', 'decorative'];
 
@@ -307,5 +324,6 @@ export function materialsOf(
       }),
     );
   }
+  if (wayOf(buildUp, rules) === 'melt' && STRIPPED.has(detail.kind)) uses.push(elastomer(detail, rules));
   return [...uses, ...particular(detail, rules)].filter((u) => u.amount.value > 0);
 }

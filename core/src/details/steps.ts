@@ -1,7 +1,7 @@
 /** How each detail is made: the steps in order, where somebody has to look before it goes on, how long it takes. */
 import { cited, type BuildUp, type DetailRules } from '../buildup/index.ts';
 import { given, words, type Figure } from '../figures/index.ts';
-import { bondSteps, finished, isSheetWay, onceSet, wayOf } from './bonding.ts';
+import { bondSteps, finished, isSheetWay, onceSet, STRIPPED, wayOf } from './bonding.ts';
 import type { Detail } from './find.ts';
 import type { DetailKind } from './kinds.ts';
 import { lap, PARTICULAR, say, type Step, type Terms } from './particular.ts';
@@ -115,6 +115,13 @@ function melt(t: Terms): Step[] {
     say(
       words`A first pass of melt, squeegeed or brushed out; on what rises in thin passes, so that it does not run.`,
     ),
+    ...(STRIPPED.has(t.detail.kind)
+      ? [
+          say(
+            words`A strip of elastomer into it first, over the corner or the joint, pressed until melt comes out along its edges.`,
+          ),
+        ]
+      : []),
     say(
       words`Press the pieces in at once, dry, while it is hot, laps of ${lap(t)}, until melt comes through.`,
     ),
