@@ -2,8 +2,8 @@
  * The charges of a day from one kettle: melted, then laid, one after the other. No charge is begun that would be laid after
  * the last flame, nor kept longer at heat than its sheet allows. Common practice, no source.
  */
-import { areaCovered, type Coat } from '../buildup/index.ts';
-import { given, type Figure, type Given } from '../figures/index.ts';
+import { sumOf, type Coat } from '../buildup/index.ts';
+import { given, type Figure } from '../figures/index.ts';
 import { ok, type Result } from '../problems/index.ts';
 import { layingFigure } from '../programme/index.ts';
 import { MS_PER_HOUR } from '../units/index.ts';
@@ -42,26 +42,6 @@ export interface KettleDay {
 /** A day of one kettle has no more charges than this. */
 const MOST_CHARGES = 12;
 
-const hoursOf = (label: string, mass: Figure, rate: Given): Figure => ({
-  label,
-  value: mass.value / rate.value,
-  quantity: 'hours',
-  formula: '{mass} / {rate}',
-  inputs: { mass, rate },
-  from: 'charge over what melts in an hour, from a cold kettle',
-});
-
-function sum(label: string, parts: readonly Figure[]): Figure {
-  return {
-    label,
-    value: parts.reduce((total, p) => total + p.value, 0),
-    quantity: 'area',
-    formula: parts.map((_, i) => `{c${i + 1}}`).join(' + ') || '0',
-    inputs: Object.fromEntries(parts.map((p, i) => [`c${i + 1}`, p])),
-    from: 'what the charges cover',
-  };
-}
-
 /**
  * The charges of a day.
  * @param areaLeftM2 what is left to lay
@@ -71,7 +51,6 @@ export function kettleDay(coat: Coat, areaLeftM2: number, terms: KettleDayTerms)
   const whole = kettleCard(coat, areaLeftM2, terms);
   if (!whole.ok) return whole;
   const most = whole.value.keeps;
-  const rate = whole.value.melts.inputs['rate'] as Given;
   const charges: ChargeOfDay[] = [];
   let leftM2 = areaLeftM2;
   let litMs = terms.litMs;
@@ -79,8 +58,7 @@ export function kettleDay(coat: Coat, areaLeftM2: number, terms: KettleDayTerms)
   while (leftM2 > 1e-9 && charges.length < MOST_CHARGES) {
     const card = kettleCard(coat, leftM2, terms);
     if (!card.ok) return card;
-    const { charge, blocks } = card.value;
-    const could = areaCovered(coat, given('charge', charge.value, 'mass', 'chosen'), 'mass', 'Covers');
+    const { charge, blocks, covers: could, melts: meltHours } = card.value;
     const covers: Figure = {
       label: `Charge ${charges.length + 1} covers`,
       value: Math.min(could.value, leftM2),
@@ -89,7 +67,6 @@ export function kettleDay(coat: Coat, areaLeftM2: number, terms: KettleDayTerms)
       inputs: { could, left: given('area left', leftM2, 'area', 'measured') },
       from: 'no more than is left to lay',
     };
-    const meltHours = hoursOf('Melting', charge, rate);
     const layHours = layingFigure(coat, covers, terms.people, 1, terms.practice);
     const readyMs = litMs + meltHours.value * MS_PER_HOUR;
     const laidMs = readyMs + layHours.value * MS_PER_HOUR;
@@ -109,9 +86,11 @@ export function kettleDay(coat: Coat, areaLeftM2: number, terms: KettleDayTerms)
     litMs = laidMs;
   }
   if (charges.length === MOST_CHARGES && leftM2 > 1e-9) ends = 'no more are counted';
-  const laid = sum(
+  const laid = sumOf(
     'Laid today',
+    'area',
     charges.map((c) => c.covers),
+    'what the charges cover',
   );
   return ok({
     charges,
