@@ -24,6 +24,9 @@ export const CHEMISTRIES = [
 ] as const;
 export type Chemistry = (typeof CHEMISTRIES)[number];
 
+/** What is made of isocyanates. */
+export const POLYURETHANES: readonly Chemistry[] = ['polyurethane, aromatic', 'polyurethane, aliphatic'];
+
 export interface ChemistryTraits {
   /** Stands sunlight without a coat over it. */
   readonly uvStable: boolean;

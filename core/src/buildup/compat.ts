@@ -2,7 +2,7 @@
  * What may lie on what. The rules are data: whom they are about, what is wrong, and why. Common practice, no source;
  * a trial patch and the data sheet come first.
  */
-import type { Chemistry } from './chemistry.ts';
+import { POLYURETHANES, type Chemistry } from './chemistry.ts';
 import type { Layer } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 import { faceOf, type Face } from './surface.ts';
@@ -40,7 +40,6 @@ const BITUMENS: readonly Chemistry[] = [
   'aluminium bitumen',
   'bitumen adhesive',
 ];
-const POLYURETHANES: readonly Chemistry[] = ['polyurethane, aromatic', 'polyurethane, aliphatic'];
 
 export const COMPAT_RULES: readonly CompatRule[] = [
   {

@@ -1,5 +1,5 @@
 export { CATALOGUE } from './catalogue/index.ts';
-export { CHEMISTRIES, CHEMISTRY_TRAITS, type Chemistry } from './chemistry.ts';
+export { CHEMISTRIES, CHEMISTRY_TRAITS, POLYURETHANES, type Chemistry } from './chemistry.ts';
 export {
   limitsSchema,
   MISSABLE,

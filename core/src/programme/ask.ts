@@ -1,5 +1,13 @@
 /** What a layer asks of the weather while it is laid and after. */
-import { cited, isCoat, wetFilm, type Chemistry, type Limits, type WorkLayer } from '../buildup/index.ts';
+import {
+  cited,
+  isCoat,
+  POLYURETHANES,
+  wetFilm,
+  type Chemistry,
+  type Limits,
+  type WorkLayer,
+} from '../buildup/index.ts';
 import type { CureModel } from '../cure/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import type { Sourced } from '../job/index.ts';
@@ -25,12 +33,7 @@ export interface Ask {
 }
 
 /** Their mist is breathed in: sprayed only where the sheet names a spray. */
-const MIST_HARMS: ReadonlySet<Chemistry> = new Set<Chemistry>([
-  'polyurethane, aromatic',
-  'polyurethane, aliphatic',
-  'methacrylate',
-  'epoxy',
-]);
+const MIST_HARMS: ReadonlySet<Chemistry> = new Set<Chemistry>([...POLYURETHANES, 'methacrylate', 'epoxy']);
 
 /**
  * How a layer is put on by a crew that sprays: sheets and what is poured hot are laid by hand, and so is a coat whose

@@ -1,5 +1,5 @@
 /** What has to be minded with a product, by the class of its hazards. Common practice; the safety sheet decides. */
-import type { Chemistry, Coat, Hazard, Layer } from '../buildup/index.ts';
+import { POLYURETHANES, type Coat, type Hazard, type Layer } from '../buildup/index.ts';
 
 const SAYS: Readonly<Record<Hazard, string>> = {
   flammable: 'Flammable: no flame, no spark, no smoking. Ventilate; keep containers closed.',
@@ -22,10 +22,6 @@ const SAYS: Readonly<Record<Hazard, string>> = {
 const PEROXIDE =
   'Peroxide catalyst: goggles and gloves. Stored cool, by itself, in its own container, away from accelerators, metal salts, rags and heat; never mixed with an accelerator directly. What was taken out does not go back.';
 
-const ISOCYANATES: ReadonlySet<Chemistry> = new Set<Chemistry>([
-  'polyurethane, aromatic',
-  'polyurethane, aliphatic',
-]);
 /** Restriction of diisocyanates under REACH, annex XVII, entry 74 (from memory): trained users only since August 2023. */
 const TRAINED =
   'Diisocyanates: where the law asks for it, as in the European Union, only for people who have been trained for them. Who has reacted to them once stays away.';
@@ -37,7 +33,7 @@ export function protectionOf(layer: Layer): string[] {
   return [
     ...hazards.map((h) => SAYS[h]),
     ...(catalyst ? [PEROXIDE] : []),
-    ...(chemistry && ISOCYANATES.has(chemistry) ? [TRAINED] : []),
+    ...(chemistry && POLYURETHANES.includes(chemistry) ? [TRAINED] : []),
   ];
 }
 
@@ -50,7 +46,7 @@ export function sprayProtection(layer: Layer): string[] {
   if (!isSprayed(layer)) return [];
   const { chemistry } = layer;
   const breathed =
-    chemistry && (ISOCYANATES.has(chemistry) || chemistry === 'methacrylate')
+    chemistry && (POLYURETHANES.includes(chemistry) || chemistry === 'methacrylate')
       ? 'Its mist harms the lungs: sprayed only where the safety sheet allows it, with air supplied from outside, skin and eyes covered; nobody else near.'
       : 'Respirator for mist as the safety sheet says, goggles and suit; nobody downwind without them.';
   return [
