@@ -3,15 +3,16 @@ import {
   coursesFigures,
   coursesOf,
   QUICK,
+  sheetFasteners,
   type BoardLayout,
   type CoursesPlan,
   type MaterialPlan,
   type Stick,
   type StockOf,
 } from '../courses/index.ts';
-import { cited, detailRulesOf, type BuildUpDoc } from '../buildup/index.ts';
+import { cited, detailRulesOf, isSheet, type BuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
-import type { Zones } from '../survey/index.ts';
+import type { Zone, Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfSundry } from './items.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
@@ -132,24 +133,38 @@ export function boardPart(layout: BoardLayout, areaPct: number): Part {
   };
 }
 
-/** Fasteners of boards that are fixed. */
-export function fastenerParts({ zone, buildUp, fasteners }: BoardLayout): Part[] {
-  const all = fasteners.at(-1);
-  if (!all) return [];
-  const item = itemOfSundry('board fastener', detailRulesOf(buildUp), buildUp.currency);
+/** Fasteners that are counted: the last figure is their sum; nothing where nothing is fixed. */
+function fastened(
+  key: 'board fastener' | 'plate fastener',
+  zone: Zone,
+  buildUp: BuildUp,
+  counted: readonly Figure[],
+): Part[] {
+  const amount = counted.at(-1);
+  if (!amount) return [];
   return [
     {
-      item,
+      item: itemOfSundry(key, detailRulesOf(buildUp), buildUp.currency),
       layer: undefined,
       buildUp,
       zoneId: zone.id,
       zoneName: zone.name,
       of: 'details',
       sprayed: false,
-      amount: all,
+      amount,
     },
   ];
 }
+
+/** Fasteners of boards that are fixed. */
+export const fastenerParts = ({ zone, buildUp, fasteners }: BoardLayout): Part[] =>
+  fastened('board fastener', zone, buildUp, fasteners);
+
+/** Fasteners of sheets that are fixed through their laps. */
+export const fixingParts = (zone: Zone, buildUp: BuildUp): Part[] =>
+  buildUp.layers
+    .filter(isSheet)
+    .flatMap((layer) => fastened('plate fastener', zone, buildUp, sheetFasteners(zone, layer)));
 
 /** Primer on laps over granules: end laps where a bare selvedge keeps them off the side laps, else all laps. */
 export function lapPrimerParts(plan: MaterialPlan, order: OrderDoc): Part[] {

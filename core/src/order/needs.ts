@@ -4,9 +4,7 @@ import {
   buildUpOfZone,
   cited,
   densityGiven,
-  detailRulesOf,
   isCoat,
-  isSheet,
   rolledSize,
   termsOfZone,
   variantOf,
@@ -22,7 +20,7 @@ import {
   type SundryKey,
   type ZoneCondition,
 } from '../buildup/index.ts';
-import { sheetFasteners, type CoursesPlan } from '../courses/index.ts';
+import type { CoursesPlan } from '../courses/index.ts';
 import {
   cutLists,
   treatedArea,
@@ -34,7 +32,7 @@ import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
-import { boardPart, coursesParts, fastenerParts, lapPrimerParts } from './coursesneeds.ts';
+import { boardPart, coursesParts, fastenerParts, fixingParts, lapPrimerParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
@@ -177,27 +175,6 @@ function fieldParts(
   });
 }
 
-/** Fasteners of sheets that are fixed through their laps. */
-function fixingParts(items: Items, zone: Zone, buildUp: BuildUp): Part[] {
-  return buildUp.layers.filter(isSheet).flatMap((layer): Part[] => {
-    const all = sheetFasteners(zone, layer).at(-1);
-    return all
-      ? [
-          {
-            item: items.sundry('plate fastener', detailRulesOf(buildUp), buildUp.currency),
-            layer: undefined,
-            buildUp,
-            zoneId: zone.id,
-            zoneName: zone.name,
-            of: 'details',
-            sprayed: false,
-            amount: all,
-          },
-        ]
-      : [];
-  });
-}
-
 function itemOfUse(
   items: Items,
   use: MaterialUse,
@@ -312,7 +289,7 @@ export function needs(
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
     parts.push(
       ...fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut),
-      ...fixingParts(items, zone, buildUp),
+      ...fixingParts(zone, buildUp),
     );
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
