@@ -3,6 +3,7 @@ const ROOMS = [
   'keeping',
   'problems',
   'units',
+  'wording',
   'figures',
   'practice',
   'geometry',

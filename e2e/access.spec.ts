@@ -4,6 +4,7 @@ import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
 import type { Page } from '@playwright/test';
 import { expect, freshDemo, sticksOut, test } from './support.ts';
+import { visit, VIEWS } from './views.ts';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -29,32 +30,6 @@ async function violations(page: Page, rules?: readonly string[]): Promise<string
         .join(' | ')}`,
   );
 }
-
-const VIEWS: [string, (id: string) => string, string][] = [
-  ['jobs', () => '/jobs', 'Jobs'],
-  ['settings', () => '/settings', 'Settings'],
-  ['survey', (id) => `/jobs/${id}/survey`, 'Velmora ferry terminal'],
-  ['taped', (id) => `/jobs/${id}/survey?zone=garden`, 'Tape measures'],
-  ['drawn', (id) => `/jobs/${id}/survey?zone=office`, 'Corners'],
-  ['edges', (id) => `/jobs/${id}/survey?zone=deck&part=edges`, 'Edges'],
-  ['levels', (id) => `/jobs/${id}/survey?zone=workshop&part=levels`, 'Falls and standing water'],
-  ['readiness', (id) => `/jobs/${id}/survey?zone=deck&part=readiness`, 'Can it be coated?'],
-  ['quantities', (id) => `/jobs/${id}/survey?part=quantities`, 'Quantities'],
-  ['build-up', (id) => `/jobs/${id}/build-up`, 'Reinforced polyurethane, fabric throughout'],
-  ['library', () => '/build-ups', 'Build-ups'],
-  ['library build-up', () => '/build-ups/hot-rubberised', 'Hot-applied rubberised bitumen, reinforced'],
-  ['details', (id) => `/jobs/${id}/details`, 'Upstand, side 1'],
-  ['pocket', (id) => `/jobs/${id}/details?zone=hall&detail=hall-f6`, 'Pipe cluster, Pipe cluster 1'],
-  ['cutting', (id) => `/jobs/${id}/details?zone=hall&part=cutting`, 'Cut from Fleece'],
-  ['bench', () => '/bench?sum=pocket', 'Pocket round pipes'],
-  ['order', (id) => `/jobs/${id}/order`, 'Velmora ferry terminal'],
-  ['courses', (id) => `/jobs/${id}/order?part=courses&zone=workshop`, 'Workshop plant roof, base sheet'],
-  ['substances', (id) => `/jobs/${id}/order?part=substances`, 'Substances of this job'],
-  ['today', (id) => `/jobs/${id}/site`, 'Can be done now'],
-  ['site', (id) => `/jobs/${id}/site?part=bays`, 'Bay H3'],
-  ['weather', (id) => `/jobs/${id}/site?part=weather`, 'Hours that are known'],
-  ['record', (id) => `/jobs/${id}/record`, 'Every entry'],
-];
 
 /** The whole page in the light theme, then what the dark one and the one for bright sun change. */
 async function inThreeThemes(page: Page): Promise<string[]> {
@@ -86,18 +61,6 @@ async function overflowing(page: Page): Promise<string[]> {
   }
   if (before) await page.setViewportSize(before);
   return found;
-}
-
-/** To another view of the app that stands, as a link leads there: only the first one is loaded. */
-async function visit(page: Page, path: string): Promise<void> {
-  if (page.url() === 'about:blank') {
-    await page.goto(path);
-    return;
-  }
-  await page.evaluate((to) => {
-    history.pushState({}, '', to);
-    dispatchEvent(new PopStateEvent('popstate', { state: {} }));
-  }, path);
 }
 
 for (const half of [0, 1]) {

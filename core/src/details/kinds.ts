@@ -1,42 +1,32 @@
 /** The kinds of detail, with the words for them. */
 export interface DetailFacts {
   readonly name: string;
-  /** As it is called in US practice, where that differs. */
-  readonly us?: string;
   /** A length, or places one by one. */
   readonly form: 'run' | 'spot';
 }
 
-const run = (name: string, us?: string): DetailFacts => ({
-  name,
-  form: 'run',
-  ...(us === undefined ? {} : { us }),
-});
-const spot = (name: string, us?: string): DetailFacts => ({
-  name,
-  form: 'spot',
-  ...(us === undefined ? {} : { us }),
-});
+const run = (name: string): DetailFacts => ({ name, form: 'run' });
+const spot = (name: string): DetailFacts => ({ name, form: 'spot' });
 
 export const DETAILS = {
-  upstand: run('Upstand', 'base flashing'),
-  fillet: run('Fillet', 'cant'),
-  'internal-corner': spot('Internal corner', 'inside corner'),
-  'external-corner': spot('External corner', 'outside corner'),
-  parapet: run('Parapet top', 'coping'),
+  upstand: run('Upstand'),
+  fillet: run('Fillet'),
+  'internal-corner': spot('Internal corner'),
+  'external-corner': spot('External corner'),
+  parapet: run('Parapet top'),
   bar: run('Termination bar'),
-  kerb: spot('Roof light kerb', 'curb'),
-  threshold: run('Door threshold', 'door sill'),
-  drip: run('Drip edge', 'gravel stop, metal edge'),
+  kerb: spot('Roof light kerb'),
+  threshold: run('Door threshold'),
+  drip: run('Drip edge'),
   gutter: run('Gutter'),
-  'movement-joint': run('Movement joint', 'expansion joint'),
+  'movement-joint': run('Movement joint'),
   'tie-in': run('Tie-in to existing roof'),
-  'day-joint': run('Day joint', 'night seal'),
+  'day-joint': run('Day joint'),
   ridge: run('Ridge'),
-  outlet: spot('Outlet', 'drain'),
+  outlet: spot('Outlet'),
   scupper: spot('Scupper'),
-  pipe: spot('Pipe', 'penetration'),
-  'pipe-cluster': spot('Pipe cluster', 'pitch pocket'),
+  pipe: spot('Pipe'),
+  'pipe-cluster': spot('Pipe cluster'),
   post: spot('Square post or plinth'),
   support: spot('Equipment support'),
   'board-joint': run('Board joint'),

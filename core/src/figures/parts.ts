@@ -1,6 +1,7 @@
 /** A verdict is one sentence in parts: words, figures that open to their working, and instants. */
 import type { Figure, Given } from './figure.ts';
 import { format, type System } from '../units/index.ts';
+import { worded, type Wording } from '../wording/index.ts';
 
 export type Part = string | { readonly figure: Figure | Given } | { readonly atMs: number };
 
@@ -31,11 +32,16 @@ export function words(
   return parts;
 }
 
-/** Plain text of a verdict. `time` turns an instant into local words. */
-export function verdictText(parts: readonly Part[], system: System, time: (atMs: number) => string): string {
+/** Plain text of a verdict, in British or American words. `time` turns an instant into local words. */
+export function verdictText(
+  parts: readonly Part[],
+  system: System,
+  time: (atMs: number) => string,
+  wording: Wording = 'uk',
+): string {
   return parts
     .map((p) => {
-      if (typeof p === 'string') return p;
+      if (typeof p === 'string') return worded(p, wording, system);
       return 'atMs' in p ? time(p.atMs) : format(p.figure.value, p.figure.quantity, system);
     })
     .join('');

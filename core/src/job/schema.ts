@@ -1,6 +1,7 @@
 /** What every document shares, and the head of a job. */
 import { z } from 'zod';
 import { practiceSettingsSchema } from '../practice/index.ts';
+import { WORDINGS } from '../wording/index.ts';
 
 export const idSchema = z
   .string()
@@ -56,6 +57,8 @@ export const jobHeadSchema = z.strictObject({
   place: z.string().trim().max(200),
   timeZone: z.string().refine(isZone, 'a time zone such as Europe/Lisbon'),
   units: z.enum(['metric', 'us']),
+  /** British or American words; without it, those that go with the units. */
+  wording: z.enum(WORDINGS).optional(),
   demo: z.boolean().optional(),
   /** What the job sets for itself. */
   rules: jobRulesSchema.optional(),

@@ -13,3 +13,4 @@ export {
 } from './file.ts';
 export { LAYER_TABLE_HEADINGS, layersFromTable, type TableRead } from './layertable.ts';
 export { sameContent } from './same.ts';
+export { inWords } from './inwords.ts';

@@ -11,6 +11,8 @@ import type { BookEntry } from './reading.ts';
 export interface Say {
   readonly time: (instant: string) => string;
   readonly value: (value: number, quantity: Quantity) => string;
+  /** The program's own words as the job has them; what people wrote is left as it is. */
+  readonly word?: (text: string) => string;
 }
 export const PLAIN: Say = { time: (i) => i, value: (v, q) => format(v, q, 'metric') };
 

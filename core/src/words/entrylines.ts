@@ -75,7 +75,7 @@ export function bayRuns(labels: readonly string[]): string {
 
 /** An entry in one line: where, what, with its figures in the units and the clock of `say`. */
 export function entryLine(entry: BookEntry, c: LineContext): string {
-  const { value, time } = c.say;
+  const { value, time, word = (text: string) => text } = c.say;
   const labels = entry.bays.map((b) => c.site.bays.find((x) => x.id === b.bayId)?.label ?? b.bayId);
   const where = labels.length > 0 ? `${bayRuns(labels)} · ` : '';
   const layer = (of: LayerNamed): string => layerNamed(c.buildUps, of)?.name ?? of.layerId;
@@ -93,7 +93,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
         const b = entry.body;
         return (
           list(
-            b.steps.map(stepDone).join(', '),
+            word(b.steps.map(stepDone).join(', ')),
             b.complete && 'prepared',
             b.method,
             b.pressureBar !== undefined && value(b.pressureBar, 'pressure'),
@@ -115,8 +115,8 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
             : String(entry.body.value);
         return (
           list(
-            `${f.name.toLowerCase()} ${read}`,
-            entry.body.scale,
+            `${word(f.name.toLowerCase())} ${read}`,
+            entry.body.scale && word(entry.body.scale),
             entry.body.instrument,
             entry.body.unprimed && 'without primer',
             entry.body.broughtOverFrom !== undefined && 'brought over',

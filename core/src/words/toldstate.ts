@@ -1,4 +1,5 @@
 /** The state of a job as the API tells it: plain values and sentences, for scripts and for people. */
+import { worded, type Wording } from '../wording/index.ts';
 import type { Call } from '../call/index.ts';
 import { verdictText, type Figure, type Given, type Part } from '../figures/index.ts';
 import { adviceOf, type Advice, type Gate } from '../gates/index.ts';
@@ -72,15 +73,19 @@ const localTime =
 
 export function toldState(
   state: JobState,
-  { timeZone, system = 'metric' }: { readonly timeZone: string; readonly system?: System },
+  {
+    timeZone,
+    system = 'metric',
+    wording = 'uk',
+  }: { readonly timeZone: string; readonly system?: System; readonly wording?: Wording },
 ): ToldState {
   const time = localTime(timeZone);
-  const text = (parts: readonly Part[]): string => verdictText(parts, system, time).trim();
+  const text = (parts: readonly Part[]): string => verdictText(parts, system, time, wording).trim();
   const gate = (g: Gate): ToldGate => ({
     ...{
       key: g.key,
       group: g.group,
-      name: g.name,
+      name: worded(g.name, wording, system),
       answer: g.answer,
       says: text(g.says),
       opens: text(g.opens),

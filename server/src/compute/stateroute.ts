@@ -1,4 +1,5 @@
 /** The state of a job that the server does not hold: from a job file, at any instant. */
+import { wordingOf } from '@lentum/core/wording';
 import { z } from 'zod';
 import { instantSchema, rulesOf } from '@lentum/core/job';
 import { checkJobFile } from '@lentum/core/jobfile';
@@ -42,7 +43,8 @@ atThread('state', (bytes: Uint8Array) => {
     rules: rulesOf(content.job),
     nowMs: Date.parse(at),
   });
-  return toldState(state, { timeZone: content.job.timeZone, system: content.job.units });
+  const { timeZone, units } = content.job;
+  return toldState(state, { timeZone, system: units, wording: wordingOf(content.job) });
 });
 
 export const stateRoute = route({

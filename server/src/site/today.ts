@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
+import { wordingOf } from '@lentum/core/wording';
 import { EMPTY_BOOK, foldRecord, namesOf, type Person, type StoredEntry } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import { jobState, type JobInputs } from '@lentum/core/state';
@@ -55,7 +56,7 @@ const toldOf = (pool: Pool, jobId: string, nowMs: number): Promise<Told> =>
 atThread('today', ({ head, record, people, inputs }: Told): ToldState => {
   const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
   const state = jobState({ ...inputs, book, rules: rulesOf(head) });
-  return toldState(state, { timeZone: head.timeZone, system: head.units });
+  return toldState(state, { timeZone: head.timeZone, system: head.units, wording: wordingOf(head) });
 });
 
 const valueSchema = z.object({

@@ -27,6 +27,7 @@ import { usePreferences } from './preferences.ts';
 import { useRecord } from './record.ts';
 import { sayClock, sayTime } from './time.ts';
 import { useWeather } from './weather.ts';
+import { worded } from './wording.ts';
 
 interface JobAnswer {
   readonly id: string;
@@ -226,6 +227,7 @@ export const useJob = defineStore('job', () => {
   const sayer: Say = {
     time: (instant) => sayTime(Date.parse(instant), timeZone.value, nowMs.value),
     value: (value, quantity) => format(value, quantity, system.value),
+    word: worded,
   };
   const entering = useEntering(
     toRef(preferences, 'who'),
@@ -236,6 +238,9 @@ export const useJob = defineStore('job', () => {
 
   const documents = { survey, buildUps, order, site, weather: weather.doc };
   openJob.value = {
+    get head() {
+      return head.value;
+    },
     get system() {
       return system.value;
     },

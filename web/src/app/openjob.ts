@@ -1,5 +1,6 @@
 /** What the frame needs of the job that is open. The job itself is fetched with the first page that asks for it. */
 import { ref, shallowRef } from 'vue';
+import type { JobHead } from '@lentum/core/job';
 import type { System } from '@lentum/core/units';
 
 export interface Undoable {
@@ -8,6 +9,7 @@ export interface Undoable {
 }
 
 export interface OpenJob {
+  readonly head: Pick<JobHead, 'units' | 'wording'> | undefined;
   readonly system: System;
   /** By the stage whose page they are edited on. */
   readonly documents: Readonly<Partial<Record<string, Undoable>>>;

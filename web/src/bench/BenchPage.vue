@@ -8,6 +8,7 @@ import type { JobHead } from '@lentum/core/job';
 import type { OrderDoc } from '@lentum/core/order';
 import { call, get, sentenceOf } from '../app/api.ts';
 import { lastJobId } from '../app/openjob.ts';
+import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
 import CalculatorForm from './CalculatorForm.vue';
 
@@ -83,7 +84,7 @@ async function send(): Promise<void> {
           :aria-current="c.key === chosen?.key ? 'true' : undefined"
           @click="router.replace({ query: { sum: c.key } })"
         >
-          {{ c.name }}
+          {{ worded(c.name) }}
         </button>
       </template>
     </nav>
@@ -91,7 +92,7 @@ async function send(): Promise<void> {
       <CalculatorForm :key="chosen.key" v-model="values" :calculator="chosen" />
       <form v-if="jobs.length > 0" class="send bar" @submit.prevent="send">
         <el-input v-model="name" maxlength="120" :placeholder="chosen.name" aria-label="What it is for" />
-        <PickList v-model="into" label="Job" filterable :options="options" />
+        <PickList v-model="into" own label="Job" filterable :options="options" />
         <el-button native-type="submit" :disabled="into === ''">Send into this job</el-button>
       </form>
       <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { calculate, isWord, type Calculator, type Values } from '@lentum/core/bench';
 import { sentence } from '@lentum/core/problems';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
@@ -34,11 +35,11 @@ const numberOf = (key: string): number | undefined => {
 
 <template>
   <section :aria-label="calculator.name">
-    <h1>{{ calculator.name }}</h1>
-    <p class="quiet">{{ calculator.says }}</p>
+    <h1>{{ worded(calculator.name) }}</h1>
+    <p class="quiet">{{ worded(calculator.says) }}</p>
     <div class="asks">
       <div v-for="a in asks" :key="a.key" class="field">
-        <label>{{ a.label }}</label>
+        <label>{{ worded(a.label) }}</label>
         <PickList
           v-if="isWord(a)"
           :label="a.label"
@@ -62,7 +63,7 @@ const numberOf = (key: string): number | undefined => {
     <template v-if="result.ok">
       <dl class="answers">
         <div v-for="f in result.value.figures" :key="f.label">
-          <dt>{{ f.label }}</dt>
+          <dt>{{ worded(f.label) }}</dt>
           <dd><FigureText fine :figure="f" /></dd>
         </div>
       </dl>

@@ -33,6 +33,7 @@ import LayerDetail from './LayerDetail.vue';
 import LayerEditor from './LayerEditor.vue';
 import LayerTable from './LayerTable.vue';
 import MovesStrip from './MovesStrip.vue';
+import { worded } from '../app/wording.ts';
 import { copy } from '../app/copy.ts';
 import TypedFrom from './TypedFrom.vue';
 
@@ -146,7 +147,7 @@ function takeOut(id: string): void {
           <template #dropdown>
             <el-dropdown-menu>
               <el-dropdown-item v-for="a in ADDINGS" :key="a.name" :command="a">{{
-                a.name
+                worded(a.name)
               }}</el-dropdown-item>
             </el-dropdown-menu>
           </template>

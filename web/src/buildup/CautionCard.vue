@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { FAMILIES } from '@lentum/core/family';
 import { protectionOf, sprayProtection } from '@lentum/core/words';
 import type { BuildUp } from '@lentum/core/buildup';
+import { worded } from '../app/wording.ts';
 import { printCard } from '../shared/printing.ts';
 
 const props = defineProps<{ buildUp: BuildUp }>();
@@ -52,7 +53,7 @@ const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
     </ul>
     <ul v-if="minded.length > 0" aria-label="What its products can do">
       <li v-for="m in minded" :key="m.says">
-        {{ m.says }} <span class="quiet">{{ m.names }}</span>
+        {{ worded(m.says) }} <span class="quiet">{{ m.names }}</span>
       </li>
     </ul>
     <table v-if="products.length > 0" class="dense">
@@ -67,7 +68,7 @@ const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
       <tbody>
         <tr v-for="p in products" :key="p.id">
           <td>{{ p.name }}</td>
-          <td>{{ p.hazards.join(', ') || '–' }}</td>
+          <td>{{ worded(p.hazards.join(', ')) || '–' }}</td>
           <td>{{ p.cautions.join(' ') || '–' }}</td>
           <td>{{ p.cleaner ?? '–' }}</td>
         </tr>

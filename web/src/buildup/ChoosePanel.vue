@@ -15,6 +15,7 @@ import { FAMILIES } from '@lentum/core/family';
 import type { Verdict } from '@lentum/core/words';
 import type { Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import { useLibrary } from '../library/library.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -141,7 +142,7 @@ const traffics = [
     <ComparePanel v-if="compared.length > 1" :ranked="compared" />
     <p v-else class="quiet">Mark two or more to compare them side by side.</p>
     <template v-for="g in groups" :key="g.suits">
-      <h3 v-if="g.rows.length > 0">{{ g.name }} ({{ g.rows.length }})</h3>
+      <h3 v-if="g.rows.length > 0">{{ worded(g.name) }} ({{ g.rows.length }})</h3>
       <div v-for="r in g.rows" :key="r.buildUp.id" class="row">
         <el-checkbox
           :model-value="marked.includes(r.buildUp.id)"

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { Measures, Ranked, Value } from '@lentum/core/choosing';
 import { UPKEEP_YEARS } from '@lentum/core/choosing';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 
 const props = defineProps<{ ranked: readonly Ranked[] }>();
@@ -73,7 +74,7 @@ const unpriced = computed(() =>
             <td v-for="r in ranked" :key="r.buildUp.id" class="num">{{ WORDS[r.suits] }}</td>
           </tr>
           <tr v-for="row in rows" :key="row.name">
-            <th scope="row">{{ row.name }}</th>
+            <th scope="row">{{ worded(row.name) }}</th>
             <td v-for="(c, i) in row.cells" :key="i" class="num" :class="{ best: c.best }">
               <FigureText v-if="c.value" :figure="c.value" /><template v-else>–</template
               ><span v-if="c.best" class="mark"> best</span>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { safeEnd, STAGES, type Coat, type Stage } from '@lentum/core/buildup';
 import { STAGE_WORDS } from '@lentum/core/words';
 import { type Ranged } from '@lentum/core/units';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import RangedInput from '../shared/RangedInput.vue';
@@ -159,7 +160,7 @@ function beginFactors(kind: (typeof factorKinds)[number]): void {
       :options="stagesThere.map((s) => ({ value: s, label: STAGE_WORDS[s] }))"
     />
     <div v-for="k in factorKinds" :key="k.key" class="factor">
-      <h3>{{ k.name }}</h3>
+      <h3>{{ worded(k.name) }}</h3>
       <RowsEditor
         v-if="coat.cure[factorStage]?.[k.key]"
         :label="`${STAGE_WORDS[factorStage]}, ${k.name}`"

@@ -15,6 +15,7 @@ import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import { useEditing, type SourcedNumber } from './editing.ts';
 import { copy } from '../app/copy.ts';
+import { worded } from '../app/wording.ts';
 import SourcedInput from './SourcedInput.vue';
 
 const props = defineProps<{ buildUp: BuildUp }>();
@@ -141,7 +142,7 @@ const fields = computed(() =>
           (on: unknown) =>
             set((r) => (r.doubled = on === true ? [...r.doubled, d] : r.doubled.filter((x) => x !== d)))
         "
-        >{{ d }}</el-checkbox
+        >{{ worded(d) }}</el-checkbox
       >
     </p>
     <el-button v-if="own" text @click="editing.edit((b) => delete b.details)"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Differences between two states of a build-up, a row each. */
 import type { Difference } from '@lentum/core/library';
+import { worded } from '../app/wording.ts';
 import { useUnits } from '../shared/units.ts';
 import { sayValue } from './difference.ts';
 
@@ -22,7 +23,7 @@ const { say } = useUnits();
       <tbody>
         <tr v-for="(d, i) in differences" :key="i">
           <td>{{ d.layer ?? 'the whole' }}</td>
-          <td>{{ d.what }}</td>
+          <td>{{ worded(d.what) }}</td>
           <td>{{ sayValue(d.before, d.quantity, say) }}</td>
           <td>{{ sayValue(d.after, d.quantity, say) }}</td>
         </tr>

@@ -2,6 +2,7 @@
 /** One field of a layer, by its description in the core. */
 import { computed, useId } from 'vue';
 import { setAt, valueAt, type Field, type Layer } from '@lentum/core/buildup';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
@@ -37,7 +38,7 @@ const options = computed(() =>
 <template>
   <div class="field" :class="{ wide: long }">
     <label :for="field.form === 'text' || field.form === 'flag' ? id : undefined" class="name">{{
-      field.name
+      worded(field.name)
     }}</label>
     <SourcedInput
       v-if="field.form === 'sourced'"

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { papersOf, STAGES, whenMissed, type BuildUp, type Layer, type Missable } from '@lentum/core/buildup';
 import { STAGE_WORDS, toolWords } from '@lentum/core/words';
+import { worded } from '../app/wording.ts';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
 import { sayHours, sayRangedHours } from './curetimes.ts';
@@ -108,8 +109,8 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
       <h3>Laid when</h3>
       <dl>
         <template v-for="c in conditions" :key="c.name">
-          <dt>{{ c.name }}</dt>
-          <dd>{{ c.text }} <SourceMark :source="c.source" /></dd>
+          <dt>{{ worded(c.name) }}</dt>
+          <dd>{{ worded(c.text) }} <SourceMark :source="c.source" /></dd>
         </template>
       </dl>
       <p v-if="limits.fallingSlab" class="quiet">On a falling slab temperature: a warming slab may outgas.</p>
@@ -197,13 +198,13 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
     <ul v-if="tools.length > 0" class="tools">
       <li v-for="t in tools" :key="t">{{ t }}</li>
     </ul>
-    <p v-if="hazards.length > 0"><strong>Hazards:</strong> {{ hazards.join(', ') }}.</p>
+    <p v-if="hazards.length > 0"><strong>Hazards:</strong> {{ worded(hazards.join(', ')) }}.</p>
     <details v-if="missed.length > 0">
       <summary>If a limit is missed</summary>
       <dl class="missed">
         <template v-for="m in missed" :key="m.name">
-          <dt>{{ m.name }}</dt>
-          <dd>{{ m.says }}{{ m.own ? '' : ' (general practice)' }}</dd>
+          <dt>{{ worded(m.name) }}</dt>
+          <dd>{{ worded(m.says) }}{{ m.own ? '' : ' (general practice)' }}</dd>
         </template>
       </dl>
     </details>

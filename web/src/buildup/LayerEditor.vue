@@ -18,6 +18,7 @@ import {
 } from '@lentum/core/buildup';
 import { STAGE_WORDS } from '@lentum/core/words';
 import { copy } from '../app/copy.ts';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
@@ -166,6 +167,7 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
             <PickList
               :model-value="into"
               label="Laid into"
+              own
               :options="coats.map((c) => ({ value: c.id, label: c.name }))"
               @update:model-value="setInto"
             />
@@ -286,7 +288,7 @@ const typical = (group: { fields: readonly { path: string }[] }): string => {
             :key="h"
             :model-value="hazards.includes(h)"
             @update:model-value="(on: unknown) => setHazard(h, on === true)"
-            >{{ h }}</el-checkbox
+            >{{ worded(h) }}</el-checkbox
           >
         </fieldset>
         <label class="name" :for="`cautions-${layer.id}`">Cautions of the product, a line each</label>

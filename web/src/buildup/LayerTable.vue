@@ -15,6 +15,7 @@ import {
   type Layer,
 } from '@lentum/core/buildup';
 import { rateQuantity } from '@lentum/core/units';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import SourceMark from '../shared/SourceMark.vue';
 import { useUnits } from '../shared/units.ts';
@@ -186,7 +187,7 @@ onBeforeUnmount(() => sortable?.destroy());
             <td colspan="2" class="quiet">
               {{ layer.bonding }}, {{ layer.surfacing }}; laps {{ say(layer.sideLapMm.value, 'lap') }} side,
               {{ say(layer.endLapMm.value, 'lap') }} end{{
-                layer.offset === 'none' ? '' : `; joints ${layer.offset}`
+                layer.offset === 'none' ? '' : worded(`; joints ${layer.offset}`)
               }}
             </td>
           </template>

@@ -5,6 +5,7 @@ import type { BuildUp, Terms } from '@lentum/core/buildup';
 import type { Pace } from '@lentum/core/choosing';
 import { differences, findingsMoved, moves } from '@lentum/core/library';
 import { verdictText } from '@lentum/core/figures';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 import { sayDifference } from './difference.ts';
@@ -38,17 +39,17 @@ const text = (says: Parameters<typeof verdictText>[0]): string => verdictText(sa
     <p v-if="moved.length > 0" class="figures">
       <strong>Moves:</strong>
       <span v-for="m in moved" :key="m.label"
-        >{{ m.label }}
+        >{{ worded(m.label) }}
         <span class="was">{{ m.before ? say(m.before.value, m.before.quantity) : '–' }}</span> →
         <FigureText v-if="m.after" :figure="m.after" /><template v-else>–</template></span
       >
     </p>
     <p v-else class="quiet">No figure of the whole moves.</p>
     <p v-for="f in sentences.come" :key="f.rule + f.layerId">
-      <strong>New:</strong> {{ f.subject }} {{ text(f.says) }}
+      <strong>New:</strong> {{ worded(f.subject) }} {{ worded(text(f.says)) }}
     </p>
     <p v-for="f in sentences.gone" :key="f.rule + f.layerId" class="quiet">
-      Settled: {{ f.subject }} {{ text(f.says) }}
+      Settled: {{ worded(f.subject) }} {{ worded(text(f.says)) }}
     </p>
   </div>
 </template>

@@ -8,6 +8,7 @@ import { groundTerms } from '@lentum/core/gates';
 import { readiness } from '@lentum/core/readiness';
 import type { Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ buildUp: BuildUp; terms: Terms; zone: Zone; falls: FallsReport | undefined }>();
@@ -42,7 +43,7 @@ const against = computed(() => leftOut.value && judged.value?.answer !== 'spared
       >Without {{ primer?.name.toLowerCase() }} here</el-checkbox
     >
     <span class="quiet" :class="{ against }"
-      >{{ says || 'The ground cannot be judged yet.' }}
+      >{{ worded(says || 'The ground cannot be judged yet.') }}
       {{ against ? 'It is left out all the same: every layer here will wait for an answer.' : '' }}</span
     >
   </p>

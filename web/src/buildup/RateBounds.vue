@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The least and the most of a rate, in its own form, and why: below and above it a coat fails, whatever else is said. */
 import type { Coat } from '@lentum/core/buildup';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import TextInput from '../shared/TextInput.vue';
 import { typedNumber, type Editing } from './editing.ts';
@@ -39,7 +40,7 @@ const setWhy = ({ key }: Bound, why: string): void =>
 <template>
   <template v-for="b in BOUNDS" :key="b.key">
     <div>
-      <span class="name">{{ b.name }}</span>
+      <span class="name">{{ worded(b.name) }}</span>
       <MeasureInput
         :model-value="coat.rate[b.key]?.value"
         quantity="number"

@@ -3,8 +3,9 @@
 import { computed, ref, watch } from 'vue';
 import type { BuildUp, Terms } from '@lentum/core/buildup';
 import type { Pace } from '@lentum/core/choosing';
-import { differences, moves, sameContent } from '@lentum/core/library';
+import { differences, inWords, moves, sameContent } from '@lentum/core/library';
 import { get, sentenceOf } from '../app/api.ts';
+import { spoken } from '../app/wording.ts';
 import { useLibrary } from '../library/library.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
@@ -38,7 +39,14 @@ watch(
   },
   { immediate: true },
 );
-const own = computed(() => (original.value ? differences(original.value, props.buildUp) : []));
+/** A job in American words took what ships with Lentum in those words: that is no change of its own. */
+const own = computed(() =>
+  original.value
+    ? [original.value, inWords(original.value, 'us', spoken.value.units)]
+        .map((was) => differences(was, props.buildUp))
+        .reduce((a, b) => (b.length < a.length ? b : a))
+    : [],
+);
 const shown = ref(false);
 const showOwn = ref(false);
 </script>

@@ -3,6 +3,7 @@
 import { Close, Plus } from '@element-plus/icons-vue';
 import { valueAt } from '@lentum/core/buildup';
 import type { End, Quantity, Ranged } from '@lentum/core/units';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import RangedInput from '../shared/RangedInput.vue';
@@ -75,7 +76,7 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
       </caption>
       <thead>
         <tr>
-          <th v-for="c in columns" :key="c.key" scope="col">{{ c.name }}</th>
+          <th v-for="c in columns" :key="c.key" scope="col">{{ worded(c.name) }}</th>
           <th scope="col"><span class="visually-hidden">Take out</span></th>
         </tr>
       </thead>

@@ -2,6 +2,7 @@
 /** Where a number comes from, and choosing it: measured, a paper of the binder, typical, assumed. */
 import { computed } from 'vue';
 import type { Source } from '@lentum/core/figures';
+import { worded } from '../app/wording.ts';
 import SourceMark from '../shared/SourceMark.vue';
 import { useEditing, type Provenance } from './editing.ts';
 
@@ -20,7 +21,7 @@ function take(command: string): void {
 
 <template>
   <el-dropdown trigger="click" @command="take">
-    <button type="button" class="source" :aria-label="`${label}, source: ${says}. Change it`">
+    <button type="button" class="source" :aria-label="`${worded(label)}, source: ${says}. Change it`">
       <SourceMark :source="from.source" />
     </button>
     <template #dropdown>

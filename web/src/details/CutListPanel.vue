@@ -2,6 +2,7 @@
 /** What is cut from one kind of roll, for the zones that share it, with what no cutting could beat. */
 import { computed } from 'vue';
 import { patternBox, type CutList } from '@lentum/core/details';
+import { worded } from '../app/wording.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
 import { cutListRows } from './cutlist.ts';
@@ -61,7 +62,8 @@ const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/
             <tr v-for="g in groups" :key="g.label">
               <th scope="row">{{ g.label }}</th>
               <td>
-                {{ g.piece.name }}<template v-if="g.piece.ply > 0">, ply {{ g.piece.ply + 1 }}</template>
+                {{ worded(g.piece.name)
+                }}<template v-if="g.piece.ply > 0">, ply {{ g.piece.ply + 1 }}</template>
               </td>
               <td class="num">{{ say(patternBox(g.piece.pattern).widthMm, 'lap') }}</td>
               <td class="num">{{ say(patternBox(g.piece.pattern).heightMm, 'lap') }}</td>

@@ -11,6 +11,7 @@ import {
 } from '@lentum/core/details';
 import { sentence } from '@lentum/core/problems';
 import { zoneShape } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import RoofPlan from '../shared/RoofPlan.vue';
 import SayParts from '../shared/SayParts.vue';
@@ -45,10 +46,9 @@ const size = computed(() => {
 </script>
 
 <template>
-  <section class="card" :aria-label="`${facts.name}, ${work.detail.where}`">
+  <section class="card" :aria-label="worded(`${facts.name}, ${work.detail.where}`)">
     <div class="head">
-      <h2>{{ facts.name }}, {{ work.detail.where }}</h2>
-      <span v-if="facts.us" class="quiet">US: {{ facts.us }}</span>
+      <h2>{{ worded(facts.name) }}, {{ worded(work.detail.where) }}</h2>
       <el-button class="end no-print" text @click="printCard">Print this card</el-button>
     </div>
     <p class="quiet">
@@ -56,7 +56,7 @@ const size = computed(() => {
       }}<template v-if="before">; made before “{{ before.name }}”</template>.
       {{ size }}
     </p>
-    <p v-for="p in work.problems" :key="p.field" class="problem">{{ sentence(p) }}</p>
+    <p v-for="p in work.problems" :key="p.field" class="problem">{{ worded(sentence(p)) }}</p>
 
     <SignOff :key="work.detail.id" :detail="work.detail" />
 
@@ -146,7 +146,7 @@ const size = computed(() => {
         </thead>
         <tbody>
           <tr v-for="(m, i) in work.materials" :key="i">
-            <td>{{ m.name }}</td>
+            <td>{{ worded(m.name) }}</td>
             <td class="quiet">{{ m.use }}</td>
             <td class="num"><FigureText fine :figure="m.amount" /></td>
           </tr>

@@ -2,6 +2,7 @@
 /** The schedule of one zone: its details by kind, how many or how long, their pieces and time. */
 import { computed } from 'vue';
 import { DETAIL_KINDS, detailFacts, type DetailWork, type ZoneDetails } from '@lentum/core/details';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 import { useSigning } from './signing.ts';
@@ -37,7 +38,7 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
       </thead>
       <tbody v-for="k in kinds" :key="k.kind">
         <tr class="kind">
-          <th scope="rowgroup">{{ k.facts.name }}</th>
+          <th scope="rowgroup">{{ worded(k.facts.name) }}</th>
           <td class="num">{{ k.facts.form === 'spot' ? k.count : '' }}</td>
           <td class="num">{{ k.facts.form === 'run' ? say(k.lengthM, 'length') : '' }}</td>
           <td />
@@ -57,7 +58,7 @@ const piecesOf = (w: DetailWork): number => w.pieces.reduce((sum, p) => sum + p.
               :aria-pressed="w.detail.id === chosen"
               @click="emit('choose', w.detail.id)"
             >
-              {{ w.detail.where }}
+              {{ worded(w.detail.where) }}
             </button>
             <span v-if="w.problems.length > 0" class="problem"> cannot be cut so</span>
           </td>

@@ -7,6 +7,7 @@ import { countsByKind, cutLists, detailFacts, piecesDxf, piecesSvg } from '@lent
 import { sentence } from '@lentum/core/problems';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
 import PartSwitch from '../shared/PartSwitch.vue';
@@ -90,7 +91,7 @@ const PARTS = [
           <table class="dense">
             <tbody>
               <tr v-for="t in totals" :key="t.kind">
-                <th scope="row">{{ t.facts.name }}</th>
+                <th scope="row">{{ worded(t.facts.name) }}</th>
                 <td class="num">{{ t.facts.form === 'spot' ? t.count : say(t.lengthM, 'length') }}</td>
               </tr>
             </tbody>

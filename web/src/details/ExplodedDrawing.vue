@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { DetailRules } from '@lentum/core/buildup';
 import { explodedView, type DetailWork, type Piece } from '@lentum/core/details';
+import { worded } from '../app/wording.ts';
 
 const props = defineProps<{ work: DetailWork; rules: DetailRules; labelOf: (piece: Piece) => string }>();
 /** Strips of one section and of different lengths are drawn once. */
@@ -68,7 +69,7 @@ const path = (rings: readonly (readonly (readonly [number, number])[])[]): strin
     :viewBox="`0 0 ${WIDTH} ${view.height}`"
     class="exploded"
     role="img"
-    :aria-label="`${work.detail.where}: ${pieces.map((p) => p.name).join(', ') || 'no pieces'}, lifted off the ground in the order of laying`"
+    :aria-label="`${worded(work.detail.where)}: ${worded(pieces.map((p) => p.name).join(', ')) || 'no pieces'}, lifted off the ground in the order of laying`"
   >
     <path
       v-for="(f, i) in drawing.faces"

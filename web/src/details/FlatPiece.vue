@@ -2,6 +2,7 @@
 /** A piece as it is cut: outline, cuts, folds, and its two outer measures. To scale within its own picture. */
 import { computed } from 'vue';
 import { drawnFolds, flatOutline, patternBox, type Piece } from '@lentum/core/details';
+import { worded } from '../app/wording.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ piece: Piece; label: string }>();
@@ -73,7 +74,7 @@ const squeezed = computed(() => squeeze.value < 1);
       :width="width + EDGE + 8"
       :height="height + 30"
       role="img"
-      :aria-label="`${label}, ${piece.name}: ${say(box.widthMm, 'lap')} by ${say(box.heightMm, 'lap')}`"
+      :aria-label="`${label}, ${worded(piece.name)}: ${say(box.widthMm, 'lap')} by ${say(box.heightMm, 'lap')}`"
     >
       <path :d="outline" fill-rule="evenodd" class="out" />
       <path v-for="(c, i) in pattern.cuts" :key="`c${i}`" :d="`M${at(c[0])}L${at(c[1])}`" class="cut" />
@@ -86,10 +87,10 @@ const squeezed = computed(() => squeeze.value < 1);
       </text>
     </svg>
     <figcaption>
-      <strong>{{ label }}</strong> × {{ piece.count }} {{ piece.name
+      <strong>{{ label }}</strong> × {{ piece.count }} {{ worded(piece.name)
       }}<template v-if="piece.ply > 0">, ply {{ piece.ply + 1 }}</template>
       <span class="quiet">{{ sizes }}</span>
-      <span class="quiet">{{ piece.laps }}</span>
+      <span class="quiet">{{ worded(piece.laps) }}</span>
     </figcaption>
   </figure>
 </template>

@@ -4,6 +4,7 @@ import { detailFacts, type Detail } from '@lentum/core/details';
 import type { DetailEntry } from '@lentum/core/record';
 import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 
 export function useSigning() {
   const job = useJob();
@@ -21,7 +22,7 @@ export function useSigning() {
   return {
     stateOf: (detail: Detail): DetailEntry | undefined => latest.value.get(`${detail.zoneId}/${detail.id}`),
     sign: async (detail: Detail, step: DetailEntry['step'], note: string): Promise<void> => {
-      const name = `${detailFacts(detail.kind).name}, ${detail.where}`;
+      const name = worded(`${detailFacts(detail.kind).name}, ${detail.where}`);
       await job.tap(
         `${name}: ${step}`,
         'detail',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
 import { jobHeadSchema, type JobHead } from '@lentum/core/job';
+import { wordingOf, type Wording } from '@lentum/core/wording';
 import { check, sentence } from '@lentum/core/problems';
 import { sayClock } from '../app/time.ts';
 import PickList from '../shared/PickList.vue';
@@ -16,6 +17,7 @@ const form = reactive({
   place: props.head?.place ?? '',
   timeZone: props.head?.timeZone ?? here,
   units: props.head?.units ?? ('metric' as 'metric' | 'us'),
+  words: props.head?.wording ?? ('units' as Wording | 'units'),
 });
 /** Instants stay when the clock changes: what that means, with the time that it is now. */
 const moved = computed(() => {
@@ -25,12 +27,21 @@ const moved = computed(() => {
   const said = (zone: string): string => `${sayClock(now, zone, now)} in ${zone}`;
   return `What was logged, and the weather, keep their moments: ${said(before)} is ${said(form.timeZone)}, and every time is shown on the new clock. A place that lies elsewhere is set under Site, Weather.`;
 });
+const spoken = computed(() =>
+  (form.words === 'units' ? wordingOf({ units: form.units }) : form.words) === 'us'
+    ? 'Roof drain, curb, cant strip, tie-off.'
+    : 'Outlet, kerb, fillet, day joint.',
+);
 const tried = ref(false);
 const checked = computed(() =>
   check(
     jobHeadSchema,
     {
-      ...form,
+      name: form.name,
+      place: form.place,
+      timeZone: form.timeZone,
+      units: form.units,
+      ...(form.words === 'units' ? {} : { wording: form.words }),
       ...(props.head?.demo ? { demo: true } : {}),
       ...(props.head?.rules ? { rules: props.head.rules } : {}),
     },
@@ -57,12 +68,19 @@ function done(): void {
       <label for="job-place">Place</label>
       <el-input id="job-place" v-model="form.place" maxlength="200" placeholder="address or site" />
       <label for="job-zone">Time zone</label>
-      <PickList id="job-zone" v-model="form.timeZone" filterable :options="zones" label="Time zone" />
+      <PickList id="job-zone" v-model="form.timeZone" filterable :options="zones" own label="Time zone" />
       <span id="job-units">Units</span>
       <el-radio-group v-model="form.units" aria-labelledby="job-units">
         <el-radio-button value="metric">Metric</el-radio-button>
         <el-radio-button value="us">US customary</el-radio-button>
       </el-radio-group>
+      <span id="job-words">Words</span>
+      <el-radio-group v-model="form.words" aria-labelledby="job-words">
+        <el-radio-button value="units">With the units</el-radio-button>
+        <el-radio-button value="uk">British</el-radio-button>
+        <el-radio-button value="us">American</el-radio-button>
+      </el-radio-group>
+      <p class="quiet spoken">{{ spoken }}</p>
     </form>
     <p v-if="moved" class="quiet" role="status">{{ moved }}</p>
     <p v-if="tried && !checked.ok" class="wrong" role="alert">
@@ -83,6 +101,10 @@ function done(): void {
   gap: var(--s3);
   align-items: center;
 }
+.spoken {
+  grid-column: 2;
+  margin: 0;
+}
 .wrong {
   color: var(--red);
   margin-top: var(--s3);
@@ -91,6 +113,9 @@ function done(): void {
   .form {
     grid-template-columns: 1fr;
     gap: var(--s1);
+  }
+  .spoken {
+    grid-column: 1;
   }
 }
 </style>

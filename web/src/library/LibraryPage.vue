@@ -8,6 +8,7 @@ import { FAMILIES, FAMILY_KEYS } from '@lentum/core/family';
 import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
 import { call, sendFile, paperPath, sentenceOf } from '../app/api.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LayerStrip from '../shared/LayerStrip.vue';
 import { useUnits } from '../shared/units.ts';
@@ -161,7 +162,7 @@ const bringBack = (row: Listed): Promise<void> =>
         </thead>
         <tbody v-for="g in groups" :key="g.key">
           <tr>
-            <th scope="colgroup" colspan="6" class="family">{{ g.name }}</th>
+            <th scope="colgroup" colspan="6" class="family">{{ worded(g.name) }}</th>
           </tr>
           <tr v-for="r in g.rows" :key="r.id">
             <td class="what">

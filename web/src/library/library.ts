@@ -1,8 +1,10 @@
 /** The firm's library as the pages see it. */
 import { defineStore } from 'pinia';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { BuildUp } from '@lentum/core/buildup';
+import { inWords } from '@lentum/core/library';
 import { get, sentenceOf } from '../app/api.ts';
+import { spoken } from '../app/wording.ts';
 
 export interface Listed {
   readonly id: string;
@@ -21,12 +23,20 @@ export interface Revision {
 }
 
 export const useLibrary = defineStore('library', () => {
-  const rows = shallowRef<readonly Listed[]>();
+  const stored = shallowRef<readonly Listed[]>();
+  /** What ships with Lentum in the words of the open job; what the firm wrote as it wrote it. */
+  const rows = computed(() =>
+    stored.value?.map((row) =>
+      row.shipped && row.revision === 1
+        ? { ...row, buildUp: inWords(row.buildUp, spoken.value.wording, spoken.value.units) }
+        : row,
+    ),
+  );
   const trouble = ref('');
   async function load(): Promise<void> {
     trouble.value = '';
     try {
-      rows.value = (await get<{ buildUps: Listed[] }>('/library')).body.buildUps;
+      stored.value = (await get<{ buildUps: Listed[] }>('/library')).body.buildUps;
     } catch (error) {
       trouble.value = sentenceOf(error);
     }

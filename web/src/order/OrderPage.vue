@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { AIMS, GROUPINGS, type OrderDoc, type OrderLine, type WasteKind } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { keepOddTexts } from '../shared/oddtext.ts';
@@ -152,7 +153,7 @@ const print = (): void => window.print();
       <p v-if="carried.length > 0" class="quiet">
         Carried, in general words:
         <template v-for="c in carried" :key="c.what"
-          ><strong>{{ c.what }}</strong> {{ c.says }}. </template
+          ><strong>{{ worded(c.what) }}</strong> {{ worded(c.says) }}. </template
         >The safety sheet and the carrier decide.
       </p>
       <section class="group no-print">

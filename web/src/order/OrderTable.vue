@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { picksWords, type OrderGroup, type OrderLine } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 
@@ -40,10 +41,13 @@ const layersOf = (line: OrderLine): string =>
       <tbody>
         <tr v-for="line in group.lines" :key="line.key">
           <th scope="row">
-            {{ line.item.name }} <span v-if="line.carriage" class="tag">{{ line.carriage.what }}</span>
+            {{ worded(line.item.name) }}
+            <span v-if="line.carriage" class="tag">{{ worded(line.carriage.what) }}</span>
             <span v-if="layersOf(line)" class="quiet under">{{ layersOf(line) }}</span>
             <span class="quiet under">{{ zonesOf(line) }}</span>
-            <span v-for="(p, i) in line.problems" :key="i" class="problem under">{{ sentence(p) }}</span>
+            <span v-for="(p, i) in line.problems" :key="i" class="problem under">{{
+              worded(sentence(p))
+            }}</span>
           </th>
           <td class="num"><FigureText fine :figure="line.net" /></td>
           <td class="num"><FigureText fine :figure="line.gross" /></td>
@@ -69,7 +73,7 @@ const layersOf = (line: OrderLine): string =>
             <el-button
               text
               size="small"
-              :aria-label="`Stock of ${line.item.name}`"
+              :aria-label="worded(`Stock of ${line.item.name}`)"
               @click="emit('stock', line)"
               >Stock</el-button
             >

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { calculate, CALCULATORS } from '@lentum/core/bench';
 import type { BenchSheet } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 
 const sheets = defineModel<BenchSheet[]>({ required: true });
@@ -34,7 +35,7 @@ const rows = computed(() =>
           </th>
           <td>
             <span v-for="f in r.figures" :key="f.label" class="figure"
-              ><span class="quiet">{{ f.label }}</span> <FigureText fine :figure="f"
+              ><span class="quiet">{{ worded(f.label) }}</span> <FigureText fine :figure="f"
             /></span>
             <span v-if="r.problem" class="problem">{{ r.problem }}</span>
           </td>

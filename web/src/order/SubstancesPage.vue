@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { substancesOf } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { printCard } from '../shared/printing.ts';
 
@@ -25,21 +26,21 @@ const substances = computed(() => substancesOf(job.takenOff.lines));
     <article v-for="s in substances" :key="s.key">
       <h2>{{ s.name }}</h2>
       <p class="quiet">
-        <FigureText :figure="s.amount" /> · {{ s.zoneNames.join(', ') }} · {{ s.hazards.join(', ') }}
+        <FigureText :figure="s.amount" /> · {{ s.zoneNames.join(', ') }} · {{ worded(s.hazards.join(', ')) }}
       </p>
       <div class="two">
         <div>
           <h3>Protect yourself</h3>
           <ul>
-            <li v-for="p in s.protect" :key="p">{{ p }}</li>
+            <li v-for="p in s.protect" :key="p">{{ worded(p) }}</li>
           </ul>
         </div>
         <div>
           <h3>Carry, clean, dispose</h3>
           <ul>
-            <li v-if="s.carriage">Carried as {{ s.carriage.what }}: {{ s.carriage.says }}.</li>
+            <li v-if="s.carriage">Carried as {{ worded(`${s.carriage.what}: ${s.carriage.says}.`) }}</li>
             <li v-if="s.cleaner">Tools are cleaned with {{ s.cleaner }}.</li>
-            <li v-for="w in s.waste" :key="w">{{ w }}</li>
+            <li v-for="w in s.waste" :key="w">{{ worded(w) }}</li>
           </ul>
         </div>
       </div>

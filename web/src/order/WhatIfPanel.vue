@@ -82,11 +82,11 @@ const left = (line: OrderLine | undefined): string => (line ? say(line.buy.leftO
       </div>
       <div class="wide">
         <label>On this zone</label>
-        <PickList v-model="zoneId" label="Zone to compare" :options="zones" />
+        <PickList v-model="zoneId" own label="Zone to compare" :options="zones" />
       </div>
       <div v-if="zoneId" class="wide">
         <label>this build-up</label>
-        <PickList v-model="other" label="Build-up to compare with" :options="buildUps" />
+        <PickList v-model="other" own label="Build-up to compare with" :options="buildUps" />
       </div>
     </div>
     <template v-if="compared">

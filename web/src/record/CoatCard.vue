@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { acceptanceRuleWords, bayRuns, coatVerdict } from '@lentum/core/words';
 import type { BayStatus, LaidCoat } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import ReadingBars from './ReadingBars.vue';
@@ -95,7 +96,7 @@ const containers = computed(() =>
         </template>
         <template v-if="how">
           <dt>how</dt>
-          <dd>{{ how }}</dd>
+          <dd>{{ worded(how) }}</dd>
         </template>
       </dl>
     </div>

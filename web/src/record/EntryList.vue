@@ -6,6 +6,7 @@
 import { computed, ref, watch } from 'vue';
 import { kindName, type BookEntry, type Kind } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
 import { useEntryWords } from './entrywords.ts';
 
@@ -95,7 +96,7 @@ const fate = (later: BookEntry): string =>
           <td class="who">{{ r.entry.who }}</td>
           <td class="says">
             <span class="what">{{ r.says }}</span>
-            <p v-for="f in r.flags" :key="f.says" class="flag">{{ f.says }}</p>
+            <p v-for="f in r.flags" :key="f.says" class="flag">{{ worded(f.says) }}</p>
           </td>
           <td class="act">
             <span v-if="r.later" class="quiet">{{ fate(r.later) }}</span>

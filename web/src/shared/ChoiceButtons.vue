@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends string | number">
+import { worded } from '../app/wording.ts';
 /** One of a few, each a button. */
 defineProps<{ options: readonly { readonly value: T; readonly name: string; readonly label?: string }[] }>();
 const chosen = defineModel<T>({ required: true });
@@ -14,7 +15,7 @@ const chosen = defineModel<T>({ required: true });
       :aria-pressed="chosen === o.value"
       :aria-label="o.label"
       @click="chosen = o.value"
-      >{{ o.name }}</el-button
+      >{{ worded(o.name) }}</el-button
     >
   </el-button-group>
 </template>

@@ -3,6 +3,7 @@
 import type { Figure, Given } from '@lentum/core/figures';
 import { fineFor } from '@lentum/core/units';
 import { computed } from 'vue';
+import { worded } from '../app/wording.ts';
 import { openWorking } from '../app/working.ts';
 import { useUnits } from './units.ts';
 
@@ -18,7 +19,7 @@ const quantity = computed(() =>
   <button
     type="button"
     class="figure"
-    :aria-label="`${figure.label}: ${says ?? say(figure.value, quantity)}, show working`"
+    :aria-label="`${worded(figure.label)}: ${says ?? say(figure.value, quantity)}, show working`"
     @click.stop="openWorking = figure"
   >
     {{ says ?? (bare ? sayBare(figure.value, quantity) : say(figure.value, quantity)) }}

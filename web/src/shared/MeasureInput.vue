@@ -6,6 +6,7 @@
 import { computed, ref, useId, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { parse, toShown, type Quantity } from '@lentum/core/units';
+import { worded } from '../app/wording.ts';
 import { useOddText } from './oddtext.ts';
 import { useUnits } from './units.ts';
 
@@ -83,7 +84,7 @@ defineExpose({ problem });
       :class="{ 'is-wrong': problem }"
       :size="size"
       :disabled="disabled"
-      :aria-label="label"
+      :aria-label="worded(label)"
       :aria-invalid="problem ? 'true' : undefined"
       :aria-describedby="problem ? id : undefined"
       autocomplete="off"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { worded } from '../app/wording.ts';
 /** A field under its name. `group` where the name stands over more than one thing to press. */
 defineProps<{ name: string; wide?: boolean; group?: boolean }>();
 </script>
 
 <template>
   <component :is="group ? 'div' : 'label'" class="named" :class="{ wide }">
-    <span class="name">{{ name }}</span>
+    <span class="name">{{ worded(name) }}</span>
     <slot />
   </component>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { worded } from '../app/wording.ts';
 /** Parts of a stage, one of which is shown. */
 defineProps<{ parts: readonly (readonly [key: string, name: string])[]; chosen: string }>();
 const emit = defineEmits<{ choose: [key: string] }>();
@@ -13,7 +14,7 @@ const emit = defineEmits<{ choose: [key: string] }>();
       :aria-pressed="chosen === key"
       plain
       @click="emit('choose', key)"
-      >{{ name }}</el-button
+      >{{ worded(name) }}</el-button
     >
   </div>
 </template>

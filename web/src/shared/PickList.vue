@@ -2,6 +2,7 @@
 /** A choice from a list, with search in long ones. Its list is made when it is opened: a page may hold a hundred. */
 import { ElOption, ElSelect } from 'element-plus';
 import type { Component } from 'vue';
+import { worded } from '../app/wording.ts';
 
 // Element Plus 2.14's own types for its select do not resolve under TypeScript 6; what is passed is checked here.
 const Select = ElSelect as unknown as Component;
@@ -12,6 +13,8 @@ defineProps<{
   filterable?: boolean;
   size?: 'default' | 'large';
   id?: string;
+  /** The names are what people typed. */
+  own?: boolean;
   /** What is shown while nothing is chosen. */
   none?: string;
 }>();
@@ -27,8 +30,14 @@ const model = defineModel<string>({ required: true });
     :persistent="false"
     :size="size ?? 'default'"
     :placeholder="none ?? 'choose'"
-    :aria-label="label"
+    :aria-label="worded(label)"
   >
-    <component :is="Option" v-for="o in options" :key="o.value" :value="o.value" :label="o.label" />
+    <component
+      :is="Option"
+      v-for="o in options"
+      :key="o.value"
+      :value="o.value"
+      :label="own ? o.label : worded(o.label)"
+    />
   </component>
 </template>

@@ -2,6 +2,7 @@
 /** A sentence in parts: words, figures that open to their working, times. */
 import type { Part } from '@lentum/core/figures';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from './FigureText.vue';
 
 /** `fine`: small amounts in grams and millilitres. */
@@ -14,7 +15,7 @@ const isFig = (p: Part): p is Extract<Part, { figure: unknown }> => typeof p !==
 
 <template>
   <template v-for="(p, i) in parts" :key="i"
-    ><template v-if="isText(p)">{{ p }}</template
+    ><template v-if="isText(p)">{{ worded(p) }}</template
     ><strong v-else-if="isTime(p)">{{ job.time(p.atMs) }}</strong
     ><FigureText v-else-if="isFig(p)" :fine="fine" :figure="p.figure"
   /></template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Verdict } from '@lentum/core/words';
+import { worded } from '../app/wording.ts';
 import SayParts from './SayParts.vue';
 import VerdictMark from './VerdictMark.vue';
 
@@ -11,7 +12,7 @@ defineProps<{ verdict: Verdict }>();
     <VerdictMark :outcome="verdict.outcome" />
     <div>
       <p>
-        <strong>{{ verdict.subject }}</strong>&nbsp;<SayParts :parts="verdict.says" />
+        <strong>{{ worded(verdict.subject) }}</strong>&nbsp;<SayParts :parts="verdict.says" />
       </p>
       <p v-if="verdict.quiet" class="quiet"><SayParts :parts="verdict.quiet" /></p>
     </div>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { isFigure } from '@lentum/core/figures';
 import { openWorking } from '../app/working.ts';
+import { worded } from '../app/wording.ts';
 import { useUnits } from './units.ts';
 import CitedPaper from './CitedPaper.vue';
 import WorkingTree from './WorkingTree.vue';
@@ -18,7 +19,7 @@ const shown = computed({
 <template>
   <el-drawer v-model="shown" title="Working" size="min(520px, 100vw)">
     <template v-if="openWorking">
-      <p class="label">{{ openWorking.label }}</p>
+      <p class="label">{{ worded(openWorking.label) }}</p>
       <p class="large">{{ say(openWorking.value, openWorking.quantity) }}</p>
       <p v-if="system === 'us'" class="quiet">
         The working is in metric units, in which the figures are kept; results are turned into US units.

@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { isFigure, type Figure } from '@lentum/core/figures';
 import { format, formatNumber } from '@lentum/core/units';
+import { worded } from '../app/wording.ts';
 import CitedPaper from './CitedPaper.vue';
 import { useUnits } from './units.ts';
 
@@ -14,7 +15,9 @@ const MOST_NAMED = 8;
 const inputs = computed(() => Object.entries(props.figure.inputs));
 const long = computed(() => inputs.value.length > MOST_NAMED);
 const named = computed(() =>
-  props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => props.figure.inputs[key]?.label ?? key),
+  props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) =>
+    worded(props.figure.inputs[key]?.label ?? key),
+  ),
 );
 /** Enough digits that the arithmetic can be followed by hand. */
 const plain = (value: number): string =>
@@ -34,7 +37,7 @@ const result = computed(() => format(props.figure.value, props.figure.quantity, 
     <p class="formula">
       = <strong>{{ result }}</strong>
     </p>
-    <p class="quiet">{{ figure.from }}</p>
+    <p class="quiet">{{ worded(figure.from) }}</p>
     <table class="dense">
       <tbody>
         <template v-for="[key, input] in inputs" :key="key">
@@ -47,14 +50,14 @@ const result = computed(() => format(props.figure.value, props.figure.quantity, 
                 :aria-expanded="opened === key"
                 @click="opened = opened === key ? undefined : key"
               >
-                {{ input.label }}
+                {{ worded(input.label) }}
               </button>
-              <template v-else>{{ input.label }}</template>
+              <template v-else>{{ worded(input.label) }}</template>
             </td>
             <td class="num">{{ say(input.value, input.quantity) }}</td>
             <td class="quiet">
               {{ isFigure(input) ? 'computed' : input.source
-              }}<span v-if="!isFigure(input) && input.note"><br />{{ input.note }}</span
+              }}<span v-if="!isFigure(input) && input.note"><br />{{ worded(input.note) }}</span
               ><span v-if="!isFigure(input) && input.cites"><br /><CitedPaper :cites="input.cites" /></span>
             </td>
           </tr>

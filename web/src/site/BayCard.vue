@@ -8,6 +8,7 @@ import { isFreshForMix } from '@lentum/core/gates';
 import { bayLines, potLifeMinutes, widestCrackMm, workArea } from '@lentum/core/site';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import GatesPanel from './GatesPanel.vue';
@@ -77,7 +78,8 @@ const canAccept = computed(() => !next.value && props.status.state === 'ready' &
 /** What is to be minded before the next layer: the product's own first, then those of the build-up. */
 const cautions = computed(() => {
   const product = next.value?.product;
-  const hazards = product && product.hazards.length > 0 ? [`Hazards: ${product.hazards.join(', ')}.`] : [];
+  const hazards =
+    product && product.hazards.length > 0 ? [worded(`Hazards: ${product.hazards.join(', ')}.`)] : [];
   return next.value
     ? [...hazards, ...(product?.cautions ?? []), ...(props.status.buildUp?.cautions ?? [])]
     : [];
@@ -139,10 +141,10 @@ const has = (kind: string): boolean =>
       <dt>Wet film</dt>
       <dd><FigureText :figure="wetFilm(coat)" /></dd>
       <template v-for="l in lines" :key="l.name">
-        <dt>{{ l.name }}</dt>
+        <dt>{{ worded(l.name) }}</dt>
         <dd>
           <FigureText fine :figure="l.figure" />
-          <div v-if="l.note" class="quiet">{{ l.note }}</div>
+          <div v-if="l.note" class="quiet">{{ worded(l.note) }}</div>
         </dd>
       </template>
       <dt>How</dt>

@@ -5,6 +5,7 @@
  */
 import { laidRate, wetFilm } from '@lentum/core/buildup';
 import { teethUsed, type BayStatus, type BookEntryOf } from '@lentum/core/record';
+import { worded } from '../app/wording.ts';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
@@ -59,6 +60,7 @@ const {
           v-model="draft.layerId"
           size="large"
           label="Layer"
+          own
           :options="coats.map((c) => ({ value: c.id, label: c.name }))"
         />
       </div>
@@ -139,7 +141,7 @@ const {
     <template #footer>
       <div class="verdict" aria-live="polite">
         <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
-        <p v-for="f in flags" :key="f.rule + f.says" class="flag">{{ f.says }}</p>
+        <p v-for="f in flags" :key="f.rule + f.says" class="flag">{{ worded(f.says) }}</p>
         <p v-for="p in trouble.length > 0 ? [] : problems" :key="p" class="quiet">{{ p }}</p>
       </div>
       <p v-for="t in trouble" :key="t" class="problem said" role="alert">{{ t }}</p>

@@ -22,6 +22,7 @@ const change = (row: Opened, by: number): void => {
         v-model="row.containerId"
         size="large"
         :label="`Container ${i + 1}`"
+        own
         :options="coat.containers.map((c) => ({ value: c.id, label: c.name }))"
       />
       <div class="count">

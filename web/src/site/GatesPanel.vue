@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router';
 import type { Call } from '@lentum/core/call';
 import { stands, type Gate } from '@lentum/core/gates';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import SayParts from '../shared/SayParts.vue';
 import VerdictMark from '../shared/VerdictMark.vue';
 import type { Values } from './log/fields.ts';
@@ -78,7 +79,7 @@ const take = (): Promise<void> =>
         <VerdictMark :outcome="markOf(gate)" />
         <div class="says">
           <p>
-            <strong>{{ gate.name }}</strong> <span class="quiet">{{ answerOf(gate) }}</span>
+            <strong>{{ worded(gate.name) }}</strong> <span class="quiet">{{ worded(answerOf(gate)) }}</span>
           </p>
           <p><SayParts :parts="gate.says" /></p>
           <p v-if="gate.taken" class="quiet">
@@ -94,7 +95,7 @@ const take = (): Promise<void> =>
                   ? { name: 'survey', query: { zone: bay.zoneId } }
                   : { query: { part: 'weather' } }
               "
-              >{{ settling.name }}</RouterLink
+              >{{ worded(settling.name) }}</RouterLink
             >
             <el-button v-else-if="settling?.does === 'tap'" class="tap" @click="tap(gate)">{{
               settling.name
@@ -109,7 +110,7 @@ const take = (): Promise<void> =>
               v-else-if="settling?.does === 'form'"
               class="tap"
               @click="emit('log', settling.kind, settling.known)"
-              >{{ settling.name }}</el-button
+              >{{ worded(settling.name) }}</el-button
             >
             <el-button
               v-if="call.layer && taking?.key !== gate.key && gate.fixed !== 'never'"
@@ -123,7 +124,7 @@ const take = (): Promise<void> =>
             <label :for="`why-${gate.key}`">Why may it go on all the same?</label>
             <el-input :id="`why-${gate.key}`" v-model="reason" size="large" maxlength="400" />
             <template v-if="gate.fixed">
-              <label :for="`licence-${gate.key}`">Whose licence says so, and which?</label>
+              <label :for="`licence-${gate.key}`">{{ worded('Whose licence says so, and which?') }}</label>
               <el-input :id="`licence-${gate.key}`" v-model="licence" size="large" maxlength="120" />
             </template>
             <div class="acts">
@@ -141,7 +142,7 @@ const take = (): Promise<void> =>
       <summary>{{ holds }}</summary>
       <dl>
         <template v-for="g in holding" :key="g.key">
-          <dt>{{ g.name }}</dt>
+          <dt>{{ worded(g.name) }}</dt>
           <dd><SayParts :parts="g.says" /></dd>
         </template>
       </dl>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What is minded with a kettle or a flame: before it is lit; and fire, burns and the end. */
 import type { HotCare } from '@lentum/core/site';
+import { worded } from '../app/wording.ts';
 import SayParts from '../shared/SayParts.vue';
 
 defineProps<{ care: HotCare; part: 'before' | 'after' }>();
@@ -16,7 +17,7 @@ const PARTS = {
 
 <template>
   <section v-for="p in PARTS[part]" :key="p.key" :class="p.kind" :aria-label="p.name">
-    <h3>{{ p.name }}</h3>
+    <h3>{{ worded(p.name) }}</h3>
     <ul>
       <li v-for="(line, i) in care[p.key]" :key="i"><SayParts :parts="line" /></li>
     </ul>

@@ -10,6 +10,7 @@ import type { Zone } from '@lentum/core/survey';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { warmedBetween } from '@lentum/core/weather';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
@@ -203,7 +204,7 @@ const READ = [
     </ol>
   </template>
   <div v-else-if="unread.length > 0" class="unread" role="status">
-    <p v-for="p in unread" :key="p.field">{{ sentence(p) }}</p>
+    <p v-for="p in unread" :key="p.field">{{ worded(sentence(p)) }}</p>
     <p>Nothing is dosed or timed before.</p>
   </div>
   <p v-else class="stop" role="alert">{{ mix.problems.map(sentence).join(' ') }}</p>

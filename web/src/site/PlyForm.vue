@@ -14,6 +14,7 @@ import { bayRuns } from '@lentum/core/words';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { fromField, toField, zoneName } from '../app/time.ts';
+import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -148,7 +149,7 @@ async function keep(): Promise<void> {
       /></label>
       <AgainstField v-model="draft.against" :flags="flags" />
     </template>
-    <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ f.says }}</p>
+    <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ worded(f.says) }}</p>
     <template #footer>
       <p v-for="t in trouble" :key="t" class="problem said" role="alert">{{ t }}</p>
       <el-button class="tap" type="primary" :loading="saving" @click="keep">Keep for {{ labels }}</el-button>

@@ -6,6 +6,7 @@ import { sharesByArea, type BayStatus, type Miss } from '@lentum/core/record';
 import { missLine, missWords } from '@lentum/core/words';
 import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';
 import { useSending } from './sending.ts';
@@ -73,11 +74,11 @@ const judge = (what: 'accepted' | 'refused'): Promise<void> =>
       <el-checkbox-group v-model="ticked" size="large" class="steps" aria-label="Steps of the remedy">
         <template v-for="(s, i) in miss.steps" :key="i">
           <p v-if="miss.done.has(i)" class="quiet">
-            ✓ {{ s.says }} {{ miss.done.get(i)?.who }},
+            ✓ {{ worded(s.says) }} {{ miss.done.get(i)?.who }},
             {{ job.time(Date.parse(miss.done.get(i)?.body.at ?? '')) }}
           </p>
           <el-checkbox v-else :value="i"
-            >{{ s.says }} <span class="quiet">{{ asides(s) }}</span></el-checkbox
+            >{{ worded(s.says) }} <span class="quiet">{{ worded(asides(s)) }}</span></el-checkbox
           >
         </template>
       </el-checkbox-group>

@@ -3,6 +3,7 @@
 import { useIntervalFn } from '@vueuse/core';
 import { computed, watch } from 'vue';
 import type { Zone } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import PlaceInputs from '../survey/PlaceInputs.vue';
 import type { BayWalk } from './bayroute.ts';
 
@@ -50,7 +51,7 @@ const says = computed(() => {
           }}</el-button>
           <input v-model.number="step" type="range" min="0" :max="count" aria-label="Bays laid so far" />
         </div>
-        <p role="status">{{ says }}</p>
+        <p role="status">{{ worded(says) }}</p>
       </template>
       <div class="access">
         <span class="quiet"

@@ -7,6 +7,7 @@ import { fallDirectionRad } from '@lentum/core/falls';
 import { LIES, splitZone, type BayBasis, type Lie } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import PickList from '../shared/PickList.vue';
 import { useFalls } from '../survey/falls.ts';
@@ -88,6 +89,7 @@ function done(): void {
         v-model="layerId"
         label="Layer"
         size="large"
+        own
         :options="coats.map((c) => ({ value: c.id, label: c.name }))"
       />
       <span>Each bay for</span>
@@ -111,10 +113,10 @@ function done(): void {
       }}.
       <template v-if="split.value.nearLow > 0">
         A joint comes near
-        {{ split.value.nearLow === 1 ? 'an outlet' : `${split.value.nearLow} outlets` }} all the same: try
-        another way to lie.
+        {{ worded(split.value.nearLow === 1 ? 'an outlet' : `${split.value.nearLow} outlets`) }} all the same:
+        try another way to lie.
       </template>
-      <template v-else> No joint comes within half a metre of an outlet.</template>
+      <template v-else>{{ worded(' No joint comes within half a metre of an outlet.') }}</template>
     </p>
     <p v-else-if="split" class="wrong" role="alert">{{ split.problems.map(sentence).join(' ') }}</p>
     <template #footer>

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { FallsReport } from '@lentum/core/falls';
 import type { Zone } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 import VerdictMark from '../shared/VerdictMark.vue';
@@ -31,7 +32,11 @@ const low = computed(() => props.falls.belowLeast.value > 0);
   <div v-if="!falls.hasDrain" class="line">
     <VerdictMark outcome="hold" />
     <p>
-      No outlet and no open edge: enter the outlets, or the edge over which it drains, and the ponds follow.
+      {{
+        worded(
+          'No outlet and no open edge: enter the outlets, or the edge over which it drains, and the ponds follow.',
+        )
+      }}
     </p>
   </div>
   <div v-for="s in falls.spikes" :key="s.index" class="line">
@@ -93,7 +98,7 @@ const low = computed(() => props.falls.belowLeast.value > 0);
     <h3>To a fall of {{ say(zone.levels.designFallPct, 'fall') }} all over</h3>
     <p class="large"><FigureText :figure="falls.levelling.volume" /></p>
     <p class="quiet">
-      levelling mix, <FigureText :figure="falls.levelling.mass" />, over
+      {{ worded('levelling mix,') }} <FigureText :figure="falls.levelling.mass" />, over
       {{ say(falls.levelling.facts.areaM2, 'area') }}, at most
       {{ say(falls.levelling.facts.thickestM * 1000, 'lap') }} thick. Have the structure’s load checked first.
     </p>

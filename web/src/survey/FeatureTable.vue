@@ -11,6 +11,7 @@ import {
   type Feature,
   type FeatureKind,
 } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
@@ -31,7 +32,7 @@ const counts = computed(() =>
     const { name, form } = featureFacts(k);
     const count = mine.reduce((sum, f) => sum + featureNumber(f), 0);
     const length = mine.reduce((sum, f) => sum + featureLengthM(f), 0);
-    return [`${name} ${form === 'line' ? say(length, 'length') : count}`];
+    return [`${worded(name)} ${form === 'line' ? say(length, 'length') : count}`];
   }),
 );
 
@@ -78,42 +79,43 @@ function remove(id: string): void {
     <el-button @click="add">Add</el-button>
   </div>
   <div v-for="(f, i) in features" :key="f.id" class="feature" :class="{ placing: placing === f.id }">
-    <strong>{{ featureFacts(f.kind).name }}</strong>
+    <strong>{{ worded(featureFacts(f.kind).name) }}</strong>
     <div class="acts">
       <el-button
         text
         :icon="Location"
         :type="placing === f.id ? 'primary' : 'default'"
         :aria-pressed="placing === f.id"
-        :aria-label="`Place ${featureFacts(f.kind).name.toLowerCase()} ${i + 1} on the plan`"
+        :aria-label="`Place ${worded(featureFacts(f.kind).name.toLowerCase())} ${i + 1} on the plan`"
         @click="emit('place', placing === f.id ? undefined : f.id)"
       />
       <el-button
         text
         :icon="Delete"
-        :aria-label="`Remove ${featureFacts(f.kind).name.toLowerCase()} ${i + 1}`"
+        :aria-label="`Remove ${worded(featureFacts(f.kind).name.toLowerCase())} ${i + 1}`"
         @click="remove(f.id)"
       />
     </div>
     <div class="sizes">
       <PlaceInputs
-        :label="`${featureFacts(f.kind).name} ${i + 1}`"
+        :label="`${worded(featureFacts(f.kind).name)} ${i + 1}`"
         :model-value="f.at"
         @update:model-value="(at) => change(f.id, { at })"
       />
       <PlaceInputs
         v-if="f.to"
         end="its end"
-        :label="`${featureFacts(f.kind).name} ${i + 1}`"
+        :label="`${worded(featureFacts(f.kind).name)} ${i + 1}`"
         :model-value="f.to"
         @update:model-value="(to) => change(f.id, { to })"
       />
       <label v-for="(field, key) in featureFacts(f.kind).sizes" :key="key"
-        >{{ field.label }}<template v-if="unit(field.quantity)">, {{ unit(field.quantity) }}</template>
+        >{{ worded(field.label)
+        }}<template v-if="unit(field.quantity)">, {{ unit(field.quantity) }}</template>
         <MeasureInput
           hide-unit
           :quantity="field.quantity"
-          :label="`${featureFacts(f.kind).name} ${i + 1}, ${field.label}`"
+          :label="`${worded(featureFacts(f.kind).name)} ${i + 1}, ${field.label}`"
           :min="field.least"
           :max="field.most"
           :model-value="f.sizes[key]"
@@ -125,7 +127,7 @@ function remove(id: string): void {
           hide-unit
           quantity="count"
           :digits="0"
-          :label="`${featureFacts(f.kind).name} ${i + 1}, how many alike`"
+          :label="`${worded(featureFacts(f.kind).name)} ${i + 1}, how many alike`"
           :min="1"
           :max="10000"
           :model-value="f.count"
@@ -137,7 +139,7 @@ function remove(id: string): void {
           hide-unit
           optional
           quantity="level"
-          :label="`${featureFacts(f.kind).name} ${i + 1}, level of its rim`"
+          :label="`${worded(featureFacts(f.kind).name)} ${i + 1}, level of its rim`"
           :min="-1000"
           :max="10000"
           :model-value="f.rimM"
@@ -147,7 +149,7 @@ function remove(id: string): void {
         >name or note
         <TextInput
           :model-value="f.note"
-          :label="`${featureFacts(f.kind).name} ${i + 1}, name or note`"
+          :label="`${worded(featureFacts(f.kind).name)} ${i + 1}, name or note`"
           @update:model-value="(v) => change(f.id, { note: v })"
       /></label>
     </div>

@@ -2,6 +2,7 @@
 /** Questions of the inspection, each with its answer, how much there is of it, and a note. */
 import type { InspectionItem } from '@lentum/core/readiness';
 import type { Finding } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import TextInput from '../shared/TextInput.vue';
 import { useUnits } from '../shared/units.ts';
@@ -21,7 +22,7 @@ function setFinding(item: string, part: Partial<Finding>): void {
 
 <template>
   <div v-for="item in items" :key="item.key" class="item">
-    <p :id="`q-${item.key}`">{{ item.question }}</p>
+    <p :id="`q-${item.key}`">{{ worded(item.question) }}</p>
     <el-radio-group
       :model-value="finding(item.key).answer"
       :aria-labelledby="`q-${item.key}`"
@@ -35,7 +36,7 @@ function setFinding(item: string, part: Partial<Finding>): void {
       class="detail"
     >
       <label v-if="item.amount"
-        >{{ item.amount.label
+        >{{ worded(item.amount.label)
         }}<template v-if="unit(item.amount.quantity)">, {{ unit(item.amount.quantity) }}</template>
         <MeasureInput
           optional

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { readPlacedRows, type Level, type Levels, type Zone } from '@lentum/core/survey';
 import { metresPer } from '@lentum/core/units';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
 import type { ZoneFalls } from './falls.ts';
@@ -30,7 +31,7 @@ const shown = computed(() =>
   })),
 );
 const problem = ref<string[]>([]);
-const word = computed(() => (levels.value.given === 'staff' ? 'staff reading' : 'height'));
+const word = computed(() => (levels.value.given === 'staff' ? worded('staff reading') : 'height'));
 
 const change = (part: Partial<Levels>): void => {
   levels.value = { ...levels.value, ...part };
@@ -104,14 +105,14 @@ const breakWords = (line: readonly string[]): string =>
       @update:model-value="(v) => change({ given: v as Levels['given'] })"
     >
       <el-radio-button value="height">heights</el-radio-button>
-      <el-radio-button value="staff">staff readings</el-radio-button>
+      <el-radio-button value="staff">{{ worded('staff readings') }}</el-radio-button>
     </el-radio-group>
     <el-button @click="add">Add a level</el-button>
   </div>
   <p class="quiet">
     {{
       levels.given === 'staff'
-        ? 'More on the staff is lower. Keep the instrument on one stand for the whole zone.'
+        ? worded('More on the staff is lower. Keep the instrument on one stand for the whole zone.')
         : 'Heights above any fixed mark, the same for the whole zone.'
     }}
   </p>
@@ -281,8 +282,11 @@ const breakWords = (line: readonly string[]): string =>
   </div>
   <p v-for="(p, i) in falls?.problems ?? []" :key="i" class="quiet">{{ sentence(p) }}</p>
   <p v-if="levels.points.length === 0" class="quiet">
-    Three levels give a fall; a grid of them, with the outlets and the edges, gives ponds and the mix to level
-    them.
+    {{
+      worded(
+        'Three levels give a fall; a grid of them, with the outlets and the edges, gives ponds and the mix to level them.',
+      )
+    }}
   </p>
 </template>
 

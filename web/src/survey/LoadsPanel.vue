@@ -7,6 +7,7 @@ import { deckLoads } from '@lentum/core/order';
 import { practiceOf } from '@lentum/core/practice';
 import type { Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 
 const props = defineProps<{ zone: Zone; falls: FallsReport | undefined }>();
@@ -33,7 +34,7 @@ const deck = computed(() =>
     <table class="dense">
       <tbody>
         <tr v-for="l in deck.loads" :key="l.key">
-          <th scope="row">{{ l.name }}</th>
+          <th scope="row">{{ worded(l.name) }}</th>
           <td class="num"><FigureText :figure="l.load" /></td>
           <td :class="{ heavy: l.answer === 'too heavy' }">
             {{ l.answer

@@ -2,6 +2,7 @@
 /** Roof lights and other openings, set out from the first corner along the first side, and the kerb round each. */
 import { Delete } from '@element-plus/icons-vue';
 import { blankOpening, OPENING_KINDS, OPENING_NAMES, upstandMm, type Opening } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 
@@ -13,7 +14,7 @@ function add(kind: Opening['kind'], round: boolean): void {
   openings.value.push({
     ...blankOpening({
       id: crypto.randomUUID(),
-      name: `${OPENING_NAMES[kind]} ${n}`,
+      name: worded(`${OPENING_NAMES[kind]} ${n}`),
       shape: round
         ? { kind: 'circle', alongM: 1.5, acrossM: 1.5, diameterM: 1 }
         : { kind: 'rectangle', alongM: 1, acrossM: 1, lengthM: 1, widthM: 1 },
@@ -58,7 +59,7 @@ function setKerb(opening: Opening, heightMm: number | undefined): void {
     <h2>Openings</h2>
     <span class="quiet">{{ openings.length }}</span>
     <span class="end">
-      <el-button text @click="add('roof-light', false)">Add a roof light</el-button>
+      <el-button text @click="add('roof-light', false)">{{ worded('Add a roof light') }}</el-button>
       <el-button text @click="add('roof-light', true)">Add a round one</el-button>
     </span>
   </div>
@@ -80,7 +81,7 @@ function setKerb(opening: Opening, heightMm: number | undefined): void {
         />
       </div>
       <div>
-        <span class="quiet">kerb height</span>
+        <span class="quiet">{{ worded('kerb height') }}</span>
         <MeasureInput
           optional
           hide-unit

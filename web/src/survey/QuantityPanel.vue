@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Figure } from '@lentum/core/figures';
 import { EDGE_NAMES, featureFacts, surveyTotals, type ZoneQuantities, type Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 
 const props = defineProps<{
@@ -59,7 +60,7 @@ const rows = computed<Row[]>(() => {
     </thead>
     <tbody>
       <tr v-for="r in rows" :key="r.name">
-        <th scope="row">{{ r.name }}</th>
+        <th scope="row">{{ worded(r.name) }}</th>
         <td class="num"><FigureText v-if="r.one" :figure="r.one" /><template v-else>–</template></td>
         <td class="num"><FigureText v-if="r.all" :figure="r.all" /><template v-else>–</template></td>
       </tr>

@@ -26,6 +26,7 @@ import { sentence } from '@lentum/core/problems';
 import { testsOf } from '@lentum/core/record';
 import { COLOURS, type Colour, type Survey, type Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
@@ -156,7 +157,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
   </p>
   <p v-else-if="!family" class="quiet">Choose a build-up in stage 2, or the family that is thought of.</p>
   <p v-for="(p, i) in judged && !judged.ok ? judged.problems : []" :key="i" class="quiet">
-    {{ sentence(p) }}
+    {{ worded(sentence(p)) }}
   </p>
 
   <div class="choices">
@@ -170,7 +171,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
         @update:model-value="setSubstrate"
     /></label>
     <label v-if="zone.substrate"
-      >its colour
+      >{{ worded('its colour') }}
       <PickList
         label="Colour of the surface"
         :options="COLOURED"
@@ -193,7 +194,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
         :model-value="zone.family ?? ''"
         @update:model-value="(v) => change({ family: v as FamilyKey })"
     /></label>
-    <p v-else class="quiet">Family of its build-up: {{ FAMILIES[buildUpFamily].name }}</p>
+    <p v-else class="quiet">Family of its build-up: {{ worded(FAMILIES[buildUpFamily].name) }}</p>
     <label v-if="zone.substrate?.kind === 'concrete-new' || zone.substrate?.kind === 'screed'" for="laid-on"
       >laid on
       <input
@@ -272,8 +273,8 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
           <tr v-for="(s, i) in judged.value.steps" :key="i">
             <th scope="row">{{ i + 1 }}</th>
             <td>
-              {{ s.what }}
-              <p class="quiet">{{ s.how }}</p>
+              {{ worded(s.what) }}
+              <p class="quiet">{{ worded(s.how) }}</p>
             </td>
             <td class="num"><FigureText v-if="s.quantity" :figure="s.quantity" /></td>
           </tr>
@@ -285,7 +286,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
   <template v-if="looked.length > 0">
     <div class="head prep">
       <h2>Inspection sheet</h2>
-      <span class="quiet">{{ substrate?.name }}</span>
+      <span class="quiet">{{ worded(substrate?.name ?? '') }}</span>
     </div>
     <InspectionList
       :items="looked"

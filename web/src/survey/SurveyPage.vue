@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { sentence } from '@lentum/core/problems';
 import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { keepOddTexts } from '../shared/oddtext.ts';
@@ -284,7 +285,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
                 <dd><FigureText :figure="quantities.perimeter" /></dd>
               </div>
               <div>
-                <dt>Upstands</dt>
+                <dt>{{ worded('Upstands') }}</dt>
                 <dd>
                   <FigureText :figure="quantities.upstandGirth" />,
                   <FigureText :figure="quantities.upstandArea" />

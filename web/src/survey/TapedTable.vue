@@ -4,6 +4,7 @@ import { Delete, Plus } from '@element-plus/icons-vue';
 import { computed, nextTick, ref } from 'vue';
 import type { MeasureResult } from '@lentum/core/geometry';
 import { measureName, tapedSolution, type TapedOutline } from '@lentum/core/survey';
+import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
@@ -167,7 +168,7 @@ const disagree = computed(() => solved.value?.missing === 0 && solved.value.susp
   </p>
   <div class="advice" role="status">
     <VerdictMark :outcome="advice.outcome" />
-    <p>{{ advice.text }}</p>
+    <p>{{ worded(advice.text) }}</p>
   </div>
   <el-button v-if="disagree && !outline.adjustmentAccepted" @click="change({ adjustmentAccepted: true })"
     >Accept the best fit</el-button

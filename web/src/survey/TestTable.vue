@@ -26,6 +26,7 @@ import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { fromField, toField } from '../app/time.ts';
+import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import WithdrawDialog from '../record/WithdrawDialog.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -241,7 +242,11 @@ const row = (entry: BookEntryOf<'test'>) => {
   <details v-if="facts.form === 'number'">
     <summary>From a file</summary>
     <p class="quiet">
-      A CSV with three columns: along side 1 and into the zone in metres, {{ facts.name.toLowerCase() }}.
+      {{
+        worded(
+          `A CSV with three columns: along side 1 and into the zone in metres, ${facts.name.toLowerCase()}.`,
+        )
+      }}
     </p>
     <input
       type="file"

@@ -63,7 +63,7 @@ export const POCKET: BuildUpInput = {
       densityKgPerL: 0.95,
       solids: 0.3,
       chemistry: 'solvent primer',
-      containers: [litres(0.5, 'tin', 24)],
+      containers: [litres(0.5, 'can', 24)],
       limits: limits([5, 40], [5, 50], 85, 3),
       potLife: potLife([5, 120], [35, 60]),
       cure: {

@@ -5,6 +5,7 @@ import { EDGE_KINDS, EDGE_NAMES } from '@lentum/core/survey';
 import type { CourseRules } from '@lentum/core/courses';
 import type { Quantity } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
+import { worded } from '../../app/wording.ts';
 import MeasureInput from '../../shared/MeasureInput.vue';
 import PickList from '../../shared/PickList.vue';
 import SourceMark from '../../shared/SourceMark.vue';
@@ -44,7 +45,7 @@ const setReach = (kind: (typeof EDGE_KINDS)[number], value: number | undefined):
     <summary><strong>Rules of this job for courses</strong></summary>
     <div class="grid">
       <div v-for="r in ROWS" :key="r.key">
-        <label>{{ r.name }} <SourceMark :source="rules[r.key].source" /></label>
+        <label>{{ worded(r.name) }} <SourceMark :source="rules[r.key].source" /></label>
         <MeasureInput
           :quantity="r.quantity"
           :label="r.name"
@@ -70,7 +71,7 @@ const setReach = (kind: (typeof EDGE_KINDS)[number], value: number | undefined):
     <h2 class="minor">Beyond the side (less than nothing: stops short of it)</h2>
     <div class="grid">
       <div v-for="kind in EDGE_KINDS" :key="kind">
-        <label>{{ EDGE_NAMES[kind] }} <SourceMark :source="rules.reachMm[kind].source" /></label>
+        <label>{{ worded(EDGE_NAMES[kind]) }} <SourceMark :source="rules.reachMm[kind].source" /></label>
         <MeasureInput
           quantity="lap"
           :label="`Field at ${EDGE_NAMES[kind].toLowerCase()}`"

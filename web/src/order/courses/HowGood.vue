@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { howGood, type CoursesFigures } from '@lentum/core/courses';
 import { words, type Part, type Verdict } from '@lentum/core/figures';
+import { worded } from '../../app/wording.ts';
 import FigureText from '../../shared/FigureText.vue';
 import SayParts from '../../shared/SayParts.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
@@ -74,7 +75,10 @@ const left = computed(() => plan.value.answer?.longestLeftM ?? 0);
     <p v-for="(l, i) in layings" :key="i">
       {{ l.name }}{{ l.count }} {{ l.count === 1 ? 'course' : 'courses' }} <SayParts :parts="l.says" />. The
       first is {{ say(l.firstM, 'length') }} wide; side laps are {{ say(l.lapM * 1000, 'lap')
-      }}<template v-if="l.wider">, more than asked, so that joints stay centred on the layer below</template>.
+      }}<template v-if="l.wider">{{
+        worded(', more than asked, so that joints stay centred on the layer below')
+      }}</template
+      >.
     </p>
     <table v-if="figures && !brief" class="dense">
       <tbody>

@@ -2,6 +2,7 @@
 /** Course by course from the low edge up: which pieces, how long, where they begin. */
 import { computed } from 'vue';
 import { LAY_COLUMNS, layLines, layRows, relaxOf } from '@lentum/core/courses';
+import { worded } from '../../app/wording.ts';
 import { saveCsvFile } from '../../shared/csv.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
@@ -57,7 +58,7 @@ const csv = (): void =>
                 <span class="quiet">roll {{ p.roll + 1 }}</span>
               </button>
             </td>
-            <td class="quiet">{{ l.note }}</td>
+            <td class="quiet">{{ worded(l.note) }}</td>
           </tr>
         </tbody>
       </table>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A form out of its fields. What was typed stays as it was typed; the entry is made of it elsewhere. */
+import { worded } from '../../app/wording.ts';
 import { Delete } from '@element-plus/icons-vue';
 import MeasureInput from '../../shared/MeasureInput.vue';
 import PickList from '../../shared/PickList.vue';
@@ -33,7 +34,7 @@ const setRow = (key: string, i: number, row: Values): void =>
         class="wide flag"
         :model-value="values[f.key] === true"
         @update:model-value="set(f.key, $event)"
-        >{{ f.name }}</el-checkbox
+        >{{ worded(f.name) }}</el-checkbox
       >
       <el-form-item
         v-else
@@ -42,7 +43,9 @@ const setRow = (key: string, i: number, row: Values): void =>
           moment: f.form === 'time',
         }"
       >
-        <template #label>{{ title(f) }}<span v-if="f.optional" class="quiet"> if known</span></template>
+        <template #label
+          >{{ worded(title(f)) }}<span v-if="f.optional" class="quiet"> if known</span></template
+        >
         <MeasureInput
           v-if="f.form === 'measure'"
           size="large"
@@ -85,7 +88,9 @@ const setRow = (key: string, i: number, row: Values): void =>
           :aria-label="label(f)"
           @update:model-value="set(f.key, $event)"
         >
-          <el-checkbox v-for="o in f.options" :key="o.value" :value="o.value">{{ o.label }}</el-checkbox>
+          <el-checkbox v-for="o in f.options" :key="o.value" :value="o.value">{{
+            worded(o.label)
+          }}</el-checkbox>
         </el-checkbox-group>
         <input
           v-else-if="f.form === 'time' || f.form === 'date'"

@@ -15,6 +15,7 @@ import { bayRuns } from '@lentum/core/words';
 import { makeEntry, NOBODY_YET } from '../../app/entering.ts';
 import { useJob } from '../../app/job.ts';
 import { zoneName } from '../../app/time.ts';
+import { worded } from '../../app/wording.ts';
 import { useEntryWords } from '../../record/entrywords.ts';
 import BayPicker from '../../shared/BayPicker.vue';
 import { useSending } from '../sending.ts';
@@ -118,7 +119,7 @@ const hasCoats = computed(() => buildUp.value?.layers.some((l) => l.kind === 'co
   <el-drawer v-model="open" :title="title" size="min(620px, 100vw)">
     <template v-if="!form">
       <section v-for="g in groups" :key="g.name" class="group">
-        <h3 class="minor">{{ g.name }}</h3>
+        <h3 class="minor">{{ worded(g.name) }}</h3>
         <ul>
           <template v-if="g.name === 'Laying' && bays.length > 0">
             <li v-if="hasCoats">
@@ -135,7 +136,9 @@ const hasCoats = computed(() => buildUp.value?.layers.some((l) => l.kind === 'co
           </template>
           <li v-for="f in g.forms" :key="f.form.kind">
             <button type="button" :disabled="f.unless !== undefined" @click="begin(f.form)">
-              <strong>{{ f.form.name }}</strong><span class="quiet">{{ f.unless ?? f.form.says }}</span>
+              <strong>{{ worded(f.form.name) }}</strong><span class="quiet">{{
+                worded(f.unless ?? f.form.says)
+              }}</span>
             </button>
           </li>
         </ul>
@@ -144,7 +147,7 @@ const hasCoats = computed(() => buildUp.value?.layers.some((l) => l.kind === 'co
     <template v-else>
       <p class="back">
         <el-button v-if="!kind" text @click="form = undefined">Something else</el-button>
-        <span class="quiet">{{ form.says }}</span>
+        <span class="quiet">{{ worded(form.says) }}</span>
       </p>
       <BayPicker
         v-if="form.takes !== 'job' && bays.length > 0"
@@ -153,7 +156,7 @@ const hasCoats = computed(() => buildUp.value?.layers.some((l) => l.kind === 'co
         :optional="form.takes === 'zone'"
       />
       <FieldForm v-model="values" :fields="fields" :clock="clock" />
-      <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ f.says }}</p>
+      <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ worded(f.says) }}</p>
     </template>
     <template v-if="form" #footer>
       <p v-for="t in trouble" :key="t" class="problem said" role="alert">{{ t }}</p>

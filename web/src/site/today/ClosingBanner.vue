@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { duesOf, together } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
+import { worded } from '../../app/wording.ts';
 import { useCalls } from './calls.ts';
 
 const job = useJob();
@@ -38,7 +39,7 @@ function see(): void {
         <strong class="when">{{ job.time(d.atMs) }}</strong>
         <RouterLink
           :to="{ name: 'site', params: { jobId: job.id }, query: { part: 'today', bay: d.bayId } }"
-          >{{ d.title }}</RouterLink
+          >{{ worded(d.title) }}</RouterLink
         >
       </li>
     </ul>

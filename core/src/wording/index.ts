@@ -1,0 +1,132 @@
+/**
+ * The program's own words in British or in American. They are written in British; American is made from them, here
+ * and nowhere else. What people typed is not passed through it: a note is evidence and stays as it was written.
+ *
+ * Source of the pairs: common practice, from memory.
+ */
+import { convert } from '../units/index.ts';
+
+export const WORDINGS = ['uk', 'us'] as const;
+export type Wording = (typeof WORDINGS)[number];
+
+/** What a job says of its words; without it they follow its units. */
+export const wordingOf = (head: {
+  readonly wording?: Wording | undefined;
+  readonly units: 'metric' | 'us';
+}) => head.wording ?? (head.units === 'us' ? 'us' : 'uk');
+
+/** British, as a pattern of whole words, and American. A plural that takes an s is made of the singular. */
+const TERMS: readonly (readonly [uk: string, us: string])[] = [
+  // Parts of a roof.
+  ['fillet mortar', 'cant mortar'],
+  ['fillet(?= of )', 'cant'],
+  ['fillet', 'cant strip'],
+  ['outlet', 'roof drain'],
+  ['drip edge(?! metal)', 'drip edge metal'],
+  ['roof light', 'skylight'],
+  ['kerb', 'curb'],
+  ['stair head', 'stair penthouse'],
+  ['day joint', 'tie-off'],
+  ['upstand', 'base flashing'],
+  ['internal corner', 'inside corner'],
+  ['external corner', 'outside corner'],
+  ['movement joint', 'expansion joint'],
+  ['door threshold', 'door sill'],
+  ['live plant', 'live equipment'],
+  ['cement screed', 'cement topping'],
+  ['screed(?! to)', 'topping'],
+  // Materials.
+  ['(?<!modified )bitumen sheet', 'modified bitumen sheet'],
+  ['(?<!modified )bitumen', 'asphalt'],
+  ['timber', 'wood'],
+  ['gas bottle', 'gas cylinder'],
+  ['bottle', 'cylinder'],
+  ['tin', 'can'],
+  // Tools.
+  ['staff', 'rod'],
+];
+
+/** The same words, spelt the American way. */
+const SPELT: readonly (readonly [uk: string, us: string])[] = [
+  ['aluminium', 'aluminum'],
+  ['catalysed', 'catalyzed'],
+  ['centred', 'centered'],
+  ['centre', 'center'],
+  ['coloured', 'colored'],
+  ['colour', 'color'],
+  ['fibre', 'fiber'],
+  ['grey', 'gray'],
+  ['judgement', 'judgment'],
+  ['labour', 'labor'],
+  ['levelled', 'leveled'],
+  ['levelling', 'leveling'],
+  ['licence', 'license'],
+  ['litre', 'liter'],
+  ['metre', 'meter'],
+  ['millilitre', 'milliliter'],
+  ['millimetre', 'millimeter'],
+  ['neighbour', 'neighbor'],
+  ['oxidising', 'oxidizing'],
+  ['per cent', 'percent'],
+  ['plasticiser', 'plasticizer'],
+  ['rubberised', 'rubberized'],
+  ['sensitised', 'sensitized'],
+  ['sensitising', 'sensitizing'],
+  ['trowelled', 'troweled'],
+  ['tyre', 'tire'],
+  ['vapour', 'vapor'],
+];
+
+const PAIRS = [...TERMS, ...SPELT];
+const ANY = new RegExp(`\\b(?:${PAIRS.map(([uk]) => `(${uk})`).join('|')})(s?)\\b`, 'gi');
+const isCapital = (letter: string | undefined): boolean =>
+  letter !== undefined && letter !== letter.toLowerCase();
+
+/** Whole millimetres from 5 up, alone or "5 to 10"; a definition ("1 mm on 1 m²") is not measured with a tape. */
+const DIMENSION = /\b(?:(\d+) to )?(\d+) mm\b(?! (?:by|on|×))/g;
+const LEAST_MM = 5;
+const SIXTEENTHS = 16;
+
+/** From here on a tape is read to a quarter. */
+const COARSE_MM = 76;
+
+/** Inches as on a tape, to the nearest sixteenth, from 3 in on to the nearest quarter: 10 is 3/8, 150 is 6. */
+function inches(mm: number): string {
+  const step = mm < COARSE_MM ? 1 : 4;
+  const sixteenths = Math.round((convert(mm, 'mm', 'in') * SIXTEENTHS) / step) * step;
+  const whole = Math.floor(sixteenths / SIXTEENTHS);
+  let over = sixteenths % SIXTEENTHS;
+  if (over === 0) return String(whole);
+  let under = SIXTEENTHS;
+  while (over % 2 === 0) {
+    over /= 2;
+    under /= 2;
+  }
+  return `${whole > 0 ? `${whole} ` : ''}${over}/${under}`;
+}
+
+/**
+ * A sentence or name of the program in the words of a job. In American words with US units, whole millimetres that
+ * stand in a text are inches too. Doing it twice changes nothing more.
+ */
+export function worded(text: string, wording: Wording, units: 'metric' | 'us' = 'metric'): string {
+  const measured =
+    units === 'us'
+      ? text.replace(DIMENSION, (all, from: string | undefined, to: string) => {
+          if (Number(from ?? to) < LEAST_MM) return all;
+          return `${from === undefined ? '' : `${inches(Number(from))} to `}${inches(Number(to))} in`;
+        })
+      : text;
+  if (wording === 'uk') return measured;
+  return measured.replace(ANY, (found: string, ...groups: unknown[]) => {
+    const at = groups.findIndex((g, i) => i < PAIRS.length && g !== undefined);
+    const us = PAIRS[at]?.[1];
+    if (us === undefined) return found;
+    const said = `${us}${groups[PAIRS.length] as string}`;
+    return isCapital(found[0]) ? `${said[0]?.toUpperCase() ?? ''}${said.slice(1)}` : said;
+  });
+}
+
+/** British words that differ, for whoever looks for one left over. */
+export const differs = (text: string): readonly string[] =>
+  [...text.matchAll(ANY)].map((m) => m[0]).filter((word) => worded(word, 'us') !== word);
