@@ -5,6 +5,7 @@ import {
   costOfLayer,
   costs,
   resolve,
+  totals,
   waysToLay,
   type BuildUp,
   type Coat,
@@ -58,6 +59,20 @@ describe('cost of material (worked by hand)', () => {
     for (const l of b.layers)
       if (l.kind === 'coat' && l.id === 'top') for (const c of l.containers) delete c.price;
     expect(costs(resolve(b)).unpriced).toEqual(['Top coat, white']);
+  });
+  it('what keeps to edges, fasteners or rust is no part of a square metre, and is named', () => {
+    const keeping = CATALOGUE.filter((b) => b.layers.some((l) => l.kind === 'coat' && l.treats));
+    expect(keeping.length).toBeGreaterThan(0);
+    for (const b of keeping) {
+      const whole = resolve(b);
+      const field = { ...whole, layers: whole.layers.filter((l) => !(l.kind === 'coat' && l.treats)) };
+      const names = whole.layers.filter((l) => !field.layers.includes(l)).map((l) => l.name);
+      expect(costs(whole).places).toEqual(names);
+      expect(costs(whole).perM2.value).toBe(costs(field).perM2.value);
+      const [a, c] = [totals(whole), totals(field)];
+      for (const key of ['membraneDry', 'dry', 'thickness', 'weight'] as const)
+        expect(a[key].value).toBe(c[key].value);
+    }
   });
   it('every working gives its figure', () => {
     for (const b of CATALOGUE)

@@ -1,7 +1,7 @@
 /** What the material of a build-up costs on a square metre, by the cheapest container of each layer; no labour, no waste. */
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { inBasis, sumOf } from './films.ts';
-import type { Coat, Layer } from './layers.ts';
+import { allOver, type Coat, type Layer } from './layers.ts';
 import { cited, laidRate } from './rates.ts';
 import { rolledSize, type Rolled } from './rolls.ts';
 import type { BuildUp } from './schema.ts';
@@ -10,6 +10,8 @@ export interface Costs {
   readonly perM2: Figure;
   /** Layers without a price; the sum leaves them out and says so. */
   readonly unpriced: readonly string[];
+  /** Coats that keep to edges, fasteners or rust: how much of them there is hangs on the roof, not on its area. */
+  readonly places: readonly string[];
 }
 
 /** The container that costs least for what is in it. */
@@ -85,7 +87,7 @@ export function costOfLayer(layer: Layer): Figure | undefined {
 
 /** Costs of the layers of a resolved build-up. */
 export function costs(buildUp: BuildUp): Costs {
-  const priced = buildUp.layers.map((layer) => ({ layer, cost: costOfLayer(layer) }));
+  const priced = buildUp.layers.filter(allOver).map((layer) => ({ layer, cost: costOfLayer(layer) }));
   return {
     perM2: sumOf(
       'Material',
@@ -94,5 +96,6 @@ export function costs(buildUp: BuildUp): Costs {
       'sum of the layers that have a price; no labour, no waste',
     ),
     unpriced: priced.flatMap(({ layer, cost }) => (cost || layer.kind === 'pieces' ? [] : [layer.name])),
+    places: buildUp.layers.filter((l) => !allOver(l)).map((l) => l.name),
   };
 }

@@ -1,6 +1,6 @@
 /** Films, coverage and weight of a build-up, each with its working. */
 import { type Figure, type Given } from '../figures/index.ts';
-import { isCoat, isSheet, type Coat, type Layer } from './layers.ts';
+import { allOver, isCoat, isSheet, type Coat, type Layer } from './layers.ts';
 import type { Container } from './numbers.ts';
 import { cited, densityGiven, dryFilm, laidRate, massRate } from './rates.ts';
 import type { BuildUp } from './schema.ts';
@@ -125,12 +125,11 @@ export function thicknessOf(layer: Layer): Figure | Given | undefined {
 
 const present = <T>(value: T | undefined): T[] => (value === undefined ? [] : [value]);
 
-/** Sums over the layers of a resolved build-up. */
+/** Sums over the layers of a resolved build-up that go all over it. */
 export function totals(buildUp: BuildUp): BuildUpTotals {
-  const coats = buildUp.layers.filter(isCoat);
-  const plies = buildUp.layers
-    .filter(isSheet)
-    .map((s) => cited(`${s.name}, thickness`, s.thicknessMm, 'film'));
+  const layers = buildUp.layers.filter(allOver);
+  const coats = layers.filter(isCoat);
+  const plies = layers.filter(isSheet).map((s) => cited(`${s.name}, thickness`, s.thicknessMm, 'film'));
   return {
     membraneDry: sumOf(
       'Membrane, dry',
@@ -142,14 +141,14 @@ export function totals(buildUp: BuildUp): BuildUpTotals {
     thickness: sumOf(
       'Thickness, dry',
       'film',
-      buildUp.layers.flatMap((l) => present(thicknessOf(l))),
-      'sum of the layers',
+      layers.flatMap((l) => present(thicknessOf(l))),
+      'sum of the layers that go all over',
     ),
     weight: sumOf(
       'Weight laid',
       'rateMass',
-      buildUp.layers.flatMap((l) => present(weightOfLayer(l))),
-      'sum of the layers, wet',
+      layers.flatMap((l) => present(weightOfLayer(l))),
+      'sum of the layers that go all over, wet',
     ),
   };
 }

@@ -282,6 +282,8 @@ export type LayerKind = Layer['kind'];
 export type WorkLayer = Coat | Sheet | Protection | Pieces;
 
 export const isCoat = (layer: Layer): layer is Coat => layer.kind === 'coat';
+/** Whether a layer goes all over a zone: what keeps to edges, fasteners or rust is no part of a usual square metre. */
+export const allOver = (layer: Layer): boolean => layer.kind !== 'coat' || layer.treats === undefined;
 export const isSheet = (layer: Layer): layer is Sheet => layer.kind === 'sheet';
 export const isWorkLayer = (layer: Layer): layer is WorkLayer =>
   layer.kind !== 'fabric' && layer.kind !== 'broadcast';

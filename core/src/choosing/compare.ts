@@ -18,6 +18,8 @@ export interface Measures {
   readonly costPerM2: Figure;
   readonly cost: Figure;
   readonly unpriced: readonly string[];
+  /** Coats that keep to places, which the sums leave out. */
+  readonly places: readonly string[];
   readonly schedule: Schedule | undefined;
   /** Why there is no schedule. */
   readonly noSchedule: string | undefined;
@@ -104,6 +106,7 @@ export function measure(buildUp: BuildUp, pace: Pace): Measures {
       'cost on a square metre times area; no labour, no waste',
     ),
     unpriced: money.unpriced,
+    places: money.places,
     schedule: plan.ok ? plan.value : undefined,
     noSchedule: plan.ok ? undefined : plan.problems.map(sentence).join(' '),
     leastC: strictest(buildUp, 'surfaceMinC'),

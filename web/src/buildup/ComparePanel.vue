@@ -48,13 +48,13 @@ const rows = computed(() =>
   }).filter((row) => row.cells.some((c) => c.value)),
 );
 const WORDS = { suitable: 'suitable', conditional: 'on conditions', unsuitable: 'unsuitable' } as const;
-const unpriced = computed(() =>
-  props.ranked.flatMap((r) =>
-    r.measures.unpriced.length > 0
-      ? [`${r.buildUp.name}: ${r.measures.unpriced.join(', ').toLowerCase()}`]
-      : [],
-  ),
-);
+const named = (which: 'unpriced' | 'places'): string =>
+  props.ranked
+    .filter((r) => r.measures[which].length > 0)
+    .map((r) => `${r.buildUp.name}: ${r.measures[which].join(', ').toLowerCase()}`)
+    .join('; ');
+const unpriced = computed(() => named('unpriced'));
+const places = computed(() => named('places'));
 </script>
 
 <template>
@@ -106,8 +106,9 @@ const unpriced = computed(() =>
     </div>
     <p class="quiet">
       Material only, at the prices of the containers; no labour. Days are those of one crew after another
-      while the weather holds.<template v-if="unpriced.length > 0">
-        Without a price: {{ unpriced.join('; ') }}.</template
+      while the weather holds.<template v-if="unpriced !== ''"> Without a price: {{ unpriced }}.</template
+      ><template v-if="places !== ''">
+        Not in weight and cost, as they keep to edges, fasteners or rust: {{ places }}.</template
       >
     </p>
   </div>
