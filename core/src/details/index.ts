@@ -31,6 +31,7 @@ export {
 } from './schedule.ts';
 export { type Step } from './particular.ts';
 export { courseSteps } from './bonding.ts';
+export { closeForTheNight, type ClosedForTheNight } from './stopline.ts';
 export { treatedArea } from './treated.ts';
 export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
 export { piecesDxf, piecesSvg } from './sheets.ts';

@@ -15,7 +15,7 @@ import {
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { piecesArea, risingArea } from './areas.ts';
-import { STRIPPED, wayOf } from './bonding.ts';
+import { isSheetWay, STRIPPED, wayOf, type Way } from './bonding.ts';
 import type { Detail } from './find.ts';
 import { filletVolume, sealantJoint } from './joints.ts';
 import type { Piece } from './pieces.ts';
@@ -222,8 +222,16 @@ function bars(detail: Detail, rules: DetailRules): MaterialUse[] {
   ];
 }
 
+/** The end of a day's work: a fillet of sealant on a sheet, tape along a coat; melt is feathered out by itself. */
+export function sealedForTheNight(detail: Detail, way: Way): MaterialUse[] {
+  if (!detail.length || way === 'melt') return [];
+  return isSheetWay(way)
+    ? [sundry('sealant', `night seal, ${detail.where}`, filletVolume(COMMON.filletSealant, detail.length))]
+    : [sundry('tape', detail.where, lengthOf(detail, ''))];
+}
+
 /** What is particular to a kind, besides pieces and coats. */
-function particular(detail: Detail, rules: DetailRules): MaterialUse[] {
+function particular(detail: Detail, rules: DetailRules, way: Way): MaterialUse[] {
   switch (detail.kind) {
     case 'fillet':
       return fillet(detail, rules);
@@ -242,6 +250,7 @@ function particular(detail: Detail, rules: DetailRules): MaterialUse[] {
         ? [grooveFill(detail, detail.length)]
         : [];
     case 'day-joint':
+      return sealedForTheNight(detail, way);
     case 'tie-in':
       return [sundry('tape', detail.where, lengthOf(detail, ''))];
     case 'pipe':
@@ -324,6 +333,7 @@ export function materialsOf(
       }),
     );
   }
-  if (wayOf(buildUp, rules) === 'melt' && STRIPPED.has(detail.kind)) uses.push(elastomer(detail, rules));
-  return [...uses, ...particular(detail, rules)].filter((u) => u.amount.value > 0);
+  const way = wayOf(buildUp, rules);
+  if (way === 'melt' && STRIPPED.has(detail.kind)) uses.push(elastomer(detail, rules));
+  return [...uses, ...particular(detail, rules, way)].filter((u) => u.amount.value > 0);
 }

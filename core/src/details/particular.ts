@@ -27,13 +27,13 @@ export const say = (parts: readonly Part[], more: Partial<Omit<Step, 'says'>> = 
   ...more,
 });
 
-export const lap = (t: Terms): Given => cited('lap', t.rules.lapMm, 'lap');
+export const lap = (t: Pick<Terms, 'rules'>): Given => cited('lap', t.rules.lapMm, 'lap');
 const foot = (t: Terms): Given => cited('foot', t.rules.footMm, 'lap');
 const measured = (t: Terms, key: string, label: string): Given =>
   given(label, t.detail.sizes[key] ?? 0, 'lap', 'measured');
 
 /** How the end of a day's work is closed for the night, and opened again. */
-function nightSeal(t: Terms): { before: Step[]; after: Step[] } {
+export function nightSeal(t: Pick<Terms, 'rules' | 'way'>): { before: Step[]; after: Step[] } {
   if (isSheetWay(t.way))
     return {
       before: [

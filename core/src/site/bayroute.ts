@@ -63,8 +63,11 @@ const apart = (a: Box | undefined, b: Box | undefined): boolean =>
   a.low[1] > b.high[1] + TOUCH_M ||
   b.low[1] > a.high[1] + TOUCH_M;
 
-/** Where bays lie side by side. */
-export function jointsOf(bays: readonly Bay[]): Joint[] {
+/**
+ * Where bays lie side by side.
+ * @param leastM joints shorter than this are no way to walk over, and are left out
+ */
+export function jointsOf(bays: readonly Bay[], leastM = COMMON.passage.value): Joint[] {
   const edges = bays.map(pieces);
   const boxes = edges.map(boxOf);
   const joints: Joint[] = [];
@@ -86,8 +89,7 @@ export function jointsOf(bays: readonly Bay[]): Joint[] {
           }
         }
       }
-      if (best && lengthM >= COMMON.passage.value)
-        joints.push({ a: a.id, b: b.id, lengthM, from: best[0], to: best[1] });
+      if (best && lengthM >= leastM) joints.push({ a: a.id, b: b.id, lengthM, from: best[0], to: best[1] });
     }
   });
   return joints;

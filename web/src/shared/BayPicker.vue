@@ -8,8 +8,11 @@ const props = defineProps<{
   bays: readonly Bay[];
   /** Bays that are offered at one tap, and what they have in common. */
   offer?: { readonly name: string; readonly ids: readonly string[] } | undefined;
-  /** May be none: then it is about the zone as a whole. */
+  /** May be none: what it is about then. */
   optional?: boolean;
+  none?: string;
+  /** What is asked. */
+  ask?: string;
 }>();
 const chosen = defineModel<string[]>({ required: true });
 const { say } = useUnits();
@@ -18,7 +21,7 @@ const area = computed(() => picked.value.reduce((sum, b) => sum + bayAreaM2(b), 
 const heading = computed(() =>
   picked.value.length === 0
     ? props.optional
-      ? 'the zone as a whole'
+      ? (props.none ?? 'the zone as a whole')
       : 'none yet'
     : `${picked.value.length} ${picked.value.length === 1 ? 'bay' : 'bays'} · ${say(area.value, 'area')}`,
 );
@@ -34,7 +37,7 @@ function turn(id: string): void {
 <template>
   <fieldset>
     <legend>
-      Which bays <span class="quiet" role="status">{{ heading }}</span>
+      {{ ask ?? 'Which bays' }} <span class="quiet" role="status">{{ heading }}</span>
     </legend>
     <div class="grid">
       <button

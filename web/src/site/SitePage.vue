@@ -12,6 +12,7 @@ import { groupsByState } from './groups.ts';
 import ConditionsPanel from './ConditionsPanel.vue';
 import LogForms from './LogForms.vue';
 import LayingDrawer from './LayingDrawer.vue';
+import NightPanel from './NightPanel.vue';
 import RoutePanel from './RoutePanel.vue';
 import RouteOverlay from './RouteOverlay.vue';
 import { useBayRoute } from './bayroute.ts';
@@ -123,6 +124,7 @@ const chooseBay = (id: string): void =>
           <template v-else> Bays with entries stay as they are.</template>
         </p>
         <RoutePanel :walk="walk" :zone="chosen.zone" />
+        <NightPanel :key="chosen.zone.id" :zone="chosen.zone" :build-up="chosen.buildUp" :bays="bays" />
         <p v-if="mismatch" class="warn" role="alert">
           The survey was changed after the bays were cut: they add up to
           {{ job.say(mismatch.bayM2, 'area') }}, the zone has {{ job.say(mismatch.zoneM2, 'area') }}.
