@@ -2,6 +2,7 @@
 import { notchFilm } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import { DEGREES_PER_RADIAN } from '../units/index.ts';
+import { readings } from './readings.ts';
 import { answer, figure, number, refuse, word, type Calculator } from './types.ts';
 
 const DENSITY = number('density', 'Density', 'density', 1.3, 0.3, 4);
@@ -256,4 +257,4 @@ const aggregate: Calculator = {
   },
 };
 
-export const FILM_CALCULATORS: readonly Calculator[] = [coverage, notch, spray, aggregate];
+export const FILM_CALCULATORS: readonly Calculator[] = [coverage, readings, notch, spray, aggregate];

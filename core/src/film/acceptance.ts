@@ -12,7 +12,7 @@ export const ACCEPTANCE_RULES = ['average-and-spots', 'mean-and-share', 'minimum
 export type AcceptanceRule = (typeof ACCEPTANCE_RULES)[number];
 
 /** A spot is the mean of so many readings: what the rule means by the word. */
-const READINGS_PER_SPOT = 3;
+export const READINGS_PER_SPOT = 3;
 
 export type AcceptanceReason =
   | { readonly kind: 'mean'; readonly actualMm: number; readonly limitMm: number }

@@ -30,3 +30,16 @@ export {
   type GaugeId,
   type Reading,
 } from './gauge.ts';
+export {
+  binomialCdf,
+  meanAtLeast,
+  MOST_READINGS,
+  normalCdf,
+  planFromReadings,
+  readingsForShare,
+  SAMPLING,
+  samplingPlan,
+  studentCdf,
+  studentQuantile,
+  type SamplingPlan,
+} from './sampling.ts';

@@ -2,6 +2,7 @@
 /** One coat: film from consumption beside film from readings, each reading an interval between two teeth. */
 import { computed } from 'vue';
 import { acceptanceRuleWords, bayRuns, coatVerdict } from '@lentum/core/words';
+import { meanAtLeast, SAMPLING } from '@lentum/core/film';
 import type { BayStatus, LaidCoat } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
@@ -22,6 +23,10 @@ const verdict = computed(() =>
     isLast.value ? props.status.workableUntilMs : 0,
     job.nowMs,
   ),
+);
+/** What the readings say of the film and not only of themselves. */
+const atLeast = computed(() =>
+  j.value.readings.length < 3 ? undefined : meanAtLeast(j.value.readings.map((r) => r.lowMm)),
 );
 const times = computed(
   () =>
@@ -100,6 +105,10 @@ const containers = computed(() =>
         </template>
       </dl>
     </div>
+    <p v-if="atLeast" class="quiet">
+      With {{ job.say(SAMPLING.confidence.value, 'share') }} confidence the mean is at least
+      <FigureText :figure="atLeast" />.
+    </p>
     <p class="quiet">
       Rule: {{ acceptanceRuleWords[laid.buildUp.acceptance] }}. {{ laid.buildUp.name }}, revision
       {{ laid.buildUp.revision }}.<template v-if="e.note"> Note: {{ e.note }}</template>

@@ -11,6 +11,7 @@ import VerdictLine from '../shared/VerdictLine.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import CoatCard from './CoatCard.vue';
 import EntryList from './EntryList.vue';
+import SamplingTable from './SamplingTable.vue';
 import WithdrawDialog from './WithdrawDialog.vue';
 
 const job = useJob();
@@ -104,6 +105,7 @@ async function checkChain(): Promise<void> {
               : 'All bays with a coat are shown; choose one for its own.'
           }}
         </p>
+        <SamplingTable :bays="bays" />
         <template v-if="doubtful.length > 0">
           <div class="head">
             <h2>Thin, or does not add up</h2>
