@@ -46,6 +46,12 @@ describe('worded', () => {
     expect(worded('150 mm past each end', 'us', 'metric')).toBe('150 mm past each end');
     // A definition is not measured with a tape.
     expect(worded('1 mm on 1 m² is a litre', 'us', 'us')).toBe('1 mm on 1 m² is a liter');
+    expect(worded('Cut out cracks, 10 × 6 mm', 'us', 'us')).toBe('Cut out cracks, 3/8 × 1/4 in');
+    expect(worded('static from 1.5 mm; dust out', 'us', 'us')).toBe('static from 0.06 in; dust out');
+    expect(worded('Middle, 0.2 to 1.3 mm', 'us', 'us')).toBe('Middle, 0.2 to 1.3 mm');
+    expect(worded('1 L on 1 m² is 1 mm', 'us', 'us')).toBe('1 L on 1 m² is 1 mm');
+    expect(worded('1 mm of water', 'us', 'us')).toBe('1 mm of water');
+    expect(worded('150 mm on to each side', 'us', 'us')).toBe('6 in on to each side');
     expect(worded('quartz 0.7–1.2 mm', 'us', 'us')).toBe('quartz 0.7–1.2 mm');
   });
 

@@ -55,6 +55,8 @@ const SPELT: readonly (readonly [uk: string, us: string])[] = [
   ['coloured', 'colored'],
   ['colour', 'color'],
   ['fibre', 'fiber'],
+  ['fibreglass', 'fiberglass'],
+  ['gravelled', 'graveled'],
   ['grey', 'gray'],
   ['judgement', 'judgment'],
   ['labour', 'labor'],
@@ -82,9 +84,15 @@ const ANY = new RegExp(`\\b(?:${PAIRS.map(([uk]) => `(${uk})`).join('|')})(s?)\\
 const isCapital = (letter: string | undefined): boolean =>
   letter !== undefined && letter !== letter.toLowerCase();
 
-/** Whole millimetres from 5 up, alone or "5 to 10"; a definition ("1 mm on 1 m²") is not measured with a tape. */
-const DIMENSION = /\b(?:(\d+) to )?(\d+) mm\b(?! (?:by|on|×))/g;
-const LEAST_MM = 5;
+/**
+ * Millimetres in a text, alone, "5 to 10" or "6 × 6". Left as they are: a definition ("1 mm on 1 m²"), and
+ * grains ("0.7–1.2 mm").
+ */
+const DIMENSION = /(?<![\d.–])(?:(\d+(?:\.\d+)?) (to|×) )?(\d+(?:\.\d+)?) mm\b(?! (?:by|on \d|over \d|×))/g;
+/** At most this is left: definitions speak of 1 mm, gauges of less. */
+const LEAST_MM = 1;
+/** Finer than this a tape says too little. */
+const TAPE_MM = 5;
 const SIXTEENTHS = 16;
 
 /** From here on a tape is read to a quarter. */
@@ -92,6 +100,7 @@ const COARSE_MM = 76;
 
 /** Inches as on a tape, to the nearest sixteenth, from 3 in on to the nearest quarter: 10 is 3/8, 150 is 6. */
 function inches(mm: number): string {
+  if (mm < TAPE_MM) return convert(mm, 'mm', 'in').toFixed(2);
   const step = mm < COARSE_MM ? 1 : 4;
   const sixteenths = Math.round((convert(mm, 'mm', 'in') * SIXTEENTHS) / step) * step;
   const whole = Math.floor(sixteenths / SIXTEENTHS);
@@ -112,9 +121,10 @@ function inches(mm: number): string {
 export function worded(text: string, wording: Wording, units: 'metric' | 'us' = 'metric'): string {
   const measured =
     units === 'us'
-      ? text.replace(DIMENSION, (all, from: string | undefined, to: string) => {
-          if (Number(from ?? to) < LEAST_MM) return all;
-          return `${from === undefined ? '' : `${inches(Number(from))} to `}${inches(Number(to))} in`;
+      ? text.replace(DIMENSION, (all, from: string | undefined, and: string | undefined, to: string) => {
+          if (Number(from ?? to) <= LEAST_MM) return all;
+          const first = from === undefined ? '' : `${inches(Number(from))} ${and ?? ''} `;
+          return `${first}${inches(Number(to))} in`;
         })
       : text;
   if (wording === 'uk') return measured;

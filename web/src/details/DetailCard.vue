@@ -147,7 +147,7 @@ const size = computed(() => {
         <tbody>
           <tr v-for="(m, i) in work.materials" :key="i">
             <td>{{ worded(m.name) }}</td>
-            <td class="quiet">{{ m.use }}</td>
+            <td class="quiet">{{ worded(m.use) }}</td>
             <td class="num"><FigureText fine :figure="m.amount" /></td>
           </tr>
         </tbody>
