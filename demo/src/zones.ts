@@ -345,7 +345,7 @@ function office(anchor: Date): Zone {
     ),
     substrate: { kind: 'gravelled-felt' },
     findings: looked('gravelled-felt', [
-      { item: 'gravel', note: 'about a third is loose' },
+      { item: 'gravel', amount: 6, note: 'about a third is loose' },
       { item: 'bonded', amount: 0.8 },
     ]),
     tests: tests('office', anchor, [['core', 'dry', -75, [4, 4]]]),

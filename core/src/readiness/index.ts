@@ -12,3 +12,4 @@ export type {
   Weight,
 } from './types.ts';
 export { STEP_KEYS } from './types.ts';
+export { oldRoof, type OldRoof, type Removed } from './removed.ts';

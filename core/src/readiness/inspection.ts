@@ -9,6 +9,9 @@ const is =
   (s: Substrate): boolean =>
     kinds.includes(s.family);
 
+/** Weighed on a square metre that was cleared: nobody can tell it from its look. */
+const WEIGHS = { label: 'what comes off a square metre', quantity: 'rateMass' } as const;
+
 export const INSPECTION: readonly InspectionItem[] = [
   ...DANGERS,
   {
@@ -114,6 +117,7 @@ export const INSPECTION: readonly InspectionItem[] = [
     question: 'Does the old coating stay on under the high-pressure wash?',
     good: 'yes',
     on: is('coating'),
+    amount: WEIGHS,
     bad: {
       weight: 'steps',
       says: 'the old coating comes off under the washer',
@@ -126,6 +130,7 @@ export const INSPECTION: readonly InspectionItem[] = [
     question: 'Is there loose gravel?',
     good: 'no',
     on: (s) => s.key === 'gravelled-felt',
+    amount: WEIGHS,
     bad: {
       weight: 'steps',
       says: 'loose gravel lies on it',

@@ -1,9 +1,26 @@
 /** The preparation of a zone in working order, with quantities from the survey. */
 import { fitOf } from '../family/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
-import { featureNumber, runFigure, sumFigure, type Feature, type FeatureKind } from '../survey/index.ts';
+import {
+  featureNumber,
+  runFigure,
+  sumFigure,
+  type Feature,
+  type FeatureKind,
+  type Finding,
+  type Zone,
+  type ZoneQuantities,
+} from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
-import { STEP_KEYS, type Case, type PrepStep, type Primer, type Reason, type StepKey } from './types.ts';
+import {
+  STEP_KEYS,
+  type Case,
+  type InspectionItem,
+  type PrepStep,
+  type Primer,
+  type Reason,
+  type StepKey,
+} from './types.ts';
 
 const step = (key: StepKey, what: string, quantity: Figure | undefined, how: string): PrepStep => ({
   key,
@@ -198,21 +215,34 @@ function runs(c: Case): PrepStep[] {
   return steps;
 }
 
+/** What the inspection found of something: as it was measured, or what was weighed on a square metre over all of it. */
+export function amountFound(
+  zone: Pick<Zone, 'name'>,
+  quantities: Pick<ZoneQuantities, 'area'>,
+  { amount, bad }: InspectionItem,
+  finding: Finding,
+): Figure | undefined {
+  if (!amount || finding.amount === undefined) return undefined;
+  const label = `${zone.name}, ${(bad.step?.what ?? amount.label).toLowerCase()}`;
+  const each = given(`${amount.label} found`, finding.amount, amount.quantity, 'measured');
+  return amount.quantity === 'rateMass'
+    ? {
+        label,
+        value: each.value * quantities.area.value,
+        quantity: 'mass',
+        formula: '{each} × {area}',
+        inputs: { each, area: quantities.area },
+        from: 'weighed in the inspection, over the plan area',
+      }
+    : sumFigure(label, amount.quantity, [each], 'from the inspection');
+}
+
 function found(c: Case): PrepStep[] {
   return inspectionFor(c.substrate, c.family).flatMap((item): PrepStep[] => {
     const finding = c.zone.findings.find((f) => f.item === item.key);
     const wanted = item.bad.step;
     if (!wanted || !finding || finding.answer === 'not looked at' || finding.answer === item.good) return [];
-    const quantity =
-      item.amount && finding.amount !== undefined
-        ? sumFigure(
-            `${c.zone.name}, ${wanted.what.toLowerCase()}`,
-            item.amount.quantity,
-            [given(`${item.amount.label} found`, finding.amount, item.amount.quantity, 'measured')],
-            'from the inspection',
-          )
-        : undefined;
-    return [step(wanted.key, wanted.what, quantity, wanted.how)];
+    return [step(wanted.key, wanted.what, amountFound(c.zone, c.quantities, item, finding), wanted.how)];
   });
 }
 

@@ -4,7 +4,7 @@
  */
 import { isCoat, type Coat, type Hazard, type Layer } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
-import type { Carriage, OrderLine } from '../order/index.ts';
+import { picksWords, type Carriage, type OrderLine } from '../order/index.ts';
 import { curesInBucket } from '../site/index.ts';
 import { protectionOf, sprayProtection } from './protection.ts';
 
@@ -22,7 +22,7 @@ export interface Substance {
 }
 
 /** What is left of a coat, and where it goes. */
-function wasteOf(coat: Coat): string[] {
+function wasteOf(coat: Coat, empties: string): string[] {
   const hazards = coat.product?.hazards ?? [];
   const waterBased = coat.product?.cleaner === 'water';
   return [
@@ -52,16 +52,26 @@ function wasteOf(coat: Coat): string[] {
       ? 'Wash water of tools is collected and settled: none into drains, gutters or soil.'
       : 'Cleaner and rags go as hazardous waste, in a closed metal bin: they may catch fire by themselves.',
     hazards.includes('harms water')
-      ? 'Empties scraped out, lids on, out of the rain; a spill is taken up with sand and goes as hazardous waste.'
-      : 'Empties scraped out and dry.',
+      ? `${empties} scraped out, lids on, out of the rain; a spill is taken up with sand and goes as hazardous waste.`
+      : `${empties} scraped out and dry.`,
   ];
 }
 
 const unique = <T>(list: readonly T[]): T[] => [...new Set(list)];
 
-function substanceOf({ key, item, zoneNames, layers, gross, carriage }: OrderLine): Substance | undefined {
+function substanceOf({
+  key,
+  item,
+  zoneNames,
+  layers,
+  gross,
+  carriage,
+  buy,
+}: OrderLine): Substance | undefined {
   const of = layers.map(({ layer }) => layer).filter((l: Layer) => (l.product?.hazards.length ?? 0) > 0);
   if (of.length === 0) return undefined;
+  const bought = picksWords(buy.picks);
+  const empties = bought === '' ? 'Empties' : `Empties (${bought})`;
   return {
     key,
     name: item.name,
@@ -73,7 +83,7 @@ function substanceOf({ key, item, zoneNames, layers, gross, carriage }: OrderLin
     ),
     carriage,
     cleaner: of.find((l) => l.product?.cleaner)?.product?.cleaner,
-    waste: unique(of.filter(isCoat).flatMap(wasteOf)),
+    waste: unique(of.filter(isCoat).flatMap((coat) => wasteOf(coat, empties))),
   };
 }
 

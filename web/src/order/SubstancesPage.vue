@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The substances of the job on one sheet, to be printed and hung up: protection, transport, cleaning, waste. */
 import { computed } from 'vue';
+import { oldRoof } from '@lentum/core/readiness';
 import { substancesOf } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
@@ -9,6 +10,19 @@ import { printCard } from '../shared/printing.ts';
 
 const job = useJob();
 const substances = computed(() => substancesOf(job.takenOff.lines));
+/** What comes off the old roofs, zone by zone. */
+const old = computed(() =>
+  job.zones.flatMap(({ zone, quantities }) => {
+    const found = quantities.ok ? oldRoof(zone, quantities.value) : undefined;
+    return found ? [{ name: zone.name, ...found }] : [];
+  }),
+);
+const HARMFUL = { asbestos: 'asbestos', tar: 'coal tar' } as const;
+const ANSWERS = {
+  'none found': 'none, the survey says',
+  'may hold it': 'it may hold it: nothing is moved until a licensed person has tested it',
+  'not tested': 'nobody has answered in the survey: nothing is moved until it is answered',
+} as const;
 </script>
 
 <template>
@@ -45,7 +59,23 @@ const substances = computed(() => substancesOf(job.takenOff.lines));
         </div>
       </div>
     </article>
-    <p v-if="substances.length > 0" class="quiet">
+    <article v-if="old.length > 0">
+      <h2>Taken off the old roof</h2>
+      <template v-for="o in old" :key="o.name">
+        <h3>{{ o.name }}</h3>
+        <ul>
+          <li v-for="r in o.removed" :key="r.what">
+            {{ worded(r.what) }}: <FigureText v-if="r.amount" :figure="r.amount" /><template v-else
+              >how much, cannot tell: weigh or measure it in the survey, under Readiness</template
+            >.
+          </li>
+          <li v-for="h in o.harmful" :key="h.what">
+            {{ HARMFUL[h.what].charAt(0).toUpperCase() + HARMFUL[h.what].slice(1) }}: {{ ANSWERS[h.answer] }}.
+          </li>
+        </ul>
+      </template>
+    </article>
+    <p v-if="substances.length + old.length > 0" class="quiet">
       A reminder, not an assessment. The safety sheets, local rules for waste and the people responsible for
       safety decide; what is stripped off the old roof is tested before it goes.
     </p>
