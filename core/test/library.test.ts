@@ -131,8 +131,14 @@ describe('what a change moves', () => {
   it('sentences come and go', () => {
     const after = page('reinforced-polyurethane');
     coat(after, 'first').rate.value = 0.9;
-    expect(findingsMoved(page('reinforced-polyurethane'), after).come.map((f) => f.rule)).toEqual(['total']);
-    expect(findingsMoved(after, page('reinforced-polyurethane')).gone.map((f) => f.rule)).toEqual(['total']);
+    expect(findingsMoved(page('reinforced-polyurethane'), after).come.map((f) => f.rule)).toEqual([
+      'total',
+      'dry-fabric',
+    ]);
+    expect(findingsMoved(after, page('reinforced-polyurethane')).gone.map((f) => f.rule)).toEqual([
+      'total',
+      'dry-fabric',
+    ]);
   });
 });
 

@@ -5,6 +5,7 @@ import { given, words, type Figure, type Given, type Part } from '../figures/ind
 import { COMMON } from '../practice/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { thinUnderSand } from './broadcastfindings.ts';
+import { dryFabric } from './fabricfindings.ts';
 import { clashes } from './compat.ts';
 import { totals } from './films.ts';
 import { isCoat, isWorkLayer, type Coat, type WorkLayer } from './layers.ts';
@@ -234,6 +235,7 @@ export function buildUpFindings(buildUp: BuildUp, ground: Ground = {}): Finding[
       ]),
     ),
     ...buildUp.layers.filter(isCoat).flatMap(filmFindings),
+    ...dryFabric(buildUp).map(({ coat, says }) => finding('hold', 'dry-fabric', coat, says)),
     ...thinUnderSand(buildUp).map(({ coat, says }) => finding('hold', 'thin-sand', coat, says)),
     ...timingFindings(buildUp),
     ...sundryClashes(buildUp).map(({ rule, coat, below }) =>

@@ -3,6 +3,37 @@ import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, SPRAY, THINNED, WATER, WHITE, dryLimits, drying } from './waterborne.ts';
 
+/** The base coat: heavier where a fabric lies in all of it. */
+const base = (id: string, note: string, rateL: number, option: 'details' | 'throughout') =>
+  coat({
+    id,
+    name: 'Base coat, grey',
+    role: 'membrane',
+    note,
+    rate: ['volume', rateL],
+    variants: [
+      ['rough', 1.25],
+      ['detail', 1.5, 'with fabric'],
+      ['exposed edge', 1.1],
+    ],
+    ...WHITE,
+    densityKgPerL: 1.38,
+    solids: 0.54,
+    limits: dryLimits,
+    cure: { ...drying(rateL, 3, 8, 16, 16), overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
+    ifMissed: 'Wash again: a coat that lay open for days has collected dirt.',
+    mend: [WASH, LET_DRY],
+    outputM2PerH: 110,
+    ...WATER,
+    ...SKINNED,
+    more: {
+      shade: 'light',
+      tools: [{ kind: 'roller', napMm: typical(19), note: '' }, SPRAY],
+      ...THINNED,
+      only: { choice: 'reinforcement', option },
+    },
+  });
+
 /** Water-based elastomeric in two different coats. Typical values of our own choosing. */
 export const ELASTOMERIC: BuildUpInput = {
   id: 'elastomeric-acrylic',
@@ -56,39 +87,41 @@ export const ELASTOMERIC: BuildUpInput = {
       ...WATER,
       more: { blocksBleed: true },
     }),
-    coat({
-      id: 'base',
-      name: 'Base coat, grey',
-      role: 'membrane',
-      note: 'roller or spray along the roof',
-      rate: ['volume', 0.7],
-      variants: [
-        ['rough', 1.25],
-        ['detail', 1.5, 'with fabric'],
-        ['exposed edge', 1.1],
-      ],
-      ...WHITE,
-      densityKgPerL: 1.38,
-      solids: 0.54,
-      limits: dryLimits,
-      cure: { ...drying(0.7, 3, 8, 16, 16), overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
-      ifMissed: 'Wash again: a coat that lay open for days has collected dirt.',
-      mend: [WASH, LET_DRY],
-      outputM2PerH: 110,
-      ...WATER,
-      ...SKINNED,
-      more: { shade: 'light', tools: [{ kind: 'roller', napMm: typical(19), note: '' }, SPRAY], ...THINNED },
-    }),
+    base('base', 'roller or spray along the roof', 0.7, 'details'),
+    base('base-fabric', 'roller, wet enough to come through the fabric', 1, 'throughout'),
     fabric({
       id: 'fabric',
       name: 'Polyester fabric',
       material: 'polyester fabric',
       note: 'into the wet base, broomed flat, no tenting',
-      embeddedIn: 'base',
+      embeddedIn: 'base-fabric',
       gPerM2: 100,
       side: 75,
       price: 70,
       more: { only: { choice: 'reinforcement', option: 'throughout' } },
+    }),
+    coat({
+      id: 'saturating',
+      name: 'Saturating coat, grey',
+      role: 'membrane',
+      note: 'over the dry fabric, until saturated: no white fibre, no pinholes',
+      rate: ['volume', 0.6],
+      ...WHITE,
+      densityKgPerL: 1.38,
+      solids: 0.54,
+      limits: dryLimits,
+      cure: { ...drying(0.6, 3, 8, 16, 16), overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
+      ifMissed: 'Wash again: a coat that lay open for days has collected dirt.',
+      mend: [WASH, LET_DRY],
+      outputM2PerH: 110,
+      ...WATER,
+      ...SKINNED,
+      more: {
+        shade: 'light',
+        tools: [{ kind: 'roller', napMm: typical(19), note: '' }, SPRAY],
+        ...THINNED,
+        only: { choice: 'reinforcement', option: 'throughout' },
+      },
     }),
     coat({
       id: 'top',
