@@ -1,4 +1,5 @@
 /** Yield of filled mixes, catalyst, dilution. */
+import { warming } from '../site/index.ts';
 import { answer, figure, number, type Calculator } from './types.ts';
 
 const filled: Calculator = {
@@ -117,4 +118,35 @@ const dilution: Calculator = {
   },
 };
 
-export const MIXING_CALCULATORS: readonly Calculator[] = [filled, catalyst, dilution];
+const warm: Calculator = {
+  key: 'warming',
+  name: 'Bring resin to temperature',
+  group: 'mixing',
+  says: 'How long a container stands in a room until the resin in it is as warm, or as cool, as it should be.',
+  asks: [
+    number('mass', 'Resin in the container', 'mass', 25, 0.5, 2000),
+    number('density', 'Density of the resin', 'density', 1.3, 0.5, 3),
+    number('from', 'Resin now', 'temperature', 8, -30, 80),
+    number('room', 'Room', 'temperature', 22, -30, 80),
+    number('wanted', 'Resin wanted', 'temperature', 18, -30, 80),
+  ],
+  run: (v) => {
+    const found = warming({
+      massKg: v.number('mass'),
+      densityKgPerL: v.number('density'),
+      fromC: v.number('from'),
+      roomC: v.number('room'),
+      wantedC: v.number('wanted'),
+    });
+    return found.ok
+      ? answer(
+          [found.value.hours, found.value.pace],
+          'One by itself, air on all sides, not stirred; pallets and wrapped drums take far longer.',
+          'No flame, no radiator against it, no water bath that is not meant for it: read the safety sheet.',
+          'Stir it, then read it: the thermometer decides.',
+        )
+      : found;
+  },
+};
+
+export const MIXING_CALCULATORS: readonly Calculator[] = [filled, catalyst, dilution, warm];

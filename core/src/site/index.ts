@@ -29,5 +29,6 @@ export { mixCard, type MixCard, type MixTerms } from './mixcard.ts';
 export { mixPotLife, readingProblems, type MixReadings, type ReadTemperature } from './mixreadings.ts';
 export { curesInBucket, inMixingOrder, mixSteps, type MixStep } from './mixsteps.ts';
 export { potLifeMinutes } from './potlife.ts';
+export { RESIN, warming, type Warming, type WarmingTerms } from './warming.ts';
 export { stopLine, type StopLine } from './stopline.ts';
 export { bayRoute, jointsOf, type BayRoute, type Joint, type RouteStep } from './bayroute.ts';

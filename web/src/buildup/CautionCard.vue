@@ -62,7 +62,7 @@ const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
           <th scope="col">Product</th>
           <th scope="col">Hazards</th>
           <th scope="col">Mind</th>
-          <th scope="col">Tools cleaned with</th>
+          <th scope="col">Tools cleaned</th>
         </tr>
       </thead>
       <tbody>

@@ -190,7 +190,7 @@ const hazards = computed(() => props.layer.product?.hazards ?? []);
           <dd>{{ say(coat.largestMixKg.value, 'mass') }} <SourceMark :source="coat.largestMixKg.source" /></dd
         ></template>
         <template v-if="coat.product?.cleaner"
-          ><dt>Tools cleaned with</dt>
+          ><dt>Tools cleaned</dt>
           <dd>{{ coat.product.cleaner }}</dd></template
         >
       </dl>

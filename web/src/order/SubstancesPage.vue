@@ -53,7 +53,11 @@ const ANSWERS = {
           <h3>Carry, clean, dispose</h3>
           <ul>
             <li v-if="s.carriage">Carried as {{ worded(`${s.carriage.what}: ${s.carriage.says}.`) }}</li>
-            <li v-if="s.cleaner">Tools are cleaned with {{ s.cleaner }}.</li>
+            <li v-if="s.cleaner">
+              {{
+                s.cleaner === 'wiped dry' ? 'Tools are wiped dry.' : `Tools are cleaned with ${s.cleaner}.`
+              }}
+            </li>
             <li v-for="w in s.waste" :key="w">{{ worded(w) }}</li>
           </ul>
         </div>

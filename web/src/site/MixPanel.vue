@@ -16,6 +16,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
 import type { Values } from './log/fields.ts';
 import StepTimer from './StepTimer.vue';
+import WarmPanel from './WarmPanel.vue';
 
 const props = defineProps<{ status: BayStatus; zone: Zone; coat: Coat }>();
 const emit = defineEmits<{ ready: [known: Values | undefined] }>();
@@ -31,7 +32,7 @@ const readNow = (tempC: number | undefined): ReadTemperature | undefined =>
 const whenRead = (reading: ReadTemperature | undefined): string =>
   reading === undefined
     ? 'not read yet'
-    : `read ${job.time(reading.atMs)}, ${Math.max(0, Math.floor((job.nowMs - reading.atMs) / MS_PER_MINUTE))} min ago`;
+    : `read ${job.time(reading.atMs)}, ${Math.max(0, Math.ceil((job.nowMs - reading.atMs) / MS_PER_MINUTE))} min ago`;
 const areaM2 = ref<number | undefined>(
   workArea(props.status.bay, props.coat, { zone: props.zone, buildUp: props.status.buildUp }).value,
 );
@@ -208,6 +209,7 @@ const READ = [
     <p>Nothing is dosed or timed before.</p>
   </div>
   <p v-else class="stop" role="alert">{{ mix.problems.map(sentence).join(' ') }}</p>
+  <WarmPanel :coat="coat" :resin-c="resin?.tempC" />
 </template>
 
 <style scoped src="./layingcard.css"></style>
