@@ -40,6 +40,14 @@ describe('fabric all over', () => {
         .map((c) => wetFilm(c).value);
     expect(films(without)).toEqual([0.7, 0.6]);
     expect(films(withIt)).toEqual([1, 0.6, 0.6]);
+    const wet = resolve(
+      CATALOGUE.find((b) => b.id === 'elastomeric-acrylic')!,
+      {
+        conditions: [],
+        choices: { reinforcement: 'wet' },
+      },
+    );
+    expect(films(wet)).toEqual([1.5, 0.6]);
   });
   it('100 g/m² of fabric takes about 0.8 mm: a base of 0.7 does not come through', () => {
     const b = throughout();

@@ -4,7 +4,7 @@ import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, SPRAY, THINNED, WATER, WHITE, dryLimits, drying } from './waterborne.ts';
 
 /** The base coat: heavier where a fabric lies in all of it. */
-const base = (id: string, note: string, rateL: number, option: 'details' | 'throughout') =>
+const base = (id: string, note: string, rateL: number, option: 'details' | 'throughout' | 'wet') =>
   coat({
     id,
     name: 'Base coat, grey',
@@ -59,7 +59,12 @@ export const ELASTOMERIC: BuildUpInput = {
         {
           id: 'throughout',
           name: 'Throughout',
-          says: 'Fabric in the whole base coat: for tired felts that move.',
+          says: 'Fabric in the whole base coat, saturated once that is dry: for tired felts that move.',
+        },
+        {
+          id: 'wet',
+          name: 'Throughout, wet on wet',
+          says: 'One heavy base, two thirds under the fabric and the rest over it at once: quicker, dries slower.',
         },
       ],
     },
@@ -89,17 +94,20 @@ export const ELASTOMERIC: BuildUpInput = {
     }),
     base('base', 'roller or spray along the roof', 0.7, 'details'),
     base('base-fabric', 'roller, wet enough to come through the fabric', 1, 'throughout'),
-    fabric({
-      id: 'fabric',
-      name: 'Polyester fabric',
-      material: 'polyester fabric',
-      note: 'into the wet base, broomed flat, no tenting',
-      embeddedIn: 'base-fabric',
-      gPerM2: 100,
-      side: 75,
-      price: 70,
-      more: { only: { choice: 'reinforcement', option: 'throughout' } },
-    }),
+    base('base-wet', 'roller, two thirds under the fabric, one third over it, wet on wet', 1.5, 'wet'),
+    ...(['throughout', 'wet'] as const).map((option) =>
+      fabric({
+        id: option === 'wet' ? 'fabric-wet' : 'fabric',
+        name: 'Polyester fabric',
+        material: 'polyester fabric',
+        note: 'into the wet base, broomed flat, no tenting',
+        embeddedIn: option === 'wet' ? 'base-wet' : 'base-fabric',
+        gPerM2: 100,
+        side: 75,
+        price: 70,
+        more: { only: { choice: 'reinforcement', option } },
+      }),
+    ),
     coat({
       id: 'saturating',
       name: 'Saturating coat, grey',
