@@ -4,7 +4,13 @@ import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, SPRAY, THINNED, WATER, WHITE, dryLimits, drying } from './waterborne.ts';
 
 /** The base coat: heavier where a fabric lies in all of it. */
-const base = (id: string, note: string, rateL: number, option: 'details' | 'throughout' | 'wet') =>
+const base = (
+  id: string,
+  note: string,
+  rateL: number,
+  option: 'details' | 'throughout' | 'wet',
+  cure = drying(0.7, 3, 8, 16, 16),
+) =>
   coat({
     id,
     name: 'Base coat, grey',
@@ -20,7 +26,7 @@ const base = (id: string, note: string, rateL: number, option: 'details' | 'thro
     densityKgPerL: 1.38,
     solids: 0.54,
     limits: dryLimits,
-    cure: { ...drying(rateL, 3, 8, 16, 16), overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
+    cure: { ...cure, overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
     ifMissed: 'Wash again: a coat that lay open for days has collected dirt.',
     mend: [WASH, LET_DRY],
     outputM2PerH: 110,
@@ -94,7 +100,13 @@ export const ELASTOMERIC: BuildUpInput = {
     }),
     base('base', 'roller or spray along the roof', 0.7, 'details'),
     base('base-fabric', 'roller, wet enough to come through the fabric', 1, 'throughout'),
-    base('base-wet', 'roller, two thirds under the fabric, one third over it, wet on wet', 1.5, 'wet'),
+    base(
+      'base-wet',
+      'roller, two thirds under the fabric, one third over it, wet on wet',
+      1.5,
+      'wet',
+      drying(1.5, 6, 20, 36, 36),
+    ),
     ...(['throughout', 'wet'] as const).map((option) =>
       fabric({
         id: option === 'wet' ? 'fabric-wet' : 'fabric',
