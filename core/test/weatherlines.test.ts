@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, rateAs, type Coat } from '@lentum/core/buildup';
 import { remedyFor } from '@lentum/core/call';
 import { knownUntilMs, roofSurface } from '@lentum/core/programme';
-import { bayAreaM2 } from '@lentum/core/site';
+import { bayAreaM2, workArea } from '@lentum/core/site';
 import {
   BIAS_FADES_H,
   climateSteps,
@@ -305,6 +305,22 @@ describe('the remedy of a missed window', () => {
     const buildUp = CATALOGUE.find((b) => b.id === buildUpId)!;
     const coat = buildUp.layers.filter(isCoat).find((c) => c.id === layerId)!;
     expect(remedyFor(buildUp, coat, bay).takes).toEqual([]);
+  });
+  it('what keeps to places is mended where it lies, not all over', () => {
+    const job = velmora(new Date(DEMO_ANCHOR));
+    const zone = job.survey.zones.find((z) => z.id === 'canopy')!;
+    const own = job.site.bays.find((b) => b.zoneId === 'canopy')!;
+    const buildUp = CATALOGUE.find((b) => b.id === 'metal-elastomeric')!;
+    const rust = buildUp.layers.filter(isCoat).find((c) => c.treats === 'rust')!;
+    const again: Coat = {
+      ...rust,
+      remedies: { overcoatUntil: [{ says: 'Prime again.', does: 'prime', layerId: rust.id }] },
+    };
+    const amount = (of: typeof zone | undefined) =>
+      remedyFor(buildUp, again, own, 'overcoatUntil', of).takes[0]!.amount.value;
+    const share = workArea(own, rust, { zone, buildUp }).value / bayAreaM2(own);
+    expect(share).toBeLessThan(0.5);
+    expect(amount(zone) / amount(undefined)).toBeCloseTo(share, 9);
   });
   it('a product of its own by its rate, over the part of the bay that it takes (worked by hand)', () => {
     const [buildUp] = CATALOGUE;

@@ -183,7 +183,7 @@ export function callOf(status: BayStatus, terms: Terms): Call {
       gates,
       miss,
       deadlineMs: miss.atMs,
-      remedy: remedyFor(buildUp, miss.coat, status.bay, miss.limit),
+      remedy: remedyFor(buildUp, miss.coat, status.bay, miss.limit, zone),
     };
   }
   if (!next) return { ...blank, gates, kind: state === 'curing' ? 'curing' : 'accept' };
@@ -192,7 +192,10 @@ export function callOf(status: BayStatus, terms: Terms): Call {
   const closesMs = answered('overcoat/until') ? undefined : status.closesMs;
   const waits = state === 'missed' && (opensMs === undefined || nowMs < opensMs);
   const curing = (state === 'curing' || waits) && !answered('overcoat/from');
-  const remedy = last && closesMs !== undefined ? remedyFor(buildUp, last.coat, status.bay) : undefined;
+  const remedy =
+    last && closesMs !== undefined
+      ? remedyFor(buildUp, last.coat, status.bay, 'overcoatUntil', zone)
+      : undefined;
   const broken = brokenIn(gates);
   const [unknown] = unknownIn(gates);
   const facts = { ...blank, ask, laying, deadlineMs: closesMs, remedy, gates };

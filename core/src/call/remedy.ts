@@ -10,7 +10,8 @@ import {
   type RemedyStep,
 } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
-import { bayAreaFigure, type Bay } from '../site/index.ts';
+import { workArea, type Bay } from '../site/index.ts';
+import type { Zone } from '../survey/index.ts';
 
 export interface Taken {
   readonly name: string;
@@ -54,14 +55,18 @@ function takenBy(step: RemedyStep, buildUp: BuildUp, area: Figure): Taken | unde
   };
 }
 
-/** What to do about a missed limit of a coat on a bay, and what it takes. */
+/**
+ * What to do about a missed limit of a coat on a bay, and what it takes.
+ * @param zone absent: a coat that keeps to edges or rust is reckoned over the whole bay
+ */
 export function remedyFor(
   buildUp: BuildUp,
   missed: Coat,
   bay: Bay,
   limit: Missable = 'overcoatUntil',
+  zone?: Zone,
 ): Remedy {
   const { says, steps } = whenMissed(missed, limit);
-  const area = bayAreaFigure(bay);
+  const area = workArea(bay, missed, { zone, buildUp });
   return { says, steps, takes: steps.flatMap((s) => takenBy(s, buildUp, area) ?? []) };
 }

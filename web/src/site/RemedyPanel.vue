@@ -22,7 +22,13 @@ const where = computed(() => ({ zoneId: bay.value.zoneId, bays: sharesByArea([ba
 const takes = computed(() => {
   const { work } = job.weather;
   return props.status.buildUp && work
-    ? work.remedyFor(props.status.buildUp, props.miss.coat, bay.value, props.miss.limit).takes
+    ? work.remedyFor(
+        props.status.buildUp,
+        props.miss.coat,
+        bay.value,
+        props.miss.limit,
+        job.documents.survey.content.zones.find((z) => z.id === bay.value.zoneId),
+      ).takes
     : [];
 });
 /** With what, and how long it stands and dries. */
