@@ -61,7 +61,7 @@ describe('what goes with a coat on a bay', () => {
     });
     expect(without.map((l) => l.name)).not.toContain('Volume with it');
   });
-  it('doses by mass are reckoned on the mass, whatever the form of the rate', () => {
+  it('doses by mass are based on the mass, whatever the form of the rate', () => {
     const coat = coatOf('reinforced-polyurethane', 'first');
     const asFilm: Coat = { ...coat, rate: { ...coat.rate, basis: 'wetFilm', value: 1.85 / 1.3 } };
     const dose = (c: Coat) =>

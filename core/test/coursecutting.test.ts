@@ -147,7 +147,7 @@ describe('settled lengths', () => {
     );
   });
   it.each([
-    // Both were said not to fit: lengths alike after a roll that is filled, and rolls told apart by rounding.
+    // Both were said not to fit: lengths alike after a roll that is filled, and rolls distinguished by rounding.
     [[1.0, 3.7, 1.0, 7.3, 9.1, 1.4, 5.0], 3],
     [[4.9, 2.3, 2.3, 7.1, 4.9, 3.2, 9.1, 3.9], 4],
   ])('%j into %i rolls, found by brute force', (list, rolls) => {

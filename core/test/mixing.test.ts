@@ -110,7 +110,7 @@ describe('the mix card', () => {
           const c = card(wear, { tempC, areaLeftM2 });
           expect(c.parts.reduce((s, p) => s + p.mass.value, 0)).toBeCloseTo(c.batch.value, 9);
           expect(c.parts.reduce((s, p) => s + p.volume.value, 0)).toBeCloseTo(c.volume.value, 9);
-          // Catalyst is reckoned on the resin, not on the filler.
+          // Catalyst is based on the resin, not on the filler.
           const resin = c.parts.find((p) => p.id === 'resin')!;
           const percent = catalystAt(wear, tempC);
           if (percent.ok && c.catalyst)

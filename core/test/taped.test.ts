@@ -232,7 +232,7 @@ describe('shapes from tapes', () => {
     );
   });
 
-  it('names both when two measures cannot be told apart', () => {
+  it('names both when two measures cannot be distinguished', () => {
     const shape = shapeOf(L, [], [0, 1, 2, 3, 4, 5]);
     const s = solveTaped({ ...shape, sidesM: shape.sidesM.map((v, i) => (i === 2 ? v! + 0.5 : v)) });
     expect(s.suspects.map((x) => x.result.measure)).toContainEqual({ kind: 'side', side: 2 });

@@ -45,14 +45,14 @@ describe('the working of the weather', () => {
           expect(surface).toMatchObject({ source: 'measured', note: 'read on this roof' });
         expect(evaluate(surface), `${label} ${h}`).toBeCloseTo(surface.value, 9);
         const water = wetnessFigure(climate, h, SAID)!;
-        const reckoned = evaluate(water);
+        const calculated = evaluate(water);
         // Less than five thousandths are dry.
-        if (water.value === 0) expect(reckoned).toBeLessThan(0.005);
-        else expect(reckoned).toBeCloseTo(water.value, 9);
+        if (water.value === 0) expect(calculated).toBeLessThan(0.005);
+        else expect(calculated).toBeCloseTo(water.value, 9);
       }
     }
   });
-  it('every failing condition of every bay and hour can be reckoned again, and says who told the weather', () => {
+  it('every failing condition of every bay and hour can be calculated again, and says who told the weather', () => {
     const met = new Set<string>();
     for (const { ask, status } of calls.values()) {
       if (!ask) continue;

@@ -71,7 +71,7 @@ function plainly(ask: Ask, c: RoofClimate, s: number): Set<Condition> {
     if (h < 0 || Number.isNaN(rainMm[h]!)) fails.add('unknown');
     else if (rainMm[h]! > rain) fails.add('dryHours');
   }
-  // The way of the film, a minute of reckoning for each hour of it.
+  // The way of the film, a minute of calculation for each hour of it.
   const walk = (model: Coat['cure']['touch'], from: number, to: (h: number) => void): boolean => {
     let done = 0;
     for (let h = from; h < n; h += 1) {
@@ -275,7 +275,7 @@ describe('each condition by itself', () => {
       expect(conditionsIn(windows.mask[h]!).includes('rising'), `hour ${h}`).toBe(cold && falls);
     }
   });
-  it('a series without rain says so instead of being dry; without humidity no dew is reckoned', () => {
+  it('a series without rain says so instead of being dry; without humidity no dew is calculated', () => {
     const hours = 72;
     const line = lineOf({ airC: steady(hours, 20), humidityPct: steady(hours, 50) });
     const climate = roofClimate(line, sunOver(line, PLACE), roofSurface({ kind: 'concrete-old' }));
@@ -296,7 +296,7 @@ describe('each condition by itself', () => {
   });
 });
 
-describe('frost and dew are told apart from rain', () => {
+describe('frost and dew are distinguished from rain', () => {
   const words = (airC: number, rainMm: number[] = steady(96, 0)) => {
     const hours = 96;
     const line = lineOf({

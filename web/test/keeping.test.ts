@@ -78,7 +78,7 @@ describe('a document that saves itself', () => {
     expect(doc.state.value).toBe('saved');
   });
 
-  it('has a plain copy to reckon with, which follows each change at once', async () => {
+  it('has a plain copy to calculate with, which follows each change at once', async () => {
     const doc = await open();
     const before = doc.content.value;
     doc.draft.value.zones.push({ id: 'b', areaM2: 7 });

@@ -1,6 +1,6 @@
 /**
  * Go or hold: for each bay what can be done now, what opens and closes when, and what it costs to miss it. The weather
- * speaks for the next layer, the cure of the last one for the earliest and the latest start.
+ * stands for the next layer, the cure of the last one for the earliest and the latest start.
  */
 import type { WorkLayer } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
@@ -98,7 +98,7 @@ const BLANK = {
 /** Gates of a bay before its next layer. */
 export type GatesFor = (ask: Ask | undefined, windows: Windows | undefined) => readonly Gate[];
 
-/** Windows of the same layer on the same roof for as long a laying are reckoned once. */
+/** Windows of the same layer on the same roof for as long a laying are calculated once. */
 export type WindowsOf = (ask: Ask, climate: RoofClimate) => Windows;
 
 interface Usable {

@@ -57,7 +57,7 @@ function takenBy(step: RemedyStep, buildUp: BuildUp, area: Figure): Taken | unde
 
 /**
  * What to do about a missed limit of a coat on a bay, and what it takes.
- * @param zone absent: a coat that keeps to edges or rust is reckoned over the whole bay
+ * @param zone absent: a coat that keeps to edges or rust is calculated over the whole bay
  */
 export function remedyFor(
   buildUp: BuildUp,

@@ -31,7 +31,7 @@ export interface PatternAnswer {
   readonly bin: readonly number[];
 }
 
-/** Lengths are told apart to a tenth of a millimetre, rounded up so that what is found can be cut. */
+/** Lengths are distinguished to a tenth of a millimetre, rounded up so that what is found can be cut. */
 const PER_M = 10_000;
 const MOST_ROUNDS = 400;
 const NODES = 100_000;

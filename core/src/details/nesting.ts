@@ -100,7 +100,7 @@ class Skyline {
   }
 }
 
-/** Rectangles are told apart to a thousandth of a millimetre. */
+/** Rectangles are distinguished to a thousandth of a millimetre. */
 const GRAIN = 1e-3;
 
 /** The ways a rectangle may lie: as wide across as fits, or turned. */

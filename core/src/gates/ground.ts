@@ -75,7 +75,7 @@ export interface GroundTerms {
   readonly rainMs: number | undefined;
 }
 
-/** A reading of moisture speaks for a day, and for no longer than until it rains. */
+/** A reading of moisture is valid for a day, and for no longer than until it rains. */
 function aged(gate: Gate, { nowMs, practice, rainMs }: GroundTerms): Gate {
   if (gate.key !== 'ground/moisture' || gate.answer !== 'holds' || gate.readAtMs === undefined) return gate;
   const read = gate.readAtMs;

@@ -1,6 +1,6 @@
 /**
  * Gates of the weather: every condition of laying now and over the hours that laying takes, and what must not happen until
- * the film stands it. A fresh reading speaks for the moment; the forecast for the hours to come.
+ * the film stands it. A fresh reading is valid for the moment; the forecast for the hours to come.
  */
 import type { WorkLayer } from '../buildup/index.ts';
 import { given, words, type Given, type Part } from '../figures/index.ts';
@@ -58,7 +58,7 @@ const NAMES: Readonly<Record<Exclude<Condition, 'unknown' | 'unknownAfter'>, str
 const READ = { by: 'entry', kind: 'conditions', known: {} } as const;
 const ASK_WEATHER = { by: 'weather' } as const;
 
-/** Whether a reading still speaks for the moment. */
+/** Whether a reading is still valid for the moment. */
 export const isFresh = (reading: ConditionsEntry | undefined, nowMs: number, practice: Practice): boolean =>
   reading !== undefined && nowMs - Date.parse(reading.at) <= practice.airReadingMin.value * MS_PER_MINUTE;
 

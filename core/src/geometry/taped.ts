@@ -46,7 +46,7 @@ export interface TapedSolution {
   /** The diagonal that would check most of what nothing checks yet; absent while measures are missing. */
   readonly checking: TapedMeasure | undefined;
   /** The measures most likely wrong, and what each would have to be for the others to agree: several when they can
-   * not be told apart. */
+   * not be distinguished. */
   readonly suspects: readonly { readonly result: MeasureResult; readonly fits: number }[];
   /** Corners that turned out to turn the other way than was said. */
   readonly turnedOver: readonly number[];
@@ -271,7 +271,7 @@ const FITS_ALIKE = 1e-6;
 /** |w| above this happens by chance once in a thousand times (two-sided normal). Source: Baarda 1968. */
 const SUSPECT_FROM = 3.29;
 
-/** Measures whose standardised residuals differ by less than this share cannot be told apart. */
+/** Measures whose standardised residuals differ by less than this share cannot be distinguished. */
 const ALIKE = 0.02;
 
 function suspectsOf(results: readonly MeasureResult[]): TapedSolution['suspects'] {

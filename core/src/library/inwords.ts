@@ -2,7 +2,7 @@
 import type { BuildUp } from '../buildup/index.ts';
 import { worded, type Wording } from '../wording/index.ts';
 
-/** Fields that are read, not reckoned with: none of them is a key that something else is found by. */
+/** Fields that are read, not calculated with: none of them is a key that something else is found by. */
 const TEXTS: ReadonlySet<string> = new Set([
   'name',
   'summary',

@@ -15,11 +15,11 @@ export type Aim = 'least left over' | 'least cost';
 /** A need may exceed a sum of containers by this share of itself and still count as covered (bits of a double). */
 const SLACK = 1e-9;
 
-/** Sizes are told apart to a thousandth of their unit. */
+/** Sizes are distinguished to a thousandth of their unit. */
 const GRAIN = 1000;
 
 /**
- * Where sizes have no common measure (gallons in litres), they are told apart to this share of the smallest, downward,
+ * Where sizes have no common measure (gallons in litres), they are distinguished to this share of the smallest, downward,
  * so that the need stays covered: nobody buys many small tins to save a spoonful.
  */
 const FINEST = 1 / 100;

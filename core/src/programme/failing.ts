@@ -44,7 +44,7 @@ function of(climate: RoofClimate, hour: number, label: string, value: number, qu
   return given(label, value, quantity, source, note);
 }
 
-/** Surface temperature of an hour: reckoned from the weather, set right by readings. */
+/** Surface temperature of an hour: calculated from the weather, set right by readings. */
 export const surfaceOf = (climate: RoofClimate, hour: number): Figure | Given =>
   (hour === climate.readHour ? undefined : surfaceFigure(climate, hour, weatherSaid(climate, hour))) ??
   of(climate, hour, 'surface temperature', climate.surfaceC[hour] ?? 0, 'temperature');

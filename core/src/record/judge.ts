@@ -189,7 +189,7 @@ function filmStillAllowed(coat: Coat, earlier: readonly Figure[], practice: Prac
 export const bestFilm = (j: CoatJudgement): Figure | undefined =>
   j.fromReadings?.figure ?? (j.used.value > 0 && !j.bySpots ? j.fromConsumption : undefined);
 
-/** The wet film that a laid coat is reckoned with, mm: as it was found, else as it was designed. */
+/** The wet film that a laid coat is calculated with, mm: as it was found, else as it was designed. */
 export const filmMmOf = (j: CoatJudgement): number => (bestFilm(j) ?? j.design).value;
 
 /**

@@ -39,7 +39,7 @@ const perCent = (label: string, of: Figure, percent: Figure['inputs'][string], f
   from,
 });
 
-/** Mass of the coat on the bay: what doses by mass are reckoned on, whatever the form of its rate. */
+/** Mass of the coat on the bay: what doses by mass are based on, whatever the form of its rate. */
 function massOn(coat: Coat, area: Figure): Figure {
   const rate = massRate(coat);
   return {

@@ -117,7 +117,7 @@ function limitsOf(coat: Coat, terms: MixTerms, potLife: Figure): MixLimit[] {
   return limits.sort((a, b) => a.mass.value - b.mass.value);
 }
 
-/** Mass of the resin in a batch: what catalyst is reckoned on. */
+/** Mass of the resin in a batch: what catalyst is based on. */
 function resinMass(coat: Coat, parts: readonly MixedPart[], batch: Figure): Figure | Given {
   const kinds = new Set(coat.mix?.parts.filter((p) => p.kind === 'resin').map((p) => p.id));
   return parts.find((p) => kinds.has(p.id))?.mass ?? batch;

@@ -23,7 +23,7 @@ export interface MixReadings {
   readonly warmedK?: number | undefined;
 }
 
-/** What is wrong with one reading; undefined where it speaks for now. */
+/** What is wrong with one reading; undefined where it is valid now. */
 function readingProblem(
   what: 'surface' | 'resin',
   { surface, resin, nowMs }: MixReadings,

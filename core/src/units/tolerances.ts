@@ -45,7 +45,7 @@ export const TOLERANCE = {
   clockMeasuredMs: 120_000,
   /** A film, a density or a yield that a data sheet says may differ by this share from what its figures give. */
   paperAgreement: 0.05,
-  /** Solids are never reckoned below this: figures that leave less contradict each other. */
+  /** Solids are never taken below this: figures that leave less contradict each other. */
   leastSolids: 0.001,
   /** The wet bulb is found to this. */
   wetBulbK: 1e-6,

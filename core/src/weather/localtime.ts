@@ -1,4 +1,4 @@
-/** Local clocks and instants. Zones by their IANA names; clocks that are put forward or back are told apart. */
+/** Local clocks and instants. Zones by their IANA names; clocks that are put forward or back are distinguished. */
 import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
 
 const formats = new Map<string, Intl.DateTimeFormat>();

@@ -166,8 +166,8 @@ function checked(rows: readonly Row[], problems: Problem[], notes: string[]): Ro
         return { ...row, values };
       }
       if (dew > air) dewOver += 1;
-      const reckoned = humidityFromDew(air, Math.min(dew, air));
-      if (!values.has('humidityPct') && reckoned.ok) values.set('humidityPct', reckoned.value);
+      const calculated = humidityFromDew(air, Math.min(dew, air));
+      if (!values.has('humidityPct') && calculated.ok) values.set('humidityPct', calculated.value);
     }
     for (const [as, value] of values) {
       if (as === 'dewC' || problems.length >= MOST_PROBLEMS) continue;

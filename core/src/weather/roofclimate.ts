@@ -30,7 +30,7 @@ export interface RoofClimate {
   };
 }
 
-/** A reading speaks for the model's error for about so long; after it, exp(−t / this) of it is left. Ours, no source. */
+/** A reading corrects the model's error for about so long; after it, exp(−t / this) of it is left. Ours, no source. */
 export const BIAS_FADES_H = 8;
 /** Wind and cloud where a series says nothing: light air, half covered. */
 const UNSAID = { windMPerS: 1.5, cloudPct: 50, humidityPct: 60 } as const;

@@ -1,6 +1,6 @@
 /**
  * One line of hours out of many series: observed where it was observed, else the newest forecast that speaks of the
- * hour. Inside this room and those that reckon with it an hour without a value is NaN; it is asked for with `at`, which
+ * hour. Inside this room and those that calculate with it an hour without a value is NaN; it is asked for with `at`, which
  * says undefined instead.
  */
 import { MS_PER_HOUR } from '../units/index.ts';

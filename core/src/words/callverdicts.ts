@@ -322,8 +322,8 @@ export function mishapVerdict(coat: Coat, m: Mishappening): Verdict {
   const at = { atMs: m.atMs };
   const source = m.ahead ? 'assumed' : 'measured';
   const rain = given('rain', m.value, 'rain', source);
-  const surface = given('surface temperature', m.value, 'temperature', source, 'as reckoned');
-  const below = given('below the dew point', -m.value, 'temperatureDifference', source, 'as reckoned');
+  const surface = given('surface temperature', m.value, 'temperature', source, 'as calculated');
+  const below = given('below the dew point', -m.value, 'temperatureDifference', source, 'as calculated');
   const says: Record<Mishap, Part[]> = {
     rainSafe: words`${rain} of rain ${at}, before it is rain-safe.`,
     dewSkin: words`Dew ${at}, before it is rain-safe: the surface ${below} below the dew point.`,

@@ -25,7 +25,7 @@ export interface SiteReading {
   readonly surfaceC: number | undefined;
 }
 
-/** Before the hour: long enough for a slab to have forgotten where the reckoning began. */
+/** Before the hour: long enough for a slab to have forgotten where the calculation began. */
 const BACK_H = 48;
 
 /** From −1 to 1, of its own for each text. */

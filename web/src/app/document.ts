@@ -57,7 +57,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
 
   // Text is made plain before it is kept, compared or sent: the server takes no other.
   const text = computed(() => JSON.stringify(draft.value, plainValue));
-  /** The draft as plain data to reckon with: reading it costs nothing, unlike the draft, of which each part is watched. */
+  /** The draft as plain data to calculate with: reading it costs nothing, unlike the draft, of which each part is watched. */
   const content = computed(() => JSON.parse(text.value) as T);
   const problems = computed(() => options.problems(content.value));
 

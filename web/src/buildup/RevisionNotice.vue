@@ -23,7 +23,7 @@ const newer = computed(() => {
     ? row
     : undefined;
 });
-/** The library's revision that the job took: what was changed for the job is told apart by it. */
+/** The library's revision that the job took: what was changed for the job is distinguished by it. */
 const original = ref<BuildUp>();
 const trouble = ref('');
 watch(

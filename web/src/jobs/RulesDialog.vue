@@ -62,8 +62,8 @@ function done(): void {
 <template>
   <el-dialog v-model="open" title="Rules of this job" width="min(860px, 96vw)">
     <p class="quiet">
-      A layer’s data sheet goes before these, and these go before common practice. What is set here is named
-      with its source wherever it decides.
+      A layer’s data sheet takes precedence over these, and these over common practice. What is set here is
+      named with its source wherever it decides.
     </p>
     <h3 class="minor">Accepted by somebody</h3>
     <el-checkbox-group v-model="holdPoints">

@@ -62,7 +62,7 @@ onMounted(load);
     <h2 id="practice">The firm’s numbers of practice</h2>
     <p class="quiet">
       What no data sheet gives. New jobs begin with the firm’s numbers and keep them; a job sets its own over
-      them, and a layer’s data sheet goes before both.
+      them, and a layer’s data sheet takes precedence over both.
     </p>
     <PracticeTable v-if="rows" :rows="rows" whose="The firm" max-height="420px" />
     <template v-if="tried">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Usable hours by month, a line for each family that is looked at; told apart by mark and dash as well as by colour. */
+/** Usable hours by month, a line for each family that is looked at; distinguished by mark and dash as well as by colour. */
 import {
   CategoryScale,
   Chart,

@@ -114,7 +114,7 @@ const unsaid = computed(() => found.value[0]?.unsaid ?? []);
             </tr>
           </tbody>
         </table>
-        <p v-else class="quiet">Reckoning …</p>
+        <p v-else class="quiet">Calculating …</p>
       </div>
     </template>
   </section>
