@@ -1,6 +1,6 @@
 /** Cards of kettle and flame: what must stand on each. From the brief's section on safety; common practice, no source. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isSheet, isWorkLayer, resolve } from '@lentum/core/buildup';
+import { CATALOGUE, isCoat, isSheet, isWorkLayer, resolve, waysToLay } from '@lentum/core/buildup';
 import { courseSteps } from '@lentum/core/details';
 import { verdictText, type Part } from '@lentum/core/figures';
 import { practiceOf } from '@lentum/core/practice';
@@ -73,4 +73,29 @@ describe('courses, by how they are bonded', () => {
     );
     expect(steps('self-adhered-two-ply')).not.toMatch(/resin|torch/);
   });
+});
+
+describe('every ply that ships', () => {
+  const plies = CATALOGUE.flatMap((b) =>
+    waysToLay(b).flatMap((terms) => {
+      const laid = resolve(b, terms);
+      return laid.layers.filter(isSheet).map((sheet) => ({ name: `${b.id}, ${sheet.name}`, sheet, laid }));
+    }),
+  );
+  it.each(plies.map((p) => [p.name, p] as const))(
+    '%s: what burns is said, a primer only where there is one',
+    (_, { sheet, laid }) => {
+      const hazards = sheet.product?.hazards ?? [];
+      if (sheet.bonding === 'torched')
+        for (const h of ['open flame', 'hot', 'heavy']) expect(hazards).toContain(h);
+      const below = laid.layers.slice(0, laid.layers.indexOf(sheet)).filter(isWorkLayer).at(-1);
+      const says = courseSteps(sheet, laid.layers)
+        .map((s) => verdictText(s, 'metric', String))
+        .join(' ');
+      if (below && !isCoat(below)) {
+        expect(says).not.toMatch(/[Pp]rimer is|primed as/);
+        expect(says).toMatch(/(ply|layer) below is/);
+      }
+    },
+  );
 });

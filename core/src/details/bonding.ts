@@ -6,9 +6,11 @@ import {
   cited,
   isCoat,
   isSheet,
+  isWorkLayer,
   type BONDING,
   type BuildUp,
   type DetailRules,
+  type Layer,
   type Sheet,
 } from '../buildup/index.ts';
 import { words, type Given, type Part } from '../figures/index.ts';
@@ -58,18 +60,29 @@ export const finished = (way: Way): string =>
   isSheetWay(way) ? 'sheet' : way === 'melt' ? 'cooled membrane' : 'cured film';
 
 /** How the ground is primed for it, and how it is put down, rolled and proved. */
-const BOND: Readonly<Record<Bonding, { lay: readonly string[]; prove: string }>> = {
+interface Bond {
+  /** How what lies below has to be: primed ground, or the ply before. */
+  readonly onPrimer: string;
+  readonly onPly: string;
+  readonly lay: readonly string[];
+  readonly prove: string;
+}
+const BOND: Readonly<Record<Bonding, Bond>> = {
   'self-adhered': {
-    lay: [
+    onPrimer:
       'The primer is tacky-dry: a finger sticks to it and comes away clean. What is still wet keeps the sheet off; what has gone dusty is primed again.',
+    onPly: 'The ply below is clean and dry, its laps closed; dust is wiped off.',
+    lay: [
       'Set it dry to its line, fold half of it back, draw the release film off low and slowly while it is pressed down; then the other half.',
       'Roll from the middle outward, the laps by hand roller, corners and feet with its edge. When cold, warm it with hot air, never a flame.',
     ],
     prove: 'Run a finger and a probe along every edge; seal T-joints and laps over granules.',
   },
   torched: {
+    onPrimer: 'The primer is dry, its smell is gone, its tins are away.',
+    onPly: 'The ply below is cool, clean and dry, its laps closed and probed.',
     lay: [
-      'The primer is dry, its smell is gone, its tins are away. Set it dry to its line, then roll or fold it back.',
+      'Set it dry to its line, then roll or fold it back.',
       'Heat the face of the sheet and the ground before it, evenly, until the film has gone and the bitumen shines. Keep the flame moving: what smokes is burnt.',
       'Set it into the molten bitumen and press it down; a bead of 5 to 10 mm bleeds out along every lap. Over granules: heat and sink them until bitumen shows.',
     ],
@@ -77,8 +90,10 @@ const BOND: Readonly<Record<Bonding, { lay: readonly string[]; prove: string }>>
       'Once cool, probe every lap with the point of a trowel. What opens is dried, heated and pressed again.',
   },
   'cold adhesive': {
+    onPrimer: 'The ground is dry and primed as the data sheet asks.',
+    onPly: 'The ply below is clean and dry, its adhesive set.',
     lay: [
-      'The ground is dry and primed as the data sheet asks. Set it dry to its line, then roll or fold it back.',
+      'Set it dry to its line, then roll or fold it back.',
       'Spread the adhesive at its rate with the notched trowel, out to the edges; leave it open as long as its data sheet says.',
       'Lay it in, press it from the middle outward, roll it; laps are closed as the data sheet says, and weighed down until they hold.',
     ],
@@ -86,14 +101,18 @@ const BOND: Readonly<Record<Bonding, { lay: readonly string[]; prove: string }>>
       'Once the adhesive has set, run a probe along every edge; what is open is bonded and weighed down again.',
   },
   'hot bonded': {
+    onPrimer: 'The primer is dry, its smell is gone, its tins are away.',
+    onPly: 'The ply below is cool, clean and dry, its laps closed.',
     lay: [
-      'The primer is dry, its smell is gone, its tins are away. Set it dry to its line, then roll it back.',
+      'Set it dry to its line, then roll it back.',
       'Pour the melt before the roll, within its band, and roll the sheet into it while it runs; a bead comes out along every lap.',
       'Press it down from the middle outward; work from the side, never over the pour.',
     ],
     prove: 'Once cool, probe every lap; what is open is warmed and pressed again.',
   },
   'mechanically fixed': {
+    onPrimer: 'The ground is clean and dry, nothing sharp stands up.',
+    onPly: 'The layer below is clean and dry, nothing sharp stands up.',
     lay: [
       'Set it to its line without tension.',
       'Fix it along the lap, plates flat and clear of the edge, as many as the fixing plan says: field, edge and corner each their own. A licensed person designs the plan.',
@@ -104,7 +123,10 @@ const BOND: Readonly<Record<Bonding, { lay: readonly string[]; prove: string }>>
 };
 
 /** Steps of a sheet's bonding, after it is cut and before it is looked at. */
-export const bondSteps = (bonding: Bonding): { lay: readonly string[]; prove: string } => BOND[bonding];
+export function bondSteps(bonding: Bonding): { lay: readonly string[]; prove: string } {
+  const { onPrimer, lay, prove } = BOND[bonding];
+  return { lay: [onPrimer, ...lay], prove };
+}
 
 /** Laps that are closed apart from the bond: by hot air, tape or adhesive. */
 function seamSteps({ seam }: Sheet): readonly (readonly Part[])[] {
@@ -130,9 +152,23 @@ function seamSteps({ seam }: Sheet): readonly (readonly Part[])[] {
   }
 }
 
-/** Courses in the field: relaxed, set out, bonded, proved. */
-export function courseSteps(sheet: Sheet): readonly (readonly Part[])[] {
-  const { lay, prove } = BOND[sheet.bonding];
+/**
+ * Courses in the field: relaxed, set out, bonded, proved.
+ * @param layers of the build-up: what lies on another ply is not laid on a primer
+ */
+export function courseSteps(sheet: Sheet, layers: readonly Layer[] = [sheet]): readonly (readonly Part[])[] {
+  const { onPrimer, onPly, lay, prove } = BOND[sheet.bonding];
+  const below = layers
+    .slice(
+      0,
+      Math.max(
+        0,
+        layers.findIndex((l) => l.id === sheet.id),
+      ),
+    )
+    .filter(isWorkLayer);
+  const lowest = below.at(-1);
+  const ready = lowest && !isCoat(lowest) ? onPly : onPrimer;
   const relax: Given | undefined =
     sheet.relaxMinutes && cited('unrolled before', sheet.relaxMinutes, 'minutes');
   const side = cited('side lap', sheet.sideLapMm, 'lap');
@@ -142,6 +178,7 @@ export function courseSteps(sheet: Sheet): readonly (readonly Part[])[] {
       ? words`Unroll, cut to length and leave it flat for ${relax}.`
       : words`Unroll and cut to length; leave it flat until it no longer curls.`,
     words`Begin at the low edge; side laps ${side}, end laps ${end}, so that water runs off them.`,
+    [ready],
     ...lay.map((says) => [says]),
     ...seamSteps(sheet),
     ...(sheet.granuleLaps === '' ? [] : [[`Laps over granules: ${sheet.granuleLaps}.`]]),

@@ -7,6 +7,7 @@ import { flammableIn } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
 import { protectionOf, sprayProtection } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import KettlePanel from './KettlePanel.vue';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
@@ -55,7 +56,7 @@ const title = computed(() => {
     >
       <h3>Before opening anything</h3>
       <ul>
-        <li v-for="p in protection" :key="p">{{ p }}</li>
+        <li v-for="p in protection" :key="p">{{ worded(p) }}</li>
         <li v-for="c in layer?.product?.cautions ?? []" :key="c">{{ c }}</li>
       </ul>
       <p class="quiet">The safety sheet and the data sheet decide.</p>
@@ -63,12 +64,12 @@ const title = computed(() => {
     <section v-if="spraying.length > 0" class="mind" aria-label="Before spraying">
       <h3>Before spraying</h3>
       <ul>
-        <li v-for="p in spraying" :key="p">{{ p }}</li>
+        <li v-for="p in spraying" :key="p">{{ worded(p) }}</li>
       </ul>
     </section>
     <KettlePanel v-if="coat?.kettle" :status="status" :coat="coat" :terms="hot" @ready="known = $event" />
     <MixPanel v-else-if="coat" :status="status" :zone="zone" :coat="coat" @ready="known = $event" />
-    <SheetPanel v-else-if="sheet" :sheet="sheet" :terms="hot" />
+    <SheetPanel v-else-if="sheet" :sheet="sheet" :layers="status.buildUp?.layers ?? []" :terms="hot" />
     <!-- Always there: a foot that comes and goes would draw the body anew, and what was typed would be lost. -->
     <template #footer>
       <el-button v-if="coat && known" class="tap" @click="logIt">{{

@@ -174,7 +174,7 @@ export const HOT_APPLIED: BuildUpInput = {
     note: 'Outlets, upstands and edges: the rest lies under its cover.',
   },
   cautions: [
-    'Kettle: thermostat set, never above the safe maximum, lid closed, somebody at it, extinguisher beside it.',
+    'Kettle: thermostat set, never above the safe maximum, lid closed, somebody at it, extinguisher within reach.',
     'Hot melt sticks and causes deep burns: long sleeves, gloves, face shield. Cool skin with water, do not peel it off; never water into the kettle.',
     'Dry fabric, dry blocks, dry buckets: water flashes to steam.',
     'Permit for hot works; structure and soil loads checked by a structural engineer.',

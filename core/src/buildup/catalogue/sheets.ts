@@ -1,8 +1,11 @@
 import type { BuildUpInput } from '../schema.ts';
+import type { Hazard } from '../numbers.ts';
 import { primer, warm } from './bitumen.ts';
 import { ALWAYS, limits, sheet, typical, type ProtectionInput } from './typical.ts';
 
 /** The primer's lower limit; a torch is not held in a wind that blows its flame about. */
+/** Of every ply that is torched: the rolls are heavy too. */
+const TORCH_HAZARDS: Hazard[] = ['open flame', 'heavy', 'hot'];
 const torchLimits = limits([5, 40], [5, 55], 95, 3, { dryHours: typical(12), windHandMaxMPerS: typical(8) });
 
 const CENTRED = {
@@ -74,6 +77,7 @@ const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) 
       more: {
         edges: 'one bare',
         only: { choice: 'offset', option },
+        product: { hazards: bonding === 'torched' ? TORCH_HAZARDS : ['heavy'], cautions: [] },
         granuleLaps:
           bonding === 'torched'
             ? 'granules sunk with heat until bitumen shows, 150 mm'
@@ -113,7 +117,10 @@ export const SELF_ADHERED: BuildUpInput = {
       limits: warm,
       ifMissed: 'Warm the sheet or wait for the sun; prime again where dust lies.',
       price: 98,
-      more: { tools: [{ kind: 'hand roller', massKg: typical(34), note: '' }] },
+      more: {
+        tools: [{ kind: 'hand roller', massKg: typical(34), note: '' }],
+        product: { hazards: ['heavy'], cautions: [] },
+      },
     }),
     ...caps('self-adhered', 'joints off those below; rolled', 112),
   ],
@@ -166,7 +173,7 @@ export const TORCHED: BuildUpInput = {
       price: 66,
       more: {
         tools: [{ kind: 'gas torch', note: 'even across the width' }],
-        product: { hazards: ['open flame', 'heavy', 'hot'], cautions: [] },
+        product: { hazards: TORCH_HAZARDS, cautions: [] },
       },
     }),
     ...caps('torched', 'joints centred on the base and staggered; granule laps sunk', 78),
