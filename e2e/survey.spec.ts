@@ -98,8 +98,11 @@ test.describe('survey', () => {
     const id = await freshDemo(page);
     await page.goto(`/jobs/${id}/survey?zone=hall`);
     await measure(page, 'Side 3, length', 'twelve');
-    await page.goto(`/jobs/${id}/record?zone=hall`);
     const said = page.getByRole('status').filter({ hasText: '1 field cannot be read: Side 3, length.' });
+    await expect(said).toBeVisible();
+    // The device needs a moment to write it through.
+    await page.waitForTimeout(300);
+    await page.goto(`/jobs/${id}/record?zone=hall`);
     await expect(said).toBeVisible();
     await said.getByRole('button', { name: 'Go to the field' }).click();
     const field = page.getByRole('textbox', { name: 'Side 3, length' });

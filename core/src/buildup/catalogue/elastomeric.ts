@@ -3,7 +3,7 @@ import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, SPRAY, THINNED, WATER, WHITE, dryLimits, drying } from './waterborne.ts';
 
-/** The base coat: heavier where a fabric lies in all of it. */
+/** The base coat, heavier where a fabric lies in all of it, and what saturates that. */
 const base = (
   id: string,
   note: string,
@@ -120,29 +120,16 @@ export const ELASTOMERIC: BuildUpInput = {
         more: { only: { choice: 'reinforcement', option } },
       }),
     ),
-    coat({
-      id: 'saturating',
+    {
+      ...base(
+        'saturating',
+        'over the dry fabric, until saturated: no white fibre, no pinholes',
+        0.6,
+        'throughout',
+        drying(0.6, 3, 8, 16, 16),
+      ),
       name: 'Saturating coat, grey',
-      role: 'membrane',
-      note: 'over the dry fabric, until saturated: no white fibre, no pinholes',
-      rate: ['volume', 0.6],
-      ...WHITE,
-      densityKgPerL: 1.38,
-      solids: 0.54,
-      limits: dryLimits,
-      cure: { ...drying(0.6, 3, 8, 16, 16), overcoatUntil: table([10, 168], [20, 120], [30, 72]) },
-      ifMissed: 'Wash again: a coat that lay open for days has collected dirt.',
-      mend: [WASH, LET_DRY],
-      outputM2PerH: 110,
-      ...WATER,
-      ...SKINNED,
-      more: {
-        shade: 'light',
-        tools: [{ kind: 'roller', napMm: typical(19), note: '' }, SPRAY],
-        ...THINNED,
-        only: { choice: 'reinforcement', option: 'throughout' },
-      },
-    }),
+    },
     coat({
       id: 'top',
       name: 'Top coat, white',
