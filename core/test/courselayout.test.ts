@@ -258,6 +258,45 @@ describe('which way', () => {
       12,
     );
   });
+  it.each([
+    ['drip', 'gutter'],
+    ['free', 'free'],
+    ['drip', 'drip'],
+    ['upstand', 'gutter'],
+  ] as const)(
+    'a gable with %s verges and %s eaves has two planes, however far its sheets hang over',
+    (verge, eaves) => {
+      const [l, w] = [11, 7.4];
+      const side = (kind: string) =>
+        kind === 'gutter'
+          ? { edge: { kind: 'gutter' as const, widthMm: 150 }, riseM: 0 }
+          : kind === 'upstand'
+            ? { edge: { kind: 'upstand' as const, heightMm: 150, termination: 'bar' as const }, riseM: 0 }
+            : { edge: { kind: kind as 'drip' | 'free' }, riseM: 0 };
+      const flat = roof('z', corners(l, w), [], [0, 0]);
+      const gable: Zone = {
+        ...flat,
+        levels: { ...flat.levels, points: [] },
+        fallPct: 20,
+        sides: [side(eaves), side(verge), side(eaves), side(verge)],
+        features: ridge(flat).features.map((f) => ({
+          ...f,
+          at: { alongM: 0, acrossM: w / 2 },
+          to: { alongM: l, acrossM: w / 2 },
+        })),
+      };
+      const [base] = plan(gable, TWO_PLY) as [MaterialPlan];
+      const layout = layoutOf(base);
+      expect(layout.planes).toHaveLength(2);
+      expect(layout.folds.map((f) => f.kind)).toEqual(['ridge']);
+      // Each plane has the half of the roof on its side, and nothing of the other.
+      for (const plane of layout.planes) {
+        const ys = plane.field.flatMap((p) => p.outer.map((q: Point) => q[1]));
+        expect(Math.max(...ys) - Math.min(...ys)).toBeLessThan((w / 2 + 0.6) * Math.sqrt(1.04));
+      }
+      laidRight(base, jts(corners(l, w)));
+    },
+  );
   it('folded over, the last course of each plane goes 200 mm beyond the ridge', () => {
     const bare = { ...ridge(roof('z', corners(12, 8))), fallPct: 5 };
     const zone = { ...bare, levels: { ...bare.levels, points: [] } };

@@ -43,6 +43,9 @@ export interface Fold {
 
 type Line = readonly [Point, Point];
 
+/** Farther than any field reaches past its zone. */
+const FAR_M = 10;
+
 /** Lines that part a zone: ridges, and break lines of the levels. */
 function partingLines(zone: Zone, shape: ZoneShape): Line[] {
   const { toPoint } = setOut(shape.corners);
@@ -203,9 +206,37 @@ function towardEaves(plane: Area, lines: readonly Line[], rim: Ring, zone: Zone)
   );
 }
 
+/**
+ * Lines that end on the outline run on to the rim of the field, where that lies beyond it: over a drip edge the sheets hang
+ * over, and the ridge with them.
+ */
+function runOn(lines: readonly Line[], outline: Ring, field: Area): Line[] {
+  const rim = field.flatMap((p) => p.outer.map((a, i): Line => [a, corner(p.outer, i + 1)]));
+  const end = (from: Point, to: Point): Point => {
+    const onOutline = outline.some(
+      (a, i) => distanceToPiece(to, a, corner(outline, i + 1)) < TOLERANCE.onLineM,
+    );
+    if (!onOutline || !insideArea(to, field)) return to;
+    const length = distance(from, to);
+    const [ux, uy] = [(to[0] - from[0]) / length, (to[1] - from[1]) / length];
+    const far: Point = [to[0] + ux * FAR_M, to[1] + uy * FAR_M];
+    // Begun a little inside, so that a rim that touches the end is met too.
+    const near: Point = [to[0] - ux * CHALK_M, to[1] - uy * CHALK_M];
+    const met = rim
+      .map((edge) => crossing([near, far], edge))
+      .filter((p) => p !== undefined)
+      .map((p) => distance(near, p))
+      .sort((a, b) => a - b)[0];
+    // As far as the rim, and no less than the line itself.
+    const by = met === undefined ? 0 : Math.max(0, met - CHALK_M);
+    return [to[0] + ux * by, to[1] + uy * by];
+  };
+  return lines.map(([a, b]): Line => [end(b, a), end(a, b)]);
+}
+
 /** The planes of a zone and the folds between them. */
 export function planesOf(zone: Zone, shape: ZoneShape, field: Area): { planes: Plane[]; folds: Fold[] } {
-  const lines = partingLines(zone, shape);
+  const lines = runOn(partingLines(zone, shape), shape.ring, field);
   const parts = lines.length === 0 ? [field] : partsBetween(field, lines);
   if (parts.length < 2)
     return { planes: [{ index: 0, area: field, fall: fallOver(zone, shape, () => true) }], folds: [] };
