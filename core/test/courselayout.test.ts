@@ -8,8 +8,10 @@ import {
   coursesOf,
   coursesSchema,
   DEFAULT_COURSES,
+  FULL,
   layoutsOf,
   pieceRing,
+  planCourses,
   QUICK,
   toFrame,
   type CoursePiece,
@@ -297,6 +299,20 @@ describe('which way', () => {
       laidRight(base, jts(corners(l, w)));
     },
   );
+  it('a ridge that stops short of the verge parts nothing, and that is said', () => {
+    const flat = { ...roof('z', corners(12, 8)), fallPct: 5 };
+    const zone: Zone = {
+      ...flat,
+      levels: { ...flat.levels, points: [] },
+      features: ridge(flat).features.map((f) => ({ ...f, to: { alongM: 11.5, acrossM: 4 } })),
+    };
+    const [base] = plan(zone, TWO_PLY) as [MaterialPlan];
+    expect(layoutOf(base).planes).toHaveLength(1);
+    expect(base.problems.map(sentence).join(' ')).toContain('ridge 1');
+    expect(base.problems.map(sentence).join(' ')).toContain('courses run straight over it');
+    const [good] = plan({ ...ridge(zone), fallPct: 5 }, TWO_PLY) as [MaterialPlan];
+    expect(good.problems).toEqual([]);
+  });
   it('folded over, the last course of each plane goes 200 mm beyond the ridge', () => {
     const bare = { ...ridge(roof('z', corners(12, 8))), fallPct: 5 };
     const zone = { ...bare, levels: { ...bare.levels, points: [] } };
@@ -307,6 +323,89 @@ describe('which way', () => {
       const top = Math.max(...plane.field.flatMap((p) => p.outer.map((q: Point) => q[1])));
       expect(top).toBeCloseTo((4 + 0.2) * Math.sqrt(1 + 0.05 ** 2), 6);
     }
+  });
+});
+
+/** An L of 18 by 13.7 m whose arms are so wide. */
+const ell = (ax: number, ay: number): [number, number][] => [
+  [0, 0],
+  [18, 0],
+  [18, ay],
+  [ax, ay],
+  [ax, 13.7],
+  [0, 13.7],
+];
+/** By crossings to the right, apart from the core's own. */
+const holds = (ring: readonly (readonly [number, number])[], [x, y]: readonly [number, number]): boolean =>
+  ring.reduce((inside, a, i) => {
+    const b = ring[(i + 1) % ring.length]!;
+    const crosses = a[1] > y !== b[1] > y && x < a[0] + ((y - a[1]) / (b[1] - a[1])) * (b[0] - a[0]);
+    return crosses ? !inside : inside;
+  }, false);
+
+describe('a roof that can be cut is cut', () => {
+  it.each([
+    ['self-adhered-two-ply', 17, 5, 4, [0, 0.02]],
+    ['self-adhered-two-ply', 17, 9, 7.5, [0, 0.02]],
+    ['self-adhered-two-ply', 17, 11, 4, [0.015, 0.02]],
+    ['self-adhered-two-ply', 30, 11, 5, [0.015, 0.02]],
+    ['self-adhered-two-ply', 30, 6, 4, [0, 0.02]],
+    ['torched-two-ply', 30, 11, 6, [0, 0.3]],
+  ] as const)('%s on an L turned by %d°, arms of %d and %d m', (family, degrees, ax, ay, fall) => {
+    const ring = turned(ell(ax, ay), (degrees * Math.PI) / 180);
+    const zone = roof('z', ring, [], fall);
+    for (const material of plan(zone, built(family))) {
+      const longest = Math.max(...material.material.sale.map((s) => s.lengthM));
+      expect(material.answer).toBeDefined();
+      for (const p of material.pieces) expect(p.toM - p.fromM).toBeLessThanOrEqual(longest + 1e-6);
+      // Covered all over: at 2,000 places inside, some piece lies.
+      const pieces = material.pieces.map((p) => pieceRing(layoutOf(material), p));
+      for (let i = 0, found = 0; found < 2000; i += 1) {
+        const at = turned(
+          [[18 * ((i * 0.754877666) % 1), 13.7 * ((i * 0.569840296) % 1)]],
+          (degrees * Math.PI) / 180,
+        )[0]!;
+        if (!holds(ring, at)) continue;
+        found += 1;
+        expect(pieces.some((r) => holds(r, at))).toBe(true);
+      }
+    }
+  });
+  it('a search that is given up half-way leaves nothing behind for the same question', () => {
+    const zone = roof('poison', turned(ell(7.5, 6), 0.2), [], [0, 0.25]);
+    const terms = [{ zones: [zone] }, docFor([zone], TWO_PLY), DEFAULT_COURSES, FULL] as const;
+    const first = planCourses(...terms);
+    expect(first.next().done).toBe(false);
+    first.return(undefined as never);
+    const after = coursesOf(...terms).materials;
+    // Longer by a hair, so that nothing is kept of it: the answer that a fresh question gets.
+    const longer = roof(
+      'poison',
+      turned(
+        ell(7.5, 6).map(([x, y]) => [x * 1.0000001, y]),
+        0.2,
+      ),
+      [],
+      [0, 0.25],
+    );
+    const fresh = coursesOf({ zones: [longer] }, docFor([longer], TWO_PLY), DEFAULT_COURSES, FULL).materials;
+    expect(after.map((m) => m.rolls.length)).toEqual(fresh.map((m) => m.rolls.length));
+    expect(after.map((m) => m.problems)).toEqual(fresh.map((m) => m.problems));
+    expect(after.every((m) => m.rolls.length > 0)).toBe(true);
+  });
+  it('what cannot be cut is named', () => {
+    const zone = roof('kept', corners(16, 2), [], [0, 0.02]);
+    const doc = coursesSchema.parse({
+      plans: [
+        {
+          zoneId: 'kept',
+          layerId: 'base',
+          keepOff: [{ id: 'k', name: 'All of it', alongM: 0, acrossM: 0, lengthM: 16, widthM: 1 }],
+        },
+      ],
+    });
+    const [base] = plan(zone, TWO_PLY, doc) as [MaterialPlan];
+    expect(base.problems.map(sentence).join(' ')).toMatch(/a (run|half width) of 16\.\d\d m cannot be cut/);
   });
 });
 

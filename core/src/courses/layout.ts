@@ -47,6 +47,8 @@ export interface LayerLayout {
   readonly holes: readonly Hole[];
   readonly planes: readonly PlaneLayout[];
   readonly folds: readonly Fold[];
+  /** Ridges that part nothing, by their names. */
+  readonly idle: readonly string[];
   readonly caps: readonly CapStrip[];
   readonly problems: readonly Problem[];
 }
@@ -204,7 +206,7 @@ export function layoutsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): LayerL
   if (!found.ok) return [];
   const shape = found.value;
   const { area, holes } = fieldArea(zone, shape, rules);
-  const { planes, folds } = planesOf(zone, shape, area);
+  const { planes, folds, idle } = planesOf(zone, shape, area);
   const problems = new Map<RolledLayer, Problem[]>(all.map((r) => [r, layerProblems(r)]));
   const layers = all.filter((r) => (problems.get(r) ?? []).length === 0);
   for (const r of layers) {
@@ -252,6 +254,7 @@ export function layoutsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): LayerL
     holes,
     planes: byLayer.get(rolled) ?? [],
     folds,
+    idle,
     caps: byLayer.has(rolled) ? capsOf(rolled, folds, rules) : [],
     problems: problems.get(rolled) ?? [],
   }));

@@ -123,9 +123,31 @@ export interface Settled {
   readonly runnerSeats: readonly number[];
 }
 
-/** Joints of half widths, in even lengths where they may lie. */
+/** So many pieces more than least are tried until none is longer than its roll. */
+const MORE_PIECES = 12;
+
+/**
+ * Joints of half widths, in even lengths where they may lie. A joint that has to give way makes its neighbour longer: then
+ * there is a piece more.
+ */
 function halfPieces(seat: Seat, index: number, blocked: readonly Span[], longest: number, endLapM: number) {
-  const n = leastPiecesFor(lengthOf(seat), longest, endLapM);
+  const least = leastPiecesFor(lengthOf(seat), longest, endLapM);
+  for (let n = least; n <= least + MORE_PIECES; n += 1) {
+    const pieces = evenPieces(seat, index, blocked, longest, endLapM, n);
+    if (pieces.every((p) => lengthOf(p) <= longest + 1e-7)) return pieces;
+  }
+  // Nowhere to put them: joints lie where they are not wanted, and the review says where.
+  return evenPieces(seat, index, [], longest, endLapM, least);
+}
+
+function evenPieces(
+  seat: Seat,
+  index: number,
+  blocked: readonly Span[],
+  longest: number,
+  endLapM: number,
+  n: number,
+) {
   const pieces: { seat: number; fromM: number; toM: number }[] = [];
   let from = seat.fromM;
   for (let i = 1; i < n; i += 1) {
@@ -157,7 +179,7 @@ export function settle(
   for (const layout of material.layouts) {
     const around = { zone: layout.zone, layout, rules, below: below(layout) };
     for (const plane of layout.planes) {
-      const blocked = blockedFor(around, plane);
+      const blocked = blockedFor(around, plane, Math.min(staggerM, layout.rolled.staggerM));
       for (const run of plane.courses.courses.flatMap((c) => c.runs)) {
         for (const seat of seatsOf(layout, plane.index, run, layout.plan)) {
           seats.push(seat);

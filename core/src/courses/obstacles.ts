@@ -59,9 +59,16 @@ function forbidden({ zone, layout, rules }: Around): { ring: Point[]; clearM: nu
   return [...low, ...kept];
 }
 
-/** Spans of every run of a plane, by what does not move. */
-export function blockedFor(around: Around, plane: PlaneLayout): (run: Run) => Span[] {
-  const { endLapM, staggerM } = around.layout.rolled;
+/**
+ * Spans of every run of a plane, by what does not move.
+ * @param staggerM off the end joints of the layer below
+ */
+export function blockedFor(
+  around: Around,
+  plane: PlaneLayout,
+  staggerM = around.layout.rolled.staggerM,
+): (run: Run) => Span[] {
+  const { endLapM } = around.layout.rolled;
   const here = (p: Point): Point => toFrame(plane.frame, p);
   const places = forbidden(around).map(({ ring, clearM }) => {
     const points = ring.map(here);

@@ -4,7 +4,7 @@ import { Kept } from '../keeping/index.ts';
 import { boardsOf, type BoardLayout } from './boards.ts';
 import type { Zone, Zones } from '../survey/index.ts';
 import type { ProgrammeSolver } from './columns.ts';
-import type { Stick } from './fill.ts';
+import type { Runner, Stick } from './fill.ts';
 import { toZone } from './frame.ts';
 import { layoutsOf, type LayerLayout } from './layout.ts';
 import type { Rollable } from './layers.ts';
@@ -13,8 +13,8 @@ import { sideLapLines, type LapLine } from './obstacles.ts';
 import type { CoursePiece, CoursesPlan, MaterialPlan } from './planned.ts';
 import { reviewed } from './review.ts';
 import type { CoursesDoc } from './schema.ts';
-import { cutRuns, type Effort } from './solve.ts';
-import type { CutAnswer } from './targets.ts';
+import { cutOut, cutRuns, QUICK, type Effort } from './solve.ts';
+import type { CutAnswer, CutProblem } from './targets.ts';
 
 /** What is in the store of a layer's material, as lengths. */
 export type StockOf = (layer: Rollable, layout: LayerLayout) => readonly Stick[];
@@ -204,18 +204,14 @@ function* planMaterial(
   let settled = settle(material, rules, below, sticks);
   const run = function* (): Generator<{ plan: MaterialPlan; share: number }, CutAnswer | undefined> {
     const asked = JSON.stringify([settled.problem, effort, exact !== undefined]);
-    let fresh = false;
-    const kept = answers.get(asked, () => {
-      fresh = true;
-      return { answer: undefined };
-    });
-    if (!fresh) return kept.answer;
+    const kept = answers.peek(asked);
+    if (kept) return kept.answer;
     const steps = cutRuns(settled.problem, effort, 1, exact);
     for (;;) {
       const step = steps.next();
       if (step.done) {
-        kept.answer = step.value;
-        return step.value;
+        // Kept once it is whole: a search that is given up half-way leaves nothing behind.
+        return answers.put(asked, { answer: step.value }).answer;
       }
       yield { plan: planOf(settled, step.value.answer), share: step.value.share };
     }
@@ -228,17 +224,28 @@ function* planMaterial(
     answer = yield* run();
   }
   if (!answer) {
-    const longestRun = Math.max(...settled.seats.map((s) => s.toM - s.fromM));
+    const stuck = uncuttable(settled.problem);
+    const which =
+      stuck === undefined
+        ? 'its runs together'
+        : `a ${stuck.whole ? 'half width' : 'run'} of ${(stuck.toM - stuck.fromM).toFixed(2)} m`;
     problems.push({
       kind: 'order',
       field: 'courses',
       label: `${material.name}, cutting`,
-      actual: `a run of ${longestRun.toFixed(2)} m cannot be cut from rolls of ${longest} m with the joints where they may lie`,
+      actual: `${which} cannot be cut from rolls of ${longest} m with the joints where they may lie`,
       expected: 'fewer places kept free of joints, or longer rolls: nothing of it is counted here',
     });
   }
   return planOf(settled, answer);
 }
+
+/** A run that no rolls give even by itself; undefined where only all of them together do not go. */
+const uncuttable = (problem: CutProblem): Runner | undefined =>
+  problem.runners.find((r) => {
+    const { weight: _, ...rest } = problem;
+    return cutOut({ ...rest, stock: [], runners: [{ ...r, near: [] }] }, QUICK) === undefined;
+  });
 
 interface ZoneLaid {
   readonly rolled: readonly LayerLayout[];

@@ -235,11 +235,19 @@ function runOn(lines: readonly Line[], outline: Ring, field: Area): Line[] {
 }
 
 /** The planes of a zone and the folds between them. */
-export function planesOf(zone: Zone, shape: ZoneShape, field: Area): { planes: Plane[]; folds: Fold[] } {
+export function planesOf(
+  zone: Zone,
+  shape: ZoneShape,
+  field: Area,
+): { planes: Plane[]; folds: Fold[]; idle: string[] } {
   const lines = runOn(partingLines(zone, shape), shape.ring, field);
   const parts = lines.length === 0 ? [field] : partsBetween(field, lines);
   if (parts.length < 2)
-    return { planes: [{ index: 0, area: field, fall: fallOver(zone, shape, () => true) }], folds: [] };
+    return {
+      planes: [{ index: 0, area: field, fall: fallOver(zone, shape, () => true) }],
+      folds: [],
+      idle: ridgeNames(zone),
+    };
   const levelled = zone.levels.points.length >= 3;
   const rim = field.flatMap((p) => [...p.outer]);
   const planes = parts.map((area, index): Plane => {
@@ -258,8 +266,21 @@ export function planesOf(zone: Zone, shape: ZoneShape, field: Area): { planes: P
     if (!left || !right || left === right) return [];
     return [{ from: a, to: b, kind: kindOf(line, left.fall, right.fall), planes: [left.index, right.index] }];
   });
-  return { planes, folds };
+  const folding = (line: Line | undefined): boolean =>
+    line !== undefined && folds.some((f) => f.from === line[0] && f.to === line[1]);
+  return { planes, folds, idle: ridgeNames(zone).filter((_, i) => !folding(lines[i])) };
 }
+
+/** Ridges come first among the parting lines, in the order of the survey. */
+const ridgeNames = (zone: Zone): string[] =>
+  zone.features
+    .filter(
+      ({ kind, at, to }) =>
+        kind === 'ridge' &&
+        to !== undefined &&
+        Math.hypot(to.alongM - at.alongM, to.acrossM - at.acrossM) > TOLERANCE.sameSpotM,
+    )
+    .map((f, i) => (f.note === '' ? `ridge ${i + 1}` : f.note));
 
 /** Whether a part has a line on its rim. */
 const touches = (area: Area, [a, b]: Line): boolean => {

@@ -178,6 +178,17 @@ export function interrupted(layout: LayerLayout): { name: string; courses: numbe
 }
 
 /** Every rule that a plan breaks. */
+/** A ridge that parts nothing: courses run over it as if it were not there. */
+const idleRidge =
+  (layout: LayerLayout) =>
+  (where: string): Problem => ({
+    kind: 'order',
+    field: 'features',
+    label: `${layout.zone.name}, ${where}`,
+    actual: 'it ends inside the roof, so that courses run straight over it',
+    expected: 'ends on the outline, or on another ridge or break line',
+  });
+
 export function reviewed(
   plan: MaterialPlan,
   rules: CourseRules,
@@ -192,6 +203,7 @@ export function reviewed(
         ...ofJoints(plan, layout, plane, rules, laps),
       ]),
       ...ofHand(plan, layout),
+      ...layout.idle.map(idleRidge(layout)),
     ];
   });
 }

@@ -8,10 +8,18 @@ export class Kept<T> {
   /** @param most how many answers are kept; the oldest go first */
   constructor(private readonly most: number) {}
 
+  /** What is kept of a question, if anything is. */
+  peek(key: string): T | undefined {
+    return this.answers.get(key);
+  }
+
   get(key: string, make: () => T): T {
     const there = this.answers.get(key);
-    if (there !== undefined) return there;
-    const fresh = make();
+    return there !== undefined ? there : this.put(key, make());
+  }
+
+  /** Keeps an answer that was found elsewhere. */
+  put(key: string, fresh: T): T {
     const oldest = this.answers.size >= this.most ? this.answers.keys().next().value : undefined;
     if (oldest !== undefined) this.answers.delete(oldest);
     this.answers.set(key, fresh);
