@@ -213,6 +213,21 @@ describe('compute and its description', () => {
       'membraneDry.value',
     );
   });
+  it.each([
+    // A film is a film, whatever the density: 17 mil are 0.4318 mm.
+    [{ text: '17 mil', densityKgPerL: 1.3 }, 'wetFilm', 0.4318],
+    [{ text: '0.5 mm dry', densityKgPerL: 1.3 }, 'dryFilm', undefined],
+    [{ text: '0.5 mm dry', volumeSolids: 0.8 }, 'dryFilm', 0.625],
+    [{ text: '1.3 kg/m2', densityKgPerL: 1.3 }, 'mass', 1],
+    [{ text: '1.3 kg/m2' }, 'mass', undefined],
+    [{ text: '0.75 L/m2', densityKgPerL: 1.3 }, 'volume', 0.75],
+  ])('a rate as people write it: %j', async (asked, basis, wetFilmMm) => {
+    const answer = await api.post(`${V1}/compute/rate`).send(asked).expect(200);
+    const rate = answer.body as { basis: string; wetFilmMm?: number };
+    expect(rate.basis).toBe(basis);
+    if (wetFilmMm === undefined) expect(rate.wetFilmMm).toBeUndefined();
+    else expect(rate.wetFilmMm).toBeCloseTo(wetFilmMm, 9);
+  });
   it('every route is in the OpenAPI document, and every reference in it leads somewhere', async () => {
     const doc = (await api.get(`${V1}/openapi.json`).expect(200)).body as {
       openapi: string;

@@ -21,6 +21,7 @@ import {
   judgeReadings,
   readingFromTooth,
   teethOf,
+  wetFromDry,
   wetFromMassRate,
 } from '@lentum/core/film';
 import { compassRule, traverse } from '@lentum/core/geometry';
@@ -49,16 +50,29 @@ export const computeRoutes = [
   ),
   compute(
     'rate',
-    'A coverage rate as people write it, to kg/m² or L/m² and a wet film',
-    z.strictObject({ text: z.string().max(100), densityKgPerL: z.number().min(0.5).max(4).optional() }),
-    ({ text, densityKgPerL }) => {
+    'A coverage rate or a film as people write it, and the wet film where density or solids tell it',
+    z.strictObject({
+      text: z.string().max(100),
+      densityKgPerL: z.number().min(0.5).max(4).optional(),
+      volumeSolids: z.number().min(0.01).max(1).optional(),
+    }),
+    ({ text, densityKgPerL, volumeSolids }) => {
       const rate = unwrap(
         parseRate(text, 'volume', { system: 'metric', above: 0, field: 'text', label: 'Rate' }),
       );
-      if (rate.basis === 'volume') return { ...rate, wetFilmMm: rate.value };
-      return densityKgPerL === undefined
-        ? rate
-        : { ...rate, wetFilmMm: wetFromMassRate(rate.value, densityKgPerL) };
+      switch (rate.basis) {
+        case 'volume':
+        case 'wetFilm':
+          return { ...rate, wetFilmMm: rate.value };
+        case 'dryFilm':
+          return volumeSolids === undefined
+            ? rate
+            : { ...rate, wetFilmMm: wetFromDry(rate.value, volumeSolids) };
+        case 'mass':
+          return densityKgPerL === undefined
+            ? rate
+            : { ...rate, wetFilmMm: wetFromMassRate(rate.value, densityKgPerL) };
+      }
     },
   ),
   compute(
