@@ -6,6 +6,7 @@ import {
   SUNDRIES,
   TYPICAL_SUNDRIES,
   type BuildUp,
+  type Coat,
   type DetailRules,
   type Hazard,
   type Layer,
@@ -33,6 +34,9 @@ export interface Item {
   /** Undefined for what is counted piece by piece. */
   readonly waste: WasteKind | undefined;
   readonly quantity: Quantity;
+  /** Where its rate is in another unit than its containers: what stock was entered as before, and how much one of it is now. */
+  readonly formerly?:
+    { readonly key: string; readonly unit: 'mass' | 'volume'; readonly each: number } | undefined;
   readonly packs: readonly Pack[];
   readonly hazards: readonly Hazard[];
   readonly shelfLifeMonths: Sourced | undefined;
@@ -53,21 +57,34 @@ const keyOf = (buildUp: BuildUp, layer: Layer, packs: readonly Pack[]): string =
   return `${name.toLowerCase()}/${packs.map((p) => `${p.name}=${Number(p.net.toFixed(3))}`).join(',')}`;
 };
 
+/** A coat is bought in the unit of its containers, however its rate was typed; by its rate where they differ. */
+function basisOf(coat: Coat): 'mass' | 'volume' {
+  const [first] = coat.containers;
+  return first && coat.containers.every((c) => c.basis === first.basis) ? first.basis : laidRate(coat).basis;
+}
+const coatPacks = (coat: Coat, basis: 'mass' | 'volume'): Pack[] =>
+  coat.containers.map((c) => ({
+    id: c.id,
+    name: c.name,
+    net: inBasis(coat, c.net, c.basis, basis),
+    massKg: inBasis(coat, c.net, c.basis, 'mass'),
+    price: c.price,
+  }));
+
+/** Lines had the unit of the rate before they had that of the containers: what was in stock then is found again. */
+function formerlyOf(buildUp: BuildUp, layer: Layer): Item['formerly'] {
+  if (layer.kind !== 'coat') return undefined;
+  const { basis: unit } = laidRate(layer);
+  const basis = basisOf(layer);
+  if (unit === basis) return undefined;
+  return { key: keyOf(buildUp, layer, coatPacks(layer, unit)), unit, each: inBasis(layer, 1, unit, basis) };
+}
+
 function packsOf(layer: Exclude<Layer, Pieces>): { quantity: Quantity; packs: Pack[]; waste: WasteKind } {
   switch (layer.kind) {
     case 'coat': {
-      const { basis } = laidRate(layer);
-      return {
-        quantity: basis,
-        waste: 'liquid',
-        packs: layer.containers.map((c) => ({
-          id: c.id,
-          name: c.name,
-          net: inBasis(layer, c.net, c.basis, basis),
-          massKg: inBasis(layer, c.net, c.basis, 'mass'),
-          price: c.price,
-        })),
-      };
+      const basis = basisOf(layer);
+      return { quantity: basis, waste: 'liquid', packs: coatPacks(layer, basis) };
     }
     case 'broadcast':
       return {
@@ -121,6 +138,7 @@ export function itemOfLayer(buildUp: BuildUp, layer: Exclude<Layer, Pieces>): It
     kind: layer.kind,
     waste,
     quantity,
+    formerly: formerlyOf(buildUp, layer),
     packs,
     currency: buildUp.currency,
     ...productOf(layer),

@@ -13,6 +13,8 @@ export const stockSchema = z.strictObject({
   name: nameSchema,
   /** In the unit of the line: kg, L, m², m or pieces. */
   amount: z.number().gt(0).max(1e6),
+  /** The unit that the line had then; absent in what was entered before lines had that of their containers. */
+  unit: z.enum(['mass', 'volume']).optional(),
   opened: z.boolean(),
   bestBefore: z.iso.date().optional(),
 });

@@ -16,6 +16,12 @@ export class Store {
     this.left = new Map(stock.map((s) => [s.id, s.amount]));
   }
 
+  /** How much of an item's unit one unit of stock is; undefined where it is something else. */
+  private each({ key, quantity, formerly }: Item, s: StockItem): number | undefined {
+    if (s.item !== key && s.item !== formerly?.key) return undefined;
+    return formerly && (s.unit ?? formerly.unit) === formerly.unit && s.unit !== quantity ? formerly.each : 1;
+  }
+
   /**
    * Takes what is there of an item, up to an amount.
    * @param usedBy the day until which it is laid; what spoils before is left, and said
@@ -25,7 +31,7 @@ export class Store {
     const problems: Problem[] = [];
     let wanted = amount;
     const mine = this.stock
-      .filter((s) => s.item === item.key)
+      .filter((s) => this.each(item, s) !== undefined)
       .sort(
         (a, b) =>
           Number(b.opened) - Number(a.opened) || (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'),
@@ -42,10 +48,11 @@ export class Store {
         });
         continue;
       }
-      const there = Math.min(wanted, this.left.get(stock.id) ?? 0);
+      const each = this.each(item, stock) ?? 1;
+      const there = Math.min(wanted, (this.left.get(stock.id) ?? 0) * each);
       if (there <= 0) continue;
       taken.push({ stock, amount: there });
-      this.left.set(stock.id, (this.left.get(stock.id) ?? 0) - there);
+      this.left.set(stock.id, (this.left.get(stock.id) ?? 0) - there / each);
       wanted -= there;
     }
     return { taken, problems };

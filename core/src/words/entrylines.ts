@@ -250,7 +250,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
         return (
           list(
             `${b.name} ${b.step === 'back' ? 'back into stock' : b.step}`,
-            b.count !== undefined && `${b.count} pieces`,
+            b.count !== undefined && `${b.count} ${b.count === 1 ? 'piece' : 'pieces'}`,
             b.amount !== undefined && `${b.amount} ${b.unit ?? ''}`.trim(),
             b.batch && `batch ${b.batch}`,
             b.bestBefore !== undefined && `best before ${b.bestBefore}`,

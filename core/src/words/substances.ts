@@ -28,6 +28,7 @@ function wasteOf(coat: Coat, empties: string): string[] {
   return [
     ...(coat.kettle
       ? [
+          'Wrappings of blocks go into the melt only where the data sheet says so, else as packaging.',
           'Cold melt is let go hard in its bucket and goes as bitumen waste; never back into the kettle once it is dirty.',
         ]
       : []),
@@ -51,11 +52,14 @@ function wasteOf(coat: Coat, empties: string): string[] {
     waterBased
       ? 'Wash water of tools is collected and settled: none into drains, gutters or soil.'
       : 'Cleaner and rags go as hazardous waste, in a closed metal bin: they may catch fire by themselves.',
-    hazards.includes('harms water')
-      ? `${empties} scraped out, lids on, out of the rain; a spill is taken up with sand and goes as hazardous waste.`
-      : `${empties} scraped out and dry.`,
+    ...(coat.kettle ? [] : [emptied(hazards, empties)]),
   ];
 }
+
+const emptied = (hazards: readonly Hazard[], empties: string): string =>
+  hazards.includes('harms water')
+    ? `${empties} scraped out, lids on, out of the rain; a spill is taken up with sand and goes as hazardous waste.`
+    : `${empties} scraped out and dry.`;
 
 const unique = <T>(list: readonly T[]): T[] => [...new Set(list)];
 

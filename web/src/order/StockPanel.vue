@@ -32,6 +32,7 @@ function add(): void {
     item: line.item.key,
     name: line.item.name,
     amount: amount.value,
+    ...(line.quantity === 'mass' || line.quantity === 'volume' ? { unit: line.quantity } : {}),
     opened: opened.value,
     ...(bestBefore.value === '' ? {} : { bestBefore: bestBefore.value }),
   };
@@ -41,8 +42,8 @@ function add(): void {
 const isIdle = (s: StockItem): boolean => props.idle.some((i) => i.id === s.id);
 /** In the unit of its line; the bare number where no line has it any more. */
 const sayAmount = (s: StockItem): string => {
-  const line = props.lines.find((l) => l.item.key === s.item);
-  return say(s.amount, line?.quantity ?? 'number');
+  const line = props.lines.find((l) => l.item.key === s.item || l.item.formerly?.key === s.item);
+  return say(s.amount, s.unit ?? line?.item.formerly?.unit ?? line?.quantity ?? 'number');
 };
 </script>
 

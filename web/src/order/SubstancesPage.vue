@@ -52,7 +52,7 @@ const ANSWERS = {
         <div>
           <h3>Carry, clean, dispose</h3>
           <ul>
-            <li v-if="s.carriage">Carried as {{ worded(`${s.carriage.what}: ${s.carriage.says}.`) }}</li>
+            <li v-if="s.carriage">Transport, {{ worded(`${s.carriage.what}: ${s.carriage.says}.`) }}</li>
             <li v-if="s.cleaner">
               {{
                 s.cleaner === 'wiped dry' ? 'Tools are wiped dry.' : `Tools are cleaned with ${s.cleaner}.`
