@@ -1,4 +1,5 @@
 /** Details: found from the survey, cut, and what they take; pockets, joints and cutting held against plain search. */
+import { calculate, CALCULATORS } from '@lentum/core/bench';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, detailRulesOf, resolve, typicalDetails, type Pieces } from '@lentum/core/buildup';
@@ -296,6 +297,18 @@ describe('joints and fillets, worked by hand', () => {
     expect(evaluate(joint.rodMm)).toBeCloseTo(width * 1.25, 12);
   });
 
+  it('a joint that is narrower than its sealant is deep says so', () => {
+    const from = (width: number) =>
+      sealantJoint(given('w', width, 'gap', 'measured'), given('l', 1, 'length', 'measured')).depth.from;
+    expect(from(6)).toContain('deeper than wide');
+    expect(from(9.9)).toContain('deeper than wide');
+    for (const width of [10, 12, 30]) expect(from(width)).not.toContain('deeper');
+    const answer = calculate(
+      CALCULATORS.find((c) => c.key === 'joint')!,
+      { width: 6 },
+    );
+    expect(answer.ok && answer.value.notes.join(' ')).toContain('Narrower than 10 mm');
+  });
   it('a fillet of 50 mm legs takes 1.25 L a metre', () => {
     const v = filletVolume(given('leg', 50, 'gap', 'typical'), given('l', 8, 'length', 'measured'));
     expect(v.value).toBeCloseTo(10, 9);

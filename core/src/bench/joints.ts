@@ -1,6 +1,7 @@
 /** Joints, fillets and pockets. */
 import { CATALOGUE, resolve, type Pieces } from '../buildup/index.ts';
-import { filletVolume, fitCurb, pourVolume, sealantJoint } from '../details/index.ts';
+import { filletVolume, fitCurb, isNarrow, pourVolume, sealantJoint } from '../details/index.ts';
+import { COMMON } from '../practice/index.ts';
 import { answer, figure, number, refuse, type Calculator } from './types.ts';
 
 const joint: Calculator = {
@@ -33,6 +34,11 @@ const joint: Calculator = {
       j.rodOnSaleMm === undefined
         ? 'No rod on sale is that large: a profile of its own is needed.'
         : `The next rod on sale is ${j.rodOnSaleMm} mm.`,
+      ...(isNarrow(width.value)
+        ? [
+            `Narrower than ${COMMON.leastJointDepth.value} mm: the sealant would be deeper than wide and tears as the joint moves. A wider joint lasts longer.`,
+          ]
+        : []),
     );
   },
 };

@@ -11,7 +11,7 @@ export {
   type Pattern,
   type Point3,
 } from './folding.ts';
-export { filletVolume, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './joints.ts';
+export { filletVolume, isNarrow, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './joints.ts';
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './kinds.ts';
 export { type MaterialUse } from './materials.ts';
 export { nest, type Cut, type Nest, type PlacedCut } from './nesting.ts';

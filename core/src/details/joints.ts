@@ -9,6 +9,9 @@ import { COMMON } from '../practice/index.ts';
 /** Rods on sale, mm. */
 export const ROD_SIZES_MM = [6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100] as const;
 
+/** A joint that is narrower than the least depth of its sealant: it would be deeper than wide, and tears as it moves. */
+export const isNarrow = (widthMm: number): boolean => widthMm > 0 && widthMm < COMMON.leastJointDepth.value;
+
 export interface SealantJoint {
   readonly depth: Figure;
   /** Diameter of the rod; nothing under the least size or for the smallest joints. */
@@ -31,9 +34,11 @@ export function sealantJoint(widthMm: Given, length: Figure | Given): SealantJoi
     quantity: 'gap',
     formula: small ? 'max({least}, {width})' : 'max({least}, {width} / 2)',
     inputs: { least, width: widthMm },
-    from: small
-      ? `up to ${smallJoint.value} mm as deep as wide`
-      : `wider than ${smallJoint.value} mm: half as deep as wide`,
+    from: isNarrow(widthMm.value)
+      ? `no less than ${least.value} mm, though that is deeper than wide: a wider joint lasts longer`
+      : small
+        ? `up to ${smallJoint.value} mm as deep as wide`
+        : `wider than ${smallJoint.value} mm: half as deep as wide`,
   };
   const rodMm: Figure = {
     label: 'Backer rod, at least',

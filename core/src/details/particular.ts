@@ -4,6 +4,7 @@ import { given, words, type Given, type Part } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { finished, isSheetWay, type Way } from './bonding.ts';
 import type { Detail } from './find.ts';
+import { isNarrow } from './joints.ts';
 import type { DetailKind } from './kinds.ts';
 import type { Piece } from './pieces.ts';
 
@@ -121,6 +122,13 @@ export const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => Own>>
   }),
   'movement-joint': (t) => ({
     before: [
+      ...(isNarrow(t.detail.sizes['widthMm'] ?? 0)
+        ? [
+            say(
+              words`${measured(t, 'widthMm', 'width')} is narrow for a joint that moves: its sealant would be deeper than wide. Whoever designs it decides whether it is cut wider, to ${COMMON.leastJointDepth} or more.`,
+            ),
+          ]
+        : []),
       say(
         words`The joint’s own profile or sealant goes in first; the deck below is closed, nothing runs through.`,
       ),
