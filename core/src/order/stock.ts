@@ -17,9 +17,9 @@ export class Store {
   }
 
   /** How much of an item's unit one unit of stock is; undefined where it is something else. */
-  private each({ key, quantity, formerly }: Item, s: StockItem): number | undefined {
+  private each({ key, formerly }: Item, s: StockItem): number | undefined {
     if (s.item !== key && s.item !== formerly?.key) return undefined;
-    return formerly && (s.unit ?? formerly.unit) === formerly.unit && s.unit !== quantity ? formerly.each : 1;
+    return formerly && (s.unit ?? formerly.unit) === formerly.unit ? formerly.each : 1;
   }
 
   /**
