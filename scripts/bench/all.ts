@@ -1,6 +1,7 @@
 /** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference; or those
  * that are named. */
 import { benchApi } from './api.ts';
+import { benchContainers } from './containers.ts';
 import { benchCore } from './core.ts';
 import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
@@ -18,6 +19,7 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   core: benchCore,
   state: benchState,
   details: benchDetails,
+  containers: benchContainers,
   courses: benchCourses,
   weather: benchWeather,
   api: benchApi,

@@ -1,7 +1,8 @@
 /**
- * Which containers to buy, exactly: the choice that leaves least over, or the one that costs least, and the next best.
- * A covering knapsack over whole units of the containers' common measure, solved by dynamic programming.
+ * Which containers to buy: the choice that leaves least over, or the one that costs least, and the next best. Sizes and
+ * need become whole numbers of a common measure; covers.ts searches them.
  */
+import { twoBestCovers, type First } from './covers.ts';
 
 export interface Choice<C extends { readonly net: number }> {
   readonly picks: readonly { readonly container: C; readonly count: number }[];
@@ -15,111 +16,52 @@ export type Aim = 'least left over' | 'least cost';
 /** A need may exceed a sum of containers by this share of itself and still count as covered (bits of a double). */
 const SLACK = 1e-9;
 
-/** Sizes are distinguished to a thousandth of their unit. */
+/** Sizes without a common measure are distinguished to a thousandth of their unit, downward: the need stays covered. */
 const GRAIN = 1000;
 
+/** The smallest is divided by up to this to find a common measure. */
+const MOST_PARTS = 1000;
+
 /**
- * Where sizes have no common measure (gallons in litres), they are distinguished to this share of the smallest, downward,
- * so that the need stays covered: nobody buys many small tins to save a spoonful.
+ * Sizes that are this near to whole multiples of the smallest, up to so many times, are multiples of it on a rounded
+ * label (18.927 and 3.785 L): nobody buys many small tins to save a spoonful.
  */
-const FINEST = 1 / 100;
+const ROUNDED_LABEL = 2e-4;
+const MOST_TIMES = 60;
 
-/** Larger tables are not made: then the measure is coarser still. */
-const MOST_UNITS = 200_000;
-
-/** Sizes in whole units of a measure, those that have one at least, and the measure. */
-function measured(nets: readonly number[]): { units: number[]; measure: number } {
-  const grains = nets.map((n) => Math.max(1, Math.round(n * GRAIN)));
-  const common = grains.reduce(gcd);
-  const smallest = Math.min(...grains);
-  if (common >= smallest * FINEST && fits(grains.map((x) => x / common)))
-    return { units: grains.map((x) => x / common), measure: common / GRAIN };
-  let measure = Math.min(...nets) * FINEST;
-  for (;;) {
-    const units = nets.map((n) => Math.floor(n / measure + SLACK));
-    const shared = units.filter((u) => u > 0).reduce(gcd);
-    const whole = units.map((u) => u / shared);
-    if (fits(whole)) return { units: whole, measure: measure * shared };
-    measure *= 2;
-  }
-}
-
-/** What a table takes at most: so many of the largest as stand in for what smaller ones may add up to. */
-const fits = (units: readonly number[]): boolean => {
-  const largest = Math.max(...units);
-  return (2 * largest + 3) * largest <= MOST_UNITS;
-};
+/** Money is compared in ten-thousandths of the currency. */
+const MONEY_STEPS = 10_000;
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
-interface Size {
-  readonly index: number;
-  /** In common units. */
-  readonly units: number;
-  readonly price: number;
+/** Whole multiples of a part of the smallest size, where each size is one within a share of itself. */
+function multiples(
+  nets: readonly number[],
+  parts: number,
+  within: number,
+  most: number,
+): number[] | undefined {
+  const measure = Math.min(...nets) / parts;
+  const units = nets.map((n) => Math.round(n / measure));
+  const near = nets.every((n, i) => Math.abs(n - (units[i] ?? 0) * measure) <= within * n);
+  return near && units.every((u) => u <= most) ? units : undefined;
 }
 
-/** Compared in order: the aim, the other, how many. */
-type Score = readonly [first: number, second: number, count: number];
-const NOTHING: Score = [0, 0, 0];
-const better = (a: Score, b: Score): boolean => {
-  for (let i = 0; i < 3; i += 1) {
-    const difference = (a[i] ?? 0) - (b[i] ?? 0);
-    // Prices add up in different orders: equal within the bits of a double.
-    if (Math.abs(difference) > SLACK * Math.max(1, Math.abs(a[i] ?? 0))) return difference < 0;
-  }
-  return false;
-};
-const plus = (a: Score, size: Size, aim: Aim): Score => {
-  const [first, second] = aim === 'least cost' ? [size.price, size.units] : [size.units, size.price];
-  return [a[0] + first, a[1] + second, a[2] + 1];
-};
-
-/** A multiset of containers, as a chain from its last one back. */
-interface Cover {
-  readonly score: Score;
-  readonly units: number;
-  readonly size?: Size;
-  readonly rest?: Cover;
-}
-type Two = readonly (Cover | undefined)[];
-
-const among = ([a, b]: Two, c: Cover | undefined): Two => {
-  if (!c) return [a, b];
-  if (!a || better(c.score, a.score)) return [c, a];
-  return !b || better(c.score, b.score) ? [a, c] : [a, b];
-};
-
-/**
- * The two best sets of containers that cover a need and of which none can be left away. Sizes are gone through from
- * the largest down, so that each set is met once, with its smallest container last: it may reach past the need by less
- * than that.
- */
-function twoBest(need: number, sizes: readonly Size[], aim: Aim): Two {
-  const falling = [...sizes].sort((a, b) => b.units - a.units);
-  const reach = need + (falling[0]?.units ?? 0);
-  const sums: Two[] = Array.from({ length: reach + 1 }, () => []);
-  const none: Cover = { score: NOTHING, units: 0 };
-  sums[0] = [none];
-  let found: Two = need === 0 ? [none] : [];
-  for (const size of falling) {
-    for (let t = size.units; t <= reach; t += 1) {
-      for (const rest of sums[t - size.units] ?? []) {
-        if (!rest) continue;
-        const cover = { score: plus(rest.score, size, aim), units: t, size, rest };
-        sums[t] = among(sums[t] ?? [], cover);
-        if (t >= need && t < need + size.units && need > 0) found = among(found, cover);
-      }
-    }
-  }
-  return found;
+/** Sizes in thousandths, where all are whole. */
+function thousandths(nets: readonly number[]): number[] | undefined {
+  const units = nets.map((n) => Math.round(n * GRAIN));
+  return nets.every((n, i) => Math.abs(n * GRAIN - (units[i] ?? 0)) <= SLACK * n * GRAIN) ? units : undefined;
 }
 
-function countsOf(cover: Cover): number[] {
-  const counts: number[] = [];
-  for (let c: Cover | undefined = cover; c?.size; c = c.rest)
-    counts[c.size.index] = (counts[c.size.index] ?? 0) + 1;
-  return counts;
+/** Sizes in whole units of a measure, each from 1 and no larger than it is. */
+function measured(nets: readonly number[]): { units: number[]; measure: number } {
+  let units = multiples(nets, 1, ROUNDED_LABEL, MOST_TIMES) ?? thousandths(nets);
+  for (let parts = 1; !units && parts <= MOST_PARTS; parts += 1)
+    units = multiples(nets, parts, SLACK, Infinity);
+  units ??= nets.map((n) => Math.max(1, Math.floor(n * GRAIN * (1 + SLACK))));
+  const shared = units.reduce(gcd);
+  const whole = units.map((u) => u / shared);
+  return { units: whole, measure: Math.min(...nets.map((n, i) => n / (whole[i] ?? 1))) };
 }
 
 interface Sized {
@@ -131,6 +73,10 @@ export interface Choices<C extends Sized> {
   readonly best: Choice<C>;
   /** The next best, where there is another choice worth the name. */
   readonly runnerUp: Choice<C> | undefined;
+  /** What was sought: where a size has no price, what leaves least over. */
+  readonly aim: Aim;
+  /** False where the search ended before it had ruled out everything better. */
+  readonly proven: boolean;
 }
 
 /** Without what can be left away, smallest first: a measure that was taken down may have asked for one too many. */
@@ -152,7 +98,7 @@ function lean<C extends Sized>(
 
 /**
  * Whole containers that cover a need. One more square metre never orders less by the measure that is sought.
- * @param sizes containers on sale; `net` and `need` in one unit
+ * @param sizes containers on sale; `net` above 0, in the unit of `need`
  * @param aim `least cost` takes what has a price; where one has none, what leaves least over
  */
 export function chooseBoth<C extends Sized>(
@@ -161,38 +107,44 @@ export function chooseBoth<C extends Sized>(
   aim: Aim = 'least left over',
 ): Choices<C> {
   const empty: Choice<C> = { picks: [], total: 0, leftOver: -need };
-  if (sizes.length === 0) return { best: empty, runnerUp: undefined };
-  const { units: sizeUnits, measure } = measured(sizes.map((c) => c.net));
+  if (sizes.length === 0) return { best: empty, runnerUp: undefined, aim, proven: true };
+  const { units, measure } = measured(sizes.map((c) => c.net));
   const priced = sizes.every((c) => c.price !== undefined);
   const sought: Aim = priced ? aim : 'least left over';
-  const all = sizes.flatMap((c, index): Size[] => {
-    const units = sizeUnits[index] ?? 0;
-    return units > 0 ? [{ index, units, price: c.price?.value ?? 0 }] : [];
-  });
+  const first: First = sought === 'least cost' ? 'price' : 'units';
   const target = Math.max(0, need * (1 - SLACK));
-  const units = Math.max(0, Math.ceil(target / measure - SLACK));
-  // The cheapest for what is in it, or the largest, stands for most of a large need: among so many others as it has
-  // units, some add up to a multiple of it and are replaced by it at no more cost (pigeonhole). The next best may lack
-  // one such exchange: twice as much is left to the table.
-  const base = all.reduce((a, b) => {
-    const [x, y] = [a.price / a.units, b.price / b.units];
-    return y < x || (y === x && b.units > a.units) ? b : a;
-  });
-  const largest = Math.max(...all.map((s) => s.units));
-  const before = Math.max(0, Math.floor(units / base.units) - 2 * largest - 1);
-  const rest = units - before * base.units;
-  const [best, second] = twoBest(rest, all, sought);
-  if (!best) return { best: empty, runnerUp: undefined };
-  const choice = (cover: Cover): Choice<C> => {
-    const counts = countsOf(cover);
+  const { found, proven } = twoBestCovers(
+    Math.ceil(target / measure - SLACK),
+    sizes.map((c, i) => ({
+      units: units[i] ?? 1,
+      price: priced ? Math.round((c.price?.value ?? 0) * MONEY_STEPS) : 1,
+    })),
+    first,
+  );
+  const choice = (counts: readonly number[]): Choice<C> => {
     const counted = sizes
-      .map((container, i) => ({ container, count: (counts[i] ?? 0) + (i === base.index ? before : 0) }))
+      .map((container, i) => ({ container, count: counts[i] ?? 0 }))
       .sort((a, b) => b.container.net - a.container.net);
     const picks = lean(counted, target);
     const total = picks.reduce((sum, p) => sum + p.count * p.container.net, 0);
     return { picks, total, leftOver: total - need };
   };
-  return { best: choice(best), runnerUp: second && choice(second) };
+  // A size that was taken down may have hidden that less is enough: the two are compared as they are.
+  const [a, b] = found.map(choice);
+  const swap = a && b && sooner(b, a, first, measure / 2);
+  return {
+    best: (swap ? b : a) ?? empty,
+    runnerUp: swap ? a : b,
+    aim: sought,
+    proven,
+  };
+}
+
+/** Whether a choice is plainly better by what is sought first, in the sizes as they are. */
+function sooner<C extends Sized>(a: Choice<C>, b: Choice<C>, first: First, byUnits: number): boolean {
+  const cost = (c: Choice<C>): number =>
+    c.picks.reduce((sum, p) => sum + p.count * (p.container.price?.value ?? 0), 0);
+  return first === 'price' ? cost(a) < cost(b) * (1 - SLACK) : a.total < b.total - byUnits;
 }
 
 /** The best choice alone. */

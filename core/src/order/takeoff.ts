@@ -6,7 +6,7 @@ import type { Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import type { Zones } from '../survey/index.ts';
 import { DAYS_PER_MONTH, MS_PER_DAY, type Quantity } from '../units/index.ts';
-import { chooseBoth, type Choice } from './containers.ts';
+import { chooseBoth, type Aim, type Choice } from './containers.ts';
 import { quickCourses } from './coursesneeds.ts';
 import type { Item, Pack } from './items.ts';
 import { counted, grossOf, needOf } from './linefigures.ts';
@@ -30,6 +30,9 @@ export interface OrderLine {
   readonly need: Figure;
   readonly buy: Choice<Pack>;
   readonly runnerUp: Choice<Pack> | undefined;
+  /** By what the containers were chosen, and whether nothing better is left. */
+  readonly chosenBy: Aim;
+  readonly proven: boolean;
   /** Undefined where a pack has no price. */
   readonly price: Figure | undefined;
   readonly mass: Figure | undefined;
@@ -87,7 +90,7 @@ function lineOf(
   const { net, gross } = grossOf(item, parts, order);
   const drawn = store.draw(item, gross.value, delivery?.usedBy);
   const need = needOf(item, gross, drawn.taken);
-  const { best, runnerUp } = chooseBoth(
+  const { best, runnerUp, aim, proven } = chooseBoth(
     need.value,
     item.packs,
     // Of small things nobody mixes sizes to save a spoonful.
@@ -121,6 +124,8 @@ function lineOf(
     need,
     buy: best,
     runnerUp,
+    chosenBy: aim,
+    proven,
     price: counted(line, 'price'),
     mass: counted(line, 'massKg'),
     carriage: carriage(item.hazards),

@@ -58,6 +58,8 @@ const carried = computed(() => {
 const set = <K extends keyof OrderDoc>(key: K, value: OrderDoc[K]): void => {
   order.value[key] = value;
 };
+/** Lines whose choice of containers the search could not prove. */
+const unproven = computed(() => job.takenOff.lines.filter((l) => !l.proven).map((l) => l.item.name));
 const print = (): void => window.print();
 </script>
 
@@ -138,12 +140,17 @@ const print = (): void => window.print();
           <el-button class="no-print" @click="print">Print</el-button>
         </template>
       </div>
-      <OrderTable :group="g" @stock="(line) => (adding = line)" />
+      <OrderTable :group="g" :aim="order.aim" @stock="(line) => (adding = line)" />
     </section>
     <template v-if="job.takenOff.lines.length > 0">
       <p class="quiet">
-        Containers are chosen exactly; of two that serve equally well, the one with fewer containers. Fabric,
-        sheets and boards are ordered as their
+        <template v-if="unproven.length === 0"
+          >No other choice of containers does better by what is sought; of equals the one with
+          fewer.</template
+        ><template v-else
+          >Better choices of containers could not all be ruled out for {{ unproven.join(', ') }}.</template
+        >
+        Fabric, sheets and boards are ordered as their
         <RouterLink :to="{ query: { part: 'courses' } }">courses</RouterLink> are cut, pieces for details as
         their cut list takes them, aggregate as it is thrown.
         <template v-if="!job.courses.plan"

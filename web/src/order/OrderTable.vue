@@ -1,16 +1,18 @@
 <script setup lang="ts">
 /** The lines of one group: what is needed, what is there, what to buy, the next best, price and weight. */
 import { computed } from 'vue';
-import { picksWords, type OrderGroup, type OrderLine } from '@lentum/core/order';
+import { picksWords, type Aim, type OrderGroup, type OrderLine } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 
-const props = defineProps<{ group: OrderGroup }>();
+const props = defineProps<{ group: OrderGroup; aim: Aim }>();
 const emit = defineEmits<{ stock: [line: OrderLine] }>();
 const { say } = useUnits();
 const drawn = (line: OrderLine): number => line.drawn.reduce((sum, d) => sum + d.amount, 0);
+/** Where a line was not chosen by the order's aim. */
+const BY_AIM = { 'least left over': 'by what is left over', 'least cost': 'by cost' } as const;
 /** Many zones are said by how many they are. */
 const MOST_ZONES = 3;
 const zonesOf = (line: OrderLine): string =>
@@ -56,6 +58,9 @@ const layersOf = (line: OrderLine): string =>
           </td>
           <td>
             <strong>{{ picksWords(line.buy.picks) || (line.need.value > 0 ? '–' : 'nothing') }}</strong>
+            <span v-if="line.buy.picks.length > 0 && line.chosenBy !== aim" class="quiet under">{{
+              BY_AIM[line.chosenBy]
+            }}</span>
           </td>
           <td class="num">{{ line.buy.picks.length > 0 ? say(line.buy.leftOver, line.quantity) : '' }}</td>
           <td class="quiet">
