@@ -307,8 +307,35 @@ describe('levelling', () => {
     // ∫ s r dA over a disc = s · 2πR³/3.
     const exact = (0.02 * 2 * Math.PI * 4 ** 3) / 3;
     expect(points.length).toBe(around);
-    expect(Math.abs(facts!.volumeL / 1000 / exact - 1)).toBeLessThan(0.03);
+    expect(Math.abs(facts!.volumeL / 1000 / exact - 1)).toBeLessThan(0.005);
     expect(facts!.thickestM).toBeCloseTo(0.08, 2);
+  });
+  // Common practice, no source: the height over level ground is the way to the nearest outlet by the fall, summed on a
+  // grid of its own that is finer by far.
+  it.each([
+    [10, 6, [[3, 2]]],
+    [10, 6, [[0.2, 0.2]]],
+    [
+      20,
+      3,
+      [
+        [5, 1.5],
+        [15, 0.5],
+      ],
+    ],
+    [8, 8, [[4, 4]]],
+  ] as const)('a level deck of %d by %d m to outlets at %j: within half a per cent', (w, h, outlets) => {
+    const zone = leveled(w, h, 1, () => 0);
+    const sources = outlets.map((at) => ({ kind: 'spot' as const, at: [...at] as Point, levelM: 0 }));
+    const facts = levelling(tinOf(zone), sources, 2, w * h);
+    let sum = 0;
+    for (let i = 0; i < 800; i += 1)
+      for (let j = 0; j < 800; j += 1) {
+        const [x, y] = [((i + 0.5) * w) / 800, ((j + 0.5) * h) / 800];
+        sum += 0.02 * Math.min(...outlets.map(([a, b]) => Math.hypot(x - a, y - b)));
+      }
+    const exactL = (sum * w * h * 1000) / 800 ** 2;
+    expect(Math.abs(facts!.volumeL / exactL - 1)).toBeLessThan(0.005);
   });
   it('never takes off: a deck that is high enough stays as it is', () => {
     const zone = leveled(8, 4, 1, (x) => 0.05 * x, { features: [] });

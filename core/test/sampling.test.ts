@@ -15,6 +15,7 @@ import {
   studentQuantile,
 } from '@lentum/core/film';
 import { evaluate } from './support/formula.ts';
+import { seeded } from './support/random.ts';
 
 describe('distributions', () => {
   // Any table of Student's t, one side, 95 %.
@@ -64,16 +65,6 @@ describe('readings for a share', () => {
   });
 });
 
-/** A generator that gives the same every time (mulberry32). */
-function seeded(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 const bell = (random: () => number): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 

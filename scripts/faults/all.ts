@@ -4,6 +4,7 @@ import { odd } from './odd.ts';
 import { phones } from './phones.ts';
 import { storage } from './storage.ts';
 import { Target } from './target.ts';
+import { seeded } from '../../core/test/support/random.ts';
 
 const short = process.argv.includes('--short');
 const INPUTS = short ? 400 : 10_000;
@@ -13,17 +14,6 @@ const TIMES: Record<keyof typeof KILLS, number> = short
 const EACH_PHONE = short ? 4 : 200;
 const BACK_MS = 10_000;
 const WAIT_MS = 250;
-
-/** A row of numbers that is the same each time (mulberry32; public domain). */
-function seeded(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 const say = (text: string): void => console.log(text);
 const { DATABASE_URL: url = '', DATABASE_OWNER_URL: ownerUrl = url } = process.env;

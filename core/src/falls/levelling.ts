@@ -3,8 +3,8 @@
  *
  * The levelled surface F is the lowest one that is nowhere below the deck, stands at each drain's own level there, and
  * falls everywhere else at least as steeply as asked toward a drain: |∇F| = s where mix is added. That is the arrival
- * time of a front from the drains, found by fast marching on a square grid (J. Sethian 1996, first order), held up to
- * the deck where the deck is higher.
+ * time of a front from the drains, found by fast marching on a square grid (J. Sethian 1996 and 1999, second order),
+ * held up to the deck where the deck is higher.
  */
 import FlatQueue from 'flatqueue';
 import { boxOf, corner, distance, distanceToPiece, type Point, type Triangle } from '../geometry/index.ts';
@@ -39,7 +39,9 @@ const THINNEST_M = 0.0005;
 interface Grid {
   readonly cols: number;
   readonly rows: number;
-  readonly cellM: number;
+  /** Cells are near to squares, so that whole ones fill the zone's box. */
+  readonly cellXM: number;
+  readonly cellYM: number;
   readonly minX: number;
   readonly minY: number;
   /** Height of the deck at the middle of each cell; NaN off the zone, which never leaves this file. */
@@ -64,24 +66,27 @@ function planeOver(tin: Tin, [ia, ib, ic]: Triangle): (x: number, y: number) => 
 
 function rasterise(tin: Tin, areaM2: number): Grid {
   const box = boxOf([tin.points]);
-  const cellM = Math.max(SMALLEST_CELL_M, Math.sqrt(areaM2 / CELLS));
-  const cols = Math.ceil((box.maxX - box.minX) / cellM) || 1;
-  const rows = Math.ceil((box.maxY - box.minY) / cellM) || 1;
+  const aimM = Math.max(SMALLEST_CELL_M, Math.sqrt(areaM2 / CELLS));
+  const cols = Math.ceil((box.maxX - box.minX) / aimM) || 1;
+  const rows = Math.ceil((box.maxY - box.minY) / aimM) || 1;
+  const cellXM = (box.maxX - box.minX) / cols || aimM;
+  const cellYM = (box.maxY - box.minY) / rows || aimM;
   const deck = new Float64Array(cols * rows).fill(NaN);
-  const cellOf = (v: number, min: number): number => (v - min) / cellM - 0.5;
+  const colOf = (x: number): number => (x - box.minX) / cellXM - 0.5;
+  const rowOf = (y: number): number => (y - box.minY) / cellYM - 0.5;
   for (const t of tin.triangles) {
     const b = boxOf([t.map((i) => corner(tin.points, i))]);
     const plane = planeOver(tin, t);
-    const toCol = Math.min(cols - 1, Math.floor(cellOf(b.maxX, box.minX)));
-    const toRow = Math.min(rows - 1, Math.floor(cellOf(b.maxY, box.minY)));
-    for (let r = Math.max(0, Math.ceil(cellOf(b.minY, box.minY))); r <= toRow; r += 1) {
-      for (let c = Math.max(0, Math.ceil(cellOf(b.minX, box.minX))); c <= toCol; c += 1) {
-        const z = plane(box.minX + (c + 0.5) * cellM, box.minY + (r + 0.5) * cellM);
+    const toCol = Math.min(cols - 1, Math.floor(colOf(b.maxX)));
+    const toRow = Math.min(rows - 1, Math.floor(rowOf(b.maxY)));
+    for (let r = Math.max(0, Math.ceil(rowOf(b.minY))); r <= toRow; r += 1) {
+      for (let c = Math.max(0, Math.ceil(colOf(b.minX))); c <= toCol; c += 1) {
+        const z = plane(box.minX + (c + 0.5) * cellXM, box.minY + (r + 0.5) * cellYM);
         if (z !== undefined) deck[r * cols + c] = z;
       }
     }
   }
-  return { cols, rows, cellM, minX: box.minX, minY: box.minY, deck };
+  return { cols, rows, cellXM, cellYM, minX: box.minX, minY: box.minY, deck };
 }
 
 /** Level of a source as seen from a point: its own, plus the fall over the way to it. */
@@ -108,18 +113,27 @@ const AROUND = [
   [-1, 0],
 ] as const;
 
+interface Upwind {
+  readonly nearest: number;
+  readonly level: number;
+  readonly weight: number;
+}
+
 class Front {
   private readonly grid: Grid;
-  private readonly step: number;
+  private readonly slope: number;
   private readonly queue = new FlatQueue<number>();
   private readonly done: Uint8Array;
+  /** Cells that were started exactly: differences of second order could only take them below that. */
+  private readonly exact: Uint8Array;
   readonly level: Float64Array;
 
   constructor(grid: Grid, slope: number) {
     this.grid = grid;
-    this.step = slope * grid.cellM;
+    this.slope = slope;
     this.level = new Float64Array(grid.deck.length).fill(Infinity);
     this.done = new Uint8Array(grid.deck.length);
+    this.exact = new Uint8Array(grid.deck.length);
   }
 
   offer(i: number, level: number): void {
@@ -132,17 +146,19 @@ class Front {
   }
 
   start(source: Source, slope: number): void {
-    const { cols, rows, cellM, minX, minY } = this.grid;
+    const { cols, rows, cellXM, cellYM, minX, minY } = this.grid;
     const ends = source.kind === 'spot' ? [source.at] : [source.from, source.to];
     const box = boxOf([ends]);
-    const reach = EXACT_CELLS * cellM;
-    const index = (v: number, min: number, most: number): number =>
-      Math.min(most - 1, Math.max(0, Math.floor((v - min) / cellM)));
-    for (let r = index(box.minY - reach, minY, rows); r <= index(box.maxY + reach, minY, rows); r += 1) {
-      for (let c = index(box.minX - reach, minX, cols); c <= index(box.maxX + reach, minX, cols); c += 1) {
-        const p: Point = [minX + (c + 0.5) * cellM, minY + (r + 0.5) * cellM];
+    const reach = EXACT_CELLS * Math.max(cellXM, cellYM);
+    const row = (y: number): number => Math.min(rows - 1, Math.max(0, Math.floor((y - minY) / cellYM)));
+    const col = (x: number): number => Math.min(cols - 1, Math.max(0, Math.floor((x - minX) / cellXM)));
+    for (let r = row(box.minY - reach); r <= row(box.maxY + reach); r += 1) {
+      for (let c = col(box.minX - reach); c <= col(box.maxX + reach); c += 1) {
+        const p: Point = [minX + (c + 0.5) * cellXM, minY + (r + 0.5) * cellYM];
         const seen = startLevel(source, p, slope);
-        if (seen.reach <= reach) this.offer(r * cols + c, seen.level);
+        if (seen.reach > reach) continue;
+        this.exact[r * cols + c] = 1;
+        this.offer(r * cols + c, seen.level);
       }
     }
   }
@@ -153,13 +169,38 @@ class Front {
     return this.done[i] ? (this.level[i] ?? Infinity) : Infinity;
   }
 
-  /** First-order upwind solution of |∇F| = s at a cell (Sethian 1996). */
+  /**
+   * Upwind solution of |∇F| = s at a cell: one-sided differences of second order where two settled cells rise in a
+   * row, of first order elsewhere (J. Sethian 1999).
+   */
   private arrival(r: number, c: number): number {
-    const a = Math.min(this.settled(r, c - 1), this.settled(r, c + 1));
-    const b = Math.min(this.settled(r - 1, c), this.settled(r + 1, c));
-    const [low, high] = [Math.min(a, b), Math.max(a, b)];
-    if (high - low >= this.step) return low + this.step;
-    return (a + b + Math.sqrt(2 * this.step ** 2 - (a - b) ** 2)) / 2;
+    const second = this.exact[r * this.grid.cols + c] !== 1;
+    const across = this.upwind(r, c, [0, 1], second);
+    const along = this.upwind(r, c, [1, 0], second);
+    const [low, high] = across.level <= along.level ? [across, along] : [along, across];
+    const alone = low.level + this.slope / Math.sqrt(low.weight);
+    if (!Number.isFinite(high.level)) return alone;
+    // Σ w (F - level)² = s²: the larger root, where it lies above both.
+    const w = low.weight + high.weight;
+    const sum = low.weight * low.level + high.weight * high.level;
+    const squares = low.weight * low.level ** 2 + high.weight * high.level ** 2;
+    const root = sum * sum - w * (squares - this.slope ** 2);
+    if (root < 0) return alone;
+    const both = (sum + Math.sqrt(root)) / w;
+    return both >= high.nearest ? both : alone;
+  }
+
+  /** The settled neighbour from which the front comes along one way, as the differences see it. */
+  private upwind(r: number, c: number, [dr, dc]: readonly [number, number], twice: boolean): Upwind {
+    const [back, on] = [this.settled(r - dr, c - dc), this.settled(r + dr, c + dc)];
+    const sign = back <= on ? -1 : 1;
+    const nearest = Math.min(back, on);
+    if (!Number.isFinite(nearest)) return { nearest, level: Infinity, weight: 1 };
+    const second = this.settled(r + 2 * sign * dr, c + 2 * sign * dc);
+    const unit = 1 / (dr === 0 ? this.grid.cellXM : this.grid.cellYM) ** 2;
+    return twice && second <= nearest
+      ? { nearest, level: (4 * nearest - second) / 3, weight: (9 / 4) * unit }
+      : { nearest, level: nearest, weight: unit };
   }
 
   march(): void {
@@ -215,6 +256,6 @@ export function levelling(
     thickestM,
     areaM2: touched * cellArea,
     meanM: touched === 0 ? 0 : sum / touched,
-    cellM: grid.cellM,
+    cellM: Math.max(grid.cellXM, grid.cellYM),
   };
 }

@@ -4,11 +4,13 @@ import { corner, type Point, type Triangle } from '../geometry/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import { setOut, waterAt, zoneQuantities, type Feature, type Zone, type ZoneShape } from '../survey/index.ts';
 import { levelling, type Levelling, type Source } from './levelling.ts';
-import { refined, withVertex } from './mesh.ts';
+import { catchments } from './catchments.ts';
+import { withVertex } from './mesh.ts';
+import { sideKey } from './runoff.ts';
 import { spikesIn, type Spike } from './plane.ts';
 import { contours, facets, surfaceAreaM2, type Contour, type Facet } from './slopes.ts';
 import { buildTin, heightOf, type Tin } from './tin.ts';
-import { catchments, flood, ponds, type Drain, type Pond } from './water.ts';
+import { flood, ponds, type Drain, type Pond } from './water.ts';
 
 export interface OutletReport {
   readonly featureId: string;
@@ -52,10 +54,10 @@ export interface FallsReport {
   readonly spikes: readonly Spike[];
 }
 
-/** Small enough for the shares of the outlets to settle, small enough for a moment. */
-const FINE_TRIANGLES = 3000;
-
 const isDrain = (f: Feature): boolean => f.kind === 'outlet' || f.kind === 'scupper';
+
+/** Half of what an outlet or a scupper is wide, metres. */
+const radiusOf = (f: Feature): number => (f.sizes.diameterMm ?? f.sizes.widthMm ?? 0) / 2000;
 
 interface Drains {
   readonly tin: Tin;
@@ -80,7 +82,7 @@ function drainsOf(zone: Zone, shape: ZoneShape, measured: Tin): Drains {
     const surfaceM = tin.z[grown.vertex] ?? 0;
     const rimM = feature.rimM === undefined ? undefined : heightOf(zone, feature.rimM);
     const levelM = Math.max(surfaceM, rimM ?? surfaceM);
-    drains.push({ vertex: grown.vertex, levelM, key: feature.id });
+    drains.push({ vertex: grown.vertex, levelM, key: feature.id, radiusM: radiusOf(feature) });
     sources.push({ kind: 'spot', at, levelM: rimM ?? surfaceM });
     const name = feature.note.trim() || `${feature.kind === 'outlet' ? 'Outlet' : 'Scupper'} ${count}`;
     outlets.push({
@@ -107,16 +109,25 @@ function drainsOf(zone: Zone, shape: ZoneShape, measured: Tin): Drains {
   return { tin, drains, sources, outlets };
 }
 
+/** Keys of the edges over which water leaves, by the vertices of their pieces. */
+function openPieces(shape: ZoneShape, { rim }: Tin): Map<string, string> {
+  return new Map(
+    rim.flatMap(({ from, to, side }): [string, string][] => {
+      const edge = shape.sides[side]?.edge;
+      return !edge || waterAt(edge) === 'held' ? [] : [[sideKey(from, to), `side-${side}`]];
+    }),
+  );
+}
+
 /** The same drains on a finer mesh: every vertex on an open edge lets water go. */
-function fineDrains(zone: Zone, shape: ZoneShape, { tin, drains }: Drains): { mesh: Tin; all: Drain[] } {
-  const mesh = refined(tin, FINE_TRIANGLES);
+function drainsOn(mesh: Tin, zone: Zone, shape: ZoneShape, { drains }: Drains): Drain[] {
   const spots = drains.filter((d) => zone.features.some((f) => f.id === d.key));
   const edges = mesh.rim.flatMap(({ from, to, side }): Drain[] => {
     const edge = shape.sides[side]?.edge;
     if (!edge || waterAt(edge) === 'held') return [];
     return [from, to].map((vertex) => ({ vertex, levelM: mesh.z[vertex] ?? 0, key: `side-${side}` }));
   });
-  return { mesh, all: [...spots, ...edges] };
+  return [...spots, ...edges];
 }
 
 const LEVELS_NOTE = 'from the triangles over the spot levels';
@@ -251,9 +262,10 @@ export function fallsReport(zone: Zone): Result<FallsReport> {
   const { tin } = set;
   const all = facets(tin);
   const planM2 = all.reduce((sum, f) => sum + f.areaM2, 0);
-  const fine = fineDrains(zone, shape, set);
   const flooded = flood(tin, set.drains);
-  const takes = catchments(fine.mesh, fine.mesh === tin ? flooded : flood(fine.mesh, fine.all));
+  const takes = catchments(tin, set.drains, flooded, openPieces(shape, tin), (mesh) =>
+    drainsOn(mesh, zone, shape, set),
+  );
   const nameOf = (key: string | undefined): string | undefined =>
     key === undefined
       ? undefined

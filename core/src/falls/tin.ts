@@ -9,6 +9,7 @@ import {
   insideRing,
   segmentsMeet,
   SpotGrid,
+  triangleArea,
   triangulate,
   type Point,
   type Ring,
@@ -174,11 +175,14 @@ export function buildTin(zone: Zone, shape: ZoneShape): Result<Tin> {
     return fail(trouble(zone, 'all levels lie in one line', 'at least three levels that are not in a line'));
   const { points } = vertices;
   const holes = shape.polygon.holes;
-  const inside = triangles.filter(([a, b, c]) => {
-    const [p, q, r] = [points[a], points[b], points[c]];
-    if (!p || !q || !r) return false;
+  // A level on an edge may lie a hair beside it: the rim runs through it, and what is left outside is nobody's.
+  const ring = rimCut.map((piece) => corner(points, piece.from));
+  const onRim = new Set(rimCut.map((piece) => piece.from));
+  const inside = triangles.filter((t) => {
+    const [p, q, r] = [corner(points, t[0]), corner(points, t[1]), corner(points, t[2])];
+    if (triangleArea(p, q, r) < TOLERANCE.sliverM2 && t.every((v) => onRim.has(v))) return false;
     const middle: Point = [(p[0] + q[0] + r[0]) / 3, (p[1] + q[1] + r[1]) / 3];
-    return insideRing(middle, shape.ring) && !holes.some((h) => insideRing(middle, h));
+    return insideRing(middle, ring) && !holes.some((h) => insideRing(middle, h));
   });
   return ok({
     points,

@@ -14,6 +14,8 @@ export interface Drain {
   /** Water leaves here once it stands this high; never below the surface. */
   readonly levelM: number;
   readonly key: string;
+  /** An outlet takes what passes within this of its middle. */
+  readonly radiusM?: number;
 }
 
 export interface Flood {
@@ -22,6 +24,8 @@ export interface Flood {
   /** Key of the drain that takes the water of each vertex. */
   readonly drain: readonly (string | undefined)[];
   readonly around: readonly (readonly number[])[];
+  /** The vertex from which the flood reached each; undefined at the drains. */
+  readonly from: readonly (number | undefined)[];
 }
 
 /** The vertices that share a side of a triangle with each vertex. */
@@ -50,23 +54,46 @@ export function flood(tin: Tin, drains: readonly Drain[]): Flood {
   const fillM = tin.points.map(() => Infinity);
   const drain: (string | undefined)[] = tin.points.map(() => undefined);
   const done = tin.points.map(() => false);
+  const before: (number | undefined)[] = tin.points.map(() => undefined);
+  const wayM = tin.points.map(() => Infinity);
   const queue = new FlatQueue<number>();
-  const offer = (vertex: number, levelM: number, key: string | undefined): void => {
-    const level = Math.max(levelM, tin.z[vertex] ?? levelM);
-    if (done[vertex] || level >= (fillM[vertex] ?? 0)) return;
-    fillM[vertex] = level;
+  /** Vertices at the level that the water stands at: among them the nearer way comes first. */
+  const level = new FlatQueue<number>();
+  let levelNow = -Infinity;
+  const next = (): number | undefined => {
+    while (level.length === 0 && queue.length > 0) {
+      levelNow = queue.peekValue() ?? Infinity;
+      while (queue.length > 0 && queue.peekValue() === levelNow) {
+        const v = queue.pop();
+        if (v !== undefined && !done[v]) level.push(v, wayM[v] ?? 0);
+      }
+    }
+    return level.pop();
+  };
+  const offer = (vertex: number, levelM: number, key: string | undefined, from?: number): void => {
+    const height = Math.max(levelM, tin.z[vertex] ?? levelM);
+    const way =
+      from === undefined
+        ? 0
+        : (wayM[from] ?? 0) + distance(corner(tin.points, vertex), corner(tin.points, from));
+    const there = fillM[vertex] ?? 0;
+    if (done[vertex] || height > there || (height === there && way >= (wayM[vertex] ?? 0))) return;
+    fillM[vertex] = height;
     drain[vertex] = key;
-    queue.push(vertex, level);
+    before[vertex] = from;
+    wayM[vertex] = way;
+    if (height === levelNow) level.push(vertex, way);
+    else queue.push(vertex, height);
   };
   for (const { vertex, levelM, key } of drains) offer(vertex, levelM, key);
   const seeds = new Set(drains.map((d) => d.vertex));
-  for (let v = queue.pop(); v !== undefined; v = queue.pop()) {
+  for (let v = next(); v !== undefined; v = next()) {
     if (done[v]) continue;
     done[v] = true;
     if (!seeds.has(v)) drain[v] = steepest(tin, around[v] ?? [], v, done, drain) ?? drain[v];
-    for (const n of around[v] ?? []) offer(n, fillM[v] ?? 0, drain[v]);
+    for (const n of around[v] ?? []) offer(n, fillM[v] ?? 0, drain[v], v);
   }
-  return { fillM, drain, around };
+  return { fillM, drain, around, from: before };
 }
 
 /** The drain of the neighbour to which the surface falls most steeply; undefined where it falls to none. */
@@ -208,18 +235,4 @@ export function ponds(tin: Tin, { fillM, drain, around }: Flood): Pond[] {
       estimated,
     }))
     .sort((a, b) => b.volumeL - a.volumeL);
-}
-
-/** Plan area that each drain takes, m²: a third of each triangle for the drain of each of its corners. */
-export function catchments(tin: Tin, { drain }: Flood): Map<string, number> {
-  const areas = new Map<string, number>();
-  for (const t of tin.triangles) {
-    const [a, b, c] = [corner(tin.points, t[0]), corner(tin.points, t[1]), corner(tin.points, t[2])];
-    const third = triangleArea(a, b, c) / 3;
-    for (const v of t) {
-      const key = drain[v];
-      if (key !== undefined) areas.set(key, (areas.get(key) ?? 0) + third);
-    }
-  }
-  return areas;
 }

@@ -37,6 +37,14 @@ export const TOLERANCE = {
   sameLevelM: 0.0005,
   /** A weight of a triangle's corner may be this far below nothing for a point on its edge. */
   onTriangle: 1e-9,
+  /** Triangles along an edge that are smaller than this are none: three vertices of one line. */
+  sliverM2: 1e-9,
+  /** A way of water that comes this near to a vertex runs through it. */
+  atVertexM: 1e-6,
+  /** What falls less than this, a millimetre in a kilometre, lies level. */
+  levelFall: 1e-6,
+  /** Heights that differ by less are one height: bits of a double. */
+  levelM: 1e-9,
   /** Water less deep than this is no pond: a level is read to a millimetre. */
   pondM: 0.001,
   /** Clocks of devices may differ by this much before a time counts as the future. */

@@ -1,5 +1,6 @@
 /** Random containers, and the best choice of them by a table over every sum. */
 import type { Aim } from '@lentum/core/order';
+import { seeded } from './random.ts';
 
 export interface Case {
   readonly need: number;
@@ -9,11 +10,7 @@ export interface Case {
 /** Two to six sizes from 0.3 to 1,000, half of the cases mostly small, needs from 0.1 to 5,000, prices that differ. */
 export function randomContainers(count: number, options: { stepsInOne: number; seed: number }): Case[] {
   const { stepsInOne, seed } = options;
-  let state = seed;
-  const random = (): number => {
-    state = (state * 1664525 + 1013904223) % 4294967296;
-    return state / 4294967296;
-  };
+  const random = seeded(seed);
   const between = (low: number, high: number, small: boolean): number =>
     small ? low * Math.exp(random() * Math.log(high / low)) : low + random() * (high - low);
   const whole = (x: number): number => Math.max(1, Math.round(x * stepsInOne)) / stepsInOne;
