@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fallsReport, type FallsReport } from '@lentum/core/falls';
 import { insideRing, type Point } from '@lentum/core/geometry';
+import { evaluate } from './support/formula.ts';
 import { edgeOf, type EdgeKind, type Levels, type Zone } from '@lentum/core/survey';
 import { seeded } from './support/random.ts';
 import { corners, pointsZone } from './support/zones.ts';
@@ -190,4 +191,78 @@ it('rough ground that drains over two edges: within 3 % of 1,500 walks in small 
   expect(stuck).toBeLessThan(30);
   expect(Math.abs(side(r, 3) / 40 - left / (left + down))).toBeLessThan(0.03);
   expect(side(r, 3) + side(r, 0)).toBeCloseTo(40, 6);
+});
+
+describe('rain', () => {
+  const level = (sizes: Zone['features'][number]['sizes'], kind: 'outlet' | 'scupper', headMm: number) => {
+    const feature = { ...outlet(5, 3), kind, sizes };
+    const zone = pointsZone(corners(10, 6), {
+      sides: (['upstand', 'upstand', 'upstand', 'upstand'] as const).map((k) => ({
+        edge: edgeOf(k),
+        riseM: 0,
+      })),
+      features: [feature],
+    });
+    const points = grid(10, 6, 2).map(([x, y], i) => ({
+      id: `l${i}`,
+      at: { alongM: x, acrossM: y },
+      valueM: 0.01 * x,
+    }));
+    const r = fallsReport({ ...zone, levels: { ...zone.levels, points, rain: { mmPerH: 90, headMm } } });
+    if (!r.ok) throw new Error('no report');
+    return r.value.rain[0]!;
+  };
+  it('brings a litre for each millimetre on a square metre: 60 m² at 90 mm/h are 1.5 L/s', () => {
+    const load = level({ diameterMm: 100 }, 'outlet', 35);
+    expect(load.brings.value).toBeCloseTo(1.5, 6);
+    expect(evaluate(load.brings)).toBeCloseTo(load.brings.value, 9);
+  });
+  // EN 12056-3, roof outlets, from memory: D h^1.5 / 7500 as a weir, D² h^0.5 / 15000 under water, L/s from mm, each
+  // by 0.5 behind a strainer.
+  it.each([
+    [100, 20, (100 * 20 ** 1.5) / 7500],
+    [100, 35, (100 * 35 ** 1.5) / 7500],
+    [150, 50, (150 * 50 ** 1.5) / 7500],
+    [70, 100, (70 ** 2 * 100 ** 0.5) / 15000],
+  ])(
+    'an outlet of %d mm under %d mm of water takes what the standard says, within 4 %%',
+    (d, h, standard) => {
+      const load = level({ diameterMm: d }, 'outlet', h);
+      expect(load.takes!.value / (0.5 * standard)).toBeGreaterThan(0.96);
+      expect(load.takes!.value / (0.5 * standard)).toBeLessThan(1.04);
+      expect(evaluate(load.takes!)).toBeCloseTo(load.takes!.value, 9);
+    },
+  );
+  it('a scupper of 200 by 100 mm under 50 mm: 2/3 × 0.45 × 0.2 × √(2 × 9.81) × 0.05^1.5 = 2.97 L/s', () => {
+    expect(level({ widthMm: 200, heightMm: 100 }, 'scupper', 50).takes!.value).toBeCloseTo(2.97, 2);
+  });
+  it('nobody measured the outlet: nothing is said of what it takes', () => {
+    expect(level({}, 'outlet', 35).takes).toBeUndefined();
+  });
+});
+
+it('a level without a reading is empty, never zero', () => {
+  const z: Height = (x, y) => 0.01 * x + 0.02 * y;
+  const zone = pointsZone(corners(10, 6), {
+    sides: (['gutter', 'upstand', 'upstand', 'gutter'] as const).map((k) => ({ edge: edgeOf(k), riseM: 0 })),
+  });
+  const points: Levels['points'] = grid(10, 6, 2).map(([x, y], i) => ({
+    id: `l${i}`,
+    at: { alongM: x, acrossM: y },
+    valueM: z(x, y),
+  }));
+  const whole = fallsReport({ ...zone, levels: { ...zone.levels, points } });
+  const more: Levels['points'] = [...points, { id: 'later', at: { alongM: 3, acrossM: 3 } }];
+  const without = fallsReport({
+    ...zone,
+    levels: { ...zone.levels, points: more, breakLines: [['l0', 'later', 'l8']] },
+  });
+  if (!whole.ok || !without.ok) throw new Error('no report');
+  expect(without.value.meanFall.value).toBeCloseTo(whole.value.meanFall.value, 9);
+  expect(without.value.lowestM).toBe(whole.value.lowestM);
+  const none = fallsReport({
+    ...zone,
+    levels: { ...zone.levels, points: more.map(({ id, at }) => ({ id, at })) },
+  });
+  expect(none.ok).toBe(false);
 });

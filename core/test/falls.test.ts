@@ -421,7 +421,7 @@ describe('the surface', () => {
       levels: {
         ...heights.levels,
         given: 'staff' as const,
-        points: heights.levels.points.map((p) => ({ ...p, valueM: 1.5 - p.valueM })),
+        points: heights.levels.points.map((p) => ({ ...p, valueM: 1.5 - p.valueM! })),
       },
     };
     expect(report(staff).meanFall.value).toBeCloseTo(report(heights).meanFall.value, 9);
@@ -450,13 +450,13 @@ describe('bad levels', () => {
     expect(words([level('a', 2, 2, 0.1), level('b', 2, 2, 0.1)])).toEqual([]);
   });
   it('a spike is named, and kept', () => {
-    const points = flat.levels.points.map((p, i) => (i === 9 ? { ...p, valueM: p.valueM + 1 } : p));
+    const points = flat.levels.points.map((p, i) => (i === 9 ? { ...p, valueM: p.valueM! + 1 } : p));
     const r = report({ ...flat, levels: { ...flat.levels, points } });
     expect(r.spikes.map((s) => s.index)).toEqual([9]);
-    expect(r.spikes[0]!.expectedM).toBeCloseTo(flat.levels.points[9]!.valueM, 3);
+    expect(r.spikes[0]!.expectedM).toBeCloseTo(flat.levels.points[9]!.valueM!, 3);
     expect(r.highestM).toBeGreaterThan(1);
     expect(
-      spikesIn(flat.levels.points.map((p) => ({ p: [p.at.alongM, p.at.acrossM] as const, z: p.valueM }))),
+      spikesIn(flat.levels.points.map((p) => ({ p: [p.at.alongM, p.at.acrossM] as const, z: p.valueM! }))),
     ).toEqual([]);
   });
   it.each<[string, Levels['points'], string[][], string]>([
@@ -464,7 +464,7 @@ describe('bad levels', () => {
       'two',
       [level('a', 1, 1, 0), level('b', 2, 2, 0)],
       [],
-      'Zone, levels: 2 levels; expected at least three levels that are not in a line.',
+      'Zone, levels: 2 levels read; expected at least three levels that are not in a line.',
     ],
     [
       'in a line',

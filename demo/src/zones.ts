@@ -174,7 +174,7 @@ function deck(anchor: Date): Zone {
       [0.3, 6.5, 13, 19.5, 25.7],
       [0.3, 3, 6, 9, 12.2],
       (x, y) => 0.013 * Math.min(Math.hypot(x - 6.5, y - 3), Math.hypot(x - 19.5, y - 3)),
-      { leastFallPct: 1, designFallPct: 1.5 },
+      { leastFallPct: 1, designFallPct: 1.5, rain: { mmPerH: 110, headMm: 35 } },
     ),
     substrate: { kind: 'concrete-old' },
     findings: looked('concrete-old', [{ item: 'oil', amount: 18, note: 'standing places of the lorries' }]),

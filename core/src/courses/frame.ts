@@ -2,7 +2,7 @@
 import { buildTin, facets, fallDirectionRad, type Facet } from '../falls/index.ts';
 import { given, words, type Given, type Part } from '../figures/index.ts';
 import { boxOf, distance, mapArea, rotate, signedArea, type Area, type Point } from '../geometry/index.ts';
-import { waterAt, type Zone, type ZoneShape } from '../survey/index.ts';
+import { readLevels, waterAt, type Zone, type ZoneShape } from '../survey/index.ts';
 import type { CoursePlan, CourseRules } from './schema.ts';
 
 /** Plain data: it crosses from a worker. */
@@ -84,7 +84,7 @@ function fallToEdge(zone: Zone, shape: ZoneShape, inside: (p: Point) => boolean)
 
 /** The fall over a part of a zone. */
 export function fallOver(zone: Zone, shape: ZoneShape, inside: (p: Point) => boolean): Fall | undefined {
-  const tin = zone.levels.points.length >= 3 ? buildTin(zone, shape) : undefined;
+  const tin = readLevels(zone.levels).length >= 3 ? buildTin(zone, shape) : undefined;
   const here = tin?.ok ? facets(tin.value).filter((f) => inside(f.middle)) : [];
   return fallOfFacets(here) ?? fallToEdge(zone, shape, inside);
 }

@@ -21,7 +21,7 @@ import {
   type Point,
   type Ring,
 } from '../geometry/index.ts';
-import { setOut, type Zone, type ZoneShape } from '../survey/index.ts';
+import { readLevels, setOut, type Zone, type ZoneShape } from '../survey/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { fallOver, type Fall } from './frame.ts';
 import { CHALK_M } from './field.ts';
@@ -248,7 +248,7 @@ export function planesOf(
       folds: [],
       idle: ridgeNames(zone),
     };
-  const levelled = zone.levels.points.length >= 3;
+  const levelled = readLevels(zone.levels).length >= 3;
   const rim = field.flatMap((p) => [...p.outer]);
   const planes = parts.map((area, index): Plane => {
     const fall = levelled

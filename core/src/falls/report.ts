@@ -2,12 +2,22 @@
 import { given, type Figure } from '../figures/index.ts';
 import { corner, type Point, type Triangle } from '../geometry/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
-import { setOut, waterAt, zoneQuantities, type Feature, type Zone, type ZoneShape } from '../survey/index.ts';
+import {
+  readLevels,
+  setOut,
+  waterAt,
+  zoneQuantities,
+  type Feature,
+  type Zone,
+  type ZoneShape,
+} from '../survey/index.ts';
+import { TOLERANCE } from '../units/index.ts';
 import { levelling, type Levelling, type Source } from './levelling.ts';
 import { catchments } from './catchments.ts';
 import { withVertex } from './mesh.ts';
 import { sideKey } from './runoff.ts';
 import { spikesIn, type Spike } from './plane.ts';
+import { rainLoad, type RainLoad } from './rainload.ts';
 import { contours, facets, surfaceAreaM2, type Contour, type Facet } from './slopes.ts';
 import { buildTin, heightOf, type Tin } from './tin.ts';
 import { flood, ponds, type Drain, type Pond } from './water.ts';
@@ -52,6 +62,8 @@ export interface FallsReport {
   readonly levelling:
     { readonly facts: Levelling; readonly volume: Figure; readonly mass: Figure } | undefined;
   readonly spikes: readonly Spike[];
+  /** What a chosen rain brings to each outlet; empty while none is chosen. */
+  readonly rain: readonly RainLoad[];
 }
 
 const isDrain = (f: Feature): boolean => f.kind === 'outlet' || f.kind === 'scupper';
@@ -247,6 +259,19 @@ function slopeFigures(
   };
 }
 
+function rainLoads(
+  zone: Zone,
+  outlets: readonly Omit<OutletReport, 'takesM2'>[],
+  takes: ReadonlyMap<string, number>,
+): RainLoad[] {
+  const { rain } = zone.levels;
+  if (!rain) return [];
+  return outlets.flatMap((o) => {
+    const feature = zone.features.find((f) => f.id === o.featureId);
+    return feature ? [rainLoad(feature, o.name, takes.get(o.featureId) ?? 0, rain)] : [];
+  });
+}
+
 /** Falls, ponds, outlets and levelling of a zone, or why there are none. */
 export function fallsReport(zone: Zone): Result<FallsReport> {
   const quantities = zoneQuantities(zone);
@@ -254,7 +279,8 @@ export function fallsReport(zone: Zone): Result<FallsReport> {
   const { shape } = quantities.value;
   const built = buildTin(zone, shape);
   if (!built.ok) return fail(...built.problems);
-  const spots = zone.levels.points.map((l, i) => ({
+  const read = readLevels(zone.levels);
+  const spots = read.map((l, i) => ({
     p: corner(built.value.points, built.value.levelVertex[i] ?? 0),
     z: heightOf(zone, l.valueM),
   }));
@@ -276,7 +302,7 @@ export function fallsReport(zone: Zone): Result<FallsReport> {
     return { ...pond, name, volume: pondFigure(pond, name), drainName: nameOf(pond.drain) };
   });
   const facts = levelling(tin, set.sources, zone.levels.designFallPct, planM2);
-  const sides = [...takes].filter(([key]) => key.startsWith('side-'));
+  const sides = [...takes].filter(([key, m2]) => key.startsWith('side-') && m2 > TOLERANCE.areaM2);
   return ok({
     zoneId: zone.id,
     points: tin.points,
@@ -310,6 +336,7 @@ export function fallsReport(zone: Zone): Result<FallsReport> {
     spikes: spikesIn(
       spots,
       set.outlets.map((o) => o.at),
-    ),
+    ).map((s) => ({ ...s, index: read[s.index]?.index ?? s.index })),
+    rain: rainLoads(zone, set.outlets, takes),
   });
 }

@@ -16,7 +16,7 @@ import {
   type Triangle,
 } from '../geometry/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
-import { setOut, type Zone, type ZoneShape } from '../survey/index.ts';
+import { readLevels, setOut, type Zone, type ZoneShape } from '../survey/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { planeAt } from './plane.ts';
 
@@ -28,7 +28,7 @@ export interface Tin {
   readonly triangles: readonly Triangle[];
   /** Pieces of the outer edge, with the side of the zone that each belongs to. */
   readonly rim: readonly { readonly from: number; readonly to: number; readonly side: number }[];
-  /** Vertex of each level of the zone, in the order of the survey. */
+  /** Vertex of each level of the zone that was read, in the order of the survey. */
   readonly levelVertex: readonly number[];
 }
 
@@ -143,18 +143,20 @@ export function buildTin(zone: Zone, shape: ZoneShape): Result<Tin> {
   const vertices = new Vertices();
   const rim = ringPieces(vertices, shape.ring, shape.sideOf);
   const openings = shape.polygon.holes.flatMap((hole) => ringPieces(vertices, hole));
-  const levelVertex = zone.levels.points.map((l) => vertices.add(toPoint(l.at), heightOf(zone, l.valueM)));
+  const levels = readLevels(zone.levels);
+  const levelVertex = levels.map((l) => vertices.add(toPoint(l.at), heightOf(zone, l.valueM)));
   if (new Set(levelVertex).size < 3) {
-    const actual = `${zone.levels.points.length} ${zone.levels.points.length === 1 ? 'level' : 'levels'}`;
+    const actual = `${levels.length} ${levels.length === 1 ? 'level' : 'levels'} read`;
     return fail(trouble(zone, actual, 'at least three levels that are not in a line'));
   }
-  const byId = new Map(zone.levels.points.map((l, i) => [l.id, levelVertex[i] ?? 0]));
+  const byId = new Map(levels.map((l, i) => [l.id, levelVertex[i] ?? 0]));
   const breaks = zone.levels.breakLines.flatMap((line) =>
-    line.slice(1).map((id, i): Piece => ({
-      from: byId.get(line[i] ?? '') ?? 0,
-      to: byId.get(id) ?? 0,
-      side: undefined,
-    })),
+    line
+      .flatMap((id) => byId.get(id) ?? [])
+      .flatMap((to, i, at): Piece[] => {
+        const from = at[i - 1];
+        return from === undefined ? [] : [{ from, to, side: undefined }];
+      }),
   );
   const rimCut = cutPieces(rim, vertices);
   const kept = oneEach([...rimCut, ...cutPieces(openings, vertices), ...cutPieces(breaks, vertices)]);

@@ -86,6 +86,9 @@ export {
   type Test,
   type TestKind,
   type WordTest,
+  readLevels,
+  type RainCheck,
+  type ReadLevel,
 } from './readings.ts';
 export {
   blankOpening,

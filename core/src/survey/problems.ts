@@ -41,7 +41,12 @@ function levelProblems(zone: Zone, shape: ZoneShape, field: string): Problem[] {
     const same = spots.near(point).find((k) => distance(spots.at(k), point) < TOLERANCE.sameSpotM);
     spots.add(point);
     const there = same === undefined ? undefined : zone.levels.points[same];
-    if (same !== undefined && there && Math.abs(there.valueM - level.valueM) > TOLERANCE.sameLevelM) {
+    if (
+      same !== undefined &&
+      there?.valueM !== undefined &&
+      level.valueM !== undefined &&
+      Math.abs(there.valueM - level.valueM) > TOLERANCE.sameLevelM
+    ) {
       problems.push({
         kind: 'order',
         ...at,

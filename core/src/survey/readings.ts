@@ -119,10 +119,17 @@ export const substrateSchema = z.strictObject({
 export const levelSchema = z.strictObject({
   id: idSchema,
   at: placeSchema,
-  /** A height above the zone's own datum, or what the staff showed: then more is lower. Metres. */
-  valueM: z.number().min(-1000).max(10000),
+  /** A height above the zone's own datum, or what the staff showed: then more is lower. Metres. Absent: not read yet. */
+  valueM: z.number().min(-1000).max(10000).optional(),
 });
 export type Level = z.infer<typeof levelSchema>;
+
+/** Rain that the outlets are looked at for, and the water that may stand over their rims. */
+export const rainCheckSchema = z.strictObject({
+  mmPerH: z.number().min(1).max(1000),
+  headMm: z.number().min(5).max(200),
+});
+export type RainCheck = z.infer<typeof rainCheckSchema>;
 
 export const levelsSchema = z.strictObject({
   given: z.enum(['height', 'staff']),
@@ -134,8 +141,19 @@ export const levelsSchema = z.strictObject({
   designFallPct: z.number().min(0.1).max(20),
   mixKgPerL: z.number().min(0.1).max(4),
   contourMm: z.number().min(1).max(1000),
+  rain: rainCheckSchema.optional(),
 });
 export type Levels = z.infer<typeof levelsSchema>;
+
+/** A level that was read, with its number in the survey, from 0. */
+export interface ReadLevel extends Level {
+  readonly valueM: number;
+  readonly index: number;
+}
+
+/** The levels that were read: one without a reading is empty, never zero. */
+export const readLevels = ({ points }: Levels): ReadLevel[] =>
+  points.flatMap((l, index) => (l.valueM === undefined ? [] : [{ ...l, valueM: l.valueM, index }]));
 
 /** Falls of 1 in 80 in the finished work: common practice; the mix is a cement mortar, typical. */
 export const NO_LEVELS: Levels = {

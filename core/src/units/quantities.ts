@@ -24,6 +24,8 @@ export type Quantity =
   | 'percent'
   | 'gap'
   | 'rain'
+  | 'rainRate'
+  | 'flow'
   | 'moisture'
   | 'fall'
   | 'stress'
@@ -71,6 +73,17 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   /** A crack, a step, a depth of water: tenths of a millimetre matter. */
   gap: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 1 }, us: { over: 'in', digits: 3 } },
   rain: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 1 }, us: { over: 'in', digits: 2 } },
+  rainRate: {
+    inside: { over: 'mm', under: 'h' },
+    metric: { over: 'mm', under: 'h', digits: 0 },
+    us: { over: 'in', under: 'h', digits: 2 },
+  },
+  /** Of water, to an outlet. */
+  flow: {
+    inside: { over: 'L', under: 's' },
+    metric: { over: 'L', under: 's', digits: 2 },
+    us: { over: 'gal', under: 'min', digits: 1 },
+  },
   film: { inside: { over: 'mm' }, metric: { over: 'mm', digits: 2 }, us: { over: 'mil', digits: 0 } },
   area: { inside: { over: 'm²' }, metric: { over: 'm²', digits: 2 }, us: { over: 'ft²', digits: 1 } },
   volume: { inside: { over: 'L' }, metric: { over: 'L', digits: 1 }, us: { over: 'gal', digits: 2 } },

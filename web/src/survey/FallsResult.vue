@@ -14,6 +14,14 @@ const { say } = useUnits();
 const ratio = computed(() =>
   props.falls.meanFall.value > 0.05 ? `, 1 in ${Math.round(100 / props.falls.meanFall.value)}` : '',
 );
+const rain = computed(() => new Map(props.falls.rain.map((r) => [r.featureId, r])));
+/** Outlets that the chosen rain brings more to than they take. */
+const short = computed(() =>
+  props.falls.outlets.filter((o) => {
+    const r = rain.value.get(o.featureId);
+    return r?.takes !== undefined && r.brings.value > r.takes.value;
+  }),
+);
 const low = computed(() => props.falls.belowLeast.value > 0);
 </script>
 
@@ -81,19 +89,45 @@ const low = computed(() => props.falls.belowLeast.value > 0);
       <tr>
         <th scope="col">Water goes to</th>
         <th scope="col" class="num">From</th>
+        <template v-if="rain.size > 0"
+          ><th scope="col" class="num">Rain brings</th>
+          <th scope="col" class="num">It takes</th></template
+        >
       </tr>
     </thead>
     <tbody>
       <tr v-for="o in falls.outlets" :key="o.featureId">
         <th scope="row">{{ o.name }}</th>
         <td class="num">{{ say(o.takesM2, 'area') }}</td>
+        <template v-if="rain.get(o.featureId)">
+          <td class="num"><FigureText :figure="rain.get(o.featureId)!.brings" /></td>
+          <td class="num">
+            <FigureText
+              v-if="rain.get(o.featureId)!.takes"
+              :figure="rain.get(o.featureId)!.takes!"
+            /><template v-else>not measured</template>
+          </td>
+        </template>
       </tr>
       <tr v-for="e in falls.edges" :key="e.side">
         <th scope="row">over side {{ e.side + 1 }}</th>
         <td class="num">{{ say(e.takesM2, 'area') }}</td>
+        <td v-if="rain.size > 0" colspan="2"></td>
       </tr>
     </tbody>
   </table>
+  <div v-for="o in short" :key="o.featureId" class="line">
+    <VerdictMark outcome="hold" />
+    <p>
+      <strong>{{ o.name }}</strong> takes less than that rain brings with
+      {{ say(zone.levels.rain?.headMm ?? 0, 'lap') }}
+      of water over its rim: water will stand higher, or run another way.
+    </p>
+  </div>
+  <p v-if="rain.size > 0" class="quiet">
+    Areas follow the gradient of the levels, exact where the deck is plane. An aid only: emergency overflows,
+    pipes and walls that shed rain onto the roof are not in it. Who designs the drainage decides.
+  </p>
   <template v-if="falls.levelling">
     <h3>To a fall of {{ say(zone.levels.designFallPct, 'fall') }} all over</h3>
     <p class="large"><FigureText :figure="falls.levelling.volume" /></p>

@@ -4,7 +4,7 @@ import { Delete, Location } from '@element-plus/icons-vue';
 import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
-import { readPlacedRows, type Level, type Levels, type Zone } from '@lentum/core/survey';
+import { readLevels, readPlacedRows, type Level, type Levels, type Zone } from '@lentum/core/survey';
 import { metresPer } from '@lentum/core/units';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -30,17 +30,27 @@ const shown = computed(() =>
     index: (page.value - 1) * PAGE + k,
   })),
 );
+const read = computed(() => readLevels(levels.value).length);
 const problem = ref<string[]>([]);
 const word = computed(() => (levels.value.given === 'staff' ? worded('staff reading') : 'height'));
 
 const change = (part: Partial<Levels>): void => {
   levels.value = { ...levels.value, ...part };
 };
+/** Water over the rim of an outlet that a flat roof usually bears. Common practice, no source. */
+const USUAL_HEAD_MM = 35;
+const setRain = (mmPerH: number | undefined): void =>
+  change({
+    rain: mmPerH === undefined ? undefined : { mmPerH, headMm: levels.value.rain?.headMm ?? USUAL_HEAD_MM },
+  });
+const setHead = (headMm: number): void => {
+  if (levels.value.rain) change({ rain: { ...levels.value.rain, headMm } });
+};
 function add(): void {
   const last = levels.value.points[levels.value.points.length - 1];
   const id = crypto.randomUUID();
   const at = last ? { alongM: last.at.alongM, acrossM: last.at.acrossM + 1 } : { alongM: 0.5, acrossM: 0.5 };
-  change({ points: [...levels.value.points, { id, at, valueM: last?.valueM ?? 0 }] });
+  change({ points: [...levels.value.points, { id, at }] });
   page.value = Math.ceil(levels.value.points.length / PAGE);
   emit('place', id);
 }
@@ -95,7 +105,11 @@ const breakWords = (line: readonly string[]): string =>
   </div>
   <div class="head">
     <h2>Levels</h2>
-    <span class="quiet">{{ levels.points.length }} taken</span>
+    <span class="quiet"
+      >{{ read }} read<template v-if="read < levels.points.length"
+        >, {{ levels.points.length - read }} to read</template
+      ></span
+    >
     <span v-if="busy" class="quiet" role="status">computing…</span>
   </div>
   <div class="bar kind">
@@ -150,7 +164,7 @@ const breakWords = (line: readonly string[]): string =>
             :min="-1000"
             :max="10000"
             :model-value="level.valueM"
-            @update:model-value="(v) => v !== undefined && setLevel(level.id, { valueM: v })"
+            @update:model-value="(v) => setLevel(level.id, { valueM: v })"
           />
         </td>
         <td class="acts">
@@ -274,6 +288,28 @@ const breakWords = (line: readonly string[]): string =>
         :max="1000"
         :model-value="levels.contourMm"
         @update:model-value="(v) => v !== undefined && change({ contourMm: v })"
+    /></label>
+    <label
+      >rain to check outlets for, {{ unit('rainRate') }}
+      <MeasureInput
+        hide-unit
+        quantity="rainRate"
+        label="Rain to check the outlets for"
+        :min="1"
+        :max="1000"
+        :model-value="levels.rain?.mmPerH"
+        @update:model-value="setRain"
+    /></label>
+    <label v-if="levels.rain"
+      >water over their rims, {{ unit('lap') }}
+      <MeasureInput
+        hide-unit
+        quantity="lap"
+        label="Water over the rims of the outlets"
+        :min="5"
+        :max="200"
+        :model-value="levels.rain.headMm"
+        @update:model-value="(v) => v !== undefined && setHead(v)"
     /></label>
     <label
       >fall without levels, %

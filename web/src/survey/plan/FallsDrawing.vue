@@ -57,7 +57,13 @@ const levels = computed(() => {
   return props.zone.levels.points.map((l, i) => {
     const [x, y] = at(toPoint(l.at));
     const odd = props.falls?.spikes.some((s) => s.index === i) ?? false;
-    return { id: l.id, x, y, odd, text: shown || odd ? say(l.valueM, 'level', { unit: false }) : '' };
+    return {
+      id: l.id,
+      x,
+      y,
+      odd,
+      text: l.valueM !== undefined && (shown || odd) ? say(l.valueM, 'level', { unit: false }) : '',
+    };
   });
 });
 const deepest = computed(() =>
