@@ -25,11 +25,15 @@ const PACE = { areaM2: 100, tempC: 20, humidityPct: 60, crews: 1, hoursPerDay: 8
 const AT = '2026-05-12T09:00:00Z';
 
 describe('what differs', () => {
+  const plain = (v: ReturnType<typeof differences>[number]['before']): string =>
+    typeof v === 'object'
+      ? `${v.value}${v.range ? ` of ${v.range.from}–${v.range.to}` : ''} ${v.quantity}${v.film && ` ${v.film}`}`
+      : String(v);
   const said = (change: (b: BuildUp) => void, id = 'reinforced-polyurethane'): string[] => {
     const after = page(id);
     change(after);
     return differences(page(id), after).map(
-      (d) => `${d.layer ?? '–'} | ${d.what} | ${d.before} | ${d.after} | ${d.quantity ?? ''}`,
+      (d) => `${d.layer ?? '–'} | ${d.what} | ${plain(d.before)} | ${plain(d.after)} | ${d.quantity ?? ''}`,
     );
   };
   it.each<[string, (b: BuildUp) => void, string[]]>([
@@ -39,16 +43,20 @@ describe('what differs', () => {
       (b) => Object.assign(b, { revision: 7, taken: { revision: 3 } }),
       [],
     ],
-    ['a rate', (b) => (coat(b, 'first').rate.value = 2), ['First coat | Rate | 1.85 kg/m² | 2 kg/m² | ']],
+    [
+      'a rate',
+      (b) => (coat(b, 'first').rate.value = 2),
+      ['First coat | Rate | 1.85 rateMass | 2 rateMass | '],
+    ],
     [
       'a rate in another form',
       (b) => Object.assign(coat(b, 'first').rate, { basis: 'wetFilm', value: 1.4 }),
-      ['First coat | Rate | 1.85 kg/m² | 1.4 mm wet | '],
+      ['First coat | Rate | 1.85 rateMass | 1.4 film wet | '],
     ],
     [
       'a range of the sheet',
       (b) => Object.assign(coat(b, 'first').rate, { range: { from: 1.4, to: 1.9 } }),
-      ['First coat | Rate | 1.85 kg/m² | 1.85 of 1.4–1.9 kg/m² | '],
+      ['First coat | Rate | 1.85 rateMass | 1.85 of 1.4–1.9 rateMass | '],
     ],
     [
       'a density',

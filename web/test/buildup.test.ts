@@ -226,7 +226,7 @@ describe('what a change moves', () => {
     const after = page('reinforced-polyurethane');
     coat(after, 'second').rate.value = 0.5;
     const text = plain(show(MovesStrip, { props: { before, after, pace: PACE, terms: NO_TERMS } }).text());
-    expect(text).toContain('Second coat, rate: 1.1 kg/m² → 0.5 kg/m²');
+    expect(text).toContain('Second coat, rate: 1.10 kg/m² → 0.50 kg/m²');
     expect(text).toContain('dry membrane 2.00 mm → 1.59 mm');
     expect(text).toContain('New: As a whole: 1.59 mm of dry membrane is less than the least of 1.80 mm');
     const back = plain(
@@ -249,6 +249,16 @@ describe('what a change moves', () => {
     [
       { layer: 'Top', what: 'Density', before: undefined, after: 1.2, quantity: 'density' as const },
       'Top, density: nothing → 1.2!',
+    ],
+    [
+      {
+        layer: 'Base',
+        what: 'Rate',
+        before: { value: 0.7, range: { from: 0.6, to: 0.8 }, quantity: 'rateMass' as const, film: '' },
+        after: { value: 1.2, range: undefined, quantity: 'film' as const, film: 'wet' },
+        quantity: undefined,
+      },
+      'Base, rate: 0.7! (0.6! to 0.8!) → 1.2! wet',
     ],
   ])('%s', (d, words) => expect(sayDifference(d, (v) => `${v}!`)).toBe(words));
 });

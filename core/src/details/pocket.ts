@@ -40,21 +40,37 @@ interface Side {
 /** No side of a curb takes more straights of one kind: a longer one is made as a kerb. */
 const MOST_STRAIGHTS = 12;
 
-/** Sums of straights that reach a length, with the fewest parts for each sum; shortest sum first. */
-function sides(straights: readonly Part[], leastMm: number): Side[] {
-  const best = new Map<number, Side>();
-  const visit = (i: number, counts: readonly number[], mm: number, parts: number): void => {
-    const part = straights[i];
-    if (!part) {
-      const there = best.get(mm);
-      if (mm >= leastMm && (!there || parts < there.parts)) best.set(mm, { counts, mm, parts });
-      return;
-    }
-    for (let n = 0; n <= MOST_STRAIGHTS; n += 1)
-      visit(i + 1, [...counts, n], mm + n * part.sizeMm.value, parts + n);
-  };
-  visit(0, [], 0, 0);
-  return [...best.values()].sort((a, b) => a.mm - b.mm);
+/** Sums of straights from a length to another, with the fewest parts for each sum; by the number of parts, shortest first. */
+function sides(straights: readonly Part[], leastMm: number, mostMm: number): Side[][] {
+  let best = new Map<number, Side>([[0, { counts: straights.map(() => 0), mm: 0, parts: 0 }]]);
+  straights.forEach((part, i) => {
+    const next = new Map<number, Side>();
+    for (const side of best.values())
+      for (let n = 0; n <= MOST_STRAIGHTS; n += 1) {
+        const mm = side.mm + n * part.sizeMm.value;
+        if (mm > mostMm) break;
+        const there = next.get(mm);
+        if (!there || side.parts + n < there.parts)
+          next.set(mm, { counts: side.counts.with(i, n), mm, parts: side.parts + n });
+      }
+    best = next;
+  });
+  const byParts: Side[][] = [];
+  for (const side of [...best.values()].sort((x, y) => x.mm - y.mm))
+    if (side.mm >= leastMm) (byParts[side.parts] ??= []).push(side);
+  return byParts;
+}
+
+/** The first of a row for which a condition holds that holds for all after it. */
+function firstThat<T>(row: readonly T[], holds: (item: T) => boolean): T | undefined {
+  let [low, high] = [0, row.length];
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    const item = row[middle];
+    if (item !== undefined && holds(item)) high = middle;
+    else low = middle + 1;
+  }
+  return row[low];
 }
 
 /** How near the corner of the cluster's box comes to a curb with rounded corners, inside length by width. */
@@ -87,6 +103,38 @@ function insideFigure(lengthMm: number, widthMm: number, radiusMm: number, round
   };
 }
 
+/** The two sides of a curb with rounded corners: the fewest straights, and of those the least inside. */
+function closest(
+  cluster: Cluster,
+  straights: readonly Part[],
+  r: number,
+  clear: number,
+): { long: Side; wide: Side } | undefined {
+  const longest = Math.max(0, ...straights.map((p) => p.sizeMm.value));
+  // From here on the corners are clear of the box as well; one straight more is never needed.
+  const enough = (mm: number): number => Math.max(0, mm + 2 * clear) + longest;
+  const reach = (mm: number): Side[][] => sides(straights, mm + 2 * clear - 2 * r, enough(mm));
+  const [longs, wides] = [reach(cluster.lengthMm), reach(cluster.widthMm)];
+  let best: { long: Side; wide: Side; parts: number; area: number } | undefined;
+  for (const long of longs.flat()) {
+    wides.forEach((row, parts) => {
+      if (best && long.parts + parts > best.parts) return;
+      // More length never brings the box nearer to the curb.
+      const wide = firstThat(
+        row,
+        (w) =>
+          clearanceIn(cluster, { lengthMm: long.mm + 2 * r, widthMm: w.mm + 2 * r, radiusMm: r }) >= clear,
+      );
+      if (!wide) return;
+      const area = (long.mm + 2 * r) * (wide.mm + 2 * r);
+      const total = long.parts + parts;
+      if (!best || total < best.parts || (total === best.parts && area < best.area))
+        best = { long, wide, parts: total, area };
+    });
+  }
+  return best;
+}
+
 /**
  * The curb with the fewest parts that keeps the clearance round a cluster; of those, the one that takes least to pour.
  * @returns a problem when the parts on sale cannot close round it
@@ -115,27 +163,22 @@ export function fitCurb(cluster: Cluster, curb: Pieces, label: string): Result<C
   const straights = curb.pieces.filter((p) => p.shape === 'straight');
   for (const cornerPart of curb.pieces.filter((p) => p.shape === 'rounded corner')) {
     const r = cornerPart.sizeMm.value;
-    const longs = sides(straights, cluster.lengthMm + 2 * clear - 2 * r);
-    const wides = sides(straights, cluster.widthMm + 2 * clear - 2 * r);
-    for (const long of longs) {
-      for (const wide of wides) {
-        const inside = { lengthMm: long.mm + 2 * r, widthMm: wide.mm + 2 * r, radiusMm: r };
-        const clearanceMm = clearanceIn(cluster, inside);
-        if (clearanceMm < clear) continue;
-        const counts = straights.map((part, i) => ({
-          part,
-          count: 2 * ((long.counts[i] ?? 0) + (wide.counts[i] ?? 0)),
-        }));
-        found.push({
-          shape: 'rounded rectangle',
-          parts: [{ part: cornerPart, count: 4 }, ...counts.filter((c) => c.count > 0)],
-          ...inside,
-          clearanceMm,
-          inside: insideFigure(inside.lengthMm, inside.widthMm, r, false),
-          insideGirthMm: girthOf(inside.lengthMm, inside.widthMm, r),
-        });
-      }
-    }
+    const wanted = closest(cluster, straights, r, clear);
+    if (!wanted) continue;
+    const { long, wide } = wanted;
+    const inside = { lengthMm: long.mm + 2 * r, widthMm: wide.mm + 2 * r, radiusMm: r };
+    const counts = straights.map((part, i) => ({
+      part,
+      count: 2 * ((long.counts[i] ?? 0) + (wide.counts[i] ?? 0)),
+    }));
+    found.push({
+      shape: 'rounded rectangle',
+      parts: [{ part: cornerPart, count: 4 }, ...counts.filter((c) => c.count > 0)],
+      ...inside,
+      clearanceMm: clearanceIn(cluster, inside),
+      inside: insideFigure(inside.lengthMm, inside.widthMm, r, false),
+      insideGirthMm: girthOf(inside.lengthMm, inside.widthMm, r),
+    });
   }
   const number = (c: Curb): number => c.parts.reduce((sum, p) => sum + p.count, 0);
   const best = found.reduce<Curb | undefined>(

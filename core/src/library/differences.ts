@@ -18,14 +18,24 @@ import {
 import { measure, type Pace } from '../choosing/index.ts';
 import type { Figure, Given } from '../figures/index.ts';
 import { canonicalJson as canonical } from '../job/index.ts';
-import { TOLERANCE, type Quantity } from '../units/index.ts';
+import { rateQuantity, TOLERANCE, type Quantity } from '../units/index.ts';
+
+/** A rate, in the core's unit of its quantity, to be said in the reader's. */
+export interface RateSaid {
+  readonly value: number;
+  readonly range: { readonly from: number; readonly to: number } | undefined;
+  readonly quantity: Quantity;
+  /** "wet" or "dry" behind a film; empty for a mass or a volume. */
+  readonly film: string;
+}
+type Said = string | number | RateSaid | undefined;
 
 export interface Difference {
   /** The layer it is about; undefined for the build-up as a whole. */
   readonly layer: string | undefined;
   readonly what: string;
-  readonly before: string | number | undefined;
-  readonly after: string | number | undefined;
+  readonly before: Said;
+  readonly after: Said;
   readonly quantity: Quantity | undefined;
 }
 
@@ -68,15 +78,18 @@ const TABLES: readonly (readonly [path: string, name: string])[] = [
   ['pieces', 'Pieces'],
 ];
 
-const BASIS_WORDS = { mass: 'kg/m²', volume: 'L/m²', wetFilm: 'mm wet', dryFilm: 'mm dry' } as const;
+const FILM_WORDS = { mass: '', volume: '', wetFilm: 'wet', dryFilm: 'dry' } as const;
 
-const inWords = (path: string, value: unknown): string | undefined => {
+const inWords = (path: string, value: unknown): Said => {
   if (value === undefined) return undefined;
   if (path === 'rate') {
-    const rate = value as Coat['rate'];
-    const { range } = rate;
-    const whole = range ? ` of ${range.from}–${range.to}` : '';
-    return `${rate.value}${whole} ${BASIS_WORDS[rate.basis]}`;
+    const { value: rate, range, basis } = value as Coat['rate'];
+    return {
+      value: rate,
+      range: range && { from: range.from, to: range.to },
+      quantity: rateQuantity(basis),
+      film: FILM_WORDS[basis],
+    };
   }
   if (path === 'containers') return (value as { name: string }[]).map((c) => c.name).join(', ');
   if (path === 'tools') return (value as { kind: string }[]).map((c) => c.kind).join(', ');
@@ -91,13 +104,14 @@ function layerDifferences(before: Layer, after: Layer): Difference[] {
     const [a, b] = [valueAt(before, path), valueAt(after, path)];
     if (canonical(a) === canonical(b)) return [];
     const [x, y] = [inWords(path, a), inWords(path, b)];
-    if (path === 'rate' && x === y && fields.some((f) => f.what.startsWith('Tolerance'))) return [];
+    const same = canonical(x) === canonical(y);
+    if (path === 'rate' && same && fields.some((f) => f.what.startsWith('Tolerance'))) return [];
     return [
       {
         layer: after.name,
         what: name,
-        before: x === y ? 'earlier figures' : x,
-        after: x === y ? 'other figures' : y,
+        before: same ? 'earlier figures' : x,
+        after: same ? 'other figures' : y,
         quantity: undefined,
       },
     ];
