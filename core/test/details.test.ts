@@ -19,6 +19,7 @@ import {
   type DetailWork,
 } from '@lentum/core/details';
 import { given, verdictText } from '@lentum/core/figures';
+import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { clearanceIn } from '../src/details/pocket.ts';
 import { cutRun } from '../src/details/pieces.ts';
@@ -40,11 +41,32 @@ describe('finding', () => {
       ],
       { sides: [side(edge('tie-in')), side(edge('free'))] },
     );
-    expect(first(others).work.map((w) => w.detail.kind)).toEqual([
-      'tie-in',
-      'day-joint',
-      'day-joint',
-      'day-joint',
+    expect(first(others).work.map((w) => w.detail.kind)).toEqual(['tie-in', 'day-joint']);
+  });
+
+  it('a side that nobody has described is no day joint, and the order asks about it', () => {
+    const zone = pointsZone(
+      [
+        [0, 0],
+        [5, 0],
+        [5, 5],
+        [0, 5],
+      ],
+      { sides: [side(edge('drip'))] },
+    );
+    expect(first(zone).work.map((w) => w.detail.kind)).toEqual(['drip']);
+    const asked = takeoff(
+      { zones: [zone] },
+      {
+        buildUps: [...CATALOGUE],
+        zones: [
+          { zoneId: zone.id, buildUpId: 'reinforced-polyurethane', revision: 1, conditions: [], choices: {} },
+        ],
+      },
+      DEFAULT_ORDER,
+    ).unsaid;
+    expect(asked.map((m) => m.why.map(sentence).join(' '))).toEqual([
+      expect.stringContaining('Zone, sides 2, 3, 4'),
     ]);
   });
 

@@ -3,9 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, resolve } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { protectionOf, substancesOf, type Substance } from '@lentum/core/words';
+import { edgeOf } from '@lentum/core/survey';
 import { corners, pointsZone } from './support/zones.ts';
 
-const roof = pointsZone(corners(10, 6), { fallPct: 2 });
+const roof = pointsZone(corners(10, 6), {
+  fallPct: 2,
+  sides: [0, 1, 2, 3].map(() => ({ edge: edgeOf('drip'), riseM: 0 })),
+});
 const sheet = (id: string): Substance[] =>
   substancesOf(
     takeoff(

@@ -33,7 +33,7 @@ describe('the job', () => {
     const states = at.within(useStageStates);
     expect(states.value.survey).toEqual({
       mark: 'done',
-      reason: `${demo.survey.zones.length} zones, all closed`,
+      reason: `${demo.survey.zones.length} zones, all closed and described`,
     });
     expect(states.value.order.reason).toBe('Being counted');
     await at.wait(2000);

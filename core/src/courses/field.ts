@@ -30,8 +30,8 @@ const left = (ring: Ring): Ring => (signedArea(ring) < 0 ? reversed(ring) : ring
 export function fieldArea(zone: Zone, shape: ZoneShape, rules: CourseRules): FieldArea {
   const flip = signedArea(shape.ring) < 0;
   const reach = shape.sideOf.map((side) => {
-    const kind = shape.sides[side]?.edge.kind ?? 'free';
-    return rules.reachMm[kind].value / 1000;
+    const kind = shape.sides[side]?.edge.kind ?? 'unsaid';
+    return kind === 'unsaid' ? 0 : rules.reachMm[kind].value / 1000;
   });
   const n = reach.length;
   // Turned round, piece i goes from corner n−1−i to the one before it.

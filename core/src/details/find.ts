@@ -76,6 +76,8 @@ function ofEdge(edge: Edge, rules: DetailRules): { kind: DetailKind; sizes: Reco
       return [{ kind: 'drip', sizes: {} }];
     case 'tie-in':
       return [{ kind: 'tie-in', sizes: {} }];
+    case 'unsaid':
+      return [];
     case 'free':
       return [{ kind: 'day-joint', sizes: {} }];
   }

@@ -30,7 +30,7 @@ import {
 } from '../details/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
-import { zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
+import { undescribed, zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
 import { boardPart, coursesParts, fastenerParts, fixingParts, lapPrimerParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
@@ -42,6 +42,14 @@ export interface Missing {
   readonly zoneName: string;
   readonly why: readonly Problem[];
 }
+
+const sidesUnsaid = (zone: Zone, open: readonly number[]): Problem => ({
+  kind: 'missing',
+  field: 'sides',
+  label: `${zone.name}, ${open.length === 1 ? 'side' : 'sides'} ${open.map((i) => i + 1).join(', ')}`,
+  actual: '',
+  expected: 'what is there, in the survey: nothing is cut or ordered for it until then',
+});
 
 /** An amount of a coat in the unit of its item, where a condition gave a rate in another one. */
 function inUnitOf(item: Item, coat: Coat, amount: Figure): Figure {
@@ -265,9 +273,10 @@ export function needs(
   order: OrderDoc,
   areaPct = 0,
   courses?: CoursesPlan,
-): { parts: Part[]; missing: Missing[] } {
+): { parts: Part[]; missing: Missing[]; unsaid: Missing[] } {
   const parts: Part[] = [];
   const missing: Missing[] = [];
+  const unsaid: Missing[] = [];
   const items = new Items();
   const cut = (courses?.materials ?? []).filter((m) => m.answer);
   const boards = courses?.boards ?? [];
@@ -286,6 +295,9 @@ export function needs(
       missing.push({ zoneId: zone.id, zoneName: zone.name, why: q.problems });
       continue;
     }
+    const open = undescribed(q.value.shape.sides);
+    if (open.length > 0)
+      unsaid.push({ zoneId: zone.id, zoneName: zone.name, why: [sidesUnsaid(zone, open)] });
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
     parts.push(
       ...fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut),
@@ -296,5 +308,5 @@ export function needs(
   for (const plan of cut) parts.push(...coursesParts(plan, areaPct), ...lapPrimerParts(plan, order));
   for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));
-  return { parts, missing };
+  return { parts, missing, unsaid };
 }

@@ -56,6 +56,8 @@ export interface Takeoff {
   /** Lines of all groups. */
   readonly lines: readonly OrderLine[];
   readonly missing: readonly Missing[];
+  /** Zones in the order with sides that nobody has described. */
+  readonly unsaid: readonly Missing[];
   /** Zones that no delivery brings anything to. */
   readonly undelivered: readonly string[];
   /** Stock that no line takes. */
@@ -191,7 +193,7 @@ export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, terms: 
   const details = terms.details ?? detailSchedule(survey, doc);
   const courses = terms.courses ?? quickCourses(survey, doc, order);
   const laid = courses === 'by area' ? undefined : courses;
-  const { parts, missing } = needs(survey, doc, details, order, terms.areaPct ?? 0, laid);
+  const { parts, missing, unsaid } = needs(survey, doc, details, order, terms.areaPct ?? 0, laid);
   const store = new Store(order.stock);
   const groups: OrderGroup[] = [];
   const add = (id: string, name: string, mine: readonly Part[], delivery?: Delivery): void => {
@@ -226,5 +228,5 @@ export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, terms: 
   } else {
     add('', 'The whole job', parts);
   }
-  return { groups, lines: groups.flatMap((g) => g.lines), missing, undelivered, idle: store.idle() };
+  return { groups, lines: groups.flatMap((g) => g.lines), missing, unsaid, undelivered, idle: store.idle() };
 }

@@ -21,10 +21,15 @@ export const edgeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('joint'), widthMm: mm(2, 500) }),
   z.strictObject({ kind: z.literal('tie-in') }),
   z.strictObject({ kind: z.literal('free') }),
+  /** Nobody has said yet what is there. */
+  z.strictObject({ kind: z.literal('unsaid') }),
 ]);
 export type Edge = z.infer<typeof edgeSchema>;
 export type EdgeKind = Edge['kind'];
 export const EDGE_KINDS: readonly EdgeKind[] = edgeSchema.options.map((o) => o.shape.kind.value);
+/** Kinds that say something. */
+export type SaidEdgeKind = Exclude<EdgeKind, 'unsaid'>;
+export const SAID_EDGE_KINDS: readonly SaidEdgeKind[] = EDGE_KINDS.filter((k) => k !== 'unsaid');
 
 export const sideSchema = z.strictObject({
   edge: edgeSchema,
@@ -42,6 +47,7 @@ export const EDGE_NAMES: Readonly<Record<EdgeKind, string>> = {
   joint: 'Movement joint',
   'tie-in': 'Tie-in to existing',
   free: 'Free or day joint',
+  unsaid: 'Not described yet',
 };
 
 export const TERMINATION_NAMES: Readonly<Record<Termination, string>> = {
@@ -62,6 +68,7 @@ const TYPICAL: Readonly<Record<EdgeKind, Edge>> = {
   joint: { kind: 'joint', widthMm: 20 },
   'tie-in': { kind: 'tie-in' },
   free: { kind: 'free' },
+  unsaid: { kind: 'unsaid' },
 };
 
 /** An edge of a kind, keeping the sizes of the one it replaces where both have them. */
@@ -76,21 +83,26 @@ export function edgeOf(kind: EdgeKind, from?: Edge): Edge {
 export const upstandMm = (edge: Edge): number =>
   edge.kind === 'upstand' || edge.kind === 'parapet' || edge.kind === 'threshold' ? edge.heightMm : 0;
 
-/** What water does at an edge: runs off the roof, runs on to the next zone, or is held. */
+/** What water does at an edge: runs off the roof, runs on to the next zone, or is held; also where nobody has said. */
 export function waterAt(edge: Edge): 'off' | 'on' | 'held' {
   if (edge.kind === 'drip' || edge.kind === 'gutter') return 'off';
-  return upstandMm(edge) > 0 ? 'held' : 'on';
+  return edge.kind === 'unsaid' || upstandMm(edge) > 0 ? 'held' : 'on';
 }
 
 export const STRAIGHT_FREE: Side = { edge: { kind: 'free' }, riseM: 0 };
+export const STRAIGHT_UNSAID: Side = { edge: { kind: 'unsaid' }, riseM: 0 };
 
-/** The side of a number; what has not been said yet is straight and free. */
-export const sideAt = (sides: readonly Side[], i: number): Side => sides[i] ?? STRAIGHT_FREE;
+/** The side of a number; what has not been said yet is straight. */
+export const sideAt = (sides: readonly Side[], i: number): Side => sides[i] ?? STRAIGHT_UNSAID;
 
 /** Changes one side, filling the ones before it that were not said. */
 export function withSide(sides: readonly Side[], i: number, change: Partial<Side>): Side[] {
   const next = [...sides];
-  while (next.length <= i) next.push(STRAIGHT_FREE);
+  while (next.length <= i) next.push(STRAIGHT_UNSAID);
   next[i] = { ...sideAt(next, i), ...change };
   return next;
 }
+
+/** Numbers of the sides that nobody has described, from 0. */
+export const undescribed = (sides: readonly { readonly edge: Edge }[]): number[] =>
+  sides.flatMap((s, i) => (s.edge.kind === 'unsaid' ? [i] : []));

@@ -2,7 +2,7 @@
 import { corner, distance, type Point, type Ring } from '../geometry/index.ts';
 import { DEGREES_PER_RADIAN, TOLERANCE } from '../units/index.ts';
 import type { Place } from './common.ts';
-import { STRAIGHT_FREE, type Side } from './edges.ts';
+import { STRAIGHT_UNSAID, type Side } from './edges.ts';
 import { sketchOf } from './outline.ts';
 import { placing } from './plot.ts';
 import type { Zone } from './schema.ts';
@@ -86,8 +86,8 @@ export function moveCorner(zones: readonly Zone[], zoneId: string, k: number, to
 export function insertCorner(zone: Zone, side: number, at: Point): Zone {
   if (zone.outline.kind !== 'points') return zone;
   const points = [...zone.outline.points];
-  const sides = points.map((_, i) => zone.sides[i] ?? STRAIGHT_FREE);
-  const half = { ...(sides[side] ?? STRAIGHT_FREE), riseM: 0 };
+  const sides = points.map((_, i) => zone.sides[i] ?? STRAIGHT_UNSAID);
+  const half = { ...(sides[side] ?? STRAIGHT_UNSAID), riseM: 0 };
   points.splice(side + 1, 0, [at[0], at[1]]);
   sides.splice(side, 1, half, half);
   return withPoints(zone, points, sides);
@@ -97,7 +97,7 @@ export function insertCorner(zone: Zone, side: number, at: Point): Zone {
 export function removeCorner(zone: Zone, k: number): Zone {
   if (zone.outline.kind !== 'points' || zone.outline.points.length <= 3) return zone;
   const points = zone.outline.points.filter((_, i) => i !== k);
-  const sides = zone.outline.points.map((_, i) => zone.sides[i] ?? STRAIGHT_FREE).filter((_, i) => i !== k);
+  const sides = zone.outline.points.map((_, i) => zone.sides[i] ?? STRAIGHT_UNSAID).filter((_, i) => i !== k);
   return withPoints(zone, points, sides);
 }
 

@@ -4,6 +4,9 @@ export { turnAtDeg, upstandCorners, type UpstandCorner } from './corners.ts';
 export {
   EDGE_KINDS,
   EDGE_NAMES,
+  SAID_EDGE_KINDS,
+  type SaidEdgeKind,
+  undescribed,
   edgeOf,
   edgeSchema,
   sideAt,

@@ -231,7 +231,11 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
       const bowl = (mm: number): Partial<Zone> => {
         const zone = falling(pointsZone(corners(10, 6)), 0, 0.02);
         const middle = { id: 'm', at: { alongM: 5, acrossM: 3 }, valueM: 10.04 - mm / 1000 };
-        return { ...old, levels: { ...zone.levels, points: [...zone.levels.points, middle] } };
+        return {
+          ...old,
+          sides: [0, 1, 2, 3].map(() => ({ edge: edgeOf('drip'), riseM: 0 })),
+          levels: { ...zone.levels, points: [...zone.levels.points, middle] },
+        };
       };
       const edge = (heightMm: number): Partial<Zone> => ({
         ...old,

@@ -26,6 +26,12 @@ export function useStageStates() {
   return computed<Record<Stage['key'], StageState>>(() => {
     const zones = job.zones;
     const open = zones.filter((z) => !z.quantities.ok);
+    const unsaid = zones.reduce(
+      (sum, z) =>
+        sum +
+        (z.quantities.ok ? z.quantities.value.shape.sides.filter((s) => s.edge.kind === 'unsaid').length : 0),
+      0,
+    );
     const without = zones.filter((z) => !z.buildUp);
     const bays = job.statuses;
     const gridded = new Set(bays.map((b) => b.bay.zoneId));
@@ -42,7 +48,9 @@ export function useStageStates() {
           ? at('none', 'No zone yet')
           : open.length > 0
             ? at('attention', `${open.map((z) => z.zone.name).join(', ')}: the outline is not closed`)
-            : at('done', `${plural(zones.length, 'zone')}, all closed`),
+            : unsaid > 0
+              ? at('work', `${plural(unsaid, 'side')} not described yet`)
+              : at('done', `${plural(zones.length, 'zone')}, all closed and described`),
       'build-up':
         zones.length === 0 || without.length === zones.length
           ? at('none', 'No build-up chosen yet')

@@ -184,6 +184,15 @@ const print = (): void => window.print();
       <div class="head"><h2>Not in the order</h2></div>
       <p v-for="m in job.takenOff.missing" :key="m.zoneId">{{ m.why.map(sentence).join(' ') }}</p>
     </section>
+    <section v-if="job.takenOff.unsaid.length > 0" class="group">
+      <div class="head"><h2>Sides that nobody has described</h2></div>
+      <p v-for="m in job.takenOff.unsaid" :key="m.zoneId">
+        {{ m.why.map(sentence).join(' ') }}
+        <RouterLink :to="{ name: 'survey', query: { zone: m.zoneId, part: 'edges' } }"
+          >Describe them</RouterLink
+        >
+      </p>
+    </section>
   </div>
 </template>
 

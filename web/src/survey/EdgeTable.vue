@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What each side of the zone is: kind, height, how its top ends, and the rise of an arc. */
+import { computed } from 'vue';
 import {
   EDGE_KINDS,
   EDGE_NAMES,
@@ -32,6 +33,7 @@ const { say, unit } = useUnits();
 const kinds = EDGE_KINDS.map((value) => ({ value, label: EDGE_NAMES[value] }));
 const terminations = TERMINATIONS.map((value) => ({ value, label: TERMINATION_NAMES[value] }));
 
+const open = computed(() => props.lengthsM.filter((_, i) => edgeAt(i).kind === 'unsaid').length);
 const edgeAt = (i: number): Edge => sideAt(props.zone.sides, i).edge;
 function setEdge(i: number, edge: Edge): void {
   emit('change', withSide(props.zone.sides, i, { edge }));
@@ -64,6 +66,10 @@ function neighbours(i: number): string {
     <h2>Edges</h2>
     <span class="quiet">{{ lengthsM.length }} sides</span>
   </div>
+  <p v-if="open > 0" class="quiet">
+    {{ open === 1 ? 'One side is' : `${open} sides are` }} not described yet: water is taken to be held there,
+    and nothing is cut or ordered for {{ open === 1 ? 'it' : 'them' }}.
+  </p>
   <div
     v-for="(length, i) in lengthsM"
     :key="i"

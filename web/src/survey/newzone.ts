@@ -97,7 +97,7 @@ export function zonesFromOutlines(
         outline: { kind: 'points', origin, points: own(o.outer) },
       }),
       plot: { xM: free.xM + x - box.minX, yM: free.yM + y - box.minY, turnDeg: 0 },
-      sides: (o.risesM ?? []).map((riseM) => ({ edge: { kind: 'free' }, riseM })),
+      sides: (o.risesM ?? []).map((riseM) => ({ edge: { kind: 'unsaid' }, riseM })),
       openings: o.holes.map((hole, i) =>
         blankOpening({
           id: crypto.randomUUID(),

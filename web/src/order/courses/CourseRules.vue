@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Rules of the whole job: laps are the layer's, these are common practice until somebody says otherwise. */
 import { computed } from 'vue';
-import { EDGE_KINDS, EDGE_NAMES } from '@lentum/core/survey';
+import { SAID_EDGE_KINDS, EDGE_NAMES } from '@lentum/core/survey';
 import type { CourseRules } from '@lentum/core/courses';
 import type { Quantity } from '@lentum/core/units';
 import { useJob } from '../../app/job.ts';
@@ -35,7 +35,7 @@ const ROWS: readonly { key: Key; name: string; quantity: Quantity; least: number
 const set = (key: Key, value: number | undefined): void => {
   if (value !== undefined) rules.value[key] = { value, source: 'chosen' };
 };
-const setReach = (kind: (typeof EDGE_KINDS)[number], value: number | undefined): void => {
+const setReach = (kind: (typeof SAID_EDGE_KINDS)[number], value: number | undefined): void => {
   if (value !== undefined) rules.value.reachMm[kind] = { value, source: 'chosen' };
 };
 </script>
@@ -70,7 +70,7 @@ const setReach = (kind: (typeof EDGE_KINDS)[number], value: number | undefined):
     </div>
     <h2 class="minor">Beyond the side (less than nothing: stops short of it)</h2>
     <div class="grid">
-      <div v-for="kind in EDGE_KINDS" :key="kind">
+      <div v-for="kind in SAID_EDGE_KINDS" :key="kind">
         <label>{{ worded(EDGE_NAMES[kind]) }} <SourceMark :source="rules.reachMm[kind].source" /></label>
         <MeasureInput
           quantity="lap"
