@@ -313,6 +313,26 @@ describe('which way', () => {
     const [good] = plan({ ...ridge(zone), fallPct: 5 }, TWO_PLY) as [MaterialPlan];
     expect(good.problems).toEqual([]);
   });
+  it.each([15, 25, 40, 60])(
+    'a steep gable, %d %%: the plies keep their side laps apart on each plane',
+    (fallPct) => {
+      const flat = roof('z', corners(12, 8));
+      const zone: Zone = { ...ridge(flat), fallPct, levels: { ...flat.levels, points: [] } };
+      const made = plan(zone, TWO_PLY);
+      expect(made.every((m) => layoutOf(m).planes.length === 2)).toBe(true);
+      expect(made.flatMap((m) => m.problems.map(sentence)).filter((s) => s.includes('side laps'))).toEqual(
+        [],
+      );
+    },
+  );
+  it('a course that cannot keep off the joints below comes near them by itself; the others keep off', () => {
+    const flat = { ...roof('z', corners(18, 9)), fallPct: 2 };
+    const zone: Zone = { ...flat, levels: { ...flat.levels, points: [] } };
+    const made = plan(zone, built('cold-bonded-felt'));
+    const near = made.flatMap((m) => m.problems.map(sentence)).filter((s) => s.includes('end joint'));
+    expect(near.length).toBeLessThanOrEqual(3);
+    expect(near.every((s) => s.includes('a joint of the layer below'))).toBe(true);
+  });
   it('folded over, the last course of each plane goes 200 mm beyond the ridge', () => {
     const bare = { ...ridge(roof('z', corners(12, 8))), fallPct: 5 };
     const zone = { ...bare, levels: { ...bare.levels, points: [] } };

@@ -164,13 +164,18 @@ function evenPieces(
   return pieces;
 }
 
-/** Everything of a material that is cut, as a problem of rolls. */
+/**
+ * Everything of a material that is cut, as a problem of rolls.
+ * @param staggerM off the end joints of neighbours and of the layer below
+ * @param eased seats, by number, whose joints may come nearer to those of the layer below, and how near
+ */
 export function settle(
   material: Material,
   rules: CourseRules,
   below: (layout: LayerLayout) => readonly LapLine[],
   stock: readonly Stick[],
   staggerM = material.staggerM,
+  eased: ReadonlyMap<number, number> = new Map(),
 ): Settled {
   const { endLapM } = material;
   const longest = Math.max(...material.sale.map((s) => s.lengthM));
@@ -179,11 +184,15 @@ export function settle(
   for (const layout of material.layouts) {
     const around = { zone: layout.zone, layout, rules, below: below(layout) };
     for (const plane of layout.planes) {
-      const blocked = blockedFor(around, plane, Math.min(staggerM, layout.rolled.staggerM));
+      const usual = Math.min(staggerM, layout.rolled.staggerM);
+      const blocked = blockedFor(around, plane, usual);
       for (const run of plane.courses.courses.flatMap((c) => c.runs)) {
         for (const seat of seatsOf(layout, plane.index, run, layout.plan)) {
+          const near = eased.get(seats.length);
           seats.push(seat);
-          blockedOf.push(blocked(run));
+          blockedOf.push(
+            near === undefined ? blocked(run) : blockedFor(around, plane, Math.min(near, usual))(run),
+          );
         }
       }
     }

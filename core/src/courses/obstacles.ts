@@ -13,10 +13,12 @@ export interface LapLine {
   readonly to: Point;
   readonly kind: 'side' | 'end';
   readonly lapM: number;
+  /** Number of the plane it lies on. */
+  readonly plane: number;
 }
 
 /** Side laps of a plane, as long as the upper course of each is. */
-export function sideLapLines({ courses, strip, frame }: PlaneLayout): LapLine[] {
+export function sideLapLines({ index, courses, strip, frame }: PlaneLayout): LapLine[] {
   return courses.courses.slice(1).flatMap((c) =>
     c.runs.map((r): LapLine => {
       const v = c.lowM + strip.sideLapM / 2;
@@ -25,6 +27,7 @@ export function sideLapLines({ courses, strip, frame }: PlaneLayout): LapLine[] 
         to: toZone(frame, [r.toM, v]),
         kind: 'side',
         lapM: strip.sideLapM,
+        plane: index,
       };
     }),
   );

@@ -63,6 +63,7 @@ function lapsBelow(
             to: toZone(frame, [u, p.lowM + p.widthM]),
             kind: 'end',
             lapM: below.rolled.endLapM,
+            plane: p.plane,
           },
         ];
       }),
@@ -218,9 +219,20 @@ function* planMaterial(
   };
   if (settled.seats.length === 0) return planOf(settled, undefined);
   let answer = yield* run();
-  if (!answer && material.staggerM > material.endLapM) {
-    // Joints cannot be kept apart as asked: they are laid as far apart as goes, and the review says where.
-    settled = settle(material, rules, below, sticks, material.endLapM);
+  if (!answer) {
+    // A run that cannot keep off the joints below by itself comes as near to them as it must; the review says which.
+    const eased = easedRuns(material, settled, (map) =>
+      settle(material, rules, below, sticks, material.staggerM, map),
+    );
+    if (eased) {
+      settled = eased;
+      answer = yield* run();
+    }
+  }
+  // Joints cannot be kept apart as asked: they are laid as far apart as goes, and the review says where.
+  for (const nearM of easing(material)) {
+    if (answer) break;
+    settled = settle(material, rules, below, sticks, nearM);
     answer = yield* run();
   }
   if (!answer) {
@@ -240,12 +252,45 @@ function* planMaterial(
   return planOf(settled, answer);
 }
 
+/** Whether no rolls give a run even by itself. */
+function stuckAlone(problem: CutProblem, runner: Runner): boolean {
+  const { weight: _, ...rest } = problem;
+  return cutOut({ ...rest, stock: [], runners: [{ ...runner, near: [] }] }, QUICK) === undefined;
+}
+
 /** A run that no rolls give even by itself; undefined where only all of them together do not go. */
 const uncuttable = (problem: CutProblem): Runner | undefined =>
-  problem.runners.find((r) => {
-    const { weight: _, ...rest } = problem;
-    return cutOut({ ...rest, stock: [], runners: [{ ...r, near: [] }] }, QUICK) === undefined;
-  });
+  problem.runners.find((r) => stuckAlone(problem, r));
+
+/** Staggers that are tried in turn where the one that is asked for does not go, down to the end lap. */
+const EASED = [0.75, 0.5, 0.25] as const;
+const easing = ({ staggerM, endLapM }: Material): number[] => [
+  ...EASED.map((share) => share * staggerM).filter((m) => m > endLapM),
+  ...(staggerM > endLapM ? [endLapM] : []),
+];
+
+/**
+ * The same with just those runs eased that cannot be cut by themselves, each no more than it must.
+ * @returns undefined where there is no such run, or easing does not help one
+ */
+function easedRuns(
+  material: Material,
+  strict: Settled,
+  settled: (eased: ReadonlyMap<number, number>) => Settled,
+): Settled | undefined {
+  const eased = new Map<number, number>();
+  let now = strict;
+  for (const nearM of easing(material)) {
+    const stuck = now.runnerSeats.filter((_, i) => {
+      const runner = now.problem.runners[i];
+      return runner !== undefined && stuckAlone(now.problem, runner);
+    });
+    if (stuck.length === 0) break;
+    for (const seat of stuck) eased.set(seat, nearM);
+    now = settled(eased);
+  }
+  return eased.size > 0 ? now : undefined;
+}
 
 interface ZoneLaid {
   readonly rolled: readonly LayerLayout[];

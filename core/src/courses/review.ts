@@ -73,7 +73,10 @@ function ofSideLaps(layout: LayerLayout, plane: PlaneLayout, below: readonly Lap
   const { strip, courses, frame } = plane;
   const pitch = strip.widthM - strip.sideLapM;
   const asked = (pitch - strip.sideLapM) / 2 - 2 * CHALK_M;
-  const lines = below.filter((l) => l.kind === 'side').map((l) => toFrame(frame, l.from)[1]);
+  // The courses of another plane lie at their own heights.
+  const lines = below
+    .filter((l) => l.kind === 'side' && l.plane === plane.index)
+    .map((l) => toFrame(frame, l.from)[1]);
   let nearest = Infinity;
   for (const c of courses.courses.slice(1))
     for (const v of lines) nearest = Math.min(nearest, Math.abs(c.lowM + strip.sideLapM / 2 - v));

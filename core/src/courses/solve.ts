@@ -29,6 +29,9 @@ export interface Effort {
 export const QUICK: Effort = { tries: 6, nodes: 2000 };
 export const FULL: Effort = { tries: 240, nodes: 300_000 };
 
+/** Orders in which runs are cut before they count as impossible. */
+const MOST_FIRST_TRIES = 12;
+
 /** Tries without a better answer after which a cheapest one is left as it is. */
 const PATIENCE = 60;
 
@@ -61,7 +64,8 @@ export function* cutRuns(
     return true;
   };
   const firstTries = Math.min(4, tries);
-  for (let i = 0; i < firstTries; i += 1)
+  // Joints of neighbours may stand in each other's way: other orders of the runs are tried until one goes.
+  for (let i = 0; i < firstTries || (!best && i < MOST_FIRST_TRIES); i += 1)
     take(atOnce(problem, orderOf(problem.runners, i >> 1, chance), chance, i % 2 === 1));
   if (!best) return undefined;
   yield { answer: best, share: 0.05 };
