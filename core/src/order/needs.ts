@@ -36,6 +36,10 @@ import { boardPart, coursesParts, fastenerParts, fixingParts, lapPrimerParts } f
 import { cuttingParts } from './cuttingneeds.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
+import { slopeOf, stepsOf } from './supplies/ground.ts';
+import { makingParts } from './supplies/making.ts';
+import { withMixes } from './supplies/mixes.ts';
+import { preparationParts } from './supplies/preparation.ts';
 
 export interface Missing {
   readonly zoneId: string;
@@ -299,14 +303,23 @@ export function needs(
     if (open.length > 0)
       unsaid.push({ zoneId: zone.id, zoneName: zone.name, why: [sidesUnsaid(zone, open)] });
     const conditions = termsOfZone(doc, zone.id)?.conditions ?? [];
+    const laid = fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut);
+    const prepared = preparationParts(zone, buildUp, stepsOf(zone, buildUp), order.supplies);
+    if (prepared.unmeasured.length > 0)
+      unsaid.push({ zoneId: zone.id, zoneName: zone.name, why: prepared.unmeasured });
     parts.push(
-      ...fieldParts(items, zone, buildUp, q.value, areaPct, conditions, order, laidOut),
+      ...laid,
       ...fixingParts(zone, buildUp),
+      ...prepared.parts,
+      ...makingParts(zone, buildUp, q.value, order.supplies, laid),
     );
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
   for (const plan of cut) parts.push(...coursesParts(plan, areaPct), ...lapPrimerParts(plan, order));
   for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));
-  return { parts, missing, unsaid };
+  const mixed = withMixes(parts, new Map(survey.zones.map((z) => [z.id, z])), order.supplies, slopeOf);
+  for (const { zone, problem } of mixed.problems)
+    unsaid.push({ zoneId: zone.id, zoneName: zone.name, why: [problem] });
+  return { parts: mixed.parts, missing, unsaid };
 }

@@ -9,8 +9,8 @@ export interface Part {
   readonly zoneName: string;
   readonly layer: Layer | undefined;
   readonly buildUp: BuildUp;
-  /** The field, the details, or pieces that are cut (their offcuts counted). */
-  readonly of: 'field' | 'details' | 'cutting';
+  /** The field, the details, pieces that are cut (their offcuts counted), what prepares the ground, what laying takes. */
+  readonly of: 'field' | 'details' | 'cutting' | 'preparation' | 'making';
   readonly sprayed: boolean;
   readonly amount: Figure;
 }

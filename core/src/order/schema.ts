@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { coursesSchema } from '../courses/index.ts';
 import { idSchema, nameSchema, sourced } from '../job/index.ts';
+import { supplyRatesSchema } from './supplies/rates.ts';
 
 const waste = sourced(z.number().min(0).max(100));
 
@@ -58,6 +59,8 @@ export const orderSchema = z.strictObject({
   deliveries: z.array(deliverySchema).max(100).default([]),
   /** Calculations from the bench that were sent into the job: what was typed; the answer is computed again. */
   sheets: z.array(sheetSchema).max(200).default([]),
+  /** How much of the small things a job takes. */
+  supplies: supplyRatesSchema.prefault({}),
   /** How fabric, sheets and boards are laid. */
   courses: coursesSchema.prefault({}),
 });

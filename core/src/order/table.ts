@@ -1,9 +1,11 @@
 /** The order as rows: one line a product, for a file or a sheet of figures. Metric, in the currency of the line. */
 import { unitSymbol } from '../units/index.ts';
+import { SECTION_NAMES } from './sections.ts';
 import type { OrderGroup, OrderLine } from './takeoff.ts';
 
 export const ORDER_COLUMNS = [
   'for',
+  'part of the work',
   'product',
   'zones',
   'net',
@@ -30,6 +32,7 @@ export function orderRows(groups: readonly OrderGroup[]): Cell[][] {
   return groups.flatMap((g) =>
     g.lines.map((l): Cell[] => [
       g.name,
+      SECTION_NAMES[l.section],
       l.item.name,
       l.zoneNames.join('; '),
       rounded(l.net.value),

@@ -12,12 +12,14 @@ import type { Item, Pack } from './items.ts';
 import { counted, grossOf, needOf } from './linefigures.ts';
 import { needs, type Missing } from './needs.ts';
 import type { Part } from './parts.ts';
+import { sectionOf, SECTIONS, type Section } from './sections.ts';
 import type { Delivery, OrderDoc, StockItem } from './schema.ts';
 import { Store, type Drawn } from './stock.ts';
 import { carriage, type Carriage } from './transport.ts';
 
 export interface OrderLine {
   readonly key: string;
+  readonly section: Section;
   readonly item: Item;
   /** Layers that are made of it, in one or several build-ups. */
   readonly layers: readonly { readonly buildUp: BuildUp; readonly layer: Layer }[];
@@ -116,6 +118,7 @@ function lineOf(
   const line = { item, buy: best };
   return {
     key: group === '' ? item.key : `${group}:${item.key}`,
+    section: sectionOf(parts),
     item,
     layers: [...layers.values()],
     zoneNames: [...new Set(parts.map((p) => p.zoneName))],
@@ -149,9 +152,9 @@ function groupOf(
     if (list) list.push(part);
     else byItem.set(part.item.key, [part]);
   }
-  const lines = [...byItem.values()].flatMap((list): OrderLine[] =>
-    list[0] ? [lineOf(list[0].item, list, order, store, delivery, id)] : [],
-  );
+  const lines = [...byItem.values()]
+    .flatMap((list): OrderLine[] => (list[0] ? [lineOf(list[0].item, list, order, store, delivery, id)] : []))
+    .sort((a, b) => SECTIONS.indexOf(a.section) - SECTIONS.indexOf(b.section));
   const masses = lines.flatMap((l) => (l.mass ? [l.mass] : []));
   const mass = sumOf('Weight, all of it', 'mass', masses, 'sum of the lines');
   const pallet = cited('one pallet carries', order.palletKg, 'mass');

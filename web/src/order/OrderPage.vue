@@ -2,11 +2,20 @@
 /** What to buy: by the job, by zone or by delivery, with stock, the next best choice, weight and price. */
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
-import { AIMS, GROUPINGS, type OrderDoc, type OrderLine, type WasteKind } from '@lentum/core/order';
+import {
+  AIMS,
+  GROUPINGS,
+  SUPPLY_RATE_FIELDS,
+  type OrderDoc,
+  type OrderLine,
+  type SupplyRates,
+  type WasteKind,
+} from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
+import SourceMark from '../shared/SourceMark.vue';
 import PickList from '../shared/PickList.vue';
 import { keepOddTexts } from '../shared/oddtext.ts';
 import UndoBar from '../shared/UndoBar.vue';
@@ -42,6 +51,9 @@ const ALLOWANCES = [
 ] as const;
 const setNumber = (key: (typeof ALLOWANCES)[number]['key'], value: number | undefined): void => {
   if (value !== undefined) order.value[key] = { value, source: 'chosen' };
+};
+const setSupply = (key: keyof SupplyRates, value: number | undefined): void => {
+  if (value !== undefined) order.value.supplies[key] = { value, source: 'chosen' };
 };
 const adding = ref<OrderLine>();
 const more = ref(false);
@@ -101,7 +113,7 @@ const print = (): void => window.print();
       >
       <UndoBar :document="job.documents.order" />
     </div>
-    <div v-if="more" class="bar top no-print">
+    <div v-if="more" class="bar top no-print allowances">
       <div v-for="a in ALLOWANCES" :key="a.key" class="field wide">
         <label>{{ a.name }}</label>
         <MeasureInput
@@ -111,6 +123,17 @@ const print = (): void => window.print();
           :max="a.most"
           :model-value="order[a.key].value"
           @update:model-value="(v) => setNumber(a.key, v)"
+        />
+      </div>
+      <div v-for="r in SUPPLY_RATE_FIELDS" :key="r.key" class="field wide">
+        <label>{{ worded(r.name) }} <SourceMark :source="order.supplies[r.key].source" /></label>
+        <MeasureInput
+          :quantity="r.quantity"
+          :label="r.name"
+          :min="r.least"
+          :max="r.most"
+          :model-value="order.supplies[r.key].value"
+          @update:model-value="(v) => setSupply(r.key, v)"
         />
       </div>
     </div>
@@ -185,11 +208,15 @@ const print = (): void => window.print();
       <p v-for="m in job.takenOff.missing" :key="m.zoneId">{{ m.why.map(sentence).join(' ') }}</p>
     </section>
     <section v-if="job.takenOff.unsaid.length > 0" class="group">
-      <div class="head"><h2>Sides that nobody has described</h2></div>
-      <p v-for="m in job.takenOff.unsaid" :key="m.zoneId">
+      <div class="head"><h2>Asked before it can be ordered</h2></div>
+      <p v-for="(m, i) in job.takenOff.unsaid" :key="i">
         {{ m.why.map(sentence).join(' ') }}
-        <RouterLink :to="{ name: 'survey', query: { zone: m.zoneId, part: 'edges' } }"
-          >Describe them</RouterLink
+        <RouterLink
+          :to="{
+            name: 'survey',
+            query: { zone: m.zoneId, part: m.why[0]?.field === 'sides' ? 'edges' : 'readiness' },
+          }"
+          >Say it in the survey</RouterLink
         >
       </p>
     </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The lines of one group: what is needed, what is there, what to buy, the next best, price and weight. */
 import { computed } from 'vue';
-import { picksWords, type Aim, type OrderGroup, type OrderLine } from '@lentum/core/order';
+import { picksWords, SECTION_NAMES, type Aim, type OrderGroup, type OrderLine } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -41,49 +41,54 @@ const layersOf = (line: OrderLine): string =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="line in group.lines" :key="line.key">
-          <th scope="row">
-            {{ worded(line.item.name) }}
-            <span v-if="line.carriage" class="tag">{{ worded(line.carriage.what) }}</span>
-            <span v-if="layersOf(line)" class="quiet under">{{ layersOf(line) }}</span>
-            <span class="quiet under">{{ zonesOf(line) }}</span>
-            <span v-for="(p, i) in line.problems" :key="i" class="problem under">{{
-              worded(sentence(p))
-            }}</span>
-          </th>
-          <td class="num"><FigureText fine :figure="line.net" /></td>
-          <td class="num"><FigureText fine :figure="line.gross" /></td>
-          <td v-if="hasStock" class="num">
-            {{ line.drawn.length > 0 ? say(drawn(line), line.quantity) : '' }}
-          </td>
-          <td>
-            <strong>{{ picksWords(line.buy.picks) || (line.need.value > 0 ? '–' : 'nothing') }}</strong>
-            <span v-if="line.buy.picks.length > 0 && line.chosenBy !== aim" class="quiet under">{{
-              BY_AIM[line.chosenBy]
-            }}</span>
-          </td>
-          <td class="num">{{ line.buy.picks.length > 0 ? say(line.buy.leftOver, line.quantity) : '' }}</td>
-          <td class="quiet">
-            <template v-if="line.runnerUp">
-              {{ picksWords(line.runnerUp.picks) }}, {{ say(line.runnerUp.leftOver, line.quantity) }} left
-            </template>
-          </td>
-          <td class="num">
-            <FigureText v-if="line.price" :figure="line.price" /><template v-else>–</template>
-          </td>
-          <td class="num">
-            <FigureText v-if="line.mass" :figure="line.mass" /><template v-else>–</template>
-          </td>
-          <td class="no-print">
-            <el-button
-              text
-              size="small"
-              :aria-label="worded(`Stock of ${line.item.name}`)"
-              @click="emit('stock', line)"
-              >Stock</el-button
-            >
-          </td>
-        </tr>
+        <template v-for="(line, at) in group.lines" :key="line.key">
+          <tr v-if="line.section !== group.lines[at - 1]?.section" class="section">
+            <th scope="rowgroup" :colspan="hasStock ? 10 : 9">{{ SECTION_NAMES[line.section] }}</th>
+          </tr>
+          <tr>
+            <th scope="row">
+              {{ worded(line.item.name) }}
+              <span v-if="line.carriage" class="tag">{{ worded(line.carriage.what) }}</span>
+              <span v-if="layersOf(line)" class="quiet under">{{ layersOf(line) }}</span>
+              <span class="quiet under">{{ zonesOf(line) }}</span>
+              <span v-for="(p, i) in line.problems" :key="i" class="problem under">{{
+                worded(sentence(p))
+              }}</span>
+            </th>
+            <td class="num"><FigureText fine :figure="line.net" /></td>
+            <td class="num"><FigureText fine :figure="line.gross" /></td>
+            <td v-if="hasStock" class="num">
+              {{ line.drawn.length > 0 ? say(drawn(line), line.quantity) : '' }}
+            </td>
+            <td>
+              <strong>{{ picksWords(line.buy.picks) || (line.need.value > 0 ? '–' : 'nothing') }}</strong>
+              <span v-if="line.buy.picks.length > 0 && line.chosenBy !== aim" class="quiet under">{{
+                BY_AIM[line.chosenBy]
+              }}</span>
+            </td>
+            <td class="num">{{ line.buy.picks.length > 0 ? say(line.buy.leftOver, line.quantity) : '' }}</td>
+            <td class="quiet">
+              <template v-if="line.runnerUp">
+                {{ picksWords(line.runnerUp.picks) }}, {{ say(line.runnerUp.leftOver, line.quantity) }} left
+              </template>
+            </td>
+            <td class="num">
+              <FigureText v-if="line.price" :figure="line.price" /><template v-else>–</template>
+            </td>
+            <td class="num">
+              <FigureText v-if="line.mass" :figure="line.mass" /><template v-else>–</template>
+            </td>
+            <td class="no-print">
+              <el-button
+                text
+                size="small"
+                :aria-label="worded(`Stock of ${line.item.name}`)"
+                @click="emit('stock', line)"
+                >Stock</el-button
+              >
+            </td>
+          </tr>
+        </template>
       </tbody>
       <tfoot>
         <tr>
@@ -105,6 +110,12 @@ const layersOf = (line: OrderLine): string =>
 <style scoped>
 table {
   min-width: 980px;
+}
+.section th {
+  text-align: left;
+  padding-top: var(--s4);
+  color: var(--ink-2);
+  font-size: var(--t-s);
 }
 th[scope='row'] {
   text-align: left;
