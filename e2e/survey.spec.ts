@@ -205,6 +205,37 @@ async function preparedWithoutSignal(page: Page): Promise<string> {
   return id;
 }
 
+test('a first estimate by area goes into the order, and is drawn later without loss', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/survey`);
+  await page.getByRole('button', { name: 'Estimate by area' }).click();
+  await measure(page, 'Area', '780');
+  await expect(page.getByText('empty: 122.89 m, as is usual')).toBeVisible();
+  await measure(page, 'Length round it', '90');
+  await expect(
+    page.getByText('Zone 9: 90.0 m round 780.0 m²; expected at least 111.7 m').first(),
+  ).toBeVisible();
+  await measure(page, 'Length round it', '130');
+  await measure(page, 'Number of outlets', '5');
+  await expect(page.getByRole('link', { name: /Survey.*1 zone by area alone/ })).toBeVisible();
+  await saved(page);
+  const zone = (name: string) =>
+    page.request
+      .get(`/api/v1/jobs/${id}/survey`)
+      .then(
+        async (r) => ((await r.json()) as { zones: { name: string; features: { count: number }[] }[] }).zones,
+      )
+      .then((zones) => zones.find((z) => z.name === name));
+  expect((await zone('Zone 9'))?.features.map((f) => f.count)).toEqual([5, 8]);
+  await page.getByText('Measured in another way').click();
+  await page.getByRole('button', { name: 'Keep its corners as drawn ones' }).click();
+  await saved(page);
+  expect(await zone('Zone 9')).toMatchObject({
+    outline: { kind: 'points' },
+    features: [{ count: 5 }, { count: 8 }],
+  });
+  await expect(page.getByText('780.00 m²').first()).toBeVisible();
+});
 test('without a server what is entered is kept and sent later', async ({ page, context }) => {
   await preparedWithoutSignal(page);
   await context.setOffline(false);

@@ -21,6 +21,16 @@ export {
   type Termination,
 } from './edges.ts';
 export {
+  estimatedCount,
+  estimatedHeight,
+  ESTIMATED_FITTINGS,
+  perimeterOf,
+  risingOf,
+  usualCount,
+  withEstimate,
+  type EstimatedFitting,
+} from './estimate.ts';
+export {
   asDrawn,
   insertCorner,
   keepPlaces,
@@ -108,6 +118,7 @@ export {
   type Outline,
   type Plot,
   type Survey,
+  type EstimatedOutline,
   type TapedOutline,
   type Underlay,
   type Zone,

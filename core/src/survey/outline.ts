@@ -11,6 +11,7 @@ import {
 } from '../geometry/index.ts';
 import { Kept } from '../keeping/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
+import { estimatedRing } from './estimate.ts';
 import type { Outline, TapedOutline } from './schema.ts';
 
 /** "side 3", "diagonal from corner 2 to corner 5", "right angle at corner 4". */
@@ -107,6 +108,7 @@ function notClosed(walked: Traverse, field: string, label: string): Problem {
 export function outlineCorners(outline: Outline, field: string, label: string): Result<Ring> {
   if (outline.kind === 'points') return ok(outline.points);
   if (outline.kind === 'taped') return tapedRing(outline, field, label);
+  if (outline.kind === 'estimated') return estimatedRing(outline, field, label);
   const walked = traverse(outline.legs);
   if (walked.closed || outline.adjustmentAccepted) return ok(compassRule(walked.path));
   return fail(notClosed(walked, field, label));
@@ -119,6 +121,10 @@ export const isUnfinished = (p: Problem): boolean => p.kind === 'notClosed' || p
 export function sketchOf(outline: Outline): Ring {
   if (outline.kind === 'points') return outline.points;
   if (outline.kind === 'walk') return traverse(outline.legs).path.slice(0, -1);
+  if (outline.kind === 'estimated') {
+    const ring = estimatedRing(outline, '', '');
+    return ring.ok ? ring.value : [];
+  }
   const answer = tapedSolution(outline, '', '');
   return answer.ok ? answer.value.points : [];
 }

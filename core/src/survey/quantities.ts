@@ -4,6 +4,7 @@ import { corner, distance, type Polygon, type Ring } from '../geometry/index.ts'
 import { ok, type Result } from '../problems/index.ts';
 import { areaFigure, sideFigure, sumFigure } from './areafigures.ts';
 import { upstandCorners, type UpstandCorner } from './corners.ts';
+import { assumed } from './estimate.ts';
 import { EDGE_KINDS, EDGE_NAMES, upstandMm, type EdgeKind } from './edges.ts';
 import {
   FEATURE_KINDS,
@@ -186,6 +187,17 @@ function featureQuantities(features: readonly Feature[]): FeatureQuantity[] {
   });
 }
 
+/** The same, where nothing was measured yet. */
+const guessed = (q: ZoneQuantities): ZoneQuantities => ({
+  ...q,
+  area: assumed(q.area),
+  slopeArea: assumed(q.slopeArea),
+  perimeter: assumed(q.perimeter),
+  edges: q.edges.map((e) => ({ ...e, length: assumed(e.length), area: e.area && assumed(e.area) })),
+  upstandGirth: assumed(q.upstandGirth),
+  upstandArea: assumed(q.upstandArea),
+});
+
 /** Everything countable in a zone, or why there is nothing yet. */
 export function zoneQuantities(zone: Zone): Result<ZoneQuantities> {
   const found = zoneShape(zone);
@@ -198,7 +210,7 @@ export function zoneQuantities(zone: Zone): Result<ZoneQuantities> {
   const named = (kind: UpstandCorner['kind']): string[] =>
     corners.filter((c) => c.kind === kind).map((c) => c.where);
   const rising = all.filter((r) => r.riseMm > 0);
-  return ok({
+  const made: ZoneQuantities = {
     zoneId: zone.id,
     shape,
     polygon: shape.polygon,
@@ -224,7 +236,8 @@ export function zoneQuantities(zone: Zone): Result<ZoneQuantities> {
     internalCorners: countFigure('Internal corners', named('internal')),
     externalCorners: countFigure('External corners', named('external')),
     features: featureQuantities(zone.features),
-  });
+  };
+  return ok(zone.outline.kind === 'estimated' ? guessed(made) : made);
 }
 
 export interface SurveyTotals {

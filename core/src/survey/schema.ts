@@ -43,6 +43,15 @@ export const outlineSchema = z.discriminatedUnion('kind', [
     /** The person has seen that the measures disagree and accepts the shape that fits them best. */
     adjustmentAccepted: z.boolean(),
   }),
+  /** Not measured yet: an area, and what is known of its outline. */
+  z.strictObject({
+    kind: z.literal('estimated'),
+    areaM2: z.number().gt(0).max(1e6),
+    /** How long it is round; absent: as is usual. */
+    perimeterM: length.optional(),
+    /** How much of that goes up; absent: all of it. */
+    risingM: z.number().min(0).max(MOST_M).optional(),
+  }),
   z.strictObject({
     kind: z.literal('points'),
     points: ringSchema,
@@ -150,6 +159,7 @@ export type Survey = z.infer<typeof surveySchema>;
 /** All that most computations need of a survey. */
 export type Zones = { readonly zones: readonly Zone[] };
 export type Underlay = z.infer<typeof underlaySchema>;
+export type EstimatedOutline = Extract<Outline, { kind: 'estimated' }>;
 export type TapedOutline = Extract<Outline, { kind: 'taped' }>;
 export const EMPTY_SURVEY: Survey = { zones: [], primerSchool: 'always' };
 

@@ -32,6 +32,7 @@ export function useStageStates() {
         (z.quantities.ok ? z.quantities.value.shape.sides.filter((s) => s.edge.kind === 'unsaid').length : 0),
       0,
     );
+    const estimated = zones.filter((z) => z.zone.outline.kind === 'estimated').length;
     const without = zones.filter((z) => !z.buildUp);
     const bays = job.statuses;
     const gridded = new Set(bays.map((b) => b.bay.zoneId));
@@ -48,9 +49,11 @@ export function useStageStates() {
           ? at('none', 'No zone yet')
           : open.length > 0
             ? at('attention', `${open.map((z) => z.zone.name).join(', ')}: the outline is not closed`)
-            : unsaid > 0
-              ? at('work', `${plural(unsaid, 'side')} not described yet`)
-              : at('done', `${plural(zones.length, 'zone')}, all closed and described`),
+            : estimated > 0
+              ? at('work', `${plural(estimated, 'zone')} by area alone, not measured`)
+              : unsaid > 0
+                ? at('work', `${plural(unsaid, 'side')} not described yet`)
+                : at('done', `${plural(zones.length, 'zone')}, all closed and described`),
       'build-up':
         zones.length === 0 || without.length === zones.length
           ? at('none', 'No build-up chosen yet')

@@ -70,6 +70,9 @@ const carried = computed(() => {
 const set = <K extends keyof OrderDoc>(key: K, value: OrderDoc[K]): void => {
   order.value[key] = value;
 };
+const estimated = computed(() =>
+  job.zones.filter((z) => z.zone.outline.kind === 'estimated').map((z) => z.zone.name),
+);
 /** Lines whose choice of containers the search could not prove. */
 const unproven = computed(() => job.takenOff.lines.filter((l) => !l.proven).map((l) => l.item.name));
 const print = (): void => window.print();
@@ -179,6 +182,10 @@ const print = (): void => window.print();
         <template v-if="!job.courses.plan"
           >Courses are being laid out: until then by area, with laps.</template
         >
+      </p>
+      <p v-if="estimated.length > 0" class="quiet">
+        By area alone, not measured: {{ estimated.join(', ') }}. Its lengths, pieces and courses are those of
+        a rectangle.
       </p>
       <p v-if="carried.length > 0" class="quiet">
         Carried, in general words:

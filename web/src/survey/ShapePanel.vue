@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** How a zone was measured: walked, taped or drawn; its openings, its place on the plan, its notes. */
+/** How a zone was measured: walked, taped, drawn or not yet; its openings, its place on the plan, its notes. */
 import { computed, ref } from 'vue';
 import { traverse } from '@lentum/core/geometry';
 import { asDrawn, sketchOf, type Opening, type TapedOutline, type Zone } from '@lentum/core/survey';
@@ -7,6 +7,7 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
 import ClosingError from './ClosingError.vue';
+import EstimatePanel from './EstimatePanel.vue';
 import OpeningList from './OpeningList.vue';
 import PointsTable from './PointsTable.vue';
 import TapedTable from './TapedTable.vue';
@@ -97,6 +98,12 @@ function sideRemoved(side: number): void {
     v-model="taped"
     @inserted="sideInserted"
     @removed="sideRemoved"
+  />
+  <EstimatePanel
+    v-else-if="zone.outline.kind === 'estimated'"
+    :zone="zone"
+    :outline="zone.outline"
+    @change="(z) => (zone = z)"
   />
   <PointsTable
     v-else

@@ -112,6 +112,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           </el-dropdown-menu>
         </template>
       </el-dropdown>
+      <el-button @click="work.addEstimated">Estimate by area</el-button>
       <el-button @click="importing = true">Import an outline</el-button>
       <el-dropdown
         v-if="survey.zones.length > 0"

@@ -1,5 +1,13 @@
 import { boxOf, type Point } from '@lentum/core/geometry';
-import { blankOpening, blankZone, freePlot, type ImportedOutline, type Zone } from '@lentum/core/survey';
+import {
+  blankOpening,
+  blankZone,
+  freePlot,
+  usualCount,
+  withEstimate,
+  type ImportedOutline,
+  type Zone,
+} from '@lentum/core/survey';
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
@@ -34,6 +42,20 @@ export function newZone(zones: readonly Zone[]): Zone {
     plot: freePlot({ zones }),
   };
 }
+
+/** A zone by its area alone, with what such a roof usually has; it is drawn or taped later. */
+export function newEstimated(zones: readonly Zone[]): Zone {
+  const areaM2 = 100;
+  const blank = blankZone({ ...named(zones), outline: { kind: 'estimated', areaM2 } });
+  return {
+    ...withEstimate(blank, { kind: 'estimated', areaM2 }, USUAL_UPSTAND_MM, {
+      outlet: usualCount('outlet', areaM2),
+      pipe: usualCount('pipe', areaM2),
+    }),
+    plot: freePlot({ zones }),
+  };
+}
+const USUAL_UPSTAND_MM = 150;
 
 /** Usual forms of a roof, by the turns at corners 1, 2, 3 …; r is an inner corner. */
 export const TAPED_FORMS = {

@@ -6,7 +6,15 @@ import { joinZones, moveCorner, splitZoneAlong, type Zone } from '@lentum/core/s
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import type { Imported } from './ImportDialog.vue';
-import { freeCode, newDrawn, newTaped, newZone, zonesFromOutlines, type TapedForm } from './newzone.ts';
+import {
+  freeCode,
+  newDrawn,
+  newEstimated,
+  newTaped,
+  newZone,
+  zonesFromOutlines,
+  type TapedForm,
+} from './newzone.ts';
 
 export function useZoneWork() {
   const job = useJob();
@@ -76,6 +84,7 @@ export function useZoneWork() {
     hasBays,
     setZone,
     addWalk: (): Promise<void> => add([newZone(survey.value.zones)]),
+    addEstimated: (): Promise<void> => add([newEstimated(survey.value.zones)]),
     addTaped: (form: TapedForm): Promise<void> => add([newTaped(survey.value.zones, form)]),
     addDrawn: (points: readonly Point[]): Promise<void> => add([newDrawn(survey.value.zones, points)]),
     addOutlines,
