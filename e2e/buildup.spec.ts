@@ -221,7 +221,7 @@ test('a job keeps its revision until somebody moves it to the newer one, and see
   await expect(page.getByLabel('First coat, rate in kg/m²').first()).toHaveValue('1.25');
   await page.getByRole('button', { name: 'Show what differs' }).click();
   await expect(page.locator('.newer tr', { hasText: 'First coat' })).toContainText('1.25 kg/m²');
-  await expect(page.locator('.newer tr', { hasText: 'First coat' })).toContainText('1.5 kg/m²');
+  await expect(page.locator('.newer tr', { hasText: 'First coat' })).toContainText('1.50 kg/m²');
   await expect(page.locator('.newer .moved')).toContainText('dry membrane');
   await page.getByRole('button', { name: 'Move this job to revision 2' }).click();
   await expect(page.getByText('library revision 2')).toBeVisible();

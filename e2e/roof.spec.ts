@@ -239,7 +239,7 @@ test('levels: a pond with its depth, the mix to level it, a file that fails half
   await page.getByRole('button', { name: /, levelling mix: .* show working/ }).click();
   await expect(page.getByText('area that is raised × mean thickness over it × 1000')).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByText('30 taken')).toBeVisible();
+  await expect(page.getByText('30 read')).toBeVisible();
   await page.getByText('From a file').click();
   const pick = (text: string) =>
     page
@@ -247,9 +247,9 @@ test('levels: a pond with its depth, the mix to level it, a file that fails half
       .setInputFiles({ name: 'l.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await pick('along,into,height\n1,1,0.2\n2,2,wet\n');
   await expect(page.getByText('The CSV file, line 3: “wet” is not a number')).toBeVisible();
-  await expect(page.getByText('30 taken')).toBeVisible();
+  await expect(page.getByText('30 read')).toBeVisible();
   await pick('along,into,height\n2,8,0.130\n6,1,0.140\n');
-  await expect(page.getByText('32 taken')).toBeVisible();
+  await expect(page.getByText('32 read')).toBeVisible();
   await saved(page);
   await pick('along,into,height\n20,8,0.130\n');
   await expect(page.getByText('Not saved.').first()).toBeVisible();

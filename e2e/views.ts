@@ -22,6 +22,7 @@ export const VIEWS: [string, (id: string) => string, string][] = [
   ['order', (id) => `/jobs/${id}/order`, 'Velmora ferry terminal'],
   ['courses', (id) => `/jobs/${id}/order?part=courses&zone=workshop`, 'Workshop plant roof, base sheet'],
   ['substances', (id) => `/jobs/${id}/order?part=substances`, 'Substances of this job'],
+  ['tools', (id) => `/jobs/${id}/order?part=kit`, 'Tools for the van'],
   ['today', (id) => `/jobs/${id}/site`, 'Can be done now'],
   ['site', (id) => `/jobs/${id}/site?part=bays`, 'Bay H3'],
   ['weather', (id) => `/jobs/${id}/site?part=weather`, 'Hours that are known'],

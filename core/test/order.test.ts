@@ -466,6 +466,6 @@ describe('stock and deliveries', () => {
     const rows = orderRows(t.groups);
     expect(rows.length).toBe(t.lines.length);
     for (const row of rows) expect(row.length).toBe(ORDER_COLUMNS.length);
-    expect(rows[0]!.slice(2, 5)).toEqual(['Primer', 'a; b', 22.5]);
+    expect(rows[0]!.slice(1, 4)).toEqual(['Primer', 'a; b', 22.5]);
   });
 });

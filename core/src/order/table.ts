@@ -5,7 +5,6 @@ import type { OrderGroup, OrderLine } from './takeoff.ts';
 
 export const ORDER_COLUMNS = [
   'for',
-  'part of the work',
   'product',
   'zones',
   'net',
@@ -20,6 +19,7 @@ export const ORDER_COLUMNS = [
   'currency',
   'weight kg',
   'carriage',
+  'part of the work',
 ] as const;
 
 export type Cell = string | number;
@@ -32,7 +32,6 @@ export function orderRows(groups: readonly OrderGroup[]): Cell[][] {
   return groups.flatMap((g) =>
     g.lines.map((l): Cell[] => [
       g.name,
-      SECTION_NAMES[l.section],
       l.item.name,
       l.zoneNames.join('; '),
       rounded(l.net.value),
@@ -47,6 +46,7 @@ export function orderRows(groups: readonly OrderGroup[]): Cell[][] {
       l.item.currency,
       l.mass ? rounded(l.mass.value) : '',
       l.carriage ? `${l.carriage.what}: ${l.carriage.says}` : '',
+      SECTION_NAMES[l.section],
     ]),
   );
 }

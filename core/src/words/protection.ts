@@ -26,6 +26,12 @@ const PEROXIDE =
 const TRAINED =
   'Diisocyanates: where the law asks for it, as in the European Union, only for people who have been trained for them. Who has reacted to them once stays away.';
 
+/** Hazards as sentences, of things that belong to no layer. */
+export const hazardWords = (hazards: readonly Hazard[]): string[] => [
+  ...hazards.map((h) => SAYS[h]),
+  ...(hazards.includes('oxidising') ? [PEROXIDE] : []),
+];
+
 /** Hazards of a layer's product, each as a sentence; of the catalyst that is stirred in, and who may use it. */
 export function protectionOf(layer: Layer): string[] {
   const hazards = layer.product?.hazards ?? [];

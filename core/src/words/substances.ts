@@ -6,7 +6,7 @@ import { isCoat, type Coat, type Hazard, type Layer } from '../buildup/index.ts'
 import type { Figure } from '../figures/index.ts';
 import { picksWords, type Carriage, type OrderLine } from '../order/index.ts';
 import { curesInBucket } from '../site/index.ts';
-import { protectionOf, sprayProtection } from './protection.ts';
+import { hazardWords, protectionOf, sprayProtection } from './protection.ts';
 
 export interface Substance {
   readonly key: string;
@@ -61,6 +61,18 @@ const emptied = (hazards: readonly Hazard[], empties: string): string =>
     ? `${empties} scraped out, lids on, out of the rain; a spill is taken up with sand and goes as hazardous waste.`
     : `${empties} scraped out and dry.`;
 
+/** What is left of a thing that belongs to no layer. */
+function wasteOfSupply(hazards: readonly Hazard[]): string[] {
+  if (hazards.includes('oxidising'))
+    return [
+      'Peroxide that is left goes back to the supplier or to a licensed carrier, in its own container; never with rags, sawdust or resin.',
+    ];
+  if (hazards.includes('open flame')) return ['Empty bottles go back with their valves closed and capped.'];
+  if (hazards.includes('dust'))
+    return ['What is left in bags is kept dry or let go hard, and goes as mineral waste.'];
+  return ['What is left stays in its closed container and goes as hazardous waste.'];
+}
+
 const unique = <T>(list: readonly T[]): T[] => [...new Set(list)];
 
 function substanceOf({
@@ -73,7 +85,20 @@ function substanceOf({
   buy,
 }: OrderLine): Substance | undefined {
   const of = layers.map(({ layer }) => layer).filter((l: Layer) => (l.product?.hazards.length ?? 0) > 0);
-  if (of.length === 0) return undefined;
+  if (of.length === 0)
+    return item.kind === 'sundry' && item.hazards.length > 0
+      ? {
+          key,
+          name: item.name,
+          zoneNames,
+          amount: gross,
+          hazards: item.hazards,
+          protect: hazardWords(item.hazards),
+          carriage,
+          cleaner: undefined,
+          waste: wasteOfSupply(item.hazards),
+        }
+      : undefined;
   const bought = picksWords(buy.picks);
   const empties = bought === '' ? 'Empties' : `Empties (${bought})`;
   return {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** The stage in its parts: what is bought, how what comes on rolls is laid and cut, and what can harm. */
+/** The stage in its parts: what is bought, how what comes on rolls is laid and cut, what can harm, and the tools. */
 import { computed, defineAsyncComponent, onMounted } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useJob } from '../app/job.ts';
@@ -7,6 +7,7 @@ import PartSwitch from '../shared/PartSwitch.vue';
 import OrderPage from './OrderPage.vue';
 
 const CoursesPage = defineAsyncComponent(() => import('./courses/CoursesPage.vue'));
+const KitPage = defineAsyncComponent(() => import('./KitPage.vue'));
 const SubstancesPage = defineAsyncComponent(() => import('./SubstancesPage.vue'));
 const job = useJob();
 const route = useRoute();
@@ -15,6 +16,7 @@ const PARTS = [
   ['order', 'What to buy'],
   ['courses', 'Courses and cutting'],
   ['substances', 'Substances'],
+  ['kit', 'Tools'],
 ] as const;
 const part = computed(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'order');
 onMounted(() => job.courses.want());
@@ -30,6 +32,7 @@ onMounted(() => job.courses.want());
     />
     <CoursesPage v-if="part === 'courses'" />
     <SubstancesPage v-else-if="part === 'substances'" />
+    <KitPage v-else-if="part === 'kit'" />
     <OrderPage v-else />
   </main>
 </template>

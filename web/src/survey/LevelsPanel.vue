@@ -290,11 +290,11 @@ const breakWords = (line: readonly string[]): string =>
         @update:model-value="(v) => v !== undefined && change({ contourMm: v })"
     /></label>
     <label
-      >rain to check outlets for, {{ unit('rainRate') }}
+      >{{ worded('rain to check outlets for') }}, {{ unit('rainRate') }}
       <MeasureInput
         hide-unit
         quantity="rainRate"
-        label="Rain to check the outlets for"
+        :label="worded('Rain to check the outlets for')"
         :min="1"
         :max="1000"
         :model-value="levels.rain?.mmPerH"
@@ -305,7 +305,7 @@ const breakWords = (line: readonly string[]): string =>
       <MeasureInput
         hide-unit
         quantity="lap"
-        label="Water over the rims of the outlets"
+        :label="worded('Water over the rims of the outlets')"
         :min="5"
         :max="200"
         :model-value="levels.rain.headMm"

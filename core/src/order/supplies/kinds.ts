@@ -103,7 +103,10 @@ export const SUPPLIES = {
     name: 'Gas for torch and kettle',
     quantity: 'mass',
     hazards: ['open flame', 'heavy'],
-    packs: [pack('cylinder-11', '11 kg bottle', 11, 29, 24), pack('cylinder-33', '33 kg bottle', 33, 79, 68)],
+    packs: [
+      pack('cylinder-11', '11 kg cylinder', 11, 29, 24),
+      pack('cylinder-33', '33 kg cylinder', 33, 79, 68),
+    ],
   },
   'seam tape': {
     name: 'Tape for seams',
