@@ -99,7 +99,7 @@ test('desk', async ({ page }) => {
   for (let n = 0; n < 6; n += 1) await page.getByRole('button', { name: 'Next bay' }).click();
   await take(page, 'bays');
   await page.goto(`/jobs/${id}/order`);
-  await page.getByRole('button', { name: /Polyurethane resin, gross/ }).click();
+  await page.getByRole('button', { name: /^Polyurethane resin, gross/ }).click();
   await take(page, 'working');
 });
 

@@ -108,6 +108,26 @@ describe('other shapes with a known share', () => {
     const r = deck([8, 6], grid(8, 6, 1), z, ['upstand', 'upstand', 'upstand', 'upstand'], [outlet(0, 2)]);
     expect(r.outlets[0]!.takesM2).toBeCloseTo(48, 6);
   });
+  it('a scupper beside a wall takes what runs along the wall to it', () => {
+    // By hand: water falls two along for three out, and what comes to the wall below the scupper runs up along it; so does
+    // what passes within its 100 mm. It starts in a triangle as wide as one and a half times its height on the wall.
+    const z: Height = (x, y) => 0.2 - 0.009 * x - 0.006 * y;
+    const scupper = {
+      ...outlet(15.95, 4.5),
+      kind: 'scupper' as const,
+      sizes: { widthMm: 200, heightMm: 100 },
+    };
+    const r = deck(
+      [16, 9],
+      grid(16, 9, 4),
+      z,
+      ['upstand', 'upstand', 'upstand', 'upstand'],
+      [scupper, outlet(15.9, 8.9)],
+    );
+    const takes = r.outlets.find((o) => o.featureId === scupper.id)!.takesM2;
+    const high = 4.5 + 0.05 * (2 / 3) + 0.1 * Math.sqrt(1 + 4 / 9);
+    expect(Math.abs(takes / ((high * high * 1.5) / 2) - 1)).toBeLessThan(0.01);
+  });
   it('what stands in a hollow goes where it spills', () => {
     // A hollow at x = 6 whose lower sill lies to the right, at a gutter that the left half never reaches otherwise.
     const z: Height = (x) => ({ 0: 0, 2: 0.06, 4: 0.05, 6: 0.01, 8: 0.03, 10: 0 })[x] ?? 0;

@@ -219,7 +219,7 @@ function workshop(anchor: Date): Zone {
       [0.2, 4, 8, 12, 15.2, 15.8],
       [0.2, 2.5, 6, 8.2, 8.8],
       (x, y) => 0.2 - 0.009 * x - 0.006 * y + 0.02 * Math.exp(-((x - 11) ** 2 + (y - 7) ** 2) / 4),
-      { designFallPct: 1.25 },
+      { designFallPct: 1.25, rain: { mmPerH: 110, headMm: 35 } },
     ),
     substrate: { kind: 'bitumen-smooth' },
     findings: looked('bitumen-smooth', [{ item: 'bonded', amount: 1.5, note: 'hollow by the cooler' }]),

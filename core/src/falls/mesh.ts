@@ -1,5 +1,5 @@
 /** Finer meshes over the same surface: its shape does not change, only the number of places that are looked at. */
-import { corner, distance, type Point, type Triangle } from '../geometry/index.ts';
+import { corner, distance, distanceToPiece, type Point, type Triangle } from '../geometry/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import { barycentric, type Tin } from './tin.ts';
 
@@ -56,26 +56,43 @@ export function refined(tin: Tin, least: number): Tin {
 export function withVertex(tin: Tin, p: Point): { tin: Tin; vertex: number } | undefined {
   const there = tin.points.findIndex((q) => distance(p, q) < TOLERANCE.sameSpotM);
   if (there >= 0) return { tin, vertex: there };
-  for (const [k, t] of tin.triangles.entries()) {
+  const vertex = tin.points.length;
+  /** Of the first triangle that holds it: the point's height, and whether it is estimated. */
+  let held: { z: number; estimated: boolean } | undefined;
+  // A point on a side lies in both triangles beside it: each is parted, so that they keep meeting along whole sides.
+  const triangles = tin.triangles.flatMap((t): Triangle[] => {
     const at = barycentric(tin, t, p);
-    if (!at?.every((w) => w >= -TOLERANCE.onTriangle)) continue;
-    const vertex = tin.points.length;
+    if (!at?.every((w) => w >= -TOLERANCE.onTriangle)) return [t];
+    held ??= {
+      z: at.reduce((sum, w, i) => sum + w * (tin.z[t[i as 0 | 1 | 2]] ?? 0), 0),
+      estimated: t.some((v) => tin.estimated[v]),
+    };
     const [a, b, c] = t;
-    const split: Triangle[] = [
-      [a, b, vertex],
-      [b, c, vertex],
-      [c, a, vertex],
+    const parts: [number, Triangle][] = [
+      [at[2], [a, b, vertex]],
+      [at[0], [b, c, vertex]],
+      [at[1], [c, a, vertex]],
     ];
+    return parts.flatMap(([opposite, part]) => (opposite > TOLERANCE.onTriangle ? [part] : []));
+  });
+  if (held)
     return {
       vertex,
       tin: {
         ...tin,
         points: [...tin.points, p],
-        z: [...tin.z, at.reduce((sum, w, i) => sum + w * (tin.z[t[i as 0 | 1 | 2]] ?? 0), 0)],
-        estimated: [...tin.estimated, t.some((v) => tin.estimated[v])],
-        triangles: [...tin.triangles.slice(0, k), ...split, ...tin.triangles.slice(k + 1)],
+        z: [...tin.z, held.z],
+        estimated: [...tin.estimated, held.estimated],
+        triangles,
+        rim: tin.rim.flatMap((piece) => {
+          const [from, to] = [corner(tin.points, piece.from), corner(tin.points, piece.to)];
+          if (distanceToPiece(p, from, to) > TOLERANCE.atVertexM) return [piece];
+          return [
+            { ...piece, to: vertex },
+            { ...piece, from: vertex },
+          ];
+        }),
       },
     };
-  }
   return undefined;
 }

@@ -153,6 +153,15 @@ export class Runoff {
     return undefined;
   }
 
+  /** Along a side to its lower end, past the outlets that lie beside it. */
+  private along(from: Point, to: number): End {
+    for (const t of this.facesAt[to] ?? []) {
+      const caught = this.caught(t, from, this.at(to));
+      if (caught) return caught;
+    }
+    return this.fromVertex(to);
+  }
+
   /** Over the side of a triangle opposite to a corner: into the next, along the side, or off the zone. */
   private cross(t: number, side: Local, q: Point): number | End | undefined {
     const [u, v] = LOCALS.filter((k) => k !== side).map((k) => this.vertexOf(t, k)) as [number, number];
@@ -169,7 +178,7 @@ export class Runoff {
       if (face.rates[other] > 0) return next;
     }
     // Both sides fall towards this one: water runs along it.
-    return this.fromVertex(this.z(u) <= this.z(v) ? u : v);
+    return this.along(q, this.z(u) <= this.z(v) ? u : v);
   }
 
   private nearest(t: number, p: Point): number {
@@ -197,7 +206,7 @@ export class Runoff {
     const ways: { fall: number; go: () => End }[] = [];
     for (const n of this.flood.around[v] ?? []) {
       const fall = (this.z(v) - this.z(n)) / distance(this.at(v), this.at(n));
-      if (fall > TOLERANCE.levelFall) ways.push({ fall, go: () => this.fromVertex(n) });
+      if (fall > TOLERANCE.levelFall) ways.push({ fall, go: () => this.along(this.at(v), n) });
     }
     for (const t of this.facesAt[v] ?? []) {
       const { down, fall, rates } = this.faces[t] ?? LEVEL;
