@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, detailRulesOf, resolve, typicalDetails, type Pieces } from '@lentum/core/buildup';
 import {
+  cutHint,
   cutLists,
   detailSchedule,
   DETAIL_KINDS,
@@ -21,6 +22,7 @@ import {
 import { given, verdictText } from '@lentum/core/figures';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
+import { cutBound } from '../src/details/cutbound.ts';
 import { clearanceIn } from '../src/details/pocket.ts';
 import { cutRun } from '../src/details/pieces.ts';
 import { evaluate } from './support/formula.ts';
@@ -469,6 +471,51 @@ describe('cutting from rolls', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('no bound is above what rows set side by side take', () => {
+    // Cut by construction: rows as long as said, of pieces that lie side by side in the width.
+    const rows = fc.array(
+      fc.record({
+        longMm: fc.integer({ min: 100, max: 3000 }),
+        wideMm: fc.array(fc.double({ min: 60, max: 700, noNaN: true }), { minLength: 1, maxLength: 8 }),
+      }),
+      { minLength: 1, maxLength: 12 },
+    );
+    fc.assert(
+      fc.property(rows, (list) => {
+        const made: Cut[] = [];
+        let total = 0;
+        list.forEach((row, r) => {
+          let used = 0;
+          row.wideMm.forEach((w, i) => {
+            if (used + w > 1050) return;
+            used += w;
+            made.push({ key: `${r}/${i}`, label: '', widthMm: w, heightMm: row.longMm, count: 1 });
+          });
+          total += row.longMm;
+        });
+        expect(cutBound(made, 1050, false)).toBeLessThanOrEqual(total + 1e-6);
+        expect(cutBound(made, 1050, true)).toBeLessThanOrEqual(total + 1e-6);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  // By hand: of 356 mm two lie abreast in 1,050; of 350 mm three do.
+  it('the bound knows the widths, and a strip that would lie three abreast is named', () => {
+    const strips: Cut[] = [{ key: 'a', label: 'A', widthMm: 356, heightMm: 2500, count: 12 }];
+    const now = nest(strips, 1050, 50_000, true);
+    expect(now.totalMm).toBe(15_000);
+    expect(now.leastMm).toBe(15_000);
+    expect(cutHint(strips, 1050, 50_000, true, now)).toEqual({
+      abreast: 3,
+      lowerMm: 6,
+      pieces: 12,
+      savesMm: 5_000,
+    });
+    const three = [{ ...strips[0]!, widthMm: 350 }];
+    expect(cutHint(three, 1050, 50_000, true, nest(three, 1050, 50_000, true))).toBeUndefined();
   });
 
   it('pieces that fill a roll exactly are set without waste', () => {

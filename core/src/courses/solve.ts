@@ -3,7 +3,7 @@
  * cutting beats, so that it can be said how good the answer is.
  */
 import { answerOf, better, gathered } from './answers.ts';
-import { seeded } from './chance.ts';
+import { seeded } from '../keeping/index.ts';
 import type { Fill } from './fill.ts';
 import { cutByPatterns, type ProgrammeSolver } from './columns.ts';
 import { packInto } from './pack.ts';

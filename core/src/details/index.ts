@@ -14,6 +14,7 @@ export {
 export { filletVolume, isNarrow, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './joints.ts';
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './kinds.ts';
 export { type MaterialUse } from './materials.ts';
+export { cutHint, type CutHint } from './cuthint.ts';
 export { nest, type Cut, type Nest, type PlacedCut } from './nesting.ts';
 export { piecesOf } from './making.ts';
 export { pieceKey, type Piece, type Roll } from './pieces.ts';
@@ -21,6 +22,7 @@ export { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
 export {
   countsByKind,
   cutLists,
+  hintOf,
   detailsBefore,
   detailSchedule,
   type CutList,

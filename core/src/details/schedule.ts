@@ -20,6 +20,7 @@ import { findDetails, type Detail } from './find.ts';
 import { patternBox } from './folding.ts';
 import type { DetailKind } from './kinds.ts';
 import { materialsOf, type MaterialUse } from './materials.ts';
+import { cutHint, type CutHint } from './cuthint.ts';
 import { nest, type Cut, type Nest } from './nesting.ts';
 import { piecesOf } from './making.ts';
 import { pieceKey, type Piece, type Roll } from './pieces.ts';
@@ -227,6 +228,10 @@ function nestOnce(groups: readonly PieceGroup[], roll: Roll): Nest {
   const asked = JSON.stringify([roll.widthMm, roll.lengthMm, cuts]);
   return nestsMade.get(asked, () => nest(cuts, roll.widthMm, roll.lengthMm, true));
 }
+
+/** A small change of the pieces that would pay on this roll, if there is one. */
+export const hintOf = ({ groups, roll, nest: now }: CutList): CutHint | undefined =>
+  cutHint(cutsOf(groups), roll.widthMm, roll.lengthMm, true, now);
 
 /** What a ply is cut from: in sheets each further one from the next sheet of the build-up, as in the field. */
 function cutFromOf({ buildUp, rules }: ZoneDetails, ply: number): Layer | undefined {

@@ -39,3 +39,5 @@ export class Names {
     });
   }
 }
+
+export { seeded } from './chance.ts';

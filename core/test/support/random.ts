@@ -1,2 +1,2 @@
 /** The core's own generator, for tests that draw the same random cases each time. */
-export { seeded } from '../../src/courses/chance.ts';
+export { seeded } from '../../src/keeping/index.ts';

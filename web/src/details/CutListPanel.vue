@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is cut from one kind of roll, for the zones that share it, with what no cutting could beat. */
 import { computed } from 'vue';
-import { patternBox, type CutList } from '@lentum/core/details';
+import { hintOf, patternBox, type CutList } from '@lentum/core/details';
 import { worded } from '../app/wording.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
@@ -21,6 +21,7 @@ const over = computed(() => {
   const { totalMm, leastMm } = props.list.nest;
   return leastMm > 0 ? totalMm / leastMm - 1 : 0;
 });
+const hint = computed(() => hintOf(props.list));
 const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/csv');
 </script>
 
@@ -39,6 +40,10 @@ const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/
       {{ say(list.nest.leastMm / 1000, 'length') }}: this one is
       {{ over < 0.0005 ? 'proven least' : `${say(over, 'share')} over that` }};
       {{ say(list.nest.waste, 'share') }} of it is offcuts. Each piece is taken as the rectangle round it.
+    </p>
+    <p v-if="hint">
+      {{ hint.pieces }} strips {{ say(hint.lowerMm, 'lap') }} lower would lie {{ hint.abreast }} abreast:
+      <strong>{{ say(hint.savesMm / 1000, 'length') }}</strong> less of the roll, where the detail allows it.
     </p>
     <div class="columns">
       <div>
