@@ -2,7 +2,7 @@
  * Pieces set on rolls from the lowest gap up: into each gap goes the piece that fits it best, or the longest, or between
  * the two (best fit: E. Burke, G. Kendall and G. Whitwell 2004).
  */
-import type { Cut, PlacedCut } from './nesting.ts';
+import type { Cut, PlacedCut } from './cuts.ts';
 
 interface Gap {
   across: number;

@@ -3,7 +3,7 @@
  * side weighs no more than the whole width, so that lengths times weights fit into the length that is used
  * (S. Fekete and J. Schepers 2001; k-th function of G. Lueker 1983).
  */
-import type { Cut } from './nesting.ts';
+import type { Cut } from './cuts.ts';
 
 type Weigh = (share: number) => number;
 

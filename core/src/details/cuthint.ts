@@ -1,5 +1,6 @@
 /** Where pieces a little lower would lie one more abreast, and what that saves. */
-import { nest, type Cut, type Nest } from './nesting.ts';
+import type { Cut } from './cuts.ts';
+import { nest, type Nest } from './nesting.ts';
 
 export interface CutHint {
   /** How much lower, mm, and how many then lie side by side. */

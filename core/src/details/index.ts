@@ -15,7 +15,8 @@ export { filletVolume, isNarrow, ROD_SIZES_MM, sealantJoint, type SealantJoint }
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './kinds.ts';
 export { type MaterialUse } from './materials.ts';
 export { cutHint, type CutHint } from './cuthint.ts';
-export { nest, type Cut, type Nest, type PlacedCut } from './nesting.ts';
+export type { Cut, PlacedCut } from './cuts.ts';
+export { nest, type Nest } from './nesting.ts';
 export { piecesOf } from './making.ts';
 export { pieceKey, type Piece, type Roll } from './pieces.ts';
 export { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';

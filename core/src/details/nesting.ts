@@ -4,28 +4,8 @@
  */
 import { bestFit, type Fitted } from './bestfit.ts';
 import { cutBound } from './cutbound.ts';
+import type { Cut, PlacedCut } from './cuts.ts';
 import { seeded } from '../keeping/index.ts';
-
-export interface Cut {
-  readonly key: string;
-  readonly label: string;
-  /** The rectangle, mm. */
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly count: number;
-}
-
-export interface PlacedCut {
-  readonly key: string;
-  readonly label: string;
-  readonly roll: number;
-  /** Along the roll, and across it from its left edge. */
-  readonly alongMm: number;
-  readonly acrossMm: number;
-  readonly longMm: number;
-  readonly wideMm: number;
-  readonly turned: boolean;
-}
 
 export interface Nest {
   readonly placed: readonly PlacedCut[];
