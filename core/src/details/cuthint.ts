@@ -45,7 +45,7 @@ export function cutHint(
     if (best && savesMm <= best.savesMm) continue;
     best = {
       abreast,
-      lowerMm: Math.ceil(Math.max(...lower.map((c) => Math.min(c.widthMm, c.heightMm))) - strip),
+      lowerMm: Math.round(Math.max(...lower.map((c) => Math.min(c.widthMm, c.heightMm))) - strip),
       pieces: lower.reduce((sum, c) => sum + c.count, 0),
       savesMm,
     };

@@ -21,6 +21,10 @@ const over = computed(() => {
   const { totalMm, leastMm } = props.list.nest;
   return leastMm > 0 ? totalMm / leastMm - 1 : 0;
 });
+const howFar = computed(() => {
+  if (over.value < 1e-6) return 'proven least';
+  return over.value < 0.01 ? 'less than 1 % over that' : `${say(over.value, 'share')} over that`;
+});
 const hint = computed(() => hintOf(props.list));
 const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/csv');
 </script>
@@ -37,8 +41,7 @@ const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/
     <p>
       <strong>{{ say(list.nest.totalMm / 1000, 'length') }}</strong> of roll for
       {{ list.nest.placed.length }} pieces. No cutting takes less than
-      {{ say(list.nest.leastMm / 1000, 'length') }}: this one is
-      {{ over < 0.0005 ? 'proven least' : `${say(over, 'share')} over that` }};
+      {{ say(list.nest.leastMm / 1000, 'length') }}: this one is {{ howFar }};
       {{ say(list.nest.waste, 'share') }} of it is offcuts. Each piece is taken as the rectangle round it.
     </p>
     <p v-if="hint">
