@@ -3,7 +3,6 @@ import {
   amountFor,
   buildUpOfZone,
   cited,
-  densityGiven,
   isCoat,
   rolledSize,
   termsOfZone,
@@ -31,6 +30,7 @@ import {
 import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { undescribed, zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
+import { inQuantity } from './amounts.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
 import { boardPart, coursesParts, fastenerParts, fixingParts, lapPrimerParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
@@ -54,21 +54,6 @@ const sidesUnsaid = (zone: Zone, open: readonly number[]): Problem => ({
   actual: '',
   expected: 'what is there, in the survey: nothing is cut or ordered for it until then',
 });
-
-/** An amount of a coat in the unit of its item, where a condition gave a rate in another one. */
-function inUnitOf(item: Item, coat: Coat, amount: Figure): Figure {
-  if (amount.quantity === item.quantity) return amount;
-  const density = densityGiven(coat);
-  const toMass = item.quantity === 'mass';
-  return {
-    label: amount.label,
-    value: toMass ? amount.value * density.value : amount.value / density.value,
-    quantity: item.quantity,
-    formula: toMass ? '{amount} × {density}' : '{amount} / {density}',
-    inputs: { amount, density },
-    from: 'volume times density is mass',
-  };
-}
 
 /** Rolls whose courses are not laid out: each covers its area less one side lap and one end lap. */
 function withLaps(layer: Fabric | Sheet | Protection, area: Figure): Figure {
@@ -182,7 +167,7 @@ function fieldParts(
     if (!isCoat(layer)) return [{ ...head, amount: named(amount) }];
     return [amount, ...profileLoss(buildUp, layer, conditions.includes('rough'), area, order)].map((a) => ({
       ...head,
-      amount: named(inUnitOf(item, layer, a)),
+      amount: named(inQuantity(a, layer, item.quantity)),
     }));
   });
 }
@@ -223,7 +208,7 @@ function detailParts(items: Items, zone: ZoneDetails, pocket: BuildUp): Part[] {
       if (!found) return [];
       const { layer, buildUp } = found;
       const item = sized(found.item, use);
-      const amount = layer && isCoat(layer) ? inUnitOf(item, layer, use.amount) : use.amount;
+      const amount = layer && isCoat(layer) ? inQuantity(use.amount, layer, item.quantity) : use.amount;
       return [
         {
           item,

@@ -1,16 +1,9 @@
 /** What a coat is mixed with on site: catalyst by the season, thickener by the slope. */
-import {
-  batchOf,
-  catalystAt,
-  cited,
-  densityGiven,
-  isCoat,
-  thickenerAt,
-  type Coat,
-} from '../../buildup/index.ts';
+import { batchOf, catalystAt, cited, isCoat, thickenerAt, type Coat } from '../../buildup/index.ts';
 import { given, type Figure, type Given } from '../../figures/index.ts';
 import type { Problem } from '../../problems/index.ts';
 import type { Zone } from '../../survey/index.ts';
+import { inQuantity } from '../amounts.ts';
 import type { Part } from '../parts.ts';
 import { itemOfSupply } from './kinds.ts';
 import type { SupplyRates } from './rates.ts';
@@ -23,20 +16,6 @@ function shareOf(coat: Coat, part: MixPart): Given {
   const mine = batch?.parts.find((p) => p.id === part.id);
   const value = batch && mine ? mine.mass.value / batch.mass.value : 0;
   return given(`share of ${part.name.toLowerCase()}`, value, 'fraction', coat.mix?.source ?? 'typical');
-}
-
-/** An amount of mixed coat as mass. */
-function massOf(coat: Coat, amount: Figure): Figure {
-  if (amount.quantity === 'mass') return amount;
-  const density = densityGiven(coat);
-  return {
-    label: amount.label,
-    value: amount.value * density.value,
-    quantity: 'mass',
-    formula: '{amount} × {density}',
-    inputs: { amount, density },
-    from: 'volume times density is mass',
-  };
 }
 
 /** Polyester takes its peroxide as a liquid, methacrylate as a powder. */
@@ -107,7 +86,7 @@ export function withMixes(
     made.push(part);
     if (!coat || !isCoat(coat)) continue;
     const zone = zones.get(part.zoneId);
-    const mixed = massOf(coat, part.amount);
+    const mixed = inQuantity(part.amount, coat, 'mass');
     const pct = catalystOver(coat, rates);
     if (pct && 'kind' in pct) {
       const key = `${part.zoneId}/${coat.id}`;
