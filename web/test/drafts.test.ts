@@ -46,6 +46,17 @@ async function openTab() {
 }
 
 describe('a draft', () => {
+  it('that an earlier version kept has what came since, as an empty document has it', async () => {
+    vi.resetModules();
+    const { device } = await import('../src/app/device/store.ts');
+    const db = await device();
+    const text = JSON.stringify({ name: 'Quay, typed' });
+    await db.put('drafts', { path: '/jobs/job/survey', text, version: 1, atMs: 0 });
+    db.close();
+    const doc = await openTab();
+    expect(doc.draft.value.name).toBe('Quay, typed');
+    expect(doc.draft.value.zones).toEqual(EMPTY.zones);
+  });
   it.each(['no JSON at all', '7', undefined])(
     'that is stored as %s is set apart, and the document opens',
     async (text) => {

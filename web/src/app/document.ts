@@ -25,6 +25,12 @@ const MOST_UNDO = 100;
 const newestOf = (error: unknown): { readonly version: number; readonly body: unknown } | undefined =>
   error instanceof ApiProblem && error.status === 412 ? error.body.newest : undefined;
 
+/** What was kept on the device by an earlier version lacks what came since: that is as in an empty document. */
+function filled<T extends object>(value: T, empty: T): T {
+  const missing = Object.entries(empty).filter(([key]) => !(key in value));
+  return missing.length === 0 ? value : { ...value, ...Object.fromEntries(missing) };
+}
+
 export interface DocumentOptions<T> {
   readonly path: (jobId: string) => string;
   readonly empty: T;
@@ -169,8 +175,9 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     if (jobId.value !== id) return;
     leave();
     owner = id;
-    draft.value = answer.body;
-    settled = saved = JSON.stringify(answer.body);
+    const body = filled(answer.body, options.empty);
+    draft.value = body;
+    settled = saved = JSON.stringify(body);
     version.value = answer.version ?? 0;
     fromDevice = answer.fromDevice === true;
     state.value = 'saved';
@@ -179,7 +186,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     past.value = [];
     future.value = [];
     if (kept?.sent) sentTexts.noteBefore(id, kept.sent);
-    takeUp(left.get(id) ?? kept, answer.body);
+    takeUp(left.get(id) ?? kept, body);
     left.delete(id);
     keep();
     told = text.value;
@@ -214,8 +221,9 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   function takeUp(it: Draft | undefined, body: T): void {
     if (!it || isSame(it.text, body)) return;
     past.value = [saved];
-    settled = it.text;
-    draft.value = JSON.parse(it.text) as T;
+    const typed = filled(JSON.parse(it.text) as T, options.empty);
+    settled = JSON.stringify(typed);
+    draft.value = typed;
     // What the server has had come from here, and only its answer was lost: no conflict with oneself.
     if (it.version === version.value || (owner !== undefined && sentTexts.ownOf(owner, body) !== undefined)) {
       state.value = 'waiting';
