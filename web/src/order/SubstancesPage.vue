@@ -38,7 +38,7 @@ const ANSWERS = {
       Nothing that is ordered carries a hazard. Hazards are those of the layers’ products, under Build-up.
     </p>
     <article v-for="s in substances" :key="s.key">
-      <h2>{{ s.name }}</h2>
+      <h2>{{ worded(s.name) }}</h2>
       <p class="quiet">
         <FigureText :figure="s.amount" /> · {{ s.zoneNames.join(', ') }} · {{ worded(s.hazards.join(', ')) }}
       </p>
