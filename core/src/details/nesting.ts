@@ -170,7 +170,9 @@ const spent = ({ usedMm }: Fitted, lengthMm: number): number =>
 
 /** Choices between the piece that fits a gap best and the longest one, and how often each is disturbed. */
 const FILLS = [1, 0.7, 0.5, 0.3, 0.1] as const;
-const DISTURBED = 8;
+const MOST_DISTURBED = 8;
+/** Of many pieces of many kinds each try takes long: this many choices between kinds are made in all, about. */
+const MOST_CHOICES = 20_000;
 const NOISE = 0.12;
 
 /** The best of many cuttings by best fit, where one is better; it ends as soon as none can be. */
@@ -180,13 +182,15 @@ function improved(
   widthMm: number,
   lengthMm: number,
   mayTurn: boolean,
+  least: number,
 ): Fitted {
   const waysOf = cuts.map((c) => ways(c, widthMm, lengthMm, mayTurn));
-  const least = cutBound(cuts, widthMm, mayTurn);
   const chance = seeded(cuts.length);
   let best = first;
   if (cuts.length === 0) return best;
-  for (let i = 0; i < 1 + DISTURBED; i += 1)
+  const pieces = cuts.reduce((sum, c) => sum + c.count, 0);
+  const disturbed = Math.min(MOST_DISTURBED, Math.floor(MOST_CHOICES / (pieces * cuts.length)));
+  for (let i = 0; i < 1 + disturbed; i += 1)
     for (const fill of FILLS) {
       if (spent(best, lengthMm) <= least + GRAIN) return best;
       const found = bestFit(
@@ -228,18 +232,19 @@ export function nest(cuts: readonly Cut[], widthMm: number, lengthMm: number, ma
       if (!best || total < best.total) best = { ...result, total };
     }
   }
+  const leastMm = cutBound(fits, widthMm, mayTurn);
   const skyline: Fitted = {
     placed: best?.placed ?? [],
     usedMm: best?.rolls.map((r) => r.used) ?? [],
   };
-  const { placed, usedMm } = many ? skyline : improved(skyline, fits, widthMm, lengthMm, mayTurn);
+  const { placed, usedMm } = many ? skyline : improved(skyline, fits, widthMm, lengthMm, mayTurn, leastMm);
   const totalMm = usedMm.reduce((a, b) => a + b, 0);
   const cutArea = fits.reduce((sum, c) => sum + c.widthMm * c.heightMm * c.count, 0);
   return {
     placed,
     usedMm,
     totalMm,
-    leastMm: cutBound(fits, widthMm, mayTurn),
+    leastMm,
     waste: totalMm > 0 ? 1 - cutArea / (totalMm * widthMm) : 0,
     left: best?.left ?? [],
   };

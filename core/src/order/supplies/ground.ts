@@ -22,6 +22,7 @@ export const slopeOf = (zone: Zone): number | undefined => zone.fallPct ?? falls
 
 /** Steps of the preparation; none where the ground is not described, or refused. */
 export function stepsOf(zone: Zone, buildUp: BuildUp): readonly PrepStep[] {
+  if (!zone.substrate) return [];
   const rules = detailRulesOf(buildUp);
   const judged = readiness({
     zone,
