@@ -180,7 +180,6 @@ export function interrupted(layout: LayerLayout): { name: string; courses: numbe
   });
 }
 
-/** Every rule that a plan breaks. */
 /** A ridge that parts nothing: courses run over it as if it were not there. */
 const idleRidge =
   (layout: LayerLayout) =>
@@ -192,6 +191,7 @@ const idleRidge =
     expected: 'ends on the outline, or on another ridge or break line',
   });
 
+/** Every rule that a plan breaks. */
 export function reviewed(
   plan: MaterialPlan,
   rules: CourseRules,

@@ -16,11 +16,8 @@ const FINE_TRIANGLES = 3000;
 
 /** A triangle across its fall: length along the fall rises from the first corner to the second and falls to the third. */
 interface Across {
-  readonly face: Face;
   readonly from: number;
-  readonly peak: number;
   readonly to: number;
-  readonly longest: number;
   /** Middle of the triangle along its fall, at so much across. */
   middle(across: number): Point;
   /** Area up to so much across. */
@@ -46,11 +43,8 @@ function acrossOf(tin: Tin, t: Triangle, face: Face): Across | undefined {
   const along = (p: { c: number; s: number }, q: { c: number; s: number }, at: number): number =>
     q.c === p.c ? (p.s + q.s) / 2 : p.s + ((q.s - p.s) * (at - p.c)) / (q.c - p.c);
   return {
-    face,
     from: first.c,
-    peak: second.c,
     to: third.c,
-    longest,
     middle: (at) => {
       const s =
         (along(first, third, at) + (at < second.c ? along(first, second, at) : along(second, third, at))) / 2;

@@ -41,7 +41,7 @@ export class Runoff {
   private readonly flood: Flood;
   private readonly drains = new Map<number, Drain>();
   private readonly beside: (readonly [number, number, number])[];
-  private readonly open = new Map<string, string>();
+  private readonly open: ReadonlyMap<string, string>;
   private readonly facesAt: number[][];
   private readonly ends: (End | undefined)[];
   private readonly whole: (End | undefined)[] = [];
@@ -53,7 +53,7 @@ export class Runoff {
     this.tin = tin;
     this.flood = flood;
     for (const d of drains) if (!this.drains.has(d.vertex)) this.drains.set(d.vertex, d);
-    this.open = new Map(open);
+    this.open = open;
     this.faces = tin.triangles.map((_, t) => this.faceOf(t));
     this.facesAt = tin.points.map(() => []);
     tin.triangles.forEach((t, i) => {
@@ -89,8 +89,7 @@ export class Runoff {
     const [ia, ib, ic] = LOCALS.map((k) => this.vertexOf(t, k)) as [number, number, number];
     const [a, b, c] = [this.at(ia), this.at(ib), this.at(ic)];
     const twice = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1]);
-    const level: Face = LEVEL;
-    if (Math.abs(twice) < TOLERANCE.atVertexM ** 2) return level;
+    if (Math.abs(twice) < TOLERANCE.atVertexM ** 2) return LEVEL;
     // Gradients of the weights: each points from the opposite side to its corner.
     const ga: Point = [(b[1] - c[1]) / twice, (c[0] - b[0]) / twice];
     const gb: Point = [(c[1] - a[1]) / twice, (a[0] - c[0]) / twice];
@@ -99,7 +98,7 @@ export class Runoff {
     const gx = za * ga[0] + zb * gb[0] + zc * gc[0];
     const gy = za * ga[1] + zb * gb[1] + zc * gc[1];
     const fall = Math.hypot(gx, gy);
-    if (fall < TOLERANCE.levelFall) return level;
+    if (fall < TOLERANCE.levelFall) return LEVEL;
     const down: Point = [-gx / fall, -gy / fall];
     const rate = (g: Point): number => g[0] * down[0] + g[1] * down[1];
     const weight = (g: Point, at: Point): Triple => [1 - g[0] * at[0] - g[1] * at[1], g[0], g[1]];
