@@ -119,9 +119,9 @@ describe('a zone’s build-up', () => {
     return l && isCoat(l) ? l.rate.value : undefined;
   };
   it('has the layers of its options and the rates of its conditions', () => {
-    expect(ids(buildUpOfZone(doc({}), 'z')!.layers)).toBe('primer membrane wear sand lock');
+    expect(ids(buildUpOfZone(doc({}), 'z')!.layers)).toBe('primer membrane wear sand lock stripe');
     const ramp = buildUpOfZone(doc({ place: 'ramp' }, ['ramp']), 'z');
-    expect(ids(ramp!.layers)).toBe('primer membrane wear-ramp grit lock');
+    expect(ids(ramp!.layers)).toBe('primer membrane wear-ramp grit lock stripe');
     expect(rate(ramp, 'lock')).toBeCloseTo(0.84, 12);
     expect(rate(buildUpOfZone(doc({}), 'z'), 'lock')).toBe(0.7);
   });

@@ -36,7 +36,7 @@ describe('fabric all over', () => {
     const films = (b: BuildUp) =>
       b.layers
         .filter(isCoat)
-        .filter((c) => c.role === 'membrane')
+        .filter((c) => c.role === 'membrane' && c.treats === undefined)
         .map((c) => wetFilm(c).value);
     expect(films(without)).toEqual([0.7, 0.6]);
     expect(films(withIt)).toEqual([1, 0.6, 0.6]);

@@ -276,6 +276,7 @@ describe('a table of layers', () => {
         ...page('two-coat-silicone'),
         choices: [],
         papers: [],
+        detailWays: undefined,
         layers: [...read.value.layers],
         upkeep: undefined,
       }),

@@ -3,13 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, resolve } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { protectionOf, substancesOf, type Substance } from '@lentum/core/words';
-import { edgeOf } from '@lentum/core/survey';
-import { corners, pointsZone } from './support/zones.ts';
+import { everything } from './support/roof.ts';
 
-const roof = pointsZone(corners(10, 6), {
-  fallPct: 2,
-  sides: [0, 1, 2, 3].map(() => ({ edge: edgeOf('drip'), riseM: 0 })),
-});
+const whole = everything();
+/** Every fitting but a cluster of pipes, whose pocket brings products of its own. */
+const roof = { ...whole, fallPct: 2, features: whole.features.filter((f) => f.kind !== 'pipe-cluster') };
 const sheet = (id: string): Substance[] =>
   substancesOf(
     takeoff(

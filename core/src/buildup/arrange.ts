@@ -1,5 +1,6 @@
 /** Putting layers in, out and in another order, with what is laid into them. */
 import type { DetailRules } from './detailrules.ts';
+import type { DetailWay } from './detailways.ts';
 import { isCoat, type Layer } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 
@@ -106,10 +107,16 @@ export function insertLayer(layers: readonly Layer[], layer: Layer, afterId: str
   ];
 }
 
+/** Ways of making details without those whose product is gone. */
+const waysWithout = (ways: readonly DetailWay[], gone: ReadonlySet<string>): DetailWay[] =>
+  ways
+    .filter((w) => !gone.has(w.coatId))
+    .map(({ cutFrom, ...way }) => (cutFrom === undefined || gone.has(cutFrom) ? way : { ...way, cutFrom }));
+
 /** Takes a layer out, with what is laid into it and what the build-up says about it elsewhere. */
 export function removeLayer(buildUp: BuildUp, id: string): BuildUp {
   const gone = new Set(block(buildUp.layers, id).map((l) => l.id));
-  const { detailsAfter, details, ...rest } = buildUp;
+  const { detailsAfter, details, detailWays, ...rest } = buildUp;
   const { cutFrom, ...rules } = details ?? {};
   return {
     ...rest,
@@ -118,6 +125,7 @@ export function removeLayer(buildUp: BuildUp, id: string): BuildUp {
       : details
         ? { details }
         : {}),
+    ...(detailWays ? { detailWays: waysWithout(detailWays, gone) } : {}),
     ...(detailsAfter !== undefined && !gone.has(detailsAfter) ? { detailsAfter } : {}),
     layers: buildUp.layers.filter((l) => !gone.has(l.id)),
     ...(buildUp.upkeep

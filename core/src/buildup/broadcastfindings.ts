@@ -1,6 +1,6 @@
 /** Sand to refusal wants a bed that holds it and a coat over it that closes it. Common practice, no source. */
 import { given, words, type Part } from '../figures/index.ts';
-import { isCoat, type Broadcast, type Coat } from './layers.ts';
+import { isCoat, isFieldCoat, type Broadcast, type Coat } from './layers.ts';
 import { wetFilm } from './rates.ts';
 import type { BuildUp } from './schema.ts';
 
@@ -32,7 +32,7 @@ export function thinUnderSand({ layers }: BuildUp): { coat: Coat; says: readonly
     const grain = largestGrainMm(sand);
     if (grain === undefined) return [];
     const bed = layers.filter(isCoat).find((l) => l.id === sand.into);
-    const top = layers.slice(i + 1).find(isCoat);
+    const top = layers.slice(i + 1).find(isFieldCoat);
     const checks = [
       [bed, BED_SHARE * grain, 'a bed holds it'],
       [top, Math.max(TOP_LEAST_MM, TOP_SHARE * grain), 'a coat closes it'],

@@ -3,7 +3,7 @@
  * a trial patch and the data sheet come first.
  */
 import { POLYURETHANES, type Chemistry } from './chemistry.ts';
-import type { Layer } from './layers.ts';
+import { inField, type Layer } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 import { faceOf, type Face } from './surface.ts';
 
@@ -195,7 +195,7 @@ export interface Clash {
  * @param ponds whether water stands on the finished work
  */
 export function clashes(buildUp: BuildUp, ground: Face | undefined, ponds: boolean): Clash[] {
-  const faced = buildUp.layers.map((layer) => ({ layer, face: faceOf(layer, buildUp) }));
+  const faced = buildUp.layers.filter(inField).map((layer) => ({ layer, face: faceOf(layer, buildUp) }));
   const faces = faced.flatMap(({ face }) => (face ? [face] : []));
   const covered = (id: string | undefined): boolean => {
     const at = faced.findIndex(({ layer }) => layer.id === id);

@@ -1,6 +1,6 @@
 /** Fabric all over wants a coat that comes through it, and one that closes it. Common practice, no source. */
 import { given, words, type Part } from '../figures/index.ts';
-import { isCoat, type Coat, type Fabric } from './layers.ts';
+import { isCoat, isFieldCoat, type Coat, type Fabric } from './layers.ts';
 import { cited, wetFilm } from './rates.ts';
 import type { BuildUp } from './schema.ts';
 
@@ -42,7 +42,7 @@ export function dryFabric({ layers }: BuildUp): FabricFinding[] {
           says: words`${has} wet does not come through a fabric of ${weight}, which takes about ${fills}: a heavier base, and a saturating coat over it.`,
         },
       ];
-    const closed = layers.slice(at + 1).some(isCoat) || has.value >= CLOSES_BY_ITSELF * fills.value;
+    const closed = layers.slice(at + 1).some(isFieldCoat) || has.value >= CLOSES_BY_ITSELF * fills.value;
     return closed
       ? []
       : [

@@ -16,6 +16,7 @@ import { rangeWords } from './rangefindings.ts';
 import { USUAL_MEMBRANE_MM } from './ranges.ts';
 import { cited, densityGiven, dryFilm, leastOf, solidsOf, wetFilm } from './rates.ts';
 import type { BuildUp } from './schema.ts';
+import { unusedDetailCoats } from './detailways.ts';
 import { sundryClashes } from './sundryfindings.ts';
 import { faceOfSubstrate } from './surface.ts';
 
@@ -238,6 +239,11 @@ export function buildUpFindings(buildUp: BuildUp, ground: Ground = {}): Finding[
     ...dryFabric(buildUp).map(({ coat, says }) => finding('hold', 'dry-fabric', coat, says)),
     ...thinUnderSand(buildUp).map(({ coat, says }) => finding('hold', 'thin-sand', coat, says)),
     ...timingFindings(buildUp),
+    ...unusedDetailCoats(buildUp).map((coat) =>
+      finding('hold', 'unused-product', coat, [
+        'it keeps to details and none is made with it: say which, under how its details are made, or take it out.',
+      ]),
+    ),
     ...sundryClashes(buildUp).map(({ rule, coat, below }) =>
       finding(rule.outcome, rule.id, coat, [`over ${below}: ${rule.why}; ${rule.instead}.`]),
     ),

@@ -1,6 +1,6 @@
 /** Heat on what does not bear it: a flame, or a melt from the kettle, right on foam. Common practice, no source. */
 import type { Layer, Protection } from './layers.ts';
-import { isCoat, isSheet } from './layers.ts';
+import { inField, isCoat, isSheet } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 
 /** Laid with a flame or in a hot melt. */
@@ -14,8 +14,9 @@ const isFoam = (layer: Layer | undefined): layer is Protection =>
 
 /** Layers that are laid hot straight on insulation boards, each with the boards below it. */
 export function hotOnFoam(buildUp: BuildUp): { layer: Layer; below: Protection }[] {
-  return buildUp.layers.flatMap((layer, i) => {
-    const below = buildUp.layers[i - 1];
+  const layers = buildUp.layers.filter(inField);
+  return layers.flatMap((layer, i) => {
+    const below = layers[i - 1];
     return laidHot(layer) && isFoam(below) ? [{ layer, below }] : [];
   });
 }

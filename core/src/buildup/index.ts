@@ -27,7 +27,10 @@ export {
 export {
   BONDING,
   COAT_ROLES,
+  inField,
   isCoat,
+  isDetailCoat,
+  isFieldCoat,
   isSheet,
   isWorkLayer,
   layerSchema,
@@ -133,6 +136,22 @@ export {
 } from './mixing.ts';
 export { freshLayerId, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';
 export { rolledSize, type Rolled } from './rolls.ts';
+export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './detailkinds.ts';
+export {
+  cutsPieces,
+  DETAIL_FORMS,
+  filmOfWay,
+  fits,
+  FORM_WORDS,
+  ownWayOf,
+  pastOf,
+  stripeOf,
+  timesLaid,
+  unusedDetailCoats,
+  type DetailForm,
+  type DetailWay,
+  type OwnWay,
+} from './detailways.ts';
 export {
   DETAIL_RULE_FIELDS,
   detailRulesOf,

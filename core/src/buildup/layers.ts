@@ -55,8 +55,8 @@ export const COAT_ROLES = [
   'finish',
   'reflective',
 ] as const;
-/** Places that a coat keeps to which does not go all over. */
-export const TREATS = ['edges, laps and fasteners', 'rust'] as const;
+/** Places that a coat keeps to which does not go all over. `details`: it is what some details are made with. */
+export const TREATS = ['edges, laps and fasteners', 'rust', 'details'] as const;
 
 export type CoatRole = (typeof COAT_ROLES)[number];
 
@@ -282,8 +282,14 @@ export type LayerKind = Layer['kind'];
 export type WorkLayer = Coat | Sheet | Protection | Pieces;
 
 export const isCoat = (layer: Layer): layer is Coat => layer.kind === 'coat';
+/** A product that only details are made with: no coat of the field, and no part of a bay's work. */
+export const isDetailCoat = (layer: Layer): layer is Coat => isCoat(layer) && layer.treats === 'details';
+/** Layers of the field: all but the products that only details are made with. */
+export const inField = (layer: Layer): boolean => !isDetailCoat(layer);
+/** Coats that are laid on bays, all over or in places. */
+export const isFieldCoat = (layer: Layer): layer is Coat => isCoat(layer) && layer.treats !== 'details';
 /** Whether a layer goes all over a zone: what keeps to edges, fasteners or rust is no part of a usual square metre. */
 export const allOver = (layer: Layer): boolean => layer.kind !== 'coat' || layer.treats === undefined;
 export const isSheet = (layer: Layer): layer is Sheet => layer.kind === 'sheet';
 export const isWorkLayer = (layer: Layer): layer is WorkLayer =>
-  layer.kind !== 'fabric' && layer.kind !== 'broadcast';
+  layer.kind !== 'fabric' && layer.kind !== 'broadcast' && !isDetailCoat(layer);

@@ -7,6 +7,7 @@ import { familySchema } from '../family/index.ts';
 import { ACCEPTANCE_RULES } from '../film/index.ts';
 import { idSchema, nameSchema, sourced } from '../job/index.ts';
 import { detailRulesSchema } from './detailrules.ts';
+import { detailWaySchema } from './detailways.ts';
 import { layerSchema, type Layer } from './layers.ts';
 import { text, ZONE_CONDITIONS } from './numbers.ts';
 
@@ -77,6 +78,8 @@ export const buildUpSchema = z.strictObject({
   detailsAfter: idSchema.optional(),
   /** How its details are made; absent: as its family usually does. */
   details: detailRulesSchema.optional(),
+  /** Details made with a product of their own; the rest is made by the rules, with the field's coat or sheet. */
+  detailWays: z.array(detailWaySchema).max(12).optional(),
   layers: z.array(layerSchema).min(1).max(40),
   upkeep: upkeepSchema.optional(),
   cautions: z.array(text(400)).max(20),

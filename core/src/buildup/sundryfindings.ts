@@ -1,8 +1,8 @@
-/** Whether the coats of a build-up suit the sealant and the metal primer of its details, by the rules of compatibility. */
+/** Whether the coats of a build-up suit the products, the sealant and the metal primer of its details. */
 import { CHEMISTRY_TRAITS, type Chemistry } from './chemistry.ts';
 import { COMPAT_RULES, matches, type CompatRule } from './compat.ts';
 import { detailRulesOf } from './detailrules.ts';
-import { isCoat, type Coat } from './layers.ts';
+import { isDetailCoat, isFieldCoat, type Coat } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 import { faceOf, type Face } from './surface.ts';
 
@@ -15,6 +15,17 @@ const faceOfSundry = (name: string, chemistry: Chemistry): Face => ({
   uvStable: CHEMISTRY_TRAITS[chemistry].uvStable,
 });
 
+/** Products that details are made with, which the field's coats go over. What is abraded is keyed to as sand is. */
+function productFaces(buildUp: BuildUp): Face[] {
+  return (buildUp.detailWays ?? []).flatMap((way) => {
+    const product = buildUp.layers.find((l) => isDetailCoat(l) && l.id === way.coatId);
+    const face = product && faceOf(product, buildUp);
+    return face
+      ? [{ ...face, sanded: face.sanded || way.abrade === true || way.granulesKgPerM2 !== undefined }]
+      : [];
+  });
+}
+
 export interface SundryClash {
   readonly rule: CompatRule;
   readonly coat: Coat;
@@ -23,7 +34,7 @@ export interface SundryClash {
 
 /** The first coat that goes over them: a membrane where there is one. */
 export function sundryClashes(buildUp: BuildUp): SundryClash[] {
-  const coats = buildUp.layers.filter(isCoat);
+  const coats = buildUp.layers.filter(isFieldCoat);
   const coat = coats.find((c) => c.role === 'membrane') ?? coats.at(-1);
   const face = coat && faceOf(coat, buildUp);
   if (!coat || !face) return [];
@@ -31,6 +42,7 @@ export function sundryClashes(buildUp: BuildUp): SundryClash[] {
   const below = [
     ...(sealantOf ? [faceOfSundry('the sealant', sealantOf)] : []),
     ...(metalPrimerOf ? [faceOfSundry('the primer for metal', metalPrimerOf)] : []),
+    ...productFaces(buildUp),
   ];
   return below.flatMap((b) =>
     COMPAT_RULES.filter(

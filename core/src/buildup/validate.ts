@@ -3,6 +3,7 @@ import { cureHours } from '../cure/index.ts';
 import { short, type Problem } from '../problems/index.ts';
 import { isCoat, type Coat, type Layer, type Pieces, type Sheet } from './layers.ts';
 import type { BuildUp, BuildUpDoc } from './schema.ts';
+import { wayOfDetailProblems } from './detailways.ts';
 import { namedProblems, notKnown, wayProblems } from './references.ts';
 import { findBuildUp } from './zone.ts';
 
@@ -163,7 +164,12 @@ export function buildUpProblems(buildUp: BuildUp, field = 'buildUp'): Problem[] 
     if (isCoat(layer)) problems.push(...windowProblems(layer, at));
     problems.push(...referenceProblems(layer, buildUp.layers, at));
   });
-  return [...problems, ...namedProblems(buildUp, field), ...wayProblems(buildUp, field)];
+  return [
+    ...problems,
+    ...namedProblems(buildUp, field),
+    ...wayProblems(buildUp, field),
+    ...wayOfDetailProblems(buildUp, field),
+  ];
 }
 
 /** Everything wrong with a job's build-ups: each by itself, revisions twice, zones under none. */

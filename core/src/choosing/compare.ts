@@ -1,5 +1,5 @@
 /** Build-ups side by side for one zone: what each takes, costs, weighs, needs and asks for. */
-import { cited, costs, isCoat, totals, wetFilm, type BuildUp, type Layer } from '../buildup/index.ts';
+import { cited, costs, isFieldCoat, totals, wetFilm, type BuildUp, type Layer } from '../buildup/index.ts';
 import { stageHours } from '../cure/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { sentence } from '../problems/index.ts';
@@ -69,7 +69,7 @@ function strictest(buildUp: BuildUp, key: Strict): Value | undefined {
 
 function longestRain(buildUp: BuildUp, pace: Pace): Value | undefined {
   return buildUp.layers
-    .filter(isCoat)
+    .filter(isFieldCoat)
     .flatMap((c) => {
       const h = stageHours(c.cure.rainSafe, { ...pace, wetFilmMm: wetFilm(c).value });
       return h.kind === 'hours'

@@ -52,6 +52,19 @@ export function piecesArea(detail: Detail, pieces: readonly Piece[]): Figure {
   );
 }
 
+/** A stripe along the whole run. */
+export function stripeArea(detail: Detail, width: Given): Figure {
+  const length = detail.length ?? given('length', 0, 'length', 'measured');
+  return {
+    label: 'Stripe',
+    value: (length.value * width.value) / 1000,
+    quantity: 'area',
+    formula: '{length} × {width} / 1000',
+    inputs: { length, width },
+    from: 'length by width',
+  };
+}
+
 /** The area that goes up, and is not in the plan area: m². */
 export function risingArea(detail: Detail, rules: DetailRules): Figure | undefined {
   const s = detail.sizes;
@@ -84,6 +97,19 @@ export function risingArea(detail: Detail, rules: DetailRules): Figure | undefin
         formula: '4 × atan(1) × {diameter} × {up} × {count} / 1000000',
         inputs: { diameter, up, count },
         from: 'girth by height; 4 atan(1) is π',
+      };
+    }
+    case 'stairs': {
+      const riser = given('height of a riser', s['riserMm'] ?? 0, 'lap', 'measured');
+      const width = given('width of the flight', s['widthMm'] ?? 0, 'lap', 'measured');
+      const risers = given('risers', s['steps'] ?? 0, 'count', 'measured');
+      return {
+        label: `${detail.where}, risers`,
+        value: (risers.value * riser.value * width.value * detail.count) / 1e6,
+        quantity: 'area',
+        formula: '{risers} × {riser} × {width} × {count} / 1000000',
+        inputs: { risers, riser, width, count },
+        from: 'every riser, height by width; the treads are in the area of the zone',
       };
     }
     case 'post': {

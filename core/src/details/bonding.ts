@@ -12,9 +12,9 @@ import {
   type DetailRules,
   type Layer,
   type Sheet,
+  type DetailKind,
 } from '../buildup/index.ts';
 import { words, type Given, type Part } from '../figures/index.ts';
-import type { DetailKind } from './kinds.ts';
 
 type Bonding = (typeof BONDING)[number];
 

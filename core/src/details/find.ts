@@ -1,5 +1,11 @@
 /** Every detail of a zone, found from its edges, corners, openings and fittings. */
-import { detailRulesOf, type BuildUp, type DetailRules } from '../buildup/index.ts';
+import {
+  detailRulesOf,
+  type BuildUp,
+  type DetailRules,
+  detailFacts,
+  type DetailKind,
+} from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { arcOver, corner, distance, type Point, type Ring } from '../geometry/index.ts';
 import {
@@ -19,7 +25,6 @@ import {
   type Zone,
   type ZoneQuantities,
 } from '../survey/index.ts';
-import { detailFacts, type DetailKind } from './kinds.ts';
 
 export interface Detail {
   /** The same as long as the side, corner, opening or fitting is there. */
@@ -141,12 +146,15 @@ const OF_FEATURE: Readonly<Record<Feature['kind'], DetailKind | undefined>> = {
   fasteners: 'fasteners',
   blister: 'blister',
   split: 'split',
+  patch: 'patch',
+  'flanged-vent': 'flanged-vent',
+  stairs: 'stairs',
   // Filled flush before anything is laid: preparation, not a detail.
   spall: undefined,
 };
 
 /** Kinds that are made of metal whatever the roof is of. */
-const METAL: readonly DetailKind[] = ['drip', 'gutter', 'sheet-lap', 'fasteners'];
+const METAL: readonly DetailKind[] = ['drip', 'gutter', 'sheet-lap', 'fasteners', 'flanged-vent'];
 
 /**
  * Details of a zone under its build-up, in working order: round the outline, openings, fittings.

@@ -12,7 +12,7 @@ export {
   type Point3,
 } from './folding.ts';
 export { filletVolume, isNarrow, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './joints.ts';
-export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './kinds.ts';
+export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from '../buildup/index.ts';
 export { type MaterialUse } from './materials.ts';
 export { cutHint, type CutHint } from './cuthint.ts';
 export type { Cut, PlacedCut } from './cuts.ts';

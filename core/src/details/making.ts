@@ -1,10 +1,9 @@
 /** The pieces of each kind of detail, or why it cannot be cut so. */
-import type { DetailRules } from '../buildup/index.ts';
+import { detailFacts, type DetailRules } from '../buildup/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { fail, ok, type Problem, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
 import { patternBox } from './folding.ts';
-import { detailFacts } from './kinds.ts';
 import { flatStrip, upstandBands } from './patterns.ts';
 import {
   cutRun,
@@ -20,6 +19,7 @@ import {
 } from './pieces.ts';
 import { cap, loopStrip } from './roundpatterns.ts';
 import { corners, kerb, legOf, outlet, pipe, post, scupper } from './spotpieces.ts';
+import { flangedVent, stairs } from './strippieces.ts';
 
 /** A flat cover of a length and a width, of as many widths of the roll as it takes. */
 function cover({ rules, roll }: Making, name: string, longMm: number, wideMm: number, laps: string): Piece[] {
@@ -185,6 +185,18 @@ function made(make: Making): Piece[] {
       const side = size(detail, 'diameterMm') + 2 * rules.stripeMm.value;
       return cover(make, 'Blister patch', side, side, 'second of three courses: sealer, fabric, sealer');
     }
+    case 'patch':
+      return cover(
+        make,
+        'Patch',
+        size(detail, 'lengthMm') + 2 * foot,
+        size(detail, 'widthMm') + 2 * foot,
+        'on to sound old membrane on every side',
+      );
+    case 'flanged-vent':
+      return flangedVent(make);
+    case 'stairs':
+      return stairs(make);
     case 'fasteners':
       return [
         {

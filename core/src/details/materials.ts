@@ -3,7 +3,7 @@ import {
   amountFor,
   cited,
   coatWhen,
-  isCoat,
+  isFieldCoat,
   laidRate,
   SUNDRIES,
   variantOf,
@@ -14,10 +14,11 @@ import {
 } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
-import { piecesArea, risingArea } from './areas.ts';
-import { isSheetWay, STRIPPED, wayOf, type Way } from './bonding.ts';
+import { piecesArea, risingArea, stripeArea } from './areas.ts';
+import { isSheetWay, STRIPPED, type Way } from './bonding.ts';
 import type { Detail } from './find.ts';
 import { filletVolume, sealantJoint } from './joints.ts';
+import { ownAmount, type Made } from './own.ts';
 import type { Piece } from './pieces.ts';
 
 export interface MaterialUse {
@@ -35,7 +36,7 @@ export interface MaterialUse {
 
 /** The coat that pieces are bedded in: that of their fabric, else the first membrane coat; none for sheets. */
 function beddingCoat(buildUp: BuildUp, rules: DetailRules): Coat | undefined {
-  const coats = buildUp.layers.filter(isCoat);
+  const coats = buildUp.layers.filter(isFieldCoat);
   const fabric = buildUp.layers.find((l) => l.id === rules.cutFrom);
   const own = fabric?.kind === 'fabric' ? coats.find((c) => c.id === fabric.embeddedIn) : undefined;
   return own ?? coats.find((c) => c.role === 'membrane') ?? coats.find((c) => c.role === 'levelling');
@@ -265,15 +266,7 @@ function particular(detail: Detail, rules: DetailRules, way: Way): MaterialUse[]
 /** Hairline cracks that do not move get a stripe of the bedding coat and no piece. */
 function stripe(coat: Coat, detail: Detail, rules: DetailRules): MaterialUse[] {
   if (!detail.length) return [];
-  const width = cited('width of the stripe', rules.stripeMm, 'lap');
-  const area: Figure = {
-    label: 'Stripe',
-    value: (detail.length.value * width.value) / 1000,
-    quantity: 'area',
-    formula: '{length} × {width} / 1000',
-    inputs: { length: detail.length, width },
-    from: 'length by width',
-  };
+  const area = stripeArea(detail, cited('width of the stripe', rules.stripeMm, 'lap'));
   return [layerUse(coat, `stripe, ${detail.where}`, amountFor(detailCoat(coat, rules), area))];
 }
 
@@ -296,22 +289,32 @@ function elastomer(detail: Detail, rules: DetailRules): MaterialUse {
 /** Coats that stay on the level: nothing is filled, levelled or driven on up a wall. */
 const LEVEL_ONLY: readonly Coat['role'][] = ['preparation', 'levelling', 'wear', 'decorative'];
 
-/** Everything that one detail takes, apart from the rolls its pieces are cut from. */
+/**
+ * Everything that one detail takes, apart from the rolls its pieces are cut from.
+ * @param made as it holds for this kind
+ * @param pieces as they would be cut: where the product is laid without fabric, they tell its area
+ */
 export function materialsOf(
   detail: Detail,
   buildUp: BuildUp,
-  rules: DetailRules,
+  { rules, own }: Made,
   pieces: readonly Piece[],
+  way: Way,
 ): MaterialUse[] {
   const area = piecesArea(detail, pieces);
-  const bed = rules.made === 'sheet' ? undefined : beddingCoat(buildUp, rules);
+  const bed = own || rules.made === 'sheet' ? undefined : beddingCoat(buildUp, rules);
+  // What stands in for the bedding coat does so all over the pieces, up what rises too.
+  const spared = own && way !== 'melt' && !isSheetWay(way) ? beddingCoat(buildUp, rules)?.id : bed?.id;
   const uses: MaterialUse[] = [];
-  if (bed && pieces.length > 0) uses.push(...bedding(bed, detail, rules, area));
+  if (own) {
+    const { use, amount } = ownAmount(detail, own, area);
+    uses.push(layerUse(own.coat, use, amount));
+  } else if (bed && pieces.length > 0) uses.push(...bedding(bed, detail, rules, area));
   else if (bed && (detail.kind === 'static-crack' || detail.kind === 'moving-crack'))
     uses.push(...stripe(bed, detail, rules));
   const up = risingArea(detail, rules);
-  for (const coat of buildUp.layers.filter(isCoat)) {
-    const bedded = coat.id === bed?.id && pieces.length > 0;
+  for (const coat of buildUp.layers.filter(isFieldCoat)) {
+    const bedded = coat.id === spared && pieces.length > 0;
     if (up && up.value > 0 && !bedded && !LEVEL_ONLY.includes(coat.role))
       uses.push(layerUse(coat, `going up, ${detail.where}`, amountFor(coatWhen(coat, 'vertical'), up)));
     if (detail.kind === 'drip' || detail.kind === 'gutter') uses.push(...edgeExtra(coat, detail, rules));
@@ -319,7 +322,7 @@ export function materialsOf(
   uses.push(...metalPrimer(detail, rules, area));
   if (
     rules.granulesKgPerM2 &&
-    (detail.kind === 'pipe' || detail.kind === 'outlet' || detail.kind === 'scupper')
+    (own || detail.kind === 'pipe' || detail.kind === 'outlet' || detail.kind === 'scupper')
   ) {
     const rate = cited('granules over laps', rules.granulesKgPerM2, 'rateMass');
     uses.push(
@@ -333,7 +336,6 @@ export function materialsOf(
       }),
     );
   }
-  const way = wayOf(buildUp, rules);
-  if (way === 'melt' && STRIPPED.has(detail.kind)) uses.push(elastomer(detail, rules));
+  if (way === 'melt' && !own && STRIPPED.has(detail.kind)) uses.push(elastomer(detail, rules));
   return [...uses, ...particular(detail, rules, way)].filter((u) => u.amount.value > 0);
 }

@@ -1,11 +1,10 @@
 /** What is particular to each kind of detail: what comes first of all, before the pieces go in, and after. */
-import { cited, type DetailRules } from '../buildup/index.ts';
+import { cited, type DetailRules, type DetailKind } from '../buildup/index.ts';
 import { given, words, type Given, type Part } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { finished, isSheetWay, type Way } from './bonding.ts';
 import type { Detail } from './find.ts';
 import { isNarrow } from './joints.ts';
-import type { DetailKind } from './kinds.ts';
 import type { Piece } from './pieces.ts';
 
 export interface Step {
@@ -21,6 +20,8 @@ export interface Terms {
   readonly rules: DetailRules;
   readonly pieces: readonly Piece[];
   readonly way: Way;
+  /** How the field is laid, where the detail has a product of its own. */
+  readonly field: Way;
 }
 
 export const say = (parts: readonly Part[], more: Partial<Omit<Step, 'says'>> = {}): Step => ({
@@ -186,7 +187,7 @@ export const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => Own>>
   pipe: (t) => ({
     before: [
       say(
-        words`The field’s ${isSheetWay(t.way) ? 'sheet' : 'fabric'} stays ${cited('clear', t.rules.clearMm, 'lap')} off the pipe; a bead of sealant round its foot.`,
+        words`The field’s ${isSheetWay(t.field) ? 'sheet' : 'fabric'} stays ${cited('clear', t.rules.clearMm, 'lap')} off the pipe; a bead of sealant round its foot.`,
       ),
     ],
     after: [say(words`A clamp or a bead at the top of the wrap.`)],
@@ -203,6 +204,48 @@ export const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => Own>>
   fasteners: () => ({ before: [say(words`Every head tight; stripped ones replaced, rust off.`)] }),
   blister: () => ({
     before: [say(words`Cut crosswise, fold back, dry; bond again or cut out.`, { hold: 'dry underneath' })],
+  }),
+  patch: (t) => ({
+    first: [
+      say(
+        words`Cut the old membrane back to where it is dry and holds; what is below is dry before it is closed.`,
+        { hold: 'dry underneath' },
+      ),
+    ],
+    before: [
+      say(
+        words`The edge, ${foot(t)} out on every side: cut a groove into the old membrane for the new one to end in, or mask a straight line and pull the tape wet. Nothing ends feathered to nothing.`,
+      ),
+      say(words`Wash, abrade and test the bond to the old membrane with a strip.`, {
+        hold: 'bond to the old membrane',
+      }),
+    ],
+  }),
+  'flanged-vent': () => ({
+    before: [
+      say(words`The flange is set in sealant, flat and fixed, its edges without a step.`),
+      say(
+        words`The strip on the lower side first, then both flanks over its ends, the upper side last: water never meets an open lap.`,
+      ),
+    ],
+  }),
+  stairs: (t) => ({
+    first: [
+      say(words`Bar the flight at its top and foot until it may be walked on; another way out stays open.`),
+    ],
+    before: [
+      say(
+        words`Noses are whole, rounded or cut to a small chamfer; every riser and tread is filled level, so that no water stands on a step.`,
+      ),
+      say(
+        words`From the top down. At each step the piece goes from the tread below, up ${measured(t, 'riserMm', 'riser')} and over the nose on to the tread above.`,
+      ),
+    ],
+    after: [
+      say(
+        words`Treads get the wear coat and its aggregate, with the noses; slip on a wet stair is tested before it is opened.`,
+      ),
+    ],
   }),
   split: () => ({ before: [say(words`Open, dry, bond the edges down; find out why it moved.`)] }),
 };

@@ -16,6 +16,8 @@ export interface Piece {
   /** For one detail of its kind. */
   readonly count: number;
   readonly ply: number;
+  /** The layer that it is cut from; absent: detail fabric. */
+  readonly from?: string;
   /** What it laps over, and by how much. */
   readonly laps: string;
   /** Widths of a strip from the roof outward. */
@@ -24,9 +26,9 @@ export interface Piece {
   readonly sample?: Pattern;
 }
 
-/** Two pieces are alike when they are cut alike: to the millimetre, and to a tenth of a degree. */
-export const pieceKey = (piece: Pick<Piece, 'name' | 'measures' | 'ply'>): string =>
-  `${piece.name}/${piece.ply}/${Object.entries(piece.measures)
+/** Two pieces are alike when they are cut alike from one roll: to the millimetre, and to a tenth of a degree. */
+export const pieceKey = (piece: Pick<Piece, 'name' | 'measures' | 'ply' | 'from'>): string =>
+  `${piece.from ?? ''}/${piece.name}/${piece.ply}/${Object.entries(piece.measures)
     .map(([k, v]) => `${k}${k === 'deg' ? v.toFixed(1) : Math.round(v)}`)
     .join('/')}`;
 

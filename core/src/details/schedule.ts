@@ -9,6 +9,7 @@ import {
   type BuildUpDoc,
   type DetailRules,
   type Layer,
+  type DetailKind,
 } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { sumOf } from '../buildup/index.ts';
@@ -18,7 +19,8 @@ import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
 import { pocketOf, type Pocket } from './clusters.ts';
 import { findDetails, type Detail } from './find.ts';
 import { patternBox } from './folding.ts';
-import type { DetailKind } from './kinds.ts';
+import { isCut, madeFor, type Made } from './own.ts';
+import { wayOf } from './bonding.ts';
 import { materialsOf, type MaterialUse } from './materials.ts';
 import { cutHint, type CutHint } from './cuthint.ts';
 import type { Cut } from './cuts.ts';
@@ -36,6 +38,8 @@ export interface DetailWork {
   readonly minutes: Figure;
   readonly pocket: Pocket | undefined;
   readonly problems: readonly Problem[];
+  /** How its kind is made: the rules as they hold for it, and its own product. */
+  readonly made: Made;
 }
 
 /** Pieces cut alike, wherever they go. */
@@ -92,13 +96,8 @@ function pocketBuildUp(doc: BuildUpDoc): BuildUp {
 }
 
 /** One detail, made: its pieces, material, steps and time. */
-function workOf(
-  detail: Detail,
-  buildUp: BuildUp,
-  rules: DetailRules,
-  roll: Roll,
-  pocket: BuildUp,
-): DetailWork {
+function workOf(detail: Detail, buildUp: BuildUp, rules: DetailRules, pocket: BuildUp): DetailWork {
+  const how = madeFor(detail.kind, buildUp, rules);
   if (detail.kind === 'pipe-cluster') {
     const made = pocketOf(detail, pocket);
     return {
@@ -109,18 +108,25 @@ function workOf(
       minutes: minutesFor(detail, []),
       pocket: made.ok ? made.value : undefined,
       problems: made.ok ? [] : made.problems,
+      made: how,
     };
   }
-  const made = piecesOf(detail, rules, roll);
-  const pieces = made.ok ? made.value : [];
+  const made = piecesOf(detail, how.rules, rollOf(buildUp.layers, how.rules));
+  const shaped = (made.ok ? made.value : []).map((p): Piece => {
+    const from = cutFromOf(buildUp.layers, how.rules, p.ply)?.id;
+    return from === undefined ? p : { ...p, from };
+  });
+  const pieces = isCut(how) ? shaped : [];
+  const way = wayOf(buildUp, rules);
   return {
     detail,
     pieces,
-    materials: made.ok ? materialsOf(detail, buildUp, rules, pieces) : [],
-    steps: stepsFor(detail, buildUp, rules, pieces),
+    materials: made.ok ? materialsOf(detail, buildUp, how, shaped, way) : [],
+    steps: stepsFor(detail, how, pieces, way),
     minutes: minutesFor(detail, pieces),
     pocket: undefined,
     problems: made.ok ? [] : made.problems,
+    made: how,
   };
 }
 
@@ -147,7 +153,7 @@ function detailsOfZone(zone: Zone, buildUp: BuildUp, pocket: BuildUp): ZoneDetai
   if (!q.ok) return q.problems;
   const rules = detailRulesOf(buildUp);
   const roll = rollOf(buildUp.layers, rules);
-  const work = findDetails(zone, q.value, buildUp).map((d) => workOf(d, buildUp, rules, roll, pocket));
+  const work = findDetails(zone, q.value, buildUp).map((d) => workOf(d, buildUp, rules, pocket));
   return {
     zone,
     buildUp,
@@ -235,10 +241,10 @@ export const hintOf = ({ groups, roll, nest: now }: CutList): CutHint | undefine
   cutHint(cutsOf(groups), roll.widthMm, roll.lengthMm, true, now);
 
 /** What a ply is cut from: in sheets each further one from the next sheet of the build-up, as in the field. */
-function cutFromOf({ buildUp, rules }: ZoneDetails, ply: number): Layer | undefined {
-  const own = buildUp.layers.find((l) => l.id === rules.cutFrom);
+function cutFromOf(layers: readonly Layer[], rules: DetailRules, ply: number): Layer | undefined {
+  const own = layers.find((l) => l.id === rules.cutFrom);
   if (own?.kind !== 'sheet') return own;
-  const sheets = buildUp.layers.filter((l) => l.kind === 'sheet');
+  const sheets = layers.filter((l) => l.kind === 'sheet');
   return sheets[Math.min(sheets.indexOf(own) + ply, sheets.length - 1)] ?? own;
 }
 
@@ -254,14 +260,14 @@ export function cutLists(schedule: DetailSchedule): CutList[] {
   const byRoll = new Map<string, Open>();
   for (const zone of schedule.zones) {
     for (const group of zone.groups) {
-      const layer = cutFromOf(zone, group.piece.ply);
+      const layer = zone.buildUp.layers.find((l) => l.id === group.piece.from);
       const key = `${zone.buildUp.id}/${zone.buildUp.revision}/${layer?.id ?? ''}`;
       let open = byRoll.get(key);
       if (!open) {
-        const rules = layer ? { ...zone.rules, cutFrom: layer.id } : zone.rules;
+        const { cutFrom: _, ...bare } = zone.rules;
         open = {
           layer,
-          roll: rollOf(zone.buildUp.layers, rules),
+          roll: rollOf(zone.buildUp.layers, layer ? { ...bare, cutFrom: layer.id } : bare),
           buildUp: zone.buildUp,
           zones: [],
           groups: [],

@@ -1,14 +1,15 @@
 /** How each detail is made: the steps in order, where somebody has to look before it goes on, how long it takes. */
-import { cited, type BuildUp, type DetailRules } from '../buildup/index.ts';
+import { cited, type DetailKind, type OwnWay } from '../buildup/index.ts';
 import { given, words, type Figure } from '../figures/index.ts';
-import { bondSteps, finished, isSheetWay, onceSet, STRIPPED, wayOf } from './bonding.ts';
+import { bondSteps, finished, isSheetWay, onceSet, STRIPPED, type Way } from './bonding.ts';
 import type { Detail } from './find.ts';
-import type { DetailKind } from './kinds.ts';
+import type { Made } from './own.ts';
+import { ownMaking } from './ownsteps.ts';
 import { lap, PARTICULAR, say, type Step, type Terms } from './particular.ts';
 import type { Piece } from './pieces.ts';
 
 /** Work of two people at one detail, or for a metre of it, in one ply. Typical, our own. */
-const MINUTES: Readonly<Record<DetailKind, { each?: number; perM?: number }>> = {
+const MINUTES: Readonly<Record<DetailKind, { each?: number; perM?: number; perStep?: number }>> = {
   upstand: { perM: 9 },
   fillet: { perM: 3 },
   'internal-corner': { each: 12 },
@@ -36,26 +37,37 @@ const MINUTES: Readonly<Record<DetailKind, { each?: number; perM?: number }>> = 
   fasteners: { each: 1 },
   blister: { each: 25 },
   split: { perM: 12 },
+  patch: { each: 30 },
+  'flanged-vent': { each: 30 },
+  stairs: { each: 20, perStep: 14 },
 };
 
 /** Each further ply takes this share of the first one's time. */
 const FURTHER_PLY = 0.6;
 
 export function minutesFor(detail: Detail, pieces: readonly Piece[]): Figure {
-  const { each = 0, perM = 0 } = MINUTES[detail.kind];
+  const { each = 0, perM = 0, perStep = 0 } = MINUTES[detail.kind];
   const plies = new Set(pieces.map((p) => p.ply)).size || 1;
   const one = given('for each', each, 'minutes', 'typical');
   const metre = given('for a metre', perM, 'minutes', 'typical');
+  const riser = given('for a step', perStep, 'minutes', 'typical');
+  const risers = given('steps of a flight', detail.sizes['steps'] ?? 0, 'count', 'measured');
   const count = given('details alike', detail.count, 'count', 'measured');
   const length = detail.length ?? given('length', 0, 'length', 'measured');
   const further = given('share for a further ply', FURTHER_PLY, 'fraction', 'typical');
   const layers = given('plies', plies, 'count', 'chosen');
+  const stepped = perStep > 0;
   return {
     label: 'Time for two people',
-    value: (one.value * detail.count + metre.value * length.value) * (1 + further.value * (plies - 1)),
+    value:
+      ((one.value + riser.value * risers.value) * detail.count + metre.value * length.value) *
+      (1 + further.value * (plies - 1)),
     quantity: 'minutes',
-    formula: '({each} × {count} + {metre} × {length}) × (1 + {further} × ({plies} − 1))',
-    inputs: { each: one, count, metre, length, further, plies: layers },
+    formula: `(${stepped ? '({each} + {riser} × {risers})' : '{each}'} × {count} + {metre} × {length}) × (1 + {further} × ({plies} − 1))`,
+    inputs: {
+      ...{ each: one, count, metre, length, further, plies: layers },
+      ...(stepped ? { riser, risers } : {}),
+    },
     from: 'typical times, preparation apart; without waiting',
   };
 }
@@ -152,7 +164,8 @@ function bond(t: Terms): Step[] {
   ];
 }
 
-function make(t: Terms): Step[] {
+function make(t: Terms, own: OwnWay | undefined): Step[] {
+  if (own) return ownMaking(t, own);
   if (isSheetWay(t.way)) return bond(t);
   if (t.way === 'melt') return melt(t);
   if (t.pieces.length > 0) return bed(t);
@@ -165,7 +178,7 @@ function make(t: Terms): Step[] {
 }
 
 /** Runs that are made without pieces and have steps of their own. */
-function ownSteps(t: Terms): Step[] | undefined {
+function wholeSteps(t: Terms): Step[] | undefined {
   if (t.detail.kind === 'fillet') {
     const leg = cited('leg', t.rules.filletLegMm, 'gap');
     return [
@@ -187,16 +200,14 @@ function ownSteps(t: Terms): Step[] | undefined {
   return undefined;
 }
 
-/** Steps of one detail, in order, in the way in which the build-up puts its pieces down. */
-export function stepsFor(
-  detail: Detail,
-  buildUp: Pick<BuildUp, 'layers'>,
-  rules: DetailRules,
-  pieces: readonly Piece[],
-): Step[] {
-  const t: Terms = { detail, rules, pieces, way: wayOf(buildUp, rules) };
-  const own = ownSteps(t);
-  if (own) return own;
+/**
+ * Steps of one detail, in order.
+ * @param field the way in which the build-up puts its pieces down; a product of its own is laid as resin
+ */
+export function stepsFor(detail: Detail, { rules, own }: Made, pieces: readonly Piece[], field: Way): Step[] {
+  const t: Terms = { detail, rules, pieces, way: own ? 'resin' : field, field };
+  const whole = wholeSteps(t);
+  if (whole) return whole;
   const { first = [], before = [], after = [] } = PARTICULAR[detail.kind]?.(t) ?? {};
   const seal = detail.kind === 'day-joint';
   return [
@@ -204,7 +215,7 @@ export function stepsFor(
     ...ground(t),
     ...(seal ? [] : cutting(t)),
     ...before,
-    ...(seal ? [] : make(t)),
+    ...(seal ? [] : make(t, own)),
     ...after,
     say(words`Inspect it ${onceSet(t.way)}.`, { hold: 'detail accepted' }),
   ];

@@ -58,6 +58,15 @@ export function treatedArea(
   area: Figure = quantities.slopeArea,
 ): Figure {
   if (layer.kind !== 'coat' || layer.treats === undefined) return area;
+  if (layer.treats === 'details')
+    return {
+      label: `${zone.name}, ${layer.name.toLowerCase()} in the field`,
+      value: 0,
+      quantity: 'area',
+      formula: '0 × {area}',
+      inputs: { area },
+      from: 'it is counted at the details that are made with it',
+    };
   const spots = layer.treats === 'rust' ? rusted(zone, area) : stripes(quantities, zone, buildUp);
   return {
     label: `${zone.name}, what the ${layer.name.toLowerCase()} covers`,

@@ -181,6 +181,7 @@ export function differences(before: BuildUp, after: BuildUp): Difference[] {
   const lists: [string, unknown, unknown][] = [
     ['Options', before.choices, after.choices],
     ['Upkeep', before.upkeep, after.upkeep],
+    ['Details with products of their own', before.detailWays, after.detailWays],
     ['Cautions', before.cautions, after.cautions],
     ['Binder', before.papers, after.papers],
   ];

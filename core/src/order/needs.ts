@@ -4,6 +4,8 @@ import {
   buildUpOfZone,
   cited,
   isCoat,
+  isDetailCoat,
+  isFieldCoat,
   rolledSize,
   termsOfZone,
   variantOf,
@@ -91,7 +93,8 @@ function fieldAmount(layer: Exclude<Layer, Pieces>, area: Figure): Figure {
 
 /** The coat that first lies on a rough ground and fills it: the first one that leaves a film. */
 const fillsProfile = (buildUp: BuildUp, coat: Coat): boolean =>
-  buildUp.layers.filter(isCoat).find((c) => c.role !== 'primer' && c.role !== 'preparation')?.id === coat.id;
+  buildUp.layers.filter(isFieldCoat).find((c) => c.role !== 'primer' && c.role !== 'preparation')?.id ===
+  coat.id;
 
 /** What a rough surface swallows, where the coat has no rate of its own for it. */
 function profileLoss(buildUp: BuildUp, coat: Coat, rough: boolean, area: Figure, order: OrderDoc): Figure[] {
@@ -146,7 +149,8 @@ function fieldParts(
 ): Part[] {
   const whole = moreArea(q.slopeArea, areaPct);
   return buildUp.layers.flatMap((layer): Part[] => {
-    if (layer.kind === 'pieces') return [];
+    // Products that only details are made with are counted there.
+    if (layer.kind === 'pieces' || isDetailCoat(layer)) return [];
     // Fabric that is laid only at details is counted by its pieces.
     if (layer.kind === 'fabric' && layer.where === 'details') return [];
     // What lies in courses is counted by its cut list.
@@ -254,6 +258,14 @@ function moreArea(area: Figure, pct: number): Figure {
   };
 }
 
+/** Products of their own that the details of a zone take. */
+const productsOf = (details: DetailSchedule, zoneId: string): Set<string> =>
+  new Set(
+    details.zones
+      .filter((z) => z.zone.id === zoneId)
+      .flatMap((z) => z.work.flatMap((w) => (w.made.own ? [w.made.own.coatId] : []))),
+  );
+
 /** Everything that the zones need, part by part. */
 export function needs(
   survey: Zones,
@@ -296,7 +308,7 @@ export function needs(
       ...laid,
       ...fixingParts(zone, buildUp),
       ...prepared.parts,
-      ...makingParts(zone, buildUp, q.value, order.supplies, laid),
+      ...makingParts(zone, buildUp, q.value, order.supplies, laid, productsOf(details, zone.id)),
     );
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));

@@ -1,5 +1,5 @@
 /** A year's usable hours: in how many working hours of each month every coat of a build-up could be begun. */
-import { isCoat, type BuildUp } from '../buildup/index.ts';
+import { isFieldCoat, type BuildUp } from '../buildup/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
 import { askOf } from './ask.ts';
 import { windowsOf, unsaidIn, type Unsaid } from './windows.ts';
@@ -26,7 +26,7 @@ export function seasonHours(
   climate: RoofClimate,
   { monthOf }: WorkingDay,
 ): SeasonHours {
-  const masks = buildUp.layers.filter(isCoat).flatMap((coat) => {
+  const masks = buildUp.layers.filter(isFieldCoat).flatMap((coat) => {
     const ask = askOf(coat, { layingHours: LAYING_H });
     return ask ? [windowsOf(ask, climate).mask] : [];
   });

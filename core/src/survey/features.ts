@@ -79,6 +79,22 @@ export const FEATURES = {
   fasteners: spot('Fasteners', { fasteners: number('fasteners', 100000, 100) }),
   blister: spot('Blister', { diameterMm: mm('diameter', 20, 5000, 300) }, true),
   split: line('Split', { widthMm: mm('width', 0.1, 500, 5) }, true),
+  patch: spot(
+    'Patch in the old membrane',
+    { lengthMm: mm('length', 10, 10000, 400), widthMm: mm('width', 10, 10000, 300) },
+    true,
+  ),
+  'flanged-vent': spot('Flanged vent', {
+    lengthMm: mm('flange, with the fall', 50, 3000, 400),
+    widthMm: mm('flange, across the fall', 50, 3000, 400),
+    diameterMm: mm('diameter of the vent', 10, 2000, 150),
+  }),
+  stairs: spot('Stairs', {
+    steps: number('risers', 60, 5),
+    riserMm: mm('height of a riser', 50, 400, 170),
+    treadMm: mm('depth of a tread', 100, 1500, 290),
+    widthMm: mm('width of the flight', 300, 20000, 1200),
+  }),
   spall: spot(
     'Spall',
     {

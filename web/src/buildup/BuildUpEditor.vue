@@ -29,6 +29,7 @@ import LayerColumn from '../shared/LayerColumn.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import { provideEditing } from './editing.ts';
 import DetailRulesPanel from './DetailRulesPanel.vue';
+import DetailWaysPanel from './DetailWaysPanel.vue';
 import LayerDetail from './LayerDetail.vue';
 import LayerEditor from './LayerEditor.vue';
 import LayerTable from './LayerTable.vue';
@@ -172,6 +173,7 @@ function takeOut(id: string): void {
         The layers agree with each other: chemistry, films, windows and the least membrane.
       </p>
       <DetailRulesPanel :build-up="buildUp" />
+      <DetailWaysPanel :build-up="buildUp" />
       <slot />
     </section>
     <section aria-label="Section and layer">

@@ -9,8 +9,10 @@ import {
   type DetailWork,
   type ZoneDetails,
 } from '@lentum/core/details';
+import { FORM_WORDS } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { zoneShape } from '@lentum/core/survey';
+import { protectionOf } from '@lentum/core/words';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import RoofPlan from '../shared/RoofPlan.vue';
@@ -32,7 +34,16 @@ const shape = computed(() => {
   return found.ok ? found.value : undefined;
 });
 const before = computed(() => detailsBefore(props.zone.buildUp));
-const cautions = computed(() => cautionsOf(props.zone.buildUp, props.work.detail.kind));
+const cautions = computed(() => {
+  const { own } = props.work.made;
+  const { buildUp } = props.zone;
+  return [
+    ...new Set([
+      ...cautionsOf(buildUp, props.work.detail.kind),
+      ...(own ? [...protectionOf(own.coat), ...(own.coat.product?.cautions ?? [])] : []),
+    ]),
+  ];
+});
 const size = computed(() => {
   const { detail } = props.work;
   const parts: string[] = [];
@@ -56,12 +67,16 @@ const size = computed(() => {
       }}<template v-if="before">; made before “{{ before.name }}”</template>.
       {{ size }}
     </p>
+    <p v-if="work.made.own" class="own">
+      {{ worded('Made with') }} <strong>{{ work.made.own.coat.name }}</strong>:
+      {{ worded(FORM_WORDS[work.made.own.form]) }}.
+    </p>
     <p v-for="p in work.problems" :key="p.field" class="problem">{{ worded(sentence(p)) }}</p>
 
     <SignOff :key="work.detail.id" :detail="work.detail" />
 
     <div class="pair">
-      <ExplodedDrawing :work="work" :rules="zone.rules" :label-of="(p) => labelOf(pieceKey(p))" />
+      <ExplodedDrawing :work="work" :rules="work.made.rules" :label-of="(p) => labelOf(pieceKey(p))" />
       <RoofPlan
         v-if="shape"
         :zone="zone.zone"

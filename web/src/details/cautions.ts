@@ -14,6 +14,9 @@ const OF_KIND: Readonly<Partial<Record<DetailKind, readonly string[]>>> = {
     'Pipes may be hot, live or under pressure: their owner confirms first that they may be touched.',
   ],
   pipe: ['Pipes may be hot, live or under pressure: their owner confirms first that they may be touched.'],
+  stairs: [
+    'Bar the flight at its top and foot while it is wet; another way out stays open, agreed with whoever uses it.',
+  ],
   threshold: ['A way out stays open: agree with whoever uses the door before it is blocked.'],
   'movement-joint': ['Fluid resin runs through an open joint on to whatever is below: close it first.'],
 };

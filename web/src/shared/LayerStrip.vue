@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** The layers of a build-up in a row from the ground up, as wide as they are thick (roots of it, so that films show). */
 import { computed } from 'vue';
-import { thicknessOf, type BuildUp } from '@lentum/core/buildup';
+import { inField, thicknessOf, type BuildUp } from '@lentum/core/buildup';
 import { useUnits } from './units.ts';
 
 const props = defineProps<{ buildUp: BuildUp }>();
 const { say } = useUnits();
 const slabs = computed(() =>
-  props.buildUp.layers.map((l) => {
+  props.buildUp.layers.filter(inField).map((l) => {
     const thick = thicknessOf(l)?.value;
     return {
       id: l.id,

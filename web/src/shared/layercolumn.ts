@@ -1,5 +1,5 @@
 /** The section of a build-up, worked out in points: designed wet and dry, and the film achieved, on one ground. */
-import { dryFilm, thicknessOf, wetFilm, type BuildUp, type Layer } from '@lentum/core/buildup';
+import { dryFilm, inField, thicknessOf, wetFilm, type BuildUp, type Layer } from '@lentum/core/buildup';
 import type { AchievedFilm } from '@lentum/core/record';
 
 /** Height of the designed stack, the thinnest slab that is still seen, and what a thick course is cut down to. */
@@ -42,7 +42,7 @@ export interface Column {
 const kindOf = (layer: Layer): string => (layer.kind === 'coat' ? layer.role : layer.kind);
 
 export function layerColumn(buildUp: BuildUp, achieved: readonly AchievedFilm[]): Column {
-  const rows = buildUp.layers.map((layer) => ({
+  const rows = buildUp.layers.filter(inField).map((layer) => ({
     layer,
     dryMm: layer.kind === 'coat' ? dryFilm(layer).value : thicknessOf(layer)?.value,
     wetMm: layer.kind === 'coat' ? wetFilm(layer).value : undefined,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Cutting a zone into bays that one container, or one mix, covers; shown before it is done. */
 import { computed, ref, watch } from 'vue';
-import { isCoat, type BuildUp } from '@lentum/core/buildup';
+import { isFieldCoat, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { fallDirectionRad } from '@lentum/core/falls';
 import { LIES, splitZone, type BayBasis, type Lie } from '@lentum/core/site';
@@ -16,7 +16,7 @@ const props = defineProps<{ zone: Zone; buildUp: BuildUp }>();
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
 
-const coats = computed(() => props.buildUp.layers.filter(isCoat));
+const coats = computed(() => props.buildUp.layers.filter(isFieldCoat));
 const layerId = ref(coats.value.find((c) => c.role === 'membrane')?.id ?? coats.value[0]?.id ?? '');
 const coat = computed(() => coats.value.find((c) => c.id === layerId.value));
 const choices = computed(() => {

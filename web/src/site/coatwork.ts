@@ -1,6 +1,6 @@
 /** A coat as it is being entered: what it is about, what is wrong with it, its verdict on each bay, and keeping it. */
 import { computed, ref, watch } from 'vue';
-import { isCoat } from '@lentum/core/buildup';
+import { isCoat, isFieldCoat } from '@lentum/core/buildup';
 import { GAUGES } from '@lentum/core/film';
 import { check, sentence } from '@lentum/core/problems';
 import {
@@ -58,7 +58,7 @@ export function useCoatWork(
   const buildUp = computed(() =>
     old ? first.laid.find((l) => l.entry.id === old.id)?.buildUp : first.buildUp,
   );
-  const coats = computed(() => buildUp.value?.layers.filter(isCoat) ?? []);
+  const coats = computed(() => buildUp.value?.layers.filter(isFieldCoat) ?? []);
   /** When all coats are laid, the last one is what a further coat makes up for. */
   const { next } = first;
   const firstCoat = (next && isCoat(next) ? next : undefined) ?? first.laid.at(-1)?.coat ?? coats.value[0];

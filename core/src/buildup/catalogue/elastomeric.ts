@@ -1,4 +1,5 @@
 import { LET_DRY, WASH, prime } from './mending.ts';
+import { FIBRED, fibred } from './detailgrades.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, SPRAY, THINNED, WATER, WHITE, dryLimits, drying } from './waterborne.ts';
@@ -75,6 +76,7 @@ export const ELASTOMERIC: BuildUpInput = {
       ],
     },
   ],
+  detailWays: [FIBRED],
   layers: [
     coat({
       id: 'primer',
@@ -150,6 +152,7 @@ export const ELASTOMERIC: BuildUpInput = {
         tools: [SPRAY, { kind: 'roller', napMm: typical(19), note: '' }],
       },
     }),
+    fibred(),
   ],
   upkeep: {
     recoatYears: typical(5),

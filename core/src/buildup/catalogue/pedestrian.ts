@@ -1,4 +1,5 @@
 import { ABRADE, SOLVENT, VACUUM, prime } from './mending.ts';
+import { STRIPED_BOARDS, lowModulus } from './detailgrades.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ISOCYANATE, SAND } from './sand.ts';
 import {
@@ -90,6 +91,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
       ],
     },
   ],
+  detailWays: [STRIPED_BOARDS],
   layers: [
     coat({
       id: 'primer',
@@ -185,6 +187,7 @@ export const PEDESTRIAN_DECK: BuildUpInput = {
     },
     top('top', 'Top coat', 'rate', 0.3),
     top('top-heavy', 'Top coat, over sand to refusal', 'refusal', 0.5),
+    lowModulus(),
   ],
   upkeep: {
     recoatYears: typical(6),

@@ -1,4 +1,5 @@
 import { LET_DRY, WASH, prime } from './mending.ts';
+import { GELLED, gel } from './detailgrades.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, litres, table, typical } from './typical.ts';
 import { SKINNED, WATER, WHITE, dryLimits, drying, emulsion } from './waterborne.ts';
@@ -44,6 +45,7 @@ export const RESTORATION: BuildUpInput = {
       ],
     },
   ],
+  detailWays: [GELLED],
   layers: [
     {
       ...emulsion(
@@ -138,6 +140,7 @@ export const RESTORATION: BuildUpInput = {
         },
       }),
     ),
+    gel(),
   ],
   upkeep: {
     recoatYears: typical(10),

@@ -1,3 +1,4 @@
+import { FLASHED, flashing } from './detailgrades.ts';
 import type { BuildUpInput } from '../schema.ts';
 import type { Hazard } from '../numbers.ts';
 import { primer, warm } from './bitumen.ts';
@@ -100,6 +101,7 @@ export const SELF_ADHERED: BuildUpInput = {
   acceptance: 'minimum',
   leastDryFilmMm: typical(4),
   choices: [OFFSET, COVER],
+  detailWays: [FLASHED],
   layers: [
     coverBoard(),
     primer('Tack primer', 'tacky-dry before the sheet goes down', 0.25, true),
@@ -123,6 +125,7 @@ export const SELF_ADHERED: BuildUpInput = {
       },
     }),
     ...caps('self-adhered', 'joints off those below; rolled', 112),
+    flashing(),
   ],
   upkeep: {
     lifeYears: typical(25),
@@ -154,6 +157,7 @@ export const TORCHED: BuildUpInput = {
   acceptance: 'minimum',
   leastDryFilmMm: typical(7),
   choices: [OFFSET, COVER],
+  detailWays: [FLASHED],
   layers: [
     coverBoard(),
     primer('Bitumen primer', 'brushed or rolled, dry before any flame', 0.3, false),
@@ -177,6 +181,7 @@ export const TORCHED: BuildUpInput = {
       },
     }),
     ...caps('torched', 'joints centred on the base and staggered; granule laps sunk', 78),
+    flashing(),
   ],
   upkeep: {
     lifeYears: typical(25),

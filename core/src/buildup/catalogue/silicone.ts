@@ -1,4 +1,5 @@
 import { LET_DRY, PATCH_TEST, WASH, prime } from './mending.ts';
+import { SEALED_OVER, siliconePatch } from './detailgrades.ts';
 import type { BuildUpInput } from '../schema.ts';
 import {
   ALWAYS,
@@ -75,6 +76,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
       ],
     },
   ],
+  detailWays: [SEALED_OVER],
   layers: [
     coat({
       id: 'primer',
@@ -143,6 +145,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
       outputM2PerH: 95,
       more: { ...SPRAY, shade: 'light', direction: 'across the coat below' },
     }),
+    siliconePatch(),
   ],
   upkeep: {
     recoatYears: typical(20),

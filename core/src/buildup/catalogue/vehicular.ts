@@ -1,4 +1,5 @@
 import { ABRADE, CLEANER, VACUUM, prime } from './mending.ts';
+import { STRIPED_CRACKS, lowModulusQuick } from './detailgrades.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { CATALYST, METHACRYLATE, METHACRYLATE_CAUTIONS, QUICK, STIRRED } from './methacrylate.ts';
 import { SAND } from './sand.ts';
@@ -70,6 +71,7 @@ export const VEHICULAR_DECK: BuildUpInput = {
       ],
     },
   ],
+  detailWays: [STRIPED_CRACKS],
   layers: [
     coat({
       id: 'primer',
@@ -184,6 +186,7 @@ export const VEHICULAR_DECK: BuildUpInput = {
         },
       },
     }),
+    lowModulusQuick(),
   ],
   upkeep: {
     recoatYears: typical(8),

@@ -2,7 +2,8 @@
 import {
   cited,
   detailRulesOf,
-  isCoat,
+  isDetailCoat,
+  isFieldCoat,
   isSheet,
   type BuildUp,
   type Coat,
@@ -41,6 +42,21 @@ function cleaner(coat: Coat, q: ZoneQuantities, rates: SupplyRates): Figure | un
     formula: 'ceil({area} / ({output} × {hours})) × {tools} × {each}',
     inputs: { area, output, hours, tools, each },
     from: 'days of laying, each tool washed at the end of each',
+  };
+}
+
+/** Brushes of a product that only details are made with: washed once, at the end of their day. */
+function detailCleaner(coat: Coat, rates: SupplyRates): Figure | undefined {
+  if (CLEANER_SUPPLY[coat.product?.cleaner ?? ''] === undefined) return undefined;
+  const tools = given('tools', Math.max(1, coat.tools.length), 'count', 'data sheet');
+  const each = cited('cleaner for a tool and day', rates.cleanerLPerToolDay, 'volume');
+  return {
+    label: `${coat.name}, tools`,
+    value: tools.value * each.value,
+    quantity: 'volume',
+    formula: '{tools} × {each}',
+    inputs: { tools, each },
+    from: 'details of a zone are made in a day, each tool washed at its end',
   };
 }
 
@@ -109,13 +125,18 @@ function seams(sheet: Sheet, q: ZoneQuantities, rates: SupplyRates): [SupplyKey,
   ];
 }
 
-/** Everything that laying takes in one zone. `laid` are the parts of its layers: what is melted is counted by them. */
+/**
+ * Everything that laying takes in one zone.
+ * @param laid parts of its layers: what is melted is counted by them
+ * @param atDetails products that its details take
+ */
 export function makingParts(
   zone: Zone,
   buildUp: BuildUp,
   q: ZoneQuantities,
   rates: SupplyRates,
   laid: readonly Part[],
+  atDetails: ReadonlySet<string>,
 ): Part[] {
   const part = (item: Item, amount: Figure): Part => ({
     item,
@@ -128,9 +149,10 @@ export function makingParts(
     amount: { ...amount, label: `${zone.name}, ${amount.label}` },
   });
   const supply = (key: SupplyKey, amount: Figure): Part => part(itemOfSupply(key, buildUp.currency), amount);
-  const coats = buildUp.layers.filter(isCoat);
-  const cleaned = coats.flatMap((coat): Part[] => {
-    const amount = cleaner(coat, q, rates);
+  const coats = buildUp.layers.filter(isFieldCoat);
+  const products = buildUp.layers.filter(isDetailCoat).filter((c) => atDetails.has(c.id));
+  const cleaned = [...coats, ...products].flatMap((coat): Part[] => {
+    const amount = isDetailCoat(coat) ? detailCleaner(coat, rates) : cleaner(coat, q, rates);
     const key = CLEANER_SUPPLY[coat.product?.cleaner ?? ''];
     return amount && key && amount.value > 0 ? [supply(key, amount)] : [];
   });
@@ -141,7 +163,7 @@ export function makingParts(
   const torchGas = cited('gas for a torched ply', rates.torchGasKgPerM2, 'rateMass');
   const kettleGas = given('gas for a kg of melt, kg', rates.kettleGasKgPerKg.value, 'number', 'typical');
   const melted = laid.filter(
-    (p) => p.layer && isCoat(p.layer) && p.layer.kettle && p.amount.quantity === 'mass',
+    (p) => p.layer && isFieldCoat(p.layer) && p.layer.kettle && p.amount.quantity === 'mass',
   );
   return [
     ...cleaned,

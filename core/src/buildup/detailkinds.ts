@@ -1,4 +1,4 @@
-/** The kinds of detail, with the words for them. */
+/** The kinds of detail, with the words for them, and which of them may be made with a stripe or a patch. */
 export interface DetailFacts {
   readonly name: string;
   /** A length, or places one by one. */
@@ -36,8 +36,24 @@ export const DETAILS = {
   fasteners: spot('Fasteners'),
   blister: spot('Blister repair'),
   split: run('Split repair'),
+  patch: spot('Patch in the old membrane'),
+  'flanged-vent': spot('Flanged vent'),
+  stairs: spot('Stairs'),
 } as const satisfies Record<string, DetailFacts>;
 
 export type DetailKind = keyof typeof DETAILS;
 export const DETAIL_KINDS = Object.keys(DETAILS) as DetailKind[];
 export const detailFacts = (kind: DetailKind): DetailFacts => DETAILS[kind];
+
+/** Flat lines that a stripe of resin alone may go over. */
+export const STRIPED: readonly DetailKind[] = [
+  'board-joint',
+  'sheet-lap',
+  'static-crack',
+  'moving-crack',
+  'split',
+];
+/** Damage that one thick coat may go over, past its edge on every side. */
+export const PATCHED: readonly DetailKind[] = ['blister', 'split', 'static-crack', 'fasteners', 'patch'];
+/** What is more than a seal over something: fillets and bars are not made with a coat. */
+export const UNCOATED: readonly DetailKind[] = ['fillet', 'bar', 'day-joint', 'pipe-cluster'];
