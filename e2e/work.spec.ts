@@ -90,6 +90,32 @@ test('rules for details belong to the build-up: a longer foot makes longer piece
   await expect(page.locator('figcaption').first()).toContainText('on the roof 200 mm');
 });
 
+test('a product of its own makes a detail: a stripe on the deck, then one added for outlets, ordered and told', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/details?zone=deck`);
+  await page.getByRole('button', { name: 'Static crack 1' }).first().click();
+  const card = page.locator('.card');
+  await expect(card).toContainText('Made with Low-modulus stripe');
+  await expect(card).toContainText('Once cured, abrade it');
+  await page.goto(`/jobs/${id}/build-up?zone=hall`);
+  await page.locator('summary', { hasText: 'Details with products of their own' }).click();
+  await page.getByRole('button', { name: 'Add a product for details' }).click();
+  await page.locator('.way .kinds .el-select__wrapper').click();
+  await page.getByRole('option', { name: 'Outlet', exact: true }).click();
+  await page.getByRole('option', { name: 'Upstand', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await page.getByLabel('How it is made, row 1').press('Enter');
+  await page.getByRole('option', { name: 'coats alone' }).click();
+  await saved(page);
+  await page.goto(`/jobs/${id}/details?zone=hall`);
+  await page.getByRole('button', { name: 'Outlet 1' }).first().click();
+  await expect(card).toContainText('Made with Detail grade: coats by brush');
+  await page.goto(`/jobs/${id}/order`);
+  await expect(page.getByRole('row', { name: /Detail grade/ }).first()).toBeVisible();
+});
+
 test('the order: down to tins, one line followed to the survey, stock first, what if, undone', async ({
   page,
 }) => {

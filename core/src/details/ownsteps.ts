@@ -38,7 +38,7 @@ function formSteps(t: Terms, own: OwnWay): Step[] {
     case 'stripe':
       return [
         say(
-          words`A stripe of ${name} over the line, ${cited('width', stripeOf(own), 'lap')} wide and centred, ${film} wet, its edges feathered out.`,
+          words`${own.coat.name} over the line, ${cited('width', stripeOf(own), 'lap')} wide and centred, ${film} wet, its edges feathered out.`,
           { hold: 'stripe whole and cured' },
         ),
       ];

@@ -37,8 +37,10 @@ const editing = useEditing();
 const ways = computed(() => props.buildUp.detailWays ?? []);
 const products = computed(() => props.buildUp.layers.filter(isDetailCoat));
 const productList = computed(() => products.value.map((c) => ({ value: c.id, label: c.name })));
+/** Pieces cut from what the rest is cut from. */
+const REST = 'rest';
 const fabrics = computed(() => [
-  { value: '', label: 'as the rest' },
+  { value: REST, label: 'as the rest' },
   ...props.buildUp.layers.filter((l) => l.kind === 'fabric').map((l) => ({ value: l.id, label: l.name })),
 ]);
 const FORMS = DETAIL_FORMS.map((value) => ({ value, label: value }));
@@ -162,10 +164,10 @@ const set = <K extends keyof DetailWay>(i: number, key: K, value: DetailWay[K] |
         /></NamedField>
         <NamedField v-if="cutsPieces(w.form)" name="Pieces cut from"
           ><PickList
-            :model-value="w.cutFrom ?? ''"
+            :model-value="w.cutFrom ?? REST"
             :label="`Pieces cut from, row ${i + 1}`"
             :options="fabrics"
-            @update:model-value="(v) => set(i, 'cutFrom', v === '' ? undefined : v)"
+            @update:model-value="(v) => set(i, 'cutFrom', v === REST ? undefined : v)"
         /></NamedField>
         <NamedField v-if="w.form === 'liquid flashing'" name="Granules in the last coat"
           ><SourcedInput
@@ -224,6 +226,9 @@ legend {
 }
 .kinds {
   grid-column: 1 / -1;
+}
+.ways > .el-button {
+  margin-top: var(--s2);
 }
 .last {
   display: flex;

@@ -120,6 +120,9 @@ onBeforeUnmount(() => sortable?.destroy());
               {{ layer.name }}
             </button>
             <div class="quiet">{{ layer.note }}</div>
+            <div v-if="layer.kind === 'coat' && layer.treats" class="quiet keeps">
+              {{ worded(`keeps to ${layer.treats}`) }}
+            </div>
           </td>
           <template v-if="layer.kind === 'coat'">
             <td class="num">
@@ -214,6 +217,9 @@ onBeforeUnmount(() => sortable?.destroy());
 </template>
 
 <style scoped>
+.keeps {
+  font-weight: 600;
+}
 .layers td {
   padding-block: var(--s2);
 }

@@ -76,7 +76,12 @@ const size = computed(() => {
     <SignOff :key="work.detail.id" :detail="work.detail" />
 
     <div class="pair">
-      <ExplodedDrawing :work="work" :rules="work.made.rules" :label-of="(p) => labelOf(pieceKey(p))" />
+      <ExplodedDrawing
+        v-if="work.pieces.length > 0 || work.pocket"
+        :work="work"
+        :rules="work.made.rules"
+        :label-of="(p) => labelOf(pieceKey(p))"
+      />
       <RoofPlan
         v-if="shape"
         :zone="zone.zone"
