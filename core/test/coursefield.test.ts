@@ -7,7 +7,12 @@ import { edgeOf, typicalSizes, type EdgeKind, type Zone } from '@lentum/core/sur
 import { built, roof } from './support/roofs.ts';
 import { corners, rect } from './support/zones.ts';
 
-const TWO_PLY = built('self-adhered-two-ply');
+const SHIPPED = built('self-adhered-two-ply');
+/** Without a reach of its layers' own: the job's rules hold. */
+const TWO_PLY = {
+  ...SHIPPED,
+  layers: SHIPPED.layers.map((l) => (l.kind === 'sheet' ? { ...l, reachMm: undefined } : l)),
+};
 const fieldM2 = (zone: Zone, doc = DEFAULT_COURSES): number =>
   layoutsOf(zone, TWO_PLY, doc)[0]!.planes.reduce((sum, p) => sum + areaOf(p.area), 0);
 const level = (zone: Zone): Zone => ({ ...zone, levels: { ...zone.levels, points: [] } });

@@ -201,16 +201,22 @@ const part = (line: { net: Figure }): [string, number][] =>
 const lineOf = (t: Takeoff, layerId: string): OrderLine =>
   t.lines.find((l) => l.layers.some((x) => x.layer.id === layerId))!;
 
+/**
+ * Side laps of 75 mm on 10 × 5 m and 8 × 5 m of fleece 1.05 m wide: six courses, five laps of 10 m and five of 8 m,
+ * 6.75 m². Fleece of 110 g/m² holds 7.5 L a kilogram; the resin is 1.3 kg/L.
+ */
+const LAPS_KG = 5 * (10 + 8) * 0.075 * (0.11 * 7.5) * 1.3;
+
 describe('takeoff', () => {
   it('orders two coats of one resin together, with a working down to the corners', () => {
     const t = takeoff({ zones: [zone('a', 10, 5), zone('b', 8, 5)] }, doc('a', 'b'), DEFAULT_ORDER);
     const resin = lineOf(t, 'first');
     expect(resin.layers.map((l) => l.layer.id)).toEqual(['first', 'second']);
     expect(resin.item.name).toBe('Polyurethane resin');
-    // 90 m² at 1.85 and at 1.1 kg/m², and 5 % on top.
-    expect(resin.net.value).toBeCloseTo(90 * 2.95, 9);
-    expect(resin.gross.value).toBeCloseTo(90 * 2.95 * 1.05, 9);
-    expect(resin.buy.total).toBe(280);
+    // 90 m² at 1.85 and at 1.1 kg/m²; laps, filled a second time; and 5 % on top.
+    expect(resin.net.value).toBeCloseTo(90 * 2.95 + LAPS_KG, 9);
+    expect(resin.gross.value).toBeCloseTo((90 * 2.95 + LAPS_KG) * 1.05, 9);
+    expect(resin.buy.total).toBe(290);
     for (const line of t.lines)
       for (const figure of [line.net, line.gross, line.need, line.price!, line.mass!])
         expect(evaluate(figure)).toBeCloseTo(figure.value, 9);
@@ -292,8 +298,10 @@ describe('takeoff', () => {
   it('a slope adds area, an upstand adds what goes up and its strips', () => {
     const flat = takeoff({ zones: [zone('a', 10, 5)] }, doc('a'), DEFAULT_ORDER);
     const steep = takeoff({ zones: [{ ...zone('a', 10, 5), fallPct: 75 }] }, doc('a'), DEFAULT_ORDER);
-    // 1 in 0.75 … √(1 + 0.75²) = 1.25.
-    expect(lineOf(steep, 'first').net.value).toBeCloseTo(lineOf(flat, 'first').net.value * 1.25, 9);
+    // 1 in 0.75 … √(1 + 0.75²) = 1.25. Laps are counted by their courses.
+    const field = (t: Takeoff): number =>
+      part(lineOf(t, 'first')).reduce((sum, [label, v]) => sum + (label.includes('in laps of') ? 0 : v), 0);
+    expect(field(steep)).toBeCloseTo(field(flat) * 1.25, 5);
     const up = takeoff(
       {
         zones: [
@@ -313,6 +321,7 @@ describe('takeoff', () => {
       'a, under the pieces, side 1',
       'a, over the pieces, side 1',
       'a, going up, side 1',
+      'a, First coat in laps of the fleece',
     ]);
     expect(part(lineOf(up, 'fleece')).map(([l]) => l)).toContain('a, pieces for details');
     expect(up.lines.map((l) => l.item.name)).toEqual(expect.arrayContaining(['Termination bar', 'Sealant']));
@@ -366,13 +375,13 @@ describe('stock and deliveries', () => {
       order({ stock: [stock('full', 250), stock('open', 12, { opened: true })] }),
     );
     const resin = lineOf(t, 'first');
-    // 278.775 kg gross: 12 from the opened tin, 250 from the full ones, 16.775 to buy: 4 × 5 kg rather than 25.
+    // 286.376 kg gross: 12 from the opened tin, 250 from the full ones, 24.376 to buy.
     expect(resin.drawn.map((d) => [d.stock.id, d.amount])).toEqual([
       ['open', 12],
       ['full', 250],
     ]);
-    expect(resin.need.value).toBeCloseTo(278.775 - 262, 9);
-    expect(resin.buy.total).toBe(20);
+    expect(resin.need.value).toBeCloseTo((90 * 2.95 + LAPS_KG) * 1.05 - 262, 9);
+    expect(resin.buy.total).toBe(25);
     expect(evaluate(resin.need)).toBeCloseTo(resin.need.value, 9);
     expect(t.idle).toEqual([]);
   });
@@ -380,7 +389,7 @@ describe('stock and deliveries', () => {
     const t = takeoff(zones, doc('a', 'b'), order({ groupBy: 'zone' }));
     expect(t.groups.map((g) => g.name)).toEqual(['a', 'b']);
     const resin = t.groups.map((g) => g.lines.find((l) => l.item.key === resinKey)!);
-    expect(resin.map((l) => l.buy.total)).toEqual([155, 125]);
+    expect(resin.map((l) => l.buy.total)).toEqual([160, 130]);
     expect(resin[0]!.key).not.toBe(resin[1]!.key);
   });
   it('groups by delivery: stock goes to the first one; what spoils or lies too long is said', () => {

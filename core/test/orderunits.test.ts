@@ -33,8 +33,8 @@ describe('the unit of a line', () => {
     const [resin, ...more] = lineOf(t, 'first');
     expect(more).toEqual([]);
     expect(resin!.quantity).toBe('mass');
-    // Twice 50 m² at 1.85 and at 1.1 kg/m².
-    expect(resin!.net.value).toBeCloseTo(100 * 2.95, 9);
+    // Twice 50 m² at 1.85 and at 1.1 kg/m²; five laps of 10 m, 75 mm wide, drink a second thickness of fleece.
+    expect(resin!.net.value).toBeCloseTo(100 * 2.95 + 2 * 5 * 10 * 0.075 * (0.11 * 7.5) * 1.3, 9);
     expect(evaluate(resin!.net)).toBeCloseTo(resin!.net.value, 9);
   });
   it('hot blocks are bought by the kilogram: two layers of 3 mm on 50 m² at 1.15 kg/L', () => {
@@ -45,7 +45,8 @@ describe('the unit of a line', () => {
     );
     const [melt] = lineOf(t, 'first');
     expect(melt!.quantity).toBe('mass');
-    expect(melt!.net.value).toBeCloseTo(2 * 3 * 50 * 1.15, 6);
+    // Four laps of 10 m, 50 mm wide, of a fabric of 45 g/m² that holds 8 L a kilogram.
+    expect(melt!.net.value).toBeCloseTo(2 * 3 * 50 * 1.15 + 4 * 10 * 0.05 * (0.045 * 8) * 1.15, 6);
     expect(melt!.buy.picks.map((p) => p.container.name)).toEqual(['18 kg block']);
   });
   it('stock that was entered in litres counts by its density, what is entered now as it is', () => {

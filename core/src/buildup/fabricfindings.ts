@@ -1,5 +1,5 @@
 /** Fabric all over wants a coat that comes through it, and one that closes it. Common practice, no source. */
-import { given, words, type Part } from '../figures/index.ts';
+import { given, words, type Given, type Part } from '../figures/index.ts';
 import { isCoat, isFieldCoat, type Coat, type Fabric } from './layers.ts';
 import { cited, wetFilm } from './rates.ts';
 import type { BuildUp } from './schema.ts';
@@ -19,20 +19,25 @@ export interface FabricFinding {
   readonly says: readonly Part[];
 }
 
+/** What a fabric takes to be filled, as a film; undefined where nobody says what it is made of. */
+export const fabricFills = (fabric: Fabric): Given | undefined =>
+  fabric.material &&
+  given(
+    'what the fabric takes',
+    (FILLS_L_PER_KG[fabric.material] * fabric.weightGPerM2.value) / 1000,
+    'film',
+    'typical',
+    'common practice',
+  );
+
 /** Beds that are too thin for the fabric in them, and fabrics that no coat closes. */
 export function dryFabric({ layers }: BuildUp): FabricFinding[] {
   return layers.flatMap((fabric): FabricFinding[] => {
-    if (fabric.kind !== 'fabric' || fabric.where === 'details' || fabric.material === undefined) return [];
+    if (fabric.kind !== 'fabric' || fabric.where === 'details') return [];
+    const fills = fabricFills(fabric);
     const at = layers.findIndex((l) => l.id === fabric.embeddedIn);
     const coat = layers[at];
-    if (!coat || !isCoat(coat)) return [];
-    const fills = given(
-      'what the fabric takes',
-      (FILLS_L_PER_KG[fabric.material] * fabric.weightGPerM2.value) / 1000,
-      'film',
-      'typical',
-      'common practice',
-    );
+    if (!coat || !isCoat(coat) || !fills) return [];
     const has = wetFilm(coat);
     const weight = cited('weight of the fabric', fabric.weightGPerM2, 'weightPerArea');
     if (has.value < fills.value)

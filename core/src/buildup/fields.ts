@@ -15,6 +15,7 @@ import {
   PROTECTION_MATERIALS,
   SEAMS,
   TREATS,
+  REACH_KINDS,
   ROLL_EDGES,
   type LayerKind,
 } from './layers.ts';
@@ -28,6 +29,7 @@ export const FIELD_GROUPS = [
   'kettle',
   'laying',
   'roll and laps',
+  'edges',
   'when',
   'if missed',
   'product',
@@ -105,6 +107,19 @@ const SURFACE = [
   choice('what it is', 'chemistry', 'Made of', CHEMISTRIES, OPTIONAL),
   choice('what it is', 'shade', 'Shade', ['light', 'dark', 'clear'], OPTIONAL),
 ];
+const SIDE_WORDS: Readonly<Record<(typeof REACH_KINDS)[number], string>> = {
+  upstand: 'Beyond an upstand',
+  parapet: 'Beyond a parapet',
+  threshold: 'Beyond a threshold',
+  drip: 'Beyond a drip edge',
+  gutter: 'Beyond a gutter edge',
+  joint: 'Beyond a movement joint',
+  'tie-in': 'Beyond a tie-in',
+  free: 'Beyond a free edge',
+  opening: 'Beyond an opening (less than nothing)',
+};
+/** Short of a side where negative; empty: as the rules of the job say. */
+const REACH = REACH_KINDS.map((k) => sourced('edges', `reachMm/${k}`, SIDE_WORDS[k], 'lap', OPTIONAL));
 const OUTPUT = sourced('laying', 'outputM2PerH', 'Two people lay', 'output', OPTIONAL);
 
 export const LIMIT_FIELDS: readonly Field[] = [
@@ -223,6 +238,7 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     choice('what it is', 'where', 'Where', ['throughout', 'details'], OPTIONAL),
     sourced('how much', 'weightGPerM2', 'Weight', 'weightPerArea'),
     ...ROLL,
+    ...REACH,
     choice('laying', 'direction', 'Direction', FABRIC_DIRECTIONS, OPTIONAL),
     choice('laying', 'faceDown', 'Face down', ['fleecy', 'smooth', 'either'], OPTIONAL),
     OUTPUT,
@@ -249,9 +265,11 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     sourced('how much', 'thicknessMm', 'Thickness', 'film'),
     sourced('how much', 'weightKgPerM2', 'Weight', 'rateMass'),
     ...ROLL,
+    ...REACH,
     choice('roll and laps', 'offset', 'Joints over the ply below', OFFSETS),
     sourced('roll and laps', 'staggerMm', 'End joints apart by', 'lap', OPTIONAL),
     text('roll and laps', 'granuleLaps', 'Laps over granules'),
+    sourced('roll and laps', 'headNailsMm', 'Heads up a slope nailed every', 'lap', OPTIONAL),
     ...SEAM,
     ...FASTENERS,
     sourced('laying', 'relaxMinutes', 'Lies unrolled for', 'minutes', OPTIONAL),
@@ -270,6 +288,7 @@ export const FIELDS: Readonly<Record<LayerKind, readonly Field[]>> = {
     sourced('roll and laps', 'pieceWidthM', 'Piece, width', 'length'),
     sourced('roll and laps', 'pieceLengthM', 'Piece, length', 'length'),
     sourced('roll and laps', 'lapMm', 'Lap', 'lap'),
+    ...REACH,
     ...FASTENERS,
     OUTPUT,
     sourced('product', 'pricePerPiece', 'Price of a piece', 'price', OPTIONAL),

@@ -135,6 +135,7 @@ export {
   type ToolKind,
 } from './mixing.ts';
 export { freshLayerId, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';
+export { fabricFills } from './fabricfindings.ts';
 export { rolledSize, type Rolled } from './rolls.ts';
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './detailkinds.ts';
 export {

@@ -25,6 +25,28 @@ const otherRolls = z
   .max(4)
   .optional();
 
+/** Sides that a layer on rolls may reach over, or stop short of; openings it only stops short of. */
+export const REACH_KINDS = [
+  'upstand',
+  'parapet',
+  'threshold',
+  'drip',
+  'gutter',
+  'joint',
+  'tie-in',
+  'free',
+  'opening',
+] as const;
+export type ReachKind = (typeof REACH_KINDS)[number];
+const reach = sourced(z.number().min(-300).max(1000)).optional();
+/** How far this layer goes beyond a side, short of it where negative, mm. What it does not say, the job's rules do. */
+const reachMm = z
+  .strictObject({
+    ...{ upstand: reach, parapet: reach, threshold: reach, drip: reach, gutter: reach, joint: reach },
+    ...{ 'tie-in': reach, free: reach, opening: sourced(z.number().min(-300).max(0)).optional() },
+  })
+  .optional();
+
 /** Edges of a roll: laid so that the right one shows, and the right one is under the lap. */
 export const ROLL_EDGES = ['alike', 'one frayed', 'one bare'] as const;
 
@@ -131,6 +153,7 @@ export const fabricSchema = z.strictObject({
   where: z.enum(['throughout', 'details']).optional(),
   /** `one frayed`: a cut edge and a straight one. */
   edges: z.enum(ROLL_EDGES).optional(),
+  reachMm,
   otherRolls,
   pricePerRoll: sourced(z.number().min(0).max(1e6)).optional(),
 });
@@ -192,6 +215,9 @@ export const sheetSchema = z.strictObject({
   edges: z.enum(ROLL_EDGES).optional(),
   seam: z.strictObject({ kind: z.enum(SEAMS), widthMm: above(300) }).optional(),
   fasteners: fastenersSchema.optional(),
+  reachMm,
+  /** Heads of courses that run up the slope are nailed at this spacing. */
+  headNailsMm: above(1000).optional(),
   otherRolls,
   /** Lies unrolled before it is laid, minutes. */
   relaxMinutes: above(1440).optional(),
@@ -228,6 +254,7 @@ export const protectionSchema = z.strictObject({
   pieceLengthM: above(200),
   lapMm: mm(500),
   fasteners: fastenersSchema.optional(),
+  reachMm,
   pricePerPiece: sourced(z.number().min(0).max(1e6)).optional(),
 });
 

@@ -4,11 +4,11 @@
  */
 import type { BuildUp, Protection } from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
-import { mapArea, type Area } from '../geometry/index.ts';
+import { intersect, mapArea, oriented, type Area } from '../geometry/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneShape, type Zone } from '../survey/index.ts';
 import { fastenersOf } from './fasteners.ts';
-import { CHALK_M, fieldArea } from './field.ts';
+import { CHALK_M, fieldArea, type LayerReach } from './field.ts';
 import { frameOf, layingOf, toFrame, type Frame, type Laying } from './frame.ts';
 import { rolledLayers } from './layers.ts';
 import { planesOf } from './planes.ts';
@@ -197,6 +197,8 @@ export function boardsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): BoardLa
   const { planes } = planesOf(zone, shape, area);
   return all.flatMap((rolled): BoardLayout[] => {
     if (rolled.layer.kind !== 'protection') return [];
+    const { reachMm } = rolled.layer;
+    const own = reachMm && fieldArea(zone, shape, boardReach(rules), onTheRoof(reachMm)).area;
     const lengthM = rolled.sale[0]?.lengthM ?? 1;
     const size: BoardSize = {
       lengthM,
@@ -209,8 +211,9 @@ export function boardsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): BoardLa
     let metres = 0;
     const laidPlanes = planes.map((plane): BoardPlane => {
       const laying = layingOf(shape, plane.fall, plan, rules);
-      const frame = frameOf(plane.area, laying.angleRad, laying.fall);
-      const slices = new Slices(mapArea(plane.area, (p) => toFrame(frame, p)));
+      const covered = own ? intersect(plane.area, own).map(oriented) : plane.area;
+      const frame = frameOf(covered, laying.angleRad, laying.fall);
+      const slices = new Slices(mapArea(covered, (p) => toFrame(frame, p)));
       const rows = rowsOver(slices, rolled.widthM);
       const pieces: BoardPiece[] = [];
       for (const half of [false, true]) {
@@ -242,7 +245,7 @@ export function boardsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): BoardLa
           });
         });
       }
-      return { frame, laying, area: plane.area, pieces };
+      return { frame, laying, area: covered, pieces };
     });
     return [
       {
@@ -260,10 +263,16 @@ export function boardsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): BoardLa
   });
 }
 
+/** A reach without what goes beyond a side. */
+const onTheRoof = <T extends LayerReach>(reach: T): T => {
+  const short = Object.entries(reach).flatMap(([k, v]) =>
+    v === undefined ? [] : [[k, { ...v, value: Math.min(0, v.value) }]],
+  );
+  return Object.fromEntries(short) as T;
+};
+
 /** Boards end at the sides: they reach over none. */
 const boardReach = (rules: CourseRules): CourseRules => ({
   ...rules,
-  reachMm: Object.fromEntries(
-    Object.entries(rules.reachMm).map(([k, v]) => [k, { ...v, value: Math.min(0, v.value) }]),
-  ) as CourseRules['reachMm'],
+  reachMm: onTheRoof(rules.reachMm),
 });

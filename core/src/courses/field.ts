@@ -10,6 +10,7 @@ import {
 } from '../geometry/index.ts';
 import type { Zone, ZoneShape } from '../survey/index.ts';
 import { TOLERANCE } from '../units/index.ts';
+import type { Rollable } from './layers.ts';
 import type { CourseRules } from './schema.ts';
 
 export interface Hole {
@@ -26,12 +27,18 @@ export interface FieldArea {
 
 const left = (ring: Ring): Ring => (signedArea(ring) < 0 ? reversed(ring) : ring);
 
-/** The field of a zone. */
-export function fieldArea(zone: Zone, shape: ZoneShape, rules: CourseRules): FieldArea {
+/** How far a layer says that it goes over each kind of side. */
+export type LayerReach = NonNullable<Rollable['reachMm']>;
+
+/**
+ * The field of a zone.
+ * @param own what a layer says of its reach; the job's rules say the rest
+ */
+export function fieldArea(zone: Zone, shape: ZoneShape, rules: CourseRules, own: LayerReach = {}): FieldArea {
   const flip = signedArea(shape.ring) < 0;
   const reach = shape.sideOf.map((side) => {
     const kind = shape.sides[side]?.edge.kind ?? 'unsaid';
-    return kind === 'unsaid' ? 0 : rules.reachMm[kind].value / 1000;
+    return kind === 'unsaid' ? 0 : (own[kind] ?? rules.reachMm[kind]).value / 1000;
   });
   const n = reach.length;
   // Turned round, piece i goes from corner n−1−i to the one before it.
@@ -41,7 +48,7 @@ export function fieldArea(zone: Zone, shape: ZoneShape, rules: CourseRules): Fie
     name: zone.openings[i]?.name ?? '',
     ring: left(ring),
   }));
-  const clear = rules.openingClearMm.value / 1000;
+  const clear = (own.opening ? -own.opening.value : rules.openingClearMm.value) / 1000;
   for (const hole of holes)
     area = subtract(
       area,
@@ -55,3 +62,19 @@ export function fieldArea(zone: Zone, shape: ZoneShape, rules: CourseRules): Fie
 
 /** Nearer than a millimetre is the same line: a chalk line is no thinner. */
 export const CHALK_M = TOLERANCE.arcM;
+
+/** The furthest that any layer goes over each kind of side, and the least that any stays off openings. */
+export function furthest(layers: readonly { readonly layer: Rollable }[], rules: CourseRules): LayerReach {
+  const all = layers.flatMap(({ layer }) => (layer.reachMm ? [layer.reachMm] : []));
+  const most = (kind: keyof CourseRules['reachMm']) =>
+    [rules.reachMm[kind], ...all.flatMap((r) => r[kind] ?? [])].reduce((a, b) => (b.value > a.value ? b : a));
+  return {
+    ...Object.fromEntries(
+      (Object.keys(rules.reachMm) as (keyof CourseRules['reachMm'])[]).map((k) => [k, most(k)]),
+    ),
+    opening: [
+      { ...rules.openingClearMm, value: -rules.openingClearMm.value },
+      ...all.flatMap((r) => r.opening ?? []),
+    ].reduce((a, b) => (b.value > a.value ? b : a)),
+  };
+}

@@ -1,10 +1,10 @@
 /** Courses of every rolled layer of a zone: their frame, their start line, their runs. */
 import type { BuildUp } from '../buildup/index.ts';
-import { mapArea, distance, areaOf, type Area, type Point } from '../geometry/index.ts';
+import { mapArea, distance, areaOf, intersect, oriented, type Area, type Point } from '../geometry/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneShape, type Zone, type ZoneShape } from '../survey/index.ts';
 import { leastRollM } from './bound.ts';
-import { CHALK_M, fieldArea, type Hole } from './field.ts';
+import { CHALK_M, fieldArea, furthest, type Hole } from './field.ts';
 import { crossedLaying, frameOf, layingOf, toFrame, type Frame, type Laying } from './frame.ts';
 import { layerProblems, rolledLayers, type RolledLayer } from './layers.ts';
 import { foldedOver, planesOf, type Fold, type Plane } from './planes.ts';
@@ -76,6 +76,8 @@ interface Context {
   readonly rules: CourseRules;
   readonly doc: CoursesDoc;
   readonly layers: readonly RolledLayer[];
+  /** Fields of layers that reach over sides in their own way; none where all go as far. */
+  readonly fields: ReadonlyMap<RolledLayer, Area>;
 }
 
 interface Draft {
@@ -90,10 +92,12 @@ interface Draft {
 }
 
 /** Each layer over one plane, its start line not chosen yet. */
-function drafts(context: Context, plane: Plane, area: Area): Draft[] {
+function drafts(context: Context, plane: Plane, widest: Area): Draft[] {
   const made: Draft[] = [];
   for (const rolled of context.layers) {
     const plan = planOf(context.doc, context.zone.id, rolled.layer.id);
+    const mine = context.fields.get(rolled);
+    const area = mine ? intersect(widest, mine).map(oriented) : widest;
     const below = made.find((d) => d.rolled.layer.id === rolled.over);
     const free = plan !== undefined && plan.way !== 'by the fall';
     const laying =
@@ -205,7 +209,12 @@ export function layoutsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): LayerL
   const found = zoneShape(zone);
   if (!found.ok) return [];
   const shape = found.value;
-  const { area, holes } = fieldArea(zone, shape, rules);
+  // Planes are parted over the widest field; each layer covers what of them is in its own.
+  const own = all.some((r) => r.layer.reachMm !== undefined);
+  const { area, holes } = fieldArea(zone, shape, rules, own ? furthest(all, rules) : {});
+  const fields = new Map(
+    own ? all.map((r) => [r, fieldArea(zone, shape, rules, r.layer.reachMm).area] as const) : [],
+  );
   const { planes, folds, idle } = planesOf(zone, shape, area);
   const problems = new Map<RolledLayer, Problem[]>(all.map((r) => [r, layerProblems(r)]));
   const layers = all.filter((r) => (problems.get(r) ?? []).length === 0);
@@ -215,7 +224,7 @@ export function layoutsOf(zone: Zone, buildUp: BuildUp, doc: CoursesDoc): LayerL
     if (pieces > MOST_PIECES) problems.set(r, [tooMany(zone, r, pieces)]);
   }
   const possible = layers.filter((r) => (problems.get(r) ?? []).length === 0);
-  const context: Context = { zone, shape, rules, doc, layers: possible };
+  const context: Context = { zone, shape, rules, doc, layers: possible, fields };
   const byLayer = new Map<RolledLayer, PlaneLayout[]>();
   for (const plane of planes) {
     const over = folds

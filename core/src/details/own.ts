@@ -27,7 +27,7 @@ export interface Made {
 export function madeFor(kind: DetailKind, buildUp: BuildUp, rules: DetailRules): Made {
   const own = ownWayOf(buildUp, kind);
   if (!own) return { rules, own };
-  const { cutFrom, granulesKgPerM2, ...rest } = rules;
+  const { cutFrom, granulesKgPerM2: _, ...rest } = rules;
   const from = own.cutFrom ?? (rules.made === 'fabric' ? cutFrom : undefined);
   const granules = own.granulesKgPerM2;
   return {

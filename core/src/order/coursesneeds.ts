@@ -1,6 +1,5 @@
 /** What the courses take off the rolls, for the order; and what the store has for them. */
 import {
-  coursesFigures,
   coursesOf,
   QUICK,
   sheetFasteners,
@@ -10,7 +9,7 @@ import {
   type Stick,
   type StockOf,
 } from '../courses/index.ts';
-import { cited, detailRulesOf, isSheet, type BuildUp, type BuildUpDoc } from '../buildup/index.ts';
+import { detailRulesOf, isSheet, type BuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import type { Zone, Zones } from '../survey/index.ts';
 import { itemOfLayer, itemOfSundry } from './items.ts';
@@ -165,45 +164,3 @@ export const fixingParts = (zone: Zone, buildUp: BuildUp): Part[] =>
   buildUp.layers
     .filter(isSheet)
     .flatMap((layer) => fastened('plate fastener', zone, buildUp, sheetFasteners(zone, layer)));
-
-/** Primer on laps over granules: end laps where a bare selvedge keeps them off the side laps, else all laps. */
-export function lapPrimerParts(plan: MaterialPlan, order: OrderDoc): Part[] {
-  const { layer, layouts } = plan.material;
-  const figures = coursesFigures(plan);
-  if (layer.kind !== 'sheet' || layer.surfacing !== 'granules' || layer.granuleLaps === '' || !figures)
-    return [];
-  // Laps that are sunk with heat take none.
-  if (layer.bonding === 'torched') return [];
-  const rate = cited('primer on laps', order.courses.rules.lapPrimerKgPerM2, 'rateMass');
-  const endLap = given('end lap', plan.material.endLapM * 1000, 'lap', 'data sheet');
-  const bare = layer.edges === 'one bare';
-  const all = plan.pieces.length;
-  return layouts.map((l): Part => {
-    const mine = plan.pieces.filter((p) => p.zoneId === l.zone.id && p.layerId === l.rolled.layer.id).length;
-    const share = given(
-      'share of the pieces',
-      all > 0 ? mine / all : 0,
-      'share',
-      'definition',
-      'by their number',
-    );
-    const area = bare ? (figures.endLaps.value * endLap.value) / 1000 : figures.lapArea.value;
-    return {
-      item: itemOfSundry('lap primer', detailRulesOf(l.buildUp), l.buildUp.currency),
-      layer: undefined,
-      buildUp: l.buildUp,
-      zoneId: l.zone.id,
-      zoneName: l.zone.name,
-      of: 'details',
-      sprayed: false,
-      amount: {
-        label: `${l.zone.name}, primer on laps of ${layer.name.toLowerCase()}`,
-        value: area * rate.value * share.value,
-        quantity: 'mass',
-        formula: bare ? '{end} × {endLap} / 1000 × {rate} × {share}' : '{laps} × {rate} × {share}',
-        inputs: bare ? { end: figures.endLaps, endLap, rate, share } : { laps: figures.lapArea, rate, share },
-        from: bare ? 'end laps over granules' : 'laps over granules',
-      },
-    };
-  });
-}

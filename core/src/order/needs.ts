@@ -34,8 +34,9 @@ import type { Problem } from '../problems/index.ts';
 import { undescribed, zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
 import { inQuantity } from './amounts.ts';
 import { itemOfLayer, itemOfPart, itemOfSundry, type Item } from './items.ts';
-import { boardPart, coursesParts, fastenerParts, fixingParts, lapPrimerParts } from './coursesneeds.ts';
+import { boardPart, coursesParts, fastenerParts, fixingParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
+import { headNailParts, lapPrimerParts, lapResinParts } from './lapneeds.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
 import { slopeOf, stepsOf } from './supplies/ground.ts';
@@ -312,7 +313,13 @@ export function needs(
     );
   }
   for (const zone of details.zones) parts.push(...detailParts(items, zone, details.pocket));
-  for (const plan of cut) parts.push(...coursesParts(plan, areaPct), ...lapPrimerParts(plan, order));
+  for (const plan of cut)
+    parts.push(
+      ...coursesParts(plan, areaPct),
+      ...lapPrimerParts(plan, order),
+      ...headNailParts(plan),
+      ...lapResinParts(plan, areaPct),
+    );
   for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));
   const mixed = withMixes(parts, new Map(survey.zones.map((z) => [z.id, z])), order.supplies, slopeOf);

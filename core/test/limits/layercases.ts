@@ -28,13 +28,15 @@ import {
 } from '@lentum/core/buildup';
 import { remedyFor, type Call } from '@lentum/core/call';
 import { measure, schedule } from '@lentum/core/choosing';
-import { DEFAULT_COURSES, QUICK, coursesOf, relaxOf } from '@lentum/core/courses';
+import { boardsOf, DEFAULT_COURSES, layoutsOf, QUICK, coursesOf, relaxOf } from '@lentum/core/courses';
 import { courseSteps, detailSchedule } from '@lentum/core/details';
 import { given, verdictText, type Figure } from '@lentum/core/figures';
+import { areaOf } from '@lentum/core/geometry';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { stageTimes } from '@lentum/core/programme';
 import { entryFlags } from '@lentum/core/record';
 import { bayLines, kettleCard, mixCard, rolledInstead } from '@lentum/core/site';
+import { edgeOf, type Zone } from '@lentum/core/survey';
 import { showRanged } from '@lentum/core/units';
 import { toolWords } from '@lentum/core/words';
 import {
@@ -56,8 +58,8 @@ import {
   type GateJob,
   type Told,
 } from '../support/gatejob.ts';
-import { roof } from '../support/roofs.ts';
-import { corners } from '../support/zones.ts';
+import { docFor, roof } from '../support/roofs.ts';
+import { corners, rect } from '../support/zones.ts';
 
 export interface World {
   readonly buildUp: BuildUp;
@@ -68,6 +70,28 @@ export interface LimitCase {
   /** Undefined where it says nothing of such a layer. */
   readonly of: (world: World) => string | undefined;
 }
+
+/** A roof with a side of every kind, and an opening. */
+const SIDED: Zone = {
+  ...roof(
+    'z',
+    [
+      [0, 0],
+      [10, 0],
+      [10, 4],
+      [8, 4],
+      [8, 7],
+      [3, 7],
+      [3, 5],
+      [0, 5],
+    ],
+    [rect('r', 4, 2, 1, 0.8)],
+  ),
+  sides: (['upstand', 'parapet', 'threshold', 'drip', 'gutter', 'joint', 'tie-in', 'free'] as const).map(
+    (kind) => ({ edge: edgeOf(kind), riseM: 0 }),
+  ),
+};
+const sum = (all: readonly number[]): number => all.reduce((a, b) => a + b, 0);
 
 const area: Figure = {
   ...{ label: 'area', value: 10, quantity: 'area', formula: '{a}', from: 'a test' },
@@ -210,6 +234,24 @@ export const LAYER_CASES: readonly LimitCase[] = [
           ]);
         })
         .join('|');
+    },
+  },
+  {
+    name: 'how far courses and boards reach over every kind of side, and off an opening',
+    of: ({ buildUp }) =>
+      [
+        ...layoutsOf(SIDED, buildUp, DEFAULT_COURSES).map((l) => n(sum(l.planes.map((p) => areaOf(p.area))))),
+        ...boardsOf(SIDED, buildUp, DEFAULT_COURSES).map((b) => n(sum(b.planes.map((p) => areaOf(p.area))))),
+      ].join(' '),
+  },
+  {
+    name: 'nails at the heads of courses up a slope',
+    of: ({ buildUp }) => {
+      const steep = { ...roof('z', corners(10, 6), [], [0, 0.4]), sides: SIDED.sides.slice(0, 4) };
+      const found = takeoff({ zones: [steep] }, docFor([steep], buildUp), DEFAULT_ORDER).lines.find(
+        (l) => l.item.name === 'Nails for heads of courses',
+      );
+      return n(found?.net.value);
     },
   },
   {

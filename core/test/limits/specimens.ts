@@ -122,7 +122,18 @@ const REMEDIES = Object.fromEntries(
     ],
   ]),
 );
+const REACH = {
+  ...{
+    upstand: sheet(-10),
+    parapet: sheet(-12),
+    threshold: sheet(-15),
+    drip: sheet(-20),
+    gutter: sheet(-25),
+  },
+  ...{ joint: sheet(-30), 'tie-in': sheet(-35), free: sheet(-40), opening: sheet(-25) },
+};
 const ROLLS = {
+  reachMm: REACH,
   otherRolls: [{ lengthM: sheet(20), price: sheet(60) }],
   outputM2PerH: sheet(40),
   product: PRODUCT,
@@ -233,13 +244,24 @@ export const SPECIMENS: readonly Specimen[] = [
   })),
   specimen('self-adhered-two-ply', 'cap', () => ({
     ...{ ...ROLLS, limits: LIMITS, remedies: REMEDIES, tools: FULL_COAT.tools, pricePerRoll: sheet(90) },
+    headNailsMm: sheet(200),
     ...{ staggerMm: sheet(900), relaxMinutes: sheet(30), seam: { kind: 'tape', widthMm: sheet(75) } },
     fasteners: {
       ...{ fieldPerM2: sheet(4), perimeterPerM2: sheet(6), cornerPerM2: sheet(9), perimeterM: sheet(1) },
     },
   })),
-  specimen('self-adhered-two-ply', 'cover-board', () => ({ product: PRODUCT }), {}, { cover: 'board' }),
-  specimen('hot-rubberised', 'protection', () => ({ product: PRODUCT, outputM2PerH: sheet(30) })),
+  specimen(
+    'self-adhered-two-ply',
+    'cover-board',
+    () => ({ product: PRODUCT, reachMm: REACH }),
+    {},
+    { cover: 'board' },
+  ),
+  specimen('hot-rubberised', 'protection', () => ({
+    reachMm: REACH,
+    product: PRODUCT,
+    outputM2PerH: sheet(30),
+  })),
   specimen('penetration-pocket', 'curb', (l) => ({
     ...{ limits: LIMITS, product: PRODUCT, outputM2PerH: sheet(2) },
     pieces: l.kind === 'pieces' ? l.pieces.map((p) => ({ ...p, massKg: sheet(0.4) })) : [],

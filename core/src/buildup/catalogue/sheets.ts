@@ -59,6 +59,16 @@ const coverBoard = (): ProtectionInput => ({
   },
 });
 
+/** The base goes well over new edges, the cap ends a finger short of their nose; heads up a slope are nailed. */
+const BASE_OVER = {
+  reachMm: { drip: typical(70), free: typical(70), gutter: typical(70) },
+  headNailsMm: typical(200),
+};
+const CAP_OVER = {
+  reachMm: { drip: typical(8), free: typical(8), gutter: typical(20) },
+  headNailsMm: typical(200),
+};
+
 const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) =>
   (['centred', 'crossed'] as const).map((option) =>
     sheet({
@@ -77,6 +87,7 @@ const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) 
       price,
       more: {
         edges: 'one bare',
+        ...CAP_OVER,
         only: { choice: 'offset', option },
         product: { hazards: bonding === 'torched' ? TORCH_HAZARDS : ['heavy'], cautions: [] },
         granuleLaps:
@@ -120,6 +131,7 @@ export const SELF_ADHERED: BuildUpInput = {
       ifMissed: 'Warm the sheet or wait for the sun; prime again where dust lies.',
       price: 98,
       more: {
+        ...BASE_OVER,
         tools: [{ kind: 'hand roller', massKg: typical(34), note: '' }],
         product: { hazards: ['heavy'], cautions: [] },
       },
@@ -176,6 +188,7 @@ export const TORCHED: BuildUpInput = {
       ifMissed: 'Dry, torch off dew, torch the lap again.',
       price: 66,
       more: {
+        ...BASE_OVER,
         tools: [{ kind: 'gas torch', note: 'even across the width' }],
         product: { hazards: TORCH_HAZARDS, cautions: [] },
       },

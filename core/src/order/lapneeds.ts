@@ -1,0 +1,143 @@
+/** What laps, heads and ridges take besides the rolls: primer on granules, nails, resin that a lap of fabric drinks. */
+import { cited, detailRulesOf, fabricFills, isCoat, sumOf } from '../buildup/index.ts';
+import { coursesFigures, type LayerLayout, type MaterialPlan } from '../courses/index.ts';
+import { given, type Figure, type Given } from '../figures/index.ts';
+import { inQuantity } from './amounts.ts';
+import { itemOfLayer, itemOfSundry } from './items.ts';
+import type { Part } from './parts.ts';
+import type { OrderDoc } from './schema.ts';
+
+/** How many of a material's pieces lie in one layer of one zone. */
+function shareOfPieces(plan: MaterialPlan, { zone, rolled }: LayerLayout): Given {
+  const all = plan.pieces.length;
+  const mine = plan.pieces.filter((p) => p.zoneId === zone.id && p.layerId === rolled.layer.id).length;
+  return given('share of the pieces', all > 0 ? mine / all : 0, 'share', 'definition', 'by their number');
+}
+
+/** Nails along the heads of courses that run up a slope: at the layer's spacing, first and last at the edges. */
+export function headNailParts(plan: MaterialPlan): Part[] {
+  const { layer, layouts } = plan.material;
+  if (layer.kind !== 'sheet' || layer.headNailsMm === undefined) return [];
+  const spacing = cited('nailed every', layer.headNailsMm, 'lap');
+  return layouts.flatMap((l): Part[] => {
+    const up = new Set(l.planes.filter((p) => p.laying.runs === 'up the fall').map((p) => p.index));
+    const heads = plan.pieces.filter(
+      (p) => p.zoneId === l.zone.id && p.layerId === l.rolled.layer.id && up.has(p.plane),
+    );
+    if (heads.length === 0) return [];
+    const counted = [...new Set(heads.map((p) => Math.round(p.widthM * 1000)))].map((widthMm): Figure => {
+      const pieces = heads.filter((p) => Math.round(p.widthM * 1000) === widthMm).length;
+      const width = given('width of a head', widthMm, 'lap', 'definition', 'by the courses');
+      const count = given('heads', pieces, 'count', 'definition', 'by the courses');
+      return {
+        label: `Heads ${widthMm} mm wide`,
+        value: count.value * (Math.ceil(width.value / spacing.value) + 1),
+        quantity: 'count',
+        formula: '{count} × (ceil({width} / {spacing}) + 1)',
+        inputs: { count, width, spacing },
+        from: 'each head at its spacing, first and last at its edges',
+      };
+    });
+    return [
+      {
+        item: itemOfSundry('head nail', detailRulesOf(l.buildUp), l.buildUp.currency),
+        layer: undefined,
+        buildUp: l.buildUp,
+        zoneId: l.zone.id,
+        zoneName: l.zone.name,
+        of: 'details',
+        sprayed: false,
+        amount: sumOf(
+          `${l.zone.name}, nails for heads of ${layer.name.toLowerCase()}`,
+          'count',
+          counted,
+          'every head of the courses that run up the slope',
+        ),
+      },
+    ];
+  });
+}
+
+/** Resin that laps of a fabric drink beyond the rate of its coat: a second thickness of it is filled there. */
+export function lapResinParts(plan: MaterialPlan, areaPct: number): Part[] {
+  const { layer, layouts } = plan.material;
+  const figures = coursesFigures(plan);
+  if (layer.kind !== 'fabric' || !figures || figures.lapArea.value <= 0) return [];
+  const fills = fabricFills(layer);
+  const more = areaPct === 0 ? undefined : given('more or less area', areaPct, 'percent', 'assumed');
+  if (!fills) return [];
+  return layouts.flatMap((l): Part[] => {
+    const coat = l.buildUp.layers.find((k) => isCoat(k) && k.id === layer.embeddedIn);
+    if (!coat || !isCoat(coat)) return [];
+    const share = shareOfPieces(plan, l);
+    const item = itemOfLayer(l.buildUp, coat);
+    const litres: Figure = {
+      label: `${l.zone.name}, ${coat.name} in laps of the ${layer.name.toLowerCase()}`,
+      value: figures.lapArea.value * fills.value * share.value * (1 + areaPct / 100),
+      quantity: 'volume',
+      formula: `{laps} × {fills} × {share}${more ? ' × (1 + {more} / 100)' : ''}`,
+      inputs: { laps: figures.lapArea, fills, share, ...(more ? { more } : {}) },
+      from: 'a second thickness of fabric is filled where it laps; a litre on a square metre is a millimetre',
+    };
+    return [
+      {
+        item,
+        layer: coat,
+        buildUp: l.buildUp,
+        zoneId: l.zone.id,
+        zoneName: l.zone.name,
+        of: 'cutting',
+        sprayed: false,
+        amount: inQuantity(litres, coat, item.quantity),
+      },
+    ];
+  });
+}
+
+/** Primer on laps over granules: end laps where a bare selvedge keeps them off the side laps, else all laps. */
+export function lapPrimerParts(plan: MaterialPlan, order: OrderDoc): Part[] {
+  const { layer, layouts } = plan.material;
+  const figures = coursesFigures(plan);
+  if (layer.kind !== 'sheet' || layer.surfacing !== 'granules' || layer.granuleLaps === '' || !figures)
+    return [];
+  // Laps that are sunk with heat take none.
+  if (layer.bonding === 'torched') return [];
+  const rate = cited('primer on laps', order.courses.rules.lapPrimerKgPerM2, 'rateMass');
+  const endLap = given('end lap', plan.material.endLapM * 1000, 'lap', 'data sheet');
+  const bare = layer.edges === 'one bare';
+  return layouts.map((l): Part => {
+    const share = shareOfPieces(plan, l);
+    const laps = bare ? (figures.endLaps.value * endLap.value) / 1000 : figures.lapArea.value;
+    const over = l.caps.filter((c) => !c.under);
+    const strips = given(
+      'strips over ridges',
+      over.reduce((sum, c) => sum + c.lengthM * c.widthM, 0),
+      'area',
+      'definition',
+      'length by width, on the granules of both sides',
+    );
+    const ridged = strips.value > 0;
+    const sides = bare ? '{end} × {endLap} / 1000 × {share}' : '{laps} × {share}';
+    return {
+      item: itemOfSundry('lap primer', detailRulesOf(l.buildUp), l.buildUp.currency),
+      layer: undefined,
+      buildUp: l.buildUp,
+      zoneId: l.zone.id,
+      zoneName: l.zone.name,
+      of: 'details',
+      sprayed: false,
+      amount: {
+        label: `${l.zone.name}, primer on laps of ${layer.name.toLowerCase()}`,
+        value: (laps * share.value + strips.value) * rate.value,
+        quantity: 'mass',
+        formula: ridged ? `(${sides} + {strips}) × {rate}` : `${sides} × {rate}`,
+        inputs: {
+          ...(bare ? { end: figures.endLaps, endLap, share } : { laps: figures.lapArea, share }),
+          ...(ridged ? { strips } : {}),
+          rate,
+        },
+        from: `${bare ? 'end laps' : 'laps'} over granules${ridged ? ', and what ridge strips lie on' : ''}`,
+      },
+    };
+  });
+}
