@@ -145,7 +145,13 @@ export function itemOfLayer(buildUp: BuildUp, layer: Exclude<Layer, Pieces>): It
   };
 }
 
-const LATER: readonly SundryKey[] = ['head nail', 'board fastener', 'lap primer', 'plate fastener', 'elastomer strip'];
+const LATER: readonly SundryKey[] = [
+  'head nail',
+  'board fastener',
+  'lap primer',
+  'plate fastener',
+  'elastomer strip',
+];
 
 /** A thing that details take besides layers. */
 export function itemOfSundry(key: SundryKey, rules: DetailRules, currency: string): Item {

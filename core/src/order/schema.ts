@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { coursesSchema } from '../courses/index.ts';
 import { idSchema, nameSchema, sourced } from '../job/index.ts';
+import { offerSchema } from './offers/schema.ts';
 import { supplyRatesSchema } from './supplies/rates.ts';
 
 const waste = sourced(z.number().min(0).max(100));
@@ -61,6 +62,14 @@ export const orderSchema = z.strictObject({
   sheets: z.array(sheetSchema).max(200).default([]),
   /** How much of the small things a job takes. */
   supplies: supplyRatesSchema.prefault({}),
+  /** Prices that suppliers gave, and whose the order counts with; none: those of the build-ups. */
+  offers: z.array(offerSchema).max(24).default([]),
+  pricesFrom: idSchema.optional(),
+  /** Tax on what is bought, per cent. */
+  taxPct: z
+    .string()
+    .regex(/^\d{1,2}(\.\d{1,3})?$/, 'a tax such as 19 or 8.875')
+    .default('0'),
   /** How fabric, sheets and boards are laid. */
   courses: coursesSchema.prefault({}),
 });

@@ -1,5 +1,6 @@
 /** The order as rows: one line a product, for a file or a sheet of figures. Metric, in the currency of the line. */
 import { unitSymbol } from '../units/index.ts';
+import { placesOf } from './offers/money.ts';
 import { SECTION_NAMES } from './sections.ts';
 import type { OrderGroup, OrderLine } from './takeoff.ts';
 
@@ -42,7 +43,7 @@ export function orderRows(groups: readonly OrderGroup[]): Cell[][] {
       picksWords(l.buy.picks),
       rounded(l.buy.leftOver),
       l.runnerUp ? picksWords(l.runnerUp.picks) : '',
-      l.price ? rounded(l.price.value) : '',
+      l.price ? Number(l.price.value.toFixed(placesOf(l.item.currency))) : '',
       l.item.currency,
       l.mass ? rounded(l.mass.value) : '',
       l.carriage ? `${l.carriage.what}: ${l.carriage.says}` : '',

@@ -11,6 +11,7 @@ import { quickCourses } from './coursesneeds.ts';
 import type { Item, Pack } from './items.ts';
 import { counted, grossOf, needOf } from './linefigures.ts';
 import { needs, type Missing } from './needs.ts';
+import { packsOffered } from './offers/prices.ts';
 import type { Part } from './parts.ts';
 import { sectionOf, SECTIONS, type Section } from './sections.ts';
 import type { Delivery, OrderDoc, StockItem } from './schema.ts';
@@ -35,6 +36,8 @@ export interface OrderLine {
   /** By what the containers were chosen, and whether nothing better is left. */
   readonly chosenBy: Aim;
   readonly proven: boolean;
+  /** The supplier whose prices count, where the order counts with one's and it prices this. */
+  readonly pricedBy: string | undefined;
   /** Undefined where a pack has no price. */
   readonly price: Figure | undefined;
   readonly mass: Figure | undefined;
@@ -83,6 +86,13 @@ function keeps(item: Item, delivery: Delivery | undefined): Problem[] {
   ];
 }
 
+/** Packs at the prices of the supplier that the order counts with; at those of the build-up where it prices none. */
+function pricedPacks(item: Item, order: OrderDoc): { packs: readonly Pack[]; offered: string | undefined } {
+  const offer = order.offers.find((o) => o.id === order.pricesFrom);
+  const packs = offer ? packsOffered(offer, item) : [];
+  return packs.length > 0 ? { packs, offered: offer?.supplier } : { packs: item.packs, offered: undefined };
+}
+
 function lineOf(
   item: Item,
   parts: readonly Part[],
@@ -94,9 +104,10 @@ function lineOf(
   const { net, gross } = grossOf(item, parts, order);
   const drawn = store.draw(item, gross.value, delivery?.usedBy);
   const need = needOf(item, gross, drawn.taken);
+  const { packs, offered } = pricedPacks(item, order);
   const { best, runnerUp, aim, proven } = chooseBoth(
     need.value,
-    item.packs,
+    packs,
     // Of small things nobody mixes sizes to save a spoonful.
     item.kind === 'sundry' ? 'least cost' : order.aim,
   );
@@ -130,6 +141,7 @@ function lineOf(
     buy: best,
     runnerUp,
     chosenBy: aim,
+    pricedBy: offered,
     proven,
     price: counted(line, 'price'),
     mass: counted(line, 'massKg'),

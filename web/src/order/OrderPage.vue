@@ -73,6 +73,13 @@ const set = <K extends keyof OrderDoc>(key: K, value: OrderDoc[K]): void => {
 const estimated = computed(() =>
   job.zones.filter((z) => z.zone.outline.kind === 'estimated').map((z) => z.zone.name),
 );
+/** Whose prices count, and what the order buys that they do not price. */
+const supplier = computed(() => order.value.offers.find((o) => o.id === order.value.pricesFrom));
+const unpriced = computed(() => [
+  ...new Set(
+    job.takenOff.lines.filter((l) => l.need.value > 0 && l.pricedBy === undefined).map((l) => l.item.name),
+  ),
+]);
 /** Lines whose choice of containers the search could not prove. */
 const unproven = computed(() => job.takenOff.lines.filter((l) => !l.proven).map((l) => l.item.name));
 const print = (): void => window.print();
@@ -182,6 +189,14 @@ const print = (): void => window.print();
         <template v-if="!job.courses.plan"
           >Courses are being laid out: until then by area, with laps.</template
         >
+      </p>
+      <p v-if="supplier" class="quiet">
+        At the prices of {{ supplier.supplier }}, of {{ supplier.on
+        }}<template v-if="supplier.until && supplier.until < today"
+          >, <strong>which held until {{ supplier.until }}</strong></template
+        ><template v-if="unpriced.length > 0"
+          >; at those of the build-ups: {{ unpriced.map(worded).join(', ') }}</template
+        >.
       </p>
       <p v-if="estimated.length > 0" class="quiet">
         By area alone, not measured: {{ estimated.join(', ') }}. Its lengths, pieces and courses are those of

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** The stage in its parts: what is bought, how what comes on rolls is laid and cut, what can harm, and the tools. */
+/** The stage in its parts: what is bought and from whom, how what comes on rolls is laid and cut, what can harm, and the tools. */
 import { computed, defineAsyncComponent, onMounted } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useJob } from '../app/job.ts';
@@ -8,6 +8,7 @@ import OrderPage from './OrderPage.vue';
 
 const CoursesPage = defineAsyncComponent(() => import('./courses/CoursesPage.vue'));
 const KitPage = defineAsyncComponent(() => import('./KitPage.vue'));
+const SuppliersPage = defineAsyncComponent(() => import('./SuppliersPage.vue'));
 const SubstancesPage = defineAsyncComponent(() => import('./SubstancesPage.vue'));
 const job = useJob();
 const route = useRoute();
@@ -15,6 +16,7 @@ const router = useRouter();
 const PARTS = [
   ['order', 'What to buy'],
   ['courses', 'Courses and cutting'],
+  ['suppliers', 'Suppliers'],
   ['substances', 'Substances'],
   ['kit', 'Tools'],
 ] as const;
@@ -31,6 +33,7 @@ onMounted(() => job.courses.want());
       @choose="(key) => router.replace({ query: { ...route.query, part: key } })"
     />
     <CoursesPage v-if="part === 'courses'" />
+    <SuppliersPage v-else-if="part === 'suppliers'" />
     <SubstancesPage v-else-if="part === 'substances'" />
     <KitPage v-else-if="part === 'kit'" />
     <OrderPage v-else />
