@@ -167,8 +167,13 @@ export const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => Own>>
     ],
   }),
   'day-joint': nightSeal,
-  ridge: () => ({
-    before: [say(words`Sharp ridges are rounded; the courses of both sides end below the strip.`)],
+  ridge: (t) => ({
+    before: [
+      say(words`Sharp ridges are rounded; the courses of both sides end below the strip.`),
+      ...(t.pieces.length === 0
+        ? [say(words`The strip over it, or the fold, is cut and laid with the courses.`)]
+        : []),
+    ],
   }),
   outlet: (t) => ({
     before: [

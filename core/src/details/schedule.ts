@@ -95,6 +95,11 @@ function pocketBuildUp(doc: BuildUpDoc): BuildUp {
   return resolve(found);
 }
 
+/** What lies in courses closes a ridge itself: its strip, or its fold, is cut with them and not once more here. */
+const closedByCourses = (kind: DetailKind, { layers }: BuildUp): boolean =>
+  kind === 'ridge' &&
+  layers.some((l) => l.kind === 'sheet' || (l.kind === 'fabric' && l.where !== 'details'));
+
 /** One detail, made: its pieces, material, steps and time. */
 function workOf(detail: Detail, buildUp: BuildUp, rules: DetailRules, pocket: BuildUp): DetailWork {
   const how = madeFor(detail.kind, buildUp, rules);
@@ -112,7 +117,8 @@ function workOf(detail: Detail, buildUp: BuildUp, rules: DetailRules, pocket: Bu
     };
   }
   const made = piecesOf(detail, how.rules, rollOf(buildUp.layers, how.rules));
-  const shaped = (made.ok ? made.value : []).map((p): Piece => {
+  const cut = made.ok && !(closedByCourses(detail.kind, buildUp) && !how.own) ? made.value : [];
+  const shaped = cut.map((p): Piece => {
     const from = cutFromOf(buildUp.layers, how.rules, p.ply)?.id;
     return from === undefined ? p : { ...p, from };
   });

@@ -14,6 +14,16 @@ function shareOfPieces(plan: MaterialPlan, { zone, rolled }: LayerLayout): Given
   return given('share of the pieces', all > 0 ? mine / all : 0, 'share', 'definition', 'by their number');
 }
 
+/** What strips over ridges lie on; those in valleys lie below the courses. */
+const ridgeStrips = ({ caps }: LayerLayout, where: string): Given =>
+  given(
+    'strips over ridges',
+    caps.filter((c) => !c.under).reduce((sum, c) => sum + c.lengthM * c.widthM, 0),
+    'area',
+    'definition',
+    `length by width, ${where}`,
+  );
+
 /** Nails along the heads of courses that run up a slope: at the layer's spacing, first and last at the edges. */
 export function headNailParts(plan: MaterialPlan): Part[] {
   const { layer, layouts } = plan.material;
@@ -62,7 +72,7 @@ export function headNailParts(plan: MaterialPlan): Part[] {
 export function lapResinParts(plan: MaterialPlan, areaPct: number): Part[] {
   const { layer, layouts } = plan.material;
   const figures = coursesFigures(plan);
-  if (layer.kind !== 'fabric' || !figures || figures.lapArea.value <= 0) return [];
+  if (layer.kind !== 'fabric' || !figures) return [];
   const fills = fabricFills(layer);
   const more = areaPct === 0 ? undefined : given('more or less area', areaPct, 'percent', 'assumed');
   if (!fills) return [];
@@ -70,13 +80,21 @@ export function lapResinParts(plan: MaterialPlan, areaPct: number): Part[] {
     const coat = l.buildUp.layers.find((k) => isCoat(k) && k.id === layer.embeddedIn);
     if (!coat || !isCoat(coat)) return [];
     const share = shareOfPieces(plan, l);
+    const strips = ridgeStrips(l, 'over the courses of both sides');
+    const doubled = figures.lapArea.value * share.value + strips.value;
+    if (doubled <= 0) return [];
+    const ridged = strips.value > 0;
     const item = itemOfLayer(l.buildUp, coat);
     const litres: Figure = {
       label: `${l.zone.name}, ${coat.name} in laps of the ${layer.name.toLowerCase()}`,
-      value: figures.lapArea.value * fills.value * share.value * (1 + areaPct / 100),
+      value: doubled * fills.value * (1 + areaPct / 100),
       quantity: 'volume',
-      formula: `{laps} × {fills} × {share}${more ? ' × (1 + {more} / 100)' : ''}`,
-      inputs: { laps: figures.lapArea, fills, share, ...(more ? { more } : {}) },
+      formula: `${ridged ? '({laps} × {share} + {strips})' : '{laps} × {share}'} × {fills}${more ? ' × (1 + {more} / 100)' : ''}`,
+      inputs: {
+        ...{ laps: figures.lapArea, fills, share },
+        ...(ridged ? { strips } : {}),
+        ...(more ? { more } : {}),
+      },
       from: 'a second thickness of fabric is filled where it laps; a litre on a square metre is a millimetre',
     };
     return [
@@ -108,14 +126,7 @@ export function lapPrimerParts(plan: MaterialPlan, order: OrderDoc): Part[] {
   return layouts.map((l): Part => {
     const share = shareOfPieces(plan, l);
     const laps = bare ? (figures.endLaps.value * endLap.value) / 1000 : figures.lapArea.value;
-    const over = l.caps.filter((c) => !c.under);
-    const strips = given(
-      'strips over ridges',
-      over.reduce((sum, c) => sum + c.lengthM * c.widthM, 0),
-      'area',
-      'definition',
-      'length by width, on the granules of both sides',
-    );
+    const strips = ridgeStrips(l, 'on the granules of both sides');
     const ridged = strips.value > 0;
     const sides = bare ? '{end} × {endLap} / 1000 × {share}' : '{laps} × {share}';
     return {

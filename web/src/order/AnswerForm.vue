@@ -146,4 +146,7 @@ async function take(): Promise<void> {
 .field:last-child {
   width: auto;
 }
+.field:last-child label {
+  display: block;
+}
 </style>

@@ -23,6 +23,14 @@ const names = (t: OfferTotal): string => t.missing.map((l) => l.item.name).join(
 </script>
 
 <template>
+  <ul class="sums">
+    <li v-for="t in compared.offers" :key="t.offer.id">
+      {{ t.offer.supplier }}: <strong>{{ money(t.gross, t) }}</strong> with tax and freight,
+      {{
+        whole(t) ? 'the whole order' : `${t.missing.length} of ${compared.asked.length} products not offered`
+      }}<template v-if="t.expired">; past</template>
+    </li>
+  </ul>
   <div class="scroll" tabindex="0" role="region" aria-label="Suppliers side by side">
     <table class="dense">
       <thead>
@@ -89,6 +97,10 @@ const names = (t: OfferTotal): string => t.missing.map((l) => l.item.name).join(
 </template>
 
 <style scoped>
+.sums {
+  margin: var(--s2) 0;
+  padding-left: var(--s4);
+}
 .scroll {
   overflow-x: auto;
 }
