@@ -103,6 +103,38 @@ describe('planes', () => {
     sizes: typicalSizes('ridge'),
     note: '',
   });
+  it('a gable is two planes, however it is turned and whatever its sides reach over', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 6, max: 32, noNaN: true }),
+        fc.double({ min: 5, max: 22, noNaN: true }),
+        fc.double({ min: 0, max: 2 * Math.PI, noNaN: true }),
+        fc.constantFrom<EdgeKind>('unsaid', 'upstand', 'drip', 'joint'),
+        (w, h, turn, verge) => {
+          const turned = corners(w, h).map(([x, y]): Point => [
+            x * Math.cos(turn) - y * Math.sin(turn),
+            x * Math.sin(turn) + y * Math.cos(turn),
+          ]);
+          const zone: Zone = {
+            ...level(roof('z', turned as [number, number][])),
+            sides: (['gutter', verge, 'gutter', verge] as const).map((k) => ({ edge: edgeOf(k), riseM: 0 })),
+            features: [
+              {
+                ...{ id: 'ridge', kind: 'ridge', count: 1, note: '', sizes: typicalSizes('ridge') },
+                at: { alongM: 0, acrossM: h / 2 },
+                to: { alongM: w, acrossM: h / 2 },
+              },
+            ],
+          };
+          const [layout] = layoutsOf(zone, TWO_PLY, DEFAULT_COURSES);
+          expect(layout!.idle).toEqual([]);
+          expect(layout!.planes).toHaveLength(2);
+          const [a, b] = layout!.planes.map((p) => areaOf(p.area));
+          expect(Math.abs(a! - b!)).toBeLessThan(0.02 * (a! + b!));
+        },
+      ),
+      { numRuns: 150 },
+    ));
   it('four planes of a hipped roof, by a ridge and four hips', () => {
     const zone = {
       ...level(roof('z', corners(12, 8))),

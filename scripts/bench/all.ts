@@ -7,6 +7,7 @@ import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
 import { benchImports } from './imports.ts';
+import { benchRoofs } from './roofs.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
 import { benchState } from './state.ts';
@@ -21,6 +22,7 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   details: benchDetails,
   containers: benchContainers,
   courses: benchCourses,
+  roofs: benchRoofs,
   weather: benchWeather,
   api: benchApi,
   imports: benchImports,

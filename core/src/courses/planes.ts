@@ -93,9 +93,9 @@ export function partsBetween(area: Area, lines: readonly Line[]): Area[] {
     }
   });
   // A line that runs into an edge ends on it.
-  const kept = new Map<string, boolean>();
+  const kept = new Set<string>();
   const points = grid.all;
-  all.forEach(([a, b], k) => {
+  for (const [a, b] of all) {
     const on = points
       .map((p, i) => ({
         i,
@@ -107,11 +107,10 @@ export function partsBetween(area: Area, lines: readonly Line[]): Area[] {
     for (let i = 0; i + 1 < on.length; i += 1) {
       const [from, to] = [on[i]?.i ?? 0, on[i + 1]?.i ?? 0];
       if (from === to) continue;
-      const key = from < to ? `${from}/${to}` : `${to}/${from}`;
-      kept.set(key, (kept.get(key) ?? false) || k >= edges.length);
+      kept.add(from < to ? `${from}/${to}` : `${to}/${from}`);
     }
-  });
-  const pairs = [...kept.keys()].map((k): [number, number] => {
+  }
+  const pairs = [...kept].map((k): [number, number] => {
     const [a = '0', b = '0'] = k.split('/');
     return [Number(a), Number(b)];
   });
@@ -137,7 +136,8 @@ export function partsBetween(area: Area, lines: readonly Line[]): Area[] {
   const group = new Array<number>(triangles.length).fill(-1);
   const next: number[][] = triangles.map(() => []);
   for (const [key, [a, b]] of byEdge) {
-    if (a === undefined || b === undefined || kept.get(key)) continue;
+    // Nor over the rim: a sliver on it, a hair wide, would join what a line parts.
+    if (a === undefined || b === undefined || kept.has(key)) continue;
     next[a]?.push(b);
     next[b]?.push(a);
   }
