@@ -96,6 +96,29 @@ describe('worked by hand', () => {
   it('a slope of 75 % makes 125 m² of 100 m²', () => {
     expect(run('slope', { plan: 100, slope: 75 })('Area on the slope')).toBeCloseTo(125, 9);
   });
+  it('a trial patch: 2 m² took 5 L; three patches of 2, 4 and 1 m² took 5, 8 and 4 L', () => {
+    const one = run('trial', { area1: 2, used1: 5, area: 80, waste: 5 });
+    expect(one('Mean rate')).toBeCloseTo(2.5, 12);
+    expect(one('To order, by the mean')).toBeCloseTo(80 * 2.5 * 1.05, 9);
+    const three = run('trial', {
+      area1: 2,
+      used1: 5,
+      area2: 4,
+      used2: 8,
+      area3: 1,
+      used3: 4,
+      area: 80,
+      waste: 0,
+    });
+    expect(three('Mean rate')).toBeCloseTo((2.5 + 2 + 4) / 3, 12);
+    expect(three('Thirstiest patch')).toBe(4);
+    expect(three('To order, if all of it is as thirsty')).toBeCloseTo(320, 9);
+  });
+  it('a patch without its litres is refused', () => {
+    const trial = CALCULATORS.find((c) => c.key === 'trial')!;
+    const result = calculate(trial, { area1: 2, used1: 5, area2: 3 });
+    expect(result.ok ? '' : sentence(result.problems[0]!)).toContain('Patch 2');
+  });
   it('130 kg in tins of 25 and 5: five and one', () => {
     expect(run('tins')('Large tins')).toBe(5);
     expect(run('tins')('Small tins')).toBe(1);

@@ -393,6 +393,36 @@ describe('pockets', () => {
     );
   });
 
+  it('three pipes in a row get an oval: two half rounds and a straight on each side, whichever way they lie', () => {
+    for (const [lengthMm, widthMm] of [
+      [200, 50],
+      [50, 200],
+    ] as const) {
+      const fitted = fitCurb({ lengthMm, widthMm, pipes: 3, pipeMm: 50 }, curb, 'Row');
+      if (!fitted.ok) throw new Error('no curb');
+      const { value } = fitted;
+      expect(value.shape).toBe('oval');
+      expect(value.parts.map((k) => [k.part.name, k.count])).toEqual([
+        ['Round, in two halves', 1],
+        ['Straight, short', 2],
+      ]);
+      expect([value.lengthMm, value.widthMm]).toEqual(lengthMm > widthMm ? [300, 150] : [150, 300]);
+      // Half rounds of 75 mm: the corner of the row lies 25 and 25 mm from their middle.
+      expect(value.clearanceMm).toBeCloseTo(75 - Math.hypot(25, 25), 9);
+      expect(value.inside.value).toBeCloseTo((150 * 150 + Math.PI * 75 ** 2) / 1e6, 12);
+      expect(value.insideGirthMm).toBeCloseTo(2 * 150 + Math.PI * 150, 9);
+    }
+  });
+  it('the sealant of a curb: two beads under it and one outside, and its joints buttered', () => {
+    const w = work(everything(), 'pipe-cluster');
+    const { curb: made } = w.pocket!;
+    const joints = made.parts.reduce((n, k) => n + k.count, 0);
+    const sealant = w.materials.find((m) => m.use.startsWith('curb'))!;
+    const litres = ((made.insideGirthMm * 3 + joints * 50) * Math.PI * 9) / 1e6;
+    expect(sealant.amount.value).toBeCloseTo(litres * w.detail.count, 9);
+    expect(evaluate(sealant.amount)).toBeCloseTo(sealant.amount.value, 9);
+  });
+
   it('clearance in a rounded corner by hand: a box 40 mm off both sides of a 100 mm arc has 15.1 mm', () => {
     const inside = { lengthMm: 480, widthMm: 380, radiusMm: 100 };
     expect(clearanceIn({ lengthMm: 400, widthMm: 300 }, inside)).toBeCloseTo(100 - Math.hypot(60, 60), 9);

@@ -131,4 +131,87 @@ const tins: Calculator = {
   },
 };
 
-export const SURFACE_CALCULATORS: readonly Calculator[] = [slope, rolls, tins];
+/** A patch smaller than this tells nothing, m². */
+const LEAST_PATCH_M2 = 0.01;
+
+/** Up to three patches: a fill varies with the stone, so one patch tells little. */
+const PATCHES = [1, 2, 3] as const;
+
+const trial: Calculator = {
+  key: 'trial',
+  name: 'Trial patch',
+  group: 'surface',
+  says: 'What a fill coat takes on this stone: area and litres of one to three patches give the rate.',
+  asks: [
+    ...PATCHES.flatMap((n) => [
+      number(`area${n}`, `Patch ${n}, area`, 'area', n === 1 ? 2 : 0, 0, 200),
+      number(`used${n}`, `Patch ${n}, used`, 'volume', n === 1 ? 5 : 0, 0, 2000),
+    ]),
+    number('area', 'Area to be filled', 'area', 100, 0.01, 1e6),
+    number('waste', 'Waste', 'percent', 5, 0, 100),
+  ],
+  run: (v) => {
+    const laid = PATCHES.filter(
+      (n) => v.number(`area${n}`).value >= LEAST_PATCH_M2 || v.number(`used${n}`).value > 0,
+    );
+    const bare = laid.find(
+      (n) => v.number(`area${n}`).value < LEAST_PATCH_M2 || v.number(`used${n}`).value === 0,
+    );
+    if (laid.length === 0)
+      return refuse('area1', 'Patch 1, area', '0', 'at least one patch with its area and litres');
+    if (bare !== undefined)
+      return refuse(`area${bare}`, `Patch ${bare}`, 'an area or litres of 0', 'both, or neither');
+    const rates = laid.map((n) => {
+      const [area, used] = [v.number(`area${n}`), v.number(`used${n}`)];
+      return figure(
+        `Patch ${n}`,
+        'rateVolume',
+        used.value / area.value,
+        '{used} / {area}',
+        { used, area },
+        'what went on, over the area that it levelled',
+      );
+    });
+    const inputs = Object.fromEntries(rates.map((r, i) => [`rate${i + 1}`, r]));
+    const sum = Object.keys(inputs).map((k) => `{${k}}`);
+    const mean = figure(
+      'Mean rate',
+      'rateVolume',
+      rates.reduce((total, r) => total + r.value, 0) / rates.length,
+      `(${sum.join(' + ')}) / ${rates.length}`,
+      inputs,
+      'mean of the patches',
+    );
+    const most = figure(
+      'Thirstiest patch',
+      'rateVolume',
+      Math.max(...rates.map((r) => r.value)),
+      `max(${sum.join(', ')})`,
+      inputs,
+      'the patch that took most',
+    );
+    const [area, waste] = [v.number('area'), v.number('waste')];
+    const order = (label: string, rate: typeof mean): typeof mean =>
+      figure(
+        label,
+        'volume',
+        area.value * rate.value * (1 + waste.value / 100),
+        '{area} × {rate} × (1 + {waste} / 100)',
+        { area, rate, waste },
+        'area by rate, and waste',
+      );
+    return answer(
+      [
+        ...rates,
+        mean,
+        order('To order, by the mean', mean),
+        ...(rates.length > 1 ? [most, order('To order, if all of it is as thirsty', most)] : []),
+      ],
+      rates.length === 1
+        ? 'One patch says what its own stones take: lay others where the stones stand higher or closer.'
+        : 'Level means that no stone stands up under the fabric. The rate goes into the build-up’s fill coat, measured.',
+    );
+  },
+};
+
+export const SURFACE_CALCULATORS: readonly Calculator[] = [slope, rolls, tins, trial];

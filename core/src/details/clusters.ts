@@ -1,5 +1,5 @@
 /** A pipe cluster as a pocket: which curb parts, what is primed, what is poured, and the wait before filling. */
-import { amountFor, cited, isCoat, wetFilm, type BuildUp, type Pieces } from '../buildup/index.ts';
+import { amountFor, cited, isCoat, SUNDRIES, wetFilm, type BuildUp, type Pieces } from '../buildup/index.ts';
 import { given, words, type Figure } from '../figures/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
@@ -42,6 +42,34 @@ function skinArea(cluster: Cluster, curb: Curb, pieces: Pieces, count: number): 
       '{number} × ({inside} + ({girth} × {height} + 4 × atan(1) × {pipes} × {pipe} × ({height} + {above})) / 1000000)',
     inputs: { number, inside: curb.inside, girth, height, above, pipes, pipe },
     from: 'floor, inside of the curb, and up each pipe',
+  };
+}
+
+/** Beads that parts are set in: two under the curb and one outside along its foot. Common practice, no source. */
+const BEAD_MM = 6;
+const BEADS = 3;
+
+/** Sealant of a curb: its beads all round, and each joint between parts buttered over its height. */
+function curbSealant(curb: Curb, pieces: Pieces, number: number): Figure {
+  const girth = given('round the curb, inside', curb.insideGirthMm, 'lap', 'definition');
+  const beads = given('beads round it', BEADS, 'count', 'typical', 'two under, one outside');
+  const bead = given('bead', BEAD_MM, 'lap', 'typical');
+  const joints = given(
+    'joints of parts',
+    curb.parts.reduce((sum, p) => sum + p.count, 0),
+    'count',
+    'definition',
+  );
+  const height = cited('height of the curb', pieces.heightMm, 'lap');
+  const count = given('clusters alike', number, 'count', 'measured');
+  return {
+    label: 'Sealant, curb',
+    value:
+      ((girth.value * beads.value + joints.value * height.value) * Math.PI * bead.value ** 2 * number) / 4e6,
+    quantity: 'volume',
+    formula: '({girth} × {beads} + {joints} × {height}) × 4 × atan(1) × {bead} × {bead} × {count} / 4000000',
+    inputs: { girth, beads, joints, height, bead, count },
+    from: 'round beads; 4 atan(1) is π, a million cubic millimetres are a litre',
   };
 }
 
@@ -115,6 +143,12 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
           from: 'parts of one curb, for every cluster alike',
         },
       })),
+      {
+        material: { kind: 'sundry', key: 'sealant' },
+        name: SUNDRIES.sealant.name,
+        use: `curb, ${detail.where}`,
+        amount: curbSealant(curb.value, pieces, detail.count),
+      },
       ...primers.map((p): MaterialUse => ({
         material: { kind: 'pocket', layerId: p.id },
         name: p.name,
@@ -134,7 +168,7 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
         hold: 'ground accepted',
       },
       {
-        says: words`Set the parts in sealant on the finished membrane, at least ${cited('clearance', pieces.clearanceMm, 'lap')} from every pipe; butter the joints and press down.`,
+        says: words`Set the parts in two beads of sealant on the finished membrane, at least ${cited('clearance', pieces.clearanceMm, 'lap')} from every pipe; butter the joints, press down, and a third bead outside along the foot.`,
       },
       {
         says: words`Skin of primer inside the curb and ${cited('above', pieces.skinAboveMm, 'lap')} up each pipe over it.`,

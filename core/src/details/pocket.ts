@@ -17,7 +17,7 @@ export interface Cluster {
 }
 
 export interface Curb {
-  readonly shape: 'round' | 'rounded rectangle';
+  readonly shape: 'round' | 'oval' | 'rounded rectangle';
   readonly parts: readonly { readonly part: Part; readonly count: number }[];
   /** Inside. */
   readonly lengthMm: number;
@@ -135,6 +135,39 @@ function closest(
   return best;
 }
 
+/** An oval: the halves of a round with straights between them, along the longer side of the cluster. */
+function ovalRound(
+  cluster: Cluster,
+  round: Part,
+  straights: readonly Part[],
+  clear: number,
+): Curb | undefined {
+  const d = round.sizeMm.value;
+  const along = cluster.lengthMm >= cluster.widthMm;
+  const [long, wide] = along ? [cluster.lengthMm, cluster.widthMm] : [cluster.widthMm, cluster.lengthMm];
+  const longest = Math.max(0, ...straights.map((p) => p.sizeMm.value));
+  const boxed = { lengthMm: long, widthMm: wide };
+  const insideOf = (mm: number) => ({ lengthMm: d + mm, widthMm: d, radiusMm: d / 2 });
+  const wanted = sides(straights, 1, long + 2 * clear + longest)
+    .map((row) => firstThat(row, (s) => clearanceIn(boxed, insideOf(s.mm)) >= clear))
+    .find((s) => s !== undefined);
+  if (!wanted) return undefined;
+  const inside = insideOf(wanted.mm);
+  return {
+    shape: 'oval',
+    parts: [
+      { part: round, count: 1 },
+      ...straights
+        .map((part, i) => ({ part, count: 2 * (wanted.counts[i] ?? 0) }))
+        .filter((c) => c.count > 0),
+    ],
+    ...(along ? inside : { ...inside, lengthMm: inside.widthMm, widthMm: inside.lengthMm }),
+    clearanceMm: clearanceIn(boxed, inside),
+    inside: insideFigure(inside.lengthMm, inside.widthMm, inside.radiusMm, false),
+    insideGirthMm: girthOf(inside.lengthMm, inside.widthMm, inside.radiusMm),
+  };
+}
+
 /**
  * The curb with the fewest parts that keeps the clearance round a cluster; of those, the one that takes least to pour.
  * @returns a problem when the parts on sale cannot close round it
@@ -161,6 +194,10 @@ export function fitCurb(cluster: Cluster, curb: Pieces, label: string): Result<C
     });
   }
   const straights = curb.pieces.filter((p) => p.shape === 'straight');
+  for (const part of curb.pieces.filter((p) => p.shape === 'round')) {
+    const oval = ovalRound(cluster, part, straights, clear);
+    if (oval) found.push(oval);
+  }
   for (const cornerPart of curb.pieces.filter((p) => p.shape === 'rounded corner')) {
     const r = cornerPart.sizeMm.value;
     const wanted = closest(cluster, straights, r, clear);
