@@ -97,13 +97,15 @@ describe('answers', () => {
       buildUp: doc,
       order: DEFAULT_ORDER,
     }).expect(200);
-    // First and second coat are one resin, ordered together: 60 m² at 1.85 and 1.1 kg/m².
+    // First and second coat are one resin, ordered together: 60 m² at 1.85 and 1.1 kg/m². Six laps of 10 m, 75 mm
+    // wide, drink a second thickness of fleece: 110 g/m² that holds 7.5 L a kilogram, at 1.3 kg/L.
+    const laps = 6 * 10 * 0.075 * (0.11 * 7.5) * 1.3;
     const { lines } = body as {
       lines: { layers: { layer: { id: string } }[]; gross: { value: number }; buy: { total: number } }[];
     };
     const resin = lines.find((l) => l.layers.some((x) => x.layer.id === 'first'));
-    expect(resin?.gross.value).toBeCloseTo(60 * 2.95 * 1.05, 9);
-    expect(resin?.buy.total).toBe(190);
+    expect(resin?.gross.value).toBeCloseTo((60 * 2.95 + laps) * 1.05, 9);
+    expect(resin?.buy.total).toBe(195);
   });
   it('details, with pieces and a cut list', async () => {
     const { body } = await post('details', {

@@ -5,6 +5,7 @@ import {
   blankLayer,
   buildUpProblems,
   CATALOGUE,
+  inField,
   leastOf,
   resolve,
   whenMissed,
@@ -268,8 +269,8 @@ describe('at a glance', () => {
     const b = page('two-coat-silicone');
     coat(b, 'base').densityKgPerL.source = 'measured';
     const text = plain(show(SourceBar, { props: { of: b } }).text());
-    expect(text).toContain('93 of 94 numbers typical');
-    expect(text).toContain('1 measured, 93 typical');
+    expect(text).toContain('116 of 117 numbers typical');
+    expect(text).toContain('1 measured, 116 typical');
   });
   it('the caution card begins with what is lit, or mixed, and defers to others', () => {
     const head = (id: string): string => plain(show(CautionCard, { props: { buildUp: page(id) } }).text());
@@ -286,8 +287,10 @@ describe('at a glance', () => {
     const text = plain(
       show(BinderPanel, { props: { buildUp: page('two-coat-silicone'), edit: () => undefined } }).text(),
     );
-    expect(text).toContain('0 papers; 3 of 3 layers without a data sheet on file');
-    expect(text).toContain('Without a data sheet: bleed-blocking primer, base coat, grey, top coat, white.');
+    expect(text).toContain('0 papers; 4 of 4 layers without a data sheet on file');
+    expect(text).toContain(
+      'Without a data sheet: bleed-blocking primer, base coat, grey, top coat, white, silicone detail sealant.',
+    );
   });
 });
 
@@ -388,7 +391,13 @@ describe('the section, worked out', () => {
     (_, b) => {
       const laid = resolve(b);
       const { slabs, bottom } = layerColumn(laid, []);
-      expect(slabs.length).toBe(laid.layers.length);
+      // Products that only details are made with are in no section of the field.
+      expect(slabs.map((s) => s.id).sort()).toEqual(
+        laid.layers
+          .filter(inField)
+          .map((l) => l.id)
+          .sort(),
+      );
       const up = [...slabs].reverse();
       up.forEach((s, i) => {
         const floor = i === 0 ? bottom : up[i - 1]!.y;
