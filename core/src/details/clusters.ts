@@ -1,9 +1,9 @@
 /** A pipe cluster as a pocket: which curb parts, what is primed, what is poured, and the wait before filling. */
-import { amountFor, cited, isCoat, SUNDRIES, wetFilm, type BuildUp, type Pieces } from '../buildup/index.ts';
+import { amountFor, cited, isCoat, wetFilm, type BuildUp, type Pieces } from '../buildup/index.ts';
 import { given, words, type Figure } from '../figures/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
-import type { MaterialUse } from './materials.ts';
+import { sundry, type MaterialUse } from './uses.ts';
 import { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
 import type { Step } from './particular.ts';
 import { COMMON } from '../practice/index.ts';
@@ -143,12 +143,7 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
           from: 'parts of one curb, for every cluster alike',
         },
       })),
-      {
-        material: { kind: 'sundry', key: 'sealant' },
-        name: SUNDRIES.sealant.name,
-        use: `curb, ${detail.where}`,
-        amount: curbSealant(curb.value, pieces, detail.count),
-      },
+      sundry('sealant', `curb, ${detail.where}`, curbSealant(curb.value, pieces, detail.count)),
       ...primers.map((p): MaterialUse => ({
         material: { kind: 'pocket', layerId: p.id },
         name: p.name,

@@ -13,7 +13,7 @@ export {
 } from './folding.ts';
 export { filletVolume, isNarrow, ROD_SIZES_MM, sealantJoint, type SealantJoint } from './joints.ts';
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from '../buildup/index.ts';
-export { type MaterialUse } from './materials.ts';
+export { type MaterialUse } from './uses.ts';
 export { cutHint, type CutHint } from './cuthint.ts';
 export type { Cut, PlacedCut } from './cuts.ts';
 export { nest, type Nest } from './nesting.ts';

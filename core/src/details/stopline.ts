@@ -3,7 +3,7 @@ import { cited, detailRulesOf, isCoat, isSheet, type BuildUp, type WorkLayer } f
 import { words, type Figure, type Given, type Part } from '../figures/index.ts';
 import type { Way } from './bonding.ts';
 import type { Detail } from './find.ts';
-import { sealedForTheNight, type MaterialUse } from './materials.ts';
+import { sealedForTheNight, type MaterialUse } from './uses.ts';
 import { nightSeal } from './particular.ts';
 
 export interface ClosedForTheNight {
