@@ -527,7 +527,10 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
         return `${joint.depth.value} ${joint.rodMm.value}`;
       }),
   },
-  { name: 'pockets small and large', of: () => grid([80, 150, 200, 230, 260, 320, 500], (mm) => worked(cluster(mm))) },
+  {
+    name: 'pockets small and large',
+    of: () => grid([80, 150, 200, 230, 260, 320, 500], (mm) => worked(cluster(mm))),
+  },
   {
     name: 'day joints off the outlets',
     of: () =>
