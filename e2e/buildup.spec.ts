@@ -113,22 +113,50 @@ test('from nothing to a released build-up off a data sheet, its numbers citing t
 
 test('layers are dragged and undone; options swap their layers', async ({ page }) => {
   await page.goto('/build-ups/vehicular-deck');
-  await expect(order(page)).toHaveText(['Primer', 'Membrane', 'Wear coat', 'Quartz sand', 'Lock coat']);
+  await expect(order(page)).toHaveText([
+    'Primer',
+    'Membrane',
+    'Wear coat',
+    'Quartz sand',
+    'Lock coat',
+    'Low-modulus stripe',
+  ]);
   await page.getByRole('button', { name: /^Copy$/ }).click();
   await expect(page.getByRole('heading', { name: /, copy$/ })).toBeVisible();
   // The wear coat goes below the membrane, and its sand with it.
   await page
     .locator('[data-grip=wear]')
     .dragTo(page.locator('[data-grip=membrane]'), { targetPosition: { x: 8, y: 4 } });
-  await expect(order(page)).toHaveText(['Primer', 'Wear coat', 'Quartz sand', 'Membrane', 'Lock coat']);
+  await expect(order(page)).toHaveText([
+    'Primer',
+    'Wear coat',
+    'Quartz sand',
+    'Membrane',
+    'Lock coat',
+    'Low-modulus stripe',
+  ]);
   await kept(page);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(order(page)).toHaveText(['Primer', 'Membrane', 'Wear coat', 'Quartz sand', 'Lock coat']);
+  await expect(order(page)).toHaveText([
+    'Primer',
+    'Membrane',
+    'Wear coat',
+    'Quartz sand',
+    'Lock coat',
+    'Low-modulus stripe',
+  ]);
   await page.getByRole('button', { name: /Ramp and turns/ }).click();
-  await expect(order(page)).toHaveText(['Primer', 'Membrane', 'Wear coat, ramp', 'Hard grit', 'Lock coat']);
+  await expect(order(page)).toHaveText([
+    'Primer',
+    'Membrane',
+    'Wear coat, ramp',
+    'Hard grit',
+    'Lock coat',
+    'Low-modulus stripe',
+  ]);
   await page.getByRole('button', { name: 'Wear coat, ramp', exact: true }).click();
   await page.getByRole('button', { name: 'Take out the wear coat, ramp' }).click();
-  await expect(order(page)).toHaveText(['Primer', 'Membrane', 'Lock coat']);
+  await expect(order(page)).toHaveText(['Primer', 'Membrane', 'Lock coat', 'Low-modulus stripe']);
   await kept(page);
 });
 

@@ -124,6 +124,8 @@ test('the order: down to tins, one line followed to the survey, stock first, wha
   const resin = page.locator('tr', { hasText: 'Polyurethane resin' }).first();
   await expect(resin).toContainText('First coat, Second coat');
   await expect(resin).toContainText('89.0 kg');
+  // Laps drink resin too: the figure stands once the courses are laid out.
+  await expect(page.getByText('Courses are being laid out')).toHaveCount(0);
   const before = await resin.locator('strong').innerText();
   expect(before).toMatch(/^\d+ × 25 kg pail/);
   await measure(page, 'Waste, liquids', '20');
