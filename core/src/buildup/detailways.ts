@@ -3,12 +3,10 @@
  * sealant in one thick coat, liquid flashing on a sheet. The product is a coat of the build-up that keeps to details.
  */
 import { z } from 'zod';
-import type { Figure } from '../figures/index.ts';
-import { idSchema, sourced } from '../job/index.ts';
+import { idSchema, sourced, type Sourced } from '../job/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { DETAIL_KINDS, detailFacts, PATCHED, STRIPED, UNCOATED, type DetailKind } from './detailkinds.ts';
 import { isDetailCoat, type Coat, type Layer } from './layers.ts';
-import { wetFilm } from './rates.ts';
 
 export const DETAIL_FORMS = [
   'bedded pieces',
@@ -70,14 +68,8 @@ export const cutsPieces = (form: DetailForm): boolean => CUT.includes(form);
 /** Usual figures where a way says none. Common practice, no source. */
 const USUAL = { stripeMm: 150, pastMm: 50, flashingCoats: 3, coats: 2 };
 const typical = (value: number) => ({ value, source: 'typical' as const });
-export const stripeOf = (
-  way: DetailWay,
-): { value: number; source: 'typical' } | NonNullable<DetailWay['widthMm']> =>
-  way.widthMm ?? typical(USUAL.stripeMm);
-export const pastOf = (
-  way: DetailWay,
-): { value: number; source: 'typical' } | NonNullable<DetailWay['pastMm']> =>
-  way.pastMm ?? typical(USUAL.pastMm);
+export const stripeOf = (way: DetailWay): Sourced => way.widthMm ?? typical(USUAL.stripeMm);
+export const pastOf = (way: DetailWay): Sourced => way.pastMm ?? typical(USUAL.pastMm);
 
 /** How many times the product's rate goes on: coats of a flashing, courses of three, one of a stripe or a patch. */
 export function timesLaid({ form, coats }: DetailWay): number {
@@ -109,9 +101,6 @@ export function ownWayOf({ layers, detailWays }: Ways, kind: DetailKind): OwnWay
   }
   return undefined;
 }
-
-/** Wet film of one coat or course of it. */
-export const filmOfWay = ({ coat }: OwnWay): Figure => wetFilm(coat);
 
 const named = (kind: DetailKind): string => detailFacts(kind).name.toLowerCase();
 

@@ -37,7 +37,6 @@ export const REACH_KINDS = [
   'free',
   'opening',
 ] as const;
-export type ReachKind = (typeof REACH_KINDS)[number];
 const reach = sourced(z.number().min(-300).max(1000)).optional();
 /** How far this layer goes beyond a side, short of it where negative, mm. What it does not say, the job's rules do. */
 const reachMm = z

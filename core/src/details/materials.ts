@@ -118,11 +118,11 @@ export function materialsOf(
   else if (bed && (detail.kind === 'static-crack' || detail.kind === 'moving-crack'))
     uses.push(...stripe(bed, detail, rules));
   const up = risingArea(detail, rules);
+  // On sheets only the sheet's own primer is a coat: it does not go under a product that is no sheet.
+  const coatsRise = up && up.value > 0 && !(own && isSheetWay(way));
   for (const coat of buildUp.layers.filter(isFieldCoat)) {
     const bedded = coat.id === spared && pieces.length > 0;
-    // On sheets only the sheet's own primer is a coat: it does not go under a product that is no sheet.
-    const below = own !== undefined && isSheetWay(way);
-    if (up && up.value > 0 && !bedded && !below && !LEVEL_ONLY.includes(coat.role))
+    if (coatsRise && !bedded && !LEVEL_ONLY.includes(coat.role))
       uses.push(layerUse(coat, `going up, ${detail.where}`, amountFor(coatWhen(coat, 'vertical'), up)));
     if (detail.kind === 'drip' || detail.kind === 'gutter') uses.push(...edgeExtra(coat, detail, rules));
   }

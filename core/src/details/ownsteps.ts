@@ -1,8 +1,7 @@
 /** How a detail is made with a product of its own, after the ground and before it is looked at. */
-import { cited, filmOfWay, pastOf, stripeOf, timesLaid } from '../buildup/index.ts';
+import { cited, pastOf, stripeOf, timesLaid, wetFilm, type OwnWay } from '../buildup/index.ts';
 import { given, words } from '../figures/index.ts';
 import { lap, say, type Step, type Terms } from './particular.ts';
-import type { OwnWay } from '../buildup/index.ts';
 
 const ABRADED = say(
   words`Once cured, abrade it until it is dull all over and wipe it clean: what goes over it keys to nothing else.`,
@@ -12,7 +11,7 @@ const ABRADED = say(
 /** Steps of each form; `t` are the rules as they hold for this kind. */
 function formSteps(t: Terms, own: OwnWay): Step[] {
   const name = own.coat.name.toLowerCase();
-  const film = filmOfWay(own);
+  const film = wetFilm(own.coat);
   const past = cited('past the piece', t.rules.pastSeamMm, 'lap');
   const coats = given('coats', timesLaid(own), 'count', 'chosen');
   switch (own.form) {

@@ -71,11 +71,11 @@ export function headNailParts(plan: MaterialPlan): Part[] {
 /** Resin that laps of a fabric drink beyond the rate of its coat: a second thickness of it is filled there. */
 export function lapResinParts(plan: MaterialPlan, areaPct: number): Part[] {
   const { layer, layouts } = plan.material;
+  const fills = layer.kind === 'fabric' ? fabricFills(layer) : undefined;
+  if (layer.kind !== 'fabric' || !fills) return [];
   const figures = coursesFigures(plan);
-  if (layer.kind !== 'fabric' || !figures) return [];
-  const fills = fabricFills(layer);
+  if (!figures) return [];
   const more = areaPct === 0 ? undefined : given('more or less area', areaPct, 'percent', 'assumed');
-  if (!fills) return [];
   return layouts.flatMap((l): Part[] => {
     const coat = l.buildUp.layers.find((k) => isCoat(k) && k.id === layer.embeddedIn);
     if (!coat || !isCoat(coat)) return [];
@@ -115,11 +115,11 @@ export function lapResinParts(plan: MaterialPlan, areaPct: number): Part[] {
 /** Primer on laps over granules: end laps where a bare selvedge keeps them off the side laps, else all laps. */
 export function lapPrimerParts(plan: MaterialPlan, order: OrderDoc): Part[] {
   const { layer, layouts } = plan.material;
-  const figures = coursesFigures(plan);
-  if (layer.kind !== 'sheet' || layer.surfacing !== 'granules' || layer.granuleLaps === '' || !figures)
-    return [];
+  if (layer.kind !== 'sheet' || layer.surfacing !== 'granules' || layer.granuleLaps === '') return [];
   // Laps that are sunk with heat take none.
   if (layer.bonding === 'torched') return [];
+  const figures = coursesFigures(plan);
+  if (!figures) return [];
   const rate = cited('primer on laps', order.courses.rules.lapPrimerKgPerM2, 'rateMass');
   const endLap = given('end lap', plan.material.endLapM * 1000, 'lap', 'data sheet');
   const bare = layer.edges === 'one bare';

@@ -20,17 +20,14 @@ import {
   type DetailKind,
   type DetailWay,
 } from '@lentum/core/buildup';
-import { ElOption, ElSelect } from 'element-plus';
-import type { Component } from 'vue';
 import { copy } from '../app/copy.ts';
 import { worded } from '../app/wording.ts';
 import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
+import { Option, Select } from '../shared/select.ts';
 import { useEditing } from './editing.ts';
 import SourcedInput from './SourcedInput.vue';
 
-const Select = ElSelect as unknown as Component;
-const Option = ElOption as unknown as Component;
 const props = defineProps<{ buildUp: BuildUp }>();
 const editing = useEditing();
 

@@ -1,12 +1,8 @@
 <script setup lang="ts">
 /** A choice from a list, with search in long ones. Its list is made when it is opened: a page may hold a hundred. */
-import { ElOption, ElSelect } from 'element-plus';
-import type { Component } from 'vue';
 import { worded } from '../app/wording.ts';
+import { Option, Select } from './select.ts';
 
-// Element Plus 2.14's own types for its select do not resolve under TypeScript 6; what is passed is checked here.
-const Select = ElSelect as unknown as Component;
-const Option = ElOption as unknown as Component;
 defineProps<{
   label: string;
   options: readonly { value: string; label: string }[];

@@ -1,5 +1,5 @@
 /**
- * Money: decimals of a currency, reckoned exactly and kept as text. A price for one may have more decimals than the
+ * Money: decimals of a currency, computed exactly and kept as text. A price for one may have more decimals than the
  * currency; sums are rounded to its smallest coin, halves up, line by line. Common practice of invoices, no source.
  */
 import Big from 'big.js';
@@ -31,7 +31,9 @@ export const rounded = (amount: Big, currency: string): Big =>
 /** Narrow space between thousands, the currency behind it. */
 export function moneyText(amount: Big | number, currency: string): string {
   const text = rounded(new Big(amount), currency).toFixed(placesOf(currency));
-  return `${text.replace(/\B(?=(\d{3})+(?!\d))/g, '\u202F').replace(/(\.\d+)$/, (d) => d.replaceAll('\u202F', ''))} ${currency}`;
+  const [whole = '', coins] = text.split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, '\u202F');
+  return `${coins === undefined ? grouped : `${grouped}.${coins}`} ${currency}`;
 }
 
 const SIGNS: Readonly<Record<string, readonly string[]>> = {
