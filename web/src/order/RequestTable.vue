@@ -1,13 +1,15 @@
 <script setup lang="ts">
 /** What is asked of suppliers, a row for each pack, with room for the price. */
 import { computed } from 'vue';
-import { requestRows, type OrderLine } from '@lentum/core/order';
+import { requestedPacks, type OrderLine } from '@lentum/core/order';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
+import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ lines: readonly OrderLine[] }>();
 const job = useJob();
-const rows = computed(() => requestRows(props.lines));
+const { say } = useUnits();
+const packs = computed(() => requestedPacks(props.lines));
 </script>
 
 <template>
@@ -25,12 +27,12 @@ const rows = computed(() => requestRows(props.lines));
         </tr>
       </thead>
       <tbody>
-        <tr v-for="r in rows" :key="`${r[9]}/${r[10]}`">
-          <td>{{ worded(String(r[0])) }}</td>
-          <td>{{ worded(String(r[1])) }}</td>
-          <td class="num">{{ r[4] }} {{ r[3] }}</td>
-          <td class="num">{{ r[5] === 0 ? '' : r[5] }}</td>
-          <td class="num price">{{ r[7] }}</td>
+        <tr v-for="p in packs" :key="`${p.item.key}/${p.pack.id}`">
+          <td>{{ worded(p.item.name) }}</td>
+          <td>{{ worded(p.pack.name) }}</td>
+          <td class="num">{{ say(p.need, p.item.quantity) }}</td>
+          <td class="num">{{ p.count === 0 ? '' : p.count }}</td>
+          <td class="num price">{{ p.item.currency }}</td>
         </tr>
       </tbody>
     </table>

@@ -2,7 +2,7 @@
 /** Prices by supplier: ask for them, read the answers, compare, and say whose the order counts with. */
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
-import { compareOffers, requestRows, type Offer } from '@lentum/core/order';
+import { compareOffers, requestedPacks, type Offer } from '@lentum/core/order';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
@@ -17,7 +17,7 @@ const job = useJob();
 const order = computed(() => job.documents.order.draft);
 /** Lines of the order at the prices of the build-ups or of whoever is chosen: what is needed is the same. */
 const lines = computed(() => job.takenOff.lines);
-const packs = computed(() => requestRows(lines.value).length);
+const packs = computed(() => requestedPacks(lines.value).length);
 const asked = computed(
   () => new Set(lines.value.filter((l) => l.need.value > 0).map((l) => l.item.key)).size,
 );

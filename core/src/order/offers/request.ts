@@ -1,6 +1,7 @@
 /** A request to suppliers as a table, and their answer read back. */
 import { fail, ok, short, type Problem, type Result } from '../../problems/index.ts';
 import { unitSymbol } from '../../units/index.ts';
+import type { Item, Pack } from '../items.ts';
 import type { OrderLine } from '../takeoff.ts';
 import { readPrice } from './money.ts';
 import type { Offer } from './schema.ts';
@@ -24,35 +25,49 @@ export type RequestCell = string | number;
 
 const tidy = (v: number): number => Number(v.toFixed(3));
 
-/** Rows of everything that is still to be bought. Lines of one product, in several groups, are asked for once. */
-export function requestRows(lines: readonly OrderLine[]): RequestCell[][] {
+/** One pack that is asked for. */
+export interface RequestedPack {
+  readonly item: Item;
+  readonly pack: Pack;
+  /** Of the product, in all, in its quantity. */
+  readonly need: number;
+  /** Packs of this size that the order would take. */
+  readonly count: number;
+}
+
+/** Everything that is still to be bought, pack by pack. Lines of one product, in several groups, are asked for once. */
+export function requestedPacks(lines: readonly OrderLine[]): RequestedPack[] {
   const byItem = new Map<string, OrderLine[]>();
   for (const l of lines) if (l.need.value > 0) byItem.set(l.item.key, [...(byItem.get(l.item.key) ?? []), l]);
   return [...byItem.values()].flatMap((same) => {
     const [first] = same;
     if (!first) return [];
     const need = same.reduce((sum, l) => sum + l.need.value, 0);
-    return first.item.packs.map((p): RequestCell[] => {
+    return first.item.packs.map((pack): RequestedPack => {
       const count = same
         .flatMap((l) => l.buy.picks)
-        .filter((k) => k.container.id === p.id)
+        .filter((k) => k.container.id === pack.id)
         .reduce((sum, k) => sum + k.count, 0);
-      return [
-        first.item.name,
-        p.name,
-        tidy(p.net),
-        unitSymbol(first.quantity, 'metric'),
-        tidy(need),
-        count,
-        '',
-        first.item.currency,
-        '',
-        first.item.key,
-        p.id,
-      ];
+      return { item: first.item, pack, need, count };
     });
   });
 }
+
+/** The request as rows for a file: metric, its headings fixed. */
+export const requestRows = (lines: readonly OrderLine[]): RequestCell[][] =>
+  requestedPacks(lines).map(({ item, pack, need, count }) => [
+    item.name,
+    pack.name,
+    tidy(pack.net),
+    unitSymbol(item.quantity, 'metric'),
+    tidy(need),
+    count,
+    '',
+    item.currency,
+    '',
+    item.key,
+    pack.id,
+  ]);
 
 export interface Answer {
   readonly lines: Offer['lines'];
