@@ -10,6 +10,7 @@ const ROOMS = [
   'film',
   'job',
   'weather',
+  'printout',
   'cure',
   'family',
   'survey',
@@ -31,6 +32,7 @@ const ROOMS = [
   'state',
   'jobfile',
   'words',
+  'handover',
 ];
 
 const oneWay = ROOMS.map((room, i) => ({

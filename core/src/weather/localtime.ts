@@ -43,3 +43,24 @@ export function instantsOf(clockMs: number, zone: string): number[] {
     .filter((ms) => Math.abs(ms + zoneAhead(ms, zone) - clockMs) < MS_PER_MINUTE)
     .sort((a, b) => a - b);
 }
+
+const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const two = (n: number): string => String(n).padStart(2, '0');
+
+/** Joins what is not parted at the end of a line. */
+const NBSP = '\u00a0';
+
+/** An instant by the clocks of a zone, in full: Tue 12 May 2026, 08:30. For paper, which is read on any day. */
+export function fullTime(ms: number, zone: string): string {
+  const there = new Date(ms + zoneAhead(ms, zone));
+  const day = `${WEEKDAYS[there.getUTCDay()] ?? ''} ${there.getUTCDate()} ${MONTHS[there.getUTCMonth()] ?? ''} ${there.getUTCFullYear()}`;
+  return `${day}, ${two(there.getUTCHours())}:${two(there.getUTCMinutes())}`.replaceAll(' ', NBSP);
+}
+
+/** How the clocks of a zone stand to UTC: UTC+1, UTC+5:30. */
+export function utcOffset(ms: number, zone: string): string {
+  const minutes = Math.round(zoneAhead(ms, zone) / MS_PER_MINUTE);
+  const [hours, rest] = [Math.floor(Math.abs(minutes) / 60), Math.abs(minutes) % 60];
+  return `UTC${minutes < 0 ? '−' : '+'}${hours}${rest > 0 ? `:${two(rest)}` : ''}`;
+}

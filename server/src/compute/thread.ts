@@ -8,9 +8,9 @@ import '../http/allroutes.ts';
 stepBack();
 atThread(WARM, () => true);
 
-export default function answer({ name, input }: Asked): Told {
+export default async function answer({ name, input }: Asked): Promise<Told> {
   try {
-    return { json: JSON.stringify(runOf(name, input)) };
+    return { json: JSON.stringify(await runOf(name, input)) };
   } catch (error) {
     if (!(error instanceof HttpProblem)) throw error;
     const { status, title, problems, extra } = error;

@@ -3,10 +3,12 @@ import { buildUpRoutes } from '../buildup/routes.ts';
 import { computeRoutes } from '../compute/routes.ts';
 import { demoRoutes } from '../demo/routes.ts';
 import { jobFileRoutes } from '../jobfile/routes.ts';
+import { handoverRoutes } from '../handover/routes.ts';
 import { firmRoutes } from '../firm/routes.ts';
 import { liveRoutes } from '../live/routes.ts';
 import { libraryRoutes } from '../library/routes.ts';
 import { paperRoutes } from '../papers/routes.ts';
+import { printoutRoutes } from '../printout/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
 import { orderRoutes } from '../order/routes.ts';
 import { peopleRoutes } from '../people/routes.ts';
@@ -28,12 +30,14 @@ export const ROUTES: readonly AnyRoute[] = [
   ...todayRoutes,
   ...weatherRoutes,
   ...recordRoutes,
+  ...handoverRoutes,
   ...liveRoutes,
   ...peopleRoutes,
   ...pictureRoutes,
   ...firmRoutes,
   ...libraryRoutes,
   ...paperRoutes,
+  ...printoutRoutes,
   ...jobFileRoutes,
   ...demoRoutes,
   ...instrumentRoutes,

@@ -1,26 +1,19 @@
 /** What the record says of each detail, and entering more. */
 import { computed } from 'vue';
 import { detailFacts, type Detail } from '@lentum/core/details';
-import type { DetailEntry } from '@lentum/core/record';
+import { latestDetails, type DetailEntry } from '@lentum/core/record';
 import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 
 export function useSigning() {
   const job = useJob();
-  /** The latest word on each detail, by zone and detail. */
-  const latest = computed(() => {
-    const found = new Map<string, DetailEntry>();
-    for (const [zoneId, { details }] of job.book.zones)
-      for (const entry of details) {
-        const key = `${zoneId}/${entry.detailId}`;
-        const there = found.get(key);
-        if (!there || Date.parse(entry.at) >= Date.parse(there.at)) found.set(key, entry);
-      }
-    return found;
-  });
+  /** The latest word on each detail, by zone. */
+  const latest = computed(
+    () => new Map([...job.book.zones.keys()].map((zoneId) => [zoneId, latestDetails(job.book, zoneId)])),
+  );
   return {
-    stateOf: (detail: Detail): DetailEntry | undefined => latest.value.get(`${detail.zoneId}/${detail.id}`),
+    stateOf: (detail: Detail): DetailEntry | undefined => latest.value.get(detail.zoneId)?.get(detail.id),
     sign: async (detail: Detail, step: DetailEntry['step'], note: string): Promise<void> => {
       const name = worded(`${detailFacts(detail.kind).name}, ${detail.where}`);
       await job.tap(

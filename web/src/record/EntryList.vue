@@ -4,7 +4,7 @@
  * took its place. What was done against a rule is said below it.
  */
 import { computed, ref, watch } from 'vue';
-import { kindName, type BookEntry, type Kind } from '@lentum/core/record';
+import { entriesOf, kindName, laterEntries, type BookEntry, type Kind } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
@@ -19,29 +19,8 @@ const most = ref(PAGE);
 const kind = ref<'all' | Kind>('all');
 watch([() => props.zoneId, kind], () => (most.value = PAGE));
 
-const bays = computed(() => new Map(job.documents.site.content.bays.map((b) => [b.id, b])));
-const laterOf = computed(
-  () =>
-    new Map(
-      [...job.book.seen.values()].flatMap((e) =>
-        e.supersedes === undefined ? [] : [[e.supersedes, e] as const],
-      ),
-    ),
-);
-
-/** Where it belongs; nothing for what belongs to the job as a whole. */
-function zoneOf(entry: BookEntry): string | undefined {
-  if (entry.zoneId !== undefined) return entry.zoneId;
-  const first = entry.bays[0];
-  if (first) return bays.value.get(first.bayId)?.zoneId;
-  const target = entry.supersedes === undefined ? undefined : job.book.seen.get(entry.supersedes);
-  return target && zoneOf(target);
-}
-const here = computed(() =>
-  [...job.book.seen.values()]
-    .filter((e) => [props.zoneId, undefined].includes(zoneOf(e)))
-    .sort((a, b) => b.seq - a.seq),
-);
+const laterOf = computed(() => laterEntries(job.book));
+const here = computed(() => entriesOf(props.zoneId, job.documents.site.content, job.book));
 const kinds = computed(() => [
   { value: 'all', label: `Every kind, ${here.value.length}` },
   ...[...new Set(here.value.map((e) => e.kind))].sort().map((k) => ({

@@ -1,0 +1,139 @@
+/**
+ * The handover of one roof: what the record says of it, as one printout. Made from the state and the record alone; what is
+ * not on record is said to be missing, and makes it a draft.
+ */
+import { buildUpOfZone } from '../buildup/index.ts';
+import { detailSchedule } from '../details/index.ts';
+import type { JobHead } from '../job/index.ts';
+import {
+  facts,
+  group,
+  heading,
+  jobLines,
+  line,
+  list,
+  PAGE_BREAK,
+  tellingOf,
+  type Block,
+  type Ink,
+  type Printout,
+} from '../printout/index.ts';
+import { fail, ok, sentence, type Problem, type Result } from '../problems/index.ts';
+import type { BayStatus, StoredEntry } from '../record/index.ts';
+import { GENESIS_HASH } from '../record/index.ts';
+import type { JobState } from '../state/index.ts';
+import { zoneQuantities } from '../survey/index.ts';
+import { roofPlan } from './roofplan.ts';
+import {
+  detailsSection,
+  layersSection,
+  layingSection,
+  missesSection,
+  readingsSection,
+  recordSection,
+} from './sections.ts';
+import { standingOf } from './standing.ts';
+
+export interface HandoverAsked {
+  readonly head: JobHead;
+  readonly state: JobState;
+  /** The newest entry; absent while the record is empty. */
+  readonly last: Pick<StoredEntry, 'seq' | 'hash'> | undefined;
+  /** The first place where the chain of the record is broken, if it is. */
+  readonly chain: Problem | undefined;
+  readonly zoneId: string;
+}
+
+/** Letters of a hash that stand on each page; the whole one stands on the last. */
+const HASH_SHOWN = 16;
+
+const fillOf = (s: BayStatus): Ink => (s.accepted && !s.hold ? 'soft' : 'paper');
+
+/** @returns the printout, or why there is none: no such zone, or one that is not measured */
+export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked): Result<Printout> {
+  const { survey, buildUps, site, book } = state.kept.inputs;
+  const zone = survey.zones.find((z) => z.id === zoneId);
+  if (!zone)
+    return fail({
+      kind: 'unknown',
+      field: 'zone',
+      label: 'The handover, zone',
+      actual: zoneId,
+      expected: 'a zone of the survey',
+    });
+  const quantities = zoneQuantities(zone);
+  if (!quantities.ok) return quantities;
+  const q = quantities.value;
+  const t = tellingOf(head);
+  const statuses = state.calls.map((c) => c.status).filter((s) => s.bay.zoneId === zoneId);
+  const buildUp = buildUpOfZone(buildUps, zoneId);
+  const details = detailSchedule({ zones: [zone] }, buildUps).zones[0];
+  const lines = { buildUps, site, book, say: t.say, practice: state.practice };
+  const standing = standingOf(statuses, details, book, zoneId);
+  const laidAt = statuses.flatMap((s) => s.laid.map((l) => Date.parse(l.entry.startedAt)));
+  const open = [...(chain ? [sentence(chain)] : []), ...standing.open];
+  const draft = open.length > 0;
+  const seal = last ? `${last.seq} entries, head ${last.hash.slice(0, HASH_SHOWN)}` : 'no entries';
+
+  const blocks: Block[] = [
+    facts([
+      [t.w('Roof'), `${zone.code} · ${zone.name}`],
+      [t.w('Area'), t.figure(q.slopeArea)],
+      [
+        t.w('Build-up'),
+        buildUp ? `${buildUp.name}, ${t.w('revision')} ${buildUp.revision}` : t.w('none chosen'),
+      ],
+      [t.w('Bays'), String(statuses.length)],
+      [
+        t.w('Laid'),
+        laidAt.length === 0
+          ? t.w('nothing')
+          : `${t.timeMs(Math.min(...laidAt))} ${t.w('to')} ${t.timeMs(Math.max(...laidAt))}`,
+      ],
+    ]),
+    ...(draft ? [group(heading(2, t.w('Not on record yet')), list(open.map(t.w)))] : []),
+    ...(standing.shown.length > 0
+      ? [group(heading(2, t.w('On record')), list(standing.shown.map(t.w)))]
+      : []),
+    group(
+      heading(2, t.w('Plan')),
+      roofPlan(
+        q,
+        statuses.map((s) => ({ bay: s.bay, fill: fillOf(s) })),
+        (m) => t.value(m, 'length'),
+        t.w(`Plan of ${zone.name} with its bays`),
+      ),
+      line(t.w('Accepted bays are tinted.'), 'quiet'),
+    ),
+    ...(buildUp ? layersSection(buildUp, t) : []),
+    PAGE_BREAK,
+    ...layingSection(statuses, state.atMs, t),
+    ...missesSection(statuses, t),
+    ...detailsSection(details, lines, zoneId, t),
+    ...readingsSection(book.zones.get(zoneId)?.conditions ?? [], t),
+    ...(buildUp && buildUp.cautions.length > 0
+      ? [group(heading(2, t.w('Cautions')), list(buildUp.cautions.map(t.w)))]
+      : []),
+    PAGE_BREAK,
+    ...recordSection(zoneId, lines, t),
+    group(
+      heading(2, t.w('Seal of the record')),
+      line(
+        t.w(
+          'Each entry of the record carries a SHA-256 hash over itself and the hash before it. Whoever keeps this page can tell whether the entries up to this one were changed since: the job file, or “Check the chain” in the record, must give the same head for the same count.',
+        ),
+      ),
+      facts([
+        [t.w('Entries'), String(last?.seq ?? 0)],
+        [t.w('Head'), last?.hash ?? GENESIS_HASH],
+      ]),
+    ),
+  ];
+  return ok({
+    title: t.w(`Handover, ${zone.name}`),
+    ...jobLines(head, state.atMs),
+    seal,
+    ...(draft ? { draft: t.w('Draft: not everything is on record') } : {}),
+    blocks,
+  });
+}

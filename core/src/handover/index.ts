@@ -1,0 +1,3 @@
+export { handoverOf, type HandoverAsked } from './handover.ts';
+export { roofPlan } from './roofplan.ts';
+export { standingOf, type Standing } from './standing.ts';

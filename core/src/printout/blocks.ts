@@ -1,0 +1,45 @@
+/** Short ways to write blocks. */
+import type { Block, Row, SimpleBlock, Table, Tone } from './model.ts';
+
+export const heading = (level: 1 | 2 | 3, text: string): SimpleBlock => ({ kind: 'heading', level, text });
+export const line = (text: string, tone: Tone = 'plain'): SimpleBlock => ({ kind: 'text', text, tone });
+export const list = (items: readonly string[]): SimpleBlock => ({ kind: 'list', items: [...items] });
+export const facts = (rows: readonly (readonly [name: string, says: string | undefined])[]): SimpleBlock => ({
+  kind: 'facts',
+  rows: rows.flatMap(([name, says]) =>
+    says === undefined || says === '' ? [] : [[name, says] as [string, string]],
+  ),
+});
+export const group = (...blocks: readonly SimpleBlock[]): Block => ({ kind: 'group', blocks: [...blocks] });
+export const PAGE_BREAK: SimpleBlock = { kind: 'break' };
+
+export const row = (cells: readonly string[], more: Partial<Omit<Row, 'cells'>> = {}): Row => ({
+  tone: 'plain',
+  notes: [],
+  ...more,
+  cells: [...cells],
+});
+
+/** A column: its head, `>` before it for figures, and a number after `|` for its share of the width. */
+export function columns(...heads: readonly string[]): Table['columns'] {
+  return heads.map((h) => {
+    const [name = '', share] = h.split('|');
+    const right = name.startsWith('>');
+    return {
+      head: right ? name.slice(1) : name,
+      align: right ? 'right' : 'left',
+      share: share === undefined ? 0 : Number(share),
+    };
+  });
+}
+
+export const table = (
+  heads: Table['columns'],
+  rows: readonly Row[],
+  total?: readonly string[],
+): SimpleBlock => ({
+  kind: 'table',
+  columns: heads,
+  rows: [...rows],
+  ...(total ? { total: [...total] } : {}),
+});

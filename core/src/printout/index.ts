@@ -1,0 +1,30 @@
+export { columns, facts, group, heading, line, list, PAGE_BREAK, row, table } from './blocks.ts';
+export {
+  drawingSchema,
+  drawingSvg,
+  drawnMm,
+  INK_COLOURS,
+  type Drawing,
+  type Ink,
+  type Shape,
+} from './drawing.ts';
+export {
+  printoutSchema,
+  type Block,
+  type Printout,
+  type Row,
+  type SimpleBlock,
+  type Table,
+  type Tone,
+} from './model.ts';
+export {
+  insideMm,
+  MARGINS_MM,
+  PAPER_SIZES,
+  sheetMm,
+  usualSheet,
+  type PaperSize,
+  type Sheet,
+} from './sizes.ts';
+export { printoutLines } from './text.ts';
+export { jobLines, tellingOf, type Telling } from './telling.ts';

@@ -1,0 +1,28 @@
+/** What a printout says, as lines in the order in which they are read. */
+import type { Block, Printout, Row } from './model.ts';
+
+const rowLines = (r: Row): string[] => [...r.cells, ...r.notes];
+
+function blockLines(b: Block): string[] {
+  switch (b.kind) {
+    case 'heading':
+    case 'text':
+      return [b.text];
+    case 'list':
+      return b.items;
+    case 'facts':
+      return b.rows.flat();
+    case 'table':
+      return [...b.columns.map((c) => c.head), ...b.rows.flatMap(rowLines), ...(b.total ?? [])];
+    case 'drawing':
+      return b.shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
+    case 'group':
+      return b.blocks.flatMap(blockLines);
+    case 'break':
+      return [];
+  }
+}
+
+/** Every text of a printout, without the lines at the head and foot of its pages. */
+export const printoutLines = (printout: Printout): string[] =>
+  [printout.title, ...printout.blocks.flatMap(blockLines)].filter((t) => t.trim() !== '');

@@ -1,0 +1,53 @@
+/** The handover of a roof, from the record as the database holds it. */
+import { z } from 'zod';
+import { handoverOf } from '@lentum/core/handover';
+import { idSchema, instantSchema, rulesOf } from '@lentum/core/job';
+import { printoutSchema, type Printout } from '@lentum/core/printout';
+import { chainProblem, EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
+import { jobState } from '@lentum/core/state';
+import { unwrap } from '../compute/helpers.ts';
+import { atThread } from '../compute/runs.ts';
+import { answerFromThread, fromThread } from '../compute/threads.ts';
+import { route } from '../http/routes.ts';
+import { answerPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
+import { jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
+
+type Asked = JobSnapshot & { readonly zoneId: string };
+
+atThread('handover', ({ head, record, people, inputs, zoneId }: Asked): Printout => {
+  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
+  const state = jobState({ ...inputs, book, rules: rulesOf(head) });
+  return unwrap(handoverOf({ head, state, last: record.at(-1), chain: chainProblem(record), zoneId }));
+});
+
+const handoverQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
+
+export const handoverRoutes = [
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/handover',
+    tag: 'Handover',
+    summary: 'What the record says of one roof, as blocks to be printed, with the head of the chain',
+    query: handoverQuery,
+    answer: printoutSchema,
+    run: async ({ params, query, context, res }) => {
+      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
+      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs);
+      await answerFromThread(res, 'handover', { ...job, zoneId: query.zone });
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/handover.pdf',
+    tag: 'Handover',
+    summary: 'The same as PDF, the head of the chain on each page',
+    query: handoverQuery.extend(sheetQuery.shape),
+    answerType: 'application/pdf',
+    run: async ({ params, query, context, res }) => {
+      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
+      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs);
+      const printout = await fromThread<Printout>(res, 'handover', { ...job, zoneId: query.zone });
+      await answerPdf(res, printout, sheetOf(query));
+    },
+  }),
+];

@@ -1,0 +1,188 @@
+/** A printout as PDF, drawn by pdfmake from the same blocks that the page prints. */
+import pdfmake from 'pdfmake';
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import {
+  drawingSvg,
+  drawnMm,
+  INK_COLOURS,
+  insideMm,
+  MARGINS_MM,
+  sheetMm,
+  type Block,
+  type Ink,
+  type Printout,
+  type Row,
+  type Sheet,
+  type Table,
+  type Tone,
+} from '@lentum/core/printout';
+import { convert } from '@lentum/core/units';
+import { faceFor, FACES, FONT_FILES } from './fonts.ts';
+
+pdfmake.addFonts(FACES as unknown as Parameters<typeof pdfmake.addFonts>[0]);
+// Nothing is fetched, and nothing is read but the letters.
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((path) => FONT_FILES.has(path));
+
+/** A point is 1/72 in. */
+const pt = (mm: number): number => convert(mm, 'mm', 'in') * 72;
+
+const BODY_PT = 9;
+const SMALL_PT = 7.5;
+const HEADING_PT = { 1: 14, 2: 11.5, 3: 10 } as const;
+const TONES: Readonly<Record<Tone, { color: string; bold?: boolean }>> = {
+  plain: { color: INK_COLOURS.ink },
+  quiet: { color: INK_COLOURS.quiet },
+  strong: { color: INK_COLOURS.ink, bold: true },
+  done: { color: INK_COLOURS.done },
+  mind: { color: INK_COLOURS.mind, bold: true },
+  stop: { color: INK_COLOURS.stop, bold: true },
+};
+
+interface Style {
+  readonly fontSize?: number;
+  readonly bold?: boolean;
+  readonly color?: string;
+  readonly alignment?: 'left' | 'right' | 'center';
+  readonly decoration?: 'lineThrough';
+  readonly margin?: [number, number, number, number];
+  readonly headlineLevel?: number;
+}
+const written = (said: string, style: Style = {}): { text: string; font: string } & Style => {
+  const { face, text } = faceFor(said);
+  return { text, font: face, ...style };
+};
+
+const ROW_TONE: Readonly<Record<Row['tone'], Style>> = {
+  plain: {},
+  part: { bold: true, color: INK_COLOURS.quiet },
+  struck: { color: INK_COLOURS.quiet, decoration: 'lineThrough' },
+  strong: { bold: true },
+};
+
+/** Cells of a row; notes stand under the cell of the widest column. */
+function cellsOf(r: Row, t: Table): TableCell[] {
+  const widest = Math.max(...t.columns.map((c) => c.share));
+  const under = widest > 0 ? t.columns.findIndex((c) => c.share === widest) : 0;
+  return t.columns.map((c, i): TableCell => {
+    const cell = written(r.cells[i] ?? '', { alignment: c.align, ...ROW_TONE[r.tone] });
+    if (i !== under || r.notes.length === 0) return cell;
+    return {
+      stack: [cell, ...r.notes.map((n) => written(n, { fontSize: SMALL_PT, color: INK_COLOURS.quiet }))],
+    };
+  });
+}
+
+function tableOf(t: Table): Content {
+  const shared = t.columns.some((c) => c.share > 0);
+  const widths = t.columns.map((c) => (c.share > 0 ? '*' : shared ? 'auto' : '*'));
+  const heads = t.columns.map((c) =>
+    written(c.head, { bold: true, alignment: c.align, fontSize: SMALL_PT, color: INK_COLOURS.quiet }),
+  );
+  const total = t.total?.map((text, i) =>
+    written(text, { bold: true, alignment: t.columns[i]?.align ?? 'left' }),
+  );
+  const body: TableCell[][] = [heads, ...t.rows.map((r) => cellsOf(r, t)), ...(total ? [total] : [])];
+  return {
+    table: { headerRows: 1, dontBreakRows: true, keepWithHeaderRows: 1, widths, body },
+    layout: {
+      hLineWidth: (i: number) => (i === 1 || (total && i === body.length - 1) ? 0.8 : 0.3),
+      hLineColor: (i: number) => (i === 1 ? INK_COLOURS.ink : INK_COLOURS.line),
+      vLineWidth: () => 0,
+      paddingLeft: (i: number) => (i === 0 ? 0 : 4),
+      paddingRight: (i: number) => (i === t.columns.length - 1 ? 0 : 4),
+      paddingTop: () => 2.2,
+      paddingBottom: () => 2.2,
+    },
+    margin: [0, 2, 0, 8],
+  };
+}
+
+/** A table without lines, flush with the text round it. */
+const BARE = {
+  hLineWidth: () => 0,
+  vLineWidth: () => 0,
+  paddingLeft: () => 0,
+  paddingRight: (i: number) => (i === 0 ? 10 : 0),
+  paddingTop: () => 0.8,
+  paddingBottom: () => 0.8,
+};
+
+function content(b: Block, roomMm: { readonly widthMm: number; readonly heightMm: number }): Content {
+  switch (b.kind) {
+    case 'heading':
+      return written(b.text, {
+        fontSize: HEADING_PT[b.level],
+        bold: true,
+        margin: [0, b.level === 3 ? 6 : 10, 0, 3],
+        headlineLevel: b.level,
+      });
+    case 'text':
+      return written(b.text, { ...TONES[b.tone], margin: [0, 1, 0, 3] });
+    case 'list':
+      return { ul: b.items.map((i) => written(i)), margin: [0, 1, 0, 5] };
+    case 'facts':
+      return {
+        unbreakable: true,
+        layout: BARE,
+        table: {
+          widths: ['auto', '*'],
+          body: b.rows.map(([name, says]) => [written(name, { color: INK_COLOURS.quiet }), written(says)]),
+        },
+        margin: [0, 1, 0, 5],
+      };
+    case 'table':
+      return tableOf(b);
+    case 'drawing': {
+      const said = b.shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : [])).join('');
+      const { widthMm } = drawnMm(b, roomMm);
+      return { svg: drawingSvg(b, faceFor(said).face), width: pt(widthMm), margin: [0, 3, 0, 6] };
+    }
+    case 'break':
+      return [];
+    case 'group':
+      return { unbreakable: true, stack: b.blocks.map((x) => content(x, roomMm)) };
+  }
+}
+
+/** Lines at the head and foot of each page. */
+const edgeLine = (left: string, right: string, top: number, ink: Ink = 'quiet'): Content => ({
+  margin: [pt(MARGINS_MM.left), top, pt(MARGINS_MM.right), 0],
+  columns: [
+    written(left, { fontSize: SMALL_PT, color: INK_COLOURS[ink] }),
+    { width: 'auto', ...written(right, { fontSize: SMALL_PT, color: INK_COLOURS.quiet }) },
+  ],
+  columnGap: 10,
+});
+
+function definition(p: Printout, sheet: Sheet): TDocumentDefinitions {
+  const { widthMm, heightMm } = sheetMm(sheet);
+  const room = insideMm(sheet);
+  return {
+    pageSize: { width: pt(widthMm), height: pt(heightMm) },
+    pageMargins: [pt(MARGINS_MM.left), pt(MARGINS_MM.top), pt(MARGINS_MM.right), pt(MARGINS_MM.bottom)],
+    info: { title: `${p.title}, ${p.job}`, creator: 'Lentum', producer: 'Lentum' },
+    language: p.language,
+    defaultStyle: { font: 'Body', fontSize: BODY_PT, lineHeight: 1.12, color: INK_COLOURS.ink },
+    header: () =>
+      edgeLine(`${p.title} · ${p.job}`, p.draft ?? '', pt(MARGINS_MM.top) / 2.2, p.draft ? 'ink' : 'quiet'),
+    footer: (page: number, pages: number) =>
+      edgeLine([p.made, p.seal].filter(Boolean).join(' · '), `page ${page} of ${pages}`, pt(5)),
+    // A heading is never the last thing on a page.
+    pageBreakBefore: (node, query) =>
+      node.headlineLevel !== undefined && query.getFollowingNodesOnPage().length === 0,
+    content: [
+      written(p.title, { fontSize: 18, bold: true, margin: [0, 0, 0, 6] }),
+      // A break goes with what follows it: after a page that is just full it would leave an empty one.
+      ...p.blocks.map((b, i): Content =>
+        p.blocks[i - 1]?.kind === 'break'
+          ? { stack: [content(b, room)], pageBreak: 'before' }
+          : content(b, room),
+      ),
+    ],
+  };
+}
+
+/** The bytes of the PDF. Pages are counted, heads of tables repeated, rows never parted. */
+export const printoutPdf = (printout: Printout, sheet: Sheet): Promise<Buffer> =>
+  pdfmake.createPdf(definition(printout, sheet)).getBuffer();

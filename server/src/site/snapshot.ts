@@ -1,0 +1,49 @@
+/** Everything that a state is made from, out of the database. */
+import type { BuildUpDoc } from '@lentum/core/buildup';
+import type { JobHead } from '@lentum/core/job';
+import type { Person, StoredEntry } from '@lentum/core/record';
+import type { SiteDoc } from '@lentum/core/site';
+import type { JobInputs } from '@lentum/core/state';
+import type { Survey } from '@lentum/core/survey';
+import { weatherDocSchema } from '@lentum/core/weather';
+import { readDocuments } from '../db/documents.ts';
+import { transaction, type Pool } from '../db/pool.ts';
+import { notFound } from '../http/errors.ts';
+import { peopleOf } from '../people/store.ts';
+import { readAll } from '../record/store.ts';
+import { readSeries } from '../weather/store.ts';
+
+/** A job as the database holds it at an instant. */
+export interface JobSnapshot {
+  readonly head: JobHead;
+  readonly record: readonly StoredEntry[];
+  readonly people: readonly Person[];
+  readonly inputs: Omit<JobInputs, 'book' | 'rules'>;
+}
+
+/** Everything that a state is made from: read in a snapshot, so that a write between two reads cannot mix versions. */
+export const jobSnapshot = (pool: Pool, jobId: string, nowMs: number): Promise<JobSnapshot> =>
+  transaction(pool, async (db) => {
+    await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
+    const docs = await readDocuments(db, jobId);
+    const body = <T>(kind: Parameters<typeof docs.get>[0]): T => {
+      const doc = docs.get(kind);
+      if (!doc) throw notFound('Job', jobId);
+      return doc.body as T;
+    };
+    const record: StoredEntry[] = [];
+    for await (const page of readAll(db, jobId)) record.push(...page);
+    return {
+      head: body<JobHead>('job'),
+      record,
+      people: await peopleOf(db, record),
+      inputs: {
+        survey: body<Survey>('survey'),
+        buildUps: body<BuildUpDoc>('build-up'),
+        site: body<SiteDoc>('site'),
+        weather: weatherDocSchema.parse(body('weather')),
+        series: await readSeries(db, jobId, 0),
+        nowMs,
+      },
+    };
+  });
