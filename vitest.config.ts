@@ -12,7 +12,7 @@ export default defineConfig({
           // Pure functions: test files may share the modules that they load.
           isolate: false,
           // A slow machine is no failure: speed is looked at in the benchmark.
-          testTimeout: 30_000,
+          testTimeout: 90_000,
           include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'],
         },
       },
@@ -22,7 +22,7 @@ export default defineConfig({
           name: 'server',
           globalSetup: ['server/test/support/database.ts'],
           include: ['server/test/**/*.test.ts'],
-          testTimeout: 30_000,
+          testTimeout: 90_000,
           hookTimeout: 60_000,
           // One after the other, in one process that loads the server once.
           fileParallelism: false,
@@ -37,7 +37,7 @@ export default defineConfig({
           environment: 'happy-dom',
           setupFiles: ['web/test/device.ts'],
           isolate: false,
-          testTimeout: 30_000,
+          testTimeout: 90_000,
         },
       },
     ],

@@ -11,7 +11,9 @@ import { choosePort } from './lib/server.mjs';
 import { ensureWeb } from './lib/web.mjs';
 
 const bin = (file) => path.join(ROOT, 'node_modules', file);
-const UNIT = path.join(STATE, 'unit.json');
+/** Tests of units, and of the API on a database of its own: the longest first, so that two of them fill two cores. */
+const PROJECTS = ['server', 'web', 'core'];
+const unitReport = (project) => path.join(STATE, `unit-${project}.json`);
 const E2E = path.join(STATE, 'e2e.json');
 
 async function step(name, work) {
@@ -34,10 +36,16 @@ await script(async () => {
   await ensureDebian(['chromium'], () => existsSync(process.env.CHROMIUM ?? '/usr/bin/chromium'), 'Chromium');
   database = await ensureDatabase('lentum_test');
   mkdirSync(STATE, { recursive: true });
-  for (const file of [UNIT, E2E]) rmSync(file, { force: true });
+  for (const file of [...PROJECTS.map(unitReport), E2E]) rmSync(file, { force: true });
 
-  /** Checks that only read, two at a time and the longest first, so that neither core waits. */
-  const CHECKS = [
+  /** Two at a time and the longest first, so that neither core waits. */
+  async function twoAtATime(list) {
+    const lane = async () => {
+      for (let next = list.shift(); next; next = list.shift()) await step(...next);
+    };
+    await Promise.all([lane(), lane()]);
+  }
+  await twoAtATime([
     ['types of web', quietly('vue-tsc/bin/vue-tsc.js', '-p', 'web/tsconfig.json')],
     ['lint', quietly('eslint/bin/eslint.js', '.')],
     ['types of core, server, demo, scripts, e2e', quietly('typescript/bin/tsc', '-p', 'tsconfig.json')],
@@ -56,16 +64,21 @@ await script(async () => {
         'e2e',
       ),
     ],
-  ];
-  async function checks() {
-    for (let next = CHECKS.shift(); next; next = CHECKS.shift()) await step(...next);
-  }
-  await Promise.all([checks(), checks()]);
-  await step('unit and API tests', () =>
-    // Said only when something failed: two thousand dots tell nobody anything.
-    node([bin('vitest/vitest.mjs'), 'run', '--reporter=default', '--reporter=json', `--outputFile=${UNIT}`], {
-      quiet: true,
-    }),
+  ]);
+  await twoAtATime(
+    PROJECTS.map((project) => [
+      `unit tests of ${project}`,
+      // Said only when something failed: two thousand dots tell nobody anything.
+      quietly(
+        'vitest/vitest.mjs',
+        'run',
+        '--project',
+        project,
+        '--reporter=default',
+        '--reporter=json',
+        `--outputFile=${unitReport(project)}`,
+      ),
+    ]),
   );
   await step('faults, the short form', () =>
     node([path.join(ROOT, 'scripts/faults.mjs'), '--short'], { quiet: true }),
@@ -80,7 +93,8 @@ await script(async () => {
   );
   await releaseServer(database);
 
-  const unit = JSON.parse(readFileSync(UNIT, 'utf8'));
   const e2e = JSON.parse(readFileSync(E2E, 'utf8')).stats;
-  say(`${unit.numPassedTests + e2e.expected} passed, ${unit.numFailedTests + e2e.unexpected} failed`);
+  const units = PROJECTS.map((project) => JSON.parse(readFileSync(unitReport(project), 'utf8')));
+  const sum = (key) => units.reduce((n, u) => n + u[key], 0);
+  say(`${sum('numPassedTests') + e2e.expected} passed, ${sum('numFailedTests') + e2e.unexpected} failed`);
 }, undo);

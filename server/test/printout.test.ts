@@ -20,7 +20,7 @@ import {
   type Printout,
 } from '@lentum/core/printout';
 import { printoutPdf } from '../src/printout/pdf.ts';
-import { bare, readPdf, textOf } from './support/readpdf.ts';
+import { bare, readPdf, textOf } from '../../scripts/lib/readpdf.ts';
 
 const PT = 72 / 25.4;
 const SAMPLE: Printout = printoutSchema.parse({

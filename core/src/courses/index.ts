@@ -12,6 +12,7 @@ export { layoutsOf, type LayerLayout, type PlaneLayout } from './layout.ts';
 export type { Relation, Rollable, RolledLayer } from './layers.ts';
 export { coursesOf, planCourses, type StockOf } from './plan.ts';
 export type { CoursePiece, CoursesPlan, MaterialPlan, RollCut, UsedRoll } from './planned.ts';
+export { cutBlocks, layBlocks } from './printed.ts';
 export { interrupted } from './review.ts';
 export {
   blankPlan,

@@ -37,4 +37,5 @@ export { courseSteps } from './bonding.ts';
 export { closeForTheNight, type ClosedForTheNight } from './stopline.ts';
 export { treatedArea } from './treated.ts';
 export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
+export { detailBlocks, patternBlocks, tilesFor, type Tiles } from './printed.ts';
 export { piecesDxf, piecesSvg } from './sheets.ts';

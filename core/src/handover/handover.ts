@@ -19,8 +19,7 @@ import {
   type Printout,
 } from '../printout/index.ts';
 import { fail, ok, sentence, type Problem, type Result } from '../problems/index.ts';
-import type { BayStatus, StoredEntry } from '../record/index.ts';
-import { GENESIS_HASH } from '../record/index.ts';
+import type { BayStatus } from '../record/index.ts';
 import type { JobState } from '../state/index.ts';
 import { zoneQuantities } from '../survey/index.ts';
 import { roofPlan } from './roofplan.ts';
@@ -32,20 +31,17 @@ import {
   readingsSection,
   recordSection,
 } from './sections.ts';
+import { sealBlock, sealLine, type Last } from './seal.ts';
 import { standingOf } from './standing.ts';
 
 export interface HandoverAsked {
   readonly head: JobHead;
   readonly state: JobState;
-  /** The newest entry; absent while the record is empty. */
-  readonly last: Pick<StoredEntry, 'seq' | 'hash'> | undefined;
+  readonly last: Last;
   /** The first place where the chain of the record is broken, if it is. */
   readonly chain: Problem | undefined;
   readonly zoneId: string;
 }
-
-/** Letters of a hash that stand on each page; the whole one stands on the last. */
-const HASH_SHOWN = 16;
 
 const fillOf = (s: BayStatus): Ink => (s.accepted && !s.hold ? 'soft' : 'paper');
 
@@ -73,7 +69,6 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
   const laidAt = statuses.flatMap((s) => s.laid.map((l) => Date.parse(l.entry.startedAt)));
   const open = [...(chain ? [sentence(chain)] : []), ...standing.open];
   const draft = open.length > 0;
-  const seal = last ? `${last.seq} entries, head ${last.hash.slice(0, HASH_SHOWN)}` : 'no entries';
 
   const blocks: Block[] = [
     facts([
@@ -112,27 +107,16 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
     ...detailsSection(details, lines, zoneId, t),
     ...readingsSection(book.zones.get(zoneId)?.conditions ?? [], t),
     ...(buildUp && buildUp.cautions.length > 0
-      ? [group(heading(2, t.w('Cautions')), list(buildUp.cautions.map(t.w)))]
+      ? [group(heading(2, t.w('Cautions')), list(buildUp.cautions))]
       : []),
     PAGE_BREAK,
     ...recordSection(zoneId, lines, t),
-    group(
-      heading(2, t.w('Seal of the record')),
-      line(
-        t.w(
-          'Each entry of the record carries a SHA-256 hash over itself and the hash before it. Whoever keeps this page can tell whether the entries up to this one were changed since: the job file, or “Check the chain” in the record, must give the same head for the same count.',
-        ),
-      ),
-      facts([
-        [t.w('Entries'), String(last?.seq ?? 0)],
-        [t.w('Head'), last?.hash ?? GENESIS_HASH],
-      ]),
-    ),
+    sealBlock(last, t),
   ];
   return ok({
     title: t.w(`Handover, ${zone.name}`),
     ...jobLines(head, state.atMs),
-    seal,
+    seal: sealLine(last),
     ...(draft ? { draft: t.w('Draft: not everything is on record') } : {}),
     blocks,
   });

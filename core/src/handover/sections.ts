@@ -179,8 +179,16 @@ export function missesSection(bays: readonly BayStatus[], t: Telling): SimpleBlo
   ];
 }
 
-/** Every entry, the first one first: what no longer counts stays, struck through, with what took its place. */
-export function recordSection(zoneId: string, c: Lines, t: Telling): SimpleBlock[] {
+/**
+ * Every entry, the first one first: what no longer counts stays, struck through, with what took its place.
+ * @param waiting entries that are on this device only, by id: no seal covers them
+ */
+export function recordSection(
+  zoneId: string,
+  c: Lines,
+  t: Telling,
+  waiting: ReadonlySet<string> = new Set(),
+): SimpleBlock[] {
   const later = laterEntries(c.book);
   const entries = entriesOf(zoneId, c.site, c.book).reverse();
   const fate = (e: BookEntry | undefined): string[] => {
@@ -200,10 +208,19 @@ export function recordSection(zoneId: string, c: Lines, t: Telling): SimpleBlock
       columns('>No.', 'When', 'Who', 'Kind', 'What|60'),
       entries.map((e) => {
         const gone = later.get(e.id);
-        return row([String(e.seq), t.time(e.madeAt), e.who, t.w(kindName(e.kind)), entryLine(e, c)], {
-          tone: gone ? 'struck' : 'plain',
-          notes: [...fate(gone), ...(gone ? [] : entryFlags(e, c).map((f) => t.w(f.says)))],
-        });
+        return row(
+          [
+            waiting.has(e.id) ? t.w('not sent') : String(e.seq),
+            t.time(e.madeAt),
+            e.who,
+            t.w(kindName(e.kind)),
+            entryLine(e, c),
+          ],
+          {
+            tone: gone ? 'struck' : 'plain',
+            notes: [...fate(gone), ...(gone ? [] : entryFlags(e, c).map((f) => t.w(f.says)))],
+          },
+        );
       }),
     ),
   ];

@@ -2,9 +2,17 @@ export { chooseBoth, chooseContainers, type Aim, type Choice } from './container
 export { type Item, type Pack } from './items.ts';
 export { compareOffers, type Comparison, type OfferTotal, type Quoted } from './offers/compare.ts';
 export { moneyText, readPrice } from './offers/money.ts';
-export { readAnswer, REQUEST_COLUMNS, requestedPacks, requestRows, type Answer } from './offers/request.ts';
+export {
+  readAnswer,
+  REQUEST_COLUMNS,
+  requestBlocks,
+  requestedPacks,
+  requestRows,
+  type Answer,
+} from './offers/request.ts';
 export { type Offer } from './offers/schema.ts';
 export { type Part } from './parts.ts';
+export { orderBlocks, zonesWords } from './printed.ts';
 export {
   AIMS,
   DEFAULT_ORDER,

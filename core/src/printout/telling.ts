@@ -24,10 +24,12 @@ export interface Telling {
   };
 }
 
-export function tellingOf(head: Pick<JobHead, 'units' | 'wording' | 'timeZone'>): Telling {
+/** @param currency in which prices are kept, by its code */
+export function tellingOf(head: Pick<JobHead, 'units' | 'wording' | 'timeZone'>, currency = 'EUR'): Telling {
   const wording = wordingOf(head);
   const w = (text: string): string => worded(text, wording, head.units);
-  const value = (v: number, quantity: Quantity): string => format(v, quantity, head.units);
+  const value = (v: number, quantity: Quantity): string =>
+    format(v, quantity, head.units).replace('¤', currency);
   const timeMs = (ms: number): string => fullTime(ms, head.timeZone);
   const time = (instant: string): string => timeMs(Date.parse(instant));
   return {

@@ -20,3 +20,13 @@ export { KIT_GROUP_NAMES, KIT_GROUPS, kitOf, type KitGroup, type KitLine } from 
 export { toolWords } from './toolwords.ts';
 export { protectionOf, sprayProtection } from './protection.ts';
 export { substancesOf, type Substance } from './substances.ts';
+export {
+  cautionBlocks,
+  CAUTION_TAIL,
+  cautionsWhen,
+  harmfulWords,
+  kitBlocks,
+  mindedIn,
+  oldRoofBlocks,
+  substanceBlocks,
+} from './printed.ts';

@@ -1,6 +1,5 @@
 /** A printout as PDF, drawn by pdfmake from the same blocks that the page prints. */
-import pdfmake from 'pdfmake';
-import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import pdfmake, { type Content, type TableCell } from 'pdfmake';
 import {
   drawingSvg,
   drawnMm,
@@ -18,6 +17,8 @@ import {
 } from '@lentum/core/printout';
 import { convert } from '@lentum/core/units';
 import { faceFor, FACES, FONT_FILES } from './fonts.ts';
+
+type Definition = Parameters<typeof pdfmake.createPdf>[0];
 
 pdfmake.addFonts(FACES as unknown as Parameters<typeof pdfmake.addFonts>[0]);
 // Nothing is fetched, and nothing is read but the letters.
@@ -155,7 +156,7 @@ const edgeLine = (left: string, right: string, top: number, ink: Ink = 'quiet'):
   columnGap: 10,
 });
 
-function definition(p: Printout, sheet: Sheet): TDocumentDefinitions {
+function definition(p: Printout, sheet: Sheet): Definition {
   const { widthMm, heightMm } = sheetMm(sheet);
   const room = insideMm(sheet);
   return {

@@ -1,4 +1,5 @@
 /** Talking to the server. Errors are problems in sentences; no answer at all is "offline". */
+import type { Printout, Sheet } from '@lentum/core/printout';
 import type { Problem } from '@lentum/core/problems';
 import { noteClock } from './clock.ts';
 import { copyOf, isKept, keepCopy, seenMs } from './device/copies.ts';
@@ -90,6 +91,32 @@ export const call = <T>(method: 'GET' | 'PUT' | 'POST', path: string, write?: Wr
     },
     ...(write ? { body: typeof write.body === 'string' ? write.body : JSON.stringify(write.body) } : {}),
   });
+
+/** Fetches a file that the server makes. @throws Offline, or ApiProblem with its sentence */
+async function fetchFile(path: string, init: RequestInit): Promise<Blob> {
+  let response: Response;
+  try {
+    response = await fetch(`/api/v1${path}`, { ...init, signal: AbortSignal.timeout(FILE_PATIENCE_MS) });
+  } catch {
+    throw new Offline();
+  }
+  if (response.ok) return response.blob();
+  throw new ApiProblem((await response.json()) as ApiProblemBody);
+}
+
+const sheetWords = ({ size, landscape }: Sheet): string => `size=${size}&landscape=${String(landscape)}`;
+
+/** A printout as PDF, drawn by the server. */
+export const makePdf = (printout: Printout, sheet: Sheet): Promise<Blob> =>
+  fetchFile(`/printouts/pdf?${sheetWords(sheet)}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(printout),
+  });
+
+/** The handover of a roof as PDF, from the record as the server has it. */
+export const handoverPdf = (jobId: string, zoneId: string, sheet: Sheet): Promise<Blob> =>
+  fetchFile(`/jobs/${jobId}/handover.pdf?zone=${encodeURIComponent(zoneId)}&${sheetWords(sheet)}`, {});
 
 /** SHA-256 of a file, in hexadecimal. */
 export async function hashOf(file: Blob): Promise<string> {

@@ -1,44 +1,20 @@
 <script setup lang="ts">
 /** The cautions of a build-up as a card: before mixing, before lighting, with each product's hazards; to be printed. */
 import { computed } from 'vue';
-import { FAMILIES } from '@lentum/core/family';
-import { protectionOf, sprayProtection } from '@lentum/core/words';
+import type { Printout } from '@lentum/core/printout';
+import { cautionBlocks, cautionsWhen, CAUTION_TAIL, mindedIn } from '@lentum/core/words';
 import type { BuildUp } from '@lentum/core/buildup';
 import { worded } from '../app/wording.ts';
-import { printCard } from '../shared/printing.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 
 const props = defineProps<{ buildUp: BuildUp }>();
-const products = computed(() =>
-  props.buildUp.layers.flatMap((l) => {
-    const hazards = l.product?.hazards ?? [];
-    const cautions = l.product?.cautions ?? [];
-    const cleaner = l.product?.cleaner;
-    return hazards.length + cautions.length > 0 || cleaner
-      ? [
-          {
-            id: l.id,
-            name: l.name,
-            hazards,
-            cautions,
-            cleaner,
-            says: [...protectionOf(l), ...sprayProtection(l)],
-          },
-        ]
-      : [];
-  }),
-);
-/** Each thing to be minded once, with the products that it is about. */
-const minded = computed(() => {
-  const of = new Map<string, string[]>();
-  for (const p of products.value) for (const says of p.says) of.set(says, [...(of.get(says) ?? []), p.name]);
-  return [...of].map(([says, names]) => ({ says, names: [...new Set(names)].join(', ') }));
-});
-const WHEN = {
-  none: 'Before opening or mixing anything',
-  flame: 'Before lighting a flame',
-  kettle: 'Before lighting the kettle',
-};
-const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
+const care = computed(() => mindedIn(props.buildUp));
+const products = computed(() => care.value.products);
+const minded = computed(() => care.value.minded);
+const when = computed(() => cautionsWhen(props.buildUp));
+const { printed } = usePrinted();
+const printout = (): Printout => printed(when.value, (t) => cautionBlocks(props.buildUp, t));
 </script>
 
 <template>
@@ -46,7 +22,7 @@ const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
     <div class="head">
       <h2>{{ when }}</h2>
       <span class="quiet">{{ buildUp.name }}</span>
-      <el-button class="end no-print" text @click="printCard">Print this card</el-button>
+      <PrintButton class="end" :printout="printout" label="Print this card" />
     </div>
     <ul>
       <li v-for="c in buildUp.cautions" :key="c">{{ c }}</li>
@@ -74,10 +50,7 @@ const when = computed(() => WHEN[FAMILIES[props.buildUp.family].heat]);
         </tr>
       </tbody>
     </table>
-    <p class="quiet">
-      A reminder, not an instruction. The safety sheet and data sheet of each product, local rules and the
-      people licensed for flame, structure, electrics and gas decide.
-    </p>
+    <p class="quiet">{{ worded(CAUTION_TAIL) }}</p>
   </section>
 </template>
 

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 /** What is cut from one kind of roll, for the zones that share it, with what no cutting could beat. */
 import { computed } from 'vue';
-import { hintOf, patternBox, type CutList } from '@lentum/core/details';
+import { hintOf, patternBlocks, patternBox, type CutList } from '@lentum/core/details';
+import type { Printout } from '@lentum/core/printout';
 import { worded } from '../app/wording.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
+import { useSheet } from '../shared/printout/sheetchoice.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
 import { cutListRows } from './cutlist.ts';
@@ -27,6 +31,12 @@ const howFar = computed(() => {
 });
 const hint = computed(() => hintOf(props.list));
 const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/csv');
+const { printed } = usePrinted();
+const sheet = useSheet();
+const printout = (): Printout =>
+  printed(`Pieces at full size: ${props.list.roll.name}`, (t) =>
+    patternBlocks(props.list.groups, sheet.value, t),
+  );
 </script>
 
 <template>
@@ -37,6 +47,7 @@ const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/
         {{ say(list.roll.widthMm, 'lap') }} wide; for {{ list.zones.map((z) => z.zone.name).join(', ') }}
       </span>
       <el-button class="end" @click="csv">Cut list as CSV</el-button>
+      <PrintButton :printout="printout" label="Print pieces 1:1" />
     </div>
     <p>
       <strong>{{ say(list.nest.totalMm / 1000, 'length') }}</strong> of roll for

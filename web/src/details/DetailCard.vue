@@ -2,6 +2,7 @@
 /** One detail as a card: where it is, how it is put together, pieces, steps, material, time, cautions. Prints by itself. */
 import { computed } from 'vue';
 import {
+  detailBlocks,
   detailFacts,
   detailPoint,
   detailsBefore,
@@ -10,6 +11,7 @@ import {
   type ZoneDetails,
 } from '@lentum/core/details';
 import { FORM_WORDS } from '@lentum/core/buildup';
+import type { Printout } from '@lentum/core/printout';
 import { sentence } from '@lentum/core/problems';
 import { zoneShape } from '@lentum/core/survey';
 import { protectionOf } from '@lentum/core/words';
@@ -22,7 +24,8 @@ import ExplodedDrawing from './ExplodedDrawing.vue';
 import FlatPiece from './FlatPiece.vue';
 import SignOff from './SignOff.vue';
 import { cautionsOf } from './cautions.ts';
-import { printCard } from '../shared/printing.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 
 const props = defineProps<{ zone: ZoneDetails; work: DetailWork }>();
 const { say } = useUnits();
@@ -54,13 +57,18 @@ const size = computed(() => {
     );
   return parts.join(', ');
 });
+const { printed } = usePrinted();
+const printout = (): Printout =>
+  printed(`${facts.value.name}, ${props.work.detail.where}`, (t) =>
+    detailBlocks(props.zone, props.work, cautions.value, t),
+  );
 </script>
 
 <template>
   <section class="card" :aria-label="worded(`${facts.name}, ${work.detail.where}`)">
     <div class="head">
       <h2>{{ worded(facts.name) }}, {{ worded(work.detail.where) }}</h2>
-      <el-button class="end no-print" text @click="printCard">Print this card</el-button>
+      <PrintButton class="end" :printout="printout" label="Print this card" />
     </div>
     <p class="quiet">
       {{ zone.zone.name }}, {{ zone.buildUp.name

@@ -155,6 +155,9 @@ kbd {
   }
 }
 @media print {
+  .frame {
+    display: block;
+  }
   .rail {
     display: none;
   }

@@ -73,6 +73,12 @@ export const router = createRouter({
           component: () => import('../record/RecordPage.vue'),
           meta: { title: 'Record' },
         },
+        {
+          path: 'handover',
+          name: 'handover',
+          component: () => import('../handover/HandoverPage.vue'),
+          meta: { title: 'Handover' },
+        },
       ],
     },
     {

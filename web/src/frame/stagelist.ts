@@ -1,7 +1,7 @@
 /** The stages that are built, with the numbers that they have among the eight. */
 export interface Stage {
   readonly number: number;
-  readonly key: 'survey' | 'build-up' | 'details' | 'order' | 'site' | 'record';
+  readonly key: 'survey' | 'build-up' | 'details' | 'order' | 'site' | 'record' | 'handover';
   readonly name: string;
 }
 
@@ -12,4 +12,5 @@ export const STAGES: readonly Stage[] = [
   { number: 4, key: 'order', name: 'Order' },
   { number: 6, key: 'site', name: 'Site' },
   { number: 7, key: 'record', name: 'Record' },
+  { number: 8, key: 'handover', name: 'Handover' },
 ];

@@ -96,6 +96,13 @@ export function useStageStates() {
                 accepted.length === bays.length && bays.length > 0 ? 'done' : 'work',
                 plural(job.entries.length, 'entry', 'entries'),
               ),
+      handover:
+        bays.length === 0
+          ? at('none', 'Nothing to hand over yet')
+          : at(
+              accepted.length === 0 ? 'none' : 'work',
+              `${accepted.length} of ${plural(bays.length, 'bay')} accepted`,
+            ),
     };
   });
 }

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 /** What goes into the van besides what is ordered, for the zones of a day. */
 import { computed, ref } from 'vue';
-import { KIT_GROUP_NAMES, KIT_GROUPS, kitOf } from '@lentum/core/words';
+import type { Printout } from '@lentum/core/printout';
+import { KIT_GROUP_NAMES, KIT_GROUPS, kitBlocks, kitOf } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
-import { printCard } from '../shared/printing.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 import { useUnits } from '../shared/units.ts';
 
 const job = useJob();
@@ -17,12 +19,21 @@ const chosen = ref<string[]>([]);
 const ofDay = computed(() =>
   chosen.value.length === 0 ? planned.value : planned.value.filter((p) => chosen.value.includes(p.zone.id)),
 );
+const lines = computed(() => kitOf(ofDay.value, system.value));
 const groups = computed(() => {
-  const lines = kitOf(ofDay.value, system.value);
-  return KIT_GROUPS.map((group) => ({ group, lines: lines.filter((l) => l.group === group) })).filter(
+  return KIT_GROUPS.map((group) => ({ group, lines: lines.value.filter((l) => l.group === group) })).filter(
     (g) => g.lines.length > 0,
   );
 });
+const { printed } = usePrinted();
+const printout = (): Printout =>
+  printed('Tools for the van', (t) =>
+    kitBlocks(
+      lines.value,
+      ofDay.value.map((p) => p.zone.name),
+      t,
+    ),
+  );
 /** Many are said by how many they are. */
 const MOST = 3;
 const few = (names: readonly string[], word: string): string =>
@@ -34,9 +45,7 @@ const few = (names: readonly string[], word: string): string =>
     <div class="head">
       <h1>Tools for the van</h1>
       <span class="quiet">besides what is ordered</span>
-      <el-button v-if="planned.length > 0" class="end no-print" text @click="printCard"
-        >Print this list</el-button
-      >
+      <PrintButton v-if="planned.length > 0" class="end" :printout="printout" />
     </div>
     <p v-if="planned.length === 0" class="quiet">No zone has a build-up yet: tools follow from its layers.</p>
     <template v-else>
@@ -50,7 +59,7 @@ const few = (names: readonly string[], word: string): string =>
             : `For ${ofDay.map((p) => p.zone.name).join(', ')}.`
         }}
       </p>
-      <table v-for="{ group, lines } in groups" :key="group" class="dense">
+      <table v-for="{ group, lines: found } in groups" :key="group" class="dense">
         <thead>
           <tr>
             <th scope="col">{{ KIT_GROUP_NAMES[group] }}</th>
@@ -59,7 +68,7 @@ const few = (names: readonly string[], word: string): string =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="l in lines" :key="l.what">
+          <tr v-for="l in found" :key="l.what">
             <th scope="row"><span class="box" aria-hidden="true"></span>{{ worded(l.what) }}</th>
             <td class="quiet">{{ worded(few(l.layers, 'layers')) }}</td>
             <td class="quiet">{{ few(l.zones, 'zones') }}</td>

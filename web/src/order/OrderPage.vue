@@ -5,18 +5,22 @@ import { computed, ref } from 'vue';
 import {
   AIMS,
   GROUPINGS,
+  orderBlocks,
   SUPPLY_RATE_FIELDS,
   type OrderDoc,
   type OrderLine,
   type SupplyRates,
   type WasteKind,
 } from '@lentum/core/order';
+import type { Printout } from '@lentum/core/printout';
 import { sentence } from '@lentum/core/problems';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SourceMark from '../shared/SourceMark.vue';
 import PickList from '../shared/PickList.vue';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 import { keepOddTexts } from '../shared/oddtext.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import DeliveryPanel from './DeliveryPanel.vue';
@@ -82,7 +86,22 @@ const unpriced = computed(() => [
 ]);
 /** Lines whose choice of containers the search could not prove. */
 const unproven = computed(() => job.takenOff.lines.filter((l) => !l.proven).map((l) => l.item.name));
-const print = (): void => window.print();
+const { printed } = usePrinted();
+/** What the page says under the order. */
+const said = computed(() => [
+  ...(unproven.value.length === 0
+    ? []
+    : [worded(`Better choices of containers could not all be ruled out for ${unproven.value.join(', ')}.`)]),
+  ...(job.courses.plan ? [] : [worded('Courses are being laid out: until then by area, with laps.')]),
+  ...(supplier.value
+    ? [`${worded('At the prices of')} ${supplier.value.supplier}, ${supplier.value.on}.`]
+    : []),
+  ...(estimated.value.length > 0
+    ? [`${worded('By area alone, not measured')}: ${estimated.value.join(', ')}.`]
+    : []),
+  ...carried.value.map((c) => worded(`${c.what}: ${c.says}.`)),
+]);
+const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOff, said.value, t));
 </script>
 
 <template>
@@ -170,7 +189,7 @@ const print = (): void => window.print();
           <el-button class="no-print" @click="saveSheet(job.takenOff.groups, fileName)"
             >Spreadsheet</el-button
           >
-          <el-button class="no-print" @click="print">Print</el-button>
+          <PrintButton :printout="printout" />
         </template>
       </div>
       <OrderTable :group="g" :aim="order.aim" @stock="(line) => (adding = line)" />

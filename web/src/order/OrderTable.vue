@@ -1,7 +1,14 @@
 <script setup lang="ts">
 /** The lines of one group: what is needed, what is there, what to buy, the next best, price and weight. */
 import { computed } from 'vue';
-import { picksWords, SECTION_NAMES, type Aim, type OrderGroup, type OrderLine } from '@lentum/core/order';
+import {
+  picksWords,
+  SECTION_NAMES,
+  zonesWords,
+  type Aim,
+  type OrderGroup,
+  type OrderLine,
+} from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -13,10 +20,6 @@ const { say } = useUnits();
 const drawn = (line: OrderLine): number => line.drawn.reduce((sum, d) => sum + d.amount, 0);
 /** Where a line was not chosen by the order's aim. */
 const BY_AIM = { 'least left over': 'by what is left over', 'least cost': 'by cost' } as const;
-/** Many zones are said by how many they are. */
-const MOST_ZONES = 3;
-const zonesOf = (line: OrderLine): string =>
-  line.zoneNames.length > MOST_ZONES ? `${line.zoneNames.length} zones` : line.zoneNames.join(', ');
 const hasStock = computed(() => props.group.lines.some((l) => l.drawn.length > 0));
 /** Layers under a product that is not one of them. */
 const layersOf = (line: OrderLine): string =>
@@ -50,7 +53,7 @@ const layersOf = (line: OrderLine): string =>
               {{ worded(line.item.name) }}
               <span v-if="line.carriage" class="tag">{{ worded(line.carriage.what) }}</span>
               <span v-if="layersOf(line)" class="quiet under">{{ layersOf(line) }}</span>
-              <span class="quiet under">{{ zonesOf(line) }}</span>
+              <span class="quiet under">{{ zonesWords(line.zoneNames) }}</span>
               <span v-for="(p, i) in line.problems" :key="i" class="problem under">{{
                 worded(sentence(p))
               }}</span>

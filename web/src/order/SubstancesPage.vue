@@ -2,11 +2,13 @@
 /** The substances of the job on one sheet, to be printed and hung up: protection, transport, cleaning, waste. */
 import { computed } from 'vue';
 import { oldRoof } from '@lentum/core/readiness';
-import { substancesOf } from '@lentum/core/words';
+import { heading, line, type Printout } from '@lentum/core/printout';
+import { harmfulWords, oldRoofBlocks, substanceBlocks, substancesOf } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
-import { printCard } from '../shared/printing.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 
 const job = useJob();
 const substances = computed(() => substancesOf(job.takenOff.lines));
@@ -17,12 +19,17 @@ const old = computed(() =>
     return found ? [{ name: zone.name, ...found }] : [];
   }),
 );
-const HARMFUL = { asbestos: 'asbestos', tar: 'coal tar' } as const;
-const ANSWERS = {
-  'none found': 'none, the survey says',
-  'may hold it': 'it may hold it: nothing is moved until a licensed person has tested it',
-  'not tested': 'nobody has answered in the survey: nothing is moved until it is answered',
-} as const;
+const TAIL =
+  'A reminder, not an assessment. The safety sheets, local rules for waste and the people responsible for safety decide; what is stripped off the old roof is tested before it goes.';
+const { printed } = usePrinted();
+const printout = (): Printout =>
+  printed('Substances of this job', (t) => [
+    ...substanceBlocks(substances.value, t),
+    ...(old.value.length > 0
+      ? [heading(2, t.w('Taken off the old roof')), ...old.value.map((o) => oldRoofBlocks(o.name, o, t))]
+      : []),
+    line(t.w(TAIL), 'quiet'),
+  ]);
 </script>
 
 <template>
@@ -30,9 +37,7 @@ const ANSWERS = {
     <div class="head">
       <h1>Substances of this job</h1>
       <span class="quiet">{{ substances.length }} with a hazard, from what is ordered</span>
-      <el-button v-if="substances.length > 0" class="end no-print" text @click="printCard"
-        >Print this sheet</el-button
-      >
+      <PrintButton v-if="substances.length + old.length > 0" class="end" :printout="printout" />
     </div>
     <p v-if="substances.length === 0" class="quiet">
       Nothing that is ordered carries a hazard. Hazards are those of the layers’ products, under Build-up.
@@ -74,15 +79,12 @@ const ANSWERS = {
             >.
           </li>
           <li v-for="h in o.harmful" :key="h.what">
-            {{ HARMFUL[h.what].charAt(0).toUpperCase() + HARMFUL[h.what].slice(1) }}: {{ ANSWERS[h.answer] }}.
+            {{ worded(harmfulWords(h)) }}
           </li>
         </ul>
       </template>
     </article>
-    <p v-if="substances.length + old.length > 0" class="quiet">
-      A reminder, not an assessment. The safety sheets, local rules for waste and the people responsible for
-      safety decide; what is stripped off the old roof is tested before it goes.
-    </p>
+    <p v-if="substances.length + old.length > 0" class="quiet">{{ worded(TAIL) }}</p>
   </section>
 </template>
 

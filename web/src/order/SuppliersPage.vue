@@ -2,11 +2,13 @@
 /** Prices by supplier: ask for them, read the answers, compare, and say whose the order counts with. */
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
-import { compareOffers, requestedPacks, type Offer } from '@lentum/core/order';
+import { compareOffers, requestBlocks, requestedPacks, type Offer } from '@lentum/core/order';
+import type { Printout } from '@lentum/core/printout';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
-import { printCard } from '../shared/printing.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import AnswerForm from './AnswerForm.vue';
 import OffersTable from './OffersTable.vue';
@@ -17,6 +19,8 @@ const job = useJob();
 const order = computed(() => job.documents.order.draft);
 /** Lines of the order at the prices of the build-ups or of whoever is chosen: what is needed is the same. */
 const lines = computed(() => job.takenOff.lines);
+const { printed } = usePrinted();
+const printout = (): Printout => printed('Request for prices', (t) => requestBlocks(lines.value, t));
 const packs = computed(() => requestedPacks(lines.value).length);
 const asked = computed(
   () => new Set(lines.value.filter((l) => l.need.value > 0).map((l) => l.item.key)).size,
@@ -76,7 +80,7 @@ const taxWrong = ref('');
           <el-button :disabled="!whole" @click="saveRequestSheet(lines, fileName)"
             >Request, spreadsheet</el-button
           >
-          <el-button text :disabled="!whole" @click="printCard">Print the request</el-button>
+          <PrintButton :printout="printout" :disabled="!whole" label="Print the request" />
           <span v-if="!whole" class="quiet" role="status"
             >Courses are being laid out: the request waits for them.</span
           >
@@ -88,7 +92,6 @@ const taxWrong = ref('');
           <summary>What is asked</summary>
           <RequestTable :lines="lines" />
         </details>
-        <RequestTable class="card printed" :lines="lines" />
       </section>
 
       <section class="no-print" aria-label="Answers of suppliers">
@@ -141,13 +144,5 @@ section {
 }
 .bar h2 {
   margin: 0;
-}
-.printed {
-  display: none;
-}
-@media print {
-  .printed {
-    display: block;
-  }
 }
 </style>

@@ -3,9 +3,14 @@ import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { coatVerdict, missLine } from '@lentum/core/words';
 import { get, sentenceOf } from '../app/api.ts';
+import { recordSection, sealBlock, sealLine } from '@lentum/core/handover';
+import { COMMON } from '@lentum/core/practice';
+import type { Printout } from '@lentum/core/printout';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import LogForms from '../site/LogForms.vue';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
@@ -54,6 +59,31 @@ const missed = computed(() =>
   ),
 );
 
+const { printed } = usePrinted();
+/** Entries that have arrived, with the seal of the newest. */
+function printout(): Printout {
+  const { survey, buildUps, site } = job.documents;
+  const last = job.entries.at(-1);
+  const zoneId = chosenId.value ?? '';
+  const name = survey.content.zones.find((z) => z.id === zoneId)?.name ?? '';
+  const paper = printed(`Record, ${name}`, (t) => [
+    ...recordSection(
+      zoneId,
+      {
+        buildUps: buildUps.content,
+        site: site.content,
+        book: job.book,
+        say: t.say,
+        practice: job.state?.practice ?? COMMON,
+      },
+      t,
+      job.keptHere,
+    ),
+    sealBlock(last, t),
+  ]);
+  return { ...paper, seal: sealLine(last) };
+}
+
 async function checkChain(): Promise<void> {
   checking.value = true;
   try {
@@ -77,6 +107,7 @@ async function checkChain(): Promise<void> {
       <ZoneTabs :chosen="chosenId" @choose="choose" />
       <a class="export" :href="`/api/v1/jobs/${job.id}/record.csv`" download>Record as CSV</a>
       <a class="export" :href="`/api/v1/jobs/${job.id}/file`" download>Whole job as JSON</a>
+      <PrintButton :printout="printout" :disabled="job.entries.length === 0" />
       <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
       <el-button v-if="chosen" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
     </div>

@@ -1,4 +1,5 @@
 /** A request to suppliers as a table, and their answer read back. */
+import { columns, line, row, table, type Block, type Telling } from '../../printout/index.ts';
 import { fail, ok, short, type Problem, type Result } from '../../problems/index.ts';
 import { unitSymbol } from '../../units/index.ts';
 import type { Item, Pack } from '../items.ts';
@@ -150,3 +151,24 @@ export function readAnswer(
   });
   return ok({ lines: [...found.values()], empty, problems });
 }
+
+/** The request on paper, with room for the price. */
+export const requestBlocks = (lines: readonly OrderLine[], t: Telling): Block[] => [
+  line(
+    t.w(
+      'Please fill in the price of each pack that you can deliver, without tax, and the day until which it holds.',
+    ),
+  ),
+  table(
+    columns('Product|35', 'Pack|25', '>Needed in all', '>Packs', 'Price of a pack|20'),
+    requestedPacks(lines).map(({ item, pack, need, count }) =>
+      row([
+        t.w(item.name),
+        t.w(pack.name),
+        t.value(need, item.quantity),
+        count === 0 ? '' : String(count),
+        `. . . . . . . . ${item.currency}`,
+      ]),
+    ),
+  ),
+];

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 /** Roll by roll in cutting order: what is cut where, and what is left. */
 import { computed } from 'vue';
-import { CUT_COLUMNS, cutRows, layoutDxf, layoutSvg } from '@lentum/core/courses';
+import { cutBlocks, CUT_COLUMNS, cutRows, layBlocks, layoutDxf, layoutSvg } from '@lentum/core/courses';
+import type { Printout } from '@lentum/core/printout';
 import { saveCsvFile } from '../../shared/csv.ts';
+import PrintButton from '../../shared/printout/PrintButton.vue';
+import { usePrinted } from '../../shared/printout/telling.ts';
 import { saveFile } from '../../shared/savefile.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
@@ -14,7 +17,12 @@ const plan = computed(() => props.laid.plan);
 const longest = computed(() => Math.max(1, ...plan.value.rolls.map((r) => r.lengthM)));
 const name = computed(() => `${props.laid.layout.zone.code}-${props.laid.code}`.toLowerCase());
 const csv = (): void => saveCsvFile([CUT_COLUMNS, ...cutRows(plan.value)], `cut-list-${name.value}.csv`);
-const print = (): void => window.print();
+const { printed } = usePrinted();
+const printout = (): Printout =>
+  printed(`Courses: ${props.laid.layout.zone.name}`, (t) => [
+    ...cutBlocks(plan.value, t),
+    ...layBlocks(plan.value, props.laid.layout, t),
+  ]);
 const mine = (labels: readonly string[]): boolean =>
   labels.some((l) => plan.value.pieces.some((p) => p.label === l && p.zoneId === props.laid.layout.zone.id));
 </script>
@@ -35,7 +43,7 @@ const mine = (labels: readonly string[]): boolean =>
         @click="saveFile(layoutDxf(plan, laid.layout), `courses-${name}.dxf`, 'application/dxf')"
         >Plan, DXF</el-button
       >
-      <el-button class="no-print" @click="print">Print</el-button>
+      <PrintButton :printout="printout" />
     </div>
     <ol class="rolls">
       <li v-for="(r, i) in plan.rolls" :key="i">

@@ -6,7 +6,12 @@ export interface ReadPage {
   readonly widthPt: number;
   readonly heightPt: number;
   /** Runs of text in reading order, with where they begin, from the upper left corner. */
-  readonly runs: readonly { readonly text: string; readonly x: number; readonly y: number; readonly width: number }[];
+  readonly runs: readonly {
+    readonly text: string;
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+  }[];
 }
 
 export async function readPdf(bytes: Uint8Array): Promise<ReadPage[]> {

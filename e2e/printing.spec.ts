@@ -1,0 +1,76 @@
+/** What the printer gets, read back out of the browser's own PDF. */
+import { expect, freshDemo, test } from './support.ts';
+import { bare, readPdf, textOf } from '../scripts/lib/readpdf.ts';
+import { visit } from './views.ts';
+
+const MM = 72 / 25.4;
+const SHEETS = [
+  { name: 'A4', way: 'Across', widthMm: 297, heightMm: 210 },
+  { name: 'Letter', way: 'Upright', widthMm: 215.9, heightMm: 279.4 },
+  { name: 'A3', way: 'Upright', widthMm: 297, heightMm: 420 },
+] as const;
+
+test('the order on three sheets, out of the dark theme: all of it, as wide as the paper, its total once', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await visit(page, `/jobs/${id}/order`);
+  await page.evaluate(() => {
+    document.documentElement.dataset['theme'] = 'dark';
+  });
+  await expect(page.getByText('Courses are being laid out')).toHaveCount(0, { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Print: Order' });
+  await expect(dialog.locator('.printout h1')).toHaveText('Order');
+  const products = await dialog
+    .locator('.printout tbody tr:not(.part):not(.total) td:first-child > span')
+    .allInnerTexts();
+  expect(products.length).toBeGreaterThan(30);
+  const pick = async (list: string, option: string): Promise<void> => {
+    await dialog.getByRole('combobox', { name: list }).press('Enter');
+    await page.getByRole('option', { name: option, exact: true }).click();
+  };
+  for (const sheet of SHEETS) {
+    await pick('Paper', sheet.name);
+    await pick('Which way it lies', sheet.way);
+    const pages = await readPdf(await page.pdf({ preferCSSPageSize: true }));
+    expect(pages.length).toBeGreaterThan(1);
+    const all = textOf(pages);
+    for (const name of products) expect(all).toContain(bare(name));
+    for (const [i, p] of pages.entries()) {
+      expect(Math.abs(p.widthPt - sheet.widthMm * MM)).toBeLessThan(1);
+      expect(Math.abs(p.heightPt - sheet.heightMm * MM)).toBeLessThan(1);
+      expect(textOf([p])).toContain(bare(`page ${i + 1} of ${pages.length}`));
+      expect(textOf([p])).toContain(bare('ProductNetGross'));
+      // The paper's width is used.
+      expect(Math.max(...p.runs.map((r) => r.x + r.width))).toBeGreaterThan((sheet.widthMm - 14) * MM - 12);
+      // Nothing of the page behind it is there.
+      expect(textOf([p])).not.toContain('Build-ups');
+    }
+    expect(all.split('palletsbyweight').length - 1).toBe(1);
+  }
+});
+
+test('the handover of a roof: what is missing is said, and its PDF carries the head of the chain', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await visit(page, `/jobs/${id}/survey?zone=hall`);
+  await expect(page.getByRole('heading', { name: 'Velmora ferry terminal' })).toBeVisible();
+  await page.keyboard.press('Alt+8');
+  await expect(page.getByRole('heading', { name: 'Not on record yet' })).toBeVisible();
+  await expect(page.getByText('Accepted: H1, H2.')).toBeVisible();
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF of this roof' }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toBe('handover-booking-hall-roof.pdf');
+  const chunks: Buffer[] = [];
+  for await (const chunk of await file.createReadStream()) chunks.push(chunk as Buffer);
+  const pages = await readPdf(Buffer.concat(chunks));
+  const head = await page.locator('code').innerText();
+  for (const p of pages) expect(textOf([p])).toContain(bare(`head ${head}`));
+  expect(textOf(pages.slice(0, 1))).toContain(bare('Layers are missing'));
+
+  await page.getByRole('button', { name: 'Look and print' }).click();
+  await expect(page.getByRole('dialog').locator('.printout h1')).toHaveText('Handover, Booking hall roof');
+});

@@ -1,0 +1,185 @@
+<script setup lang="ts">
+/** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
+import { computed, ref, watch } from 'vue';
+import { standingOf } from '@lentum/core/handover';
+import type { Printout } from '@lentum/core/printout';
+import { get, handoverPdf, sentenceOf } from '../app/api.ts';
+import { useChosenZone } from '../app/chosenzone.ts';
+import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
+import PrintDialog from '../shared/printout/PrintDialog.vue';
+import { offerPrintout } from '../shared/printout/printlayer.ts';
+import { useSheet } from '../shared/printout/sheetchoice.ts';
+import RoofPlan from '../shared/RoofPlan.vue';
+import { saveFile } from '../shared/savefile.ts';
+import VerdictMark from '../shared/VerdictMark.vue';
+import ZoneTabs from '../shared/ZoneTabs.vue';
+
+const job = useJob();
+const sheet = useSheet();
+const { chosenId, chosen, choose } = useChosenZone();
+const zoneId = computed(() => chosenId.value ?? '');
+const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === zoneId.value));
+const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
+const standing = computed(() =>
+  standingOf(
+    bays.value,
+    job.details.zones.find((z) => z.zone.id === zoneId.value),
+    job.book,
+    zoneId.value,
+  ),
+);
+const last = computed(() => job.entries.at(-1));
+
+const busy = ref<'pdf' | 'print'>();
+const trouble = ref('');
+const printout = ref<Printout>();
+watch(chosenId, () => {
+  trouble.value = '';
+  printout.value = undefined;
+});
+offerPrintout(
+  () => printout.value,
+  () => sheet.value,
+);
+async function doing(what: 'pdf' | 'print', work: () => Promise<void>): Promise<void> {
+  busy.value = what;
+  trouble.value = '';
+  try {
+    await work();
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  } finally {
+    busy.value = undefined;
+  }
+}
+const pdf = (): Promise<void> =>
+  doing('pdf', async () => {
+    const name = (chosen.value?.zone.name ?? 'roof').toLowerCase().replaceAll(/[^a-z0-9]+/g, '-');
+    saveFile(await handoverPdf(job.id, zoneId.value, sheet.value), `handover-${name}.pdf`, 'application/pdf');
+  });
+const look = (): Promise<void> =>
+  doing('print', async () => {
+    const { body } = await get<Printout>(`/jobs/${job.id}/handover?zone=${encodeURIComponent(zoneId.value)}`);
+    printout.value = body;
+  });
+</script>
+
+<template>
+  <main class="page">
+    <div class="bar top">
+      <ZoneTabs :chosen="chosenId" @choose="choose" />
+    </div>
+    <p v-if="!chosen">
+      Nothing to hand over yet: it takes a zone. <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>
+    </p>
+    <div v-else class="columns handover">
+      <section aria-label="Standing of the record">
+        <h1>{{ chosen.zone.name }}</h1>
+        <div class="head">
+          <h2>Not on record yet</h2>
+          <span class="quiet end">{{ standing.open.length }}</span>
+        </div>
+        <p v-if="standing.open.length === 0">Nothing that is looked for here is missing.</p>
+        <ul class="standing">
+          <li v-for="s in standing.open" :key="s"><VerdictMark outcome="hold" />{{ worded(s) }}</li>
+        </ul>
+        <div class="head">
+          <h2>On record</h2>
+          <span class="quiet end">{{ standing.shown.length }}</span>
+        </div>
+        <p v-if="standing.shown.length === 0">Nothing yet.</p>
+        <ul class="standing">
+          <li v-for="s in standing.shown" :key="s"><VerdictMark outcome="done" />{{ worded(s) }}</li>
+        </ul>
+        <p class="quiet">
+          Looked at: layers, acceptance and film of each bay, limits that were missed, details. Tests of the
+          ground, leak tests and pictures are in the record, and are not judged here.
+        </p>
+      </section>
+      <section aria-label="Bays">
+        <RoofPlan
+          v-if="shape && bays.length > 0"
+          :zone="chosen.zone"
+          :ring="shape.ring"
+          :polygon="shape.polygon"
+          :bays="bays"
+          :chosen="undefined"
+          :dimensions="false"
+          :most-height="460"
+          @choose="(id: string) => $router.push({ name: 'record', query: { zone: chosenId, bay: id } })"
+        />
+        <p v-else class="quiet">It is not cut into bays yet.</p>
+      </section>
+      <aside class="paper" aria-label="Paper">
+        <h2>Handover of this roof</h2>
+        <p>
+          Plan with bays, build-up, each coat with its film and batches, what was missed and mended, details,
+          readings of the weather, and every entry with what was corrected.
+          <template v-if="standing.open.length > 0"
+            >While something is missing, each page says that it is a draft.</template
+          >
+        </p>
+        <div class="bar">
+          <el-button type="primary" :loading="busy === 'pdf'" @click="pdf">PDF of this roof</el-button>
+          <el-button :loading="busy === 'print'" @click="look">Look and print</el-button>
+        </div>
+        <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
+        <h2>Seal of the record</h2>
+        <p v-if="last">
+          {{ last.seq }} entries, head <code>{{ last.hash.slice(0, 16) }}</code>. It stands on each page.
+          Whoever keeps one can tell whether the entries up to it were changed since.
+        </p>
+        <p v-else>Nothing is on record yet.</p>
+        <p v-if="job.keptHere.size > 0" class="quiet">
+          {{ job.keptHere.size }} {{ job.keptHere.size === 1 ? 'entry waits' : 'entries wait' }} on this
+          device and {{ job.keptHere.size === 1 ? 'is' : 'are' }} not in it yet.
+        </p>
+      </aside>
+    </div>
+    <PrintDialog v-if="printout" :printout="printout" @close="printout = undefined" />
+  </main>
+</template>
+
+<style scoped>
+.top {
+  margin-bottom: var(--s3);
+}
+.handover {
+  grid-template-columns: minmax(260px, 1fr) minmax(0, 1.4fr) minmax(240px, 0.9fr);
+}
+h1 {
+  font-size: var(--t-l);
+  margin-bottom: var(--s3);
+}
+.standing {
+  list-style: none;
+  margin: 0 0 var(--s4);
+  padding: 0;
+}
+.standing li {
+  display: flex;
+  gap: var(--s2);
+  align-items: flex-start;
+  padding: var(--s2) 0;
+  border-bottom: var(--stroke) solid var(--line);
+}
+.standing :deep(.mark) {
+  flex: none;
+}
+.paper h2 {
+  font-size: var(--t-m);
+  margin-top: var(--s4);
+}
+.paper p {
+  margin-bottom: var(--s3);
+}
+.trouble {
+  color: var(--red);
+}
+@media (max-width: 1000px) {
+  .handover {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
