@@ -59,7 +59,7 @@ module.exports = {
       to: {
         pathNot: [
           '^core/src',
-          'node_modules/(zod|big.js|clipper2-ts|polylabel|tinyqueue|flatqueue|@noble/hashes|@noble/curves|ml-matrix|delaunator|@kninnug/constrainautor|dxf-parser|@tarikjabiri/dxf)/',
+          'node_modules/(zod|big.js|proj4|clipper2-ts|polylabel|tinyqueue|flatqueue|@noble/hashes|@noble/curves|ml-matrix|delaunator|@kninnug/constrainautor|dxf-parser|@tarikjabiri/dxf)/',
           'node_modules/@types/polylabel',
         ],
       },

@@ -93,6 +93,7 @@ for (const half of [0, 1]) {
 }
 
 test('axe finds nothing in the dialogs', async ({ page }) => {
+  test.setTimeout(120_000);
   const id = await freshDemo(page);
   const found: Record<string, string[]> = {};
   const scan = async (name: string): Promise<void> => {
@@ -129,6 +130,10 @@ test('axe finds nothing in the dialogs', async ({ page }) => {
   await expect(page.getByLabel('Missed on H8')).toBeVisible();
   found['missed'] = await violations(page);
   await page.goto(`/jobs/${id}/record`);
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  await expect(page.getByRole('dialog').locator('.printout h1')).toBeVisible();
+  found['print'] = await violations(page);
+  await page.keyboard.press('Escape');
   await page.locator('article.coat').first().getByRole('button', { name: 'Withdraw' }).click();
   await scan('withdraw');
   expect(found).toEqual(Object.fromEntries(Object.keys(found).map((k) => [k, []])));

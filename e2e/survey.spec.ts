@@ -90,6 +90,29 @@ test.describe('survey', () => {
     await page.getByRole('button', { name: 'Add the zone' }).click();
     await expect(page.locator('section.figures .large')).toHaveText('196.00 m²');
     await saved(page);
+
+    // Out in degrees: where the plan lies is asked once.
+    await page.getByRole('button', { name: 'Export' }).click();
+    await page.getByRole('menuitem', { name: 'Outlines as GeoJSON, degrees' }).click();
+    const asks = page.getByRole('dialog', { name: 'Where the plan lies' });
+    await asks.getByLabel('Longitude, degrees').fill('200');
+    await asks.getByRole('button', { name: 'Keep it' }).click();
+    await expect(asks.getByRole('alert')).toContainText('Longitude: “200” was entered');
+    await asks.getByLabel('Longitude, degrees').fill('-9,13');
+    await asks.getByLabel('Latitude, degrees').fill('38.7');
+    await asks.getByLabel('Bearing, degrees').fill('30');
+    const coming = page.waitForEvent('download');
+    await asks.getByRole('button', { name: 'Keep it' }).click();
+    const chunks: Buffer[] = [];
+    for await (const chunk of await (await coming).createReadStream()) chunks.push(chunk as Buffer);
+    const out = JSON.parse(Buffer.concat(chunks).toString('utf8')) as {
+      features: { geometry: { coordinates: [number, number][][] } }[];
+    };
+    expect(out.features[0]?.geometry.coordinates[0]?.[0]?.[0]).toBeCloseTo(-9.13, 1);
+    await expect(
+      page.getByRole('img', { name: 'North: the plan’s upward edge points to 30°' }),
+    ).toBeVisible();
+    await saved(page);
   });
 
   test('what cannot be read is kept in its field over another page and a reload, with a way to it', async ({

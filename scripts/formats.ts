@@ -3,6 +3,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { buildUpFileSchema } from '@lentum/core/library';
 import { jobFileSchema } from '@lentum/core/jobfile';
+import { printoutSchema } from '@lentum/core/printout';
 import { storedEntrySchema } from '@lentum/core/record';
 
 const folder = new URL('../docs/formats/', import.meta.url);
@@ -10,6 +11,7 @@ mkdirSync(folder, { recursive: true });
 for (const [name, title, schema] of [
   ['job', 'Lentum job file', jobFileSchema],
   ['build-up', 'Lentum build-up file', buildUpFileSchema],
+  ['printout', 'Lentum printout: what is printed or drawn as PDF', printoutSchema],
   ['record', 'Entry of a Lentum record, as stored', storedEntrySchema],
 ] as const) {
   const json = { title, ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) };

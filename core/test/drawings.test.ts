@@ -10,11 +10,12 @@ import {
   readDxfInSteps,
   toDxf,
   toGeoJson,
+  toPlanJson,
   type Drawing,
 } from '@lentum/core/drawings';
 import { polygonArea } from '@lentum/core/geometry';
 import { sentence } from '@lentum/core/problems';
-import { readGeoJson, zoneQuantities, type Survey } from '@lentum/core/survey';
+import { readGeoJson, toMetres, zoneQuantities, type Survey } from '@lentum/core/survey';
 import { corners, pointsZone, rect } from './support/zones.ts';
 
 const drawing = (text: string): Drawing => {
@@ -244,17 +245,58 @@ describe('writing', () => {
     const q = zoneQuantities(again);
     expect(q.ok && q.value.area.value - 1.5).toBeCloseTo(area(survey), 6);
   });
-  it.each([
-    ['metres', survey, 6],
-    ['degrees', { ...survey, origin: { lonDeg: -9.13, latDeg: 38.7 } }, 2],
-  ] as [string, Survey, number][])('GeoJSON in %s read again has the same area', (_, given, digits) => {
-    const read = readGeoJson(JSON.stringify(toGeoJson(given)));
-    if (!read.ok) throw new Error(read.problems.map(sentence).join(' '));
-    const [outline] = read.value.outlines;
-    expect(outline!.name).toBe('Zone');
-    if (read.value.guess === 'metres')
-      expect(polygonArea({ outer: outline!.outer, holes: outline!.holes })).toBeCloseTo(area(survey), digits);
-    else expect(outline!.outer[0]![0]).toBeCloseTo(-9.13, 2);
+  it.each([0, 30, -117.5])(
+    'GeoJSON with the plan’s y at %s° read again has the same area, at its place',
+    (bearingDeg) => {
+      const placed = toGeoJson({ ...survey, origin: { lonDeg: -9.13, latDeg: 38.7, bearingDeg } });
+      const read = readGeoJson(JSON.stringify(placed));
+      if (!read.ok) throw new Error(read.problems.map(sentence).join(' '));
+      expect(read.value.guess).toBe('degrees');
+      const [outline] = toMetres(read.value.outlines, 'degrees');
+      expect(outline!.name).toBe('Zone');
+      expect(polygonArea({ outer: outline!.outer, holes: outline!.holes })).toBeCloseTo(area(survey), 2);
+      expect(read.value.outlines[0]!.outer[0]![0]).toBeCloseTo(-9.13, 2);
+    },
+  );
+  it('a plan turned by a bearing lies where a compass puts it', () => {
+    // A degree of latitude is 110.9 to 111.7 km long on any ellipsoid of the earth (common practice, no source).
+    const line = (bearingDeg: number): [number, number] => {
+      const placed = toGeoJson({
+        ...survey,
+        zones: [
+          pointsZone([
+            [0, 0],
+            [0.001, 0],
+            [0.001, 1000],
+            [0, 1000],
+          ]),
+        ],
+        origin: { lonDeg: 10, latDeg: 0, bearingDeg },
+      }) as { features: { geometry: { coordinates: [number, number][][] } }[] };
+      const far = placed.features[0]!.geometry.coordinates[0]!.find(
+        (p) => Math.hypot(p[0] - 10, p[1]) > 0.008,
+      )!;
+      return [far[0] - 10, far[1]];
+    };
+    expect(line(0)[1]).toBeGreaterThan(0.00895);
+    expect(Math.abs(line(0)[0])).toBeLessThan(1e-6);
+    // To the east, and to the south.
+    expect(line(90)[0]).toBeGreaterThan(0.00895);
+    expect(Math.abs(line(90)[1])).toBeLessThan(1e-6);
+    expect(line(180)[1]).toBeLessThan(-0.00895);
+  });
+  it('without a place there is no GeoJSON, but the plan in its own frame, which is none', () => {
+    expect(toGeoJson(survey)).toBeUndefined();
+    const plan = toPlanJson(survey) as {
+      type?: string;
+      frame: { unit: string };
+      zones: { rings: [number, number][][] }[];
+    };
+    expect(plan.type).toBeUndefined();
+    expect(plan.frame.unit).toBe('m');
+    const [outer, ...holes] = plan.zones[0]!.rings.map((r) => r.slice(0, -1));
+    expect(polygonArea({ outer: outer!, holes })).toBeCloseTo(area(survey), 6);
+    expect(readGeoJson(JSON.stringify(plan)).ok).toBe(false);
   });
   it('areas as rows add up with the figures', () => {
     const rows = areaRows(survey);

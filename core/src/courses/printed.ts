@@ -8,7 +8,7 @@ import type { MaterialPlan } from './planned.ts';
 export function cutBlocks(plan: MaterialPlan, t: Telling): Block[] {
   const rows = cutLines(plan);
   return [
-    heading(2, `${t.w('Cut list')}: ${plan.name}`),
+    heading(1, `${t.w('Cut list')}: ${plan.name}`),
     line(t.w(`${t.value(plan.material.widthM, 'length')} wide; in cutting order`), 'quiet'),
     table(
       columns('>Roll', '>Cut', '>At', '>Length', 'Pieces|30', 'Where|40', '>Left after it'),
@@ -41,7 +41,7 @@ export function layBlocks(plan: MaterialPlan, layout: LayerLayout, t: Telling): 
   const relax = relaxOf(layout);
   const several = layout.planes.length > 1;
   return [
-    heading(2, `${t.w('Lay list')}: ${layout.zone.name}, ${layout.rolled.layer.name.toLowerCase()}`),
+    heading(1, `${t.w('Lay list')}: ${layout.zone.name}, ${layout.rolled.layer.name.toLowerCase()}`),
     ...(relax ? [line(t.w(`Cut, then let the pieces lie unrolled for ${t.figure(relax)}.`))] : []),
     table(
       columns('>Course', '>Low edge at', 'Pieces, from the left|50', 'Mind|30'),

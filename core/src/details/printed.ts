@@ -106,13 +106,13 @@ export function detailBlocks(
     ]),
     ...work.problems.map((p) => line(t.w(sentence(p)), 'mind')),
     ...(work.pieces.length > 0
-      ? [heading(2, t.w('Pieces, cut beforehand')), line(t.w('Dashed: fold. Red: cut.'), 'quiet')]
+      ? [heading(1, t.w('Pieces, cut beforehand')), line(t.w('Dashed: fold. Red: cut.'), 'quiet')]
       : []),
     ...work.pieces.map((p) => {
       const label = labels.get(pieceKey(p)) ?? '';
       return group(line(`${label} × ${p.count}  ${t.w(p.name)}`, 'strong'), pieceDrawing(p, label, t));
     }),
-    heading(2, t.w('Steps')),
+    heading(1, t.w('Steps')),
     table(
       columns('>No.', 'Step|90'),
       work.steps.map((s, i) =>
@@ -126,14 +126,14 @@ export function detailBlocks(
     ),
     ...(work.materials.length > 0
       ? [
-          heading(2, t.w('Material')),
+          heading(1, t.w('Material')),
           table(
             columns('What|40', 'Where|40', '>Net'),
             work.materials.map((m) => row([t.w(m.name), t.w(m.use), t.figure(m.amount)])),
           ),
         ]
       : []),
-    ...(cautions.length > 0 ? [group(heading(2, t.w('Mind')), list(cautions))] : []),
+    ...(cautions.length > 0 ? [group(heading(1, t.w('Mind')), list(cautions))] : []),
   ];
 }
 
@@ -259,7 +259,7 @@ export function patternBlocks(groups: readonly PieceGroup[], sheet: Sheet, t: Te
   }
   if (plain.length > 0)
     blocks.push(
-      heading(2, t.w('Rectangles, measured with a tape')),
+      heading(1, t.w('Rectangles, measured with a tape')),
       table(
         columns('Piece', 'What|50', '>How many', '>Size', 'Folds at|40'),
         plain.map((g) => {

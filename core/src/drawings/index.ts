@@ -10,5 +10,5 @@ export {
   type Path,
   type Piece,
 } from './types.ts';
-export { areaRows, toDxf, toGeoJson } from './write.ts';
+export { areaRows, toDxf, toGeoJson, toPlanJson } from './write.ts';
 export { xmlText } from './xml.ts';

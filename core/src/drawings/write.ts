@@ -1,6 +1,6 @@
 /** The plan of the zones as GeoJSON and DXF, and their areas as CSV rows. */
 import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
-import { distance, signedArea, toGlobe, type Point, type Ring } from '../geometry/index.ts';
+import { distance, signedArea, toGlobe, type Point } from '../geometry/index.ts';
 import {
   EDGE_NAMES,
   featureFacts,
@@ -11,7 +11,7 @@ import {
   type Zone,
   type ZoneQuantities,
 } from '../survey/index.ts';
-import { TOLERANCE } from '../units/index.ts';
+import { DEGREES_PER_RADIAN, TOLERANCE } from '../units/index.ts';
 
 interface Done {
   readonly zone: Zone;
@@ -28,38 +28,55 @@ function finished(survey: Survey): Done[] {
 const GEO_DIGITS = 9;
 const METRE_DIGITS = 7;
 
-/**
- * GeoJSON (RFC 7946) of the finished zones. With the place of the plan on the globe the numbers are degrees; without
- * it they are metres of the plan, and a member says so.
- */
-export function toGeoJson(survey: Survey): object {
-  const { origin } = survey;
-  const digits = origin ? GEO_DIGITS : METRE_DIGITS;
-  const place = (ring: Ring, zone: Zone): number[][] => {
-    const plan = ring.map(placing(zone.plot).toPlan);
-    const out = origin ? toGlobe(plan, [origin.lonDeg, origin.latDeg]) : plan;
+const outlineOf = ({ zone, q }: Done, place: (p: Point) => Point, digits: number): number[][][] =>
+  [q.polygon.outer, ...q.polygon.holes].map((ring) => {
+    const out = ring.map(placing(zone.plot).toPlan).map(place);
     const rounded = out.map((p) => p.map((v) => Number(v.toFixed(digits))));
     return rounded[0] ? [...rounded, rounded[0]] : rounded;
-  };
+  });
+const propertiesOf = ({ zone, q }: Done) => ({
+  name: zone.name,
+  code: zone.code,
+  area_m2: Number(q.area.value.toFixed(3)),
+  perimeter_m: Number(q.perimeter.value.toFixed(3)),
+});
+
+/**
+ * GeoJSON (RFC 7946) of the finished zones, in degrees of WGS 84; undefined while nobody has said where the plan lies on
+ * the globe: metres are no GeoJSON.
+ */
+export function toGeoJson(survey: Survey): object | undefined {
+  const { origin } = survey;
+  if (!origin) return undefined;
+  const turn = (origin.bearingDeg ?? 0) / DEGREES_PER_RADIAN;
+  // The plan's y axis points to the bearing: clockwise from north.
+  const north = ([x, y]: Point): Point => [
+    x * Math.cos(turn) + y * Math.sin(turn),
+    y * Math.cos(turn) - x * Math.sin(turn),
+  ];
+  const place = (p: Point): Point => toGlobe([north(p)], [origin.lonDeg, origin.latDeg])[0] ?? p;
   return {
     type: 'FeatureCollection',
-    ...(origin ? {} : { coordinates_are: 'metres of the plan, not degrees' }),
-    features: finished(survey).map(({ zone, q }) => ({
+    features: finished(survey).map((d) => ({
       type: 'Feature',
-      id: zone.id,
-      properties: {
-        name: zone.name,
-        code: zone.code,
-        area_m2: Number(q.area.value.toFixed(3)),
-        perimeter_m: Number(q.perimeter.value.toFixed(3)),
-      },
-      geometry: {
-        type: 'Polygon',
-        coordinates: [q.polygon.outer, ...q.polygon.holes].map((ring) => place(ring, zone)),
-      },
+      id: d.zone.id,
+      properties: propertiesOf(d),
+      geometry: { type: 'Polygon', coordinates: outlineOf(d, place, GEO_DIGITS) },
     })),
   };
 }
+
+/** The plan in its own frame, for who has no place on the globe: metres, x to the right, y up. It is no GeoJSON. */
+export const toPlanJson = (survey: Survey): object => ({
+  format: 'lentum-plan',
+  version: 1,
+  frame: { name: 'local', unit: 'm', x: 'to the right on the plan', y: 'up on the plan' },
+  zones: finished(survey).map((d) => ({
+    id: d.zone.id,
+    ...propertiesOf(d),
+    rings: outlineOf(d, (p) => p, METRE_DIGITS),
+  })),
+});
 
 /** DXF text of the finished zones, in metres: a layer for each zone, one for its openings, one for its fittings. */
 export function toDxf(survey: Survey): string {

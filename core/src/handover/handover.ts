@@ -86,12 +86,12 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
           : `${t.timeMs(Math.min(...laidAt))} ${t.w('to')} ${t.timeMs(Math.max(...laidAt))}`,
       ],
     ]),
-    ...(draft ? [group(heading(2, t.w('Not on record yet')), list(open.map(t.w)))] : []),
+    ...(draft ? [group(heading(1, t.w('Not on record yet')), list(open.map(t.w)))] : []),
     ...(standing.shown.length > 0
-      ? [group(heading(2, t.w('On record')), list(standing.shown.map(t.w)))]
+      ? [group(heading(1, t.w('On record')), list(standing.shown.map(t.w)))]
       : []),
     group(
-      heading(2, t.w('Plan')),
+      heading(1, t.w('Plan')),
       roofPlan(
         q,
         statuses.map((s) => ({ bay: s.bay, fill: fillOf(s) })),
@@ -107,7 +107,7 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
     ...detailsSection(details, lines, zoneId, t),
     ...readingsSection(book.zones.get(zoneId)?.conditions ?? [], t),
     ...(buildUp && buildUp.cautions.length > 0
-      ? [group(heading(2, t.w('Cautions')), list(buildUp.cautions))]
+      ? [group(heading(1, t.w('Cautions')), list(buildUp.cautions))]
       : []),
     PAGE_BREAK,
     ...recordSection(zoneId, lines, t),

@@ -15,7 +15,7 @@ export const sealLine = (last: Last): string =>
 /** For the last page: the whole head, and what it is good for. */
 export const sealBlock = (last: Last, t: Telling): Block =>
   group(
-    heading(2, t.w('Seal of the record')),
+    heading(1, t.w('Seal of the record')),
     line(
       t.w(
         'Each entry of the record carries a SHA-256 hash over itself and the hash before it. Whoever keeps this page can tell whether the entries up to this one were changed since: the job file, or “Check the chain” in the record, must give the same head for the same count.',

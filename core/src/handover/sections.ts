@@ -34,7 +34,7 @@ const none = (text: string): SimpleBlock[] => [line(text, 'quiet')];
 export function layersSection(buildUp: BuildUp, t: Telling): SimpleBlock[] {
   const design = (layer: Layer): string => (isCoat(layer) ? `${t.figure(wetFilm(layer))} ${t.w('wet')}` : '');
   return [
-    heading(2, 'Build-up'),
+    heading(1, 'Build-up'),
     line(`${buildUp.name}, ${t.w('revision')} ${buildUp.revision}. ${buildUp.summary}`),
     table(
       columns('Layer|40', 'Product|40', '>Design'),
@@ -88,7 +88,7 @@ export function layingSection(bays: readonly BayStatus[], nowMs: number, t: Tell
     ),
   ]);
   return [
-    heading(2, t.w('Laid, bay by bay')),
+    heading(1, t.w('Laid, bay by bay')),
     ...(bays.length === 0
       ? none('It is not cut into bays.')
       : [
@@ -112,7 +112,7 @@ export function detailsSection(
   const latest = latestDetails(c.book, zoneId);
   const work = details?.work ?? [];
   return [
-    heading(2, t.w('Details')),
+    heading(1, t.w('Details')),
     ...(work.length === 0
       ? none(t.w('None was measured.'))
       : [
@@ -139,7 +139,7 @@ export function detailsSection(
 /** Readings of air and surface on the roof. */
 export function readingsSection(readings: readonly ConditionsEntry[], t: Telling): SimpleBlock[] {
   return [
-    heading(2, t.w('Air and surface, as read')),
+    heading(1, t.w('Air and surface, as read')),
     ...(readings.length === 0
       ? none('No reading is on record.')
       : [
@@ -165,7 +165,7 @@ export function readingsSection(readings: readonly ConditionsEntry[], t: Telling
 export function missesSection(bays: readonly BayStatus[], t: Telling): SimpleBlock[] {
   const misses = bays.flatMap((s) => s.misses.map((m) => ({ label: s.bay.label, m })));
   return [
-    heading(2, t.w('Missed, and what was done')),
+    heading(1, t.w('Missed, and what was done')),
     ...(misses.length === 0
       ? none('The record knows of none.')
       : [
@@ -197,7 +197,7 @@ export function recordSection(
     return [`${t.w(e.body.undone ? 'Taken back by' : 'Withdrawn by')} ${e.seq}`];
   };
   return [
-    heading(2, t.w('Every entry')),
+    heading(1, t.w('Every entry')),
     line(
       t.w(
         'Of this roof and of the job as a whole, in the order in which they arrived. None can be changed or removed.',

@@ -142,9 +142,14 @@ export const underlaySchema = z.strictObject({
 
 export const surveySchema = z.strictObject({
   zones: z.array(zoneSchema).max(200),
-  /** Longitude and latitude of the plan's (0, 0), where a file told them. */
+  /** Longitude and latitude of the plan's (0, 0), from a file or from a person. */
   origin: z
-    .strictObject({ lonDeg: z.number().min(-180).max(180), latDeg: z.number().min(-85).max(85) })
+    .strictObject({
+      lonDeg: z.number().min(-180).max(180),
+      latDeg: z.number().min(-85).max(85),
+      /** Where the plan's y axis points, clockwise from north; absent: to the north. */
+      bearingDeg: z.number().min(-360).max(360).optional(),
+    })
     .optional(),
   underlay: underlaySchema.optional(),
   /** Whether a passed adhesion test may spare the primer. */

@@ -31,4 +31,5 @@ export {
   type Quantity,
   type System,
 } from './quantities.ts';
+export { settledCells } from './tablenumbers.ts';
 export { TOLERANCE } from './tolerances.ts';

@@ -26,7 +26,7 @@ export function kitBlocks(lines: readonly KitLine[], zones: readonly string[], t
       const found = lines.filter((l) => l.group === g);
       if (found.length === 0) return [];
       return [
-        heading(2, t.w(KIT_GROUP_NAMES[g])),
+        heading(1, t.w(KIT_GROUP_NAMES[g])),
         table(
           columns('Taken', 'What|50', 'For|25', 'Zones|25'),
           found.map((l) => row(['[   ]', t.w(l.what), t.w(l.layers.join(', ')), l.zones.join(', ')])),
@@ -46,11 +46,11 @@ export function substanceBlocks(substances: readonly Substance[], t: Telling): B
   return [
     ...substances.map((s) =>
       group(
-        heading(2, t.w(s.name)),
+        heading(1, t.w(s.name)),
         line(`${t.figure(s.amount)} · ${s.zoneNames.join(', ')} · ${t.w(s.hazards.join(', '))}`, 'quiet'),
-        heading(3, t.w('Protect yourself')),
+        heading(2, t.w('Protect yourself')),
         list(s.protect.map(t.w)),
-        heading(3, t.w('Carry, clean, dispose')),
+        heading(2, t.w('Carry, clean, dispose')),
         list([
           ...(s.carriage ? [t.w(`Transport, ${s.carriage.what}: ${s.carriage.says}.`)] : []),
           ...(s.cleaner
@@ -80,7 +80,7 @@ export const harmfulWords = (h: OldRoof['harmful'][number]): string =>
 /** What comes off an old roof. */
 export function oldRoofBlocks(name: string, old: OldRoof, t: Telling): Block {
   return group(
-    heading(3, name),
+    heading(2, name),
     list([
       ...old.removed.map(
         (r) =>
@@ -138,7 +138,7 @@ export function cautionBlocks(buildUp: BuildUp, t: Telling): Block[] {
     facts([[t.w('Build-up'), buildUp.name]]),
     list(buildUp.cautions),
     ...(minded.length > 0
-      ? [heading(2, t.w('What its products can do')), list(minded.map((m) => `${t.w(m.says)} (${m.names})`))]
+      ? [heading(1, t.w('What its products can do')), list(minded.map((m) => `${t.w(m.says)} (${m.names})`))]
       : []),
     ...(products.length > 0
       ? [

@@ -30,7 +30,7 @@ const pt = (mm: number): number => convert(mm, 'mm', 'in') * 72;
 
 const BODY_PT = 9;
 const SMALL_PT = 7.5;
-const HEADING_PT = { 1: 14, 2: 11.5, 3: 10 } as const;
+const HEADING_PT = { 1: 12.5, 2: 10.5, 3: 9.5 } as const;
 const TONES: Readonly<Record<Tone, { color: string; bold?: boolean }>> = {
   plain: { color: INK_COLOURS.ink },
   quiet: { color: INK_COLOURS.quiet },

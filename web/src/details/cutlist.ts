@@ -1,5 +1,5 @@
 /** The cut list as rows for a file: roll by roll, in the order along the roll. Metric. */
-import Papa from 'papaparse';
+import { csvText } from '../shared/csv.ts';
 import type { CutList } from '@lentum/core/details';
 
 export function cutListRows({ nest, groups }: CutList): string {
@@ -19,5 +19,5 @@ export function cutListRows({ nest, groups }: CutList): string {
         p.turned ? 'yes' : '',
       ]),
   ];
-  return `${Papa.unparse(rows)}\r\n`;
+  return csvText(rows);
 }

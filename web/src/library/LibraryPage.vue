@@ -1,6 +1,5 @@
 <script setup lang="ts">
 /** Every build-up of the firm: by family, with how it is made and how much of it is still typical. */
-import Papa from 'papaparse';
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { blankBuildUp, resolve, sourceCounts, totals, type BuildUp } from '@lentum/core/buildup';
@@ -8,6 +7,7 @@ import { FAMILIES, FAMILY_KEYS } from '@lentum/core/family';
 import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
 import { call, sendFile, paperPath, sentenceOf } from '../app/api.ts';
+import { readTable } from '../shared/tablefile.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LayerStrip from '../shared/LayerStrip.vue';
@@ -78,8 +78,8 @@ const begin = (made: BuildUp): Promise<void> =>
 const start = (): Promise<void> => begin(blankBuildUp(slug(name.value), name.value.trim() || 'New build-up'));
 
 async function fromTable(file: File): Promise<void> {
-  const parsed = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
-  const read = layersFromTable(parsed.data, system.value);
+  const rows = await readTable(file);
+  const read = layersFromTable(rows, system.value);
   if (!read.ok)
     throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
   const title = file.name.replace(/\.[^.]+$/, '').slice(0, 120);

@@ -26,7 +26,7 @@ const printout = (): Printout =>
   printed('Substances of this job', (t) => [
     ...substanceBlocks(substances.value, t),
     ...(old.value.length > 0
-      ? [heading(2, t.w('Taken off the old roof')), ...old.value.map((o) => oldRoofBlocks(o.name, o, t))]
+      ? [heading(1, t.w('Taken off the old roof')), ...old.value.map((o) => oldRoofBlocks(o.name, o, t))]
       : []),
     line(t.w(TAIL), 'quiet'),
   ]);

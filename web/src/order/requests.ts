@@ -1,5 +1,5 @@
 /** The request to suppliers as files, and the tables that come back. */
-import Papa from 'papaparse';
+import { readTable } from '../shared/tablefile.ts';
 import { REQUEST_COLUMNS, requestRows, type OrderLine } from '@lentum/core/order';
 import { saveCsvFile } from '../shared/csv.ts';
 import { saveSpreadsheet } from '../shared/spreadsheet.ts';
@@ -17,5 +17,5 @@ export async function tableOf(file: File): Promise<string[][]> {
     const rows = await readSheet(file);
     return rows.map((row) => row.map((cell) => (cell === null ? '' : String(cell))));
   }
-  return Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' }).data;
+  return readTable(file);
 }

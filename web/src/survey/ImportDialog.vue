@@ -1,6 +1,5 @@
 <script setup lang="ts">
 /** An outline from a file: read, shown, its units confirmed, and only then added. */
-import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { DRAWING_UNITS, type DrawingUnit } from '@lentum/core/drawings';
 import { areaOf } from '@lentum/core/geometry';
@@ -15,6 +14,7 @@ import {
 } from '@lentum/core/survey';
 import { metresPer } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
+import { readText, rowsOf } from '../shared/tablefile.ts';
 import { useDxf } from './dxf.ts';
 import OutlinePreview from './OutlinePreview.vue';
 
@@ -43,7 +43,7 @@ async function pick(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0];
   if (!file) return;
   name.value = file.name;
-  text.value = await file.text();
+  text.value = await readText(file);
   confirmed.value = false;
   kind.value = /\.dxf$/i.test(file.name) ? 'DXF' : /\.(csv|txt)$/i.test(file.name) ? 'CSV' : 'GeoJSON';
   if (kind.value === 'DXF') {
@@ -60,6 +60,9 @@ interface Reading {
   readonly outlines: readonly ImportedOutline[];
   readonly problems: readonly Problem[];
   readonly onGlobe?: readonly [number, number];
+  /** Frame that the file names, and what of it was left out. */
+  readonly frame?: string | undefined;
+  readonly skipped?: readonly { readonly what: string; readonly count: number }[];
 }
 const reading = computed<Reading | undefined>(() => {
   if (text.value === '') return undefined;
@@ -67,7 +70,7 @@ const reading = computed<Reading | undefined>(() => {
     return { outlines: dxf.found.value?.outlines ?? [], problems: dxf.problems.value };
   }
   if (kind.value === 'CSV') {
-    const rows = Papa.parse<string[]>(text.value, { skipEmptyLines: 'greedy' }).data;
+    const rows = rowsOf(text.value);
     const outline = readCsvPoints(rows, metresPer(csvUnit.value));
     return outline.ok
       ? { outlines: [outline.value], problems: [] }
@@ -76,12 +79,13 @@ const reading = computed<Reading | undefined>(() => {
   const geo = readGeoJson(text.value);
   if (!geo.ok) return { outlines: [], problems: geo.problems };
   const first = geo.value.outlines[0]?.outer[0];
+  const numbers = geo.value.frame === undefined ? coordinates.value : 'degrees';
   return {
-    outlines: toMetres(geo.value.outlines, coordinates.value),
+    outlines: toMetres(geo.value.outlines, numbers),
     problems: [],
-    ...(coordinates.value === 'degrees' && first && guessCoordinates([first]) === 'degrees'
-      ? { onGlobe: first }
-      : {}),
+    frame: geo.value.frame,
+    skipped: geo.value.skipped,
+    ...(numbers === 'degrees' && first && guessCoordinates([first]) === 'degrees' ? { onGlobe: first } : {}),
   };
 });
 const outlines = computed(() => reading.value?.outlines ?? []);
@@ -130,7 +134,10 @@ function add(): void {
     </div>
     <template v-else-if="reading">
       <div class="choice">
-        <template v-if="kind === 'GeoJSON'">
+        <span v-if="kind === 'GeoJSON' && reading.frame"
+          >{{ name }} names its frame: {{ reading.frame }}.</span
+        >
+        <template v-else-if="kind === 'GeoJSON'">
           <span id="coords">The numbers in {{ name }} are</span>
           <el-radio-group v-model="coordinates" aria-labelledby="coords">
             <el-radio-button value="degrees">longitude and latitude</el-radio-button>
@@ -185,6 +192,9 @@ function add(): void {
           >
         </li>
       </ul>
+      <p v-if="reading.skipped && reading.skipped.length > 0" class="quiet">
+        Not outlines, left out: {{ reading.skipped.map((s) => `${s.count} × ${s.what}`).join(', ') }}.
+      </p>
       <OutlinePreview v-if="outlines.length > 0" :outlines="outlines" />
       <p v-for="(p, i) in reading.problems.slice(0, 4)" :key="i" class="problem" role="alert">
         {{ sentence(p) }}

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** Spot levels as read on site, and what follows: falls, ponds, outlets, the mix to level it. */
 import { Delete, Location } from '@element-plus/icons-vue';
-import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { readLevels, readPlacedRows, type Level, type Levels, type Zone } from '@lentum/core/survey';
 import { metresPer } from '@lentum/core/units';
 import { worded } from '../app/wording.ts';
+import { readTable } from '../shared/tablefile.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
 import type { ZoneFalls } from './falls.ts';
@@ -72,7 +72,7 @@ async function importCsv(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
   if (!file) return;
-  const rows = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' }).data;
+  const rows = await readTable(file);
   const read = readPlacedRows(rows, word.value, metresPer(placeUnit.value), metresPer(valueUnit.value));
   input.value = '';
   problem.value = read.ok ? [] : read.problems.map(sentence);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The survey of a job: zones on one plan, and for the chosen zone its shape, edges, levels, readiness, quantities. */
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { sentence } from '@lentum/core/problems';
 import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
@@ -20,6 +20,7 @@ import { TAPED_FORMS, type TapedForm } from './newzone.ts';
 import DrawBar from './plan/DrawBar.vue';
 import PlanStage from './plan/PlanStage.vue';
 import PlanTools from './plan/PlanTools.vue';
+import NorthArrow from './plan/NorthArrow.vue';
 import { usePlanWork } from './planwork.ts';
 import QuantityPanel from './QuantityPanel.vue';
 import ReadinessPanel from './ReadinessPanel.vue';
@@ -93,6 +94,15 @@ function setFall(v: number | undefined): void {
   setZone(v === undefined ? rest : { ...rest, fallPct: v });
 }
 const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'shape' || !isUnfinished(p)));
+
+const PlaceDialog = defineAsyncComponent(() => import('./PlaceDialog.vue'));
+/** Why the place of the plan is asked. */
+const placing = ref<ExportKind>();
+async function takeOut(kind: ExportKind): Promise<void> {
+  if (kind === 'place') placing.value = kind;
+  else if (!(await exportSurvey(kind, job.documents.survey.draft, job.head?.name ?? '')))
+    placing.value = kind;
+}
 </script>
 
 <template>
@@ -114,13 +124,7 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
       </el-dropdown>
       <el-button @click="work.addEstimated">Estimate by area</el-button>
       <el-button @click="importing = true">Import an outline</el-button>
-      <el-dropdown
-        v-if="survey.zones.length > 0"
-        trigger="click"
-        @command="
-          (kind: ExportKind) => void exportSurvey(kind, job.documents.survey.content, job.head?.name ?? '')
-        "
-      >
+      <el-dropdown v-if="survey.zones.length > 0" trigger="click" @command="takeOut">
         <el-button>Export</el-button>
         <template #dropdown>
           <el-dropdown-menu>
@@ -130,8 +134,14 @@ const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'sha
           </el-dropdown-menu>
         </template>
       </el-dropdown>
+      <NorthArrow v-if="survey.origin" :bearing-deg="survey.origin.bearingDeg ?? 0" />
       <UndoBar :document="job.documents.survey" />
     </div>
+    <PlaceDialog
+      v-if="placing"
+      @close="placing = undefined"
+      @placed="placing === 'GeoJSON' && takeOut('GeoJSON')"
+    />
     <p v-if="!zone && mode !== 'draw'" class="empty">
       Nothing is measured yet. Walk the edge of the first zone with a tape, side by side; tape its sides and
       diagonals; draw it on the plan; or import an outline: every quantity after this follows from it.

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 /** Tests with place, time, instrument and value: typed, from a file, or from the moisture meter; they go into the record. */
-import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import { check, sentence } from '@lentum/core/problems';
 import {
@@ -30,6 +29,7 @@ import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import WithdrawDialog from '../record/WithdrawDialog.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import { readTable } from '../shared/tablefile.ts';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import { useSending } from '../site/sending.ts';
@@ -126,7 +126,7 @@ function add(): void {
 async function importCsv(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0];
   if (!file || facts.value.form !== 'number') return;
-  const rows = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' }).data;
+  const rows = await readTable(file);
   const read = readPlacedRows(rows, facts.value.name.toLowerCase(), 1, 1);
   (event.target as HTMLInputElement).value = '';
   if (!read.ok) {

@@ -3,18 +3,31 @@ import { saveCsvFile } from '../shared/csv.ts';
 import { saveFile } from '../shared/savefile.ts';
 import type { Survey } from '@lentum/core/survey';
 
-export type ExportKind = 'GeoJSON' | 'DXF' | 'CSV';
+export type ExportKind = 'GeoJSON' | 'JSON' | 'DXF' | 'CSV' | 'place';
+/** What can be taken out. GeoJSON is degrees: while nobody has said where the plan lies, it asks. */
 export const EXPORTS: Readonly<Record<ExportKind, string>> = {
-  GeoJSON: 'Outlines as GeoJSON',
+  GeoJSON: 'Outlines as GeoJSON, degrees',
+  JSON: 'Outlines as JSON, metres of the plan',
   DXF: 'Plan as DXF',
   CSV: 'Areas and counts as CSV',
+  place: 'Where the plan lies …',
 };
 
-export async function exportSurvey(kind: ExportKind, survey: Survey, jobName: string): Promise<void> {
-  const { areaRows, toDxf, toGeoJson } = await import('@lentum/core/drawings');
+/** @returns false where the place of the plan has to be said first */
+export async function exportSurvey(
+  kind: Exclude<ExportKind, 'place'>,
+  survey: Survey,
+  jobName: string,
+): Promise<boolean> {
+  const { areaRows, toDxf, toGeoJson, toPlanJson } = await import('@lentum/core/drawings');
   const name = jobName.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'survey';
-  if (kind === 'GeoJSON')
-    saveFile(`${JSON.stringify(toGeoJson(survey), null, 2)}\n`, `${name}.geojson`, 'application/geo+json');
+  const json = (of: object): string => `${JSON.stringify(of, null, 2)}\n`;
+  if (kind === 'GeoJSON') {
+    const placed = toGeoJson(survey);
+    if (!placed) return false;
+    saveFile(json(placed), `${name}.geojson`, 'application/geo+json');
+  } else if (kind === 'JSON') saveFile(json(toPlanJson(survey)), `${name}-plan.json`, 'application/json');
   else if (kind === 'DXF') saveFile(toDxf(survey), `${name}.dxf`, 'image/vnd.dxf');
   else saveCsvFile(areaRows(survey), `${name}-areas.csv`);
+  return true;
 }

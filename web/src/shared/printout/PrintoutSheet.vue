@@ -30,10 +30,10 @@ defineProps<{ printout: Printout; roomMm: { widthMm: number } }>();
   margin: 0 0 6pt;
 }
 .printout h2 {
-  font-size: 13pt;
+  font-size: 12.5pt;
 }
 .printout h3 {
-  font-size: 11pt;
+  font-size: 10.5pt;
 }
 .printout h4 {
   font-size: 10pt;

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 /** Hours from a file: its columns are matched by a person once, its zone is asked, and what looks wrong is said. */
 import { useLocalStorage } from '@vueuse/core';
-import Papa from 'papaparse';
 import { computed, ref, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import {
@@ -16,6 +15,7 @@ import {
   type WeatherSeries,
 } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
+import { readText, rowsOf } from '../../shared/tablefile.ts';
 import { useJob } from '../../app/job.ts';
 import ColumnsMatch from './ColumnsMatch.vue';
 
@@ -34,7 +34,7 @@ async function pick(event: Event): Promise<void> {
   if (!file) return;
   trouble.value = '';
   name.value = file.name;
-  const text = await file.text();
+  const text = await readText(file);
   epwText.value = '';
   table.value = [];
   map.value = undefined;
@@ -43,7 +43,7 @@ async function pick(event: Event): Promise<void> {
     kind.value = 'climate';
     return;
   }
-  table.value = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
+  table.value = rowsOf(text);
   map.value = matched.value[headKey.value] ?? guessMap(head.value, job.timeZone);
 }
 const head = computed(() => table.value[0] ?? []);
