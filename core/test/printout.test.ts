@@ -1,13 +1,15 @@
 /** The page model: sizes, drawings as SVG, tiles at full size, times with their dates, what a printout says. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { tilesFor } from '../src/details/index.ts';
+import { velmora } from '@lentum/demo';
+import { cutLists, detailSchedule, patternBlocks, tilesFor } from '../src/details/index.ts';
 import {
   columns,
   drawingSvg,
   drawnMm,
   group,
   heading,
+  insideMm,
   line,
   PAPER_SIZES,
   printoutLines,
@@ -90,6 +92,30 @@ describe('tiles of a piece at full size', () => {
         },
       ),
     );
+  });
+});
+
+describe('pieces of the demo at full size', () => {
+  const job = velmora(new Date('2026-05-12T09:00:00Z'));
+  const t = tellingOf({ units: 'metric', timeZone: 'UTC' });
+  const lists = cutLists(detailSchedule(job.survey, job.buildUp));
+  it.each(lists.map((l, i) => [`${i + 1}: ${l.roll.name}`, l] as const))('%s', (_name, list) => {
+    const sheet = { size: 'A4', landscape: true } as const;
+    const blocks = patternBlocks(list.groups, sheet, t);
+    expect(printoutSchema.safeParse({ title: 't', job: 'j', made: 'm', blocks }).success).toBe(true);
+    const drawings = blocks.flatMap((b) =>
+      b.kind === 'group' ? b.blocks.flatMap((x) => (x.kind === 'drawing' ? [x] : [])) : [],
+    );
+    const inside = insideMm(sheet);
+    // A millimetre of the frame is a millimetre on paper, and each fits on its sheet.
+    for (const d of drawings) {
+      expect(d.widthMm).toBe(d.frame[2]);
+      expect(drawnMm(d, inside).heightMm).toBeCloseTo(d.frame[3], 9);
+      expect(d.widthMm).toBeLessThanOrEqual(inside.widthMm + 1e-9);
+    }
+    // Each piece is either drawn, a rectangle with its size, or said to be too large.
+    const said = printoutLines(printoutSchema.parse({ title: 't', job: 'j', made: 'm', blocks })).join(' ');
+    for (const g of list.groups) expect(said).toContain(g.label);
   });
 });
 

@@ -32,8 +32,12 @@ function fontOf(face: Face): Font {
 /** Signs without a letter of their own in any face are shown so. */
 const UNKNOWN = '\u25a1';
 
+const NARROW = /[\u202f\u2009]/g;
+
 /** The face that has every letter of a text; the second one, with a box for what it lacks, where none has. */
-export function faceFor(text: string): { readonly face: Face; readonly text: string } {
+export function faceFor(said: string): { readonly face: Face; readonly text: string } {
+  // Narrow blanks between thousands are not in every face: a plain one that does not break does as well.
+  const text = said.replaceAll(NARROW, '\u00a0');
   const signs = [...text].filter((c) => c !== '\n');
   const has = (face: Face, c: string): boolean => fontOf(face).hasGlyphForCodePoint(c.codePointAt(0) ?? 0);
   if (signs.every((c) => has('Body', c))) return { face: 'Body', text };
