@@ -280,3 +280,41 @@ describe('documents', () => {
     ).toContain('expected its bays to be removed first');
   });
 });
+
+describe('HTTP as others rely on it', () => {
+  it('a known address says what it takes when it is asked otherwise', async () => {
+    const id = await startJob();
+    const refused = await api.patch(`${V1}/jobs/${id}/survey`).send({}).expect(405);
+    expect(refused.headers['allow']).toBe('GET, HEAD, PUT, OPTIONS');
+    expect(refused.headers['content-type']).toContain('application/problem+json');
+    expect(detail(refused)).toContain('GET, HEAD, PUT, OPTIONS');
+    expect((await api.options(`${V1}/jobs/${id}/survey`).expect(204)).headers['allow']).toBe(
+      'GET, HEAD, PUT, OPTIONS',
+    );
+    expect((await api.delete(`${V1}/jobs`).expect(405)).headers['allow']).toContain('GET');
+    await api.patch(`${V1}/no-such-address`).expect(404);
+  });
+  it('HEAD tells the tag of a document and no body; compressed or not, it is one strong tag', async () => {
+    const id = await startJob();
+    const head = await api.head(`${V1}/jobs/${id}/survey`).expect(200);
+    const plain = await api.get(`${V1}/jobs/${id}/survey`).set('Accept-Encoding', 'identity').expect(200);
+    const small = await api.get(`${V1}/jobs/${id}/survey`).set('Accept-Encoding', 'gzip').expect(200);
+    expect(head.text ?? '').toBe('');
+    expect(new Set([head, plain, small].map((r) => r.headers['etag']))).toEqual(new Set(['"1"']));
+  });
+  it('If-Match takes several tags, and * for whichever is there', async () => {
+    const id = await startJob();
+    const put = (match: string, body: object = { zones: [] }) =>
+      api.put(`${V1}/jobs/${id}/survey`).set('If-Match', match).send(body);
+    expect((await put('*').expect(200)).headers['etag']).toBe('"2"');
+    expect((await put('"7", "2"').expect(200)).headers['etag']).toBe('"3"');
+    await put('"1", "2"').expect(412);
+    await put('"3", three').expect(400);
+    await put('').expect(400);
+    // The firm has said nothing yet, or has: * is whichever is there, and nothing where nothing is.
+    const practice = await api.get(`${V1}/firm/practice`).expect(200);
+    const any = await api.put(`${V1}/firm/practice`).set('If-Match', '*').send([]);
+    expect(any.status).toBe(practice.headers['etag'] === '"0"' ? 412 : 200);
+    await api.put(`${V1}/jobs/no-such-job/survey`).set('If-Match', '*').send({ zones: [] }).expect(404);
+  });
+});

@@ -32,7 +32,8 @@ export const firmRoutes = [
     answer,
     statuses: { 412: 'Somebody else changed them' },
     run: async ({ body, context, req, res }) => {
-      const version = await writePractice(context.pool, expectedVersion(req), body);
+      const from = await expectedVersion(req, async () => (await readPractice(context.pool)).version);
+      const version = await writePractice(context.pool, from, body);
       setVersion(res, version);
       return { version, settings: body };
     },

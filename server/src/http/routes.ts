@@ -69,6 +69,20 @@ function requireJson(req: Request): void {
   }
 }
 
+const expressPath = (path: string): string => path.replace(/\{(\w+)\}/g, ':$1');
+
+/** What each address takes; GET answers HEAD as well. */
+function methodsByPath(routes: readonly AnyRoute[]): Map<string, Set<string>> {
+  const found = new Map<string, Set<string>>();
+  for (const { method, path } of routes) {
+    const methods = found.get(expressPath(path)) ?? new Set();
+    methods.add(method.toUpperCase());
+    if (method === 'get') methods.add('HEAD');
+    found.set(expressPath(path), methods);
+  }
+  return found;
+}
+
 /** @param most requests a minute from one address, by what they cost; absent for no limit */
 export function mount(
   routes: readonly AnyRoute[],
@@ -78,7 +92,7 @@ export function mount(
   const router = express.Router();
   const limits = most && rateLimits(most);
   for (const spec of routes as readonly unknown[] as readonly RouteSpec[]) {
-    const path = spec.path.replace(/\{(\w+)\}/g, ':$1');
+    const path = expressPath(spec.path);
     const parse = spec.raw
       ? [express.raw({ type: [...spec.raw.types], limit: spec.raw.limit })]
       : spec.body
@@ -109,6 +123,15 @@ export function mount(
       if (res.headersSent || res.writableEnded) return;
       if (answer === undefined) res.status(res.statusCode === 200 ? 204 : res.statusCode).end();
       else res.json(answer);
+    });
+  }
+  // An address that is known, asked in a way that it has not.
+  for (const [path, methods] of methodsByPath(routes)) {
+    const allow = [...methods, 'OPTIONS'].join(', ');
+    router.all(path, (req, res) => {
+      res.setHeader('Allow', allow);
+      if (req.method === 'OPTIONS') res.status(204).end();
+      else throw new HttpProblem(405, `${req.method} is not known here; this address takes ${allow}`);
     });
   }
   return router;

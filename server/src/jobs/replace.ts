@@ -40,12 +40,13 @@ export async function replaceDocument(
     kept?: (db: Db) => Promise<void> | undefined;
   } = {},
 ): Promise<number> {
-  const from = expectedVersion(req);
+  let from = 0;
   try {
     return await transaction(context.pool, async (db) => {
       const { rowCount } = await db.query(JOBS_SQL.lock, [jobId]);
       if (rowCount === 0) throw notFound('Job', jobId);
       const current = await readDocument<object>(db, jobId, kind);
+      from = await expectedVersion(req, () => current?.version ?? 0);
       if (current?.version !== from) throw stale(kind, from, current);
       const wrong = (await more.problems?.(db)) ?? [];
       if (wrong.length > 0) throw unprocessable(wrong);

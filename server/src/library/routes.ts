@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { buildUpSchema } from '@lentum/core/buildup';
 import { buildUpFileSchema, writeBuildUpFile } from '@lentum/core/library';
+import type { Request } from 'express';
+import type { Db } from '../db/pool.ts';
 import { expectedVersion, setVersion } from '../http/etag.ts';
 import { notFound } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
@@ -28,6 +30,9 @@ function revisionNumber(text: string | undefined): number {
   if (!/^\d{1,6}$/.test(text ?? '')) throw notFound('Revision', text ?? '');
   return Number(text);
 }
+
+const fromVersion = (req: Request, db: Db, id: string): Promise<number> =>
+  expectedVersion(req, async () => (await readDraft(db, id)).version);
 
 export const libraryRoutes = [
   route({
@@ -64,7 +69,7 @@ export const libraryRoutes = [
       const version = await writeDraft(
         context.pool,
         params['buildUpId'] ?? '',
-        expectedVersion(req),
+        await fromVersion(req, context.pool, params['buildUpId'] ?? ''),
         body,
         context.now(),
       );
@@ -111,7 +116,7 @@ export const libraryRoutes = [
       const released = await release(
         context.pool,
         params['buildUpId'] ?? '',
-        expectedVersion(req),
+        await fromVersion(req, context.pool, params['buildUpId'] ?? ''),
         body,
         context.now(),
       );
