@@ -17,6 +17,7 @@ import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
 import { siteRoutes } from '../site/routes.ts';
 import { todayRoutes } from '../site/today.ts';
+import { planRoutes } from '../survey/exports.ts';
 import { surveyRoutes } from '../survey/routes.ts';
 import { weatherRoutes } from '../weather/routes.ts';
 import type { AnyRoute } from './routes.ts';
@@ -24,6 +25,7 @@ import type { AnyRoute } from './routes.ts';
 export const ROUTES: readonly AnyRoute[] = [
   ...jobRoutes,
   ...surveyRoutes,
+  ...planRoutes,
   ...buildUpRoutes,
   ...orderRoutes,
   ...siteRoutes,
