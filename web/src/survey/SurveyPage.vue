@@ -134,18 +134,6 @@ async function takeOut(kind: ExportKind): Promise<void> {
           </el-dropdown-menu>
         </template>
       </el-dropdown>
-      <el-button @click="work.addEstimated">Estimate by area</el-button>
-      <el-button @click="importing = true">Import an outline</el-button>
-      <el-dropdown v-if="survey.zones.length > 0" trigger="click" @command="takeOut">
-        <el-button>Export</el-button>
-        <template #dropdown>
-          <el-dropdown-menu>
-            <el-dropdown-item v-for="(words, kind) in EXPORTS" :key="kind" :command="kind">{{
-              words
-            }}</el-dropdown-item>
-          </el-dropdown-menu>
-        </template>
-      </el-dropdown>
       <NorthArrow v-if="survey.origin" :bearing-deg="survey.origin.bearingDeg ?? 0" />
       <UndoBar :document="job.documents.survey" />
     </div>
