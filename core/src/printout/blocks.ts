@@ -43,3 +43,19 @@ export const table = (
   rows: [...rows],
   ...(total ? { total: [...total] } : {}),
 });
+
+/** The column under whose cells the notes of a row stand: the widest, or the first where none is said to be. */
+export function notesColumn(t: Pick<Table, 'columns'>): number {
+  const widest = Math.max(...t.columns.map((c) => c.share));
+  return widest > 0 ? t.columns.findIndex((c) => c.share === widest) : 0;
+}
+
+const LONGEST_NAME = 80;
+
+/** Name of the PDF of a printout, from its title: plain letters only. */
+export const pdfName = (title: string): string =>
+  `${title
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]+/g, '-')
+    .replaceAll(/^-|-$/g, '')
+    .slice(0, LONGEST_NAME)}.pdf`;

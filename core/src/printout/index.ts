@@ -1,4 +1,16 @@
-export { columns, facts, group, heading, line, list, PAGE_BREAK, row, table } from './blocks.ts';
+export {
+  columns,
+  facts,
+  group,
+  heading,
+  line,
+  list,
+  notesColumn,
+  PAGE_BREAK,
+  pdfName,
+  row,
+  table,
+} from './blocks.ts';
 export {
   drawingSchema,
   drawingSvg,

@@ -18,7 +18,7 @@ export interface Sheet {
   readonly landscape: boolean;
 }
 
-/** White round what is printed, mm: what office printers can not reach, and room for the lines above and below. */
+/** White round what is printed, mm: what office printers cannot reach, and room for the lines above and below. */
 export const MARGINS_MM = { top: 18, bottom: 16, left: 14, right: 14 } as const;
 
 /** A sheet as it lies, mm. */

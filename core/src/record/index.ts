@@ -48,7 +48,7 @@ export {
 } from './fold.ts';
 export { bestFilm, filmMmOf, judgeCoat, type CoatJudgement, type CoatOutcome } from './judge.ts';
 export { filmMiss, type Miss } from './misses.ts';
-export { entriesOf, laterEntries, latestDetails, zoneOfEntry } from './places.ts';
+export { entriesOf, laterEntries, latestDetails } from './places.ts';
 export { namesOf, partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
 export { sharesByArea, splitAmount } from './sharing.ts';
 export { signatureProblem, signedText } from './signature.ts';

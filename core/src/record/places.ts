@@ -3,12 +3,11 @@ import type { SiteDoc } from '../site/index.ts';
 import type { DetailEntry, SiteBook } from './fold.ts';
 import type { BookEntry } from './reading.ts';
 
-/** The zone that an entry belongs to; nothing for what belongs to the job as a whole. What takes one back belongs where it does. */
-export function zoneOfEntry(
-  entry: BookEntry,
+/** The zone that each entry belongs to; nothing for what belongs to the job as a whole. What takes one back belongs where it does. */
+function zonesOf(
   site: Pick<SiteDoc, 'bays'>,
   book: Pick<SiteBook, 'seen'>,
-): string | undefined {
+): (entry: BookEntry) => string | undefined {
   const zones = new Map(site.bays.map((b) => [b.id, b.zoneId]));
   const zoneOf = (e: BookEntry): string | undefined => {
     if (e.zoneId !== undefined) return e.zoneId;
@@ -17,18 +16,20 @@ export function zoneOfEntry(
     const target = e.supersedes === undefined ? undefined : book.seen.get(e.supersedes);
     return target && zoneOf(target);
   };
-  return zoneOf(entry);
+  return zoneOf;
 }
 
 /** Every entry of a zone and of the job as a whole, newest first. */
-export const entriesOf = (
+export function entriesOf(
   zoneId: string,
   site: Pick<SiteDoc, 'bays'>,
   book: Pick<SiteBook, 'seen'>,
-): BookEntry[] =>
-  [...book.seen.values()]
-    .filter((e) => [zoneId, undefined].includes(zoneOfEntry(e, site, book)))
+): BookEntry[] {
+  const zoneOf = zonesOf(site, book);
+  return [...book.seen.values()]
+    .filter((e) => [zoneId, undefined].includes(zoneOf(e)))
     .sort((a, b) => b.seq - a.seq);
+}
 
 /** What took the place of an entry, by the id of the one that no longer counts. */
 export const laterEntries = (book: Pick<SiteBook, 'seen'>): ReadonlyMap<string, BookEntry> =>

@@ -3,7 +3,7 @@ import type { BuildUpDoc } from '@lentum/core/buildup';
 import type { JobHead } from '@lentum/core/job';
 import { withTestsBroughtOver, writeJobFile, type JobContent, type JobFile } from '@lentum/core/jobfile';
 import type { OrderDoc } from '@lentum/core/order';
-import { canonicalJson, type StoredEntry } from '@lentum/core/record';
+import { canonicalJson } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
 import { keptSeries, weatherDocSchema } from '@lentum/core/weather';
@@ -14,7 +14,7 @@ import { readPapers, storePaper } from '../papers/store.ts';
 import { addPeople, peopleOf } from '../people/store.ts';
 import { insertJob } from '../jobs/routes.ts';
 import { readPicture, storePicture } from '../pictures/store.ts';
-import { insertEntries, readAll } from '../record/store.ts';
+import { insertEntries, wholeRecord } from '../record/store.ts';
 import { insertSeries, readSeries } from '../weather/store.ts';
 
 export async function readContent(db: Db, jobId: string): Promise<JobContent> {
@@ -24,8 +24,7 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
     if (!doc) throw notFound('Job', jobId);
     return doc.body as T;
   };
-  const record: StoredEntry[] = [];
-  for await (const page of readAll(db, jobId)) record.push(...page);
+  const record = await wholeRecord(db, jobId);
   const survey = body<Survey>('survey');
   const named = survey.underlay?.fileId;
   const picture = named === undefined ? undefined : await readPicture(db, jobId, named);

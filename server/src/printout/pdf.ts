@@ -6,6 +6,7 @@ import {
   INK_COLOURS,
   insideMm,
   MARGINS_MM,
+  notesColumn,
   sheetMm,
   type Block,
   type Ink,
@@ -63,8 +64,7 @@ const ROW_TONE: Readonly<Record<Row['tone'], Style>> = {
 
 /** Cells of a row; notes stand under the cell of the widest column. */
 function cellsOf(r: Row, t: Table): TableCell[] {
-  const widest = Math.max(...t.columns.map((c) => c.share));
-  const under = widest > 0 ? t.columns.findIndex((c) => c.share === widest) : 0;
+  const under = notesColumn(t);
   return t.columns.map((c, i): TableCell => {
     const cell = written(r.cells[i] ?? '', { alignment: c.align, ...ROW_TONE[r.tone] });
     if (i !== under || r.notes.length === 0) return cell;

@@ -1,6 +1,6 @@
 /** Printouts as PDF: what a page shows to be printed, drawn on a sheet of any size. */
 import { z } from 'zod';
-import { PAPER_SIZES, printoutSchema, type Printout, type Sheet } from '@lentum/core/printout';
+import { PAPER_SIZES, pdfName, printoutSchema, type Printout, type Sheet } from '@lentum/core/printout';
 import { atThread } from '../compute/runs.ts';
 import { fromThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
@@ -22,17 +22,10 @@ const base64 = async (printout: Printout, sheet: Sheet): Promise<{ readonly base
 });
 atThread('printout', ({ printout, sheet }: { printout: Printout; sheet: Sheet }) => base64(printout, sheet));
 
-const fileName = (title: string): string =>
-  `${title
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]+/g, '-')
-    .replaceAll(/^-|-$/g, '')
-    .slice(0, 80)}.pdf`;
-
 /** Answers with a printout as PDF, drawn in a thread. */
 export async function answerPdf(res: Response, printout: Printout, sheet: Sheet): Promise<void> {
   const drawn = await fromThread<{ base64: string }>(res, 'printout', { printout, sheet });
-  res.attachment(fileName(printout.title)).type('application/pdf').send(Buffer.from(drawn.base64, 'base64'));
+  res.attachment(pdfName(printout.title)).type('application/pdf').send(Buffer.from(drawn.base64, 'base64'));
 }
 
 export const printoutRoutes = [

@@ -24,7 +24,7 @@ import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { requireJob } from '../jobs/routes.ts';
 import { peopleOf } from '../people/store.ts';
-import { append, readAll, readPage } from './store.ts';
+import { append, readAll, readPage, wholeRecord } from './store.ts';
 
 /** Files leave in metric units, with instants in UTC. */
 const METRIC = {
@@ -124,8 +124,7 @@ export const recordRoutes = [
         readDocument<SiteDoc>(context.pool, jobId, 'site'),
       ]);
       if (!buildUps || !site) throw notFound('Job', jobId);
-      const entries: StoredEntry[] = [];
-      for await (const page of readAll(context.pool, jobId)) entries.push(...page);
+      const entries = await wholeRecord(context.pool, jobId);
       const names = namesOf(await peopleOf(context.pool, entries));
       const book = foldRecord(EMPTY_BOOK, entries, names);
       const facts = { buildUps: buildUps.body, site: site.body, book };

@@ -43,6 +43,13 @@ export async function* readAll(db: Db, jobId: string, pageSize = 2000): AsyncGen
   }
 }
 
+/** The whole record at once, for those who need every entry. */
+export async function wholeRecord(db: Db, jobId: string): Promise<StoredEntry[]> {
+  const record: StoredEntry[] = [];
+  for await (const page of readAll(db, jobId)) record.push(...page);
+  return record;
+}
+
 async function readOne(db: Db, sql: string, params: unknown[]): Promise<StoredEntry | undefined> {
   const { rows } = await db.query<Row>(sql, params);
   return rows[0] && toStored(rows[0]);

@@ -10,7 +10,7 @@ import { readDocuments } from '../db/documents.ts';
 import { transaction, type Pool } from '../db/pool.ts';
 import { notFound } from '../http/errors.ts';
 import { peopleOf } from '../people/store.ts';
-import { readAll } from '../record/store.ts';
+import { wholeRecord } from '../record/store.ts';
 import { readSeries } from '../weather/store.ts';
 
 /** A job as the database holds it at an instant. */
@@ -31,8 +31,7 @@ export const jobSnapshot = (pool: Pool, jobId: string, nowMs: number): Promise<J
       if (!doc) throw notFound('Job', jobId);
       return doc.body as T;
     };
-    const record: StoredEntry[] = [];
-    for await (const page of readAll(db, jobId)) record.push(...page);
+    const record = await wholeRecord(db, jobId);
     return {
       head: body<JobHead>('job'),
       record,

@@ -2,7 +2,7 @@
 /** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
 import { computed, ref, watch } from 'vue';
 import { standingOf } from '@lentum/core/handover';
-import type { Printout } from '@lentum/core/printout';
+import { pdfName, type Printout } from '@lentum/core/printout';
 import { get, handoverPdf, sentenceOf } from '../app/api.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
@@ -55,8 +55,8 @@ async function doing(what: 'pdf' | 'print', work: () => Promise<void>): Promise<
 }
 const pdf = (): Promise<void> =>
   doing('pdf', async () => {
-    const name = (chosen.value?.zone.name ?? 'roof').toLowerCase().replaceAll(/[^a-z0-9]+/g, '-');
-    saveFile(await handoverPdf(job.id, zoneId.value, sheet.value), `handover-${name}.pdf`, 'application/pdf');
+    const name = pdfName(`Handover, ${chosen.value?.zone.name ?? 'roof'}`);
+    saveFile(await handoverPdf(job.id, zoneId.value, sheet.value), name, 'application/pdf');
   });
 const look = (): Promise<void> =>
   doing('print', async () => {

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 /** Looked at before it is printed: the sheet, and what stands on it. */
 import { computed, ref } from 'vue';
-import { insideMm, PAPER_SIZES, sheetMm, type PaperSize, type Printout } from '@lentum/core/printout';
+import {
+  insideMm,
+  PAPER_SIZES,
+  pdfName,
+  sheetMm,
+  type PaperSize,
+  type Printout,
+} from '@lentum/core/printout';
 import { makePdf, sentenceOf } from '../../app/api.ts';
 import { worded } from '../../app/wording.ts';
 import PickList from '../PickList.vue';
@@ -32,8 +39,7 @@ async function pdf(): Promise<void> {
   busy.value = true;
   trouble.value = '';
   try {
-    const name = props.printout.title.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-');
-    saveFile(await makePdf(props.printout, sheet.value), `${name}.pdf`, 'application/pdf');
+    saveFile(await makePdf(props.printout, sheet.value), pdfName(props.printout.title), 'application/pdf');
   } catch (error) {
     trouble.value = sentenceOf(error);
   } finally {

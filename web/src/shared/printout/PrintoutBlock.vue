@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One block of a printout. */
 import { computed } from 'vue';
-import { drawnMm, INK_COLOURS, type Block, type Ink, type Table } from '@lentum/core/printout';
+import { drawnMm, INK_COLOURS, notesColumn, type Block, type Ink, type Table } from '@lentum/core/printout';
 
 const props = defineProps<{ block: Block; roomMm: { widthMm: number } }>();
 const drawn = computed(() =>
@@ -10,11 +10,6 @@ const drawn = computed(() =>
 const colour = (ink: Ink | undefined): string => (ink ? INK_COLOURS[ink] : 'none');
 /** Where some columns share the width, the others take what they need. */
 const someShare = (t: Table): boolean => t.columns.some((c) => c.share > 0);
-/** Notes of a row stand under the widest of its cells. */
-const noted = (t: Table): number => {
-  const widest = Math.max(...t.columns.map((c) => c.share));
-  return widest > 0 ? t.columns.findIndex((c) => c.share === widest) : 0;
-};
 </script>
 
 <template>
@@ -53,7 +48,7 @@ const noted = (t: Table): number => {
             :class="[c.align, { narrow: c.share === 0 && someShare(block) }]"
           >
             <span>{{ r.cells[i] ?? '' }}</span>
-            <template v-if="i === noted(block)">
+            <template v-if="i === notesColumn(block)">
               <small v-for="(note, k) in r.notes" :key="k" class="note">{{ note }}</small>
             </template>
           </td>
