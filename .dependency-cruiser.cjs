@@ -30,6 +30,7 @@ const ROOMS = [
   'gates',
   'call',
   'state',
+  'planning',
   'jobfile',
   'words',
   'handover',

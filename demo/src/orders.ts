@@ -33,7 +33,7 @@ export function orderAt(survey: Survey, anchor: Date): OrderDoc {
       {
         id: 'second',
         name: 'Deck and sheets',
-        on: day(9),
+        on: day(3),
         usedBy: day(30),
         zoneIds: ['deck', 'workshop', 'balcony'],
       },

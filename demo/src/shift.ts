@@ -46,8 +46,14 @@ export function shiftJob(content: JobContent, byMs: number): JobContent {
     ),
     deliveries: content.order.deliveries.map((d) => ({ ...d, on: day(d.on), usedBy: day(d.usedBy) })),
   };
+  const programme = {
+    ...moveAll(content.programme, move),
+    off: content.programme.off.map((o) => ({ ...o, on: day(o.on) })),
+    crews: content.programme.crews.map((c) => ({ ...c, off: c.off.map(day), only: c.only.map(day) })),
+  };
   return {
     ...content,
+    programme,
     job: { ...content.job, timeZone: morningZone(to) },
     weather: weatherAt(to),
     order,

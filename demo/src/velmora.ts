@@ -1,6 +1,7 @@
 /** The demo job: some bays accepted, some curing, one held, one window about to close, one film too thin. */
 import type { JobContent } from '@lentum/core/jobfile';
 import { link, type StoredEntry } from '@lentum/core/record';
+import { programmeAt } from './days.ts';
 import { orderAt } from './orders.ts';
 import { buildUps, cutBays } from './roofs.ts';
 import { people, Story } from './story.ts';
@@ -405,6 +406,7 @@ export function velmora(anchor: Date): JobContent {
     survey,
     buildUp: buildUps,
     order: orderAt(survey, anchor),
+    programme: programmeAt(anchor),
     site,
     weather: weatherAt(anchor),
     weatherSeries: [],

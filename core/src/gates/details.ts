@@ -54,6 +54,21 @@ export function comesAfterDetails(buildUp: BuildUp, layer: WorkLayer): boolean {
   return at >= 0 && work.findIndex((l) => l.id === layer.id) >= at;
 }
 
+/** Details that nobody has said are made, or that were refused since. */
+export function detailsToMake(
+  details: readonly Detail[],
+  { book, bay, nowMs }: Omit<DetailTerms, 'mustBeAccepted'>,
+): Detail[] {
+  const said = (book.zones.get(bay.zoneId)?.details ?? []).filter((d) => Date.parse(d.at) <= nowMs);
+  const all = onBayOf(book, bay, 'detail').filter(
+    (e) => e.body.detailId === ALL_DETAILS && Date.parse(e.body.at) <= nowMs,
+  );
+  return details.filter((d) => {
+    const last = said.findLast((s) => s.detailId === d.id)?.step ?? all.at(-1)?.body.step;
+    return last === undefined || last === 'refused';
+  });
+}
+
 export function detailGates(details: readonly Detail[], terms: DetailTerms): Gate[] {
   if (details.length === 0) return [];
   const { book, bay, nowMs } = terms;

@@ -12,7 +12,8 @@ export {
 } from './gate.ts';
 export { gatesOf, type GateTerms } from './gates.ts';
 export { groundTerms } from './ground.ts';
-export { detailsOn } from './details.ts';
+export { comesAfterDetails, detailsOn, detailsToMake } from './details.ts';
+export { stepsBefore } from './preparation.ts';
 export { missKey } from './missed.ts';
 export { openingGates, type OpenedTo } from './openings.ts';
 export { isFresh, isFreshForMix, WeatherGates } from './weather.ts';

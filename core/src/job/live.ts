@@ -7,6 +7,7 @@ export const LIVE_PARTS = [
   'survey',
   'build-up',
   'order',
+  'programme',
   'site',
   'weather',
   'weather-series',

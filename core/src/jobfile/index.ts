@@ -4,6 +4,7 @@ import { buildUpDocProblems, buildUpDocSchema } from '../buildup/index.ts';
 import { instantSchema, jobHeadSchema } from '../job/index.ts';
 import { paperFileSchema, papersLeftOut } from '../library/index.ts';
 import { orderSchema } from '../order/index.ts';
+import { programmeProblems, programmeSchema } from '../planning/index.ts';
 import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
 import {
   broughtOver,
@@ -32,6 +33,7 @@ export const jobContentSchema = z.strictObject({
   survey: surveySchema,
   buildUp: buildUpDocSchema,
   order: orderSchema,
+  programme: programmeSchema.prefault({}),
   site: siteSchema,
   weather: weatherDocSchema.prefault({}),
   weatherSeries: z.array(weatherSeriesSchema).max(800).default([]),
@@ -211,6 +213,7 @@ export function contentProblems(
   return [
     ...surveyProblems(content.survey),
     ...buildUpDocProblems(content.buildUp),
+    ...programmeProblems(content.programme),
     ...siteProblems(content.site, content.survey),
     ...pictureProblems(content),
     ...peopleProblems(content),

@@ -39,7 +39,7 @@ const MIST_HARMS: ReadonlySet<Chemistry> = new Set<Chemistry>([...POLYURETHANES,
  * How a layer is put on by a crew that sprays: sheets and what is poured hot are laid by hand, and so is a coat whose
  * tools name no spray, or whose mist harms and whose sheet names none.
  */
-function methodOf(layer: WorkLayer, method: Method): Method {
+export function methodOf(layer: WorkLayer, method: Method): Method {
   if (!isCoat(layer) || layer.kettle) return 'by hand';
   if (layer.tools.some((t) => t.kind === 'airless spray')) return method;
   const harms = layer.chemistry !== undefined && MIST_HARMS.has(layer.chemistry);

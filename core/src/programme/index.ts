@@ -1,4 +1,4 @@
-export { askOf, layingFigure, METHODS, windOf, type Ask, type Method } from './ask.ts';
+export { askOf, layingFigure, methodOf, METHODS, windOf, type Ask, type Method } from './ask.ts';
 export {
   conditionsIn,
   failsIn,

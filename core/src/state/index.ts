@@ -1,4 +1,4 @@
 export { againstWords, laidAgainst, type Against } from './against.ts';
 export { Grounds, type Ground } from './ground.ts';
 export type { JobInputs } from './inputs.ts';
-export { jobBasis, jobState, type JobBasis, type JobState } from './jobstate.ts';
+export { breathes, groundAt, jobBasis, jobState, type JobBasis, type JobState } from './jobstate.ts';

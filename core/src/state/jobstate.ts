@@ -2,7 +2,7 @@
  * The state of a job at an instant: for every bay what lies there, its gates, its call, its cure and what comes next. The
  * only place where these come from; the pages, the workers and the API ask here.
  */
-import type { WorkLayer } from '../buildup/index.ts';
+import type { BuildUp, WorkLayer } from '../buildup/index.ts';
 import { callOf, jobWeather, topOf, type Call, type JobWeather } from '../call/index.ts';
 import { SUBSTRATES } from '../family/index.ts';
 import { gatesOf, openingGates, type Gate } from '../gates/index.ts';
@@ -13,6 +13,7 @@ import { bayStatus, type BayStatus } from '../record/index.ts';
 import type { Bay } from '../site/index.ts';
 import type { Zone } from '../survey/index.ts';
 import type { RoofClimate } from '../weather/index.ts';
+import type { Ground } from './ground.ts';
 import { sameInputs, type JobInputs } from './inputs.ts';
 import { bayInstant, fullMinute, listsOf } from './instants.ts';
 import { Kept } from './kept.ts';
@@ -33,7 +34,7 @@ export interface JobState extends JobBasis {
   readonly calls: readonly Call[];
 }
 
-const breathes = (zone: Zone | undefined): boolean => {
+export const breathes = (zone: Zone | undefined): boolean => {
   if (!zone?.substrate) return true;
   const { family, porous } = SUBSTRATES[zone.substrate.kind];
   return family === 'mineral' && porous;
@@ -136,19 +137,8 @@ export function gatesOfBay(
 ): Gate[] {
   const { bay, buildUp } = status;
   if (!buildUp) return [];
-  const { survey, book, rules = rulesOf(undefined) } = kept.inputs;
-  const zone = kept.zone(bay.zoneId);
-  const ground = zone
-    ? kept.grounds.of(
-        zone,
-        buildUp,
-        book,
-        survey.primerSchool,
-        practice,
-        kept.practiceText,
-        firstLaidMs(status) ?? nowMs,
-      )
-    : { readiness: undefined, cannot: 'the zone of this bay is not in the survey.' };
+  const { book, rules = rulesOf(undefined) } = kept.inputs;
+  const ground = groundAt({ practice, kept }, status, buildUp, nowMs);
   return gatesOf({
     ...{ status, buildUp, layer, book, nowMs, practice, ask, climate, windows },
     weatherGates: kept.weatherGates,
@@ -159,6 +149,28 @@ export function gatesOfBay(
     details: kept.detailsOf(bay),
     holdPoints: rules.holdPoints,
   });
+}
+
+/** What there is to coat, as it is judged for a bay: as it was when the first layer was laid, else as it is. */
+export function groundAt(
+  { practice, kept }: Pick<JobBasis, 'practice' | 'kept'>,
+  status: BayStatus,
+  buildUp: BuildUp,
+  nowMs: number,
+): Ground {
+  const { survey, book } = kept.inputs;
+  const zone = kept.zone(status.bay.zoneId);
+  return zone
+    ? kept.grounds.of(
+        zone,
+        buildUp,
+        book,
+        survey.primerSchool,
+        practice,
+        kept.practiceText,
+        firstLaidMs(status) ?? nowMs,
+      )
+    : { readiness: undefined, cannot: 'the zone of this bay is not in the survey.' };
 }
 
 /** The full minute, or the newest entry since. */

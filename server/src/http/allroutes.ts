@@ -11,6 +11,7 @@ import { paperRoutes } from '../papers/routes.ts';
 import { printoutRoutes } from '../printout/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
 import { orderRoutes } from '../order/routes.ts';
+import { programmeRoutes } from '../programme/routes.ts';
 import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
@@ -28,6 +29,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...planRoutes,
   ...buildUpRoutes,
   ...orderRoutes,
+  ...programmeRoutes,
   ...siteRoutes,
   ...todayRoutes,
   ...weatherRoutes,

@@ -3,6 +3,7 @@ import { EMPTY_BUILD_UPS } from '@lentum/core/buildup';
 import { idSchema, instantSchema, jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { canonicalJson } from '@lentum/core/record';
+import { DEFAULT_PROGRAMME } from '@lentum/core/planning';
 import { EMPTY_SITE } from '@lentum/core/site';
 import { DEFAULT_WEATHER } from '@lentum/core/weather';
 import { EMPTY_SURVEY } from '@lentum/core/survey';
@@ -131,6 +132,7 @@ export const jobRoutes = [
           await writeDocument(db, id, 'survey', 1, EMPTY_SURVEY);
           await writeDocument(db, id, 'build-up', 1, EMPTY_BUILD_UPS);
           await writeDocument(db, id, 'order', 1, DEFAULT_ORDER);
+          await writeDocument(db, id, 'programme', 1, DEFAULT_PROGRAMME);
           await writeDocument(db, id, 'site', 1, EMPTY_SITE);
           await writeDocument(db, id, 'weather', 1, DEFAULT_WEATHER);
           res.status(201);

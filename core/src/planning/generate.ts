@@ -1,0 +1,253 @@
+/**
+ * Serial schedule generation (Kolisch 1996, from memory): tasks are taken in the order of a list and each is put where it
+ * ends first, in gaps that are left too. What may not wait too long after what it follows is placed together with it: where
+ * it finds no room in time, the first of them is tried later.
+ */
+import { CrewTime, NONE } from './crewtime.ts';
+import { BEYOND, cureHour, hoursOf, type Placed, type Plan, type Planned, type Task } from './model.ts';
+import { Places } from './places.ts';
+import { scoreOf } from './score.ts';
+
+/** What a list leaves open. */
+export interface Genes {
+  /** Indexes of all tasks. */
+  readonly list: readonly number[];
+  /** For each task: the crew that is to do it, or −1 for the one that ends first. */
+  readonly crew: Int8Array;
+  /** For each task: not begun before, minutes. */
+  readonly notBefore: Int32Array;
+}
+
+/** What is closed again is tried so often later, at most. */
+const TRIES = 8;
+/** And what follows it. */
+const TRIES_BELOW = 3;
+
+interface Spot {
+  readonly start: number;
+  readonly end: number;
+}
+
+export class Generator {
+  private readonly planned: Planned;
+  private readonly followers: readonly (readonly number[])[];
+  private readonly hours: number;
+  private readonly times: readonly CrewTime[];
+  private readonly longestWay: number;
+
+  constructor(planned: Planned) {
+    this.planned = planned;
+    this.hours = Math.floor(planned.endMin / 60);
+    this.longestWay = Math.max(planned.moveMin, planned.changeMin);
+    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+    const followers: number[][] = planned.tasks.map(() => []);
+    for (const t of planned.tasks)
+      for (const l of t.after) if (l.cures && planned.outlook.cure(l.task)?.until) followers[l.task]?.push(t.index);
+    this.followers = followers;
+  }
+
+  plan(genes: Genes): Plan {
+    const places = new Places(this.planned);
+    const failed = new Set<number>();
+    // What was fixed by hand comes first, as far as what it follows allows.
+    const pinned = genes.list.filter((i) => this.planned.tasks[i]?.startMin !== undefined);
+    for (const index of [...pinned, ...genes.list]) this.placeWith(index, places, genes, failed);
+    return { placed: places.placed, score: scoreOf(this.planned, places.placed) };
+  }
+
+  /** Places a task after all that it follows. */
+  private placeWith(index: number, places: Places, genes: Genes, failed: Set<number>): boolean {
+    if (places.placed[index]) return true;
+    const task = this.planned.tasks[index];
+    if (!task || failed.has(index)) return false;
+    for (const { task: before } of task.after)
+      if (!this.placeWith(before, places, genes, failed)) {
+        failed.add(index);
+        return false;
+      }
+    // Placing one before it may have brought it along.
+    if (places.placed[index]) return true;
+    const done = this.placeChain(task, places, genes, failed, 0, false);
+    if (!done) failed.add(index);
+    return done;
+  }
+
+  /** From and until when a task may begin, by what it follows. */
+  private span(task: Task, places: Places, genes: Genes): { from: number; until: number } {
+    let from = Math.max(task.earliestMin, genes.notBefore[task.index] ?? 0, task.startMin ?? 0);
+    let until = task.latestMin;
+    for (const link of task.after) {
+      const before = places.placed[link.task];
+      if (!before) return { from: Infinity, until };
+      from = Math.max(from, before.end + link.lagMin);
+      const cure = link.cures ? this.planned.outlook.cure(link.task) : undefined;
+      if (!cure) continue;
+      const hour = cureHour(before.end);
+      const opens = cure.from[hour] ?? BEYOND;
+      from = opens < 0 ? Infinity : Math.max(from, opens);
+      const closes = cure.until?.[hour] ?? BEYOND;
+      if (closes >= 0) until = Math.min(until, closes);
+    }
+    return { from, until };
+  }
+
+  /** Where a task ends first, with the crew that does it. */
+  private best(
+    task: Task,
+    places: Places,
+    genes: Genes,
+    from: number,
+    until: number,
+    /** What is put right before it. */
+    extraMin = 0,
+  ): (Spot & { crew: number }) | undefined {
+    const wanted = task.crew ?? genes.crew[task.index] ?? -1;
+    let found: (Spot & { crew: number }) | undefined;
+    for (let crew = 0; crew < this.planned.crews.length; crew += 1) {
+      if ((task.minutes[crew] ?? 0) <= 0 || (wanted >= 0 && crew !== wanted)) continue;
+      const minutes = (task.minutes[crew] ?? 0) + extraMin;
+      const spot = this.first(
+        task,
+        crew,
+        minutes,
+        places,
+        from,
+        Math.min(until, found ? found.end - minutes : Infinity),
+      );
+      if (spot && (!found || spot.end < found.end)) found = { ...spot, crew };
+    }
+    return found;
+  }
+
+  /** The first start of a task with a crew in a span. */
+  private first(
+    task: Task,
+    crew: number,
+    minutes: number,
+    places: Places,
+    from: number,
+    until: number,
+  ): Spot | undefined {
+    const { planned, hours } = this;
+    const time = this.times[crew];
+    if (!time) return undefined;
+    let start = from;
+    // Each turn moves the start on; it ends with the hours.
+    for (;;) {
+      start = task.parted ? time.begins(start) : time.fits(start, minutes, task.headMin, task.tailMin);
+      if (start === NONE || start > until) return undefined;
+      const end = task.parted ? time.doneAt(start, minutes) : start + minutes;
+      if (end === NONE) return undefined;
+      const hour = Math.floor(start / 60);
+      const sky = planned.outlook.sky(task.index, task.parted ? 1 : hoursOf(start, end));
+      if (sky && sky.open[hour] !== 1) {
+        const next = sky.next[hour + 1] ?? hours;
+        if (next >= hours) return undefined;
+        start = next * 60;
+        continue;
+      }
+      const free = Math.max(this.free(task, crew, places, start, end), places.machineFree(task.machine, start, end));
+      if (free > start) {
+        start = free;
+        continue;
+      }
+      const way = places.wayOpens(task, start, end);
+      if (way === start) return { start, end };
+      if (way === Infinity) return undefined;
+      start = way;
+    }
+  }
+
+  /** When a crew is free for a while, with the ways between works; the start itself where it is. */
+  private free(task: Task, crew: number, places: Places, start: number, end: number): number {
+    const list = places.ofCrew[crew] ?? [];
+    // Works of a crew stand one after the other: those that end long before the start are passed over.
+    let low = 0;
+    let high = list.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((list[middle]?.end ?? 0) + this.longestWay <= start) low = middle + 1;
+      else high = middle;
+    }
+    for (let i = low; i < list.length; i += 1) {
+      const p = list[i];
+      const other = p && this.planned.tasks[p.task];
+      if (!p || !other) continue;
+      const between = betweenWorks(this.planned, task, other);
+      if (p.start >= end + this.longestWay) break;
+      if (p.start < end + between && p.end + between > start) return p.end + between;
+    }
+    return start;
+  }
+
+  /**
+   * Places a task, and with it what may not wait too long.
+   * @param must only where all of that is done in time
+   */
+  private placeChain(
+    task: Task,
+    places: Places,
+    genes: Genes,
+    failed: Set<number>,
+    depth: number,
+    must: boolean,
+  ): boolean {
+    const { from: earliest, until } = this.span(task, places, genes);
+    if (earliest === Infinity) return false;
+    const mark = places.mark;
+    const fixed = task.startMin !== undefined;
+    let from = earliest;
+    let first: Placed | undefined;
+    for (let n = 0; n < (depth === 0 ? TRIES : TRIES_BELOW); n += 1) {
+      const spot = this.best(task, places, genes, from, until);
+      if (!spot) break;
+      const placed: Placed = { task: task.index, late: false, ...spot };
+      places.put(task, placed);
+      first ??= placed;
+      if ((this.followers[task.index] ?? []).every((f) => this.bring(f, places, genes, failed, depth, true)))
+        return true;
+      places.backTo(mark);
+      if (fixed) break;
+      // Later by an hour: the hours of the weather are what it depends on.
+      from = (Math.floor(placed.start / 60) + 1) * 60;
+    }
+    if (must) return false;
+    // It is too late for it, or for what follows it, however it is turned: what has closed is put right and gone on with.
+    if (!first) {
+      const spot = this.best(task, places, genes, Math.max(earliest, until + 1), Infinity, task.remedyMin);
+      if (!spot) return false;
+      first = { task: task.index, late: true, ...spot };
+    }
+    places.put(task, first);
+    const followed = (this.followers[task.index] ?? []).every((f) =>
+      this.bring(f, places, genes, failed, depth, false),
+    );
+    if (followed || fixed) return true;
+    // Nothing is begun that cannot be gone on with in the hours that are known.
+    places.backTo(mark);
+    return false;
+  }
+
+  /** Places what follows, and what that follows besides. */
+  private bring(
+    index: number,
+    places: Places,
+    genes: Genes,
+    failed: Set<number>,
+    depth: number,
+    must: boolean,
+  ): boolean {
+    const task = this.planned.tasks[index];
+    if (!task || places.placed[index]) return true;
+    return (
+      task.after.every((l) => this.bring(l.task, places, genes, failed, depth, must)) &&
+      (places.placed[index] !== undefined || this.placeChain(task, places, genes, failed, depth + 1, must))
+    );
+  }
+}
+
+/** Minutes between two works of one crew: none on the same work, a change of material, a move to another roof. */
+export function betweenWorks(planned: Planned, a: Task, b: Task): number {
+  if (a.zone !== b.zone) return planned.moveMin;
+  return a.layerId === b.layerId && a.kind === b.kind ? 0 : planned.changeMin;
+}

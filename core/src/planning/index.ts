@@ -1,0 +1,20 @@
+export {
+  crewSchema,
+  DEADLINES,
+  DEFAULT_PROGRAMME,
+  programmeSchema,
+  SKILLS,
+  type Crew,
+  type Deadline,
+  type KeptPlan,
+  type Pin,
+  type ProgrammeDoc,
+  type Skill,
+} from './schema.ts';
+export { boundOf, type Bound } from './bound.ts';
+export { programmeProblems } from './problems.ts';
+export { plannedOf, type JobPlanned, type PlanTerms } from './plan.ts';
+export { firstPlan, improve, type Found } from './search.ts';
+export { replay, type Replay } from './replay.ts';
+export { sumsOf, zoneReady, type Sums } from './score.ts';
+export type { Placed, Plan, Planned, Task } from './model.ts';

@@ -1,0 +1,151 @@
+/**
+ * What is planned, as plain numbers: tasks, crews, bays, and the hours that they depend on. Minutes are counted from the
+ * start of the frame; hours are those of the weather, the first of which begins with the frame.
+ */
+import type { Shift } from './shifts.ts';
+
+/** No answer within the hours that are known. */
+export const BEYOND = -1;
+
+/** When a work may begin: 1 in hours in which everything holds until it is safe. */
+export interface Sky {
+  readonly open: Uint8Array;
+  /** For each hour the next one in which it is open; the number of hours where there is none. */
+  readonly next: Int32Array;
+  /** The bits of what fails, as the windows tell them. */
+  readonly mask: Uint32Array;
+}
+
+/** What follows from a film that begins to cure in an hour: minutes at which each stage is reached, or BEYOND. */
+export interface Cure {
+  readonly from: Int32Array;
+  /** Absent: it may be laid over for ever. */
+  readonly until: Int32Array | undefined;
+  /** When it may be walked on. */
+  readonly walk: Int32Array;
+  readonly foot: Int32Array;
+  readonly wheels: Int32Array;
+  readonly rainSafe: Int32Array;
+}
+
+export const TASK_KINDS = ['prepare', 'details', 'layer', 'accept'] as const;
+export type TaskKind = (typeof TASK_KINDS)[number];
+
+export interface Link {
+  readonly task: number;
+  /** At least so many minutes after the end of the other. */
+  readonly lagMin: number;
+  /** What the other leaves behind cures first, and may close again. */
+  readonly cures: boolean;
+}
+
+export interface Task {
+  readonly index: number;
+  /** The same as long as its bay and its layer are there. */
+  readonly id: string;
+  readonly kind: TaskKind;
+  readonly name: string;
+  readonly layerId: string | undefined;
+  readonly zone: number;
+  readonly bay: number;
+  /** For each crew; 0 where it does not do such work. */
+  readonly minutes: readonly number[];
+  /** It may go on after a break and a night. */
+  readonly parted: boolean;
+  readonly after: readonly Link[];
+  /** Not begun before. */
+  readonly earliestMin: number;
+  /** What lies below closes then. */
+  readonly latestMin: number;
+  /** After the start of a day, and before its end. */
+  readonly headMin: number;
+  readonly tailMin: number;
+  readonly machine: number;
+  /** Its place in the dry order of the bays of its zone. */
+  readonly order: number;
+  /** What it costs to put right what was closed or spoiled, minutes and the unit of the plan's cost. */
+  readonly remedyMin: number;
+  /** On which crew, and from when, by hand. */
+  readonly crew: number | undefined;
+  readonly startMin: number | undefined;
+}
+
+/** The weather of all tasks, in one way that it may go. */
+export interface Outlook {
+  /** Hours that a start asks for, at least one; undefined: no weather harms it. */
+  readonly sky: (task: number, hours: number) => Sky | undefined;
+  readonly cure: (task: number) => Cure | undefined;
+}
+
+export interface PlanCrew {
+  readonly id: string;
+  readonly name: string;
+  readonly shifts: readonly Shift[];
+  /** Whoever comes to accept is no crew that is paid. */
+  readonly inspects: boolean;
+}
+
+export interface PlanZone {
+  readonly id: string;
+  readonly name: string;
+  readonly bays: readonly number[];
+  /** The bay that people step on first; undefined: nobody said where. */
+  readonly door: number | undefined;
+}
+
+/** A bay, with those that one may step on to from it. */
+export interface PlanBay {
+  readonly id: string;
+  readonly label: string;
+  readonly zone: number;
+  readonly beside: readonly number[];
+  /** What lies there is wet until then. */
+  readonly wetUntilMin: number;
+}
+
+export interface PlanDeadline {
+  readonly id: string;
+  readonly zone: number;
+  readonly what: 'tight' | 'feet' | 'wheels' | 'done';
+  readonly byMin: number;
+  readonly costPerDay: number;
+}
+
+export interface Planned {
+  readonly startMs: number;
+  /** Up to when the weather is known. */
+  readonly endMin: number;
+  readonly tasks: readonly Task[];
+  readonly crews: readonly PlanCrew[];
+  readonly zones: readonly PlanZone[];
+  readonly bays: readonly PlanBay[];
+  readonly deadlines: readonly PlanDeadline[];
+  /** How many of each machine there are. */
+  readonly machines: readonly number[];
+  readonly moveMin: number;
+  readonly changeMin: number;
+  readonly outlook: Outlook;
+}
+
+export interface Placed {
+  readonly task: number;
+  readonly crew: number;
+  readonly start: number;
+  readonly end: number;
+  /** It is begun after what lies below has closed: that is put right first. */
+  readonly late: boolean;
+}
+
+export interface Plan {
+  /** By task; undefined: there is no room for it in the hours that are known. */
+  readonly placed: readonly (Placed | undefined)[];
+  readonly score: number;
+}
+
+/** Starts are planned on quarters of an hour. */
+export const STEP_MIN = 15;
+export const quarter = (minute: number): number => Math.ceil(minute / STEP_MIN) * STEP_MIN;
+/** The hour in which a film begins to cure that is laid by a minute. */
+export const cureHour = (end: number): number => Math.ceil(end / 60);
+export const hoursOf = (start: number, end: number): number =>
+  Math.max(1, Math.ceil(end / 60) - Math.floor(start / 60));

@@ -1,0 +1,216 @@
+/** A job's work and its weather as the planner takes it. */
+import type { JobWeather } from '../call/index.ts';
+import type { Part } from '../figures/index.ts';
+import type { OrderDoc } from '../order/index.ts';
+import { knownUntilMs } from '../programme/index.ts';
+import { bayRoute, jointsOf, type Bay } from '../site/index.ts';
+import type { JobState } from '../state/index.ts';
+import { setOut, zoneQuantities, type Zone } from '../survey/index.ts';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { hourFloor } from '../weather/index.ts';
+import type { PlanBay, PlanCrew, PlanDeadline, Planned, PlanZone, Task } from './model.ts';
+import { outlookOf, type Exposed } from './outlook.ts';
+import type { Crew, ProgrammeDoc, Skill } from './schema.ts';
+import { minuteAt, shiftsOf, type Frame, type ShiftTerms } from './shifts.ts';
+import { methodFor, worksOn, type LeftOut, type Work } from './tasks.ts';
+
+export interface PlanTerms {
+  readonly state: JobState;
+  readonly doc: ProgrammeDoc;
+  readonly order: Pick<OrderDoc, 'deliveries'>;
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+
+/** What is planned, with what stands behind its numbers. */
+export interface JobPlanned extends Planned {
+  readonly works: readonly Work[];
+  readonly exposed: readonly (Exposed | undefined)[];
+  readonly leftOut: readonly LeftOut[];
+  readonly frame: Frame;
+  /** In the order of the plan's crews; one that stands for the job's own where none is named. */
+  readonly crewsOf: readonly Crew[];
+  /** Zones in which nobody said where people come on: no way out is planned there. */
+  readonly noAccess: readonly string[];
+}
+
+const MACHINES = ['sprayers', 'kettles'] as const;
+const ALL_SKILLS: readonly Skill[] = ['torch', 'kettle', 'spray', 'catalysed'];
+
+/** The crews that are named; else the one that the job's pace is planned with, which can do everything. */
+export function crewsOf(doc: ProgrammeDoc, people: number): Crew[] {
+  return doc.crews.length > 0
+    ? doc.crews
+    : [{ id: 'crew', name: 'Crew', people, skills: [...ALL_SKILLS], off: [], only: [] }];
+}
+
+const INSPECTOR = 'inspector';
+
+/** The hours of the frame: up to when the surfaces of all zones are known. */
+function knownHours(weather: JobWeather, zoneIds: readonly string[], startMs: number): number {
+  const ends = zoneIds.map((id) => knownUntilMs(weather.climate(id, undefined), startMs));
+  return Math.max(0, Math.floor((Math.max(startMs, ...ends) - startMs) / MS_PER_HOUR));
+}
+
+interface Ways {
+  readonly door: number | undefined;
+  readonly order: ReadonlyMap<string, number>;
+  readonly beside: ReadonlyMap<string, readonly string[]>;
+}
+
+/** How one gets about a zone, and in which order its bays are laid. */
+function waysOn(zone: Zone, bays: readonly Bay[], at: { alongM: number; acrossM: number } | undefined): Ways {
+  const beside = new Map<string, string[]>(bays.map((b) => [b.id, []]));
+  for (const { a, b } of jointsOf(bays)) {
+    beside.get(a)?.push(b);
+    beside.get(b)?.push(a);
+  }
+  const q = zoneQuantities(zone);
+  const plain = { door: undefined, beside, order: new Map(bays.map((b, i) => [b.id, i])) };
+  if (!at || !q.ok) return plain;
+  const route = bayRoute(bays, setOut(q.value.shape.corners).toPoint(at), zone.name);
+  if (!route.ok) return plain;
+  const order = new Map(route.value.steps.map((s, i) => [s.bayId, i]));
+  // The bay that people step on first is left last.
+  const last = route.value.steps.at(-1)?.bayId;
+  const door = bays.findIndex((b) => b.id === last);
+  return { door: door < 0 ? undefined : door, order, beside };
+}
+
+/** @returns a reason where the job cannot be planned at all */
+export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: readonly Part[] } {
+  const { state, doc, timeZone, nowMs } = terms;
+  const { kept, weather, practice } = state;
+  if (!weather) return { cannot: ['No weather is known: say where the job lies, and let the weather be fetched.'] };
+  const { survey, site } = kept.inputs;
+  const startMs = hourFloor(nowMs);
+  const hours = knownHours(
+    weather,
+    survey.zones.map((z) => z.id),
+    startMs,
+  );
+  if (hours === 0) return { cannot: ['No hour ahead is known: fetch the weather.'] };
+  const frame: Frame = { startMs, endMin: hours * 60, timeZone };
+  const people = kept.inputs.weather.crew.people;
+  const crews = crewsOf(doc, people);
+  const method = methodFor(kept.inputs.weather.crew.method, crews, doc);
+  const byZone = new Map<string, Bay[]>();
+  for (const bay of site.bays) byZone.set(bay.zoneId, [...(byZone.get(bay.zoneId) ?? []), bay]);
+  const baysOf = (zoneId: string): readonly Bay[] => byZone.get(zoneId) ?? [];
+  const schedule = new Map(kept.details.zones.map((z) => [z.zone.id, z]));
+  const minute = (ms: number): number => Math.ceil((ms - startMs) / MS_PER_MINUTE);
+  const nowMin = minute(nowMs);
+
+  const leftOut: LeftOut[] = [];
+  const works: Work[] = [];
+  const exposed: (Exposed | undefined)[] = [];
+  const tasks: Task[] = [];
+  const bayAt = new Map(site.bays.map((b, i) => [b.id, i]));
+  const wet = new Map<string, number>();
+  const zonesHere = survey.zones.filter((z) => baysOf(z.id).length > 0);
+  const ways = new Map(
+    zonesHere.map((z) => [
+      z.id,
+      waysOn(z, baysOf(z.id), site.access.find((a) => a.zoneId === z.id)?.at),
+    ]),
+  );
+  const inspects = doc.inspector !== undefined;
+  const inspector = crews.length;
+  const pins = new Map(doc.pins.map((p) => [p.taskId, p]));
+  for (const call of state.calls) {
+    const found = worksOn({ state, doc, nowMs, crews, method, baysOf }, call, schedule.get(call.status.bay.zoneId));
+    if ('why' in found) {
+      leftOut.push(found);
+      continue;
+    }
+    if (found.wetUntilMs !== undefined) wet.set(found.bay.id, minute(found.wetUntilMs));
+    const base = tasks.length;
+    const zone = zonesHere.findIndex((z) => z.id === found.bay.zoneId);
+    const comes = comesMin(terms, frame, found.bay.zoneId);
+    for (const work of found.works) {
+      const pin = pins.get(work.id);
+      const wantedCrew = crews.findIndex((c) => c.id === pin?.crewId);
+      const minutes = crews.map((c) =>
+        work.kind === 'accept' || c.people <= 0 || !work.skills.every((s) => c.skills.includes(s))
+          ? 0
+          : Math.max(5, Math.ceil(work.minutes(c.people) / 5) * 5),
+      );
+      if (inspects) minutes.push(work.kind === 'accept' ? work.minutes(1) : 0);
+      tasks.push({
+        ...{ index: tasks.length, id: work.id, kind: work.kind, name: work.name, layerId: work.layer?.id },
+        ...{ zone, bay: bayAt.get(found.bay.id) ?? 0, minutes, parted: work.parted },
+        after: work.after.map((a) => ({ task: base + a.at, lagMin: a.lagMin, cures: a.cures })),
+        earliestMin: Math.max(nowMin, work.earliestMs === undefined ? 0 : minute(work.earliestMs), work.kind === 'layer' ? comes : 0),
+        latestMin: work.latestMs === undefined ? Infinity : Math.floor((work.latestMs - startMs) / MS_PER_MINUTE),
+        ...{ headMin: work.headMin, tailMin: work.tailMin },
+        machine: work.machine ? MACHINES.indexOf(work.machine) : -1,
+        order: ways.get(found.bay.zoneId)?.order.get(found.bay.id) ?? 0,
+        remedyMin: Math.ceil(work.remedyMin / 5) * 5,
+        crew: wantedCrew < 0 ? undefined : wantedCrew,
+        startMin: pin?.startAt === undefined ? undefined : minute(Date.parse(pin.startAt)),
+      });
+      works.push(work);
+      exposed.push(work.exposed);
+    }
+  }
+  const shiftTerms: ShiftTerms = {
+    ...{ hours: doc.hours, off: doc.off },
+    setUpMin: doc.times.setUpMin.value,
+    clearMin: doc.times.clearMin.value,
+  };
+  const planCrews: PlanCrew[] = crews.map((c) => ({
+    ...{ id: c.id, name: c.name, inspects: false },
+    shifts: shiftsOf(c, shiftTerms, frame),
+  }));
+  if (doc.inspector)
+    planCrews.push({
+      ...{ id: INSPECTOR, name: 'Inspector', inspects: true },
+      shifts: shiftsOf(
+        { off: [], only: [] },
+        { hours: { ...doc.inspector, breakFrom: '00:00', breakMin: 0 }, off: doc.off, setUpMin: 0, clearMin: 0 },
+        frame,
+      ),
+    });
+  const zones: PlanZone[] = zonesHere.map((z) => {
+    const own = baysOf(z.id);
+    const door = ways.get(z.id)?.door;
+    return {
+      ...{ id: z.id, name: z.name },
+      bays: own.map((b) => bayAt.get(b.id) ?? 0),
+      door: door === undefined ? undefined : bayAt.get(own[door]?.id ?? ''),
+    };
+  });
+  const bays: PlanBay[] = site.bays.map((b) => ({
+    ...{ id: b.id, label: b.label, zone: zonesHere.findIndex((z) => z.id === b.zoneId) },
+    beside: (ways.get(b.zoneId)?.beside.get(b.id) ?? []).flatMap((id) => bayAt.get(id) ?? []),
+    wetUntilMin: wet.get(b.id) ?? 0,
+  }));
+  const deadlines: PlanDeadline[] = doc.deadlines.flatMap((d) => {
+    const zone = zonesHere.findIndex((z) => z.id === d.zoneId);
+    return zone < 0
+      ? []
+      : [{ id: d.id, zone, what: d.what, byMin: minute(Date.parse(d.by)), costPerDay: d.costPerDay }];
+  });
+  void inspector;
+  return {
+    ...{ startMs, endMin: frame.endMin, tasks, crews: planCrews, zones, bays, deadlines },
+    machines: [doc.machines.sprayers, doc.machines.kettles],
+    moveMin: doc.times.moveMin.value,
+    changeMin: doc.times.changeMin.value,
+    outlook: outlookOf({ exposed, weather, startMs, hours, practice }),
+    ...{ works, exposed, leftOut, frame, crewsOf: crews },
+    noAccess: zonesHere.filter((z) => ways.get(z.id)?.door === undefined).map((z) => z.name),
+  };
+}
+
+/** When the material of a zone comes, where a delivery that is not here yet brings it. */
+function comesMin({ order, nowMs, timeZone }: PlanTerms, frame: Frame, zoneId: string): number {
+  const ahead = order.deliveries.filter(
+    (d) => d.zoneIds.includes(zoneId) && Date.parse(`${d.on}T00:00:00Z`) > nowMs - 12 * MS_PER_HOUR,
+  );
+  void timeZone;
+  return ahead.reduce(
+    (latest, d) => Math.max(latest, minuteAt(frame, Date.parse(`${d.on}T00:00:00Z`), '08:00')),
+    0,
+  );
+}

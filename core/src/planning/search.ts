@@ -1,0 +1,151 @@
+/**
+ * The search for a better plan: the list, the crews and the earliest starts of some tasks are changed and the plan is made
+ * anew; what is worse is taken now and then, less and less often. The same seed gives the same plan.
+ */
+import { seeded } from '../keeping/index.ts';
+import { Generator, type Genes } from './generate.ts';
+import type { Plan, Planned, Task } from './model.ts';
+
+export interface Found {
+  readonly plan: Plan;
+  readonly genes: Genes;
+  readonly tried: number;
+}
+
+const copy = (g: Genes): Genes => ({
+  list: [...g.list],
+  crew: g.crew.slice(),
+  notBefore: g.notBefore.slice(),
+});
+
+/** How urgent a task is: the first date that its zone has to keep. */
+function dueOf(planned: Planned): (task: Task) => number {
+  const due = planned.zones.map(() => Infinity);
+  for (const d of planned.deadlines) due[d.zone] = Math.min(due[d.zone] ?? Infinity, d.byMin);
+  return (task) => due[task.zone] ?? Infinity;
+}
+
+/** Minutes of work that hang on a task, on its own bay and its own: what has much behind it comes first. */
+function tailsOf(planned: Planned): number[] {
+  const tails = planned.tasks.map((t) => Math.min(...t.minutes.filter((m) => m > 0), 600));
+  const own = [...tails];
+  // Tasks stand after those that they follow.
+  for (let i = planned.tasks.length - 1; i >= 0; i -= 1)
+    for (const l of planned.tasks[i]?.after ?? [])
+      tails[l.task] = Math.max(tails[l.task] ?? 0, (own[l.task] ?? 0) + (tails[i] ?? 0) + l.lagMin);
+  return tails;
+}
+
+type Key = (t: Task) => readonly number[];
+
+/** Lists to begin with: by date and what closes, bay by bay in the dry order, layer by layer, longest first. */
+export function firstLists(planned: Planned): number[][] {
+  const due = dueOf(planned);
+  const tails = tailsOf(planned);
+  const closes = (t: Task): number => Math.min(t.latestMin, 1e7);
+  const keys: Key[] = [
+    (t) => [closes(t), due(t), t.zone, t.order, t.index],
+    (t) => [due(t), -(tails[t.index] ?? 0), t.order],
+    (t) => [closes(t), t.order, t.zone, t.index],
+    (t) => [t.index],
+    (t) => [-(tails[t.index] ?? 0), t.order, t.index],
+  ];
+  return keys.map((key) => {
+    const ranked = planned.tasks.map((t) => ({ i: t.index, key: key(t) }));
+    ranked.sort((a, b) => {
+      const at = a.key.findIndex((v, k) => v !== b.key[k]);
+      return at < 0 ? a.i - b.i : (a.key[at] ?? 0) - (b.key[at] ?? 0);
+    });
+    return ranked.map((r) => r.i);
+  });
+}
+
+export const genesOf = (planned: Planned, list: readonly number[]): Genes => ({
+  list,
+  crew: new Int8Array(planned.tasks.length).fill(-1),
+  notBefore: new Int32Array(planned.tasks.length),
+});
+
+/** The best of the lists to begin with. */
+export function firstPlan(planned: Planned): Found {
+  const generator = new Generator(planned);
+  let best: Found | undefined;
+  for (const list of firstLists(planned)) {
+    const genes = genesOf(planned, list);
+    const plan = generator.plan(genes);
+    if (!best || plan.score < best.plan.score) best = { plan, genes, tried: 1 };
+  }
+  return best ?? { plan: { placed: [], score: 0 }, genes: genesOf(planned, []), tried: 0 };
+}
+
+/** Changes some genes of a copy. */
+function change(planned: Planned, genes: Genes, found: Plan, chance: () => number): Genes {
+  const next = copy(genes);
+  const n = planned.tasks.length;
+  const list = next.list as number[];
+  const pick = (): number => Math.floor(chance() * n);
+  const move = (from: number, to: number, length: number): void => {
+    const cut = list.splice(from, length);
+    list.splice(Math.min(to, list.length), 0, ...cut);
+  };
+  const way = chance();
+  if (way < 0.35) move(pick(), pick(), 1);
+  else if (way < 0.5) move(pick(), pick(), 1 + Math.floor(chance() * 8));
+  else if (way < 0.65) {
+    // All of a bay to the front, or anywhere.
+    const task = planned.tasks[pick()];
+    const own = list.filter((i) => planned.tasks[i]?.bay === task?.bay);
+    const rest = list.filter((i) => planned.tasks[i]?.bay !== task?.bay);
+    const to = chance() < 0.5 ? 0 : Math.floor(chance() * (rest.length + 1));
+    list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
+  } else if (way < 0.75) {
+    const i = pick();
+    next.crew[i] = (next.crew[i] ?? -1) >= 0 ? -1 : Math.floor(chance() * planned.crews.length);
+    if ((planned.tasks[i]?.minutes[next.crew[i] ?? 0] ?? 0) <= 0) next.crew[i] = -1;
+  } else if (way < 0.85) {
+    // Later: to the next day or so; or as early as it goes again.
+    const i = pick();
+    const at = found.placed[i]?.start;
+    next.notBefore[i] = (next.notBefore[i] ?? 0) > 0 || at === undefined ? 0 : at + 60 * (1 + Math.floor(chance() * 30));
+  } else {
+    // As the plan has come out: by start, with a little disorder.
+    const key = planned.tasks.map((_, i) => (found.placed[i]?.start ?? 1e7) + chance() * 600);
+    list.sort((a, b) => (key[a] ?? 0) - (key[b] ?? 0));
+  }
+  return next;
+}
+
+export interface Progress {
+  readonly share: number;
+  readonly best: Found;
+}
+
+/**
+ * Better and better plans. It may be left at any time: what it gave last is whole.
+ * @param tries how many plans are made
+ * @param from what is begun with; absent: the best of the first lists
+ */
+export function* improve(
+  planned: Planned,
+  { tries, seed, from }: { readonly tries: number; readonly seed: number; readonly from?: Found },
+): Steps {
+  const generator = new Generator(planned);
+  const chance = seeded(seed);
+  let best = from ?? firstPlan(planned);
+  let now = best;
+  const warm = Math.max(1, 0.02 * best.plan.score);
+  for (let n = 0; n < tries; n += 1) {
+    const share = n / tries;
+    const genes = change(planned, now.genes, now.plan, chance);
+    const plan = generator.plan(genes);
+    const heat = warm * (1 - share) * (1 - share);
+    const worse = plan.score - now.plan.score;
+    if (worse <= 0 || (heat > 0 && chance() < Math.exp(-worse / heat))) now = { plan, genes, tried: n + 1 };
+    if (plan.score < best.plan.score) best = { plan, genes, tried: n + 1 };
+    // From time to time from the best again.
+    if (n % 200 === 199) now = best;
+    yield { share: (n + 1) / tries, best };
+  }
+  return best;
+}
+type Steps = globalThis.Generator<Progress, Found>;
