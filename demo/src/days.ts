@@ -20,8 +20,8 @@ export function programmeAt(anchor: Date): ProgrammeDoc {
         skills: ['spray', 'catalysed'],
       },
     ],
-    // Ferries run every day, and so does the work.
-    hours: { days: [1, 2, 3, 4, 5, 6, 7] },
+    // Ferries run every day, and so does the work; primer goes on falling slabs, so the day goes on into the evening.
+    hours: { from: '07:00', to: '18:30', breakFrom: '12:30', breakMin: 60, days: [1, 2, 3, 4, 5, 6, 7] },
     off: [{ on: day(5), says: 'Regatta day, quay closed' }],
     expects: [
       { zoneId: 'deck', fitAt: at(2, 0), says: 'heaters under the tent since yesterday' },

@@ -13,6 +13,7 @@ import type { Survey } from '../survey/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units/index.ts';
 import {
   BIAS_FADES_H,
+  carriedOn,
   climateSteps,
   dewPointOf,
   hourFloor,
@@ -67,17 +68,21 @@ export interface WeatherFacts {
   readonly nowMs: number;
   /** Which way the newest forecast may go. */
   readonly member?: number;
+  /** Days made of known ones after the hours that are known; drawn where there is a chance, else their mean. */
+  readonly beyond?: { readonly days: number; readonly chance?: () => number } | undefined;
   readonly practice?: Practice | undefined;
 }
 
 /** @returns undefined where the job has no place or no hours at all */
 export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.back): JobWeather | undefined {
-  const { doc, series, survey, book, nowMs, member, practice = COMMON } = facts;
+  const { doc, series, survey, book, nowMs, member, beyond, practice = COMMON } = facts;
   const place = doc.place;
   if (!place || series.length === 0) return undefined;
   const startMs = hourFloor(nowMs) - backDays * MS_PER_DAY;
-  const hours = Math.round(((backDays + SPAN_DAYS.ahead) * MS_PER_DAY) / MS_PER_HOUR);
-  const line = withReadings(timelineOf(series, startMs, hours, nowMs, member), book, nowMs);
+  const days = backDays + SPAN_DAYS.ahead + (beyond?.days ?? 0);
+  const hours = Math.round((days * MS_PER_DAY) / MS_PER_HOUR);
+  const read = withReadings(timelineOf(series, startMs, hours, nowMs, member), book, nowMs);
+  const line = beyond ? carriedOn(read, hourOf(read, nowMs), beyond.chance) : read;
   const sun = sunOver(line, place);
   const kept = new Map<string, RoofClimate>();
   const weathers = new Map<RoofClimate, BayWeather | undefined>();

@@ -13,8 +13,10 @@ export {
 } from './schema.ts';
 export { boundOf, type Bound } from './bound.ts';
 export { programmeProblems } from './problems.ts';
-export { plannedOf, type JobPlanned, type PlanTerms } from './plan.ts';
+export { plannedOf, waysOf, type JobPlanned, type PlanTerms } from './plan.ts';
 export { firstPlan, improve, type Found } from './search.ts';
-export { replay, type Replay } from './replay.ts';
+export { Player, type Happened, type Replay } from './replay.ts';
+export { chancesOfPlan, expectedScore, type PlanChances, type TaskChance } from './chances.ts';
+export { outlookOf } from './outlook.ts';
 export { sumsOf, zoneReady, type Sums } from './score.ts';
 export type { Placed, Plan, Planned, Task } from './model.ts';

@@ -1,14 +1,15 @@
 /** A job's work and its weather as the planner takes it. */
-import type { JobWeather } from '../call/index.ts';
+import { jobWeather, type WeatherFacts } from '../call/index.ts';
 import type { Part } from '../figures/index.ts';
 import type { OrderDoc } from '../order/index.ts';
-import { knownUntilMs } from '../programme/index.ts';
+import { seeded } from '../keeping/index.ts';
+import type { Practice } from '../practice/index.ts';
 import { bayRoute, jointsOf, type Bay } from '../site/index.ts';
 import type { JobState } from '../state/index.ts';
 import { setOut, zoneQuantities, type Zone } from '../survey/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
-import { hourFloor } from '../weather/index.ts';
-import type { PlanBay, PlanCrew, PlanDeadline, Planned, PlanZone, Task } from './model.ts';
+import { hourFloor, hourOf, knownTo } from '../weather/index.ts';
+import type { Outlook, PlanBay, PlanCrew, PlanDeadline, Planned, PlanZone, Task } from './model.ts';
 import { outlookOf, type Exposed } from './outlook.ts';
 import type { Crew, ProgrammeDoc, Skill } from './schema.ts';
 import { minuteAt, shiftsOf, type Frame, type ShiftTerms } from './shifts.ts';
@@ -28,6 +29,9 @@ export interface JobPlanned extends Planned {
   readonly exposed: readonly (Exposed | undefined)[];
   readonly leftOut: readonly LeftOut[];
   readonly frame: Frame;
+  /** Up to when the forecast goes; after it days like those that are known are counted on. */
+  readonly knownMin: number;
+  readonly practice: Practice;
   /** In the order of the plan's crews; one that stands for the job's own where none is named. */
   readonly crewsOf: readonly Crew[];
   /** Zones in which nobody said where people come on: no way out is planned there. */
@@ -46,10 +50,29 @@ export function crewsOf(doc: ProgrammeDoc, people: number): Crew[] {
 
 const INSPECTOR = 'inspector';
 
-/** The hours of the frame: up to when the surfaces of all zones are known. */
-function knownHours(weather: JobWeather, zoneIds: readonly string[], startMs: number): number {
-  const ends = zoneIds.map((id) => knownUntilMs(weather.climate(id, undefined), startMs));
-  return Math.max(0, Math.floor((Math.max(startMs, ...ends) - startMs) / MS_PER_HOUR));
+/** Days planned beyond the forecast, and days before now that still dry and cure. */
+const BEYOND_DAYS = 11;
+const BACK_DAYS = 14;
+
+const factsOf = ({ state, nowMs }: PlanTerms): WeatherFacts => {
+  const { survey, weather, series, book } = state.kept.inputs;
+  return { doc: weather, series, survey, book, nowMs, practice: state.practice };
+};
+
+/** The weather in each way that the newest forecast may go, with days drawn beyond it; none where it has no ways. */
+export function* waysOf(terms: PlanTerms, planned: JobPlanned): Generator<Outlook> {
+  const facts = factsOf(terms);
+  const forecast = facts.series
+    .filter((s) => s.kind === 'forecast' && s.members && s.members.length > 0)
+    .sort((a, b) => Date.parse(b.issuedAt) - Date.parse(a.issuedAt))[0];
+  const { exposed, startMs, practice } = planned;
+  for (let member = 0; member < (forecast?.members?.length ?? 0); member += 1) {
+    const weather = jobWeather(
+      { ...facts, member, beyond: { days: BEYOND_DAYS, chance: seeded(member + 1) } },
+      BACK_DAYS,
+    );
+    if (weather) yield outlookOf({ exposed, weather, startMs, hours: planned.endMin / 60, practice });
+  }
 }
 
 interface Ways {
@@ -84,12 +107,10 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
   if (!weather) return { cannot: ['No weather is known: say where the job lies, and let the weather be fetched.'] };
   const { survey, site } = kept.inputs;
   const startMs = hourFloor(nowMs);
-  const hours = knownHours(
-    weather,
-    survey.zones.map((z) => z.id),
-    startMs,
-  );
-  if (hours === 0) return { cannot: ['No hour ahead is known: fetch the weather.'] };
+  const knownHours = knownTo(weather.line, hourOf(weather.line, startMs)) - hourOf(weather.line, startMs);
+  if (knownHours <= 0) return { cannot: ['No hour ahead is known: fetch the weather.'] };
+  const base = jobWeather({ ...factsOf(terms), beyond: { days: BEYOND_DAYS } }, BACK_DAYS) ?? weather;
+  const hours = knownTo(base.line, hourOf(base.line, startMs)) - hourOf(base.line, startMs);
   const frame: Frame = { startMs, endMin: hours * 60, timeZone };
   const people = kept.inputs.weather.crew.people;
   const crews = crewsOf(doc, people);
@@ -197,7 +218,9 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     machines: [doc.machines.sprayers, doc.machines.kettles],
     moveMin: doc.times.moveMin.value,
     changeMin: doc.times.changeMin.value,
-    outlook: outlookOf({ exposed, weather, startMs, hours, practice }),
+    outlook: outlookOf({ exposed, weather: base, startMs, hours, practice }),
+    knownMin: knownHours * 60,
+    practice,
     ...{ works, exposed, leftOut, frame, crewsOf: crews },
     noAccess: zonesHere.filter((z) => ways.get(z.id)?.door === undefined).map((z) => z.name),
   };

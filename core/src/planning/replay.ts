@@ -1,18 +1,23 @@
 /**
- * A plan in a weather that it was not made for. The crews do what is planned, in its order and not before its time. What the
- * sky shows when a work is to begin is seen: it waits for the next hours that will do. What the hours after it bring is not:
- * film that is rained on or settles under dew before it is safe is put right before it is gone on with, and so is what has
- * closed. Both cost the time that the layer's remedy takes.
+ * A plan in a weather that it was not made for. The crews do what is planned, not before its time and in its order; where the
+ * sky shows that a work will not do, they go on with the next that will. What the hours after it bring is not seen: film that
+ * is rained on or settles under dew before it is safe is put right before it is gone on with, and so is what has closed.
+ * Both cost the time that the layer's remedy takes.
  */
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
-import { BEYOND, cureHour, hoursOf, quarter, type Outlook, type Placed, type Plan, type Planned } from './model.ts';
+import { CrewTime, NONE } from './crewtime.ts';
 import { betweenWorks } from './generate.ts';
+import { BEYOND, cureHour, hoursOf, type Outlook, type Placed, type Plan, type Planned, type Task } from './model.ts';
 
 /** Told only by the hours after it was laid. */
 const AFTER: readonly Condition[] = ['rainSafe', 'dewSkin', 'noBelow', 'unknownAfter'];
-const SEEN = CONDITIONS.filter((c) => !AFTER.includes(c)).reduce((bits, c) => bits | (1 << CONDITIONS.indexOf(c)), 0);
+const bitsOf = (list: readonly Condition[]): number =>
+  list.reduce((bits, c) => bits | (1 << CONDITIONS.indexOf(c)), 0);
+const SEEN = bitsOf(CONDITIONS.filter((c) => !AFTER.includes(c)));
 /** What spoils a film; that the hours end before it is known is no harm. */
 const HARM = AFTER.filter((c) => c !== 'unknownAfter');
+/** A crew looks so many works ahead for one that will do. */
+const AHEAD = 6;
 
 export interface Happened extends Placed {
   /** What the hours after it brought. */
@@ -23,96 +28,140 @@ export interface Replay {
   readonly placed: readonly (Happened | undefined)[];
 }
 
-/** @param sky the weather as it turned out */
-export function replay(planned: Planned, plan: Plan, sky: Outlook): Replay {
-  const order = plan.placed
-    .flatMap((p) => (p ? [p] : []))
-    .sort((a, b) => a.start - b.start || a.task - b.task);
-  const happened: (Happened | undefined)[] = planned.tasks.map(() => undefined);
-  const lastOf: (Happened | undefined)[] = planned.crews.map(() => undefined);
-  for (const p of order) {
-    const task = planned.tasks[p.task];
-    const crew = planned.crews[p.crew];
-    if (!task || !crew) continue;
+interface Next {
+  readonly task: Task;
+  readonly start: number;
+  readonly end: number;
+  readonly late: boolean;
+}
+
+/** Plays plans of one job; what does not depend on the weather is looked up once. */
+export class Player {
+  private readonly planned: Planned;
+  private readonly times: readonly CrewTime[];
+
+  constructor(planned: Planned) {
+    this.planned = planned;
+    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+  }
+
+  /** @param sky the weather as it turned out */
+  play(plan: Plan, sky: Outlook): Replay {
+    const { planned } = this;
+    const happened: (Happened | undefined)[] = planned.tasks.map(() => undefined);
+    const lastOf: (Happened | undefined)[] = planned.crews.map(() => undefined);
+    const left = planned.crews.map((_, c) =>
+      plan.placed
+        .flatMap((p) => (p?.crew === c ? [p] : []))
+        .sort((a, b) => a.start - b.start || a.task - b.task),
+    );
+    const ready: (Next | undefined)[] = planned.crews.map(() => undefined);
+    const isOld = planned.crews.map(() => true);
+    for (;;) {
+      let best = -1;
+      for (let c = 0; c < left.length; c += 1) {
+        // What another crew has done may let this one go on sooner only where it waited for it.
+        if (isOld[c]) ready[c] = this.nextOf(left[c] ?? [], happened, lastOf[c], sky);
+        isOld[c] = false;
+        const next = ready[c];
+        if (next && (best < 0 || next.start < (ready[best]?.start ?? Infinity))) best = c;
+      }
+      const next = best < 0 ? undefined : ready[best];
+      if (!next) break;
+      const mask = next.task.parted
+        ? 0
+        : (sky.sky(next.task.index, hoursOf(next.start, next.end))?.mask[Math.floor(next.start / 60)] ?? 0);
+      const spoiled = HARM.find((c) => failsIn(mask, c));
+      const mended = spoiled ? (this.times[best]?.doneAt(next.end, next.task.remedyMin) ?? NONE) : next.end;
+      const one: Happened = {
+        ...{ task: next.task.index, crew: best, start: next.start, late: next.late, spoiled },
+        end: mended === NONE ? planned.endMin : mended,
+      };
+      happened[next.task.index] = one;
+      lastOf[best] = one;
+      const list = left[best];
+      const at = list?.findIndex((p) => p.task === next.task.index) ?? -1;
+      if (at >= 0) list?.splice(at, 1);
+      isOld.fill(true);
+    }
+    return { placed: happened };
+  }
+
+  /** The work of a crew that can be begun first, among the next few; in the order of the plan where several can. */
+  private nextOf(
+    left: readonly Placed[],
+    happened: readonly (Happened | undefined)[],
+    last: Happened | undefined,
+    sky: Outlook,
+  ): Next | undefined {
+    let best: Next | undefined;
+    let looked = 0;
+    for (const p of left) {
+      if (looked >= AHEAD) break;
+      const task = this.planned.tasks[p.task];
+      if (!task) continue;
+      const next = this.when(task, p, happened, last, sky);
+      // What waits for others is no work of now; what has no room any more is passed over for good.
+      if (next === 'waits') continue;
+      looked += next ? 1 : 0;
+      if (next && (!best || next.start < best.start)) best = next;
+      if (best && best.start <= p.start) break;
+    }
+    return best;
+  }
+
+  private when(
+    task: Task,
+    p: Placed,
+    happened: readonly (Happened | undefined)[],
+    last: Happened | undefined,
+    sky: Outlook,
+  ): Next | undefined | 'waits' {
+    const { planned } = this;
     let from = Math.max(p.start, task.earliestMin);
     let until = task.latestMin;
-    let lost = false;
     for (const link of task.after) {
       const before = happened[link.task];
-      if (!before) {
-        lost = true;
-        break;
-      }
+      if (!before) return 'waits';
       from = Math.max(from, before.end + link.lagMin);
       const cure = link.cures ? sky.cure(link.task) : undefined;
       if (!cure) continue;
       const hour = cureHour(before.end);
       const opens = cure.from[hour] ?? BEYOND;
-      if (opens < 0) lost = true;
-      else from = Math.max(from, opens);
+      if (opens < 0) return undefined;
+      from = Math.max(from, opens);
       const closes = cure.until?.[hour] ?? BEYOND;
       if (closes >= 0) until = Math.min(until, closes);
     }
-    if (lost) continue;
-    const last = lastOf[p.crew];
     const lastTask = last && planned.tasks[last.task];
     if (last && lastTask) from = Math.max(from, last.end + betweenWorks(planned, lastTask, task));
-    const planMin = task.minutes[p.crew] ?? p.end - p.start;
-    let found = spot(planned, sky, p, from, planMin);
-    const late = found !== undefined && found.start > until;
-    if (late) found = spot(planned, sky, p, from, planMin + task.remedyMin);
-    if (!found) continue;
-    const mask = task.parted ? 0 : (sky.sky(p.task, hoursOf(found.start, found.end))?.mask[Math.floor(found.start / 60)] ?? 0);
-    const spoiled = HARM.find((c) => failsIn(mask, c));
-    const end = spoiled ? mended(planned, p.crew, found.end, task.remedyMin) : found.end;
-    const one: Happened = { task: p.task, crew: p.crew, start: found.start, end, late, spoiled };
-    happened[p.task] = one;
-    lastOf[p.crew] = one;
+    const minutes = task.minutes[p.crew] ?? p.end - p.start;
+    const found = this.spot(task, p.crew, from, minutes, sky);
+    if (!found || found.start <= until) return found && { task, late: false, ...found };
+    const mended = this.spot(task, p.crew, from, minutes + task.remedyMin, sky);
+    return mended && { task, late: true, ...mended };
   }
-  return { placed: happened };
-}
 
-/** The first start of a planned work on its crew's hours whose sky shows nothing against it. */
-function spot(
-  planned: Planned,
-  sky: Outlook,
-  p: Placed,
-  from: number,
-  minutes: number,
-): { start: number; end: number } | undefined {
-  const task = planned.tasks[p.task];
-  const shifts = planned.crews[p.crew]?.shifts ?? [];
-  if (!task) return undefined;
-  for (const shift of shifts) {
-    if (shift.to <= from) continue;
-    if (task.parted) {
-      const part = shift.parts.find((x) => x.to > from);
-      if (!part) continue;
-      const start = Math.max(part.from, from);
-      const end = mended(planned, p.crew, start, minutes);
-      return end < planned.endMin ? { start, end } : undefined;
-    }
-    const longest = Math.max(...shift.parts.map((x) => x.to - x.from));
-    for (const part of minutes > longest ? [shift] : shift.parts) {
-      for (let start = quarter(Math.max(part.from, shift.from + task.headMin, from)); start + minutes <= Math.min(part.to, shift.to - task.tailMin); start += 15) {
-        const hour = Math.floor(start / 60);
-        const mask = sky.sky(p.task, hoursOf(start, start + minutes))?.mask[hour] ?? 0;
-        if ((mask & SEEN) === 0) return { start, end: start + minutes };
-        start = (hour + 1) * 60 - 15;
-      }
+  /** The first start on a crew's hours whose sky shows nothing against it. */
+  private spot(
+    task: Task,
+    crew: number,
+    from: number,
+    minutes: number,
+    sky: Outlook,
+  ): { start: number; end: number } | undefined {
+    const time = this.times[crew];
+    if (!time) return undefined;
+    let start = from;
+    for (;;) {
+      start = task.parted ? time.begins(start) : time.fits(start, minutes, task.headMin, task.tailMin);
+      if (start === NONE) return undefined;
+      const end = task.parted ? time.doneAt(start, minutes) : start + minutes;
+      if (end === NONE) return undefined;
+      const hour = Math.floor(start / 60);
+      const mask = sky.sky(task.index, task.parted ? 1 : hoursOf(start, end))?.mask[hour] ?? 0;
+      if ((mask & SEEN) === 0) return { start, end };
+      start = (hour + 1) * 60;
     }
   }
-  return undefined;
-}
-
-/** When a crew has worked so many minutes more. */
-function mended(planned: Planned, crew: number, from: number, minutes: number): number {
-  let left = minutes;
-  for (const part of (planned.crews[crew]?.shifts ?? []).flatMap((s) => s.parts)) {
-    if (part.to <= from) continue;
-    const at = Math.max(part.from, from);
-    if (left <= part.to - at) return at + left;
-    left -= part.to - at;
-  }
-  return planned.endMin;
 }

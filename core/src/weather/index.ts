@@ -61,4 +61,5 @@ export { readHours, tableColumnName, type ReadHours } from './readhours.ts';
 export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablemap.ts';
 export { readClock, type DayOrder } from './tableclock.ts';
 export { readEpw, type EpwFile } from './readepw.ts';
+export { carriedOn, knownTo } from './carriedon.ts';
 export { fullTime, instantsOf, utcOffset, zoneAhead } from './localtime.ts';
