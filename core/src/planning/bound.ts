@@ -83,7 +83,10 @@ export function boundOf(planned: Planned, tasks: readonly Task[] = planned.tasks
     heads.set(task.index, end);
     if (path !== undefined) path = Math.max(path, end);
   }
-  const crewMin = tasks.reduce((n, t) => n + (shiftsFor(planned, t).length > 0 && !isInspection(planned, t) ? fastest(t) : 0), 0);
+  const crewMin = tasks.reduce(
+    (n, t) => n + (shiftsFor(planned, t).length > 0 && !isInspection(planned, t) ? fastest(t) : 0),
+    0,
+  );
   if (path === undefined) return { finishMin: undefined, crewMin, by: 'cure and weather' };
   const crews = planned.crews.filter((c) => !c.inspects);
   let capacity = 0;
@@ -95,7 +98,14 @@ export function boundOf(planned: Planned, tasks: readonly Task[] = planned.tasks
   let left = 0;
   for (const { from, minutes } of begins) {
     left += minutes;
-    capacity = Math.max(capacity, whenWorked(crews.map((c) => c.shifts), from, left));
+    capacity = Math.max(
+      capacity,
+      whenWorked(
+        crews.map((c) => c.shifts),
+        from,
+        left,
+      ),
+    );
   }
   return capacity > path
     ? { finishMin: capacity, crewMin, by: 'hours of the crews' }

@@ -83,7 +83,8 @@ export function chancesOfPlan(planned: Planned, plan: Plan, ways: readonly Outlo
     const by = new Map<Condition, number>();
     for (const { spoiled } of all) if (spoiled) by.set(spoiled, (by.get(spoiled) ?? 0) + 1);
     return {
-      holds: all.filter((h) => Math.floor(h.start / 60) <= hour && !h.spoiled && (!h.late || p.late)).length / n,
+      holds:
+        all.filter((h) => Math.floor(h.start / 60) <= hour && !h.spoiled && (!h.late || p.late)).length / n,
       spoiled: all.filter((h) => h.spoiled).length / n,
       by: [...by].sort((a, b) => b[1] - a[1])[0]?.[0],
       late: all.filter((h) => h.late && !p.late).length / n,
@@ -118,7 +119,10 @@ export function expectedScore(planned: Planned, plan: Plan, ways: readonly Outlo
   const player = new Player(planned);
   const total = ways.reduce((sum, sky) => {
     const { placed } = player.play(plan, sky);
-    const spoiled = placed.reduce((m, h) => m + (h?.spoiled ? (planned.tasks[h.task]?.remedyMin ?? 0) : 0), 0);
+    const spoiled = placed.reduce(
+      (m, h) => m + (h?.spoiled ? (planned.tasks[h.task]?.remedyMin ?? 0) : 0),
+      0,
+    );
     return sum + scoreOf({ ...planned, outlook: sky }, placed) + SPOILED * spoiled;
   }, 0);
   return total / ways.length;

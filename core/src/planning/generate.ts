@@ -42,7 +42,8 @@ export class Generator {
     this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
     const followers: number[][] = planned.tasks.map(() => []);
     for (const t of planned.tasks)
-      for (const l of t.after) if (l.cures && planned.outlook.cure(l.task)?.until) followers[l.task]?.push(t.index);
+      for (const l of t.after)
+        if (l.cures && planned.outlook.cure(l.task)?.until) followers[l.task]?.push(t.index);
     this.followers = followers;
   }
 
@@ -146,7 +147,10 @@ export class Generator {
         start = next * 60;
         continue;
       }
-      const free = Math.max(this.free(task, crew, places, start, end), places.machineFree(task.machine, start, end));
+      const free = Math.max(
+        this.free(task, crew, places, start, end),
+        places.machineFree(task.machine, start, end),
+      );
       if (free > start) {
         start = free;
         continue;

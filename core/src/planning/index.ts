@@ -11,7 +11,20 @@ export {
   type ProgrammeDoc,
   type Skill,
 } from './schema.ts';
+export {
+  answerOf,
+  CONDITION_SHORT,
+  dayOf,
+  SKILL_WORDS,
+  type DayShown,
+  type DeadlineShown,
+  type PlanAnswer,
+  type TaskShown,
+  type Unplaced,
+} from './answer.ts';
+export { blocksOf, type Block } from './blocks.ts';
 export { boundOf, type Bound } from './bound.ts';
+export { changesSince, keptFrom, type Moved, type PlanChanges } from './kept.ts';
 export { programmeProblems } from './problems.ts';
 export { plannedOf, waysOf, type JobPlanned, type PlanTerms } from './plan.ts';
 export { firstPlan, improve, type Found } from './search.ts';

@@ -25,7 +25,13 @@ interface Line {
 
 const MIN_PER_HOUR = 60;
 
-function skyOf({ climate, offset }: Line, hours: number, e: Exposed, span: number, practice: Practice): Sky | undefined {
+function skyOf(
+  { climate, offset }: Line,
+  hours: number,
+  e: Exposed,
+  span: number,
+  practice: Practice,
+): Sky | undefined {
   const ask = askOf(e.layer, { layingHours: span, method: e.method, breathes: e.breathes, practice });
   if (!ask) return undefined;
   const mask = windowsOf(ask, climate).mask.slice(offset, offset + hours);

@@ -30,7 +30,9 @@ export class Places {
     this.ofCrew = planned.crews.map(() => []);
     this.inZone = planned.zones.map(() => []);
     this.onMachine = planned.machines.map(() => []);
-    this.wets = planned.bays.map((b) => (b.wetUntilMin > 0 ? [{ task: -1, from: 0, to: b.wetUntilMin }] : []));
+    this.wets = planned.bays.map((b) =>
+      b.wetUntilMin > 0 ? [{ task: -1, from: 0, to: b.wetUntilMin }] : [],
+    );
   }
 
   /** When what a task leaves may be walked on; its end where it leaves nothing wet. */
@@ -88,8 +90,12 @@ export class Places {
   /** When a machine is free for a while from a start on; the start itself where it is. */
   machineFree(machine: number, start: number, end: number): number {
     if (machine < 0) return start;
-    const among = (this.onMachine[machine] ?? []).filter((p) => overlaps({ from: p.start, to: p.end }, start, end));
-    return among.length < (this.planned.machines[machine] ?? 0) ? start : Math.min(...among.map((p) => p.end));
+    const among = (this.onMachine[machine] ?? []).filter((p) =>
+      overlaps({ from: p.start, to: p.end }, start, end),
+    );
+    return among.length < (this.planned.machines[machine] ?? 0)
+      ? start
+      : Math.min(...among.map((p) => p.end));
   }
 
   put(task: Task, placed: Placed): void {

@@ -32,6 +32,10 @@ export interface JobPlanned extends Planned {
   /** Up to when the forecast goes; after it days like those that are known are counted on. */
   readonly knownMin: number;
   readonly practice: Practice;
+  readonly doc: ProgrammeDoc;
+  readonly zoneOf: (zoneId: string) => Zone | undefined;
+  /** Of each hour of the frame. */
+  readonly air: { readonly airC: Float64Array; readonly rainMm: Float64Array };
   /** In the order of the plan's crews; one that stands for the job's own where none is named. */
   readonly crewsOf: readonly Crew[];
   /** Zones in which nobody said where people come on: no way out is planned there. */
@@ -104,7 +108,8 @@ function waysOn(zone: Zone, bays: readonly Bay[], at: { alongM: number; acrossM:
 export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: readonly Part[] } {
   const { state, doc, timeZone, nowMs } = terms;
   const { kept, weather, practice } = state;
-  if (!weather) return { cannot: ['No weather is known: say where the job lies, and let the weather be fetched.'] };
+  if (!weather)
+    return { cannot: ['No weather is known: say where the job lies, and let the weather be fetched.'] };
   const { survey, site } = kept.inputs;
   const startMs = hourFloor(nowMs);
   const knownHours = knownTo(weather.line, hourOf(weather.line, startMs)) - hourOf(weather.line, startMs);
@@ -130,16 +135,16 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
   const wet = new Map<string, number>();
   const zonesHere = survey.zones.filter((z) => baysOf(z.id).length > 0);
   const ways = new Map(
-    zonesHere.map((z) => [
-      z.id,
-      waysOn(z, baysOf(z.id), site.access.find((a) => a.zoneId === z.id)?.at),
-    ]),
+    zonesHere.map((z) => [z.id, waysOn(z, baysOf(z.id), site.access.find((a) => a.zoneId === z.id)?.at)]),
   );
   const inspects = doc.inspector !== undefined;
-  const inspector = crews.length;
   const pins = new Map(doc.pins.map((p) => [p.taskId, p]));
   for (const call of state.calls) {
-    const found = worksOn({ state, doc, nowMs, crews, method, baysOf }, call, schedule.get(call.status.bay.zoneId));
+    const found = worksOn(
+      { state, doc, nowMs, crews, method, baysOf },
+      call,
+      schedule.get(call.status.bay.zoneId),
+    );
     if ('why' in found) {
       leftOut.push(found);
       continue;
@@ -161,8 +166,13 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
         ...{ index: tasks.length, id: work.id, kind: work.kind, name: work.name, layerId: work.layer?.id },
         ...{ zone, bay: bayAt.get(found.bay.id) ?? 0, minutes, parted: work.parted },
         after: work.after.map((a) => ({ task: base + a.at, lagMin: a.lagMin, cures: a.cures })),
-        earliestMin: Math.max(nowMin, work.earliestMs === undefined ? 0 : minute(work.earliestMs), work.kind === 'layer' ? comes : 0),
-        latestMin: work.latestMs === undefined ? Infinity : Math.floor((work.latestMs - startMs) / MS_PER_MINUTE),
+        earliestMin: Math.max(
+          nowMin,
+          work.earliestMs === undefined ? 0 : minute(work.earliestMs),
+          work.kind === 'layer' ? comes : 0,
+        ),
+        latestMin:
+          work.latestMs === undefined ? Infinity : Math.floor((work.latestMs - startMs) / MS_PER_MINUTE),
         ...{ headMin: work.headMin, tailMin: work.tailMin },
         machine: work.machine ? MACHINES.indexOf(work.machine) : -1,
         order: ways.get(found.bay.zoneId)?.order.get(found.bay.id) ?? 0,
@@ -188,7 +198,12 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
       ...{ id: INSPECTOR, name: 'Inspector', inspects: true },
       shifts: shiftsOf(
         { off: [], only: [] },
-        { hours: { ...doc.inspector, breakFrom: '00:00', breakMin: 0 }, off: doc.off, setUpMin: 0, clearMin: 0 },
+        {
+          hours: { ...doc.inspector, breakFrom: '00:00', breakMin: 0 },
+          off: doc.off,
+          setUpMin: 0,
+          clearMin: 0,
+        },
         frame,
       ),
     });
@@ -212,7 +227,9 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
       ? []
       : [{ id: d.id, zone, what: d.what, byMin: minute(Date.parse(d.by)), costPerDay: d.costPerDay }];
   });
-  void inspector;
+  const offset = hourOf(base.line, startMs);
+  const column = (key: 'airC' | 'rainMm'): Float64Array =>
+    base.line.values[key].slice(offset, offset + hours);
   return {
     ...{ startMs, endMin: frame.endMin, tasks, crews: planCrews, zones, bays, deadlines },
     machines: [doc.machines.sprayers, doc.machines.kettles],
@@ -221,17 +238,19 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     outlook: outlookOf({ exposed, weather: base, startMs, hours, practice }),
     knownMin: knownHours * 60,
     practice,
+    doc,
+    zoneOf: (id) => kept.zone(id),
+    air: { airC: column('airC'), rainMm: column('rainMm') },
     ...{ works, exposed, leftOut, frame, crewsOf: crews },
     noAccess: zonesHere.filter((z) => ways.get(z.id)?.door === undefined).map((z) => z.name),
   };
 }
 
 /** When the material of a zone comes, where a delivery that is not here yet brings it. */
-function comesMin({ order, nowMs, timeZone }: PlanTerms, frame: Frame, zoneId: string): number {
+function comesMin({ order, nowMs }: PlanTerms, frame: Frame, zoneId: string): number {
   const ahead = order.deliveries.filter(
     (d) => d.zoneIds.includes(zoneId) && Date.parse(`${d.on}T00:00:00Z`) > nowMs - 12 * MS_PER_HOUR,
   );
-  void timeZone;
   return ahead.reduce(
     (latest, d) => Math.max(latest, minuteAt(frame, Date.parse(`${d.on}T00:00:00Z`), '08:00')),
     0,

@@ -13,7 +13,15 @@ const twice = (field: string, label: string, actual: string): Problem => ({
 function hoursProblem(field: string, label: string, { from, to }: { from: string; to: string }): Problem[] {
   return from < to
     ? []
-    : [{ kind: 'order', field: `${field}/to`, label: `${label}, end`, actual: to, expected: `a time after ${from}` }];
+    : [
+        {
+          kind: 'order',
+          field: `${field}/to`,
+          label: `${label}, end`,
+          actual: to,
+          expected: `a time after ${from}`,
+        },
+      ];
 }
 
 export function programmeProblems({ crews, hours, inspector, deadlines }: ProgrammeDoc): Problem[] {
@@ -24,7 +32,8 @@ export function programmeProblems({ crews, hours, inspector, deadlines }: Progra
   const seen = new Set<string>();
   crews.forEach((crew, i) => {
     const name = crew.name.toLowerCase();
-    if (seen.has(name) || seen.has(`id ${crew.id}`)) problems.push(twice(`crews/${i}/name`, 'Crew', crew.name));
+    if (seen.has(name) || seen.has(`id ${crew.id}`))
+      problems.push(twice(`crews/${i}/name`, 'Crew', crew.name));
     seen.add(name).add(`id ${crew.id}`);
   });
   const ids = new Set<string>();

@@ -7,7 +7,16 @@
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
 import { CrewTime, NONE } from './crewtime.ts';
 import { betweenWorks } from './generate.ts';
-import { BEYOND, cureHour, hoursOf, type Outlook, type Placed, type Plan, type Planned, type Task } from './model.ts';
+import {
+  BEYOND,
+  cureHour,
+  hoursOf,
+  type Outlook,
+  type Placed,
+  type Plan,
+  type Planned,
+  type Task,
+} from './model.ts';
 
 /** Told only by the hours after it was laid. */
 const AFTER: readonly Condition[] = ['rainSafe', 'dewSkin', 'noBelow', 'unknownAfter'];

@@ -103,7 +103,11 @@ export const programmeSchema = z.strictObject({
   /** Ground that is not fit yet, and from when it is counted on to be. */
   expects: z
     .array(
-      z.strictObject({ zoneId: idSchema, fitAt: instantSchema, says: z.string().trim().max(200).default('') }),
+      z.strictObject({
+        zoneId: idSchema,
+        fitAt: instantSchema,
+        says: z.string().trim().max(200).default(''),
+      }),
     )
     .max(200)
     .default([]),

@@ -1,5 +1,13 @@
 /** What a plan costs: days late, what is put right, crews, and what does not fit. It is what one plan is measured against another by. */
-import { BEYOND, cureHour, type Placed, type PlanCrew, type PlanDeadline, type Planned, type Task } from './model.ts';
+import {
+  BEYOND,
+  cureHour,
+  type Placed,
+  type PlanCrew,
+  type PlanDeadline,
+  type Planned,
+  type Task,
+} from './model.ts';
 
 const MIN_PER_DAY = 1440;
 /** What counts how much, in minutes of a crew. */
@@ -56,7 +64,10 @@ export function zoneReady(
 /** Minutes for which a crew is paid: of each day from its beginning to the end of its last work. */
 export function paidMin(crew: PlanCrew, own: readonly Placed[]): number {
   return crew.shifts.reduce((sum, shift) => {
-    const last = own.reduce((to, p) => (p.start < shift.to && p.end > shift.from ? Math.max(to, p.end) : to), 0);
+    const last = own.reduce(
+      (to, p) => (p.start < shift.to && p.end > shift.from ? Math.max(to, p.end) : to),
+      0,
+    );
     if (last === 0) return sum;
     const to = Math.min(last, shift.to);
     return sum + shift.parts.reduce((n, p) => n + Math.max(0, Math.min(p.to, to) - p.from), 0);
@@ -65,7 +76,11 @@ export function paidMin(crew: PlanCrew, own: readonly Placed[]): number {
 
 export interface Sums {
   readonly unplacedMin: number;
-  readonly late: readonly { readonly deadline: PlanDeadline; readonly readyMin: number | undefined; readonly lateDays: number }[];
+  readonly late: readonly {
+    readonly deadline: PlanDeadline;
+    readonly readyMin: number | undefined;
+    readonly lateDays: number;
+  }[];
   readonly remedyMin: number;
   readonly remedies: number;
   readonly crewMin: number;

@@ -106,7 +106,8 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
     // Later: to the next day or so; or as early as it goes again.
     const i = pick();
     const at = found.placed[i]?.start;
-    next.notBefore[i] = (next.notBefore[i] ?? 0) > 0 || at === undefined ? 0 : at + 60 * (1 + Math.floor(chance() * 30));
+    next.notBefore[i] =
+      (next.notBefore[i] ?? 0) > 0 || at === undefined ? 0 : at + 60 * (1 + Math.floor(chance() * 30));
   } else {
     // As the plan has come out: by start, with a little disorder.
     const key = planned.tasks.map((_, i) => (found.placed[i]?.start ?? 1e7) + chance() * 600);

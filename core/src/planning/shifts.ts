@@ -59,7 +59,8 @@ export function shiftsOf(crew: Pick<Crew, 'off' | 'only'>, terms: ShiftTerms, fr
   const shut = new Set([...off.map((o) => o.on), ...crew.off]);
   const only = new Set(crew.only);
   return daysOf(frame).flatMap(({ date, midnight }): Shift[] => {
-    if (shut.has(date) || (only.size > 0 ? !only.has(date) : !hours.days.includes(isoDay(midnight)))) return [];
+    if (shut.has(date) || (only.size > 0 ? !only.has(date) : !hours.days.includes(isoDay(midnight))))
+      return [];
     const from = minuteAt(frame, midnight, hours.from) + terms.setUpMin;
     const to = minuteAt(frame, midnight, hours.to) - terms.clearMin;
     const noon = minuteAt(frame, midnight, hours.breakFrom);

@@ -79,7 +79,11 @@ const skillsOf = (layer: WorkLayer, method: Method): Skill[] => [
 ];
 
 /** Whoever sprays: a job that is sprayed by crews none of which can is done by hand. */
-export const methodFor = (asked: Method, crews: readonly Pick<Crew, 'skills'>[], doc: ProgrammeDoc): Method =>
+export const methodFor = (
+  asked: Method,
+  crews: readonly Pick<Crew, 'skills'>[],
+  doc: ProgrammeDoc,
+): Method =>
   asked === 'sprayed' && doc.machines.sprayers > 0 && crews.some((c) => c.skills.includes('spray'))
     ? 'sprayed'
     : 'by hand';
@@ -232,7 +236,10 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       // The field follows what it is laid on and the details, each in its time.
       after = [...own, { at, lagMin: 0, cures: coat !== undefined }];
       if (points.includes('details') && b.doc.inspector) {
-        const seen = add({ ...acceptance(bay, buildUp, `${bay.id}/details/accept`, 'Details accepted'), after: [{ at, lagMin: 0, cures: false }] });
+        const seen = add({
+          ...acceptance(bay, buildUp, `${bay.id}/details/accept`, 'Details accepted'),
+          after: [{ at, lagMin: 0, cures: false }],
+        });
         after = [...after, { at: seen, lagMin: 0, cures: false }];
       }
     }
@@ -241,7 +248,8 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       figureOf(layer, people) * MIN_PER_H + (isMended ? 0 : mendMin);
     const kettle = isCoat(layer) ? layer.kettle : undefined;
     const hot = isHot(layer);
-    const melts = kettle?.meltKgPerH && kettle.loadKg ? (kettle.loadKg.value / kettle.meltKgPerH.value) * MIN_PER_H : 0;
+    const melts =
+      kettle?.meltKgPerH && kettle.loadKg ? (kettle.loadKg.value / kettle.meltKgPerH.value) * MIN_PER_H : 0;
     const own = after;
     const at = add({
       ...head,
@@ -265,11 +273,18 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
     after = [{ at, lagMin: 0, cures: isCoat(layer) }];
     const role = isCoat(layer) && layer.role === 'primer' ? 'primer' : 'coats';
     if (b.doc.inspector && isCoat(layer) && points.includes(role) && i + first < layers.length - 1) {
-      const seen = add({ ...acceptance(bay, buildUp, `${bay.id}/${layer.id}/accept`, `${layer.name} accepted`), after: [{ at, lagMin: 0, cures: true }] });
+      const seen = add({
+        ...acceptance(bay, buildUp, `${bay.id}/${layer.id}/accept`, `${layer.name} accepted`),
+        after: [{ at, lagMin: 0, cures: true }],
+      });
       after = [...after, { at: seen, lagMin: 0, cures: false }];
     }
   });
-  return { bay, works, wetUntilMs: status.state === 'wet' || status.state === 'curing' ? status.opensMs : undefined };
+  return {
+    bay,
+    works,
+    wetUntilMs: status.state === 'wet' || status.state === 'curing' ? status.opensMs : undefined,
+  };
 }
 
 /** What somebody comes to look at, a quarter of an hour for each. */

@@ -46,7 +46,11 @@ export function carriedOn(line: Timeline, fromHour: number, chance?: () => numbe
       for (const key of COLUMN_KEYS) {
         const column = line.values[key];
         values[key][begin + k] =
-          drawn !== undefined ? (column[drawn + k] ?? NaN) : key === 'rainMm' ? dry(column, days, k) : mean(column, days, k);
+          drawn !== undefined
+            ? (column[drawn + k] ?? NaN)
+            : key === 'rainMm'
+              ? dry(column, days, k)
+              : mean(column, days, k);
       }
   }
   return { ...line, values };

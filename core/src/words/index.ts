@@ -16,6 +16,17 @@ export { staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherw
 export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';
 export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { bayRuns, entryLine, stepDone, type LineContext } from './entrylines.ts';
+export { daySheet, daySheetBlocks, type CrewDay, type DayLine, type DaySheet } from './daysheet.ts';
+export {
+  blockWords,
+  boundWords,
+  DEADLINE_WORDS,
+  finishWords,
+  leftOutVerdicts,
+  planVerdicts,
+  shareFigure,
+  sumOfAmounts,
+} from './planwords.ts';
 export { KIT_GROUP_NAMES, KIT_GROUPS, kitOf, type KitGroup, type KitLine } from './kit.ts';
 export { toolWords } from './toolwords.ts';
 export { protectionOf, sprayProtection } from './protection.ts';

@@ -6,6 +6,7 @@ import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } f
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
+import { DEFAULT_PROGRAMME, programmeProblems, type ProgrammeDoc } from '@lentum/core/planning';
 import { bayStatus, clockShiftMs, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
@@ -56,6 +57,11 @@ export const useJob = defineStore('job', () => {
     empty: DEFAULT_ORDER,
     problems: () => [],
   });
+  const programme = useDocument<ProgrammeDoc>(id, {
+    path: (j) => `/jobs/${j}/programme`,
+    empty: DEFAULT_PROGRAMME,
+    problems: programmeProblems,
+  });
   const site = useDocument<SiteDoc>(id, {
     path: (j) => `/jobs/${j}/site`,
     empty: EMPTY_SITE,
@@ -102,6 +108,7 @@ export const useJob = defineStore('job', () => {
       survey.load(),
       buildUps.load(),
       order.load(),
+      programme.load(),
       site.load(),
       weather.doc.load(),
       record.load(),
@@ -118,7 +125,7 @@ export const useJob = defineStore('job', () => {
     // An answer of the record ends the time without a signal.
     const wasAway = seenMs.value !== undefined;
     await record.load();
-    await Promise.all([survey, buildUps, order, site, weather.doc].map((d) => d.refresh()));
+    await Promise.all([survey, buildUps, order, programme, site, weather.doc].map((d) => d.refresh()));
     if (wasAway) await Promise.all([readHead(), weather.readSeries()]);
   }
 
@@ -141,7 +148,7 @@ export const useJob = defineStore('job', () => {
     else if (what === 'job') {
       if (version > headVersion.value) await readHead();
     } else {
-      const parts = { survey, 'build-up': buildUps, order, site, weather: weather.doc };
+      const parts = { survey, 'build-up': buildUps, order, programme, site, weather: weather.doc };
       await nobodyTypes();
       await parts[what].refresh(version);
     }
@@ -236,7 +243,7 @@ export const useJob = defineStore('job', () => {
     (ms) => sayTime(ms, timeZone.value, nowMs.value),
   );
 
-  const documents = { survey, buildUps, order, site, weather: weather.doc };
+  const documents = { survey, buildUps, order, programme, site, weather: weather.doc };
   openJob.value = {
     get head() {
       return head.value;
@@ -244,7 +251,7 @@ export const useJob = defineStore('job', () => {
     get system() {
       return system.value;
     },
-    documents: { survey, 'build-up': buildUps, order, site },
+    documents: { survey, 'build-up': buildUps, order, programme, site },
   };
   return {
     id,

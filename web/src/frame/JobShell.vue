@@ -81,6 +81,7 @@ const NAMES = {
   survey: 'survey',
   buildUps: 'build-up',
   order: 'order',
+  programme: 'programme',
   site: 'bays',
   weather: 'settings of the weather',
 } as const;

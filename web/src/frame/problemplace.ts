@@ -10,7 +10,7 @@ export interface Documents {
   readonly site: { readonly content: SiteDoc };
 }
 export interface Place {
-  readonly name: 'survey' | 'build-up' | 'order' | 'site';
+  readonly name: 'survey' | 'build-up' | 'order' | 'programme' | 'site';
   readonly query: LocationQueryRaw;
 }
 
@@ -54,6 +54,8 @@ export function placeOfProblem(document: string, field: string, documents: Docum
     }
     case 'order':
       return { name: 'order', query: {} };
+    case 'programme':
+      return { name: 'programme', query: { set: 'crews' } };
     default:
       return undefined;
   }

@@ -62,6 +62,12 @@ export const router = createRouter({
           meta: { title: 'Order' },
         },
         {
+          path: 'programme',
+          name: 'programme',
+          component: () => import('../programme/ProgrammePage.vue'),
+          meta: { title: 'Programme' },
+        },
+        {
           path: 'site',
           name: 'site',
           component: () => import('../site/SiteStage.vue'),

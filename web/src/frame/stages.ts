@@ -1,6 +1,7 @@
 /** How far each stage of the open job is. */
 import { useTimeoutFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import type { ProgrammeDoc } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
 import type { Stage } from './stagelist.ts';
 
@@ -17,6 +18,19 @@ const SETTLED_MS = 1500;
 const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 const LOOKING: StageState = { mark: 'none', reason: 'Being counted' };
+
+/** A plan that was kept is what the crews go by; without one there is only what could be planned. */
+function programmeState(
+  { crews, kept }: Pick<ProgrammeDoc, 'crews' | 'kept'>,
+  bays: number,
+  time: (ms: number) => string,
+): StageState {
+  if (bays === 0) return { mark: 'none', reason: 'No bays to plan yet' };
+  if (kept) return { mark: 'done', reason: `Plan kept ${time(Date.parse(kept.plannedAt))}` };
+  return crews.length === 0
+    ? { mark: 'none', reason: 'No crew named yet' }
+    : { mark: 'work', reason: `${plural(crews.length, 'crew')} named, no plan kept yet` };
+}
 
 export function useStageStates() {
   const job = useJob();
@@ -76,6 +90,7 @@ export function useStageStates() {
           : job.takenOff.missing.length > 0
             ? at('work', `${plural(job.takenOff.missing.length, 'zone')} not in the order yet`)
             : at('done', `${plural(job.takenOff.lines.length, 'line')}, every zone counted`),
+      programme: programmeState(job.documents.programme.draft, bays.length, (ms) => job.time(ms)),
       site:
         bays.length === 0
           ? at('none', 'No bays yet')

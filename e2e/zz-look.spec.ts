@@ -1,0 +1,28 @@
+import { expect, freshDemo, test } from './support.ts';
+import { visit } from './views.ts';
+test('look', async ({ page }) => {
+  test.setTimeout(240_000);
+  const id = await freshDemo(page);
+  await visit(page, `/jobs/${id}/programme`);
+  const t0 = Date.now();
+  await expect(page.getByText('last work.')).toBeVisible({ timeout: 90_000 });
+  console.log('first plan', Date.now() - t0);
+  await expect(page.getByText('Kept in').first()).toBeVisible({ timeout: 90_000 });
+  console.log('done', Date.now() - t0);
+  await page.screenshot({ path: '/tmp/p1.png' });
+  await page.screenshot({ path: '/tmp/p1full.png', fullPage: true });
+  await page.locator('.block').nth(3).click();
+  await page.screenshot({ path: '/tmp/p2.png' });
+  await page.getByRole('combobox', { name: 'What if' }).press('Enter');
+  await page.getByRole('option', { name: /is ill/ }).first().click();
+  await expect(page.getByText('Both plans are made anew').first()).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('combobox', { name: 'What if' }).scrollIntoViewIfNeeded();
+  await page.screenshot({ path: '/tmp/p3.png' });
+  await page.getByRole('button', { name: 'Crews and dates' }).click();
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: '/tmp/p4.png' });
+  await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: '/tmp/p5.png', fullPage: true });
+});

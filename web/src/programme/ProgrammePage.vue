@@ -1,0 +1,326 @@
+<script setup lang="ts">
+/** The days: a plan of all roofs by crews and weather, how sure it is, and the sheet of the chosen day. */
+import { useMediaQuery } from '@vueuse/core';
+import { DateTime } from 'luxon';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { isWorkLayer } from '@lentum/core/buildup';
+import { blocksOf, changesSince, keptFrom, type Block } from '@lentum/core/planning';
+import type { Printout } from '@lentum/core/printout';
+import { isHot } from '@lentum/core/site';
+import {
+  boundWords,
+  daySheet,
+  daySheetBlocks,
+  finishWords,
+  kitOf,
+  leftOutVerdicts,
+  planVerdicts,
+} from '@lentum/core/words';
+import { sentenceOf } from '../app/api.ts';
+import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
+import PrintButton from '../shared/printout/PrintButton.vue';
+import { usePrinted } from '../shared/printout/telling.ts';
+import SayParts from '../shared/SayParts.vue';
+import UndoBar from '../shared/UndoBar.vue';
+import VerdictLine from '../shared/VerdictLine.vue';
+import BlockCard from './BlockCard.vue';
+import DayBoard from './DayBoard.vue';
+import DaySheetPanel from './DaySheetPanel.vue';
+import { saveDays } from './calendar.ts';
+import { freed, pinned } from './pins.ts';
+import { usePlanning } from './planning.ts';
+import SetupDrawer from './SetupDrawer.vue';
+import WhatIf from './WhatIf.vue';
+
+const job = useJob();
+const route = useRoute();
+const router = useRouter();
+const { answer, cannot, share, stage, plan, compare, stop } = usePlanning();
+const document = computed(() => job.documents.programme);
+const trouble = ref('');
+job.weather.keepFresh().catch((error: unknown) => (trouble.value = sentenceOf(error)));
+
+const setting = computed({
+  get: () => route.query['set'] !== undefined,
+  set: (open: boolean) => void router.replace({ query: { ...route.query, set: open ? 'crews' : undefined } }),
+});
+
+const date = ref('');
+watch(
+  answer,
+  (a) => {
+    if (!a || a.days.some((d) => d.date === date.value)) return;
+    date.value = a.days.find((d) => d.usedMin > 0)?.date ?? a.days[0]?.date ?? '';
+  },
+  { immediate: true },
+);
+const day = computed(() => answer.value?.days.find((d) => d.date === date.value));
+const chosen = ref<string>();
+const blocks = computed(() => (answer.value ? blocksOf(answer.value) : []));
+const block = computed(() => blocks.value.find((b) => b.key === chosen.value));
+
+const codes = computed(() => new Map(job.zones.map((z) => [z.zone.id, z.zone.code])));
+const layers = computed(() => job.zones.flatMap((z) => z.buildUp?.layers.filter(isWorkLayer) ?? []));
+/** Which layer of its build-up it is. */
+const numbers = computed(
+  () =>
+    new Map(
+      job.zones.flatMap((z) =>
+        (z.buildUp?.layers.filter(isWorkLayer) ?? []).map((l, i) => [l.id, i + 1] as const),
+      ),
+    ),
+);
+const hot = (layerId: string): boolean => layers.value.some((l) => l.id === layerId && isHot(l));
+const verdicts = computed(() => (answer.value ? planVerdicts(answer.value) : []));
+const leftOut = computed(() => (answer.value ? leftOutVerdicts(answer.value) : []));
+const finish = computed(() =>
+  answer.value?.finishMs === undefined
+    ? undefined
+    : DateTime.fromMillis(answer.value.finishMs, { zone: job.timeZone }).toFormat('ccc d LLL'),
+);
+const busySays = computed(() =>
+  stage.value === 'judging' ? 'Being played in every way the weather may go' : 'Looking for a better plan',
+);
+
+function setPins(pins: ReturnType<typeof pinned>): void {
+  job.documents.programme.draft = { ...job.documents.programme.draft, pins };
+}
+const pins = computed(() => job.documents.programme.draft.pins);
+function move(b: Block, toMs: number): void {
+  if (answer.value) setPins(pinned(pins.value, b, answer.value, { toMs }));
+}
+function keepThere(b: Block, crewId: string | undefined): void {
+  if (answer.value) setPins(pinned(pins.value, b, answer.value, { crewId }));
+}
+
+/** The first crew has no stroke on its works, the second one, and so on. */
+const crewLegend = computed(() =>
+  (answer.value?.crews ?? [])
+    .slice(0, 5)
+    .map((c, i) => `${'|'.repeat(i) || 'no stroke'} ${c.name}`)
+    .join(', '),
+);
+
+const kept = computed(() => document.value.draft.kept);
+const changes = computed(() =>
+  kept.value && answer.value && share.value === undefined
+    ? changesSince(kept.value, answer.value)
+    : undefined,
+);
+function keep(): void {
+  if (!answer.value) return;
+  const next = keptFrom(answer.value, job.nowMs);
+  const { draft } = document.value;
+  job.documents.programme.draft = { ...draft, kept: next, baseline: draft.baseline ?? next };
+}
+const DAY_MS = 86_400_000;
+const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
+
+const { printed } = usePrinted();
+const dayZones = computed(() => {
+  const own = new Set(
+    blocks.value.filter((b) => b.date === date.value).map((b) => answer.value?.zones[b.zone]?.id),
+  );
+  return job.zones.flatMap(({ zone, buildUp }) => (buildUp && own.has(zone.id) ? [{ zone, buildUp }] : []));
+});
+const printout = (): Printout =>
+  printed(
+    `Day sheet, ${day.value ? DateTime.fromISO(day.value.date).toFormat('ccc d LLL yyyy') : ''}`,
+    (t) => {
+      const sheet = answer.value && daySheet(answer.value, date.value, hot);
+      return sheet
+        ? daySheetBlocks(
+            sheet,
+            kitOf(dayZones.value, job.system).map((k) => k.what),
+            t,
+          )
+        : [];
+    },
+  );
+const isWide = useMediaQuery('(min-width: 1000px)');
+</script>
+
+<template>
+  <main class="page">
+    <div class="top bar">
+      <h1 class="finish">{{ finish ?? 'No plan yet' }}</h1>
+      <p v-if="answer" class="said">
+        last work.
+        <template v-if="answer.finish"><SayParts :parts="finishWords(answer)" /> </template>
+        <span class="quiet"><SayParts :parts="boundWords(answer)" /></span>
+      </p>
+      <span class="acts bar no-print">
+        <UndoBar :document="document" />
+        <el-button @click="setting = true">Crews and dates</el-button>
+        <el-button v-if="share === undefined" @click="plan">Plan again</el-button>
+        <el-button v-else @click="stop">Stop the search</el-button>
+        <el-button type="primary" :disabled="!answer || share !== undefined" @click="keep"
+          >Keep this plan</el-button
+        >
+      </span>
+    </div>
+    <el-progress
+      v-if="share !== undefined && answer"
+      class="search"
+      :percentage="Math.round(share * 100)"
+      :show-text="false"
+      :stroke-width="3"
+      :aria-label="busySays"
+    />
+    <p v-if="share !== undefined" class="quiet" role="status">{{ busySays }}…</p>
+    <p v-if="trouble" role="alert" class="trouble">The weather could not be fetched: {{ trouble }}</p>
+    <p v-if="job.statuses.length === 0">
+      Nothing to plan yet: it takes bays.
+      <RouterLink :to="{ name: 'site', query: { part: 'bays' } }">Bays</RouterLink>
+    </p>
+    <p v-else-if="cannot" role="alert">
+      <SayParts :parts="cannot" />
+      <RouterLink :to="{ name: 'site', query: { part: 'weather' } }">Weather</RouterLink>
+    </p>
+    <p v-else-if="!answer" class="quiet" role="status">The first plan is being made…</p>
+    <div v-if="answer && job.statuses.length > 0" class="days" :class="{ wide: isWide }">
+      <div class="left">
+        <DayBoard
+          v-model:date="date"
+          v-model:chosen="chosen"
+          :answer="answer"
+          :codes="codes"
+          :numbers="numbers"
+          @move="move"
+        />
+        <p class="legend quiet">
+          <span>number of the layer · bays</span><span><i class="tail" />cures until it may be laid over</span
+          ><span><i class="close" />overcoat time ends</span><span><i class="pin" />kept there by hand</span
+          ><span><i class="seam" />night, folded</span><span>p preparation, d details</span
+          ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
+        </p>
+        <section v-if="changes" aria-label="Since the plan that was kept" class="changes">
+          <p>
+            Kept <strong>{{ job.time(Date.parse(kept?.plannedAt ?? '')) }}</strong>: since then
+            {{ changes.gone.length }} works are done or gone, {{ changes.moved.length }} are moved,
+            {{ changes.fresh.length }} are new<template
+              v-if="changes.laterMs !== undefined && Math.abs(changes.laterMs) > 3_600_000"
+              >; the end is {{ days(changes.laterMs) }} days
+              {{ changes.laterMs > 0 ? 'later' : 'earlier' }}</template
+            >.
+          </p>
+          <details v-if="changes.moved.length > 0">
+            <summary>What is moved</summary>
+            <ul>
+              <li v-for="m in changes.moved.slice(0, 40)" :key="m.task.id">
+                {{ m.task.bay }} {{ worded(m.task.name).toLowerCase() }}: {{ job.time(m.fromMs) }} →
+                {{ job.time(m.task.startMs)
+                }}<template v-if="m.crewId !== answer.crews[m.task.crew]?.id"
+                  >, {{ answer.crews[m.task.crew]?.name }}</template
+                >
+              </li>
+            </ul>
+          </details>
+        </section>
+        <section aria-label="What the plan says">
+          <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />
+          <VerdictLine v-for="(v, i) in leftOut" :key="`l${i}`" :verdict="v" />
+          <p v-if="answer.noAccess.length > 0" class="quiet">
+            {{ answer.noAccess.join(', ') }}: nobody said where people come on, so no dry way out is planned
+            there. It is set on Site, Bays.
+          </p>
+        </section>
+        <WhatIf :answer="answer" :date="date" :compare="compare" />
+      </div>
+      <aside>
+        <BlockCard
+          v-if="block"
+          :answer="answer"
+          :block="block"
+          @pin="keepThere"
+          @free="(b) => setPins(freed(pins, b))"
+          @close="chosen = undefined"
+        />
+        <div class="bar no-print">
+          <PrintButton :printout="printout" />
+          <el-button @click="saveDays(answer, job.head?.name ?? '', job.nowMs, job.time)">Calendar</el-button>
+        </div>
+        <DaySheetPanel v-if="day" :answer="answer" :day="day" :hot="hot" @choose="(key) => (chosen = key)" />
+      </aside>
+    </div>
+    <SetupDrawer v-model="setting" />
+  </main>
+</template>
+
+<style scoped>
+.top {
+  align-items: baseline;
+  margin-bottom: var(--s2);
+}
+.finish {
+  font-size: var(--t-xxl);
+}
+.said {
+  flex: 1 1 300px;
+}
+.acts {
+  margin-left: auto;
+}
+.days {
+  display: grid;
+  gap: var(--s4);
+  grid-template-columns: minmax(0, 1fr);
+}
+.days.wide {
+  grid-template-columns: minmax(0, 1fr) 300px;
+}
+aside {
+  min-width: 0;
+}
+.wide aside {
+  border-left: var(--stroke) solid var(--line);
+  padding-left: var(--s4);
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s1) var(--s4);
+  padding: var(--s2) 0;
+  border-bottom: var(--stroke) solid var(--line);
+}
+.legend i {
+  display: inline-block;
+  margin-right: 6px;
+  vertical-align: middle;
+}
+.tail {
+  width: 22px;
+  height: 2px;
+  background: var(--violet);
+}
+.close {
+  border: 4px solid transparent;
+  border-top: 7px solid var(--amber);
+}
+.pin {
+  width: 8px;
+  height: 8px;
+  border-radius: 50%;
+  background: var(--ink);
+}
+.seam {
+  width: 8px;
+  height: 12px;
+  background: var(--well);
+  border: var(--stroke) solid var(--line);
+}
+.changes {
+  padding: var(--s2) 0;
+  border-bottom: var(--stroke) solid var(--line);
+}
+.trouble {
+  color: var(--red);
+}
+@media (max-width: 700px) {
+  .finish {
+    font-size: var(--t-xl);
+  }
+}
+</style>

@@ -1,0 +1,121 @@
+/** The plan of the open job, from a worker: one at once, then better ones; again after each change of what it goes by. */
+import { proxy, wrap, type Remote } from 'comlink';
+import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
+import type { Part } from '@lentum/core/figures';
+import type { PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
+import { useJob } from '../app/job.ts';
+import type { Asked, Compared, ProgrammeWork, Step } from '../workers/programme.worker.ts';
+
+const WAIT_MS = 250;
+
+export function usePlanning() {
+  const job = useJob();
+  const answer = shallowRef<PlanAnswer>();
+  const cannot = shallowRef<readonly Part[]>();
+  /** 0 to 1 while it is searched; undefined when the search is over. */
+  const share = ref<number>();
+  const stage = ref<'first' | 'better' | 'judging' | 'done'>();
+  let worker: Worker | undefined;
+  let remote: Remote<ProgrammeWork> | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let round = 0;
+
+  function end(): void {
+    worker?.terminate();
+    worker = undefined;
+    remote = undefined;
+    share.value = undefined;
+  }
+  function open(): Remote<ProgrammeWork> {
+    worker ??= new Worker(new URL('../workers/programme.worker.ts', import.meta.url), { type: 'module' });
+    remote ??= wrap<ProgrammeWork>(worker);
+    return remote;
+  }
+
+  const asked = (doc: ProgrammeDoc): Asked => ({
+    inputs: {
+      survey: toRaw(job.documents.survey.content),
+      buildUps: toRaw(job.documents.buildUps.content),
+      site: toRaw(job.documents.site.content),
+      weather: toRaw(job.weather.doc.content),
+      series: job.weather.series,
+      book: job.book,
+      rules: toRaw(job.jobRules),
+      nowMs: job.nowMs,
+    },
+    doc,
+    order: { deliveries: toRaw(job.documents.order.content).deliveries },
+    timeZone: job.timeZone,
+  });
+  const plain = (doc: ProgrammeDoc): ProgrammeDoc => JSON.parse(JSON.stringify(doc)) as ProgrammeDoc;
+  /** The document as it stands on screen, but for plans that were kept: they change nothing. */
+  const doc = computed(() => {
+    const { kept: _kept, baseline: _baseline, ...rest } = job.documents.programme.draft;
+    return JSON.stringify(rest);
+  });
+  const asDoc = (): ProgrammeDoc => JSON.parse(doc.value) as ProgrammeDoc;
+
+  async function plan(): Promise<void> {
+    clearTimeout(timer);
+    if (share.value !== undefined) end();
+    round += 1;
+    const mine = round;
+    share.value = 0;
+    await open().plan(
+      asked(asDoc()),
+      proxy((step: Step) => {
+        if (mine !== round) return;
+        if ('cannot' in step) {
+          cannot.value = step.cannot;
+          answer.value = undefined;
+          share.value = undefined;
+          return;
+        }
+        cannot.value = undefined;
+        answer.value = step.answer;
+        stage.value = step.stage;
+        share.value = step.stage === 'done' ? undefined : step.share;
+      }),
+    );
+  }
+
+  // What a plan goes by: the tick of the clock is not among it, a person asks for a new one.
+  watch(
+    [
+      doc,
+      () => job.weather.series,
+      () => job.weather.doc.content,
+      () => job.book,
+      () => job.documents.survey.content,
+      () => job.documents.buildUps.content,
+      () => job.documents.site.content,
+      () => job.documents.order.content.deliveries,
+    ],
+    () => {
+      clearTimeout(timer);
+      timer = setTimeout(() => void plan(), WAIT_MS);
+    },
+    { immediate: true },
+  );
+  onScopeDispose(() => {
+    clearTimeout(timer);
+    round += 1;
+    end();
+  });
+
+  return {
+    answer,
+    cannot,
+    share,
+    stage,
+    plan,
+    /** What another set of crews, hours or days would bring, beside the plan that is shown. */
+    compare: async (other: ProgrammeDoc): Promise<Compared | undefined> =>
+      remote && share.value === undefined ? remote.compare(asked(plain(other))) : undefined,
+    /** Stops the search: what was found so far stays. */
+    stop: (): void => {
+      round += 1;
+      end();
+    },
+  };
+}

@@ -1,0 +1,140 @@
+/** The days of a job planned off the main thread: a plan at once, then better ones, then how sure the best is. */
+import { expose } from 'comlink';
+import type { OrderDoc } from '@lentum/core/order';
+import {
+  answerOf,
+  chancesOfPlan,
+  expectedScore,
+  firstPlan,
+  improve,
+  plannedOf,
+  waysOf,
+  type Found,
+  type JobPlanned,
+  type PlanAnswer,
+  type PlanTerms,
+  type ProgrammeDoc,
+} from '@lentum/core/planning';
+import type { Part } from '@lentum/core/figures';
+import { jobState, type JobInputs } from '@lentum/core/state';
+
+export interface Asked {
+  readonly inputs: JobInputs;
+  readonly doc: ProgrammeDoc;
+  readonly order: Pick<OrderDoc, 'deliveries'>;
+  readonly timeZone: string;
+}
+
+export type Step =
+  | { readonly cannot: readonly Part[] }
+  | {
+      readonly answer: PlanAnswer;
+      readonly share: number;
+      readonly stage: 'first' | 'better' | 'judging' | 'done';
+    };
+
+/** Plans are told no more often. */
+const EVERY_MS = 400;
+/** The search may take so long; a change of the weather or of a crew asks again. */
+const SEARCH_MS = 3000;
+const MOST_TRIES = 4000;
+const SEED = 7;
+/** How many of the ways decide between plans on the way. */
+const JUDGES = 8;
+
+/** What a change brings, beside a plan made with the same effort without it. */
+export interface Compared {
+  readonly without: PlanAnswer;
+  readonly with: PlanAnswer;
+}
+/** Tries for a comparison: both sides have as many. */
+const TRIES = 150;
+
+/** The plan that was told last: what a comparison is made beside. */
+let last: { planned: JobPlanned } | undefined;
+
+function bestOf(planned: JobPlanned): PlanAnswer {
+  const steps = improve(planned, { tries: TRIES, seed: SEED });
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return answerOf(planned, step.value.plan);
+  }
+}
+
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+function searched(planned: JobPlanned, first: Found) {
+  return improve(planned, { tries: MOST_TRIES, seed: SEED, from: first });
+}
+
+const work = {
+  /** Tells of each better plan; the last one is told with its chances. */
+  async plan(asked: Asked, tell: (step: Step) => void): Promise<void> {
+    const state = jobState(asked.inputs);
+    const terms: PlanTerms = {
+      ...{ state, doc: asked.doc, order: asked.order, timeZone: asked.timeZone },
+      nowMs: asked.inputs.nowMs,
+    };
+    const planned = plannedOf(terms);
+    if ('cannot' in planned) {
+      tell({ cannot: planned.cannot });
+      return;
+    }
+    const first = firstPlan(planned);
+    tell({ answer: answerOf(planned, first.plan), share: 0, stage: 'first' });
+    await breathe();
+    let best = first;
+    const begun = performance.now();
+    let told = begun;
+    const steps = searched(planned, first);
+    const good = [first];
+    for (let step = steps.next(); !step.done; step = steps.next()) {
+      const now = performance.now();
+      if (step.value.best.plan.score < best.plan.score) {
+        best = step.value.best;
+        good.push(best);
+      }
+      const share = Math.min(1, (now - begun) / SEARCH_MS);
+      if (share >= 1) break;
+      if (now - told < EVERY_MS) continue;
+      told = now;
+      tell({ answer: answerOf(planned, best.plan), share: 0.6 * share, stage: 'better' });
+      await breathe();
+    }
+    // The last few are judged by what the weather may make of them: the best on paper may be the frailest.
+    const ways = [];
+    for (const way of waysOf(terms, planned)) {
+      ways.push(way);
+      await breathe();
+    }
+    const few = ways.slice(0, JUDGES);
+    let sound = best;
+    let least = Infinity;
+    for (const found of good.slice(-4)) {
+      const cost = expectedScore(planned, found.plan, few);
+      if (cost < least) {
+        least = cost;
+        sound = found;
+      }
+      tell({ answer: answerOf(planned, sound.plan), share: 0.8, stage: 'judging' });
+      await breathe();
+    }
+    last = { planned };
+    const chances = ways.length > 0 ? chancesOfPlan(planned, sound.plan, ways) : undefined;
+    tell({ answer: answerOf(planned, sound.plan, chances), share: 1, stage: 'done' });
+  },
+
+  /** The plan of another document beside that of the one asked for last, both made anew with the same effort. */
+  compare(asked: Asked): Compared | undefined {
+    if (!last) return undefined;
+    const state = jobState(asked.inputs);
+    const other = plannedOf({
+      ...{ state, doc: asked.doc, order: asked.order, timeZone: asked.timeZone },
+      nowMs: asked.inputs.nowMs,
+    });
+    return 'cannot' in other ? undefined : { without: bestOf(last.planned), with: bestOf(other) };
+  },
+};
+
+export type ProgrammeWork = typeof work;
+expose(work);
