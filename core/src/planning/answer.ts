@@ -8,7 +8,7 @@ import { boundOf } from './bound.ts';
 import type { PlanChances, Spread, TaskChance } from './chances.ts';
 import type { Plan, Task, TaskKind } from './model.ts';
 import type { JobPlanned } from './plan.ts';
-import { lastTasks, sumsOf, zoneReady } from './score.ts';
+import { lastTasks, sumsOf, workedMin, zoneReady } from './score.ts';
 import { daysOf, minuteAt } from './shifts.ts';
 import type { Work } from './tasks.ts';
 
@@ -107,8 +107,8 @@ export interface PlanAnswer {
   /** No plan is done before, and none takes fewer hours of crews. */
   readonly boundMs: number | undefined;
   readonly boundBy: 'cure and weather' | 'hours of the crews';
-  readonly crewHours: Figure;
-  readonly leastCrewHours: number;
+  readonly personHours: Figure;
+  readonly leastPersonHours: number;
   readonly remedies: number;
   readonly expectedRemedies: number | undefined;
   readonly labourCost: Figure | undefined;
@@ -305,24 +305,27 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     group.bays.push(bay.label);
     left.set(key, group);
   }
-  const crewHours: Figure = {
-    label: 'Hours of the crews',
-    value: sums.crewMin * HOURS_PER_MIN,
+  const personHours: Figure = {
+    label: 'Hours of persons',
+    value: sums.personMin * HOURS_PER_MIN,
     quantity: 'hours',
-    formula: planned.crewsOf.map((_, i) => `{crew${i + 1}}`).join(' + '),
+    formula: planned.crewsOf.map((_, i) => `{hours${i + 1}} × {people${i + 1}}`).join(' + '),
     inputs: Object.fromEntries(
-      planned.crewsOf.map((c, i) => [
-        `crew${i + 1}`,
-        given(
-          c.name,
-          crewMinOf(planned, plan, i) * HOURS_PER_MIN,
-          'hours',
-          'assumed',
-          'of each day from its beginning to the end of its last work',
-        ),
+      planned.crewsOf.flatMap((c, i) => [
+        [
+          `hours${i + 1}`,
+          given(
+            c.name,
+            crewMinOf(planned, plan, i) * HOURS_PER_MIN,
+            'hours',
+            'assumed',
+            'of each day from its first work to its last, breaks left out',
+          ),
+        ],
+        [`people${i + 1}`, given(`${c.name}, people`, c.people, 'count', 'chosen')],
       ]),
     ),
-    from: 'hours for which each crew is there',
+    from: 'hours of each crew by its people',
   };
   return {
     startMs,
@@ -355,8 +358,8 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     ways: chances?.ways ?? 0,
     boundMs: bound.finishMin === undefined || bound.finishMin === Infinity ? undefined : at(bound.finishMin),
     boundBy: bound.by,
-    crewHours,
-    leastCrewHours: bound.crewMin * HOURS_PER_MIN,
+    personHours,
+    leastPersonHours: bound.personMin * HOURS_PER_MIN,
     remedies: sums.remedies,
     expectedRemedies: chances?.remedies,
     labourCost: labourOf(planned, plan),
@@ -365,8 +368,9 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
 }
 
 function crewMinOf(planned: JobPlanned, plan: Plan, crew: number): number {
-  const only = plan.placed.map((p) => (p?.crew === crew ? p : undefined));
-  return sumsOf({ ...planned, deadlines: [] }, only).crewMin;
+  const own = plan.placed.flatMap((p) => (p?.crew === crew ? [p] : []));
+  const at = planned.crews[crew];
+  return at ? workedMin(at, own) : 0;
 }
 
 /** What the crews cost by their hours, people and rates; undefined where a crew that works has no rate. */

@@ -34,7 +34,7 @@ export interface PlanChances {
   /** For each date to keep, the share of the ways in which it is kept, and when the zone is ready. */
   readonly deadlines: readonly { readonly holds: number; readonly ready: Spread }[];
   /** On average over the ways. */
-  readonly crewMin: number;
+  readonly personMin: number;
   readonly remedyMin: number;
   readonly remedies: number;
 }
@@ -105,7 +105,7 @@ export function chancesOfPlan(planned: Planned, plan: Plan, ways: readonly Outlo
     tasks,
     finish: spread(played.map(({ placed }) => finishOf(plan, placed))),
     deadlines,
-    crewMin: mean((s) => s.crewMin),
+    personMin: mean((s) => s.personMin),
     remedyMin: mean((s) => s.remedyMin) + spoiledMin.reduce((a, b) => a + b, 0) / n,
     remedies:
       mean((s) => s.remedies) +

@@ -3,6 +3,7 @@
  * ends first, in gaps that are left too. What may not wait too long after what it follows is placed together with it: where
  * it finds no room in time, the first of them is tried later.
  */
+import { betweenWorks } from './between.ts';
 import { CrewTime, NONE } from './crewtime.ts';
 import { BEYOND, cureHour, hoursOf, type Placed, type Plan, type Planned, type Task } from './model.ts';
 import { Places } from './places.ts';
@@ -16,12 +17,17 @@ export interface Genes {
   readonly crew: Int8Array;
   /** For each task: not begun before, minutes. */
   readonly notBefore: Int32Array;
+  /** How many minutes later a work may end for each minute that a crew need not change what it does. */
+  readonly calm: number;
 }
 
 /** What is closed again is tried so often later, at most. */
 const TRIES = 8;
 /** And what follows it. */
 const TRIES_BELOW = 3;
+
+/** Works on one day that are farther apart are not gone on with. */
+const NEXT_MIN = 240;
 
 interface Spot {
   readonly start: number;
@@ -74,8 +80,8 @@ export class Generator {
   }
 
   /** From and until when a task may begin, by what it follows. */
-  private span(task: Task, places: Places, genes: Genes): { from: number; until: number } {
-    let from = Math.max(task.earliestMin, genes.notBefore[task.index] ?? 0, task.startMin ?? 0);
+  span(task: Task, places: Places, genes?: Genes): { from: number; until: number } {
+    let from = Math.max(task.earliestMin, genes?.notBefore[task.index] ?? 0, task.startMin ?? 0);
     let until = task.latestMin;
     for (const link of task.after) {
       const before = places.placed[link.task];
@@ -104,6 +110,7 @@ export class Generator {
   ): (Spot & { crew: number }) | undefined {
     const wanted = task.crew ?? genes.crew[task.index] ?? -1;
     let found: (Spot & { crew: number }) | undefined;
+    let least = Infinity;
     for (let crew = 0; crew < this.planned.crews.length; crew += 1) {
       if ((task.minutes[crew] ?? 0) <= 0 || (wanted >= 0 && crew !== wanted)) continue;
       const minutes = (task.minutes[crew] ?? 0) + extraMin;
@@ -113,11 +120,36 @@ export class Generator {
         minutes,
         places,
         from,
-        Math.min(until, found ? found.end - minutes : Infinity),
+        // Later than this it is no better, however calm it is.
+        Math.min(until, least - minutes),
       );
-      if (spot && (!found || spot.end < found.end)) found = { ...spot, crew };
+      if (!spot) continue;
+      const cost = spot.end + (genes.calm > 0 ? genes.calm * this.changes(task, crew, places, spot) : 0);
+      if (cost < least) {
+        least = cost;
+        found = { ...spot, crew };
+      }
     }
     return found;
+  }
+
+  /** Minutes that a crew changes what it does for a work: none where the one before or after it on its day is the same. */
+  private changes(task: Task, crew: number, places: Places, { start, end }: Spot): number {
+    const list = places.ofCrew[crew] ?? [];
+    let low = 0;
+    let high = list.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((list[middle]?.start ?? 0) < start) low = middle + 1;
+      else high = middle;
+    }
+    let least = this.longestWay;
+    for (const p of [list[low - 1], list[low]]) {
+      const other = p && this.planned.tasks[p.task];
+      if (!p || !other || (p.end <= start ? start - p.end : p.start - end) > NEXT_MIN) continue;
+      least = Math.min(least, betweenWorks(this.planned, task, other));
+    }
+    return least;
   }
 
   /** The first start of a task with a crew in a span. */
@@ -163,7 +195,7 @@ export class Generator {
   }
 
   /** When a crew is free for a while, with the ways between works; the start itself where it is. */
-  private free(task: Task, crew: number, places: Places, start: number, end: number): number {
+  free(task: Task, crew: number, places: Places, start: number, end: number): number {
     const list = places.ofCrew[crew] ?? [];
     // Works of a crew stand one after the other: those that end long before the start are passed over.
     let low = 0;
@@ -173,15 +205,18 @@ export class Generator {
       if ((list[middle]?.end ?? 0) + this.longestWay <= start) low = middle + 1;
       else high = middle;
     }
+    let from = start;
+    const length = end - start;
+    // Gaps that are too short are passed over at once.
     for (let i = low; i < list.length; i += 1) {
       const p = list[i];
       const other = p && this.planned.tasks[p.task];
       if (!p || !other) continue;
+      if (p.start >= from + length + this.longestWay) break;
       const between = betweenWorks(this.planned, task, other);
-      if (p.start >= end + this.longestWay) break;
-      if (p.start < end + between && p.end + between > start) return p.end + between;
+      if (p.start < from + length + between && p.end + between > from) from = p.end + between;
     }
-    return start;
+    return from;
   }
 
   /**
@@ -248,10 +283,4 @@ export class Generator {
       (places.placed[index] !== undefined || this.placeChain(task, places, genes, failed, depth + 1, must))
     );
   }
-}
-
-/** Minutes between two works of one crew: none on the same work, a change of material, a move to another roof. */
-export function betweenWorks(planned: Planned, a: Task, b: Task): number {
-  if (a.zone !== b.zone) return planned.moveMin;
-  return a.layerId === b.layerId && a.kind === b.kind ? 0 : planned.changeMin;
 }

@@ -24,10 +24,11 @@ export {
 } from './answer.ts';
 export { blocksOf, type Block } from './blocks.ts';
 export { boundOf, type Bound } from './bound.ts';
+export { comparedPlans } from './compare.ts';
 export { changesSince, keptFrom, type Moved, type PlanChanges } from './kept.ts';
 export { programmeProblems } from './problems.ts';
-export { plannedOf, waysOf, type JobPlanned, type PlanTerms } from './plan.ts';
-export { firstPlan, improve, type Found } from './search.ts';
+export { plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
+export { again, firstPlan, improve, type Found } from './search.ts';
 export { Player, type Happened, type Replay } from './replay.ts';
 export { chancesOfPlan, expectedScore, type PlanChances, type TaskChance } from './chances.ts';
 export { outlookOf } from './outlook.ts';

@@ -80,6 +80,7 @@ export interface Outlook {
 export interface PlanCrew {
   readonly id: string;
   readonly name: string;
+  readonly people: number;
   readonly shifts: readonly Shift[];
   /** Whoever comes to accept is no crew that is paid. */
   readonly inspects: boolean;
@@ -111,7 +112,25 @@ export interface PlanDeadline {
   readonly costPerDay: number;
 }
 
+/** What counts how much, in minutes of a crew. */
+export interface Weights {
+  /** A task that does not fit in the hours that are known, by the minute. */
+  readonly unplaced: number;
+  /** A day late where nobody said what it costs; else what it costs, by the unit. */
+  readonly lateDay: number;
+  /** What is put right, by the minute, over the time that it takes. */
+  readonly remedy: number;
+  /** A minute of one person. */
+  readonly person: number;
+  /** The last work done, by the minute. */
+  readonly finish: number;
+  /** The last work on each bay, on average over the bays, by the minute: what is done early leaves room for what goes wrong. */
+  readonly mean: number;
+}
+
 export interface Planned {
+  /** Absent: the usual ones. */
+  readonly weights?: Weights | undefined;
   readonly startMs: number;
   /** Up to when the weather is known. */
   readonly endMin: number;

@@ -125,7 +125,7 @@ export class Places {
     }
   }
 
-  private take(task: Task): void {
+  take(task: Task): void {
     const placed = this.placed[task.index];
     if (!placed) return;
     this.placed[task.index] = undefined;

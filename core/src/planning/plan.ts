@@ -11,7 +11,7 @@ import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { hourFloor, hourOf, knownTo } from '../weather/index.ts';
 import type { Outlook, PlanBay, PlanCrew, PlanDeadline, Planned, PlanZone, Task } from './model.ts';
 import { outlookOf, type Exposed } from './outlook.ts';
-import type { Crew, ProgrammeDoc, Skill } from './schema.ts';
+import type { Crew, Pin, ProgrammeDoc, Skill } from './schema.ts';
 import { minuteAt, shiftsOf, type Frame, type ShiftTerms } from './shifts.ts';
 import { methodFor, worksOn, type LeftOut, type Work } from './tasks.ts';
 
@@ -104,6 +104,29 @@ function waysOn(zone: Zone, bays: readonly Bay[], at: { alongM: number; acrossM:
   return { door: door < 0 ? undefined : door, order, beside };
 }
 
+/** The same with other works fixed by hand. */
+export function withPins(planned: JobPlanned, pins: readonly Pin[]): JobPlanned {
+  const byTask = new Map(pins.map((p) => [p.taskId, p]));
+  const tasks = planned.tasks.map((task) => ({
+    ...task,
+    ...pinOf(byTask.get(task.id), planned.crewsOf, planned.startMs),
+  }));
+  return { ...planned, tasks };
+}
+
+function pinOf(
+  pin: Pin | undefined,
+  crews: readonly Pick<Crew, 'id'>[],
+  startMs: number,
+): Pick<Task, 'crew' | 'startMin'> {
+  const crew = crews.findIndex((c) => c.id === pin?.crewId);
+  return {
+    crew: crew < 0 ? undefined : crew,
+    startMin:
+      pin?.startAt === undefined ? undefined : Math.ceil((Date.parse(pin.startAt) - startMs) / MS_PER_MINUTE),
+  };
+}
+
 /** @returns a reason where the job cannot be planned at all */
 export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: readonly Part[] } {
   const { state, doc, timeZone, nowMs } = terms;
@@ -154,8 +177,6 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     const zone = zonesHere.findIndex((z) => z.id === found.bay.zoneId);
     const comes = comesMin(terms, frame, found.bay.zoneId);
     for (const work of found.works) {
-      const pin = pins.get(work.id);
-      const wantedCrew = crews.findIndex((c) => c.id === pin?.crewId);
       const minutes = crews.map((c) =>
         work.kind === 'accept' || c.people <= 0 || !work.skills.every((s) => c.skills.includes(s))
           ? 0
@@ -177,8 +198,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
         machine: work.machine ? MACHINES.indexOf(work.machine) : -1,
         order: ways.get(found.bay.zoneId)?.order.get(found.bay.id) ?? 0,
         remedyMin: Math.ceil(work.remedyMin / 5) * 5,
-        crew: wantedCrew < 0 ? undefined : wantedCrew,
-        startMin: pin?.startAt === undefined ? undefined : minute(Date.parse(pin.startAt)),
+        ...pinOf(pins.get(work.id), crews, startMs),
       });
       works.push(work);
       exposed.push(work.exposed);
@@ -190,12 +210,12 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     clearMin: doc.times.clearMin.value,
   };
   const planCrews: PlanCrew[] = crews.map((c) => ({
-    ...{ id: c.id, name: c.name, inspects: false },
+    ...{ id: c.id, name: c.name, people: c.people, inspects: false },
     shifts: shiftsOf(c, shiftTerms, frame),
   }));
   if (doc.inspector)
     planCrews.push({
-      ...{ id: INSPECTOR, name: 'Inspector', inspects: true },
+      ...{ id: INSPECTOR, name: 'Inspector', people: 1, inspects: true },
       shifts: shiftsOf(
         { off: [], only: [] },
         {

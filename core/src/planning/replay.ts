@@ -6,7 +6,7 @@
  */
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
 import { CrewTime, NONE } from './crewtime.ts';
-import { betweenWorks } from './generate.ts';
+import { betweenWorks } from './between.ts';
 import {
   BEYOND,
   cureHour,

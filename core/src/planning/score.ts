@@ -7,21 +7,13 @@ import {
   type PlanDeadline,
   type Planned,
   type Task,
+  type Weights,
 } from './model.ts';
 
 const MIN_PER_DAY = 1440;
-/** What counts how much, in minutes of a crew. */
-const WEIGHTS = {
-  /** A task that does not fit in the hours that are known, by the minute. */
-  unplaced: 20,
-  /** A day late where nobody said what it costs; else what it costs, by the unit. */
-  lateDay: 600,
-  /** What is put right, by the minute, over the time that it takes. */
-  remedy: 3,
-  crew: 1,
-  /** The last work done, by the minute. */
-  finish: 0.2,
-} as const;
+const WEIGHTS: Weights = { unplaced: 20, lateDay: 600, remedy: 3, person: 0.4, finish: 0.2, mean: 0.3 };
+
+export const weightsOf = ({ weights }: Pick<Planned, 'weights'>): Weights => weights ?? WEIGHTS;
 
 /** When the last film of a bay lets feet or wheels on, or the work on it is done; BEYOND where that is not known. */
 function openedAt(planned: Planned, task: Task, placed: Placed, what: PlanDeadline['what']): number {
@@ -61,17 +53,21 @@ export function zoneReady(
   return ready;
 }
 
-/** Minutes for which a crew is paid: of each day from its beginning to the end of its last work. */
-export function paidMin(crew: PlanCrew, own: readonly Placed[]): number {
-  return crew.shifts.reduce((sum, shift) => {
-    const last = own.reduce(
-      (to, p) => (p.start < shift.to && p.end > shift.from ? Math.max(to, p.end) : to),
-      0,
-    );
-    if (last === 0) return sum;
-    const to = Math.min(last, shift.to);
-    return sum + shift.parts.reduce((n, p) => n + Math.max(0, Math.min(p.to, to) - p.from), 0);
-  }, 0);
+/** Minutes that a crew is at work: of each day from its first work to its last, breaks left out. */
+export function workedMin(crew: PlanCrew, own: readonly Placed[]): number {
+  let sum = 0;
+  for (const shift of crew.shifts) {
+    let first = Infinity;
+    let last = 0;
+    for (const p of own) {
+      if (p.start >= shift.to || p.end <= shift.from) continue;
+      first = Math.min(first, Math.max(p.start, shift.from));
+      last = Math.max(last, Math.min(p.end, shift.to));
+    }
+    if (last === 0) continue;
+    for (const p of shift.parts) sum += Math.max(0, Math.min(p.to, last) - Math.max(p.from, first));
+  }
+  return sum;
 }
 
 export interface Sums {
@@ -83,9 +79,12 @@ export interface Sums {
   }[];
   readonly remedyMin: number;
   readonly remedies: number;
-  readonly crewMin: number;
+  /** Minutes of persons at work. */
+  readonly personMin: number;
   /** When the last work is done. */
   readonly finishMin: number;
+  /** The last work on a bay, on average over the bays with work. */
+  readonly meanMin: number;
 }
 
 const least = (task: Task): number => Math.min(...task.minutes.filter((m) => m > 0));
@@ -96,6 +95,7 @@ export function sumsOf(planned: Planned, placed: readonly (Placed | undefined)[]
   let remedies = 0;
   let finishMin = 0;
   const own: Placed[][] = planned.crews.map(() => []);
+  const ends = new Float64Array(planned.bays.length);
   for (const task of planned.tasks) {
     const p = placed[task.index];
     if (!p) {
@@ -105,32 +105,40 @@ export function sumsOf(planned: Planned, placed: readonly (Placed | undefined)[]
     }
     own[p.crew]?.push(p);
     finishMin = Math.max(finishMin, p.end);
+    ends[task.bay] = Math.max(ends[task.bay] ?? 0, p.end);
     if (p.late) {
       remedies += 1;
       remedyMin += task.remedyMin;
     }
   }
-  const crewMin = planned.crews.reduce((n, c, i) => (c.inspects ? n : n + paidMin(c, own[i] ?? [])), 0);
+  const personMin = planned.crews.reduce(
+    (n, c, i) => (c.inspects ? n : n + c.people * workedMin(c, own[i] ?? [])),
+    0,
+  );
   const lasts = planned.deadlines.length > 0 ? lastTasks(planned) : [];
   const late = planned.deadlines.map((deadline) => {
     const readyMin = zoneReady(planned, placed, deadline.zone, deadline.what, lasts);
     const over = (readyMin ?? planned.endMin + MIN_PER_DAY) - deadline.byMin;
     return { deadline, readyMin, lateDays: Math.max(0, over / MIN_PER_DAY) };
   });
-  return { unplacedMin, late, remedyMin, remedies, crewMin, finishMin };
+  const worked = ends.filter((e) => e > 0);
+  const meanMin = worked.reduce((a, b) => a + b, 0) / Math.max(1, worked.length);
+  return { unplacedMin, late, remedyMin, remedies, personMin, finishMin, meanMin };
 }
 
 export function scoreOf(planned: Planned, placed: readonly (Placed | undefined)[]): number {
   const s = sumsOf(planned, placed);
+  const weights = weightsOf(planned);
   const late = s.late.reduce(
-    (n, { deadline, lateDays }) => n + lateDays * Math.max(WEIGHTS.lateDay, deadline.costPerDay),
+    (n, { deadline, lateDays }) => n + lateDays * Math.max(weights.lateDay, deadline.costPerDay),
     0,
   );
   return (
-    WEIGHTS.unplaced * s.unplacedMin +
+    weights.unplaced * s.unplacedMin +
     late +
-    WEIGHTS.remedy * s.remedyMin +
-    WEIGHTS.crew * s.crewMin +
-    WEIGHTS.finish * s.finishMin
+    weights.remedy * s.remedyMin +
+    weights.person * s.personMin +
+    weights.finish * s.finishMin +
+    weights.mean * s.meanMin
   );
 }

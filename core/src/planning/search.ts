@@ -4,6 +4,7 @@
  */
 import { seeded } from '../keeping/index.ts';
 import { Generator, type Genes } from './generate.ts';
+import { Polisher } from './polish.ts';
 import type { Plan, Planned, Task } from './model.ts';
 
 export interface Found {
@@ -16,6 +17,7 @@ const copy = (g: Genes): Genes => ({
   list: [...g.list],
   crew: g.crew.slice(),
   notBefore: g.notBefore.slice(),
+  calm: g.calm,
 });
 
 /** How urgent a task is: the first date that its zone has to keep. */
@@ -36,6 +38,13 @@ function tailsOf(planned: Planned): number[] {
   return tails;
 }
 
+/** How many works of its chain come before a task. */
+export function depthsOf({ tasks }: Planned): number[] {
+  const depth: number[] = [];
+  for (const t of tasks) depth.push(Math.max(0, ...t.after.map((l) => (depth[l.task] ?? -1) + 1)));
+  return depth;
+}
+
 type Key = (t: Task) => readonly number[];
 
 /** Lists to begin with: by date and what closes, bay by bay in the dry order, layer by layer, longest first. */
@@ -43,7 +52,12 @@ export function firstLists(planned: Planned): number[][] {
   const due = dueOf(planned);
   const tails = tailsOf(planned);
   const closes = (t: Task): number => Math.min(t.latestMin, 1e7);
+  const depth = depthsOf(planned);
+  const deep = (t: Task): number => depth[t.index] ?? 0;
   const keys: Key[] = [
+    (t) => [deep(t), t.zone, t.order],
+    (t) => [due(t), t.zone, deep(t), t.order],
+    (t) => [-(tails[t.index] ?? 0) - 60 * deep(t), t.zone, deep(t), t.order],
     (t) => [closes(t), due(t), t.zone, t.order, t.index],
     (t) => [due(t), -(tails[t.index] ?? 0), t.order],
     (t) => [closes(t), t.order, t.zone, t.index],
@@ -60,27 +74,32 @@ export function firstLists(planned: Planned): number[][] {
   });
 }
 
-export const genesOf = (planned: Planned, list: readonly number[]): Genes => ({
+export const genesOf = (planned: Planned, list: readonly number[], calm = 0): Genes => ({
+  calm,
   list,
   crew: new Int8Array(planned.tasks.length).fill(-1),
   notBefore: new Int32Array(planned.tasks.length),
 });
 
+/** From ending each work first to changing as little as may be. */
+const CALM = [0, 4, 20, 60];
+
 /** The best of the lists to begin with. */
 export function firstPlan(planned: Planned): Found {
   const generator = new Generator(planned);
   let best: Found | undefined;
-  for (const list of firstLists(planned)) {
-    const genes = genesOf(planned, list);
-    const plan = generator.plan(genes);
-    if (!best || plan.score < best.plan.score) best = { plan, genes, tried: 1 };
-  }
+  for (const list of firstLists(planned).slice(0, 3))
+    for (const calm of [0, 20]) {
+      const genes = genesOf(planned, list, calm);
+      const plan = generator.plan(genes);
+      if (!best || plan.score < best.plan.score) best = { plan, genes, tried: 1 };
+    }
   return best ?? { plan: { placed: [], score: 0 }, genes: genesOf(planned, []), tried: 0 };
 }
 
 /** Changes some genes of a copy. */
 function change(planned: Planned, genes: Genes, found: Plan, chance: () => number): Genes {
-  const next = copy(genes);
+  const next = { ...copy(genes) };
   const n = planned.tasks.length;
   const list = next.list as number[];
   const pick = (): number => Math.floor(chance() * n);
@@ -89,6 +108,8 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
     list.splice(Math.min(to, list.length), 0, ...cut);
   };
   const way = chance();
+  const bold = chance() < 0.05 ? CALM[Math.floor(chance() * CALM.length)] : undefined;
+  if (bold !== undefined) return { ...next, calm: bold };
   if (way < 0.35) move(pick(), pick(), 1);
   else if (way < 0.5) move(pick(), pick(), 1 + Math.floor(chance() * 8));
   else if (way < 0.65) {
@@ -98,7 +119,18 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
     const rest = list.filter((i) => planned.tasks[i]?.bay !== task?.bay);
     const to = chance() < 0.5 ? 0 : Math.floor(chance() * (rest.length + 1));
     list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
-  } else if (way < 0.75) {
+  } else if (way < 0.72) {
+    // The same work on all of a roof together, from the first of them on.
+    const task = planned.tasks[pick()];
+    const isOwn = (i: number): boolean =>
+      planned.tasks[i]?.zone === task?.zone &&
+      planned.tasks[i]?.layerId === task?.layerId &&
+      planned.tasks[i]?.kind === task?.kind;
+    const own = list.filter(isOwn);
+    const rest = list.filter((i) => !isOwn(i));
+    const to = Math.floor(chance() * (rest.length + 1));
+    list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
+  } else if (way < 0.78) {
     const i = pick();
     next.crew[i] = (next.crew[i] ?? -1) >= 0 ? -1 : Math.floor(chance() * planned.crews.length);
     if ((planned.tasks[i]?.minutes[next.crew[i] ?? 0] ?? 0) <= 0) next.crew[i] = -1;
@@ -133,20 +165,60 @@ export function* improve(
   const generator = new Generator(planned);
   const chance = seeded(seed);
   let best = from ?? firstPlan(planned);
+  let tried = 0;
+  const take = (plan: Plan, genes: Genes): void => {
+    if (plan.score < best.plan.score) best = { plan, genes, tried };
+  };
+  // Every list to begin with, from hasty to calm.
+  const seeds = firstLists(planned).flatMap((list) => CALM.map((calm) => genesOf(planned, list, calm)));
+  for (const genes of seeds) {
+    if (tried >= tries) break;
+    tried += 1;
+    take(generator.plan(genes), genes);
+    yield { share: tried / tries, best };
+  }
   let now = best;
   const warm = Math.max(1, 0.02 * best.plan.score);
-  for (let n = 0; n < tries; n += 1) {
-    const share = n / tries;
+  let polished = best.plan.score;
+  while (tried < tries) {
+    tried += 1;
+    const share = tried / tries;
     const genes = change(planned, now.genes, now.plan, chance);
     const plan = generator.plan(genes);
     const heat = warm * (1 - share) * (1 - share);
     const worse = plan.score - now.plan.score;
-    if (worse <= 0 || (heat > 0 && chance() < Math.exp(-worse / heat))) now = { plan, genes, tried: n + 1 };
-    if (plan.score < best.plan.score) best = { plan, genes, tried: n + 1 };
-    // From time to time from the best again.
-    if (n % 200 === 199) now = best;
-    yield { share: (n + 1) / tries, best };
+    if (worse <= 0 || (heat > 0 && chance() < Math.exp(-worse / heat))) {
+      now = { plan, genes, tried };
+      // A good one is made better in small.
+      if (plan.score < polished) {
+        const fine = polish(planned, plan, chance);
+        polished = Math.min(polished, plan.score);
+        take(fine, genes);
+      }
+    }
+    take(plan, genes);
+    if (tried % 200 === 0) now = { ...best, plan: generator.plan(best.genes) };
+    yield { share, best };
   }
   return best;
 }
+
+/** Passes over all tasks in changing order, as long as some are moved. */
+const MOST_PASSES = 4;
+
+export function polish(planned: Planned, plan: Plan, chance: () => number): Plan {
+  const polisher = new Polisher(planned, plan);
+  for (let pass = 0; pass < MOST_PASSES; pass += 1) {
+    const order = planned.tasks.map((t) => ({ i: t.index, key: chance() })).sort((a, b) => a.key - b.key);
+    const moved = order.filter(({ i }) => polisher.move(i)).length;
+    if (moved === 0) break;
+  }
+  const fine = polisher.plan;
+  return fine.score < plan.score ? fine : plan;
+}
 type Steps = globalThis.Generator<Progress, Found>;
+
+/** The plan that the same genes make of a job with other works fixed by hand: an answer at once. */
+export function again(planned: Planned, { genes }: Pick<Found, 'genes'>): Found {
+  return { plan: new Generator(planned).plan(genes), genes, tried: 1 };
+}

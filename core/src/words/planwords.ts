@@ -173,17 +173,16 @@ export const leftOutVerdicts = (answer: PlanAnswer): Verdict[] =>
 
 /** How far the plan is from what none can beat. */
 export function boundWords(answer: PlanAnswer): Part[] {
-  const { crewHours, leastCrewHours, boundMs } = answer;
+  const { personHours, leastPersonHours, boundMs } = answer;
   const least = given(
-    'least hours of crews',
-    leastCrewHours,
+    'least hours of persons',
+    leastPersonHours,
     'hours',
     'assumed',
-    'every work by the crew that is fastest at it, without ways between works',
+    'every work by the crew that takes the fewest hours of persons, without waits and ways between works',
   );
-  const ends: Part[] =
-    boundMs === undefined ? [] : words`; none ends before ${{ atMs: boundMs }} (${answer.boundBy})`;
-  return [...words`The crews are there for ${crewHours}; no plan takes less than ${least}`, ...ends, '.'];
+  const ends: Part[] = boundMs === undefined ? [] : words`; none ends before ${{ atMs: boundMs }}`;
+  return [...words`${personHours} of persons at work; no plan takes less than ${least}`, ...ends, '.'];
 }
 
 /** How sure the end is, over the ways that the weather may go. */

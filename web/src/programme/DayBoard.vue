@@ -10,7 +10,7 @@ import type { Block, PlanAnswer } from '@lentum/core/planning';
 import { blockWords, DEADLINE_WORDS } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
-import { airRange, boardOf, HEAD, LANE, NAMES, SEAM, skyOf, type BoardBlock } from './board.ts';
+import { airRange, boardOf, HEAD, NAMES, SEAM, skyOf, type BoardBlock } from './board.ts';
 
 const props = defineProps<{
   answer: PlanAnswer;
@@ -181,18 +181,12 @@ function nudge(event: KeyboardEvent, b: BoardBlock): void {
         <line x1="0" :x2="board.width" :y1="row.y" :y2="row.y" stroke="var(--line)" />
         <template v-for="b in row.blocks" :key="`t${b.block.key}`">
           <g v-if="tail(b)" stroke="var(--violet)">
-            <line
-              :x1="tail(b)?.x1"
-              :x2="tail(b)?.x2"
-              :y1="b.y + LANE - 8"
-              :y2="b.y + LANE - 8"
-              stroke-width="1.4"
-            />
-            <line :x1="tail(b)?.x2" :x2="tail(b)?.x2" :y1="b.y + 8" :y2="b.y + LANE - 5" stroke-width="1.6" />
+            <line :x1="tail(b)?.x1" :x2="tail(b)?.x2" :y1="b.y + 16" :y2="b.y + 16" stroke-width="1.4" />
+            <line :x1="tail(b)?.x2" :x2="tail(b)?.x2" :y1="b.y + 8" :y2="b.y + 20" stroke-width="1.6" />
           </g>
           <path
             v-if="closes(b.block) !== undefined"
-            :transform="`translate(${board.x(closes(b.block) ?? 0)} ${b.y + LANE - 10})`"
+            :transform="`translate(${board.x(closes(b.block) ?? 0)} ${b.y + 16})`"
             d="M-4 0h8l-4 7z"
             fill="var(--amber)"
           />
@@ -220,14 +214,14 @@ function nudge(event: KeyboardEvent, b: BoardBlock): void {
           @pointercancel="dragged = undefined"
         >
           <title>{{ says(b.block) }}</title>
-          <rect :x="b.x" :y="b.y" :width="b.width" :height="LANE - 6" rx="3" />
+          <rect :x="b.x" :y="b.y" :width="b.width" :height="20" rx="3" />
           <line
             v-for="n in Math.min(4, b.block.crew)"
             :key="n"
             :x1="b.x + 1 + 3 * n"
             :x2="b.x + 1 + 3 * n"
             :y1="b.y + 3"
-            :y2="b.y + LANE - 9"
+            :y2="b.y + 17"
             class="tally"
           />
           <text :x="b.x + b.width / 2 + Math.min(4, b.block.crew) * 1.5" :y="b.y + 14" text-anchor="middle">
@@ -237,7 +231,7 @@ function nudge(event: KeyboardEvent, b: BoardBlock): void {
           <text
             v-if="risk(b.block) > 0"
             :x="b.x + b.width / 2"
-            :y="b.y + LANE + 4"
+            :y="b.y + 29"
             text-anchor="middle"
             class="risk"
           >
@@ -340,7 +334,7 @@ text {
 .block .risk {
   fill: var(--amber);
   stroke: none;
-  font-size: 11px;
+  font-size: 10px;
 }
 .flag {
   font-size: 11px;

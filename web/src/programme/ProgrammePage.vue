@@ -37,7 +37,7 @@ import WhatIf from './WhatIf.vue';
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
-const { answer, cannot, share, stage, plan, compare, stop } = usePlanning();
+const { answer, cannot, share, stage, plan, compare, repin, stop } = usePlanning();
 const document = computed(() => job.documents.programme);
 const trouble = ref('');
 job.weather.keepFresh().catch((error: unknown) => (trouble.value = sentenceOf(error)));
@@ -57,6 +57,9 @@ watch(
   { immediate: true },
 );
 const day = computed(() => answer.value?.days.find((d) => d.date === date.value));
+const at = computed(() => answer.value?.days.findIndex((d) => d.date === date.value) ?? -1);
+const before = computed(() => answer.value?.days[at.value - 1]?.date);
+const after = computed(() => (at.value < 0 ? undefined : answer.value?.days[at.value + 1]?.date));
 const chosen = ref<string>();
 const blocks = computed(() => (answer.value ? blocksOf(answer.value) : []));
 const block = computed(() => blocks.value.find((b) => b.key === chosen.value));
@@ -86,6 +89,7 @@ const busySays = computed(() =>
 
 function setPins(pins: ReturnType<typeof pinned>): void {
   job.documents.programme.draft = { ...job.documents.programme.draft, pins };
+  void repin(pins);
 }
 const pins = computed(() => job.documents.programme.draft.pins);
 function move(b: Block, toMs: number): void {
@@ -148,7 +152,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
       <h1 class="finish">{{ finish ?? 'No plan yet' }}</h1>
       <p v-if="answer" class="said">
         last work.
-        <template v-if="answer.finish"><SayParts :parts="finishWords(answer)" /> </template>
+        <template v-if="answer.finish"><SayParts :parts="finishWords(answer)" />&nbsp; </template>
         <span class="quiet"><SayParts :parts="boundWords(answer)" /></span>
       </p>
       <span class="acts bar no-print">
@@ -230,6 +234,10 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         <WhatIf :answer="answer" :date="date" :compare="compare" />
       </div>
       <aside>
+        <nav class="bar no-print" aria-label="Day">
+          <el-button :disabled="!before" @click="date = before ?? date">‹ Day before</el-button>
+          <el-button :disabled="!after" @click="date = after ?? date">Day after ›</el-button>
+        </nav>
         <BlockCard
           v-if="block"
           :answer="answer"
@@ -274,6 +282,9 @@ const isWide = useMediaQuery('(min-width: 1000px)');
 aside {
   min-width: 0;
 }
+aside > .bar {
+  margin-bottom: var(--s3);
+}
 .wide aside {
   border-left: var(--stroke) solid var(--line);
   padding-left: var(--s4);
@@ -317,6 +328,12 @@ aside {
 }
 .trouble {
   color: var(--red);
+}
+@media (max-width: 999px) {
+  /* On the phone the day comes before the board. */
+  aside {
+    order: -1;
+  }
 }
 @media (max-width: 700px) {
   .finish {

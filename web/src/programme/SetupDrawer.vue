@@ -153,7 +153,6 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
             >not here on
             <el-date-picker
               type="dates"
-              size="small"
               value-format="YYYY-MM-DD"
               format="D MMM"
               class="dates"
@@ -217,7 +216,6 @@ const valueOf = (event: Event): string => (event.target as HTMLInputElement).val
         >nobody works on
         <el-date-picker
           type="dates"
-          size="small"
           value-format="YYYY-MM-DD"
           format="D MMM"
           class="dates"

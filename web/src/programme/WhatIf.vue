@@ -38,29 +38,33 @@ async function ask(key: string): Promise<void> {
   }
 }
 
-const H_PER_MS = 1 / 3_600_000;
+const MS_PER_DAY = 86_400_000;
+const LEAST_DAYS = 0.05;
 const later = (from: number | undefined, to: number | undefined): Part[] => {
   if (to === undefined) return ['does not end within the days looked at'];
   if (from === undefined) return words`ends ${{ atMs: to }}`;
-  const hours = (to - from) * H_PER_MS;
-  if (Math.abs(hours) < 0.5) return words`ends as before, ${{ atMs: to }}`;
-  const by = given('difference', Math.abs(hours) / 24, 'number', 'assumed', 'days');
+  const days = (to - from) / MS_PER_DAY;
+  if (Math.abs(days) < LEAST_DAYS) return words`ends as before, ${{ atMs: to }}`;
   return [
-    ...words`ends ${{ atMs: to }}, ${{ ...by, value: Number((Math.abs(hours) / 24).toFixed(1)) }}`,
-    hours > 0 ? ' days later' : ' days earlier',
+    ...words`ends ${{ atMs: to }}, `,
+    `${Math.abs(days).toFixed(1)} days ${days > 0 ? 'later' : 'earlier'}`,
   ];
 };
+/** "4.0 h of persons more", "2 works fewer to put right". */
+function differences(more: number, remedies: number): Part[] {
+  const hours = given('difference', Math.abs(more), 'hours', 'assumed', 'hours of persons at work');
+  const works = `${Math.abs(remedies)} ${Math.abs(remedies) === 1 ? 'work' : 'works'}`;
+  return [
+    ...words`; ${hours} of persons `,
+    more < 0 ? 'fewer' : 'more',
+    remedies === 0 ? '' : `, ${works} ${remedies < 0 ? 'fewer' : 'more'} to put right`,
+    '.',
+  ];
+}
 const verdicts = computed<Verdict[]>(() => {
   if (!found.value) return [];
   const { ask: one, compared } = found.value;
   const { without, with: other } = compared;
-  const crew = given(
-    'difference',
-    Number((other.crewHours.value - without.crewHours.value).toFixed(1)),
-    'number',
-    'assumed',
-    'hours',
-  );
   const lines: Verdict[] = [
     {
       outcome: (other.finishMs ?? Infinity) > (without.finishMs ?? Infinity) ? 'hold' : 'go',
@@ -68,7 +72,10 @@ const verdicts = computed<Verdict[]>(() => {
       says: [
         'the work ',
         ...later(without.finishMs, other.finishMs),
-        ...words`; ${crew} hours of crews more, ${given('put right', other.remedies - without.remedies, 'count', 'assumed')} works more to put right.`,
+        ...differences(
+          other.personHours.value - without.personHours.value,
+          other.remedies - without.remedies,
+        ),
       ],
       quiet: ['Both plans are made anew with the same short search, on the forecast as it stands.'],
     },

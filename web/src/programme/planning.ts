@@ -2,11 +2,11 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
 import type { Part } from '@lentum/core/figures';
-import type { PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
+import type { Pin, PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
 import type { Asked, Compared, ProgrammeWork, Step } from '../workers/programme.worker.ts';
 
-const WAIT_MS = 250;
+const WAIT_MS = 500;
 
 export function usePlanning() {
   const job = useJob();
@@ -112,6 +112,13 @@ export function usePlanning() {
     /** What another set of crews, hours or days would bring, beside the plan that is shown. */
     compare: async (other: ProgrammeDoc): Promise<Compared | undefined> =>
       remote && share.value === undefined ? remote.compare(asked(plain(other))) : undefined,
+    /** What was fixed by hand is shown at once; the better plan comes after it by itself. */
+    repin: async (pins: readonly Pin[]): Promise<void> => {
+      if (!remote || share.value !== undefined) return;
+      const mine = round;
+      const found = await remote.repin(JSON.parse(JSON.stringify(pins)) as Pin[]);
+      if (found && mine === round) answer.value = found;
+    },
     /** Stops the search: what was found so far stays. */
     stop: (): void => {
       round += 1;

@@ -2,15 +2,19 @@
 import { expose } from 'comlink';
 import type { OrderDoc } from '@lentum/core/order';
 import {
+  again,
   answerOf,
+  comparedPlans,
   chancesOfPlan,
   expectedScore,
   firstPlan,
   improve,
   plannedOf,
   waysOf,
+  withPins,
   type Found,
   type JobPlanned,
+  type Pin,
   type PlanAnswer,
   type PlanTerms,
   type ProgrammeDoc,
@@ -47,19 +51,8 @@ export interface Compared {
   readonly without: PlanAnswer;
   readonly with: PlanAnswer;
 }
-/** Tries for a comparison: both sides have as many. */
-const TRIES = 150;
-
 /** The plan that was told last: what a comparison is made beside. */
-let last: { planned: JobPlanned } | undefined;
-
-function bestOf(planned: JobPlanned): PlanAnswer {
-  const steps = improve(planned, { tries: TRIES, seed: SEED });
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return answerOf(planned, step.value.plan);
-  }
-}
+let last: { planned: JobPlanned; found: Found } | undefined;
 
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
@@ -119,9 +112,18 @@ const work = {
       tell({ answer: answerOf(planned, sound.plan), share: 0.8, stage: 'judging' });
       await breathe();
     }
-    last = { planned };
+    last = { planned, found: sound };
     const chances = ways.length > 0 ? chancesOfPlan(planned, sound.plan, ways) : undefined;
     tell({ answer: answerOf(planned, sound.plan, chances), share: 1, stage: 'done' });
+  },
+
+  /** The same plan with other works fixed by hand, at once; a better one is asked for after it. */
+  repin(pins: readonly Pin[]): PlanAnswer | undefined {
+    if (!last) return undefined;
+    const planned = withPins(last.planned, pins);
+    const found = again(planned, last.found);
+    last = { planned, found };
+    return answerOf(planned, found.plan);
   },
 
   /** The plan of another document beside that of the one asked for last, both made anew with the same effort. */
@@ -132,7 +134,9 @@ const work = {
       ...{ state, doc: asked.doc, order: asked.order, timeZone: asked.timeZone },
       nowMs: asked.inputs.nowMs,
     });
-    return 'cannot' in other ? undefined : { without: bestOf(last.planned), with: bestOf(other) };
+    if ('cannot' in other) return undefined;
+    const [without, changed] = comparedPlans(last.planned, other);
+    return { without: answerOf(last.planned, without), with: answerOf(other, changed) };
   },
 };
 

@@ -1,0 +1,153 @@
+/**
+ * A plan made better in small: one task at a time is taken out and put where crews change and wait least, next to works of
+ * the same kind, with all others where they stand. Nothing that the plan holds is broken by it.
+ */
+import { CrewTime } from './crewtime.ts';
+import { Generator } from './generate.ts';
+import {
+  BEYOND,
+  cureHour,
+  hoursOf,
+  quarter,
+  STEP_MIN,
+  type Placed,
+  type Plan,
+  type Planned,
+  type Task,
+} from './model.ts';
+import { Places } from './places.ts';
+import { betweenWorks } from './between.ts';
+import { scoreOf, weightsOf } from './score.ts';
+
+/** Works as far apart as this are not put next to each other. */
+const NEAR_MIN = 3 * 1440;
+
+export class Polisher {
+  private readonly planned: Planned;
+  private readonly places: Places;
+  private readonly times: readonly CrewTime[];
+  private readonly followers: readonly (readonly Task[])[];
+  private readonly generator: Generator;
+  private readonly isLast: readonly boolean[];
+
+  constructor(planned: Planned, plan: Plan) {
+    this.planned = planned;
+    this.places = new Places(planned);
+    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+    this.generator = new Generator(planned);
+    const followers: Task[][] = planned.tasks.map(() => []);
+    for (const t of planned.tasks) for (const l of t.after) followers[l.task]?.push(t);
+    this.followers = followers;
+    this.isLast = planned.tasks.map((t) => (followers[t.index] ?? []).length === 0);
+    for (const p of [...plan.placed].sort((a, b) => (a?.start ?? 0) - (b?.start ?? 0))) {
+      const task = p && planned.tasks[p.task];
+      if (p && task) this.places.put(task, p);
+    }
+  }
+
+  get plan(): Plan {
+    const placed = [...this.places.placed];
+    return { placed, score: scoreOf(this.planned, placed) };
+  }
+
+  /** Tries to put one task better. @returns whether it was moved */
+  move(index: number): boolean {
+    const task = this.planned.tasks[index];
+    const was = this.places.placed[index];
+    if (!task || !was || was.late || task.parted || task.startMin !== undefined) return false;
+    const withIt = this.dayCost(was.crew, was.start);
+    this.places.take(task);
+    const without = this.dayCost(was.crew, was.start);
+    const { person } = weightsOf(this.planned);
+    let best = was;
+    let least = person * (withIt - without) + this.lateness(task, was.end);
+    for (const spot of this.spots(task, was)) {
+      const before = this.dayCost(spot.crew, spot.start);
+      const cost =
+        person * (this.dayCost(spot.crew, spot.start, spot) - before) + this.lateness(task, spot.end);
+      if (cost >= least - 1e-6 || !this.holds(task, spot)) continue;
+      least = cost;
+      best = spot;
+    }
+    this.places.put(task, best);
+    return best !== was;
+  }
+
+  /** What a later end of the last work on a bay costs. */
+  private lateness(task: Task, end: number): number {
+    if (!this.isLast[task.index]) return 0;
+    const weights = weightsOf(this.planned);
+    const late = this.planned.deadlines.some((d) => d.zone === task.zone && end > d.byMin)
+      ? weights.lateDay / 1440
+      : 0;
+    return (weights.mean / Math.max(1, this.planned.bays.length) + late + weights.finish / 20) * end;
+  }
+
+  /** Minutes of persons of a crew on the day of a minute, with one more work where it is given. */
+  private dayCost(crew: number, minute: number, more?: Placed): number {
+    const at = this.planned.crews[crew];
+    const shift = at?.shifts.find((s) => s.from <= minute && minute < s.to);
+    if (!at || !shift || at.inspects) return 0;
+    let first = more ? more.start : Infinity;
+    let last = more ? more.end : 0;
+    for (const p of this.places.ofCrew[crew] ?? []) {
+      if (p.start >= shift.to || p.end <= shift.from) continue;
+      first = Math.min(first, Math.max(p.start, shift.from));
+      last = Math.max(last, Math.min(p.end, shift.to));
+    }
+    if (last === 0) return 0;
+    return (
+      at.people *
+      shift.parts.reduce((n, p) => n + Math.max(0, Math.min(p.to, last) - Math.max(p.from, first)), 0)
+    );
+  }
+
+  /** Places before and after works that stand near, by every crew that can. */
+  private *spots(task: Task, was: Placed): Iterable<Placed> {
+    for (let crew = 0; crew < this.planned.crews.length; crew += 1) {
+      const minutes = task.minutes[crew] ?? 0;
+      if (minutes <= 0 || (task.crew !== undefined && task.crew !== crew)) continue;
+      for (const p of this.places.ofCrew[crew] ?? []) {
+        if (Math.abs(p.start - was.start) > NEAR_MIN) continue;
+        const other = this.planned.tasks[p.task];
+        if (!other) continue;
+        const between = betweenWorks(this.planned, task, other);
+        const after = quarter(p.end + between);
+        const before = Math.floor((p.start - between - minutes) / STEP_MIN) * STEP_MIN;
+        for (const start of [after, before])
+          if (start >= 0 && start !== was.start)
+            yield { task: task.index, crew, start, end: start + minutes, late: false };
+      }
+    }
+  }
+
+  /** Whether everything that a plan has to hold is held with a task in a place. */
+  private holds(task: Task, { crew, start, end }: Placed): boolean {
+    const { planned, places } = this;
+    const time = this.times[crew];
+    const minutes = end - start;
+    if (!time || time.fits(start, minutes, task.headMin, task.tailMin) !== start) return false;
+    const sky = planned.outlook.sky(task.index, hoursOf(start, end));
+    if (sky && sky.open[Math.floor(start / 60)] !== 1) return false;
+    const { from, until } = this.generator.span(task, places);
+    if (start < from || start > until) return false;
+    const cure = planned.outlook.cure(task.index);
+    const hour = cureHour(end);
+    for (const f of this.followers[task.index] ?? []) {
+      const p = places.placed[f.index];
+      const link = f.after.find((l) => l.task === task.index);
+      if (!p || !link) continue;
+      if (p.start < end + link.lagMin) return false;
+      if (!link.cures || !cure) continue;
+      const opens = cure.from[hour] ?? BEYOND;
+      if (opens < 0 || opens > p.start) return false;
+      const closes = cure.until?.[hour] ?? BEYOND;
+      if (closes >= 0 && p.start > closes && !p.late) return false;
+    }
+    return (
+      this.generator.free(task, crew, places, start, end) === start &&
+      places.machineFree(task.machine, start, end) === start &&
+      places.wayOpens(task, start, end) === start
+    );
+  }
+}

@@ -1,0 +1,246 @@
+/** A whole job planned: the demo at its morning, and what changes when its crews, dates and ground do. */
+import { describe, expect, it } from 'vitest';
+import { verdictText } from '@lentum/core/figures';
+import {
+  answerOf,
+  blocksOf,
+  changesSince,
+  chancesOfPlan,
+  firstPlan,
+  keptFrom,
+  plannedOf,
+  programmeSchema,
+  waysOf,
+  withPins,
+  type JobPlanned,
+  type PlanAnswer,
+  type PlanTerms,
+  type ProgrammeDoc,
+} from '@lentum/core/planning';
+import { jobState } from '@lentum/core/state';
+import { daySheet, daySheetBlocks, finishWords, leftOutVerdicts, planVerdicts } from '@lentum/core/words';
+import { printoutLines, tellingOf } from '@lentum/core/printout';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { inputsOf } from '../support/calls.ts';
+import { brokenRules } from './checker.ts';
+
+const NOW = Date.parse(DEMO_ANCHOR);
+const job = velmora(new Date(DEMO_ANCHOR));
+const state = jobState(inputsOf(job, NOW));
+const terms = (doc: Partial<ProgrammeDoc> = {}): PlanTerms => ({
+  ...{ state, order: job.order, timeZone: job.job.timeZone, nowMs: NOW },
+  doc: { ...job.programme, ...doc },
+});
+function planned(doc: Partial<ProgrammeDoc> = {}): JobPlanned {
+  const made = plannedOf(terms(doc));
+  if ('cannot' in made) throw new Error('the demo can be planned');
+  return made;
+}
+const demo = planned();
+const found = firstPlan(demo);
+const answer = answerOf(demo, found.plan);
+const text = (parts: Parameters<typeof verdictText>[0]): string =>
+  verdictText(parts, 'metric', (ms) => new Date(ms).toISOString());
+
+describe('the work that is left', () => {
+  it('is every layer that is not laid, on every bay that can be planned, each once', () => {
+    const left = new Set(demo.leftOut.map((l) => l.bay.id));
+    for (const { status } of state.calls) {
+      if (left.has(status.bay.id) || !status.buildUp) continue;
+      const done = new Set([...status.laid.map((l) => l.coat.id), ...status.others.map((o) => o.layer.id)]);
+      const work = status.buildUp.layers.filter(
+        (l) =>
+          l.kind !== 'fabric' && l.kind !== 'broadcast' && !(l.kind === 'coat' && l.treats === 'details'),
+      );
+      const want = work.map((l) => l.id).filter((id) => !done.has(id));
+      const got = demo.tasks.filter((t) => demo.bays[t.bay]?.id === status.bay.id && t.kind === 'layer');
+      expect(
+        got.map((t) => t.layerId),
+        status.bay.label,
+      ).toEqual(want);
+    }
+    expect(new Set(demo.tasks.map((t) => t.id)).size).toBe(demo.tasks.length);
+  });
+
+  it('leaves out what is held and what is refused, and says why', () => {
+    const says = leftOutVerdicts(answer).map((v) => `${v.subject} ${text(v.says)}`);
+    expect(says.find((s) => s.startsWith('H9'))).toContain('held by');
+    expect(says.find((s) => s.startsWith('B1'))).toContain('silicone');
+  });
+
+  it('leaves ground out that is not fit, until somebody counts on it', () => {
+    const strict = planned({ expects: [] });
+    const out = strict.leftOut.map((l) => l.bay.label);
+    expect(out).toEqual(expect.arrayContaining(['D1', 'D8', 'T13']));
+    const fitAt = Date.parse(job.programme.expects.find((e) => e.zoneId === 'deck')?.fitAt ?? '');
+    const primers = demo.tasks.filter(
+      (t) => t.id.startsWith('deck-') && t.kind === 'layer' && t.after.length <= 1,
+    );
+    expect(primers.length).toBeGreaterThan(0);
+    for (const t of primers) expect(demo.startMs + t.earliestMin * 60_000).toBeGreaterThanOrEqual(fitAt);
+  });
+
+  it('waits for its delivery', () => {
+    const on = job.order.deliveries.find((d) => d.zoneIds.includes('workshop'))?.on ?? '';
+    const laid = answer.tasks.filter((t) => answer.zones[t.zone]?.id === 'workshop' && t.kind === 'layer');
+    expect(laid.length).toBeGreaterThan(0);
+    for (const t of laid) expect(new Date(t.startMs).toISOString().slice(0, 10) >= on).toBe(true);
+  });
+});
+
+describe('the plan of a job', () => {
+  it('breaks no rule', () => {
+    expect(brokenRules(demo, found.plan.placed)).toEqual([]);
+  });
+
+  it('lays each layer of a bay after the one below', () => {
+    for (const bay of new Set(answer.tasks.map((t) => t.bayId))) {
+      const own = answer.tasks.filter((t) => t.bayId === bay && t.kind === 'layer');
+      own.forEach((t, i) => {
+        const below = own[i - 1];
+        if (below) expect(t.startMs).toBeGreaterThanOrEqual(below.opensMs ?? below.endMs);
+      });
+    }
+  });
+
+  it('works on no day off, and within the hours', () => {
+    const off = new Set(job.programme.off.map((o) => o.on));
+    for (const b of blocksOf(answer)) {
+      expect(off.has(b.date)).toBe(false);
+      const day = answer.days.find((d) => d.date === b.date);
+      expect(b.fromMs).toBeGreaterThanOrEqual(day?.fromMs ?? Infinity);
+      expect(b.toMs).toBeLessThanOrEqual(day?.toMs ?? 0);
+    }
+  });
+
+  it('goes by the crews that are named: without one at the kettle nothing hot is laid, and that is said', () => {
+    const without = planned({
+      crews: job.programme.crews.map((c) => ({ ...c, skills: ['catalysed', 'spray'] })),
+    });
+    const says = answerOf(without, firstPlan(without).plan);
+    const second = says.unplaced.find((u) => u.name === 'Second hot layer');
+    expect(second && text(second.why)).toBe('no crew can: it asks for somebody for the kettle.');
+  });
+
+  it('says so where every day is shut, where no weather is known, and where a date is past', () => {
+    const shut = planned({ hours: { ...job.programme.hours, days: [] } });
+    const none = answerOf(shut, firstPlan(shut).plan);
+    expect(none.tasks).toEqual([]);
+    expect(none.unplaced.map((u) => text(u.why))).toContain('nobody works on any day that is looked at.');
+    const blind = jobState({ ...inputsOf(job, NOW), series: [] });
+    const cannot = plannedOf({ ...terms(), state: blind });
+    expect('cannot' in cannot && text(cannot.cannot)).toMatch(/^No weather is known/);
+    const past = planned({
+      deadlines: [{ id: 'p', zoneId: 'hall', what: 'done', by: '2026-05-01T09:00:00.000Z', costPerDay: 0 }],
+    });
+    const late = planVerdicts(answerOf(past, firstPlan(past).plan))[0];
+    expect(late?.outcome).toBe('hold');
+  });
+
+  it('says what no day is long enough for', () => {
+    const short = planned({ hours: { ...job.programme.hours, from: '07:00', to: '08:10', breakMin: 0 } });
+    const says = answerOf(short, firstPlan(short).plan).unplaced.map((u) => text(u.why));
+    expect(says.some((s) => s.startsWith('it takes '))).toBe(true);
+  });
+
+  it('keeps what was fixed by hand', () => {
+    const task = answer.tasks.find((t) => t.kind === 'layer' && t.name === 'Finish' && !t.late);
+    if (!task) throw new Error('the demo has a finish to lay');
+    const startAt = new Date(task.startMs + 24 * 3_600_000).toISOString();
+    const fixed = withPins(demo, [{ taskId: task.id, crewId: 'quay', startAt }]);
+    const plan = firstPlan(fixed).plan;
+    expect(brokenRules(fixed, plan.placed)).toEqual([]);
+    const now = answerOf(fixed, plan).tasks.find((t) => t.id === task.id);
+    expect(now?.pinned).toBe(true);
+    expect(now?.startMs).toBeGreaterThanOrEqual(Date.parse(startAt));
+  });
+});
+
+describe('how sure it is', () => {
+  const ways = [...waysOf(terms(), demo)];
+  const chances = chancesOfPlan(demo, found.plan, ways);
+  const sure = answerOf(demo, found.plan, chances);
+
+  it('is said by shares of the ways that the forecast may go', () => {
+    expect(sure.ways).toBe(12);
+    for (const t of sure.tasks) {
+      expect(t.chance?.holds).toBeGreaterThanOrEqual(0);
+      expect((t.chance?.holds ?? 0) + (t.chance?.spoiled ?? 0)).toBeLessThanOrEqual(1 + 1e-9);
+    }
+    const first = sure.tasks.filter((t) => t.startMs < demo.startMs + 2 * 3_600_000);
+    const last = sure.tasks.filter((t) => t.startMs > demo.startMs + 120 * 3_600_000);
+    const mean = (list: readonly PlanAnswer['tasks'][number][]): number =>
+      list.reduce((n, t) => n + (t.chance?.holds ?? 0), 0) / Math.max(1, list.length);
+    expect(mean(first)).toBeGreaterThan(mean(last));
+    expect(text(finishWords(sure))).toMatch(/Eight in ten|In none/);
+  });
+
+  it('says nothing of chances where no forecast has its ways', () => {
+    expect(text(finishWords(answer))).toContain('cannot be told');
+    expect(answer.deadlines.every((d) => d.chance === undefined)).toBe(true);
+  });
+});
+
+describe('a plan that is kept', () => {
+  it('differs in nothing from itself, and names what is moved, new and gone', () => {
+    const kept = keptFrom(answer, NOW);
+    const same = changesSince(kept, answer);
+    expect([same.moved, same.fresh, same.gone, same.laterMs]).toEqual([[], [], [], 0]);
+    const [first, second, ...rest] = answer.tasks;
+    if (!first || !second) throw new Error('the demo has work');
+    const later = { ...second, startMs: second.startMs + 7_200_000 };
+    const changed = changesSince(kept, { ...answer, tasks: [later, { ...first, id: 'new' }, ...rest] });
+    expect(changed.moved.map((m) => m.task.id)).toEqual([second.id]);
+    expect(changed.fresh.map((t) => t.id)).toEqual(['new']);
+    expect(changed.gone.map((t) => t.taskId)).toEqual([first.id]);
+  });
+
+  it('is part of the document, which takes it back as it was', () => {
+    const doc = { ...job.programme, kept: keptFrom(answer, NOW) };
+    expect(programmeSchema.parse(JSON.parse(JSON.stringify(doc)))).toEqual(doc);
+  });
+});
+
+describe('the sheet of a day', () => {
+  const day = answer.days.find((d) => d.usedMin > 0);
+  if (!day) throw new Error('the demo has a day of work');
+  const sheet = daySheet(answer, day.date);
+  if (!sheet) throw new Error('it has a sheet');
+
+  it('has every work of the day once, with its crew, in order', () => {
+    const lines = sheet.crews.flatMap((c) => c.lines);
+    const own = answer.tasks.filter((t) => t.startMs < day.toMs && t.endMs > day.fromMs);
+    expect(lines.flatMap((l) => l.tasks.map((t) => t.id)).sort()).toEqual(own.map((t) => t.id).sort());
+    for (const c of sheet.crews)
+      expect(c.lines.map((l) => l.fromMs)).toEqual([...c.lines.map((l) => l.fromMs)].sort((a, b) => a - b));
+  });
+
+  it('brings what its coats take together', () => {
+    const sum = answer.tasks
+      .filter((t) => t.startMs >= day.fromMs && t.startMs < day.toMs && t.name === 'Wear coat')
+      .reduce((n, t) => n + (t.amount?.value ?? 0), 0);
+    const wear = sheet.bring.find((b) => b.name === 'Wear coat');
+    expect(wear?.amount.value).toBeCloseTo(sum, 9);
+    expect(sum).toBeGreaterThan(0);
+  });
+
+  it('says on paper what it says on screen, and that it is no Go', () => {
+    const t = tellingOf({ units: 'metric', timeZone: job.job.timeZone, wording: 'uk' });
+    const blocks = daySheetBlocks(sheet, ['roller'], t);
+    const lines = printoutLines({ title: 'Day', job: 'x', made: 'y', language: 'en-GB', blocks }).join('\n');
+    for (const c of sheet.crews) expect(lines).toContain(c.crew.name);
+    for (const l of sheet.crews.flatMap((c) => c.lines)) expect(lines).toContain(l.bays);
+    expect(lines).toContain('A plan is no Go');
+    expect(lines).toContain('roller');
+  });
+
+  it('ends flames so that the watch is over when the crew goes', () => {
+    const hot = demo.tasks.filter((t) => t.tailMin > 0);
+    expect(hot.length).toBeGreaterThan(0);
+    for (const t of hot) {
+      const p = found.plan.placed[t.index];
+      const shift = p && demo.crews[p.crew]?.shifts.find((s) => s.from <= p.start && p.start < s.to);
+      if (p && shift) expect(shift.to - p.end).toBeGreaterThanOrEqual(60);
+    }
+  });
+});
