@@ -24,6 +24,7 @@ export const VIEWS: [string, (id: string) => string, string][] = [
   ['substances', (id) => `/jobs/${id}/order?part=substances`, 'Substances of this job'],
   ['tools', (id) => `/jobs/${id}/order?part=kit`, 'Tools for the van'],
   ['suppliers', (id) => `/jobs/${id}/order?part=suppliers`, 'Suppliers and prices'],
+  ['programme', (id) => `/jobs/${id}/programme`, 'What the plan says'],
   ['today', (id) => `/jobs/${id}/site`, 'Can be done now'],
   ['site', (id) => `/jobs/${id}/site?part=bays`, 'Bay H3'],
   ['weather', (id) => `/jobs/${id}/site?part=weather`, 'Hours that are known'],

@@ -29,6 +29,7 @@ export { changesSince, keptFrom, type Moved, type PlanChanges } from './kept.ts'
 export { programmeProblems } from './problems.ts';
 export { plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';
+export { wholePlan } from './whole.ts';
 export { Player, type Happened, type Replay } from './replay.ts';
 export { chancesOfPlan, expectedScore, type PlanChances, type TaskChance } from './chances.ts';
 export { outlookOf } from './outlook.ts';

@@ -52,10 +52,14 @@ export interface DaySheet {
 
 const NIGHT_MS = 12 * 3_600_000;
 
-function mindsOf(block: WorkBlock): Part[][] {
+function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
   const minds: Part[][] = [];
   const [first] = block.tasks;
   if (!first) return minds;
+  if (isHot)
+    minds.push([
+      'Only with a permit for hot works that a licensed person has opened, extinguishers at hand, and the watch after it.',
+    ]);
   if (block.tasks.some((t) => t.late))
     minds.push(['What lies below has closed: abrade, clean and prime again first, as the layer says.']);
   if (first.potLifeMin !== undefined)
@@ -99,7 +103,7 @@ export function daySheet(
             bays: bayRuns(b.tasks.map((t) => t.bay)),
             name: b.name,
             amount: sumOfAmounts(b),
-            minds: mindsOf(b),
+            minds: mindsOf(b, flames.includes(b)),
             tasks: b.tasks,
           },
         })),

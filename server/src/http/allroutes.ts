@@ -11,6 +11,8 @@ import { paperRoutes } from '../papers/routes.ts';
 import { printoutRoutes } from '../printout/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
 import { orderRoutes } from '../order/routes.ts';
+import { calendarRoutes } from '../programme/calendar.ts';
+import { daysRoutes } from '../programme/plan.ts';
 import { programmeRoutes } from '../programme/routes.ts';
 import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
@@ -30,6 +32,8 @@ export const ROUTES: readonly AnyRoute[] = [
   ...buildUpRoutes,
   ...orderRoutes,
   ...programmeRoutes,
+  ...daysRoutes,
+  ...calendarRoutes,
   ...siteRoutes,
   ...todayRoutes,
   ...weatherRoutes,

@@ -224,6 +224,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           </details>
         </section>
         <section aria-label="What the plan says">
+          <div class="head"><h2>What the plan says</h2></div>
           <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />
           <VerdictLine v-for="(v, i) in leftOut" :key="`l${i}`" :verdict="v" />
           <p v-if="answer.noAccess.length > 0" class="quiet">

@@ -1,0 +1,137 @@
+/** The days of a job planned, from what the database holds or from a job file. */
+import { z } from 'zod';
+import { verdictText } from '@lentum/core/figures';
+import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
+import { checkJobFile } from '@lentum/core/jobfile';
+import { orderSchema, type OrderDoc } from '@lentum/core/order';
+import { programmeSchema, wholePlan, type ProgrammeDoc } from '@lentum/core/planning';
+import { check } from '@lentum/core/problems';
+import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
+import { jobState, type JobInputs } from '@lentum/core/state';
+import { toldPlan, type ToldPlan } from '@lentum/core/words';
+import { wordingOf } from '@lentum/core/wording';
+import { unwrap } from '../compute/helpers.ts';
+import { atThread } from '../compute/runs.ts';
+import { answerFromThread } from '../compute/threads.ts';
+import { readDocument } from '../db/documents.ts';
+import { notJson, unprocessable } from '../http/errors.ts';
+import { notPlain } from '../http/plaintext.ts';
+import { route } from '../http/routes.ts';
+import { jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
+
+/** Plans that are made in a search: more of them take longer, and the same number gives the same plan. */
+const triesSchema = z.coerce.number().int().min(1).max(400).default(60);
+
+const text = z.string();
+const share = z.number().min(0).max(1).optional();
+export const toldPlanSchema = z.object({
+  ...{ at: text, until: text, forecastUntil: text, timeZone: text },
+  ...{ finish: text.optional(), finishEightInTen: text.optional(), noneBefore: text.optional() },
+  ...{ personHours: z.number(), leastPersonHours: z.number(), ways: z.number() },
+  crews: z.array(z.object({ id: text, name: text, people: z.number() })),
+  tasks: z.array(
+    z.object({
+      ...{ id: text, kind: text, name: text, zoneId: text, bayId: text, bay: text, layerId: text.optional() },
+      ...{ crewId: text, start: text, end: text, late: z.boolean(), pinned: z.boolean() },
+      ...{ overcoatFrom: text.optional(), overcoatUntil: text.optional(), holds: share, spoiled: share },
+    }),
+  ),
+  deadlines: z.array(
+    z.object({ id: text, zoneId: text, what: text, by: text, ready: text.optional(), holds: share }),
+  ),
+  notPlanned: z.array(z.object({ bays: z.array(text), name: text.optional(), why: text })),
+  sentences: z.array(text),
+});
+
+interface Planned {
+  readonly head: JobHead;
+  readonly inputs: JobInputs;
+  readonly doc: ProgrammeDoc;
+  readonly order: Pick<OrderDoc, 'deliveries'>;
+  readonly tries: number;
+}
+
+function told({ head, inputs, doc, order, tries }: Planned): ToldPlan {
+  const { timeZone, units } = head;
+  const wording = wordingOf(head);
+  const answer = wholePlan({ state: jobState(inputs), doc, order, timeZone, nowMs: inputs.nowMs }, tries);
+  if ('cannot' in answer)
+    throw unprocessable([
+      {
+        kind: 'missing',
+        field: 'weather',
+        label: 'Weather of the days ahead',
+        actual: verdictText(answer.cannot, units, (ms) => new Date(ms).toISOString(), wording),
+        expected: 'a place of the job, and hours that are fetched or read in',
+      },
+    ]);
+  return toldPlan(answer, { timeZone, system: units, wording });
+}
+
+type Asked = JobSnapshot & { readonly doc: ProgrammeDoc; readonly order: OrderDoc; readonly tries: number };
+atThread('days', ({ head, record, people, inputs, doc, order, tries }: Asked): ToldPlan => {
+  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
+  return told({ head, inputs: { ...inputs, book, rules: rulesOf(head) }, doc, order, tries });
+});
+
+const asked = z.strictObject({ file: z.unknown(), at: instantSchema, tries: triesSchema });
+
+atThread('programme', (bytes: Uint8Array): ToldPlan => {
+  let body: unknown;
+  try {
+    body = JSON.parse(Buffer.from(bytes).toString('utf8'));
+  } catch {
+    throw notJson();
+  }
+  const odd = notPlain(body, 'The request');
+  if (odd) throw unprocessable([odd]);
+  const { file, at, tries } = unwrap(check(asked, body, 'The request'));
+  const { content } = unwrap(checkJobFile(file));
+  const inputs: JobInputs = {
+    ...{ survey: content.survey, buildUps: content.buildUp, site: content.site, weather: content.weather },
+    series: content.weatherSeries,
+    book: foldRecord(EMPTY_BOOK, content.record, namesOf(content.people)),
+    rules: rulesOf(content.job),
+    nowMs: Date.parse(at),
+  };
+  return told({ head: content.job, inputs, doc: content.programme, order: content.order, tries });
+});
+
+export const daysRoutes = [
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/days',
+    tag: 'Programme',
+    summary:
+      'The days of a job planned anew: what is done when and by whom, how sure it is, and what is not planned',
+    query: z.object({ at: instantSchema.optional(), tries: triesSchema }),
+    answer: toldPlanSchema,
+    run: async ({ params, query, context, res }) => {
+      const jobId = params['jobId'] ?? '';
+      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
+      const job = await jobSnapshot(context.pool, jobId, nowMs);
+      const [doc, order] = await Promise.all([
+        readDocument(context.pool, jobId, 'programme'),
+        readDocument(context.pool, jobId, 'order'),
+      ]);
+      await answerFromThread(res, 'days', {
+        ...job,
+        doc: programmeSchema.parse(doc?.body ?? {}),
+        order: orderSchema.parse(order?.body),
+        tries: query.tries,
+      });
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/compute/programme',
+    tag: 'Compute',
+    summary: 'The same for a job file at an instant',
+    raw: { types: ['application/json'], limit: '64mb' },
+    answer: toldPlanSchema,
+    run: ({ req, res }) => {
+      const bytes: unknown = req.body;
+      return answerFromThread(res, 'programme', Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0));
+    },
+  }),
+];
