@@ -68,9 +68,11 @@ test('a job in American words has no British ones left', async ({ page }) => {
       [`bays of ${zone}`, (job) => `/jobs/${job}/site?part=bays&zone=${zone}`, ''],
     ]),
   ];
-  for (const [name, path] of [...VIEWS, ...MORE]) {
+  for (const [name, path, heading] of [...VIEWS, ...MORE]) {
     if (!path('job').includes('/job/')) continue;
     await visit(page, path(id));
+    // A plan takes its time.
+    if (name === 'programme') await expect(page.getByRole('heading', { name: heading })).toBeVisible();
     await page.waitForTimeout(300);
     found[name] = left(await shown(page));
   }

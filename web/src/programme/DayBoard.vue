@@ -145,17 +145,17 @@ function nudge(event: KeyboardEvent, b: BoardBlock): void {
           tabindex="0"
           class="day"
           :aria-pressed="c.day.date === date"
-          :aria-label="`${dayName(c.day.date)}: ${hours(c.day.usedMin)} of ${hours(c.day.thereMin)} crew hours${c.day.isForecast ? '' : ', beyond the forecast'}`"
+          :aria-label="`${dayName(c.day.date)} ${hours(c.day.usedMin)} h of ${hours(c.day.thereMin)} crew hours${c.day.isForecast ? '' : ', beyond the forecast'}`"
           @click="date = c.day.date"
           @keydown.enter="date = c.day.date"
           @keydown.space.prevent="date = c.day.date"
         >
           <rect :x="c.x" y="0" :width="c.width" height="24" fill="transparent" />
           <text :x="c.x + 2" y="16" class="name">{{ dayName(c.day.date) }}</text>
-          <text :x="c.x + c.width - 2" y="16" class="hours" text-anchor="end">
-            {{ c.day.off === undefined ? `${hours(c.day.usedMin)} h` : '' }}
-          </text>
         </g>
+        <text :x="c.x + c.width - 2" y="16" class="hours" text-anchor="end">
+          {{ c.day.off === undefined ? `${hours(c.day.usedMin)} h` : '' }}
+        </text>
         <polyline
           :points="skies[i]?.points"
           fill="none"
