@@ -35,13 +35,13 @@ test('the demo is planned, says how sure it is, is moved by hand and kept', asyn
   const { pins } = (await pinned.json()) as { pins: { taskId: string; startAt: string }[] };
   expect(pins.length).toBeGreaterThan(0);
   // It stands there, and is kept there: a dot on it.
-  await expect(board.locator('.block circle').first()).toBeVisible();
+  await expect(board.locator('.work circle').first()).toBeVisible();
   const moved = board.getByRole('button', { name: new RegExp(`^${bays}.*second coat`) }).last();
   expect(await moved.getAttribute('aria-label')).not.toBe(before);
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await saved(page);
   await planned(page);
-  await expect(board.locator('.block circle')).toHaveCount(0);
+  await expect(board.locator('.work circle')).toHaveCount(0);
 
   await page.getByRole('button', { name: 'Keep this plan' }).click();
   await saved(page);

@@ -44,7 +44,7 @@ function label({ block }: BoardBlock): string {
 }
 const crewName = (b: Block): string => props.answer.crews[b.crew]?.name ?? '';
 const says = (b: Block): string =>
-  `${worded(blockWords(b))}, ${crewName(b)}, ${job.time(b.fromMs)} to ${job.clock(b.toMs)}`;
+  `${worded(blockWords(b))}, ${crewName(b)}, ${job.time(b.fromMs)} to ${job.clock(b.toMs)}${risk(b) > 0 ? `, goes wrong in ${risk(b)} % of the ways` : ''}`;
 const LEAST_SAID = 0.1;
 function risk(b: Block): number {
   const most = Math.max(0, ...b.tasks.map((t) => Math.max(t.chance?.spoiled ?? 0, t.chance?.late ?? 0)));
@@ -194,49 +194,54 @@ function nudge(event: KeyboardEvent, b: BoardBlock): void {
         <g
           v-for="b in row.blocks"
           :key="b.block.key"
-          class="block"
+          class="work"
           :class="[
             b.block.kind,
             { chosen: b.block.key === chosen, risky: risk(b.block) > 0 || isLate(b.block) },
           ]"
-          role="button"
-          tabindex="0"
-          :aria-pressed="b.block.key === chosen"
-          :aria-label="says(b.block)"
           :transform="dragged?.key === b.block.key ? `translate(${dragged.dx} 0)` : undefined"
-          @click="chosen = b.block.key"
-          @keydown.enter="chosen = b.block.key"
-          @keydown.space.prevent="chosen = b.block.key"
-          @keydown="nudge($event, b)"
-          @pointerdown="grab($event, b)"
-          @pointermove="drag"
-          @pointerup="drop(b)"
-          @pointercancel="dragged = undefined"
         >
-          <title>{{ says(b.block) }}</title>
-          <rect :x="b.x" :y="b.y" :width="b.width" :height="20" rx="3" />
-          <line
-            v-for="n in Math.min(4, b.block.crew)"
-            :key="n"
-            :x1="b.x + 1 + 3 * n"
-            :x2="b.x + 1 + 3 * n"
-            :y1="b.y + 3"
-            :y2="b.y + 17"
-            class="tally"
-          />
-          <text :x="b.x + b.width / 2 + Math.min(4, b.block.crew) * 1.5" :y="b.y + 14" text-anchor="middle">
-            {{ label(b) }}
-          </text>
-          <circle v-if="isPinned(b.block)" :cx="b.x + b.width - 2" :cy="b.y + 1" r="4" fill="var(--ink)" />
-          <text
-            v-if="risk(b.block) > 0"
-            :x="b.x + b.width / 2"
-            :y="b.y + 29"
-            text-anchor="middle"
-            class="risk"
+          <g
+            class="block"
+            role="button"
+            tabindex="0"
+            :aria-pressed="b.block.key === chosen"
+            :aria-label="says(b.block)"
+            @click="chosen = b.block.key"
+            @keydown.enter="chosen = b.block.key"
+            @keydown.space.prevent="chosen = b.block.key"
+            @keydown="nudge($event, b)"
+            @pointerdown="grab($event, b)"
+            @pointermove="drag"
+            @pointerup="drop(b)"
+            @pointercancel="dragged = undefined"
           >
-            {{ `${risk(b.block)} %` }}
-          </text>
+            <rect :x="b.x" :y="b.y" :width="b.width" :height="20" rx="3" />
+          </g>
+          <g class="over" aria-hidden="true">
+            <line
+              v-for="n in Math.min(4, b.block.crew)"
+              :key="n"
+              :x1="b.x + 1 + 3 * n"
+              :x2="b.x + 1 + 3 * n"
+              :y1="b.y + 3"
+              :y2="b.y + 17"
+              class="tally"
+            />
+            <text :x="b.x + b.width / 2 + Math.min(4, b.block.crew) * 1.5" :y="b.y + 14" text-anchor="middle">
+              {{ label(b) }}
+            </text>
+            <circle v-if="isPinned(b.block)" :cx="b.x + b.width - 2" :cy="b.y + 1" r="4" fill="var(--ink)" />
+            <text
+              v-if="risk(b.block) > 0"
+              :x="b.x + b.width / 2"
+              :y="b.y + 29"
+              text-anchor="middle"
+              class="risk"
+            >
+              {{ `${risk(b.block)} %` }}
+            </text>
+          </g>
         </g>
         <g v-for="d in answer.deadlines.filter((x) => x.zone === row.zone)" :key="d.id">
           <line
@@ -287,51 +292,53 @@ text {
 .block {
   touch-action: pan-y;
 }
-.block rect {
+.work rect {
   fill: var(--sea);
   stroke: var(--ink);
   stroke-width: var(--stroke);
 }
-.block .tally {
+.work .tally {
   stroke: var(--on-sea);
   stroke-width: 1.4px;
 }
-.block.prepare .tally,
-.block.details .tally,
-.block.accept .tally {
+.work.prepare .tally,
+.work.details .tally,
+.work.accept .tally {
   stroke: var(--ink);
 }
-.block text {
+.work text {
   fill: var(--on-sea);
   font-weight: 700;
-  pointer-events: none;
 }
-.block.prepare rect {
+.work.prepare rect {
   fill: url('#plan-hatch');
 }
-.block.details rect {
+.work.details rect {
   fill: url('#plan-dots');
 }
-.block.accept rect {
+.work.accept rect {
   fill: var(--sheet);
 }
-.block.prepare text,
-.block.details text,
-.block.accept text {
+.work.prepare text,
+.work.details text,
+.work.accept text {
   fill: var(--ink);
   paint-order: stroke;
   stroke: var(--sheet);
   stroke-width: 3px;
 }
-.block.risky rect {
+.work.risky rect {
   stroke: var(--amber);
   stroke-width: 2.4px;
 }
-.block.chosen rect {
+.work.chosen rect {
   stroke: var(--ink);
   stroke-width: 3px;
 }
-.block .risk {
+.over {
+  pointer-events: none;
+}
+.work .risk {
   fill: var(--amber);
   stroke: none;
   font-size: 10px;
