@@ -41,6 +41,9 @@ test('desk', async ({ page }) => {
     await page.goto(`/jobs/${id}/${stage}`);
     await take(page, stage);
   }
+  await page.goto(`/jobs/${id}/programme`);
+  await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeEnabled({ timeout: 90_000 });
+  await take(page, 'programme');
   await page.goto(`/jobs/${id}/handover?zone=hall`);
   await expect(page.getByText('Accepted: H1, H2.')).toBeVisible();
   await take(page, 'handover');
@@ -52,9 +55,6 @@ test('desk', async ({ page }) => {
     await page.waitForTimeout(1500);
     await take(page, name);
   }
-  await page.goto('/build-ups/hot-rubberised');
-  await page.getByRole('button', { name: 'First hot layer', exact: true }).click();
-  await take(page, 'library-build-up');
   await page.goto(`/jobs/${id}/build-up?zone=terrace`);
   await page.getByRole('button', { name: 'Choose another' }).click();
   for (const name of ['Methacrylate terrace', 'Pedestrian polyurethane deck.'])

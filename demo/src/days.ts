@@ -28,9 +28,9 @@ export function programmeAt(anchor: Date): ProgrammeDoc {
       { zoneId: 'terrace', fitAt: at(3, 0), says: 'T13 to T15 dry out under the sail' },
     ],
     deadlines: [
-      { id: 'deck-wheels', zoneId: 'deck', what: 'wheels', by: at(9, 9), costPerDay: 1800 },
+      { id: 'deck-wheels', zoneId: 'deck', what: 'wheels', by: at(15, 9), costPerDay: 1800 },
       { id: 'terrace-feet', zoneId: 'terrace', what: 'feet', by: at(7, 9), costPerDay: 600 },
-      { id: 'hall-done', zoneId: 'hall', what: 'done', by: at(8, 9), costPerDay: 0 },
+      { id: 'hall-done', zoneId: 'hall', what: 'done', by: at(10, 9), costPerDay: 0 },
     ],
   });
 }

@@ -25,7 +25,16 @@ export {
 export { blocksOf, type Block } from './blocks.ts';
 export { boundOf, type Bound } from './bound.ts';
 export { comparedPlans } from './compare.ts';
-export { changesSince, keptFrom, type Moved, type PlanChanges } from './kept.ts';
+export {
+  changesSince,
+  keptBetween,
+  keptFrom,
+  keptWorks,
+  type KeptGroup,
+  type KeptWork,
+  type Moved,
+  type PlanChanges,
+} from './kept.ts';
 export { programmeProblems } from './problems.ts';
 export { plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';

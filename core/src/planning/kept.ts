@@ -1,4 +1,7 @@
 /** A plan that is kept, and how another one differs from it. */
+import { buildUpOfZone, isWorkLayer, type BuildUpDoc } from '../buildup/index.ts';
+import type { SiteDoc } from '../site/index.ts';
+import type { Zones } from '../survey/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import type { PlanAnswer, TaskShown } from './answer.ts';
 import type { KeptPlan } from './schema.ts';
@@ -61,4 +64,91 @@ export function changesSince(kept: KeptPlan, answer: PlanAnswer): PlanChanges {
     gone: kept.tasks.filter((t) => !there.has(t.taskId)),
     laterMs: end === undefined || answer.finishMs === undefined ? undefined : answer.finishMs - end,
   };
+}
+
+/** A work of a kept plan with the names that it has in the job. */
+export interface KeptWork {
+  readonly taskId: string;
+  readonly crewId: string;
+  readonly bayId: string;
+  readonly bay: string;
+  readonly zone: string;
+  readonly name: string;
+  readonly layerId: string | undefined;
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+const STEP_NAMES: Readonly<Record<string, string>> = {
+  prepare: 'Preparation',
+  details: 'Details',
+  accept: 'Acceptance',
+};
+
+/** The works of a kept plan in order of start; those of bays that are no more there are left out. */
+export function keptWorks(
+  kept: Pick<KeptPlan, 'tasks'>,
+  {
+    site,
+    survey,
+    buildUps,
+  }: { readonly site: SiteDoc; readonly survey: Zones; readonly buildUps: BuildUpDoc },
+): KeptWork[] {
+  const bays = new Map(site.bays.map((b) => [b.id, b]));
+  const zones = new Map(survey.zones.map((z) => [z.id, z.name]));
+  const layers = new Map(
+    survey.zones.map((z) => [z.id, buildUpOfZone(buildUps, z.id)?.layers.filter(isWorkLayer) ?? []]),
+  );
+  return kept.tasks
+    .flatMap(({ taskId, crewId, startAt, endAt }): KeptWork[] => {
+      const [bayId = '', what = '', more] = taskId.split('/');
+      const bay = bays.get(bayId);
+      if (!bay) return [];
+      const layer = layers.get(bay.zoneId)?.find((l) => l.id === what);
+      const own = layer?.name ?? STEP_NAMES[what] ?? what;
+      return [
+        {
+          ...{ taskId, crewId, bayId, bay: bay.label, zone: zones.get(bay.zoneId) ?? '' },
+          name: more === 'accept' ? `${own} accepted` : own,
+          layerId: more === undefined ? layer?.id : undefined,
+          ...{ startMs: Date.parse(startAt), endMs: Date.parse(endAt) },
+        },
+      ];
+    })
+    .sort((a, b) => a.startMs - b.startMs || a.taskId.localeCompare(b.taskId));
+}
+
+/** The same work of one crew on bays of a roof, one after the other. */
+export interface KeptGroup extends Pick<KeptWork, 'crewId' | 'zone' | 'name' | 'layerId'> {
+  readonly works: readonly KeptWork[];
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** What is to be done between two instants, by crew and in order; a work that goes on over a night is in both days. */
+export function keptBetween(works: readonly KeptWork[], fromMs: number, toMs: number): KeptGroup[] {
+  const groups: (Omit<KeptGroup, 'works' | 'toMs'> & { works: KeptWork[]; toMs: number })[] = [];
+  const last = new Map<string, (typeof groups)[number]>();
+  for (const w of works) {
+    if (w.startMs >= toMs || w.endMs <= fromMs) continue;
+    const before = last.get(w.crewId);
+    if (before && before.zone === w.zone && before.name === w.name) {
+      before.works.push(w);
+      before.toMs = Math.max(before.toMs, w.endMs);
+      continue;
+    }
+    const { crewId, zone, name, layerId } = w;
+    const group = {
+      crewId,
+      zone,
+      name,
+      layerId,
+      works: [w],
+      fromMs: Math.max(fromMs, w.startMs),
+      toMs: w.endMs,
+    };
+    groups.push(group);
+    last.set(crewId, group);
+  }
+  return groups;
 }

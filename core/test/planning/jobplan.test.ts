@@ -7,7 +7,9 @@ import {
   changesSince,
   chancesOfPlan,
   firstPlan,
+  keptBetween,
   keptFrom,
+  keptWorks,
   plannedOf,
   programmeSchema,
   waysOf,
@@ -20,6 +22,7 @@ import {
 import { jobState } from '@lentum/core/state';
 import { daySheet, daySheetBlocks, finishWords, leftOutVerdicts, planVerdicts } from '@lentum/core/words';
 import { printoutLines, tellingOf } from '@lentum/core/printout';
+import { zoneAhead } from '@lentum/core/weather';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { inputsOf } from '../support/calls.ts';
 import { brokenRules } from './checker.ts';
@@ -198,6 +201,82 @@ describe('a plan that is kept', () => {
   it('is part of the document, which takes it back as it was', () => {
     const doc = { ...job.programme, kept: keptFrom(answer, NOW) };
     expect(programmeSchema.parse(JSON.parse(JSON.stringify(doc)))).toEqual(doc);
+  });
+});
+
+describe('a kept plan read again', () => {
+  const works = keptWorks(keptFrom(answer, NOW), {
+    site: job.site,
+    survey: job.survey,
+    buildUps: job.buildUp,
+  });
+
+  it('has the names that its works have, whoever reads it', () => {
+    expect(works).toHaveLength(answer.tasks.length);
+    for (const t of answer.tasks) {
+      const w = works.find((x) => x.taskId === t.id);
+      expect(w).toMatchObject({
+        bay: t.bay,
+        zone: answer.zones[t.zone]?.name,
+        name: t.name,
+        startMs: t.startMs,
+      });
+      expect(w?.layerId).toBe(t.kind === 'layer' ? t.layerId : undefined);
+    }
+    const gone = keptWorks(keptFrom(answer, NOW), {
+      ...{ survey: job.survey, buildUps: job.buildUp },
+      site: { ...job.site, bays: job.site.bays.filter((b) => b.zoneId !== 'hall') },
+    });
+    expect(gone.some((w) => w.bay.startsWith('H'))).toBe(false);
+    expect(gone.length).toBeGreaterThan(0);
+  });
+
+  it('is drawn together by crew and work for a day, in order', () => {
+    const day = answer.days.find((d) => d.usedMin > 0);
+    if (!day) throw new Error('the demo has a day of work');
+    const groups = keptBetween(works, day.fromMs, day.toMs);
+    const own = works.filter((w) => w.startMs < day.toMs && w.endMs > day.fromMs);
+    expect(groups.flatMap((g) => g.works.map((w) => w.taskId)).sort()).toEqual(
+      own.map((w) => w.taskId).sort(),
+    );
+    for (const g of groups)
+      for (const w of g.works) expect([w.crewId, w.zone, w.name]).toEqual([g.crewId, g.zone, g.name]);
+  });
+});
+
+describe('what is accepted before it is covered', () => {
+  const inspector = { from: '11:00', to: '12:00', days: [1, 2, 3, 4, 5, 6, 7] };
+  const rules = { practice: [], holdPoints: ['primer', 'details', 'coats'] as const };
+  const held = jobState({ ...inputsOf(job, NOW), rules: { ...rules, holdPoints: [...rules.holdPoints] } });
+  const made = plannedOf({ ...terms({ inspector }), state: held });
+  if ('cannot' in made) throw new Error('it can be planned');
+  const plan = firstPlan(made).plan;
+
+  it('waits for the inspector, who comes at the hours that are said', () => {
+    expect(brokenRules(made, plan.placed)).toEqual([]);
+    const seen = made.tasks.filter((t) => t.kind === 'accept');
+    expect(seen.length).toBeGreaterThan(20);
+    const days = answerOf(made, plan);
+    for (const t of seen) {
+      const p = plan.placed[t.index];
+      if (!p) continue;
+      expect(made.crews[p.crew]?.inspects).toBe(true);
+      const local = new Date(days.startMs + p.start * 60_000 + zoneAhead(NOW, job.job.timeZone));
+      expect(local.getUTCHours()).toBe(11);
+      // What covers it is begun after it was looked at.
+      const next = made.tasks.filter((n) => n.after.some((l) => l.task === t.index));
+      expect(next.length).toBeGreaterThan(0);
+      for (const n of next) expect(plan.placed[n.index]?.start ?? Infinity).toBeGreaterThanOrEqual(p.end);
+    }
+  });
+
+  it('is no work that anybody is paid for', () => {
+    const hours = answerOf(made, plan).personHours;
+    expect(Object.values(hours.inputs).every((f) => !f.label.startsWith('Inspector'))).toBe(true);
+  });
+
+  it('asks for no visit where the job’s rules name nothing', () => {
+    expect(planned({ inspector }).tasks.some((t) => t.kind === 'accept')).toBe(false);
   });
 });
 

@@ -4,9 +4,9 @@
  */
 import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 import { z } from 'zod';
-import { isWorkLayer, buildUpOfZone, type BuildUpDoc } from '@lentum/core/buildup';
+import type { BuildUpDoc } from '@lentum/core/buildup';
 import { idSchema, type JobHead } from '@lentum/core/job';
-import { programmeSchema } from '@lentum/core/planning';
+import { keptWorks, programmeSchema } from '@lentum/core/planning';
 import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
 import { readDocuments } from '../db/documents.ts';
@@ -14,8 +14,6 @@ import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 
 const ALARM_S = 1800;
-const KINDS: Readonly<Record<string, string>> = { prepare: 'preparation', details: 'details' };
-
 export const calendarRoutes = [
   route({
     method: 'get',
@@ -42,33 +40,27 @@ export const calendarRoutes = [
             expected: `one of ${[...crews.keys()].join(', ') || 'those that the programme names; it names none'}`,
           },
         ]);
-      const site = docs.get('site')?.body as SiteDoc | undefined;
-      const survey = docs.get('survey')?.body as Survey | undefined;
-      const buildUps = docs.get('build-up')?.body as BuildUpDoc | undefined;
-      const bays = new Map(site?.bays.map((b) => [b.id, b]));
-      const zones = new Map(survey?.zones.map((z) => [z.id, z.name]));
+      const works = keptWorks(doc.kept ?? { tasks: [] }, {
+        site: docs.get('site')?.body as SiteDoc,
+        survey: docs.get('survey')?.body as Survey,
+        buildUps: docs.get('build-up')?.body as BuildUpDoc,
+      });
       const calendar = ical({
         name: `${head.name}${query.crew === undefined ? '' : `, ${crews.get(query.crew) ?? ''}`}`,
         prodId: { company: 'Lentum', product: 'Programme' },
         method: ICalCalendarMethod.PUBLISH,
       });
-      for (const task of doc.kept?.tasks ?? []) {
-        if (query.crew !== undefined && task.crewId !== query.crew) continue;
-        const [bayId = '', what = ''] = task.taskId.split('/');
-        const bay = bays.get(bayId);
-        const layers =
-          bay && buildUps ? buildUpOfZone(buildUps, bay.zoneId)?.layers.filter(isWorkLayer) : undefined;
-        const name = layers?.find((l) => l.id === what)?.name.toLowerCase() ?? KINDS[what] ?? what;
-        const roof = zones.get(bay?.zoneId ?? '') ?? '';
+      for (const work of works) {
+        if (query.crew !== undefined && work.crewId !== query.crew) continue;
         const event = calendar.createEvent({
-          id: `${jobId}-${task.taskId.replaceAll('/', '-')}@lentum`,
+          id: `${jobId}-${work.taskId.replaceAll('/', '-')}@lentum`,
           sequence: stored.version,
-          stamp: new Date(doc.kept?.plannedAt ?? task.startAt),
-          start: new Date(task.startAt),
-          end: new Date(task.endAt),
-          summary: `${bay?.label ?? bayId} ${name}`,
-          location: roof,
-          description: `${crews.get(task.crewId) ?? ''}. ${roof}. A plan is no Go: the gates of the bay decide on the day.`,
+          stamp: new Date(doc.kept?.plannedAt ?? work.startMs),
+          start: new Date(work.startMs),
+          end: new Date(work.endMs),
+          summary: `${work.bay} ${work.name.toLowerCase()}`,
+          location: work.zone,
+          description: `${crews.get(work.crewId) ?? ''}. ${work.zone}. A plan is no Go: the gates of the bay decide on the day.`,
         });
         event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S });
       }

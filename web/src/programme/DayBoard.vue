@@ -16,6 +16,8 @@ const props = defineProps<{
   answer: PlanAnswer;
   codes: ReadonlyMap<string, string>;
   numbers: ReadonlyMap<string, number>;
+  /** Names of what is delivered, by day. */
+  deliveries: ReadonlyMap<string, string>;
 }>();
 const date = defineModel<string>('date', { required: true });
 const chosen = defineModel<string | undefined>('chosen');
@@ -172,6 +174,13 @@ function nudge(event: KeyboardEvent, b: BoardBlock): void {
           :height="bar.height"
           fill="var(--sky)"
         />
+        <g v-if="deliveries.has(c.day.date)">
+          <title>{{ deliveries.get(c.day.date) }}</title>
+          <path :transform="`translate(${c.x + 3} ${HEAD - 12})`" d="M0 8h8l-4-7z" fill="var(--ink)" />
+          <text :x="c.x + 14" :y="HEAD - 4" class="hours">
+            {{ (deliveries.get(c.day.date) ?? '').slice(0, Math.floor(c.width / 7)) }}
+          </text>
+        </g>
         <text v-if="c.day.off !== undefined" :x="c.x + 2" :y="HEAD - 4" class="hours">
           {{ (c.day.off === '' ? 'no work' : c.day.off).slice(0, Math.floor(c.width / 6)) }}
         </text>

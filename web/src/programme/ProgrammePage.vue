@@ -19,7 +19,9 @@ import {
 } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
+import { usePreferences } from '../app/preferences.ts';
 import { worded } from '../app/wording.ts';
+import FigureText from '../shared/FigureText.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import SayParts from '../shared/SayParts.vue';
@@ -37,6 +39,7 @@ import WhatIf from './WhatIf.vue';
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
+const preferences = usePreferences();
 const { answer, cannot, share, stage, plan, compare, repin, stop } = usePlanning();
 const document = computed(() => job.documents.programme);
 const trouble = ref('');
@@ -74,6 +77,10 @@ const numbers = computed(
         (z.buildUp?.layers.filter(isWorkLayer) ?? []).map((l, i) => [l.id, i + 1] as const),
       ),
     ),
+);
+/** What comes on which day. */
+const deliveries = computed(
+  () => new Map(job.documents.order.draft.deliveries.map((d) => [d.on, d.name] as const)),
 );
 const hot = (layerId: string): boolean => layers.value.some((l) => l.id === layerId && isHot(l));
 const verdicts = computed(() => (answer.value ? planVerdicts(answer.value) : []));
@@ -192,6 +199,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           :answer="answer"
           :codes="codes"
           :numbers="numbers"
+          :deliveries="deliveries"
           @move="move"
         />
         <p class="legend quiet">
@@ -223,6 +231,10 @@ const isWide = useMediaQuery('(min-width: 1000px)');
             </ul>
           </details>
         </section>
+        <p v-if="answer.labourCost" class="labour">
+          Labour <FigureText :figure="answer.labourCost" :says="answer.labourCost.value.toFixed(0)" />
+          {{ preferences.currency }}, by the hours of persons at work and their rates.
+        </p>
         <section aria-label="What the plan says">
           <div class="head"><h2>What the plan says</h2></div>
           <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />
@@ -322,6 +334,9 @@ aside > .bar {
   height: 12px;
   background: var(--well);
   border: var(--stroke) solid var(--line);
+}
+.labour {
+  padding: var(--s2) 0;
 }
 .changes {
   padding: var(--s2) 0;

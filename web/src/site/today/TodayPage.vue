@@ -12,6 +12,7 @@ import DayStrip from './DayStrip.vue';
 import { GROUPS, useCalls } from './calls.ts';
 import { oddsAt, useChances } from './chances.ts';
 import { saveCalendar } from './calendar.ts';
+import PlannedToday from './PlannedToday.vue';
 import { useStart } from './start.ts';
 
 const job = useJob();
@@ -80,6 +81,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
   <p v-for="w in job.weather.view ? job.weather.warnings : []" :key="w" class="hint" role="status">{{ w }}</p>
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
+      <PlannedToday />
       <BayList :groups="groups" :chosen="bayId" @choose="choose" @act="(act, ids) => forms?.act(act, ids)" />
       <p v-if="deadlines.length > 0">
         <el-button class="tap" @click="saveCalendar(job.head?.name ?? '', deadlines, job.nowMs)"
