@@ -34,6 +34,7 @@ function serve(server: DemoServer, id: string) {
     [`/jobs/${id}/survey`]: demo.survey,
     [`/jobs/${id}/build-up`]: demo.buildUp,
     [`/jobs/${id}/order`]: demo.order,
+    [`/jobs/${id}/programme`]: demo.programme,
     [`/jobs/${id}/site`]: demo.site,
     [`/jobs/${id}/weather`]: demo.weather,
     [`/jobs/${id}/weather/series`]: { series: [] },

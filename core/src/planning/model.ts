@@ -161,8 +161,8 @@ export interface Plan {
   readonly score: number;
 }
 
-/** Starts are planned on quarters of an hour. */
-export const STEP_MIN = 15;
+/** Starts are planned on five minutes. */
+export const STEP_MIN = 5;
 export const quarter = (minute: number): number => Math.ceil(minute / STEP_MIN) * STEP_MIN;
 /** The hour in which a film begins to cure that is laid by a minute. */
 export const cureHour = (end: number): number => Math.ceil(end / 60);

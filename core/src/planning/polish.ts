@@ -16,7 +16,7 @@ import {
   type Task,
 } from './model.ts';
 import { Places } from './places.ts';
-import { betweenWorks } from './between.ts';
+import { betweenWorks, isSameWork } from './between.ts';
 import { scoreOf, weightsOf } from './score.ts';
 
 /** Works as far apart as this are not put next to each other. */
@@ -71,6 +71,95 @@ export class Polisher {
     }
     this.places.put(task, best);
     return best !== was;
+  }
+
+  /** The works of a crew that a task is gone on with: the same, one right after the other. */
+  private blockOf(index: number): Task[] {
+    const at = this.places.placed[index];
+    const list = (at && this.places.ofCrew[at.crew]) ?? [];
+    const here = list.findIndex((p) => p.task === index);
+    const isNext = (a: Placed | undefined, b: Placed | undefined): boolean => {
+      const [x, y] = [a && this.planned.tasks[a.task], b && this.planned.tasks[b.task]];
+      return !!a && !!b && !!x && !!y && b.start - a.end < STEP_MIN && isSameWork(x, y);
+    };
+    let from = here;
+    let to = here;
+    while (from > 0 && isNext(list[from - 1], list[from])) from -= 1;
+    while (to + 1 < list.length && isNext(list[to], list[to + 1])) to += 1;
+    return list.slice(from, to + 1).flatMap((p) => this.planned.tasks[p.task] ?? []);
+  }
+
+  /** Tries to put works that belong together better, all of them. @returns whether they were moved */
+  moveBlock(index: number): boolean {
+    const block = this.blockOf(index);
+    const were = block.flatMap((t) => this.places.placed[t.index] ?? []);
+    const [first] = were;
+    if (!first || block.length < 2 || block.some((t) => t.parted || t.startMin !== undefined)) return false;
+    if (were.some((p) => p.late)) return false;
+    const { person } = weightsOf(this.planned);
+    const withIt = this.dayCost(first.crew, first.start);
+    for (const t of block) this.places.take(t);
+    const without = this.dayCost(first.crew, first.start);
+    const late = (list: readonly Placed[]): number =>
+      block.reduce((n, t, i) => n + this.lateness(t, list[i]?.end ?? 0), 0);
+    let best: readonly Placed[] = were;
+    let least = person * (withIt - without) + late(were);
+    for (const spots of this.runs(block, first)) {
+      const [a, z] = [spots[0], spots.at(-1)];
+      if (!a || !z) continue;
+      const before = this.dayCost(a.crew, a.start);
+      const cost = person * (this.dayCost(a.crew, a.start, { ...a, end: z.end }) - before) + late(spots);
+      if (cost >= least - 1e-6 || !this.holdTogether(block, spots)) continue;
+      least = cost;
+      best = spots;
+    }
+    block.forEach((t, i) => {
+      const p = best[i];
+      if (p) this.places.put(t, p);
+    });
+    return best !== were;
+  }
+
+  /** Whether all hold, each with those before it in their places; they are taken out again. */
+  private holdTogether(block: readonly Task[], spots: readonly Placed[]): boolean {
+    let n = 0;
+    for (const task of block) {
+      const spot = spots[n];
+      if (!spot || !this.holds(task, spot)) break;
+      this.places.put(task, spot);
+      n += 1;
+    }
+    for (const task of block.slice(0, n)) this.places.take(task);
+    return n === block.length;
+  }
+
+  /** Works one after the other, before and after works that stand near, by every crew that can. */
+  private *runs(block: readonly Task[], was: Placed): Iterable<Placed[]> {
+    const [first] = block;
+    if (!first) return;
+    for (let crew = 0; crew < this.planned.crews.length; crew += 1) {
+      if (block.some((t) => (t.minutes[crew] ?? 0) <= 0 || (t.crew !== undefined && t.crew !== crew)))
+        continue;
+      const lay = (from: number): Placed[] => {
+        let start = from;
+        return block.map((t) => {
+          const end = start + (t.minutes[crew] ?? 0);
+          const spot = { task: t.index, crew, start, end, late: false };
+          start = quarter(end);
+          return spot;
+        });
+      };
+      const length = lay(0).at(-1)?.end ?? 0;
+      for (const p of this.places.ofCrew[crew] ?? []) {
+        if (Math.abs(p.start - was.start) > NEAR_MIN) continue;
+        const other = this.planned.tasks[p.task];
+        if (!other) continue;
+        const between = betweenWorks(this.planned, first, other);
+        const before = Math.floor((p.start - between - length) / STEP_MIN) * STEP_MIN;
+        for (const start of [quarter(p.end + between), before])
+          if (start >= 0 && (start !== was.start || crew !== was.crew)) yield lay(start);
+      }
+    }
   }
 
   /** What a later end of the last work on a bay costs. */

@@ -210,7 +210,7 @@ export function polish(planned: Planned, plan: Plan, chance: () => number): Plan
   const polisher = new Polisher(planned, plan);
   for (let pass = 0; pass < MOST_PASSES; pass += 1) {
     const order = planned.tasks.map((t) => ({ i: t.index, key: chance() })).sort((a, b) => a.key - b.key);
-    const moved = order.filter(({ i }) => polisher.move(i)).length;
+    const moved = order.filter(({ i }) => polisher.moveBlock(i) || polisher.move(i)).length;
     if (moved === 0) break;
   }
   const fine = polisher.plan;
