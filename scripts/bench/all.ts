@@ -7,6 +7,7 @@ import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
 import { benchImports } from './imports.ts';
+import { benchProgramme } from './programme.ts';
 import { benchRoofs } from './roofs.ts';
 import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
@@ -23,6 +24,7 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   containers: benchContainers,
   courses: benchCourses,
   roofs: benchRoofs,
+  programme: benchProgramme,
   weather: benchWeather,
   api: benchApi,
   imports: benchImports,

@@ -64,7 +64,8 @@ class Ways {
       const sky = this.planned.outlook.sky(task.index, task.parted ? 1 : hoursOf(start, end));
       const hour = Math.floor(start / H);
       if (!sky || sky.open[hour] === 1) return end;
-      const next = sky.next[hour + 1] ?? Infinity;
+      const least = task.parted ? sky : this.planned.outlook.sky(task.index, Math.ceil(minutes / H));
+      const next = least?.next[hour + 1] ?? Infinity;
       if (next * H >= this.planned.endMin) return undefined;
       start = next * H;
     }

@@ -1,12 +1,12 @@
 /** The hours of a crew, looked up: where work of a length fits, and when work that goes on over breaks and nights is done. */
-import { quarter, STEP_MIN } from './model.ts';
+import { onStep, STEP_MIN } from './model.ts';
 import type { Shift } from './shifts.ts';
 
 /** No room. */
 export const NONE = -1;
 
 export class CrewTime {
-  /** For each quarter of an hour the first shift that ends after it. */
+  /** For each step the first shift that ends after it. */
   private readonly shiftAt: Int16Array;
   private readonly longest: readonly number[];
   private readonly shifts: readonly Shift[];
@@ -36,24 +36,24 @@ export class CrewTime {
       const open = Math.max(from, shift.from + head);
       const shut = shift.to - tail;
       if (minutes > (this.longest[s] ?? 0)) {
-        const start = quarter(open);
+        const start = onStep(open);
         if (start + minutes <= shut) return start;
         continue;
       }
       for (const p of shift.parts) {
-        const start = quarter(Math.max(p.from, open));
+        const start = onStep(Math.max(p.from, open));
         if (start + minutes <= Math.min(p.to, shut)) return start;
       }
     }
     return NONE;
   }
 
-  /** The first minute of work on a quarter from a minute on. */
+  /** The first minute of work on a step from a minute on. */
   begins(from: number): number {
     const { shifts } = this;
     for (let s = this.shiftAt[Math.floor(from / STEP_MIN)] ?? shifts.length; s < shifts.length; s += 1)
       for (const p of shifts[s]?.parts ?? []) {
-        const start = quarter(Math.max(p.from, from));
+        const start = onStep(Math.max(p.from, from));
         if (start < p.to) return start;
       }
     return NONE;

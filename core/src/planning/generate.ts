@@ -174,7 +174,9 @@ export class Generator {
       const hour = Math.floor(start / 60);
       const sky = planned.outlook.sky(task.index, task.parted ? 1 : hoursOf(start, end));
       if (sky && sky.open[hour] !== 1) {
-        const next = sky.next[hour + 1] ?? hours;
+        // A start on the full hour asks for the fewest hours.
+        const least = task.parted ? sky : planned.outlook.sky(task.index, Math.ceil(minutes / 60));
+        const next = least?.next[hour + 1] ?? hours;
         if (next >= hours) return undefined;
         start = next * 60;
         continue;

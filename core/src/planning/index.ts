@@ -35,6 +35,7 @@ export {
   type Moved,
   type PlanChanges,
 } from './kept.ts';
+export { slipsOf, type Slip } from './slips.ts';
 export { programmeProblems } from './problems.ts';
 export { plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';

@@ -163,7 +163,7 @@ export interface Plan {
 
 /** Starts are planned on five minutes. */
 export const STEP_MIN = 5;
-export const quarter = (minute: number): number => Math.ceil(minute / STEP_MIN) * STEP_MIN;
+export const onStep = (minute: number): number => Math.ceil(minute / STEP_MIN) * STEP_MIN;
 /** The hour in which a film begins to cure that is laid by a minute. */
 export const cureHour = (end: number): number => Math.ceil(end / 60);
 export const hoursOf = (start: number, end: number): number =>

@@ -8,7 +8,7 @@ import {
   BEYOND,
   cureHour,
   hoursOf,
-  quarter,
+  onStep,
   STEP_MIN,
   type Placed,
   type Plan,
@@ -145,7 +145,7 @@ export class Polisher {
         return block.map((t) => {
           const end = start + (t.minutes[crew] ?? 0);
           const spot = { task: t.index, crew, start, end, late: false };
-          start = quarter(end);
+          start = onStep(end);
           return spot;
         });
       };
@@ -156,7 +156,7 @@ export class Polisher {
         if (!other) continue;
         const between = betweenWorks(this.planned, first, other);
         const before = Math.floor((p.start - between - length) / STEP_MIN) * STEP_MIN;
-        for (const start of [quarter(p.end + between), before])
+        for (const start of [onStep(p.end + between), before])
           if (start >= 0 && (start !== was.start || crew !== was.crew)) yield lay(start);
       }
     }
@@ -201,7 +201,7 @@ export class Polisher {
         const other = this.planned.tasks[p.task];
         if (!other) continue;
         const between = betweenWorks(this.planned, task, other);
-        const after = quarter(p.end + between);
+        const after = onStep(p.end + between);
         const before = Math.floor((p.start - between - minutes) / STEP_MIN) * STEP_MIN;
         for (const start of [after, before])
           if (start >= 0 && start !== was.start)

@@ -12,6 +12,7 @@ import {
   keptWorks,
   plannedOf,
   programmeSchema,
+  slipsOf,
   waysOf,
   withPins,
   type JobPlanned,
@@ -241,6 +242,33 @@ describe('a kept plan read again', () => {
     );
     for (const g of groups)
       for (const w of g.works) expect([w.crewId, w.zone, w.name]).toEqual([g.crewId, g.zone, g.name]);
+  });
+});
+
+describe('what slipped', () => {
+  it('is what was to be laid by now and is not, once for each bay, with how the bay is judged', () => {
+    const at = (h: number): string => new Date(NOW + h * 3_600_000).toISOString();
+    const task = (taskId: string, h: number) => ({
+      taskId,
+      crewId: 'quay',
+      startAt: at(h),
+      endAt: at(h + 1),
+    });
+    const kept = {
+      // Laid long ago; held since; not laid yet and what follows it; still to come.
+      tasks: [
+        task('hall-1/first', -50),
+        task('hall-9/second', -5),
+        task('hall-10/primer', -4),
+        task('hall-10/first', -2),
+        task('hall-12/primer', 4),
+      ],
+    };
+    const works = keptWorks(kept, { site: job.site, survey: job.survey, buildUps: job.buildUp });
+    const slips = slipsOf(works, state.calls, NOW);
+    expect(slips.map((s) => s.work.taskId)).toEqual(['hall-9/second', 'hall-10/primer']);
+    expect(slips[0]?.call?.kind).toBe('held');
+    expect(slips[1]?.byMs).toBe(3 * 3_600_000);
   });
 });
 

@@ -105,8 +105,8 @@ describe('plans', () => {
 describe('a hand-worked plan', () => {
   /**
    * Two bays, two coats of an hour each, one crew of two from 7:20 to 16:40 with a break from 12:00 to 12:30. A coat may be
-   * laid over from five hours after it, on the hour. B0: 7:30 to 8:30 (quarters), cures from 9:00, open 14:00. B1: 8:30 to
-   * 9:30, cures from 10:00, open 15:00. Second coats: 14:00 to 15:00 after a change of 10 minutes that is long over, and
+   * laid over from five hours after it, on the hour. B0: 7:20 to 8:20, cures from 9:00, open 14:00. B1: 8:20 to 9:20,
+   * cures from 10:00, open 15:00. Second coats: 14:00 to 15:00 after a change of 10 minutes that is long over, and
    * 15:00 to 16:00. Done at 16:00.
    */
   it('is found as it was worked', () => {
@@ -129,8 +129,8 @@ describe('a hand-worked plan', () => {
     const plan = searched(planned, 40);
     expect(sumsOf(planned, plan.placed).finishMin).toBe(16 * 60);
     // Which bay comes first is all the same.
-    expect(plan.placed.map((p) => p?.start).sort((a = 0, b = 0) => a - b)).toEqual([450, 510, 840, 900]);
-    // The way of a bay alone: 7:30 to 8:30, 14:00 to 15:00; the other goes on an hour behind it.
+    expect(plan.placed.map((p) => p?.start).sort((a = 0, b = 0) => a - b)).toEqual([440, 500, 840, 900]);
+    // The way of a bay alone: 7:20 to 8:20, 14:00 to 15:00; the other goes on an hour behind it.
     expect(boundOf(planned).finishMin).toBeGreaterThanOrEqual(15 * 60);
     expect(boundOf(planned).personMin).toBe(4 * 60 * 2);
   });

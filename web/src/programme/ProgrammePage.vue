@@ -5,7 +5,7 @@ import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { isWorkLayer } from '@lentum/core/buildup';
-import { blocksOf, changesSince, keptFrom, type Block } from '@lentum/core/planning';
+import { blocksOf, changesSince, keptFrom, keptWorks, slipsOf, type Block } from '@lentum/core/planning';
 import type { Printout } from '@lentum/core/printout';
 import { isHot } from '@lentum/core/site';
 import {
@@ -120,6 +120,22 @@ const changes = computed(() =>
     ? changesSince(kept.value, answer.value)
     : undefined,
 );
+/** Planned by now and not on record, with what holds the bay. */
+const slips = computed(() => {
+  const { work } = job.weather;
+  if (!kept.value || !work || !job.state) return [];
+  const works = keptWorks(kept.value, {
+    site: job.documents.site.content,
+    survey: job.documents.survey.content,
+    buildUps: job.documents.buildUps.content,
+  });
+  return slipsOf(works, job.state.calls, job.nowMs).map((s) => ({
+    ...s,
+    verdict: s.call && work.callVerdict(s.call, job.nowMs),
+  }));
+});
+const MOST_SLIPS = 6;
+
 function keep(): void {
   if (!answer.value) return;
   const next = keptFrom(answer.value, job.nowMs);
@@ -230,6 +246,22 @@ const isWide = useMediaQuery('(min-width: 1000px)');
               </li>
             </ul>
           </details>
+        </section>
+        <section v-if="slips.length > 0" aria-label="Planned by now and not on record" class="changes">
+          <div class="head">
+            <h2>Planned by now and not on record</h2>
+            <span class="quiet end">{{ slips.length }}</span>
+          </div>
+          <div v-for="s in slips.slice(0, MOST_SLIPS)" :key="s.work.taskId">
+            <p>
+              <strong>{{ s.work.bay }} {{ worded(s.work.name).toLowerCase() }}</strong
+              >, by {{ job.time(s.work.endMs) }}.
+            </p>
+            <VerdictLine v-if="s.verdict" :verdict="s.verdict" />
+          </div>
+          <p v-if="slips.length > MOST_SLIPS" class="quiet">
+            And {{ slips.length - MOST_SLIPS }} bays more. <strong>Plan again</strong> takes all of it in.
+          </p>
         </section>
         <p v-if="answer.labourCost" class="labour">
           Labour <FigureText :figure="answer.labourCost" :says="answer.labourCost.value.toFixed(0)" />
