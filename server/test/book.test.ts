@@ -218,6 +218,8 @@ describe('a database of earlier days', () => {
         await fill(db, content);
         await prepare(database);
         expect(await entriesOf(db)).toEqual(content.record);
+        const days = await db.query(`SELECT version, body FROM document WHERE kind = 'programme'`);
+        expect(days.rows).toEqual([{ version: 1, body: {} }]);
         await bringOverAll(db, NOW);
         await bringOverAll(db, NOW);
         const all = await entriesOf(db);
@@ -242,6 +244,7 @@ describe('a database of earlier days', () => {
       '0006_firm_practice',
       '0007_live',
       '0008_chain_at_once',
+      '0009_programme',
     ]);
   });
 });
