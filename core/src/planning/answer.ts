@@ -1,15 +1,16 @@
 /** A plan as it is shown and sent: instants, names and figures, and everything that it does not hold. */
 import { amountFor, isCoat } from '../buildup/index.ts';
-import { given, type Figure, type Given, type Part } from '../figures/index.ts';
-import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
+import type { Figure, Part } from '../figures/index.ts';
 import { potLifeMinutes, workArea } from '../site/index.ts';
 import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread, TaskChance } from './chances.ts';
 import type { Plan, Task, TaskKind } from './model.ts';
 import type { JobPlanned } from './plan.ts';
-import { lastTasks, sumsOf, workedMin, zoneReady } from './score.ts';
-import { daysOf, minuteAt } from './shifts.ts';
+import { daysShown, type DayShown } from './days.ts';
+import { labourOf, personHoursOf } from './labour.ts';
+import { lastTasks, sumsOf, zoneReady } from './score.ts';
+import { whyUnplaced } from './unplaced.ts';
 import type { Work } from './tasks.ts';
 
 export interface TaskShown {
@@ -59,22 +60,6 @@ export interface DeadlineShown {
   readonly chance: { readonly holds: number; readonly ready: SpreadMs } | undefined;
 }
 
-export interface DayShown {
-  readonly date: string;
-  readonly fromMs: number;
-  readonly toMs: number;
-  /** Nobody works. */
-  readonly off: string | undefined;
-  /** The weather goes by a forecast; else days like those known stand for it. */
-  readonly isForecast: boolean;
-  /** Of each hour of it: air °C and rain mm; NaN is not sent. */
-  readonly airC: readonly (number | null)[];
-  readonly rainMm: readonly (number | null)[];
-  /** Minutes that crews work on it, and how many there are. */
-  readonly usedMin: number;
-  readonly thereMin: number;
-}
-
 /** Why something found no room. */
 export interface Unplaced {
   readonly zone: number;
@@ -121,76 +106,6 @@ function spreadMs(startMs: number, s: Spread): SpreadMs {
   const at = (m: number): number | undefined => (m === Infinity ? undefined : startMs + m * MS_PER_MINUTE);
   return { earlyMs: at(s.early), middleMs: at(s.middle), lateMs: at(s.late), eightMs: at(s.eight) };
 }
-
-/** Why a task found no room, as far as it can be told of itself. */
-function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[] {
-  const work = planned.works[task.index];
-  const can = planned.crews.filter((c, i) => !c.inspects && (task.minutes[i] ?? 0) > 0);
-  if (task.kind !== 'accept' && can.length === 0)
-    return work && work.skills.length > 0
-      ? [`no crew can: it asks for ${work.skills.map((s) => SKILL_WORDS[s]).join(' and ')}.`]
-      : ['no crew is there for it.'];
-  const longest = Math.max(
-    0,
-    ...planned.crews.flatMap((c, i) =>
-      (task.minutes[i] ?? 0) > 0 ? c.shifts.map((s) => s.to - s.from - task.headMin - task.tailMin) : [],
-    ),
-  );
-  const minutes = Math.min(...task.minutes.filter((m) => m > 0));
-  const asked = (label: string, min: number): Given => given(label, min * HOURS_PER_MIN, 'hours', 'assumed');
-  if (longest === 0) return ['nobody works on any day that is looked at.'];
-  if (!task.parted && minutes > longest)
-    return [
-      'it takes ',
-      { figure: asked('laying', minutes) },
-      '; the longest day leaves ',
-      { figure: asked('day', longest) },
-      '. Smaller bays, more people or longer hours.',
-    ];
-  const before = task.after.find((l) => !plan.placed[l.task]);
-  if (before)
-    return [`what it follows, ${planned.tasks[before.task]?.name.toLowerCase() ?? ''}, found no room.`];
-  const sky = planned.outlook.sky(task.index, 1);
-  if (sky && !sky.open.includes(1)) {
-    const worst = worstOf(sky.mask);
-    return [`no hour looked at will do${worst ? `: most often ${CONDITION_SHORT[worst]}` : ''}.`];
-  }
-  return ['no room in the hours looked at: crew, weather and what closes do not come together.'];
-}
-
-function worstOf(mask: Uint32Array): Condition | undefined {
-  const counts = CONDITIONS.map((c) => mask.reduce((n, m) => n + (failsIn(m, c) ? 1 : 0), 0));
-  const most = Math.max(...counts);
-  return most > 0 ? CONDITIONS[counts.indexOf(most)] : undefined;
-}
-
-export const SKILL_WORDS = {
-  torch: 'somebody who may torch',
-  kettle: 'somebody for the kettle',
-  spray: 'somebody who sprays',
-  catalysed: 'somebody for catalysed resin',
-} as const;
-
-export const CONDITION_SHORT: Readonly<Record<Condition, string>> = {
-  unknown: 'the weather is not known',
-  rain: 'rain',
-  wet: 'wet ground',
-  dryHours: 'too soon after rain',
-  dewMargin: 'too near the dew point',
-  surfaceMin: 'the surface too cold',
-  rising: 'the surface not rising',
-  surfaceMax: 'the surface too hot',
-  falling: 'the slab warming',
-  airMin: 'the air too cold',
-  airMax: 'the air too warm',
-  humidityMin: 'air too dry',
-  humidityMax: 'air too humid',
-  wind: 'wind',
-  rainSafe: 'rain before it is rain-safe',
-  dewSkin: 'dew before it is rain-safe',
-  noBelow: 'frost or cold before its time',
-  unknownAfter: 'the hours after it are not known',
-};
 
 const amountOf = (work: Work, planned: JobPlanned): Figure | undefined =>
   work.kind === 'layer' && work.layer && isCoat(work.layer)
@@ -246,42 +161,6 @@ function nextStart(planned: JobPlanned, plan: Plan, task: Task): number | undefi
   return starts.length === 0 ? undefined : planned.startMs + Math.min(...starts) * MS_PER_MINUTE;
 }
 
-function daysShown(planned: JobPlanned, plan: Plan): DayShown[] {
-  const { frame, startMs, doc, air } = planned;
-  const at = (m: number): number => startMs + m * MS_PER_MINUTE;
-  return daysOf(frame).flatMap(({ date, midnight }): DayShown[] => {
-    const from = minuteAt(frame, midnight, doc.hours.from);
-    const to = minuteAt(frame, midnight, doc.hours.to);
-    if (to <= 0 || from >= frame.endMin) return [];
-    const crews = planned.crews.filter((c) => !c.inspects);
-    const shifts = crews.flatMap((c) => c.shifts.filter((s) => s.date === date));
-    const off = doc.off.find((o) => o.on === date)?.says ?? (shifts.length === 0 ? '' : undefined);
-    const hours = Array.from(
-      { length: Math.max(0, Math.ceil((to - from) / 60)) },
-      (_, k) => Math.floor(from / 60) + k,
-    );
-    const of = (column: Float64Array): (number | null)[] =>
-      hours.map((h) => {
-        const v = column[h] ?? NaN;
-        return Number.isNaN(v) ? null : v;
-      });
-    const used = plan.placed.reduce((n, p) => {
-      if (!p || planned.crews[p.crew]?.inspects) return n;
-      const own = shifts.length > 0 ? Math.max(0, Math.min(p.end, to) - Math.max(p.start, from)) : 0;
-      return n + own;
-    }, 0);
-    return [
-      {
-        ...{ date, fromMs: at(from), toMs: at(to), off },
-        isForecast: from < planned.knownMin,
-        ...{ airC: of(air.airC), rainMm: of(air.rainMm) },
-        usedMin: used,
-        thereMin: shifts.reduce((n, s) => n + s.parts.reduce((m, p) => m + p.to - p.from, 0), 0),
-      },
-    ];
-  });
-}
-
 /** A plan of a job as it is shown. */
 export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances): PlanAnswer {
   const { startMs } = planned;
@@ -305,28 +184,6 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     group.bays.push(bay.label);
     left.set(key, group);
   }
-  const personHours: Figure = {
-    label: 'Hours of persons',
-    value: sums.personMin * HOURS_PER_MIN,
-    quantity: 'hours',
-    formula: planned.crewsOf.map((_, i) => `{hours${i + 1}} × {people${i + 1}}`).join(' + '),
-    inputs: Object.fromEntries(
-      planned.crewsOf.flatMap((c, i) => [
-        [
-          `hours${i + 1}`,
-          given(
-            c.name,
-            crewMinOf(planned, plan, i) * HOURS_PER_MIN,
-            'hours',
-            'assumed',
-            'of each day from its first work to its last, breaks left out',
-          ),
-        ],
-        [`people${i + 1}`, given(`${c.name}, people`, c.people, 'count', 'chosen')],
-      ]),
-    ),
-    from: 'hours of each crew by its people',
-  };
   return {
     startMs,
     endMs: at(planned.endMin),
@@ -358,50 +215,12 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     ways: chances?.ways ?? 0,
     boundMs: bound.finishMin === undefined || bound.finishMin === Infinity ? undefined : at(bound.finishMin),
     boundBy: bound.by,
-    personHours,
+    personHours: personHoursOf(planned, plan),
     leastPersonHours: bound.personMin * HOURS_PER_MIN,
     remedies: sums.remedies,
     expectedRemedies: chances?.remedies,
     labourCost: labourOf(planned, plan),
     score: plan.score,
-  };
-}
-
-function crewMinOf(planned: JobPlanned, plan: Plan, crew: number): number {
-  const own = plan.placed.flatMap((p) => (p?.crew === crew ? [p] : []));
-  const at = planned.crews[crew];
-  return at ? workedMin(at, own) : 0;
-}
-
-/** What the crews cost by their hours, people and rates; undefined where a crew that works has no rate. */
-function labourOf(planned: JobPlanned, plan: Plan): Figure | undefined {
-  const lines = planned.crewsOf.map((crew, i) => ({
-    crew,
-    hours: crewMinOf(planned, plan, i) * HOURS_PER_MIN,
-  }));
-  const paid = lines.filter((l) => l.hours > 0);
-  if (paid.length === 0 || paid.some((l) => !l.crew.ratePerH)) return undefined;
-  return {
-    label: 'Labour',
-    value: paid.reduce((n, l) => n + l.hours * l.crew.people * (l.crew.ratePerH?.value ?? 0), 0),
-    quantity: 'number',
-    formula: paid.map((_, i) => `{hours${i + 1}} × {people${i + 1}} × {rate${i + 1}}`).join(' + '),
-    inputs: Object.fromEntries(
-      paid.flatMap(({ crew, hours }, i) => [
-        [`hours${i + 1}`, given(`${crew.name}, hours`, hours, 'hours', 'assumed')],
-        [`people${i + 1}`, given(`${crew.name}, people`, crew.people, 'count', 'chosen')],
-        [
-          `rate${i + 1}`,
-          given(
-            `${crew.name}, rate`,
-            crew.ratePerH?.value ?? 0,
-            'number',
-            crew.ratePerH?.source ?? 'assumed',
-          ),
-        ],
-      ]),
-    ),
-    from: 'hours by people by what an hour costs',
   };
 }
 

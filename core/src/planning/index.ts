@@ -13,15 +13,14 @@ export {
 } from './schema.ts';
 export {
   answerOf,
-  CONDITION_SHORT,
   dayOf,
-  SKILL_WORDS,
-  type DayShown,
   type DeadlineShown,
   type PlanAnswer,
   type TaskShown,
   type Unplaced,
 } from './answer.ts';
+export type { DayShown } from './days.ts';
+export { CONDITION_SHORT, SKILL_WORDS } from './unplaced.ts';
 export { blocksOf, type Block } from './blocks.ts';
 export { boundOf, type Bound } from './bound.ts';
 export { comparedPlans } from './compare.ts';

@@ -5,7 +5,7 @@ import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { isWorkLayer } from '@lentum/core/buildup';
-import { blocksOf, changesSince, keptFrom, keptWorks, slipsOf, type Block } from '@lentum/core/planning';
+import { blocksOf, keptFrom, type Block } from '@lentum/core/planning';
 import type { Printout } from '@lentum/core/printout';
 import { isHot } from '@lentum/core/site';
 import {
@@ -20,7 +20,6 @@ import {
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import { usePreferences } from '../app/preferences.ts';
-import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
@@ -33,6 +32,7 @@ import DaySheetPanel from './DaySheetPanel.vue';
 import { saveDays } from './calendar.ts';
 import { freed, pinned } from './pins.ts';
 import { usePlanning } from './planning.ts';
+import KeptPanel from './KeptPanel.vue';
 import SetupDrawer from './SetupDrawer.vue';
 import WhatIf from './WhatIf.vue';
 
@@ -115,36 +115,12 @@ const crewLegend = computed(() =>
 );
 
 const kept = computed(() => document.value.draft.kept);
-const changes = computed(() =>
-  kept.value && answer.value && share.value === undefined
-    ? changesSince(kept.value, answer.value)
-    : undefined,
-);
-/** Planned by now and not on record, with what holds the bay. */
-const slips = computed(() => {
-  const { work } = job.weather;
-  if (!kept.value || !work || !job.state) return [];
-  const works = keptWorks(kept.value, {
-    site: job.documents.site.content,
-    survey: job.documents.survey.content,
-    buildUps: job.documents.buildUps.content,
-  });
-  return slipsOf(works, job.state.calls, job.nowMs).map((s) => ({
-    ...s,
-    verdict: s.call && work.callVerdict(s.call, job.nowMs),
-  }));
-});
-const MOST_SLIPS = 6;
-
 function keep(): void {
   if (!answer.value) return;
   const next = keptFrom(answer.value, job.nowMs);
   const { draft } = document.value;
   job.documents.programme.draft = { ...draft, kept: next, baseline: draft.baseline ?? next };
 }
-const DAY_MS = 86_400_000;
-const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
-
 const { printed } = usePrinted();
 const dayZones = computed(() => {
   const own = new Set(
@@ -224,45 +200,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           ><span><i class="seam" />night, folded</span><span>p preparation, d details</span
           ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
         </p>
-        <section v-if="changes" aria-label="Since the plan that was kept" class="changes">
-          <p>
-            Kept <strong>{{ job.time(Date.parse(kept?.plannedAt ?? '')) }}</strong>: since then
-            {{ changes.gone.length }} works are done or gone, {{ changes.moved.length }} are moved,
-            {{ changes.fresh.length }} are new<template
-              v-if="changes.laterMs !== undefined && Math.abs(changes.laterMs) > 3_600_000"
-              >; the end is {{ days(changes.laterMs) }} days
-              {{ changes.laterMs > 0 ? 'later' : 'earlier' }}</template
-            >.
-          </p>
-          <details v-if="changes.moved.length > 0">
-            <summary>What is moved</summary>
-            <ul>
-              <li v-for="m in changes.moved.slice(0, 40)" :key="m.task.id">
-                {{ m.task.bay }} {{ worded(m.task.name).toLowerCase() }}: {{ job.time(m.fromMs) }} →
-                {{ job.time(m.task.startMs)
-                }}<template v-if="m.crewId !== answer.crews[m.task.crew]?.id"
-                  >, {{ answer.crews[m.task.crew]?.name }}</template
-                >
-              </li>
-            </ul>
-          </details>
-        </section>
-        <section v-if="slips.length > 0" aria-label="Planned by now and not on record" class="changes">
-          <div class="head">
-            <h2>Planned by now and not on record</h2>
-            <span class="quiet end">{{ slips.length }}</span>
-          </div>
-          <div v-for="s in slips.slice(0, MOST_SLIPS)" :key="s.work.taskId">
-            <p>
-              <strong>{{ s.work.bay }} {{ worded(s.work.name).toLowerCase() }}</strong
-              >, by {{ job.time(s.work.endMs) }}.
-            </p>
-            <VerdictLine v-if="s.verdict" :verdict="s.verdict" />
-          </div>
-          <p v-if="slips.length > MOST_SLIPS" class="quiet">
-            And {{ slips.length - MOST_SLIPS }} bays more. <strong>Plan again</strong> takes all of it in.
-          </p>
-        </section>
+        <KeptPanel v-if="kept" :answer="answer" :kept="kept" :settled="share === undefined" />
         <p v-if="answer.labourCost" class="labour">
           Labour <FigureText :figure="answer.labourCost" :says="answer.labourCost.value.toFixed(0)" />
           {{ preferences.currency }}, by the hours of persons at work and their rates.
@@ -369,10 +307,6 @@ aside > .bar {
 }
 .labour {
   padding: var(--s2) 0;
-}
-.changes {
-  padding: var(--s2) 0;
-  border-bottom: var(--stroke) solid var(--line);
 }
 .trouble {
   color: var(--red);

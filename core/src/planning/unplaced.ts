@@ -1,0 +1,77 @@
+/** Why a work found no room in a plan, as far as it can be told of it. */
+import { given, type Given, type Part } from '../figures/index.ts';
+import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
+import type { Plan, Task } from './model.ts';
+import type { JobPlanned } from './plan.ts';
+
+const HOURS_PER_MIN = 1 / 60;
+
+/** Why a task found no room, as far as it can be told of itself. */
+export function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[] {
+  const work = planned.works[task.index];
+  const can = planned.crews.filter((c, i) => !c.inspects && (task.minutes[i] ?? 0) > 0);
+  if (task.kind !== 'accept' && can.length === 0)
+    return work && work.skills.length > 0
+      ? [`no crew can: it asks for ${work.skills.map((s) => SKILL_WORDS[s]).join(' and ')}.`]
+      : ['no crew is there for it.'];
+  const longest = Math.max(
+    0,
+    ...planned.crews.flatMap((c, i) =>
+      (task.minutes[i] ?? 0) > 0 ? c.shifts.map((s) => s.to - s.from - task.headMin - task.tailMin) : [],
+    ),
+  );
+  const minutes = Math.min(...task.minutes.filter((m) => m > 0));
+  const asked = (label: string, min: number): Given => given(label, min * HOURS_PER_MIN, 'hours', 'assumed');
+  if (longest === 0) return ['nobody works on any day that is looked at.'];
+  if (!task.parted && minutes > longest)
+    return [
+      'it takes ',
+      { figure: asked('laying', minutes) },
+      '; the longest day leaves ',
+      { figure: asked('day', longest) },
+      '. Smaller bays, more people or longer hours.',
+    ];
+  const before = task.after.find((l) => !plan.placed[l.task]);
+  if (before)
+    return [`what it follows, ${planned.tasks[before.task]?.name.toLowerCase() ?? ''}, found no room.`];
+  const sky = planned.outlook.sky(task.index, 1);
+  if (sky && !sky.open.includes(1)) {
+    const worst = worstOf(sky.mask);
+    return [`no hour looked at will do${worst ? `: most often ${CONDITION_SHORT[worst]}` : ''}.`];
+  }
+  return ['no room in the hours looked at: crew, weather and what closes do not come together.'];
+}
+
+function worstOf(mask: Uint32Array): Condition | undefined {
+  const counts = CONDITIONS.map((c) => mask.reduce((n, m) => n + (failsIn(m, c) ? 1 : 0), 0));
+  const most = Math.max(...counts);
+  return most > 0 ? CONDITIONS[counts.indexOf(most)] : undefined;
+}
+
+export const SKILL_WORDS = {
+  torch: 'somebody who may torch',
+  kettle: 'somebody for the kettle',
+  spray: 'somebody who sprays',
+  catalysed: 'somebody for catalysed resin',
+} as const;
+
+export const CONDITION_SHORT: Readonly<Record<Condition, string>> = {
+  unknown: 'the weather is not known',
+  rain: 'rain',
+  wet: 'wet ground',
+  dryHours: 'too soon after rain',
+  dewMargin: 'too near the dew point',
+  surfaceMin: 'the surface too cold',
+  rising: 'the surface not rising',
+  surfaceMax: 'the surface too hot',
+  falling: 'the slab warming',
+  airMin: 'the air too cold',
+  airMax: 'the air too warm',
+  humidityMin: 'air too dry',
+  humidityMax: 'air too humid',
+  wind: 'wind',
+  rainSafe: 'rain before it is rain-safe',
+  dewSkin: 'dew before it is rain-safe',
+  noBelow: 'frost or cold before its time',
+  unknownAfter: 'the hours after it are not known',
+};
