@@ -19,6 +19,9 @@ import { notPlain } from '../http/plaintext.ts';
 import { route } from '../http/routes.ts';
 import { jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
 
+/** A plan is looked for, and played in every way of the forecast: that takes its time on a busy machine. */
+const PLAN_MS = 90_000;
+
 /** Plans that are made in a search: more of them take longer, and the same number gives the same plan. */
 const triesSchema = z.coerce.number().int().min(1).max(400).default(60);
 
@@ -114,12 +117,17 @@ export const daysRoutes = [
         readDocument(context.pool, jobId, 'programme'),
         readDocument(context.pool, jobId, 'order'),
       ]);
-      await answerFromThread(res, 'days', {
-        ...job,
-        doc: programmeSchema.parse(doc?.body ?? {}),
-        order: orderSchema.parse(order?.body),
-        tries: query.tries,
-      });
+      await answerFromThread(
+        res,
+        'days',
+        {
+          ...job,
+          doc: programmeSchema.parse(doc?.body ?? {}),
+          order: orderSchema.parse(order?.body),
+          tries: query.tries,
+        },
+        PLAN_MS,
+      );
     },
   }),
   route({
@@ -131,7 +139,7 @@ export const daysRoutes = [
     answer: toldPlanSchema,
     run: ({ req, res }) => {
       const bytes: unknown = req.body;
-      return answerFromThread(res, 'programme', Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0));
+      return answerFromThread(res, 'programme', Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0), PLAN_MS);
     },
   }),
 ];
