@@ -47,7 +47,7 @@ export function labourOf(planned: JobPlanned, plan: Plan): Figure | undefined {
   const paid = lines.filter((l) => l.hours > 0);
   if (paid.length === 0 || paid.some((l) => !l.crew.ratePerH)) return undefined;
   return {
-    label: 'Labour',
+    label: 'What the crews cost',
     value: paid.reduce((n, l) => n + l.hours * l.crew.people * (l.crew.ratePerH?.value ?? 0), 0),
     quantity: 'number',
     formula: paid.map((_, i) => `{hours${i + 1}} × {people${i + 1}} × {rate${i + 1}}`).join(' + '),

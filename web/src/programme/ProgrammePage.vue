@@ -201,8 +201,8 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
         </p>
         <KeptPanel v-if="kept" :answer="answer" :kept="kept" :settled="share === undefined" />
-        <p v-if="answer.labourCost" class="labour">
-          Labour <FigureText :figure="answer.labourCost" :says="answer.labourCost.value.toFixed(0)" />
+        <p v-if="answer.labourCost" class="cost">
+          The crews cost <FigureText :figure="answer.labourCost" :says="answer.labourCost.value.toFixed(0)" />
           {{ preferences.currency }}, by the hours of persons at work and their rates.
         </p>
         <section aria-label="What the plan says">
@@ -305,7 +305,7 @@ aside > .bar {
   background: var(--well);
   border: var(--stroke) solid var(--line);
 }
-.labour {
+.cost {
   padding: var(--s2) 0;
 }
 .trouble {
