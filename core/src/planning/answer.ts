@@ -1,7 +1,7 @@
 /** A plan as it is shown and sent: instants, names and figures, and everything that it does not hold. */
-import { amountFor, isCoat } from '../buildup/index.ts';
+import { amountFor, isCoat, isWorkLayer } from '../buildup/index.ts';
 import type { Figure, Part } from '../figures/index.ts';
-import { potLifeMinutes, workArea } from '../site/index.ts';
+import { isHot, potLifeMinutes, workArea } from '../site/index.ts';
 import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread, TaskChance } from './chances.ts';
@@ -40,6 +40,10 @@ export interface TaskShown {
   readonly amount: Figure | undefined;
   readonly potLifeMin: number | undefined;
   readonly steps: readonly string[];
+  /** Laid with a flame or from a kettle. */
+  readonly hot: boolean;
+  /** Which layer of its build-up it is, from 1; undefined for what is no layer. */
+  readonly number: number | undefined;
 }
 
 export interface SpreadMs {
@@ -115,6 +119,11 @@ const amountOf = (work: Work, planned: JobPlanned): Figure | undefined =>
       )
     : undefined;
 
+function numberOf({ buildUp, layer }: Work): number | undefined {
+  const at = buildUp.layers.filter(isWorkLayer).findIndex((l) => l.id === layer?.id);
+  return at < 0 ? undefined : at + 1;
+}
+
 function shown(
   planned: JobPlanned,
   plan: Plan,
@@ -144,6 +153,8 @@ function shown(
     amount: amountOf(work, planned),
     potLifeMin: coat && !coat.kettle ? potLifeMinutes(coat, airAt(planned, p.start)) : undefined,
     steps: work.steps,
+    hot: work.kind === 'layer' && work.layer !== undefined && isHot(work.layer),
+    number: work.kind === 'layer' ? numberOf(work) : undefined,
   };
 }
 

@@ -80,20 +80,14 @@ function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
 }
 
 /** @param date a day of the plan */
-export function daySheet(
-  answer: PlanAnswer,
-  date: string,
-  hot: (layerId: string) => boolean = () => false,
-): DaySheet | undefined {
+export function daySheet(answer: PlanAnswer, date: string): DaySheet | undefined {
   const day = answer.days.find((d) => d.date === date);
   if (!day) return undefined;
   const blocks = blocksOf(answer).filter((b) => b.date === date);
   const crews = answer.crews.flatMap((crew, i): CrewDay[] => {
     const own = blocks.filter((b) => b.crew === i);
     if (own.length === 0) return [];
-    const flames = own.filter((b) =>
-      b.tasks.some((t) => t.layerId !== undefined && t.kind === 'layer' && hot(t.layerId)),
-    );
+    const flames = own.filter((b) => b.tasks.some((t) => t.hot));
     return [
       {
         crew,

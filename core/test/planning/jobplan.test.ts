@@ -341,6 +341,20 @@ describe('the sheet of a day', () => {
     expect(lines).toContain('roller');
   });
 
+  it('asks for a permit for what is hot, and for nothing else: layers of other roofs may have the same id', () => {
+    const hot = answer.tasks.filter((t) => t.hot);
+    expect(hot.length).toBeGreaterThan(0);
+    expect(new Set(hot.map((t) => answer.zones[t.zone]?.id))).toEqual(new Set(['garden']));
+    const alike = answer.tasks.filter((t) => !t.hot && hot.some((h) => h.layerId === t.layerId));
+    expect(alike.length).toBeGreaterThan(0);
+    for (const { date } of answer.days)
+      for (const l of daySheet(answer, date)?.crews.flatMap((c) => c.lines) ?? [])
+        expect(l.minds.some((m) => text(m).startsWith('Only with a permit'))).toBe(
+          l.tasks.some((t) => t.hot),
+        );
+    for (const t of answer.tasks.filter((x) => x.kind === 'layer')) expect(t.number).toBeGreaterThan(0);
+  });
+
   it('ends flames so that the watch is over when the crew goes', () => {
     const hot = demo.tasks.filter((t) => t.tailMin > 0);
     expect(hot.length).toBeGreaterThan(0);

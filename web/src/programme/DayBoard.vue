@@ -15,7 +15,6 @@ import { airRange, boardOf, HEAD, NAMES, SEAM, skyOf, type BoardBlock } from './
 const props = defineProps<{
   answer: PlanAnswer;
   codes: ReadonlyMap<string, string>;
-  numbers: ReadonlyMap<string, number>;
   /** Names of what is delivered, by day. */
   deliveries: ReadonlyMap<string, string>;
 }>();
@@ -41,7 +40,7 @@ function label({ block }: BoardBlock): string {
   if (block.kind === 'prepare') return `p·${n}`;
   if (block.kind === 'details') return `d·${n}`;
   if (block.kind === 'accept') return `◇ ${n}`;
-  const number = props.numbers.get(block.tasks[0]?.layerId ?? '');
+  const number = block.tasks[0]?.number;
   return number === undefined ? String(n) : `${number}·${n}`;
 }
 const crewName = (b: Block): string => props.answer.crews[b.crew]?.name ?? '';

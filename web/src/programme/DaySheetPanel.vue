@@ -9,10 +9,10 @@ import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';
 
-const props = defineProps<{ answer: PlanAnswer; day: DayShown; hot: (layerId: string) => boolean }>();
+const props = defineProps<{ answer: PlanAnswer; day: DayShown }>();
 const emit = defineEmits<{ choose: [key: string] }>();
 const job = useJob();
-const sheet = computed(() => daySheet(props.answer, props.day.date, props.hot));
+const sheet = computed(() => daySheet(props.answer, props.day.date));
 const title = computed(() => DateTime.fromISO(props.day.date).toFormat('cccc d LLLL'));
 const hours = (min: number): string => (min / 60).toFixed(1);
 </script>

@@ -4,10 +4,8 @@ import { useMediaQuery } from '@vueuse/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { isWorkLayer } from '@lentum/core/buildup';
 import { blocksOf, keptFrom, type Block } from '@lentum/core/planning';
 import type { Printout } from '@lentum/core/printout';
-import { isHot } from '@lentum/core/site';
 import {
   boundWords,
   daySheet,
@@ -68,21 +66,10 @@ const blocks = computed(() => (answer.value ? blocksOf(answer.value) : []));
 const block = computed(() => blocks.value.find((b) => b.key === chosen.value));
 
 const codes = computed(() => new Map(job.zones.map((z) => [z.zone.id, z.zone.code])));
-const layers = computed(() => job.zones.flatMap((z) => z.buildUp?.layers.filter(isWorkLayer) ?? []));
-/** Which layer of its build-up it is. */
-const numbers = computed(
-  () =>
-    new Map(
-      job.zones.flatMap((z) =>
-        (z.buildUp?.layers.filter(isWorkLayer) ?? []).map((l, i) => [l.id, i + 1] as const),
-      ),
-    ),
-);
 /** What comes on which day. */
 const deliveries = computed(
   () => new Map(job.documents.order.draft.deliveries.map((d) => [d.on, d.name] as const)),
 );
-const hot = (layerId: string): boolean => layers.value.some((l) => l.id === layerId && isHot(l));
 const verdicts = computed(() => (answer.value ? planVerdicts(answer.value) : []));
 const leftOut = computed(() => (answer.value ? leftOutVerdicts(answer.value) : []));
 const finish = computed(() =>
@@ -132,7 +119,7 @@ const printout = (): Printout =>
   printed(
     `Day sheet, ${day.value ? DateTime.fromISO(day.value.date).toFormat('ccc d LLL yyyy') : ''}`,
     (t) => {
-      const sheet = answer.value && daySheet(answer.value, date.value, hot);
+      const sheet = answer.value && daySheet(answer.value, date.value);
       return sheet
         ? daySheetBlocks(
             sheet,
@@ -190,7 +177,6 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           v-model:chosen="chosen"
           :answer="answer"
           :codes="codes"
-          :numbers="numbers"
           :deliveries="deliveries"
           @move="move"
         />
@@ -233,7 +219,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           <PrintButton :printout="printout" />
           <el-button @click="saveDays(answer, job.head?.name ?? '', job.nowMs, job.time)">Calendar</el-button>
         </div>
-        <DaySheetPanel v-if="day" :answer="answer" :day="day" :hot="hot" @choose="(key) => (chosen = key)" />
+        <DaySheetPanel v-if="day" :answer="answer" :day="day" @choose="(key) => (chosen = key)" />
       </aside>
     </div>
     <SetupDrawer v-model="setting" />
