@@ -23,6 +23,13 @@ const slips = computed(() => {
     verdict: s.call && work.callVerdict(s.call, job.nowMs),
   }));
 });
+/** The plan that was kept first, where another was kept since. */
+const first = computed(() => {
+  const { baseline } = job.documents.programme.draft;
+  return baseline?.finishAt !== undefined && baseline.plannedAt !== props.kept.plannedAt
+    ? { plannedAt: baseline.plannedAt, finishAt: baseline.finishAt }
+    : undefined;
+});
 const MOST_SLIPS = 6;
 
 const DAY_MS = 86_400_000;
@@ -40,6 +47,10 @@ const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
           >; the end is {{ days(changes.laterMs) }} days
           {{ changes.laterMs > 0 ? 'later' : 'earlier' }}</template
         >.
+        <span v-if="first" class="quiet"
+          >The first plan, kept {{ job.time(Date.parse(first.plannedAt)) }}, was to end
+          {{ job.time(Date.parse(first.finishAt)) }}.</span
+        >
       </p>
       <details v-if="changes.moved.length > 0">
         <summary>What is moved</summary>
