@@ -2,7 +2,7 @@
 import { amountFor, isCoat, isWorkLayer } from '../buildup/index.ts';
 import type { Figure, Part } from '../figures/index.ts';
 import { isHot, potLifeMinutes, workArea } from '../site/index.ts';
-import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
+import { MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread, TaskChance } from './chances.ts';
 import type { Plan, Task, TaskKind } from './model.ts';
@@ -234,7 +234,3 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     score: plan.score,
   };
 }
-
-/** Day of the frame that an instant lies in, by the clocks of the job; undefined outside. */
-export const dayOf = (answer: Pick<PlanAnswer, 'days'>, ms: number): DayShown | undefined =>
-  answer.days.find((d) => ms >= d.fromMs - MS_PER_DAY / 4 && ms < d.toMs + MS_PER_DAY / 4);

@@ -7,7 +7,7 @@
  * is no more than what the crews have, Σ u·hours (a bound by duality; from memory).
  */
 import { CrewTime, NONE } from './crewtime.ts';
-import { BEYOND, cureHour, hoursOf, type Planned, type Task } from './model.ts';
+import { BEYOND, cureHour, fastest, hoursOf, type Planned, type Task } from './model.ts';
 
 const H = 60;
 
@@ -19,8 +19,6 @@ export interface Bound {
   /** What holds it: the way of a bay, or the hours of the crews. */
   readonly by: 'cure and weather' | 'hours of the crews';
 }
-
-const fastest = (task: Task): number => Math.min(...task.minutes.filter((m) => m > 0));
 
 /** Minutes of persons that a task takes at least. */
 function leastOfPersons({ crews }: Planned, task: Task): number {

@@ -74,7 +74,7 @@ export class Generator {
       }
     // Placing one before it may have brought it along.
     if (places.placed[index]) return true;
-    const done = this.placeChain(task, places, genes, failed, 0, false);
+    const done = this.placeChain(task, places, genes, 0, false);
     if (!done) failed.add(index);
     return done;
   }
@@ -225,14 +225,7 @@ export class Generator {
    * Places a task, and with it what may not wait too long.
    * @param must only where all of that is done in time
    */
-  private placeChain(
-    task: Task,
-    places: Places,
-    genes: Genes,
-    failed: Set<number>,
-    depth: number,
-    must: boolean,
-  ): boolean {
+  private placeChain(task: Task, places: Places, genes: Genes, depth: number, must: boolean): boolean {
     const { from: earliest, until } = this.span(task, places, genes);
     if (earliest === Infinity) return false;
     const mark = places.mark;
@@ -245,7 +238,7 @@ export class Generator {
       const placed: Placed = { task: task.index, late: false, ...spot };
       places.put(task, placed);
       first ??= placed;
-      if ((this.followers[task.index] ?? []).every((f) => this.bring(f, places, genes, failed, depth, true)))
+      if ((this.followers[task.index] ?? []).every((f) => this.bring(f, places, genes, depth, true)))
         return true;
       places.backTo(mark);
       if (fixed) break;
@@ -261,7 +254,7 @@ export class Generator {
     }
     places.put(task, first);
     const followed = (this.followers[task.index] ?? []).every((f) =>
-      this.bring(f, places, genes, failed, depth, false),
+      this.bring(f, places, genes, depth, false),
     );
     if (followed || fixed) return true;
     // Nothing is begun that cannot be gone on with in the hours that are known.
@@ -270,19 +263,12 @@ export class Generator {
   }
 
   /** Places what follows, and what that follows besides. */
-  private bring(
-    index: number,
-    places: Places,
-    genes: Genes,
-    failed: Set<number>,
-    depth: number,
-    must: boolean,
-  ): boolean {
+  private bring(index: number, places: Places, genes: Genes, depth: number, must: boolean): boolean {
     const task = this.planned.tasks[index];
     if (!task || places.placed[index]) return true;
     return (
-      task.after.every((l) => this.bring(l.task, places, genes, failed, depth, must)) &&
-      (places.placed[index] !== undefined || this.placeChain(task, places, genes, failed, depth + 1, must))
+      task.after.every((l) => this.bring(l.task, places, genes, depth, must)) &&
+      (places.placed[index] !== undefined || this.placeChain(task, places, genes, depth + 1, must))
     );
   }
 }

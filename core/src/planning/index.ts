@@ -11,14 +11,7 @@ export {
   type ProgrammeDoc,
   type Skill,
 } from './schema.ts';
-export {
-  answerOf,
-  dayOf,
-  type DeadlineShown,
-  type PlanAnswer,
-  type TaskShown,
-  type Unplaced,
-} from './answer.ts';
+export { answerOf, type DeadlineShown, type PlanAnswer, type TaskShown, type Unplaced } from './answer.ts';
 export type { DayShown } from './days.ts';
 export { CONDITION_SHORT, SKILL_WORDS } from './unplaced.ts';
 export { blocksOf, type Block } from './blocks.ts';

@@ -161,6 +161,9 @@ export interface Plan {
   readonly score: number;
 }
 
+/** Minutes of a task with the crew that is fastest at it; Infinity where none does it. */
+export const fastest = (task: Task): number => Math.min(...task.minutes.filter((m) => m > 0));
+
 /** Starts are planned on five minutes. */
 export const STEP_MIN = 5;
 export const onStep = (minute: number): number => Math.ceil(minute / STEP_MIN) * STEP_MIN;

@@ -2,6 +2,7 @@
 import {
   BEYOND,
   cureHour,
+  fastest,
   type Placed,
   type PlanCrew,
   type PlanDeadline,
@@ -87,8 +88,6 @@ export interface Sums {
   readonly meanMin: number;
 }
 
-const least = (task: Task): number => Math.min(...task.minutes.filter((m) => m > 0));
-
 export function sumsOf(planned: Planned, placed: readonly (Placed | undefined)[]): Sums {
   let unplacedMin = 0;
   let remedyMin = 0;
@@ -99,7 +98,7 @@ export function sumsOf(planned: Planned, placed: readonly (Placed | undefined)[]
   for (const task of planned.tasks) {
     const p = placed[task.index];
     if (!p) {
-      const minutes = least(task);
+      const minutes = fastest(task);
       unplacedMin += minutes === Infinity ? 60 : minutes;
       continue;
     }

@@ -3,6 +3,7 @@
  * anew; what is worse is taken now and then, less and less often. The same seed gives the same plan.
  */
 import { seeded } from '../keeping/index.ts';
+import { isSameWork } from './between.ts';
 import { Generator, type Genes } from './generate.ts';
 import { Polisher } from './polish.ts';
 import type { Plan, Planned, Task } from './model.ts';
@@ -99,13 +100,24 @@ export function firstPlan(planned: Planned): Found {
 
 /** Changes some genes of a copy. */
 function change(planned: Planned, genes: Genes, found: Plan, chance: () => number): Genes {
-  const next = { ...copy(genes) };
+  const next = copy(genes);
   const n = planned.tasks.length;
   const list = next.list as number[];
   const pick = (): number => Math.floor(chance() * n);
   const move = (from: number, to: number, length: number): void => {
     const cut = list.splice(from, length);
     list.splice(Math.min(to, list.length), 0, ...cut);
+  };
+  /** Puts some together, in their order: at the front, or anywhere. */
+  const gather = (isOwn: (t: Task) => boolean, front = (): boolean => false): void => {
+    const isIn = (i: number): boolean => {
+      const t = planned.tasks[i];
+      return t !== undefined && isOwn(t);
+    };
+    const own = list.filter(isIn);
+    const rest = list.filter((i) => !isIn(i));
+    const to = front() ? 0 : Math.floor(chance() * (rest.length + 1));
+    list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
   };
   const way = chance();
   const bold = chance() < 0.05 ? CALM[Math.floor(chance() * CALM.length)] : undefined;
@@ -115,21 +127,14 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
   else if (way < 0.65) {
     // All of a bay to the front, or anywhere.
     const task = planned.tasks[pick()];
-    const own = list.filter((i) => planned.tasks[i]?.bay === task?.bay);
-    const rest = list.filter((i) => planned.tasks[i]?.bay !== task?.bay);
-    const to = chance() < 0.5 ? 0 : Math.floor(chance() * (rest.length + 1));
-    list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
+    gather(
+      (t) => t.bay === task?.bay,
+      () => chance() < 0.5,
+    );
   } else if (way < 0.72) {
-    // The same work on all of a roof together, from the first of them on.
+    // The same work on all of a roof together.
     const task = planned.tasks[pick()];
-    const isOwn = (i: number): boolean =>
-      planned.tasks[i]?.zone === task?.zone &&
-      planned.tasks[i]?.layerId === task?.layerId &&
-      planned.tasks[i]?.kind === task?.kind;
-    const own = list.filter(isOwn);
-    const rest = list.filter((i) => !isOwn(i));
-    const to = Math.floor(chance() * (rest.length + 1));
-    list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
+    gather((t) => task !== undefined && isSameWork(t, task));
   } else if (way < 0.78) {
     const i = pick();
     next.crew[i] = (next.crew[i] ?? -1) >= 0 ? -1 : Math.floor(chance() * planned.crews.length);

@@ -1,7 +1,7 @@
 /** Why a work found no room in a plan, as far as it can be told of it. */
 import { given, type Given, type Part } from '../figures/index.ts';
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
-import type { Plan, Task } from './model.ts';
+import { fastest, type Plan, type Task } from './model.ts';
 import type { JobPlanned } from './plan.ts';
 
 const HOURS_PER_MIN = 1 / 60;
@@ -20,7 +20,7 @@ export function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[]
       (task.minutes[i] ?? 0) > 0 ? c.shifts.map((s) => s.to - s.from - task.headMin - task.tailMin) : [],
     ),
   );
-  const minutes = Math.min(...task.minutes.filter((m) => m > 0));
+  const minutes = fastest(task);
   const asked = (label: string, min: number): Given => given(label, min * HOURS_PER_MIN, 'hours', 'assumed');
   if (longest === 0) return ['nobody works on any day that is looked at.'];
   if (!task.parted && minutes > longest)

@@ -76,8 +76,11 @@ function deadlineVerdict(answer: PlanAnswer, d: DeadlineShown): Verdict {
   };
 }
 
-function riskVerdicts(answer: PlanAnswer): Verdict[] {
-  const risks = blocksOf(answer).flatMap((block) => {
+/** A work that goes on over days is said where it begins. */
+const begins = (b: Block): boolean => b.fromMs === Math.min(...b.tasks.map((t) => t.startMs));
+
+function riskVerdicts(answer: PlanAnswer, blocks: readonly Block[]): Verdict[] {
+  const risks = blocks.flatMap((block) => {
     const worst = block.tasks.reduce<{ share: number; says: string } | undefined>((w, t) => {
       const { chance } = t;
       if (!chance) return w;
@@ -87,8 +90,7 @@ function riskVerdicts(answer: PlanAnswer): Verdict[] {
       return !w || own.share > w.share ? own : w;
     }, undefined);
     if (!worst || worst.share < LEAST_SHARE) return [];
-    // A work over several days is said once.
-    return block.fromMs === Math.min(...block.tasks.map((t) => t.startMs)) ? [{ block, worst }] : [];
+    return [{ block, worst }];
   });
   risks.sort((a, b) => b.worst.share - a.worst.share);
   return risks.slice(0, MOST_SAID).map(({ block, worst }): Verdict => {
@@ -145,9 +147,8 @@ function lateVerdict(late: readonly Block[]): Verdict[] {
 
 /** Everything that whoever leads is told of a plan, what is worst first. */
 export function planVerdicts(answer: PlanAnswer): Verdict[] {
-  const late = blocksOf(answer).filter(
-    (b) => b.tasks.some((t) => t.late) && b.fromMs === Math.min(...b.tasks.map((t) => t.startMs)),
-  );
+  const blocks = blocksOf(answer).filter(begins);
+  const late = blocks.filter((b) => b.tasks.some((t) => t.late));
   const order = { stop: 0, hold: 1, check: 2, go: 3 } as const;
   const said: Verdict[] = [
     ...answer.deadlines.map((d) => deadlineVerdict(answer, d)),
@@ -157,7 +158,7 @@ export function planVerdicts(answer: PlanAnswer): Verdict[] {
       says: u.why,
     })),
     ...lateVerdict(late),
-    ...riskVerdicts(answer),
+    ...riskVerdicts(answer, blocks),
   ];
   const rank = (v: Verdict): number => order[v.outcome as keyof typeof order] ?? 4;
   return [...said.entries()].sort(([i, a], [k, b]) => rank(a) - rank(b) || i - k).map(([, v]) => v);
