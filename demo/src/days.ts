@@ -23,6 +23,8 @@ export function programmeAt(anchor: Date): ProgrammeDoc {
     // Ferries run every day, and so does the work; primer goes on falling slabs, so the day goes on into the evening.
     hours: { from: '07:00', to: '18:30', breakFrom: '12:30', breakMin: 60, days: [1, 2, 3, 4, 5, 6, 7] },
     off: [{ on: day(5), says: 'Regatta' }],
+    loud: { from: '08:00', to: '17:00' },
+    taken: [{ zoneId: 'office', from: at(2, 2), to: at(2, 7), says: 'the clock is set on the tower' }],
     expects: [
       { zoneId: 'deck', fitAt: at(2, 0), says: 'heaters under the tent since yesterday' },
       { zoneId: 'terrace', fitAt: at(3, 0), says: 'T13 to T15 dry out under the sail' },

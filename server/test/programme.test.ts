@@ -42,7 +42,7 @@ describe('the programme of a job', () => {
   it('is there with a new job, is saved, and says what is wrong with it in one sentence', async () => {
     const job = await startJob();
     expect((await api.get(`${V1}/jobs/${job}/programme`).expect(200)).body).toEqual(DEFAULT_PROGRAMME);
-    const crew = { id: 'a', name: 'Crew A', people: 3, skills: [], off: [], only: [] };
+    const crew = { id: 'a', name: 'Crew A', people: 3, names: [], skills: [], off: [], only: [] };
     expect((await put(job, { crews: [crew] })).status).toBe(200);
     expect((await api.get(`${V1}/jobs/${job}/programme`)).body.crews).toEqual([crew]);
     expect(detail(await put(job, { crews: [{ ...crew, people: 0 }] }, 2))).toMatch(/people.*0.*1/);

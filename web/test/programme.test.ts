@@ -23,7 +23,7 @@ const task = (
     ...{ id, kind: 'layer', name: 'Primer', layerId: 'primer', zone: 0, bay: id, bayId: id, crew: 0 },
     ...{ startMs: START + at * H, endMs: START + (at + hours) * H, late: false, pinned: false, steps: [] },
     ...{ opensMs: undefined, closesMs: undefined, nextMs: undefined, chance: undefined },
-    ...{ amount: undefined, potLifeMin: undefined, hot: false, number: 1 },
+    ...{ amount: undefined, potLifeMin: undefined, hot: false, number: 1, opening: undefined },
     ...rest,
   };
 };
@@ -34,9 +34,9 @@ const answer = (
   ({
     ...{ startMs: START, zones: [{ id: 'hall', name: 'Hall' }], deadlines: [], tasks, days },
     crews: [
-      { id: 'a', name: 'A', people: 2, inspects: false },
-      { id: 'b', name: 'B', people: 2, inspects: false },
-      { id: 'i', name: 'Inspector', people: 1, inspects: true },
+      { id: 'a', name: 'A', people: 2, names: [], inspects: false },
+      { id: 'b', name: 'B', people: 2, names: [], inspects: false },
+      { id: 'i', name: 'Inspector', people: 1, names: [], inspects: true },
     ],
   }) as unknown as PlanAnswer;
 

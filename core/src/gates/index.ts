@@ -15,5 +15,5 @@ export { groundTerms } from './ground.ts';
 export { comesAfterDetails, detailsOn, detailsToMake } from './details.ts';
 export { stepsBefore } from './preparation.ts';
 export { missKey } from './missed.ts';
-export { openingGates, type OpenedTo } from './openings.ts';
+export { floodLoad, openingGates, type OpenedTo } from './openings.ts';
 export { isFresh, isFreshForMix, WeatherGates } from './weather.ts';

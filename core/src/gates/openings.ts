@@ -124,7 +124,7 @@ function useGate(
 const KG_PER_M2_MM = 1;
 
 /** Whether the deck carries the water of a flood test. Only a structural engineer says what it carries. */
-function loadGate(zone: Zone | undefined, practice: Practice): Gate {
+export function floodLoad(zone: Zone | undefined, practice: Practice): Gate {
   const head = {
     key: 'opening/load',
     group: 'opening',
@@ -192,6 +192,6 @@ export function openingGates(
   });
   return [
     ...uses.map((use) => useGate(use, top, finishedMs, status, book, nowMs)),
-    ...(uses.some((use) => use.to === 'water') ? [loadGate(zone, practice)] : []),
+    ...(uses.some((use) => use.to === 'water') ? [floodLoad(zone, practice)] : []),
   ];
 }

@@ -11,7 +11,7 @@ import { daysShown, type DayShown } from './days.ts';
 import { labourOf, personHoursOf } from './labour.ts';
 import { lastTasks, sumsOf, zoneReady } from './score.ts';
 import { whyUnplaced } from './unplaced.ts';
-import type { Work } from './tasks.ts';
+import type { Work } from './work.ts';
 
 export interface TaskShown {
   readonly id: string;
@@ -40,6 +40,8 @@ export interface TaskShown {
   readonly amount: Figure | undefined;
   readonly potLifeMin: number | undefined;
   readonly steps: readonly string[];
+  /** Part of what opens an old roof and closes it again on the same day. */
+  readonly opening: Work['opening'];
   /** Laid with a flame or from a kettle. */
   readonly hot: boolean;
   /** Which layer of its build-up it is, from 1; undefined for what is no layer. */
@@ -81,6 +83,7 @@ export interface PlanAnswer {
     readonly id: string;
     readonly name: string;
     readonly people: number;
+    readonly names: readonly string[];
     readonly inspects: boolean;
   }[];
   readonly tasks: readonly TaskShown[];
@@ -89,6 +92,8 @@ export interface PlanAnswer {
   readonly unplaced: readonly Unplaced[];
   readonly leftOut: readonly { readonly bays: readonly string[]; readonly why: readonly Part[] }[];
   readonly noAccess: readonly string[];
+  /** Flood tests that are asked for and not planned. */
+  readonly untested: readonly { readonly zone: string; readonly why: readonly Part[] }[];
   /** The last coat, as planned and over the ways the weather may go. */
   readonly finishMs: number | undefined;
   readonly finish: SpreadMs | undefined;
@@ -153,6 +158,7 @@ function shown(
     amount: amountOf(work, planned),
     potLifeMin: coat && !coat.kettle ? potLifeMinutes(coat, airAt(planned, p.start)) : undefined,
     steps: work.steps,
+    opening: work.opening,
     hot: work.kind === 'layer' && work.layer !== undefined && isHot(work.layer),
     number: work.kind === 'layer' ? numberOf(work) : undefined,
   };
@@ -183,7 +189,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
   const groups = new Map<string, { task: Task; bays: string[] }>();
   for (const task of planned.tasks) {
     if (plan.placed[task.index]) continue;
-    const key = `${task.zone}/${task.kind}/${task.layerId ?? ''}`;
+    const key = `${task.zone}/${task.kind}/${task.layerId ?? ''}/${task.name}`;
     const group = groups.get(key) ?? { task, bays: [] };
     group.bays.push(planned.bays[task.bay]?.label ?? '');
     groups.set(key, group);
@@ -203,6 +209,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     crews: planned.crews.map((c, i) => ({
       ...{ id: c.id, name: c.name, inspects: c.inspects },
       people: planned.crewsOf[i]?.people ?? 1,
+      names: planned.crewsOf[i]?.names ?? [],
     })),
     tasks: planned.tasks.flatMap((t) => shown(planned, plan, t, chances) ?? []),
     days: daysShown(planned, plan),
@@ -221,6 +228,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     })),
     leftOut: [...left.values()],
     noAccess: planned.noAccess,
+    untested: planned.untested,
     finishMs: placedTasks.length > 0 ? at(sums.finishMin) : undefined,
     finish: chances && spreadMs(startMs, chances.finish),
     ways: chances?.ways ?? 0,

@@ -2,7 +2,10 @@
 import type { Planned, Task } from './model.ts';
 
 export const isSameWork = (a: Task, b: Task): boolean =>
-  a.zone === b.zone && a.layerId === b.layerId && a.kind === b.kind;
+  a.zone === b.zone &&
+  a.layerId === b.layerId &&
+  a.kind === b.kind &&
+  (a.kind !== 'tend' || a.name === b.name);
 
 export function betweenWorks(planned: Pick<Planned, 'moveMin' | 'changeMin'>, a: Task, b: Task): number {
   if (a.zone !== b.zone) return planned.moveMin;

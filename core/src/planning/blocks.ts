@@ -26,12 +26,12 @@ export function blocksOf({ tasks, days }: Pick<PlanAnswer, 'tasks' | 'days'>): B
     days.flatMap((day) => {
       const fromMs = Math.max(task.startMs, day.fromMs);
       const toMs = Math.min(task.endMs, day.toMs);
-      return fromMs < toMs ? [{ task, day, fromMs, toMs }] : [];
+      return fromMs < toMs && day.off === undefined ? [{ task, day, fromMs, toMs }] : [];
     }),
   );
   parts.sort((a, b) => a.fromMs - b.fromMs || a.task.id.localeCompare(b.task.id));
   for (const { task, day, fromMs, toMs } of parts) {
-    const work = task.kind === 'layer' ? (task.layerId ?? '') : task.kind;
+    const work = task.kind === 'layer' ? (task.layerId ?? '') : task.kind === 'tend' ? task.name : task.kind;
     const group = `${task.zone}/${task.crew}/${work}/${task.kind}/${day.date}`;
     const last = open.get(group);
     if (last && fromMs - last.toMs <= GAP_MS) {

@@ -6,8 +6,8 @@
  * Hours of crews that differ in pace are weighed: for any weights u of crews, what the works take at least, Σ min u·minutes,
  * is no more than what the crews have, Σ u·hours (a bound by duality; from memory).
  */
-import { CrewTime, NONE } from './crewtime.ts';
-import { BEYOND, cureHour, fastest, hoursOf, type Planned, type Task } from './model.ts';
+import { CrewTimes, NONE, type CrewTime } from './crewtime.ts';
+import { cureHour, fastest, hoursOf, opensAfter, type Planned, type Task } from './model.ts';
 
 const H = 60;
 
@@ -33,19 +33,19 @@ function leastOfPersons({ crews }: Planned, task: Task): number {
 /** Ways of single bays, with any crew, whatever else there is to do. */
 class Ways {
   private readonly planned: Planned;
-  private readonly times: readonly CrewTime[];
+  private readonly times: CrewTimes;
 
   constructor(planned: Planned) {
     this.planned = planned;
-    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+    this.times = new CrewTimes(planned);
   }
 
   /** The earliest end of a task that may begin at a minute. */
   end(task: Task, from: number): number | undefined {
     let best: number | undefined;
-    this.times.forEach((time, c) => {
-      const minutes = task.minutes[c] ?? 0;
-      if (minutes <= 0) return;
+    task.minutes.forEach((minutes, c) => {
+      const time = this.times.of(c, task);
+      if (minutes <= 0 || !time) return;
       const found = this.endWith(task, time, minutes, from);
       if (found !== undefined && (best === undefined || found < best)) best = found;
     });
@@ -78,7 +78,7 @@ class Ways {
       from = Math.max(from, end + link.lagMin);
       const cure = link.cures ? this.planned.outlook.cure(link.task) : undefined;
       if (!cure) continue;
-      const opens = cure.from[cureHour(end)] ?? BEYOND;
+      const opens = opensAfter(link, cure, cureHour(end));
       if (opens < 0) return undefined;
       from = Math.max(from, opens);
     }

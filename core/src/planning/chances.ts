@@ -4,6 +4,7 @@
  */
 import type { Condition } from '../programme/index.ts';
 import type { Outlook, Placed, Plan, Planned } from './model.ts';
+import { isRainedOn } from './opened.ts';
 import { Player, type Happened } from './replay.ts';
 import { lastTasks, scoreOf, sumsOf, zoneReady } from './score.ts';
 
@@ -15,6 +16,8 @@ export interface TaskChance {
   readonly by: Condition | undefined;
   /** Share in which what lies below has closed before it is begun. */
   readonly late: number;
+  /** Of what opens a roof: share in which rain falls on it before it is closed. */
+  readonly openRain: number;
 }
 
 export interface Spread {
@@ -73,6 +76,18 @@ export function chancesOfPlan(planned: Planned, plan: Plan, ways: readonly Outlo
   const played = ways.map((sky) => ({ sky, placed: player.play(plan, sky).placed }));
   const n = Math.max(1, ways.length);
   const lasts = lastTasks(planned);
+  const closers = new Map(
+    planned.tasks.flatMap((t) => (t.closer && t.opened !== undefined ? [[t.opened, t.index] as const] : [])),
+  );
+  const rainedOn = (opener: number): number => {
+    const closer = closers.get(opener);
+    if (closer === undefined) return 0;
+    const wet = played.filter(({ sky, placed }) => {
+      const at = placed[opener];
+      return at && isRainedOn({ ...planned, outlook: sky }, at, placed[closer]);
+    });
+    return wet.length / n;
+  };
   const tasks = plan.placed.map((p): TaskChance | undefined => {
     if (!p) return undefined;
     const all = played.flatMap(({ placed }): Happened[] => {
@@ -88,6 +103,7 @@ export function chancesOfPlan(planned: Planned, plan: Plan, ways: readonly Outlo
       spoiled: all.filter((h) => h.spoiled).length / n,
       by: [...by].sort((a, b) => b[1] - a[1])[0]?.[0],
       late: all.filter((h) => h.late && !p.late).length / n,
+      openRain: rainedOn(p.task),
     };
   });
   const inWay = played.map(({ sky, placed }) => ({ planned: { ...planned, outlook: sky }, placed }));

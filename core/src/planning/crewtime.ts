@@ -1,6 +1,6 @@
 /** The hours of a crew, looked up: where work of a length fits, and when work that goes on over breaks and nights is done. */
-import { onStep, STEP_MIN } from './model.ts';
-import type { Shift } from './shifts.ts';
+import { onStep, STEP_MIN, type Planned, type Task } from './model.ts';
+import { withoutSpans, type Shift } from './shifts.ts';
 
 /** No room. */
 export const NONE = -1;
@@ -71,5 +71,22 @@ export class CrewTime {
         left -= p.to - from;
       }
     return NONE;
+  }
+}
+
+/** The hours of all crews of a plan, less the spans in which a work is not gone on with. */
+export class CrewTimes {
+  private readonly plain: readonly CrewTime[];
+  private readonly cut: readonly (readonly CrewTime[])[];
+
+  constructor({ crews, endMin, closures }: Pick<Planned, 'crews' | 'endMin' | 'closures'>) {
+    this.plain = crews.map((c) => new CrewTime(c.shifts, endMin));
+    this.cut = (closures ?? []).map((spans) =>
+      crews.map((c) => new CrewTime(withoutSpans(c.shifts, spans), endMin)),
+    );
+  }
+
+  of(crew: number, { closure }: Pick<Task, 'closure'>): CrewTime | undefined {
+    return (closure === undefined ? this.plain : this.cut[closure])?.[crew];
   }
 }

@@ -4,8 +4,19 @@
  * it finds no room in time, the first of them is tried later.
  */
 import { betweenWorks } from './between.ts';
-import { CrewTime, NONE } from './crewtime.ts';
-import { BEYOND, cureHour, hoursOf, type Placed, type Plan, type Planned, type Task } from './model.ts';
+import { CrewTimes, NONE } from './crewtime.ts';
+import {
+  closesAfter,
+  cureHour,
+  hoursOf,
+  opensAfter,
+  type Placed,
+  type Plan,
+  type Planned,
+  type Task,
+} from './model.ts';
+import { inApartOrder } from './apart.ts';
+import { isClosedInTime, isHurried, openUntil } from './opened.ts';
 import { Places } from './places.ts';
 import { scoreOf } from './score.ts';
 
@@ -23,6 +34,8 @@ export interface Genes {
 
 /** What is closed again is tried so often later, at most. */
 const TRIES = 8;
+/** What opens a roof waits for a day on which it is closed again. */
+const TRIES_OPENED = 90;
 /** And what follows it. */
 const TRIES_BELOW = 3;
 
@@ -38,18 +51,17 @@ export class Generator {
   private readonly planned: Planned;
   private readonly followers: readonly (readonly number[])[];
   private readonly hours: number;
-  private readonly times: readonly CrewTime[];
+  private readonly times: CrewTimes;
   private readonly longestWay: number;
 
   constructor(planned: Planned) {
     this.planned = planned;
     this.hours = Math.floor(planned.endMin / 60);
     this.longestWay = Math.max(planned.moveMin, planned.changeMin);
-    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+    this.times = new CrewTimes(planned);
     const followers: number[][] = planned.tasks.map(() => []);
     for (const t of planned.tasks)
-      for (const l of t.after)
-        if (l.cures && planned.outlook.cure(l.task)?.until) followers[l.task]?.push(t.index);
+      for (const l of t.after) if (isHurried(planned, t, l.task)) followers[l.task]?.push(t.index);
     this.followers = followers;
   }
 
@@ -58,7 +70,11 @@ export class Generator {
     const failed = new Set<number>();
     // What was fixed by hand comes first, as far as what it follows allows.
     const pinned = genes.list.filter((i) => this.planned.tasks[i]?.startMin !== undefined);
-    for (const index of [...pinned, ...genes.list]) this.placeWith(index, places, genes, failed);
+    const order = inApartOrder(this.planned, [...pinned, ...genes.list]);
+    for (const index of order) {
+      const zone = this.planned.tasks[index]?.zone ?? 0;
+      if (places.isBarred(zone) || !this.placeWith(index, places, genes, failed)) failed.add(index);
+    }
     return { placed: places.placed, score: scoreOf(this.planned, places.placed) };
   }
 
@@ -90,11 +106,13 @@ export class Generator {
       const cure = link.cures ? this.planned.outlook.cure(link.task) : undefined;
       if (!cure) continue;
       const hour = cureHour(before.end);
-      const opens = cure.from[hour] ?? BEYOND;
+      const opens = opensAfter(link, cure, hour);
       from = opens < 0 ? Infinity : Math.max(from, opens);
-      const closes = cure.until?.[hour] ?? BEYOND;
+      const closes = closesAfter(link, cure, hour);
       if (closes >= 0) until = Math.min(until, closes);
     }
+    const opener = task.opened === undefined ? undefined : places.placed[task.opened];
+    if (opener) until = Math.min(until, openUntil(this.planned, opener));
     return { from, until };
   }
 
@@ -162,7 +180,7 @@ export class Generator {
     until: number,
   ): Spot | undefined {
     const { planned, hours } = this;
-    const time = this.times[crew];
+    const time = this.times.of(crew, task);
     if (!time) return undefined;
     let start = from;
     // Each turn moves the start on; it ends with the hours.
@@ -181,10 +199,15 @@ export class Generator {
         start = next * 60;
         continue;
       }
+      const opener = task.closer && task.opened !== undefined ? places.placed[task.opened] : undefined;
+      // Later it is no safer.
+      if (opener && !isClosedInTime(planned, task, end, opener)) return undefined;
       const free = Math.max(
         this.free(task, crew, places, start, end),
         places.machineFree(task.machine, start, end),
+        places.apartFrom(task, start, end),
       );
+      if (free === Infinity) return undefined;
       if (free > start) {
         start = free;
         continue;
@@ -232,7 +255,11 @@ export class Generator {
     const fixed = task.startMin !== undefined;
     let from = earliest;
     let first: Placed | undefined;
-    for (let n = 0; n < (depth === 0 ? TRIES : TRIES_BELOW); n += 1) {
+    const opens = (this.followers[task.index] ?? []).some(
+      (f) => this.planned.tasks[f]?.opened === task.index,
+    );
+    const tries = opens ? TRIES_OPENED : depth === 0 ? TRIES : TRIES_BELOW;
+    for (let n = 0; n < tries; n += 1) {
       const spot = this.best(task, places, genes, from, until);
       if (!spot) break;
       const placed: Placed = { task: task.index, late: false, ...spot };
@@ -245,7 +272,7 @@ export class Generator {
       // Later by an hour: the hours of the weather are what it depends on.
       from = (Math.floor(placed.start / 60) + 1) * 60;
     }
-    if (must) return false;
+    if (must || opens || task.opened !== undefined) return false;
     // It is too late for it, or for what follows it, however it is turned: what has closed is put right and gone on with.
     if (!first) {
       const spot = this.best(task, places, genes, Math.max(earliest, until + 1), Infinity, task.remedyMin);

@@ -31,6 +31,7 @@ export { slipsOf, type Slip } from './slips.ts';
 export { programmeProblems } from './problems.ts';
 export { plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';
+export { LOUD, STEP_MIN_EACH } from './worktimes.ts';
 export { wholePlan } from './whole.ts';
 export { Player, type Happened, type Replay } from './replay.ts';
 export { chancesOfPlan, expectedScore, type PlanChances, type TaskChance } from './chances.ts';

@@ -4,7 +4,9 @@ import type { SiteDoc } from '../site/index.ts';
 import type { Zones } from '../survey/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import type { PlanAnswer, TaskShown } from './answer.ts';
+import { FLOOD_NAMES } from './floods.ts';
 import type { KeptPlan } from './schema.ts';
+import { sweepingOf } from './tending.ts';
 
 /** The plan as it is kept: what is done when, and by whom. */
 export function keptFrom(answer: PlanAnswer, nowMs: number): KeptPlan {
@@ -105,7 +107,10 @@ export function keptWorks(
       const bay = bays.get(bayId);
       if (!bay) return [];
       const layer = layers.get(bay.zoneId)?.find((l) => l.id === what);
-      const own = layer?.name ?? STEP_NAMES[what] ?? what;
+      const buildUp = buildUpOfZone(buildUps, bay.zoneId);
+      const sweeping = more === 'tend' && buildUp && layer ? sweepingOf(buildUp, layer) : undefined;
+      const flood = what === 'flood' ? FLOOD_NAMES[more === 'read' ? 'read' : 'fill'] : undefined;
+      const own = sweeping?.name ?? flood ?? layer?.name ?? STEP_NAMES[what] ?? what;
       return [
         {
           ...{ taskId, crewId, bayId, bay: bay.label, zone: zones.get(bay.zoneId) ?? '' },

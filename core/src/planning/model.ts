@@ -2,7 +2,7 @@
  * What is planned, as plain numbers: tasks, crews, bays, and the hours that they depend on. Minutes are counted from the
  * start of the frame; hours are those of the weather, the first of which begins with the frame.
  */
-import type { Shift } from './shifts.ts';
+import type { Shift, Span } from './shifts.ts';
 
 /** No answer within the hours that are known. */
 export const BEYOND = -1;
@@ -26,9 +26,12 @@ export interface Cure {
   readonly foot: Int32Array;
   readonly wheels: Int32Array;
   readonly rainSafe: Int32Array;
+  /** When water may stand on it; absent: as wheels. */
+  readonly flood?: Int32Array | undefined;
 }
 
-export const TASK_KINDS = ['prepare', 'details', 'layer', 'accept'] as const;
+/** `tend`: what is done to a film that has cured before it is gone on with, such as sweeping; `flood`: a test with water. */
+export const TASK_KINDS = ['prepare', 'details', 'layer', 'tend', 'accept', 'flood'] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 
 export interface Link {
@@ -37,6 +40,8 @@ export interface Link {
   readonly lagMin: number;
   /** What the other leaves behind cures first, and may close again. */
   readonly cures: boolean;
+  /** It waits until water may stand on it, not until it may be laid over, and closes for nobody. */
+  readonly flood?: true | undefined;
 }
 
 export interface Task {
@@ -61,6 +66,12 @@ export interface Task {
   readonly headMin: number;
   readonly tailMin: number;
   readonly machine: number;
+  /** Index of the spans in which it is not gone on with; absent: none. */
+  readonly closure?: number | undefined;
+  /** The work of its bay that opens an old roof: this one belongs to what closes it again on the same day. */
+  readonly opened?: number | undefined;
+  /** With it what was opened is closed: it is rain-safe before night. */
+  readonly closer?: boolean | undefined;
   /** Its place in the dry order of the bays of its zone. */
   readonly order: number;
   /** What it costs to put right what was closed or spoiled, minutes and the unit of the plan's cost. */
@@ -75,6 +86,8 @@ export interface Outlook {
   /** Hours that a start asks for, at least one; undefined: no weather harms it. */
   readonly sky: (task: number, hours: number) => Sky | undefined;
   readonly cure: (task: number) => Cure | undefined;
+  /** 1 in hours with rain; absent where no roof is opened. */
+  readonly rain?: Uint8Array | undefined;
 }
 
 export interface PlanCrew {
@@ -92,6 +105,8 @@ export interface PlanZone {
   readonly bays: readonly number[];
   /** The bay that people step on first; undefined: nobody said where. */
   readonly door: number | undefined;
+  /** Some of it is laid and more is to come: it is shut already. */
+  readonly begun?: boolean | undefined;
 }
 
 /** A bay, with those that one may step on to from it. */
@@ -141,6 +156,12 @@ export interface Planned {
   readonly deadlines: readonly PlanDeadline[];
   /** How many of each machine there are. */
   readonly machines: readonly number[];
+  /** Spans, in order, in which some works are not gone on with: other trades, hours without noise. */
+  readonly closures?: readonly (readonly Span[])[] | undefined;
+  /** Roofs of a group are not shut together: one is open for feet again before work begins on another. */
+  readonly apart?: readonly (readonly number[])[] | undefined;
+  /** Nights in minutes, for each day of work by its date: what was opened is rain-safe by then. */
+  readonly nightMin?: ReadonlyMap<string, number> | undefined;
   readonly moveMin: number;
   readonly changeMin: number;
   readonly outlook: Outlook;
@@ -169,5 +190,11 @@ export const STEP_MIN = 5;
 export const onStep = (minute: number): number => Math.ceil(minute / STEP_MIN) * STEP_MIN;
 /** The hour in which a film begins to cure that is laid by a minute. */
 export const cureHour = (end: number): number => Math.ceil(end / 60);
+/** The minute from which a link lets go on after a film that begins to cure in an hour; BEYOND where that is not known. */
+export const opensAfter = (link: Link, cure: Cure, hour: number): number =>
+  (link.flood ? (cure.flood ?? cure.wheels) : cure.from)[hour] ?? BEYOND;
+/** The minute at which it closes again; BEYOND where it does not. */
+export const closesAfter = (link: Link, cure: Cure, hour: number): number =>
+  link.flood ? BEYOND : (cure.until?.[hour] ?? BEYOND);
 export const hoursOf = (start: number, end: number): number =>
   Math.max(1, Math.ceil(end / 60) - Math.floor(start / 60));

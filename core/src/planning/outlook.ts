@@ -4,6 +4,7 @@ import type { JobWeather, Shade } from '../call/index.ts';
 import type { CureModel } from '../cure/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { askOf, reachedHours, stageShares, windowsOf, type Method } from '../programme/index.ts';
+import { TOLERANCE } from '../units/index.ts';
 import { hourOf, type RoofClimate } from '../weather/index.ts';
 import { BEYOND, type Cure, type Outlook, type Sky } from './model.ts';
 
@@ -75,6 +76,7 @@ function cureOf(line: Line, hours: number, coat: Coat): Cure {
     foot,
     wheels: at(coat.cure.wheels) ?? foot,
     rainSafe: at(coat.cure.rainSafe) ?? from,
+    flood: at(coat.cure.flood),
   };
 }
 
@@ -100,7 +102,10 @@ export function outlookOf({ exposed, weather, startMs, hours, practice }: Outloo
     const climate = weather.climate(zoneId, shade, coated);
     return { climate, offset: hourOf(climate.line, startMs) };
   };
+  const offset = hourOf(weather.line, startMs);
+  const rain = weather.line.values.rainMm.slice(offset, offset + hours);
   return {
+    rain: Uint8Array.from(rain, (mm) => (mm > TOLERANCE.rainMm ? 1 : 0)),
     sky(task, span) {
       const e = exposed[task];
       if (!e) return undefined;

@@ -2,7 +2,8 @@
  * Who is where, and which bays are wet: what has been placed so far. A bay may be gone over when nothing on it is wet for
  * as long as somebody needs it; a bay that is laid must leave a way out to everybody who is still on the zone.
  */
-import { cureHour, type Placed, type Planned, type Task } from './model.ts';
+import { othersOf } from './apart.ts';
+import { BEYOND, cureHour, type Placed, type Planned, type Task } from './model.ts';
 
 interface Wet {
   readonly task: number;
@@ -23,6 +24,9 @@ export class Places {
   /** Tasks in the order in which they were put. */
   private readonly log: Task[] = [];
   private readonly planned: Planned;
+  /** Of each zone those that it may not be shut with. */
+  private readonly others: readonly (readonly number[])[];
+  private readonly worksIn: readonly number[];
 
   constructor(planned: Planned) {
     this.planned = planned;
@@ -30,6 +34,8 @@ export class Places {
     this.ofCrew = planned.crews.map(() => []);
     this.inZone = planned.zones.map(() => []);
     this.onMachine = planned.machines.map(() => []);
+    this.others = planned.zones.map((_, z) => othersOf(planned, z));
+    this.worksIn = planned.zones.map((_, z) => planned.tasks.filter((t) => t.zone === z).length);
     this.wets = planned.bays.map((b) =>
       b.wetUntilMin > 0 ? [{ task: -1, from: 0, to: b.wetUntilMin }] : [],
     );
@@ -96,6 +102,56 @@ export class Places {
     return among.length < (this.planned.machines[machine] ?? 0)
       ? start
       : Math.min(...among.map((p) => p.end));
+  }
+
+  /** When what a task leaves lets feet on again. */
+  private feetAt(task: Task, end: number): number {
+    const foot = this.planned.outlook.cure(task.index)?.foot[cureHour(end)];
+    return foot === undefined ? end : foot === BEYOND ? this.planned.endMin : Math.max(end, foot);
+  }
+
+  /** From the first work on a zone until it is open for feet again; undefined: nobody is on it. */
+  private shut(zone: number, also = 0): { from: number; to: number } | undefined {
+    let from = Infinity;
+    let to = 0;
+    for (const p of this.inZone[zone] ?? []) {
+      const task = this.planned.tasks[p.task];
+      from = Math.min(from, p.start);
+      if (task) to = Math.max(to, this.feetAt(task, p.end));
+    }
+    if (to === 0) return undefined;
+    // What is begun and not finished stays shut.
+    return { from, to: this.isWhole(zone, also) ? to : this.planned.endMin };
+  }
+
+  private isWhole(zone: number, also = 0): boolean {
+    return (this.inZone[zone]?.length ?? 0) + also >= (this.worksIn[zone] ?? 0);
+  }
+
+  /** When a work may begin so that its zone is not shut together with another; Infinity: never. */
+  apartFrom(task: Task, start: number, end: number): number {
+    const others = this.others[task.zone] ?? [];
+    if (others.length === 0) return start;
+    const own = this.shut(task.zone, 1);
+    const from = Math.min(start, own?.from ?? Infinity);
+    const feet = Math.max(this.feetAt(task, end), own?.to ?? 0);
+    const to = this.isWhole(task.zone, 1) ? feet : this.planned.endMin;
+    let next = start;
+    for (const zone of others) {
+      const other = this.shut(zone);
+      if (!other || !overlaps(other, from, to)) continue;
+      // Once begun it cannot be put off.
+      if (own && own.from < other.to) return Infinity;
+      next = Math.max(next, other.to);
+    }
+    return next;
+  }
+
+  /** A zone that it may not be shut with is begun and has no room to be finished. */
+  isBarred(zone: number): boolean {
+    return (this.others[zone] ?? []).some(
+      (other) => (this.inZone[other]?.length ?? 0) > 0 && !this.isWhole(other),
+    );
   }
 
   put(task: Task, placed: Placed): void {

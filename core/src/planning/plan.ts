@@ -4,16 +4,21 @@ import type { Part } from '../figures/index.ts';
 import type { OrderDoc } from '../order/index.ts';
 import { seeded } from '../keeping/index.ts';
 import type { Practice } from '../practice/index.ts';
-import { bayRoute, jointsOf, type Bay } from '../site/index.ts';
+import type { Bay } from '../site/index.ts';
 import type { JobState } from '../state/index.ts';
-import { setOut, zoneQuantities, type Zone } from '../survey/index.ts';
+import type { Zone } from '../survey/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { hourFloor, hourOf, knownTo } from '../weather/index.ts';
 import type { Outlook, PlanBay, PlanCrew, PlanDeadline, Planned, PlanZone, Task } from './model.ts';
 import { outlookOf, type Exposed } from './outlook.ts';
 import type { Crew, Pin, ProgrammeDoc, Skill } from './schema.ts';
+import { lastTasks } from './score.ts';
 import { minuteAt, shiftsOf, type Frame, type ShiftTerms } from './shifts.ts';
-import { methodFor, worksOn, type LeftOut, type Work } from './tasks.ts';
+import { methodFor, worksOn } from './tasks.ts';
+import type { LeftOut, Work } from './work.ts';
+import { Closures, nightsOf } from './closures.ts';
+import { floodOn } from './floods.ts';
+import { waysOn } from './zoneways.ts';
 
 export interface PlanTerms {
   readonly state: JobState;
@@ -40,6 +45,8 @@ export interface JobPlanned extends Planned {
   readonly crewsOf: readonly Crew[];
   /** Zones in which nobody said where people come on: no way out is planned there. */
   readonly noAccess: readonly string[];
+  /** Flood tests that are asked for and not planned, by their zones. */
+  readonly untested: readonly { readonly zone: string; readonly why: readonly Part[] }[];
 }
 
 const MACHINES = ['sprayers', 'kettles'] as const;
@@ -49,7 +56,7 @@ const ALL_SKILLS: readonly Skill[] = ['torch', 'kettle', 'spray', 'catalysed'];
 export function crewsOf(doc: ProgrammeDoc, people: number): Crew[] {
   return doc.crews.length > 0
     ? doc.crews
-    : [{ id: 'crew', name: 'Crew', people, skills: [...ALL_SKILLS], off: [], only: [] }];
+    : [{ id: 'crew', name: 'Crew', people, names: [], skills: [...ALL_SKILLS], off: [], only: [] }];
 }
 
 const INSPECTOR = 'inspector';
@@ -77,31 +84,6 @@ export function* waysOf(terms: PlanTerms, planned: JobPlanned): Generator<Outloo
     );
     if (weather) yield outlookOf({ exposed, weather, startMs, hours: planned.endMin / 60, practice });
   }
-}
-
-interface Ways {
-  readonly door: number | undefined;
-  readonly order: ReadonlyMap<string, number>;
-  readonly beside: ReadonlyMap<string, readonly string[]>;
-}
-
-/** How one gets about a zone, and in which order its bays are laid. */
-function waysOn(zone: Zone, bays: readonly Bay[], at: { alongM: number; acrossM: number } | undefined): Ways {
-  const beside = new Map<string, string[]>(bays.map((b) => [b.id, []]));
-  for (const { a, b } of jointsOf(bays)) {
-    beside.get(a)?.push(b);
-    beside.get(b)?.push(a);
-  }
-  const q = zoneQuantities(zone);
-  const plain = { door: undefined, beside, order: new Map(bays.map((b, i) => [b.id, i])) };
-  if (!at || !q.ok) return plain;
-  const route = bayRoute(bays, setOut(q.value.shape.corners).toPoint(at), zone.name);
-  if (!route.ok) return plain;
-  const order = new Map(route.value.steps.map((s, i) => [s.bayId, i]));
-  // The bay that people step on first is left last.
-  const last = route.value.steps.at(-1)?.bayId;
-  const door = bays.findIndex((b) => b.id === last);
-  return { door: door < 0 ? undefined : door, order, beside };
 }
 
 /** The same with other works fixed by hand. */
@@ -140,6 +122,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
   const base = jobWeather({ ...factsOf(terms), beyond: { days: BEYOND_DAYS } }, BACK_DAYS) ?? weather;
   const hours = knownTo(base.line, hourOf(base.line, startMs)) - hourOf(base.line, startMs);
   const frame: Frame = { startMs, endMin: hours * 60, timeZone };
+  const { place } = kept.inputs.weather;
   const people = kept.inputs.weather.crew.people;
   const crews = crewsOf(doc, people);
   const method = methodFor(kept.inputs.weather.crew.method, crews, doc);
@@ -162,6 +145,34 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
   );
   const inspects = doc.inspector !== undefined;
   const pins = new Map(doc.pins.map((p) => [p.taskId, p]));
+  const closures = new Closures(doc, frame);
+  /** @returns the index of the task */
+  const add = (work: Work, after: Task['after'], notBefore: number): number => {
+    const { bay } = work;
+    const minutes = crews.map((c) =>
+      work.kind === 'accept' || c.people <= 0 || !work.skills.every((s) => c.skills.includes(s))
+        ? 0
+        : Math.max(5, Math.ceil(work.minutes(c.people) / 5) * 5),
+    );
+    if (inspects) minutes.push(work.kind === 'accept' ? work.minutes(1) : 0);
+    tasks.push({
+      ...{ index: tasks.length, id: work.id, kind: work.kind, name: work.name, layerId: work.layer?.id },
+      zone: zonesHere.findIndex((z) => z.id === bay.zoneId),
+      ...{ bay: bayAt.get(bay.id) ?? 0, minutes, parted: work.parted, after },
+      earliestMin: Math.max(nowMin, work.earliestMs === undefined ? 0 : minute(work.earliestMs), notBefore),
+      latestMin:
+        work.latestMs === undefined ? Infinity : Math.floor((work.latestMs - startMs) / MS_PER_MINUTE),
+      ...{ headMin: work.headMin, tailMin: work.tailMin },
+      machine: work.machine ? MACHINES.indexOf(work.machine) : -1,
+      closure: closures.of(bay.zoneId, work.loud === true),
+      order: ways.get(bay.zoneId)?.order.get(bay.id) ?? 0,
+      remedyMin: Math.ceil(work.remedyMin / 5) * 5,
+      ...pinOf(pins.get(work.id), crews, startMs),
+    });
+    works.push(work);
+    exposed.push(work.exposed);
+    return tasks.length - 1;
+  };
   for (const call of state.calls) {
     const found = worksOn(
       { state, doc, nowMs, crews, method, baysOf },
@@ -173,36 +184,37 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
       continue;
     }
     if (found.wetUntilMs !== undefined) wet.set(found.bay.id, minute(found.wetUntilMs));
-    const base = tasks.length;
-    const zone = zonesHere.findIndex((z) => z.id === found.bay.zoneId);
     const comes = comesMin(terms, frame, found.bay.zoneId);
+    const base = tasks.length;
     for (const work of found.works) {
-      const minutes = crews.map((c) =>
-        work.kind === 'accept' || c.people <= 0 || !work.skills.every((s) => c.skills.includes(s))
-          ? 0
-          : Math.max(5, Math.ceil(work.minutes(c.people) / 5) * 5),
+      const task = add(
+        work,
+        work.after.map((a) => ({ task: base + a.at, lagMin: a.lagMin, cures: a.cures })),
+        work.kind === 'layer' ? comes : 0,
       );
-      if (inspects) minutes.push(work.kind === 'accept' ? work.minutes(1) : 0);
-      tasks.push({
-        ...{ index: tasks.length, id: work.id, kind: work.kind, name: work.name, layerId: work.layer?.id },
-        ...{ zone, bay: bayAt.get(found.bay.id) ?? 0, minutes, parted: work.parted },
-        after: work.after.map((a) => ({ task: base + a.at, lagMin: a.lagMin, cures: a.cures })),
-        earliestMin: Math.max(
-          nowMin,
-          work.earliestMs === undefined ? 0 : minute(work.earliestMs),
-          work.kind === 'layer' ? comes : 0,
-        ),
-        latestMin:
-          work.latestMs === undefined ? Infinity : Math.floor((work.latestMs - startMs) / MS_PER_MINUTE),
-        ...{ headMin: work.headMin, tailMin: work.tailMin },
-        machine: work.machine ? MACHINES.indexOf(work.machine) : -1,
-        order: ways.get(found.bay.zoneId)?.order.get(found.bay.id) ?? 0,
-        remedyMin: Math.ceil(work.remedyMin / 5) * 5,
-        ...pinOf(pins.get(work.id), crews, startMs),
-      });
-      works.push(work);
-      exposed.push(work.exposed);
+      if (work.opening === 'closes' || work.opening === 'open')
+        tasks[task] = openedAfter(tasks, task, base, work);
     }
+  }
+  const lasts = lastTasks({ tasks });
+  const untested: { zone: string; why: readonly Part[] }[] = [];
+  for (const asked of doc.floods) {
+    const zone = zonesHere.find((z) => z.id === asked.zoneId);
+    const flood = zone && floodOn(asked, baysOf(zone.id), { state, doc, nowMs, leftOut });
+    if (!zone || !flood) continue;
+    if ('why' in flood) {
+      untested.push({ zone: zone.name, why: flood.why });
+      continue;
+    }
+    const at = zonesHere.indexOf(zone);
+    const fill = add(
+      { ...flood.fill, after: [] },
+      lasts.flatMap((t) =>
+        t.zone === at ? [{ task: t.index, lagMin: 0, cures: t.kind === 'layer', flood: true as const }] : [],
+      ),
+      0,
+    );
+    add({ ...flood.read, after: [] }, [{ task: fill, lagMin: flood.lagMin, cures: false }], 0);
   }
   const shiftTerms: ShiftTerms = {
     ...{ hours: doc.hours, off: doc.off },
@@ -234,6 +246,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
       ...{ id: z.id, name: z.name },
       bays: own.map((b) => bayAt.get(b.id) ?? 0),
       door: door === undefined ? undefined : bayAt.get(own[door]?.id ?? ''),
+      begun: isBegun(state, z.id),
     };
   });
   const bays: PlanBay[] = site.bays.map((b) => ({
@@ -253,6 +266,11 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
   return {
     ...{ startMs, endMin: frame.endMin, tasks, crews: planCrews, zones, bays, deadlines },
     machines: [doc.machines.sprayers, doc.machines.kettles],
+    closures: closures.spans,
+    apart: doc.apart
+      .map(({ zoneIds }) => zonesHere.flatMap((z, i) => (zoneIds.includes(z.id) ? [i] : [])))
+      .filter((g) => g.length > 1),
+    nightMin: place && doc.opened.length > 0 ? nightsOf(frame, place) : undefined,
     moveMin: doc.times.moveMin.value,
     changeMin: doc.times.changeMin.value,
     outlook: outlookOf({ exposed, weather: base, startMs, hours, practice }),
@@ -261,7 +279,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     doc,
     zoneOf: (id) => kept.zone(id),
     air: { airC: column('airC'), rainMm: column('rainMm') },
-    ...{ works, exposed, leftOut, frame, crewsOf: crews },
+    ...{ works, exposed, leftOut, frame, crewsOf: crews, untested },
     noAccess: zonesHere.filter((z) => ways.get(z.id)?.door === undefined).map((z) => z.name),
   };
 }
@@ -276,3 +294,16 @@ function comesMin({ order, nowMs }: PlanTerms, frame: Frame, zoneId: string): nu
     0,
   );
 }
+
+/** A work between the one that opens its bay and the one that closes it again. @param base the first work of its bay */
+function openedAfter(tasks: readonly Task[], at: number, base: number, { opening }: Work): Task {
+  const task = tasks[at];
+  if (!task) throw new RangeError(`no task ${at}`);
+  return { ...task, opened: base, closer: opening === 'closes' };
+}
+
+/** Some of a zone is laid, and more is to come. */
+const isBegun = ({ calls }: JobState, zoneId: string): boolean => {
+  const own = calls.filter((c) => c.status.bay.zoneId === zoneId).map((c) => c.status);
+  return own.some((s) => s.laid.length + s.others.length > 0) && own.some((s) => s.next);
+};

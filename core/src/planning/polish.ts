@@ -2,19 +2,21 @@
  * A plan made better in small: one task at a time is taken out and put where crews change and wait least, next to works of
  * the same kind, with all others where they stand. Nothing that the plan holds is broken by it.
  */
-import { CrewTime } from './crewtime.ts';
+import { CrewTimes } from './crewtime.ts';
 import { Generator } from './generate.ts';
 import {
-  BEYOND,
+  closesAfter,
   cureHour,
   hoursOf,
   onStep,
+  opensAfter,
   STEP_MIN,
   type Placed,
   type Plan,
   type Planned,
   type Task,
 } from './model.ts';
+import { isClosedInTime } from './opened.ts';
 import { Places } from './places.ts';
 import { betweenWorks, isSameWork } from './between.ts';
 import { scoreOf, weightsOf } from './score.ts';
@@ -25,7 +27,7 @@ const NEAR_MIN = 3 * 1440;
 export class Polisher {
   private readonly planned: Planned;
   private readonly places: Places;
-  private readonly times: readonly CrewTime[];
+  private readonly times: CrewTimes;
   private readonly followers: readonly (readonly Task[])[];
   private readonly generator: Generator;
   private readonly isLast: readonly boolean[];
@@ -33,7 +35,7 @@ export class Polisher {
   constructor(planned: Planned, plan: Plan) {
     this.planned = planned;
     this.places = new Places(planned);
-    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+    this.times = new CrewTimes(planned);
     this.generator = new Generator(planned);
     const followers: Task[][] = planned.tasks.map(() => []);
     for (const t of planned.tasks) for (const l of t.after) followers[l.task]?.push(t);
@@ -210,10 +212,19 @@ export class Polisher {
     }
   }
 
+  /** Works on an opened roof are moved only as long as it is closed in time. */
+  private staysClosed(task: Task, spot: Pick<Placed, 'crew' | 'start' | 'end'>): boolean {
+    const { planned, places } = this;
+    // What opens a roof stays where all that closes it was placed with it.
+    if (planned.tasks.some((t) => t.opened === task.index)) return false;
+    const opener = task.opened === undefined ? undefined : places.placed[task.opened];
+    return !opener || !task.closer || isClosedInTime(planned, task, spot.end, opener);
+  }
+
   /** Whether everything that a plan has to hold is held with a task in a place. */
   private holds(task: Task, { crew, start, end }: Placed): boolean {
     const { planned, places } = this;
-    const time = this.times[crew];
+    const time = this.times.of(crew, task);
     const minutes = end - start;
     if (!time || time.fits(start, minutes, task.headMin, task.tailMin) !== start) return false;
     const sky = planned.outlook.sky(task.index, hoursOf(start, end));
@@ -228,13 +239,15 @@ export class Polisher {
       if (!p || !link) continue;
       if (p.start < end + link.lagMin) return false;
       if (!link.cures || !cure) continue;
-      const opens = cure.from[hour] ?? BEYOND;
+      const opens = opensAfter(link, cure, hour);
       if (opens < 0 || opens > p.start) return false;
-      const closes = cure.until?.[hour] ?? BEYOND;
+      const closes = closesAfter(link, cure, hour);
       if (closes >= 0 && p.start > closes && !p.late) return false;
     }
+    if (!this.staysClosed(task, { crew, start, end })) return false;
     return (
       this.generator.free(task, crew, places, start, end) === start &&
+      places.apartFrom(task, start, end) === start &&
       places.machineFree(task.machine, start, end) === start &&
       places.wayOpens(task, start, end) === start
     );

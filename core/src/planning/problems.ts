@@ -24,10 +24,35 @@ function hoursProblem(field: string, label: string, { from, to }: { from: string
       ];
 }
 
-export function programmeProblems({ crews, hours, inspector, deadlines }: ProgrammeDoc): Problem[] {
+/** Times at which a roof is taken begin before they end. */
+const takenProblems = (taken: ProgrammeDoc['taken']): Problem[] =>
+  taken.flatMap((t, i) =>
+    Date.parse(t.from) < Date.parse(t.to)
+      ? []
+      : [
+          {
+            kind: 'order' as const,
+            field: `taken/${i}/to`,
+            label: 'Roof is taken, end',
+            actual: t.to,
+            expected: `a time after ${t.from}`,
+          },
+        ],
+  );
+
+export function programmeProblems({
+  crews,
+  hours,
+  inspector,
+  deadlines,
+  loud,
+  taken,
+}: ProgrammeDoc): Problem[] {
   const problems: Problem[] = [
     ...hoursProblem('hours', 'Working hours', hours),
     ...(inspector ? hoursProblem('inspector', 'Hours of the inspector', inspector) : []),
+    ...(loud ? hoursProblem('loud', 'Hours in which work may be loud', loud) : []),
+    ...takenProblems(taken),
   ];
   const seen = new Set<string>();
   crews.forEach((crew, i) => {

@@ -5,12 +5,15 @@
  * Both cost the time that the layer's remedy takes.
  */
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
-import { CrewTime, NONE } from './crewtime.ts';
+import { CrewTimes, NONE } from './crewtime.ts';
+import { othersOf } from './apart.ts';
 import { betweenWorks } from './between.ts';
 import {
+  closesAfter,
   BEYOND,
   cureHour,
   hoursOf,
+  opensAfter,
   type Outlook,
   type Placed,
   type Plan,
@@ -47,11 +50,17 @@ interface Next {
 /** Plays plans of one job; what does not depend on the weather is looked up once. */
 export class Player {
   private readonly planned: Planned;
-  private readonly times: readonly CrewTime[];
+  private readonly times: CrewTimes;
+  /** Of each zone those that it may not be shut with. */
+  private readonly others: readonly (readonly number[])[];
+  /** Of the plan that is played: when each zone is begun, and its works. */
+  private begins: readonly number[] = [];
+  private ofZone: readonly (readonly number[])[] = [];
 
   constructor(planned: Planned) {
     this.planned = planned;
-    this.times = planned.crews.map((c) => new CrewTime(c.shifts, planned.endMin));
+    this.others = planned.zones.map((_, z) => othersOf(planned, z));
+    this.times = new CrewTimes(planned);
   }
 
   /** @param sky the weather as it turned out */
@@ -64,6 +73,10 @@ export class Player {
         .flatMap((p) => (p?.crew === c ? [p] : []))
         .sort((a, b) => a.start - b.start || a.task - b.task),
     );
+    this.ofZone = planned.zones.map((_, z) =>
+      plan.placed.flatMap((p) => (p && planned.tasks[p.task]?.zone === z ? [p.task] : [])),
+    );
+    this.begins = this.ofZone.map((own) => Math.min(...own.map((i) => plan.placed[i]?.start ?? Infinity)));
     const ready: (Next | undefined)[] = planned.crews.map(() => undefined);
     const isOld = planned.crews.map(() => true);
     for (;;) {
@@ -81,7 +94,9 @@ export class Player {
         ? 0
         : (sky.sky(next.task.index, hoursOf(next.start, next.end))?.mask[Math.floor(next.start / 60)] ?? 0);
       const spoiled = HARM.find((c) => failsIn(mask, c));
-      const mended = spoiled ? (this.times[best]?.doneAt(next.end, next.task.remedyMin) ?? NONE) : next.end;
+      const mended = spoiled
+        ? (this.times.of(best, next.task)?.doneAt(next.end, next.task.remedyMin) ?? NONE)
+        : next.end;
       const one: Happened = {
         ...{ task: next.task.index, crew: best, start: next.start, late: next.late, spoiled },
         end: mended === NONE ? planned.endMin : mended,
@@ -136,12 +151,15 @@ export class Player {
       const cure = link.cures ? sky.cure(link.task) : undefined;
       if (!cure) continue;
       const hour = cureHour(before.end);
-      const opens = cure.from[hour] ?? BEYOND;
+      const opens = opensAfter(link, cure, hour);
       if (opens < 0) return undefined;
       from = Math.max(from, opens);
-      const closes = cure.until?.[hour] ?? BEYOND;
+      const closes = closesAfter(link, cure, hour);
       if (closes >= 0) until = Math.min(until, closes);
     }
+    const apart = this.openAgain(task.zone, happened, sky);
+    if (apart === undefined) return 'waits';
+    from = Math.max(from, apart);
     const lastTask = last && planned.tasks[last.task];
     if (last && lastTask) from = Math.max(from, last.end + betweenWorks(planned, lastTask, task));
     const minutes = task.minutes[p.crew] ?? p.end - p.start;
@@ -149,6 +167,25 @@ export class Player {
     if (!found || found.start <= until) return found && { task, late: false, ...found };
     const mended = this.spot(task, p.crew, from, minutes + task.remedyMin, sky);
     return mended && { task, late: true, ...mended };
+  }
+
+  /** When zones that are planned before one, and may not be shut with it, are open again; undefined: not yet all done. */
+  private openAgain(
+    zone: number,
+    happened: readonly (Happened | undefined)[],
+    sky: Outlook,
+  ): number | undefined {
+    let open = 0;
+    for (const other of this.others[zone] ?? []) {
+      if ((this.begins[other] ?? Infinity) >= (this.begins[zone] ?? 0)) continue;
+      for (const i of this.ofZone[other] ?? []) {
+        const h = happened[i];
+        if (!h) return undefined;
+        const foot = sky.cure(i)?.foot[cureHour(h.end)] ?? h.end;
+        open = Math.max(open, h.end, foot === BEYOND ? this.planned.endMin : foot);
+      }
+    }
+    return open;
   }
 
   /** The first start on a crew's hours whose sky shows nothing against it. */
@@ -159,7 +196,7 @@ export class Player {
     minutes: number,
     sky: Outlook,
   ): { start: number; end: number } | undefined {
-    const time = this.times[crew];
+    const time = this.times.of(crew, task);
     if (!time) return undefined;
     let start = from;
     for (;;) {

@@ -1,6 +1,7 @@
 /** What a person says of the days: crews, hours, days off, dates to keep, and what was fixed by hand. */
 import { z } from 'zod';
 import { idSchema, instantSchema, nameSchema, sourced } from '../job/index.ts';
+import { STEP_KEYS } from '../readiness/index.ts';
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time such as 07:30');
 const minutes = (most: number) => sourced(z.number().min(0).max(most));
@@ -14,6 +15,8 @@ export const crewSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   people: z.number().int().min(1).max(12),
+  /** Who they are, for the day sheet. */
+  names: z.array(nameSchema).max(12).default([]),
   skills: z.array(z.enum(SKILLS)).max(SKILLS.length).default([]),
   /** Days on which it is not here. */
   off: z.array(z.iso.date()).max(400).default([]),
@@ -98,8 +101,36 @@ export const programmeSchema = z.strictObject({
       clearMin: minutes(180).default(typical(20)),
       moveMin: minutes(180).default(typical(20)),
       changeMin: minutes(120).default(typical(10)),
+      /** Minutes of one person for one unit of a step of the preparation, where they are not the usual ones. */
+      stepMin: z.partialRecord(z.enum(STEP_KEYS), minutes(600)).default({}),
     })
     .prefault({}),
+  /** The hours of a day in which work may be loud: grinding, cutting, stripping; absent: all working hours. */
+  loud: z.strictObject({ from: clock.default('09:00'), to: clock.default('16:00') }).optional(),
+  /** When a roof is not free: other trades, people on it. */
+  taken: z
+    .array(
+      z.strictObject({
+        zoneId: idSchema,
+        from: instantSchema,
+        to: instantSchema,
+        says: z.string().trim().max(200).default(''),
+      }),
+    )
+    .max(200)
+    .default([]),
+  /** Roofs of which one stays open while work is on another. */
+  apart: z
+    .array(z.strictObject({ zoneIds: z.array(idSchema).min(2).max(20) }))
+    .max(20)
+    .default([]),
+  /** Roofs whose old covering is opened: what is opened on a day is closed on it. */
+  opened: z.array(idSchema).max(200).default([]),
+  /** Roofs that are tested with water when all is laid, and for how many hours. */
+  floods: z
+    .array(z.strictObject({ zoneId: idSchema, hours: sourced(z.number().min(1).max(240)) }))
+    .max(200)
+    .default([]),
   /** Ground that is not fit yet, and from when it is counted on to be. */
   expects: z
     .array(

@@ -25,7 +25,7 @@ function openedAt(planned: Planned, task: Task, placed: Placed, what: PlanDeadli
 }
 
 /** The last task of each bay: the one that no other of its bay follows. */
-export function lastTasks(planned: Planned): Task[] {
+export function lastTasks(planned: Pick<Planned, 'tasks'>): Task[] {
   const followed = new Set(
     planned.tasks.flatMap((t) =>
       t.after.filter((l) => planned.tasks[l.task]?.bay === t.bay).map((l) => l.task),

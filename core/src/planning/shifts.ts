@@ -85,3 +85,33 @@ export const workedBy = (shifts: readonly Shift[], minute: number): number =>
     (sum, s) => sum + s.parts.reduce((n, p) => n + Math.max(0, Math.min(p.to, minute) - p.from), 0),
     0,
   );
+
+/** Shifts less some spans: a day that is cut in the middle becomes two. @param spans in order, none over another */
+export const withoutSpans = (shifts: readonly Shift[], spans: readonly Span[]): Shift[] =>
+  shifts.flatMap((shift): Shift[] => {
+    const near = spans.filter((s) => s.from < shift.to && s.to > shift.from);
+    if (near.length === 0) return [shift];
+    const edges = [shift.from, ...near.flatMap((s) => [s.from, s.to]), shift.to];
+    // Left over are the pieces between the end of one span and the start of the next.
+    return edges.flatMap((from, i): Shift[] => {
+      const to = edges[i + 1];
+      if (i % 2 === 1 || to === undefined || to <= from) return [];
+      const parts = shift.parts
+        .map((p) => ({ from: Math.max(p.from, from), to: Math.min(p.to, to) }))
+        .filter((p) => p.to > p.from);
+      const [first, last] = [parts[0], parts.at(-1)];
+      return first && last ? [{ date: shift.date, parts, from: first.from, to: last.to }] : [];
+    });
+  });
+
+/** Spans in order, those that touch or overlap made one. */
+export function joinedSpans(spans: readonly Span[]): Span[] {
+  const joined: Span[] = [];
+  for (const span of [...spans].sort((a, b) => a.from - b.from)) {
+    const last = joined.at(-1);
+    if (last && span.from <= last.to)
+      joined[joined.length - 1] = { from: last.from, to: Math.max(last.to, span.to) };
+    else joined.push(span);
+  }
+  return joined;
+}

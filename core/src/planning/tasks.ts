@@ -12,62 +12,19 @@ import {
   type WorkLayer,
 } from '../buildup/index.ts';
 import type { Call, Shade } from '../call/index.ts';
-import type { DetailWork, ZoneDetails } from '../details/index.ts';
+import type { ZoneDetails } from '../details/index.ts';
 import type { Part } from '../figures/index.ts';
-import { brokenIn, comesAfterDetails, detailsToMake, stepsBefore } from '../gates/index.ts';
+import { brokenIn, comesAfterDetails } from '../gates/index.ts';
 import { layingFigure, methodOf, type Method } from '../programme/index.ts';
-import type { PrepStep } from '../readiness/index.ts';
 import { openMisses } from '../record/index.ts';
 import { bayAreaM2, isHot, workArea, type Bay } from '../site/index.ts';
-import { breathes, groundAt, type JobState } from '../state/index.ts';
+import { breathes } from '../state/index.ts';
+import { detailsLeft, preparationLeft } from './left.ts';
 import type { Exposed } from './outlook.ts';
 import type { Crew, ProgrammeDoc, Skill } from './schema.ts';
-import { stepMinutes, WAITS } from './worktimes.ts';
-
-/** One work on a bay, before it is set among the others. */
-export interface Work {
-  readonly id: string;
-  readonly kind: 'prepare' | 'details' | 'layer' | 'accept';
-  readonly name: string;
-  readonly bay: Bay;
-  readonly buildUp: BuildUp;
-  readonly layer: WorkLayer | undefined;
-  /** Minutes with so many people; for steps and details by hand all share the work. */
-  readonly minutes: (people: number) => number;
-  readonly skills: readonly Skill[];
-  readonly parted: boolean;
-  /** Of its bay: places in the list of its works. */
-  readonly after: readonly { readonly at: number; readonly lagMin: number; readonly cures: boolean }[];
-  readonly exposed: Exposed | undefined;
-  /** The cure of what lies there says from and until when. */
-  readonly earliestMs: number | undefined;
-  readonly latestMs: number | undefined;
-  readonly remedyMin: number;
-  readonly machine: 'sprayers' | 'kettles' | undefined;
-  readonly headMin: number;
-  readonly tailMin: number;
-  /** What is done, for the day sheet. */
-  readonly steps: readonly string[];
-}
-
-/** A bay that is not planned, and why. */
-export interface LeftOut {
-  readonly bay: Bay;
-  readonly why: readonly Part[];
-}
-
-export interface BayWorks {
-  readonly bay: Bay;
-  readonly works: readonly Work[];
-  /** What lies there may be walked on then; undefined: it is dry, or nobody knows. */
-  readonly wetUntilMs: number | undefined;
-}
-
-export interface WorkTerms {
-  readonly state: JobState;
-  readonly doc: ProgrammeDoc;
-  readonly nowMs: number;
-}
+import { sweepingOf, tendingOf, throwMinPerM2, type Tending } from './tending.ts';
+import type { BayWorks, LeftOut, Work, WorkTerms } from './work.ts';
+import { LOUD, stepMinutes, WAITS } from './worktimes.ts';
 
 const MIN_PER_H = 60;
 const USUAL_PEOPLE = 2;
@@ -91,44 +48,11 @@ export const methodFor = (
 const shadeOf = (layer: WorkLayer | undefined): Shade =>
   layer && 'shade' in layer ? layer.shade : undefined;
 
-/** Details near a bay that are left to make, each shared among the bays that it lies at, with their minutes. */
-function detailsLeft(
-  { state, nowMs }: WorkTerms,
-  zone: ZoneDetails | undefined,
-  bay: Bay,
-  near: (bay: Bay) => readonly { readonly id: string }[],
-  bays: readonly Bay[],
-): { work: DetailWork; share: number }[] {
-  if (!zone) return [];
-  const { kept } = state;
-  const left = detailsToMake(kept.detailsOf(bay), { book: kept.inputs.book, bay, nowMs });
-  return left.flatMap((d) => {
-    const work = zone.work.find((w) => w.detail.id === d.id);
-    const others = bays.filter((b) => near(b).some((o) => o.id === d.id)).length;
-    return work ? [{ work, share: 1 / Math.max(1, others) }] : [];
-  });
-}
-
 interface Builder extends WorkTerms {
   readonly crews: readonly Crew[];
   readonly method: Method;
   /** Bays of a zone. */
   readonly baysOf: (zoneId: string) => readonly Bay[];
-}
-
-/** What is left to prepare, with the hours that it dries; nothing once something lies there. */
-function preparationLeft(b: Builder, call: Call, buildUp: BuildUp): { steps: PrepStep[]; dryH: number } {
-  const { status } = call;
-  if (status.laid.length + status.others.length > 0) return { steps: [], dryH: 0 };
-  const ground = groundAt(b.state, status, buildUp, b.nowMs).readiness;
-  const open = new Set(
-    call.gates.filter((g) => g.group === 'preparation' && g.answer !== 'holds').map((g) => g.key),
-  );
-  const steps = stepsBefore(ground?.steps ?? []).filter((s) => open.has(`preparation/${s.key}`));
-  const dryH = steps
-    .filter((s) => WAITS.includes(s.key))
-    .reduce((n, s) => Math.max(n, s.quantity?.value ?? 24), 0);
-  return { steps, dryH };
 }
 
 /** Gates that no work opens: the ground is refused or waits for something. */
@@ -163,7 +87,8 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
   const add = (work: Work): number => works.push(work) - 1;
   const hands = (minutes: number) => (people: number) => minutes / Math.max(1, people);
   if (prepared.steps.length > 0) {
-    const minutes = prepared.steps.reduce((n, s) => n + stepMinutes(s, share), 0);
+    const { stepMin } = b.doc.times;
+    const minutes = prepared.steps.reduce((n, s) => n + stepMinutes(s, share, stepMin), 0);
     if (minutes > 0) {
       const at = add({
         ...head,
@@ -176,13 +101,14 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
         parted: true,
         after: [],
         steps: prepared.steps.filter((s) => !WAITS.includes(s.key)).map((s) => s.what),
+        loud: prepared.steps.some((s) => LOUD.includes(s.key)),
       });
       after = [{ at, lagMin: prepared.dryH * MIN_PER_H, cures: false }];
     }
   }
   const dries = call.gates.flatMap((g) => (g.group === 'preparation' ? (g.opensAtMs ?? []) : []));
   const opensMs = Math.max(status.opensMs ?? 0, fitMs, ...dries);
-  const details = detailsLeft(b, schedule, bay, (x) => kept.detailsOf(x), b.baysOf(bay.zoneId));
+  const details = detailsLeft(b, schedule, bay, b.baysOf(bay.zoneId));
   const detailMin = details.reduce((n, d) => n + d.work.minutes.value * d.share, 0) * USUAL_PEOPLE;
   let detailsDone = detailMin <= 0;
   const porous = breathes(zone);
@@ -209,6 +135,12 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
     earliestMs: opensMs > 0 ? opensMs : undefined,
     latestMs: isMissed ? undefined : status.closesMs,
   };
+  const isUntended = call.gates.some(
+    (g) => g.answer !== 'holds' && (g.key.startsWith('below/swept') || g.key.startsWith('below/fibres')),
+  );
+  /** What is done to the layer below before the next: whoever lays the next does it, right before. */
+  const tendingBefore = (i: number): Tending | undefined =>
+    below && (i > 0 || isUntended) ? tendingOf(buildUp, below) : undefined;
   layers.slice(first).forEach((layer, i) => {
     const start = i === 0 ? firstStart : {};
     const mendMin = i === 0 && isMissed ? layMin(below) : 0;
@@ -244,8 +176,10 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       }
     }
     const isMended = mendMin > 0 && works.some((w) => w.kind === 'details');
+    const tending = tendingBefore(i);
+    const handMin = (throwMinPerM2(buildUp, layer) + (tending?.minPerM2 ?? 0)) * bayAreaM2(bay);
     const minutes = (people: number): number =>
-      figureOf(layer, people) * MIN_PER_H + (isMended ? 0 : mendMin);
+      figureOf(layer, people) * MIN_PER_H + hands(handMin)(people) + (isMended ? 0 : mendMin);
     const kettle = isCoat(layer) ? layer.kettle : undefined;
     const hot = isHot(layer);
     const melts =
@@ -267,7 +201,7 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       machine: kettle ? 'kettles' : methodOf(layer, b.method) === 'sprayed' ? 'sprayers' : undefined,
       headMin: Math.round(melts),
       tailMin: hot ? practice.fireWatchMin.value : 0,
-      steps: [],
+      steps: tending?.steps ?? [],
     });
     below = layer;
     after = [{ at, lagMin: 0, cures: isCoat(layer) }];
@@ -280,9 +214,17 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       after = [...after, { at: seen, lagMin: 0, cures: false }];
     }
   });
+  const loose = below && works.at(-1)?.layer === below ? sweepingOf(buildUp, below) : undefined;
+  if (loose && below)
+    add({
+      ...head,
+      ...none,
+      ...{ id: `${bay.id}/${below.id}/tend`, kind: 'tend', name: loose.name, layer: undefined, after },
+      ...{ minutes: hands(loose.minPerM2 * bayAreaM2(bay)), steps: [] },
+    });
   return {
     bay,
-    works,
+    works: b.doc.opened.includes(bay.zoneId) ? asOpened(works) : works,
     wetUntilMs: status.state === 'wet' || status.state === 'curing' ? status.opensMs : undefined,
   };
 }
@@ -294,3 +236,16 @@ const acceptance = (bay: Bay, buildUp: BuildUp, id: string, name: string): Omit<
   ...{ headMin: 0, tailMin: 0, steps: [] },
   minutes: () => 15,
 });
+
+/** A primer closes nothing. */
+const closes = ({ kind, layer }: Work): boolean =>
+  kind === 'layer' && layer !== undefined && !(isCoat(layer) && layer.role === 'primer');
+
+/** The same works where preparing opens the old roof: nothing of it waits for another day until it is closed. */
+function asOpened(works: readonly Work[]): Work[] {
+  const closer = works.findIndex(closes);
+  if (works[0]?.kind !== 'prepare' || closer < 0) return [...works];
+  return works.map((w, i) =>
+    i > closer ? w : { ...w, parted: false, opening: i === 0 ? 'opens' : i === closer ? 'closes' : 'open' },
+  );
+}

@@ -3,6 +3,7 @@ import { given, type Given, type Part } from '../figures/index.ts';
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
 import { fastest, type Plan, type Task } from './model.ts';
 import type { JobPlanned } from './plan.ts';
+import { withoutSpans } from './shifts.ts';
 
 const HOURS_PER_MIN = 1 / 60;
 
@@ -21,6 +22,15 @@ export function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[]
     ),
   );
   const minutes = fastest(task);
+  const { closure } = task;
+  const isShut =
+    closure !== undefined &&
+    planned.crews.every(
+      (c, i) =>
+        (task.minutes[i] ?? 0) <= 0 || withoutSpans(c.shifts, planned.closures?.[closure] ?? []).length === 0,
+    );
+  if (longest > 0 && isShut)
+    return ['the roof is taken, or it may not be loud, in all working hours of the days looked at.'];
   const asked = (label: string, min: number): Given => given(label, min * HOURS_PER_MIN, 'hours', 'assumed');
   if (longest === 0) return ['nobody works on any day that is looked at.'];
   if (!task.parted && minutes > longest)
@@ -34,6 +44,24 @@ export function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[]
   const before = task.after.find((l) => !plan.placed[l.task]);
   if (before)
     return [`what it follows, ${planned.tasks[before.task]?.name.toLowerCase() ?? ''}, found no room.`];
+  const opens = work?.opening === 'opens';
+  if (opens)
+    return [
+      'it cannot be opened and closed again with film that is rain-safe before rain and before night, on any day looked at. Smaller bays or more people.',
+    ];
+  const other = (planned.apart ?? [])
+    .filter((g) => g.includes(task.zone))
+    .flat()
+    .find(
+      (z) =>
+        z !== task.zone &&
+        planned.tasks.some((t) => t.zone === z && plan.placed[t.index]) &&
+        planned.tasks.some((t) => t.zone === z && !plan.placed[t.index]),
+    );
+  if (other !== undefined)
+    return [
+      `${planned.zones[other]?.name ?? ''} is begun and not finished in the days looked at; the two are not shut together.`,
+    ];
   const sky = planned.outlook.sky(task.index, 1);
   if (sky && !sky.open.includes(1)) {
     const worst = worstOf(sky.mask);

@@ -1,7 +1,9 @@
 /**
  * How long preparation takes, for one person: outputs by step, typical and of our own.
  */
+import type { Broadcast } from '../buildup/index.ts';
 import type { PrepStep, StepKey } from '../readiness/index.ts';
+import type { ProgrammeDoc } from './schema.ts';
 
 /** Minutes of one person for one unit of the step's own quantity: m², m, kg, litre or piece. Common practice, no source. */
 export const STEP_MIN_EACH: Readonly<Partial<Record<StepKey, number>>> = {
@@ -31,8 +33,29 @@ export const STEP_MIN_EACH: Readonly<Partial<Record<StepKey, number>>> = {
 /** Steps that are a wait, and no work. */
 export const WAITS: readonly StepKey[] = ['dry', 'dry-again'];
 
-/** Minutes of one person for a step on a share of its zone. */
-export function stepMinutes({ key, quantity }: PrepStep, share: number): number {
+/** Steps that are heard far. */
+export const LOUD: readonly StepKey[] = ['strip', 'cut-wet', 'cut-cracks', 'grind', 'profile', 'rust'];
+
+/** Minutes of one person for a step on a share of its zone; those of the programme go before the usual ones. */
+export function stepMinutes(
+  { key, quantity }: PrepStep,
+  share: number,
+  own: ProgrammeDoc['times']['stepMin'] = {},
+): number {
   if (WAITS.includes(key)) return 0;
-  return (STEP_MIN_EACH[key] ?? 0) * (quantity?.value ?? 1) * share;
+  return (own[key]?.value ?? STEP_MIN_EACH[key] ?? 0) * (quantity?.value ?? 1) * share;
 }
+
+/** Minutes of one person for a square metre that is thrown over. Common practice, no source. */
+export const THROW_MIN_PER_M2: Readonly<Record<Broadcast['method'], number>> = {
+  light: 0.2,
+  'at a rate': 0.4,
+  'to refusal': 0.6,
+};
+/** To sweep off what is loose, and to rub down fibres, for a square metre. Common practice, no source. */
+export const SWEEP_MIN_PER_M2 = 0.5;
+export const FIBRES_MIN_PER_M2 = 1;
+
+/** To plug, fill and look after it; and to read it and let it off: minutes of one person. Common practice, no source. */
+export const FLOOD_FILL_MIN = 120;
+export const FLOOD_READ_MIN = 60;

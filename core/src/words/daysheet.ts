@@ -33,6 +33,7 @@ export interface CrewDay {
     readonly id: string;
     readonly name: string;
     readonly people: number;
+    readonly names: readonly string[];
     readonly inspects: boolean;
   };
   readonly lines: readonly DayLine[];
@@ -60,6 +61,12 @@ function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
     minds.push([
       'Only with a permit for hot works that a licensed person has opened, extinguishers at hand, and the watch after it.',
     ]);
+  const opening = block.tasks.map((t) => t.opening);
+  if (opening.includes('opens'))
+    minds.push([
+      'Opens the old roof: only what is closed today. Look at the sky first; covers ready, nobody leaves it open.',
+    ]);
+  if (opening.includes('closes')) minds.push(['Closes what was opened: rain-safe before night.']);
   if (block.tasks.some((t) => t.late))
     minds.push(['What lies below has closed: abrade, clean and prime again first, as the layer says.']);
   if (first.potLifeMin !== undefined)
@@ -75,7 +82,9 @@ function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
         : words`Overcoat from ${{ atMs: Math.max(...opens) }}.`,
     );
   const steps = [...new Set(block.tasks.flatMap((t) => t.steps))];
-  if (block.kind === 'prepare' && steps.length > 0) minds.push([steps.join(' · ')]);
+  if (block.kind === 'layer' && steps.length > 0)
+    minds.unshift([`First: ${steps.map((s) => s.toLowerCase()).join(', ')}.`]);
+  else if (block.kind !== 'details' && steps.length > 0) minds.push([steps.join(' · ')]);
   return minds;
 }
 
@@ -162,6 +171,7 @@ export function daySheetBlocks(sheet: DaySheet, kit: readonly string[], t: Telli
         ? t.w(crew.name)
         : `${crew.name}, ${t.w(crew.people === 1 ? '1 person' : `${crew.people} people`)}`,
     ),
+    ...(crew.names.length > 0 ? [line(crew.names.join(', '))] : []),
     line(day(sheet.fromMs), 'quiet'),
     table(
       columns('From', 'To', 'Roof|22', 'Bays in this order|20', 'Work|28', '>Amount|14'),

@@ -79,6 +79,25 @@ function deadlineVerdict(answer: PlanAnswer, d: DeadlineShown): Verdict {
 /** A work that goes on over days is said where it begins. */
 const begins = (b: Block): boolean => b.fromMs === Math.min(...b.tasks.map((t) => t.startMs));
 
+/** Roofs that are opened, with the share of the ways in which rain comes before they are closed. */
+function openVerdicts(answer: PlanAnswer, blocks: readonly Block[]): Verdict[] {
+  return blocks.flatMap((block): Verdict[] => {
+    const opened = block.tasks.filter((t) => t.opening === 'opens');
+    const share = Math.max(0, ...opened.map((t) => t.chance?.openRain ?? 0));
+    if (opened.length === 0 || share === 0) return [];
+    return [
+      {
+        outcome: share >= LEAST_SHARE ? 'hold' : 'check',
+        subject: `${labels(opened)}, opened:`,
+        says: words`${{ atMs: block.fromMs }}; rain before it is closed in ${shareFigure('opened, and rained on', share, answer.ways)} of the ways.`,
+        quiet: [
+          'It is opened only after a look at the sky that morning, with covers at hand; what is open at noon is closed first.',
+        ],
+      },
+    ];
+  });
+}
+
 function riskVerdicts(answer: PlanAnswer, blocks: readonly Block[]): Verdict[] {
   const risks = blocks.flatMap((block) => {
     const worst = block.tasks.reduce<{ share: number; says: string } | undefined>((w, t) => {
@@ -158,19 +177,26 @@ export function planVerdicts(answer: PlanAnswer): Verdict[] {
       says: u.why,
     })),
     ...lateVerdict(late),
+    ...openVerdicts(answer, blocks),
     ...riskVerdicts(answer, blocks),
   ];
   const rank = (v: Verdict): number => order[v.outcome as keyof typeof order] ?? 4;
   return [...said.entries()].sort(([i, a], [k, b]) => rank(a) - rank(b) || i - k).map(([, v]) => v);
 }
 
-/** Bays that no plan can reach yet. */
-export const leftOutVerdicts = (answer: PlanAnswer): Verdict[] =>
-  answer.leftOut.map(({ bays, why }) => ({
+/** Bays that no plan can reach yet, and tests that are not planned. */
+export const leftOutVerdicts = (answer: PlanAnswer): Verdict[] => [
+  ...answer.leftOut.map(({ bays, why }): Verdict => ({
     outcome: 'stop',
     subject: `${bayRuns(bays)}, not planned:`,
     says: why,
-  }));
+  })),
+  ...answer.untested.map(({ zone, why }): Verdict => ({
+    outcome: 'hold',
+    subject: `${zone}, flood test not planned:`,
+    says: why,
+  })),
+];
 
 /** How far the plan is from what none can beat. */
 export function boundWords(answer: PlanAnswer): Part[] {

@@ -28,6 +28,12 @@ export interface CaseTerms {
   readonly open?: boolean;
   readonly deadlines?: boolean;
   readonly prepared?: boolean;
+  /** Roofs 0 and 1 are not shut together. */
+  readonly apart?: boolean;
+  /** Works of the first roof are not gone on with at noon of every other day. */
+  readonly shut?: boolean;
+  /** The last roof is opened: its first layer closes it again. */
+  readonly opened?: boolean;
 }
 
 const H = 60;
@@ -102,6 +108,7 @@ export function outlook(facts: readonly (LayerFacts | undefined)[], days: number
   const bySpan: (Sky | undefined)[][] = facts.map(() => []);
   const ofTask: (Cure | undefined)[] = facts.map(() => undefined);
   return {
+    rain: rainAt,
     sky(task, span) {
       const f = facts[task];
       if (!f) return undefined;
@@ -167,6 +174,9 @@ export function planCase(
     open = false,
     deadlines = false,
     prepared = true,
+    apart = false,
+    shut = false,
+    opened = false,
   } = terms;
   const chance = seeded(seed);
   const between = (a: number, b: number): number => a + chance() * (b - a);
@@ -230,12 +240,24 @@ export function planCase(
       facts.push(f);
       before = index;
     };
-    if (!prepared)
-      push({ kind: 'prepare', name: 'preparation', layerId: undefined, parted: true }, undefined);
+    const isOpened = opened && zone === zones - 1;
+    const closure = shut && zone === 0 ? { closure: 0 } : {};
+    if (!prepared || isOpened)
+      push(
+        { kind: 'prepare', name: 'preparation', layerId: undefined, parted: !isOpened, ...closure },
+        undefined,
+      );
+    const opener = before;
     for (let l = 0; l < layers; l += 1) {
       const only = (zone + l) % 4 === 3 && crews > 1;
       const machine = machineOf(zone, l);
-      push({ layerId: `l${zone}-${l}`, machine }, systems[zone]?.[l]);
+      push(
+        {
+          ...{ layerId: `l${zone}-${l}`, machine, ...closure },
+          ...(isOpened && l === 0 ? { opened: opener, closer: true } : {}),
+        },
+        systems[zone]?.[l],
+      );
       const task = tasks.at(-1);
       if (only && task)
         tasks[task.index] = { ...task, minutes: task.minutes.map((m, c) => (c === 0 ? 0 : m)) };
@@ -265,6 +287,17 @@ export function planCase(
       bays: planBays.flatMap((p, i) => (p.zone === z ? [i] : [])),
       door: open ? undefined : Math.min(bays - 1, z * perZone),
     })),
+    ...(apart ? { apart: [[0, 1]] } : {}),
+    ...(shut
+      ? {
+          closures: [
+            Array.from({ length: Math.ceil(days / 2) }, (_, d) => ({
+              from: (2 * d * DAY_H + 10) * H,
+              to: (2 * d * DAY_H + 13) * H,
+            })),
+          ],
+        }
+      : {}),
     ...{ machines: [1], moveMin: 20, changeMin: 10, facts, days },
     outlook: outlook(facts, days, seed + 1),
   };

@@ -32,8 +32,12 @@ export function brokenRules(planned: Planned, placed: readonly (Placed | undefin
     if (p.start < task.earliestMin) say(task, 'before its earliest start');
     if (p.start > task.latestMin && !p.late) say(task, 'after its latest start');
     if (p.end > planned.endMin) say(task, 'beyond the hours');
+    const shut = new Uint8Array(planned.endMin);
+    for (const s of task.closure === undefined ? [] : (planned.closures?.[task.closure] ?? []))
+      shut.fill(1, Math.max(0, s.from), Math.max(0, s.to));
     // Its minutes are hours of its crew.
-    const mask = work[p.crew] ?? new Uint8Array();
+    const mask = (work[p.crew] ?? new Uint8Array()).map((m, i) => (shut[i] === 1 ? 0 : m));
+    if (!task.parted && shut.subarray(p.start, p.end).includes(1)) say(task, 'gone on with where it may not');
     let sum = 0;
     for (let m = p.start; m < p.end; m += 1) sum += mask[m] ?? 0;
     if (task.parted) {
@@ -62,9 +66,10 @@ export function brokenRules(planned: Planned, placed: readonly (Placed | undefin
       if (!link.cures) continue;
       const cure = planned.outlook.cure(link.task);
       if (!cure) continue;
-      const opens = cure.from[cureHour(before.end)] ?? -1;
+      const stage = link.flood ? (cure.flood ?? cure.wheels) : cure.from;
+      const opens = stage[cureHour(before.end)] ?? -1;
       if (opens < 0 || p.start < opens) say(task, 'laid over before it is cured');
-      const closes = cure.until?.[cureHour(before.end)] ?? -1;
+      const closes = link.flood ? -1 : (cure.until?.[cureHour(before.end)] ?? -1);
       if (closes >= 0 && p.start > closes && !p.late) say(task, 'laid over after it has closed');
     }
     // The weather of its start.
@@ -72,6 +77,9 @@ export function brokenRules(planned: Planned, placed: readonly (Placed | undefin
     const sky = planned.outlook.sky(task.index, span);
     if (sky && sky.open[hour(p.start)] !== 1) say(task, 'begun in an hour that is shut');
   }
+
+  brokenApart(planned, placed, say);
+  brokenOpened(planned, placed, say);
 
   // A crew is at one work at a time, and takes its time between two.
   planned.crews.forEach((_, c) => {
@@ -148,4 +156,53 @@ function reaches(planned: Planned, door: number, to: number, wet: ReadonlySet<nu
     }
   }
   return false;
+}
+
+type Say = (task: Task, what: string) => void;
+
+/** Minute by minute: which roofs are shut, from their first work to the last that is not for feet yet. */
+function brokenApart(planned: Planned, placed: readonly (Placed | undefined)[], say: Say): void {
+  for (const group of planned.apart ?? []) {
+    const shut = new Int16Array(planned.endMin);
+    for (const zone of group) {
+      const own = planned.tasks.filter((t) => t.zone === zone && placed[t.index]);
+      const [any] = own;
+      if (!any) continue;
+      const from = Math.min(...own.map((t) => placed[t.index]?.start ?? Infinity));
+      const unfinished = planned.tasks.some((t) => t.zone === zone && !placed[t.index]);
+      let to = unfinished ? planned.endMin : 0;
+      for (const t of own) {
+        const end = placed[t.index]?.end ?? 0;
+        const foot = planned.outlook.cure(t.index)?.foot[Math.ceil(end / H)];
+        to = Math.max(to, end, foot === -1 ? planned.endMin : (foot ?? end));
+      }
+      for (let m = from; m < Math.min(to, planned.endMin); m += 1) shut[m] = (shut[m] ?? 0) + 1;
+      if (shut.some((n) => n > 1)) say(any, 'shut together with another roof');
+    }
+  }
+}
+
+/** What is opened on a day is closed on it, dry all the while. */
+function brokenOpened(planned: Planned, placed: readonly (Placed | undefined)[], say: Say): void {
+  for (const task of planned.tasks) {
+    const opener = task.opened === undefined ? undefined : placed[task.opened];
+    if (!opener || !task.closer) continue;
+    const p = placed[task.index];
+    if (!p) {
+      say(task, 'opened and never closed');
+      continue;
+    }
+    const shift = planned.crews[opener.crew]?.shifts.find(
+      (s) => s.from <= opener.start && opener.start < s.to,
+    );
+    const night = Math.max(shift?.to ?? 0, planned.nightMin?.get(shift?.date ?? '') ?? 0);
+    const cure = planned.outlook.cure(task.index);
+    const safe = cure ? (cure.rainSafe[Math.ceil(p.end / H)] ?? -1) : p.end;
+    if (safe < 0 || safe > night) say(task, 'open over night');
+    for (let m = opener.start; m < safe; m += 1)
+      if (planned.outlook.rain?.[Math.floor(m / H)] === 1) {
+        say(task, 'open in the rain');
+        break;
+      }
+  }
 }

@@ -1,5 +1,6 @@
 /** A whole job planned: the demo at its morning, and what changes when its crews, dates and ground do. */
 import { describe, expect, it } from 'vitest';
+import { isWorkLayer } from '@lentum/core/buildup';
 import { verdictText } from '@lentum/core/figures';
 import {
   answerOf,
@@ -89,6 +90,125 @@ describe('the work that is left', () => {
     const laid = answer.tasks.filter((t) => answer.zones[t.zone]?.id === 'workshop' && t.kind === 'layer');
     expect(laid.length).toBeGreaterThan(0);
     for (const t of laid) expect(new Date(t.startMs).toISOString().slice(0, 10) >= on).toBe(true);
+  });
+});
+
+describe('what roofs ask for', () => {
+  const spansOf = (made: JobPlanned, zoneId: string): { from: number; to: number } => {
+    const zone = made.zones.findIndex((z) => z.id === zoneId);
+    const own = firstPlan(made).plan.placed.filter((p) => p && made.tasks[p.task]?.zone === zone);
+    return {
+      from: Math.min(...own.map((p) => p?.start ?? Infinity)),
+      to: Math.max(...own.map((p) => p?.end ?? 0)),
+    };
+  };
+  const day = (n: number, h: number): string => new Date(NOW + n * 86_400_000 + h * 3_600_000).toISOString();
+
+  it('sweeps what is thrown and rubs down fibres before they are covered', () => {
+    const before = demo.works.filter((w) => w.kind === 'layer' && w.steps.length > 0);
+    const steps = new Set(before.flatMap((w) => w.steps));
+    expect(steps).toContain('Rub down fibres');
+    expect([...steps].some((n) => n.startsWith('Sweep off loose'))).toBe(true);
+    for (const { buildUp, layer, steps: own } of before) {
+      const layers = buildUp.layers.filter(isWorkLayer);
+      const below = layers[layers.findIndex((l) => l.id === layer?.id) - 1];
+      const inIt = buildUp.layers.filter(
+        (l) =>
+          (l.kind === 'fabric' && l.embeddedIn === below?.id) ||
+          (l.kind === 'broadcast' && l.into === below?.id),
+      );
+      expect(inIt.length).toBeGreaterThanOrEqual(own.length);
+    }
+  });
+
+  it('keeps one roof open while work is on the other', () => {
+    const made = planned({ apart: [{ zoneIds: ['hall', 'terrace'] }] });
+    const [hall, terrace] = [spansOf(made, 'hall'), spansOf(made, 'terrace')];
+    expect(hall.to <= terrace.from || terrace.to <= hall.from).toBe(true);
+    // Without it they are worked on together.
+    const [a, b] = [spansOf(demo, 'hall'), spansOf(demo, 'terrace')];
+    expect(a.to <= b.from || b.to <= a.from).toBe(false);
+  });
+
+  it('leaves a roof alone while others are on it', () => {
+    const [from, to] = [day(0, 0), day(5, 0)];
+    const made = planned({ taken: [{ zoneId: 'office', from, to, says: 'roofers of the tower' }] });
+    const until = (Date.parse(to) - made.startMs) / 60_000;
+    const zone = made.zones.findIndex((z) => z.id === 'office');
+    const { placed } = firstPlan(made).plan;
+    const starts = placed.flatMap((p) => (p && made.tasks[p.task]?.zone === zone ? [p.start] : []));
+    expect(starts.length).toBeGreaterThan(0);
+    expect(Math.min(...starts)).toBeGreaterThanOrEqual(until);
+    expect(brokenRules(made, placed)).toEqual([]);
+  });
+
+  it('is loud only at the hours for it', () => {
+    const made = planned({ loud: { from: '10:00', to: '11:00' } });
+    const { placed } = firstPlan(made).plan;
+    const loud = made.tasks.filter((t) => t.kind === 'prepare' && t.closure !== undefined);
+    expect(loud.length).toBeGreaterThan(0);
+    expect(brokenRules(made, placed)).toEqual([]);
+    for (const t of loud) {
+      const start = placed[t.index]?.start;
+      if (start === undefined) continue;
+      const clock = new Date(made.startMs + start * 60_000 + zoneAhead(made.startMs, job.job.timeZone));
+      expect(clock.getUTCHours()).toBe(10);
+    }
+  });
+
+  it('says where what is opened cannot be closed again on the same day', () => {
+    const made = planned({ opened: ['hall'] });
+    const own = made.works.filter((w) => w.bay.id === 'hall-12');
+    expect(own[0]).toMatchObject({ kind: 'prepare', opening: 'opens', parted: false });
+    expect(own.filter((w) => w.opening === 'closes').map((w) => w.name)).toEqual(['First coat']);
+    const shown = answerOf(made, firstPlan(made).plan);
+    const why = shown.unplaced.find((u) => u.bays.includes('H12') && u.name === 'Preparation')?.why ?? [];
+    expect(text(why)).toContain('opened and closed again');
+  });
+
+  it('tests a roof with water where an engineer says what it carries, and says why where not', () => {
+    const flood = { zoneId: 'terrace', hours: { value: 24, source: 'typical' as const } };
+    const without = planned({ floods: [flood] });
+    expect(without.tasks.some((t) => t.kind === 'flood')).toBe(false);
+    expect(without.untested.map((u) => text(u.why))[0]).toContain('not known');
+    const withLoad = {
+      ...job,
+      survey: {
+        ...job.survey,
+        zones: job.survey.zones.map((z) =>
+          z.id === 'terrace' ? { ...z, deckLoad: { kgPerM2: 300, says: 'the structural engineer' } } : z,
+        ),
+      },
+    };
+    const made = plannedOf({
+      ...terms({ floods: [flood] }),
+      state: jobState(inputsOf(withLoad, NOW)),
+    });
+    if ('cannot' in made) throw new Error('it can be planned');
+    const [fill, read] = made.tasks.filter((t) => t.kind === 'flood');
+    expect(made.untested).toEqual([]);
+    const { placed } = firstPlan(made).plan;
+    const [filled, readAt] = [placed[fill?.index ?? -1], placed[read?.index ?? -1]];
+    const zone = made.zones.findIndex((z) => z.id === 'terrace');
+    const laid = placed.filter(
+      (p) => p && made.tasks[p.task]?.zone === zone && made.tasks[p.task]?.kind === 'layer',
+    );
+    expect(filled?.start).toBeGreaterThan(Math.max(...laid.map((p) => p?.end ?? 0)));
+    expect((readAt?.start ?? 0) - (filled?.end ?? 0)).toBeGreaterThanOrEqual(24 * 60);
+    expect(brokenRules(made, placed)).toEqual([]);
+  });
+
+  it('takes the times of preparation that somebody set', () => {
+    const minutes = (made: JobPlanned): number =>
+      made.tasks.filter((t) => t.kind === 'prepare').reduce((n, t) => n + (t.minutes[0] ?? 0), 0);
+    const each = (value: number) => ({ value, source: 'chosen' as const });
+    const slow = planned({
+      times: {
+        ...job.programme.times,
+        stepMin: { broom: each(20), grind: each(20), profile: each(20), wash: each(20) },
+      },
+    });
+    expect(minutes(slow)).toBeGreaterThan(minutes(demo));
   });
 });
 

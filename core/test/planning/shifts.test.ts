@@ -79,8 +79,14 @@ describe('what cannot be saved', () => {
     [{ crews: crews('A', 'a') }, ['crews/1/name']],
     [{ hours: { ...DEFAULT_PROGRAMME.hours, from: '17:00' } }, ['hours/to']],
     [{ inspector: { from: '12:00', to: '11:00', days: [1] } }, ['inspector/to']],
+    [{ loud: { from: '12:00', to: '09:00' } }, ['loud/to']],
+    [
+      { taken: [{ zoneId: 'hall', from: '2026-05-12T10:00:00Z', to: '2026-05-12T10:00:00Z', says: '' }] },
+      ['taken/0/to'],
+    ],
   ])('is named by its field: %j', (change, fields) => {
-    expect(programmeProblems({ ...DEFAULT_PROGRAMME, ...change }).map((p) => p.field)).toEqual(fields);
+    const doc = programmeSchema.parse({ ...DEFAULT_PROGRAMME, ...change });
+    expect(programmeProblems(doc).map((p) => p.field)).toEqual(fields);
   });
 
   it('is a crew with nobody', () => {

@@ -13,7 +13,6 @@ import { wordingOf } from '@lentum/core/wording';
 import { unwrap } from '../compute/helpers.ts';
 import { atThread } from '../compute/runs.ts';
 import { answerFromThread } from '../compute/threads.ts';
-import { readDocument } from '../db/documents.ts';
 import { notJson, unprocessable } from '../http/errors.ts';
 import { notPlain } from '../http/plaintext.ts';
 import { route } from '../http/routes.ts';
@@ -112,22 +111,11 @@ export const daysRoutes = [
     run: async ({ params, query, context, res }) => {
       const jobId = params['jobId'] ?? '';
       const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, jobId, nowMs);
-      const [doc, order] = await Promise.all([
-        readDocument(context.pool, jobId, 'programme'),
-        readDocument(context.pool, jobId, 'order'),
-      ]);
-      await answerFromThread(
-        res,
-        'days',
-        {
-          ...job,
-          doc: programmeSchema.parse(doc?.body ?? {}),
-          order: orderSchema.parse(order?.body),
-          tries: query.tries,
-        },
-        PLAN_MS,
-      );
+      const job = await jobSnapshot(context.pool, jobId, nowMs, (body) => ({
+        doc: programmeSchema.parse(body('programme')),
+        order: orderSchema.parse(body('order')),
+      }));
+      await answerFromThread(res, 'days', { ...job, tries: query.tries }, PLAN_MS);
     },
   }),
   route({

@@ -6,7 +6,7 @@ import type { SiteDoc } from '@lentum/core/site';
 import type { JobInputs } from '@lentum/core/state';
 import type { Survey } from '@lentum/core/survey';
 import { weatherDocSchema } from '@lentum/core/weather';
-import { readDocuments } from '../db/documents.ts';
+import { readDocuments, type DocumentKind } from '../db/documents.ts';
 import { transaction, type Pool } from '../db/pool.ts';
 import { notFound } from '../http/errors.ts';
 import { peopleOf } from '../people/store.ts';
@@ -21,18 +21,30 @@ export interface JobSnapshot {
   readonly inputs: Omit<JobInputs, 'book' | 'rules'>;
 }
 
-/** Everything that a state is made from: read in a snapshot, so that a write between two reads cannot mix versions. */
-export const jobSnapshot = (pool: Pool, jobId: string, nowMs: number): Promise<JobSnapshot> =>
+/** Takes the body of one of the job's documents as it stands in the same snapshot. */
+export type ReadBody = <T>(kind: DocumentKind) => T;
+
+/**
+ * Everything that a state is made from: read in a snapshot, so that a write between two reads cannot mix versions.
+ * @param also takes what else is asked for out of the same snapshot
+ */
+export const jobSnapshot = <More extends object = object>(
+  pool: Pool,
+  jobId: string,
+  nowMs: number,
+  also?: (body: ReadBody) => More,
+): Promise<JobSnapshot & More> =>
   transaction(pool, async (db) => {
     await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
     const docs = await readDocuments(db, jobId);
-    const body = <T>(kind: Parameters<typeof docs.get>[0]): T => {
+    const body = <T>(kind: DocumentKind): T => {
       const doc = docs.get(kind);
       if (!doc) throw notFound('Job', jobId);
       return doc.body as T;
     };
     const record = await wholeRecord(db, jobId);
     return {
+      ...(also?.(body) ?? ({} as More)),
       head: body<JobHead>('job'),
       record,
       people: await peopleOf(db, record),

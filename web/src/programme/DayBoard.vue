@@ -39,6 +39,8 @@ function label({ block }: BoardBlock): string {
   const n = block.tasks.length;
   if (block.kind === 'prepare') return `p·${n}`;
   if (block.kind === 'details') return `d·${n}`;
+  if (block.kind === 'tend') return `t·${n}`;
+  if (block.kind === 'flood') return 'w';
   if (block.kind === 'accept') return `◇ ${n}`;
   const number = block.tasks[0]?.number;
   return number === undefined ? String(n) : `${number}·${n}`;

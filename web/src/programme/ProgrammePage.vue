@@ -183,7 +183,8 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         <p class="legend quiet">
           <span>number of the layer · bays</span><span><i class="tail" />cures until it may be laid over</span
           ><span><i class="close" />overcoat time ends</span><span><i class="pin" />kept there by hand</span
-          ><span><i class="seam" />night, folded</span><span>p preparation, d details</span
+          ><span><i class="seam" />night, folded</span
+          ><span>p preparation, d details, t swept or rubbed down, w water test</span
           ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
         </p>
         <KeptPanel v-if="kept" :answer="answer" :kept="kept" :settled="share === undefined" />

@@ -6,6 +6,7 @@ import UndoBar from '../shared/UndoBar.vue';
 import CrewsPart from './setup/CrewsPart.vue';
 import DatesPart from './setup/DatesPart.vue';
 import HoursPart from './setup/HoursPart.vue';
+import RoofsPart from './setup/RoofsPart.vue';
 import WaysPart from './setup/WaysPart.vue';
 
 const open = defineModel<boolean>({ required: true });
@@ -22,6 +23,7 @@ const document = computed(() => job.documents.programme);
       <CrewsPart />
       <HoursPart />
       <DatesPart />
+      <RoofsPart />
       <WaysPart />
     </div>
   </el-drawer>

@@ -20,11 +20,17 @@ const MOST_CREWS = LETTERS.length;
 function add(): void {
   const taken = new Set(draft.value.crews.map((c) => c.name));
   const name = [...LETTERS].map((l) => `Crew ${l}`).find((n) => !taken.has(n)) ?? 'Another crew';
-  const crew: Crew = { id: crypto.randomUUID(), name, people: 2, skills: [], off: [], only: [] };
+  const crew: Crew = { id: crypto.randomUUID(), name, people: 2, names: [], skills: [], off: [], only: [] };
   change({ crews: [...draft.value.crews, crew] });
 }
 const set = (id: string, next: Partial<Crew>): void =>
   change({ crews: draft.value.crews.map((c) => (c.id === id ? { ...c, ...next } : c)) });
+/** Long ones are cut, as everywhere. */
+const NAME_MOST = 120;
+const setNames = (id: string, names: readonly string[] | undefined): void =>
+  set(id, {
+    names: (names ?? []).map((n) => n.trim().slice(0, NAME_MOST)).filter((n) => n !== ''),
+  });
 function setRate(crew: Crew, value: number | null): void {
   const { ratePerH: _old, ...rest } = crew;
   const next: Crew = value === null ? rest : { ...rest, ratePerH: { value, source: 'chosen' } };
@@ -87,6 +93,15 @@ function setRate(crew: Crew, value: number | null): void {
         >
           <el-checkbox v-for="s in SKILLS" :key="s" :value="s">{{ worded(SKILL_NAMES[s]) }}</el-checkbox>
         </el-checkbox-group>
+        <label class="quiet"
+          >who they are
+          <el-input-tag
+            class="names"
+            :model-value="c.names"
+            :max="12"
+            :aria-label="`${c.name}, who they are`"
+            @update:model-value="(v: string[] | undefined) => setNames(c.id, v)"
+        /></label>
         <DaysField
           name="not here on"
           :label="`${c.name}, not here on`"
@@ -105,5 +120,8 @@ function setRate(crew: Crew, value: number | null): void {
 }
 .name {
   width: 160px;
+}
+.names {
+  width: 240px;
 }
 </style>

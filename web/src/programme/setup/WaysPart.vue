@@ -2,6 +2,7 @@
 /** Machines, ways between works, and the hours of an inspector. */
 import CountField from './CountField.vue';
 import { useProgrammeDoc } from './programmedoc.ts';
+import StepTimes from './StepTimes.vue';
 import TimeField from './TimeField.vue';
 import { useJob } from '../../app/job.ts';
 
@@ -52,6 +53,7 @@ function setInspector(next: Partial<typeof INSPECTOR> | undefined): void {
         "
       />
     </div>
+    <StepTimes />
     <div class="bar">
       <el-checkbox
         :model-value="draft.inspector !== undefined"
