@@ -23,6 +23,14 @@ export function programmeAt(anchor: Date): ProgrammeDoc {
     // Ferries run every day, and so does the work; primer goes on falling slabs, so the day goes on into the evening.
     hours: { from: '07:00', to: '18:30', breakFrom: '12:30', breakMin: 60, days: [1, 2, 3, 4, 5, 6, 7] },
     off: [{ on: day(5), says: 'Regatta' }],
+    costs: {
+      items: [
+        { id: 'travel', name: 'Ferry and van', price: rate(86), per: 'day of a crew' },
+        { id: 'access', name: 'Edge protection, hire', price: rate(310), per: 'week begun' },
+        { id: 'waste', name: 'Skip for pails and wrapping', price: rate(240), per: 'once' },
+      ],
+      addPct: rate(12),
+    },
     loud: { from: '08:00', to: '17:00' },
     taken: [{ zoneId: 'office', from: at(2, 2), to: at(2, 7), says: 'the clock is set on the tower' }],
     expects: [

@@ -1,6 +1,7 @@
 /** A plan as it is shown and sent: instants, names and figures, and everything that it does not hold. */
 import { amountFor, isCoat, isWorkLayer } from '../buildup/index.ts';
 import type { Figure, Part } from '../figures/index.ts';
+import type { Sourced } from '../job/index.ts';
 import { isHot, potLifeMinutes, workArea } from '../site/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
@@ -8,7 +9,8 @@ import type { PlanChances, Spread, TaskChance } from './chances.ts';
 import type { Plan, Task, TaskKind } from './model.ts';
 import type { JobPlanned } from './plan.ts';
 import { daysShown, type DayShown } from './days.ts';
-import { labourOf, personHoursOf } from './labour.ts';
+import { countsOf, type PlanCounts } from './counts.ts';
+import { personHoursOf } from './personhours.ts';
 import { lastTasks, sumsOf, zoneReady } from './score.ts';
 import { whyUnplaced } from './unplaced.ts';
 import type { Work } from './work.ts';
@@ -84,6 +86,7 @@ export interface PlanAnswer {
     readonly name: string;
     readonly people: number;
     readonly names: readonly string[];
+    readonly ratePerH: Sourced | undefined;
     readonly inspects: boolean;
   }[];
   readonly tasks: readonly TaskShown[];
@@ -105,7 +108,9 @@ export interface PlanAnswer {
   readonly leastPersonHours: number;
   readonly remedies: number;
   readonly expectedRemedies: number | undefined;
-  readonly labourCost: Figure | undefined;
+  /** What is paid for, as planned and in each way that the weather may go. */
+  readonly counts: PlanCounts;
+  readonly wayCounts: readonly PlanCounts[];
   readonly score: number;
 }
 
@@ -210,6 +215,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
       ...{ id: c.id, name: c.name, inspects: c.inspects },
       people: planned.crewsOf[i]?.people ?? 1,
       names: planned.crewsOf[i]?.names ?? [],
+      ratePerH: planned.crewsOf[i]?.ratePerH,
     })),
     tasks: planned.tasks.flatMap((t) => shown(planned, plan, t, chances) ?? []),
     days: daysShown(planned, plan),
@@ -238,7 +244,14 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     leastPersonHours: bound.personMin * HOURS_PER_MIN,
     remedies: sums.remedies,
     expectedRemedies: chances?.remedies,
-    labourCost: labourOf(planned, plan),
+    counts: countsOf(planned, plan.placed),
+    wayCounts: (chances?.played ?? []).map(({ sky, placed }) =>
+      countsOf(planned, placed, {
+        outlook: sky,
+        spoiled: (task) => placed[task]?.spoiled !== undefined,
+        isWhole: plan.placed.every((p) => !p || placed[p.task]),
+      }),
+    ),
     score: plan.score,
   };
 }

@@ -40,6 +40,8 @@ export interface PlanChances {
   readonly personMin: number;
   readonly remedyMin: number;
   readonly remedies: number;
+  /** What happened in each way. */
+  readonly played: readonly { readonly sky: Outlook; readonly placed: readonly (Happened | undefined)[] }[];
 }
 
 /** The value below which a share of a list lies. */
@@ -121,6 +123,7 @@ export function chancesOfPlan(planned: Planned, plan: Plan, ways: readonly Outlo
     tasks,
     finish: spread(played.map(({ placed }) => finishOf(plan, placed))),
     deadlines,
+    played,
     personMin: mean((s) => s.personMin),
     remedyMin: mean((s) => s.remedyMin) + spoiledMin.reduce((a, b) => a + b, 0) / n,
     remedies:

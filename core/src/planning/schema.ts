@@ -46,6 +46,9 @@ export const pinSchema = z.strictObject({
 });
 export type Pin = z.infer<typeof pinSchema>;
 
+/** How often something is paid for. */
+export const COST_PER = ['once', 'day of work', 'day of a crew', 'day on site', 'week begun'] as const;
+
 /** A plan that was kept: what was to be done when, and by whom. */
 export const keptPlanSchema = z.strictObject({
   plannedAt: instantSchema,
@@ -103,6 +106,23 @@ export const programmeSchema = z.strictObject({
       changeMin: minutes(120).default(typical(10)),
       /** Minutes of one person for one unit of a step of the preparation, where they are not the usual ones. */
       stepMin: z.partialRecord(z.enum(STEP_KEYS), minutes(600)).default({}),
+    })
+    .prefault({}),
+  /** What the work costs beside people and material, and what is put on top of it. */
+  costs: z
+    .strictObject({
+      items: z
+        .array(
+          z.strictObject({
+            id: idSchema,
+            name: nameSchema,
+            price: sourced(z.number().min(0).max(1e6)),
+            per: z.enum(COST_PER),
+          }),
+        )
+        .max(60)
+        .default([]),
+      addPct: sourced(z.number().min(0).max(200)).optional(),
     })
     .prefault({}),
   /** The hours of a day in which work may be loud: grinding, cutting, stripping; absent: all working hours. */

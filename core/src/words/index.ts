@@ -27,6 +27,7 @@ export {
   shareFigure,
   sumOfAmounts,
 } from './planwords.ts';
+export { lateWords, lostWords, PRICE_COLUMNS, priceBlocks, priceRows, spreadWords } from './pricewords.ts';
 export { toldPlan, type ToldPlan } from './toldplan.ts';
 export { KIT_GROUP_NAMES, KIT_GROUPS, kitOf, type KitGroup, type KitLine } from './kit.ts';
 export { toolWords } from './toolwords.ts';

@@ -17,8 +17,6 @@ import {
 } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
-import { usePreferences } from '../app/preferences.ts';
-import FigureText from '../shared/FigureText.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import SayParts from '../shared/SayParts.vue';
@@ -31,13 +29,13 @@ import { saveDays } from './calendar.ts';
 import { freed, pinned } from './pins.ts';
 import { usePlanning } from './planning.ts';
 import KeptPanel from './KeptPanel.vue';
+import PricePanel from './PricePanel.vue';
 import SetupDrawer from './SetupDrawer.vue';
 import WhatIf from './WhatIf.vue';
 
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
-const preferences = usePreferences();
 const { answer, cannot, share, stage, plan, compare, repin, stop } = usePlanning();
 const document = computed(() => job.documents.programme);
 const trouble = ref('');
@@ -188,10 +186,6 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
         </p>
         <KeptPanel v-if="kept" :answer="answer" :kept="kept" :settled="share === undefined" />
-        <p v-if="answer.labourCost" class="cost">
-          The crews cost <FigureText :figure="answer.labourCost" :says="answer.labourCost.value.toFixed(0)" />
-          {{ preferences.currency }}, by the hours of persons at work and their rates.
-        </p>
         <section aria-label="What the plan says">
           <div class="head"><h2>What the plan says</h2></div>
           <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />
@@ -201,6 +195,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
             there. It is set on Site, Bays.
           </p>
         </section>
+        <PricePanel :answer="answer" @costs="setting = true" />
         <WhatIf :answer="answer" :date="date" :compare="compare" />
       </div>
       <aside>
@@ -291,9 +286,6 @@ aside > .bar {
   height: 12px;
   background: var(--well);
   border: var(--stroke) solid var(--line);
-}
-.cost {
-  padding: var(--s2) 0;
 }
 .trouble {
   color: var(--red);

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { useJob } from '../app/job.ts';
 import UndoBar from '../shared/UndoBar.vue';
+import CostsPart from './setup/CostsPart.vue';
 import CrewsPart from './setup/CrewsPart.vue';
 import DatesPart from './setup/DatesPart.vue';
 import HoursPart from './setup/HoursPart.vue';
@@ -25,6 +26,7 @@ const document = computed(() => job.documents.programme);
       <DatesPart />
       <RoofsPart />
       <WaysPart />
+      <CostsPart />
     </div>
   </el-drawer>
 </template>

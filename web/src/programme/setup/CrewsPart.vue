@@ -93,7 +93,7 @@ function setRate(crew: Crew, value: number | null): void {
         >
           <el-checkbox v-for="s in SKILLS" :key="s" :value="s">{{ worded(SKILL_NAMES[s]) }}</el-checkbox>
         </el-checkbox-group>
-        <label class="quiet"
+        <label class="quiet who"
           >who they are
           <el-input-tag
             class="names"
@@ -120,6 +120,11 @@ function setRate(crew: Crew, value: number | null): void {
 }
 .name {
   width: 160px;
+}
+.who {
+  display: flex;
+  align-items: center;
+  gap: var(--s2);
 }
 .names {
   width: 240px;

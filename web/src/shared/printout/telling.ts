@@ -5,22 +5,26 @@ import { useJob } from '../../app/job.ts';
 import { usePreferences } from '../../app/preferences.ts';
 
 export function usePrinted(): {
+  /** How things are said. */
+  readonly telling: () => Telling;
   /** A printout of this moment. */
   readonly printed: (title: string, blocks: (t: Telling) => Block[]) => Printout;
 } {
   const job = useJob();
   const preferences = usePreferences();
+  const ofJob = () => ({
+    name: job.head?.name ?? '',
+    place: job.head?.place ?? '',
+    timeZone: job.timeZone,
+    units: job.system,
+    wording: job.head ? wordingOf(job.head) : ('uk' as const),
+  });
+  const telling = (): Telling => tellingOf(ofJob(), preferences.currency);
   return {
+    telling,
     printed: (title, blocks) => {
-      const head = {
-        name: job.head?.name ?? '',
-        place: job.head?.place ?? '',
-        timeZone: job.timeZone,
-        units: job.system,
-        wording: job.head ? wordingOf(job.head) : ('uk' as const),
-      };
-      const t = tellingOf(head, preferences.currency);
-      return { title: t.w(title), ...jobLines(head, job.nowMs), blocks: blocks(t) };
+      const t = telling();
+      return { title: t.w(title), ...jobLines(ofJob(), job.nowMs), blocks: blocks(t) };
     },
   };
 }

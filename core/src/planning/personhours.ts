@@ -1,4 +1,4 @@
-/** Hours of persons that a plan takes, and what they cost. */
+/** Hours of persons that a plan takes. */
 import { given, type Figure } from '../figures/index.ts';
 import type { Plan } from './model.ts';
 import type { JobPlanned } from './plan.ts';
@@ -36,36 +36,4 @@ function crewMinOf(planned: JobPlanned, plan: Plan, crew: number): number {
   const own = plan.placed.flatMap((p) => (p?.crew === crew ? [p] : []));
   const at = planned.crews[crew];
   return at ? workedMin(at, own) : 0;
-}
-
-/** What the crews cost by their hours, people and rates; undefined where a crew that works has no rate. */
-export function labourOf(planned: JobPlanned, plan: Plan): Figure | undefined {
-  const lines = planned.crewsOf.map((crew, i) => ({
-    crew,
-    hours: crewMinOf(planned, plan, i) * HOURS_PER_MIN,
-  }));
-  const paid = lines.filter((l) => l.hours > 0);
-  if (paid.length === 0 || paid.some((l) => !l.crew.ratePerH)) return undefined;
-  return {
-    label: 'What the crews cost',
-    value: paid.reduce((n, l) => n + l.hours * l.crew.people * (l.crew.ratePerH?.value ?? 0), 0),
-    quantity: 'number',
-    formula: paid.map((_, i) => `{hours${i + 1}} × {people${i + 1}} × {rate${i + 1}}`).join(' + '),
-    inputs: Object.fromEntries(
-      paid.flatMap(({ crew, hours }, i) => [
-        [`hours${i + 1}`, given(`${crew.name}, hours`, hours, 'hours', 'assumed')],
-        [`people${i + 1}`, given(`${crew.name}, people`, crew.people, 'count', 'chosen')],
-        [
-          `rate${i + 1}`,
-          given(
-            `${crew.name}, rate`,
-            crew.ratePerH?.value ?? 0,
-            'number',
-            crew.ratePerH?.source ?? 'assumed',
-          ),
-        ],
-      ]),
-    ),
-    from: 'hours by people by what an hour costs',
-  };
 }
