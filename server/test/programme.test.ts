@@ -32,6 +32,10 @@ function withWeather() {
 }
 const file = withWeather();
 const plan = (body: object) => api.post(`${V1}/compute/programme`).send(body);
+interface Line {
+  readonly progress?: { readonly share: number };
+  readonly answer?: ToldPlan;
+}
 const put = async (job: string, change: Partial<ProgrammeDoc>, version = 1) =>
   api
     .put(`${V1}/jobs/${job}/programme`)
@@ -85,6 +89,30 @@ describe('a plan over the API', () => {
     );
     expect(detail(await plan({ file, at: 'soon' }).expect(422))).toContain('at');
     expect(detail(await plan({ file, at: NOW.toISOString(), tries: 4000 }).expect(422))).toContain('tries');
+  });
+
+  it('is told line by line how far it is to those who ask for lines', async () => {
+    const ask = { file, at: NOW.toISOString(), tries: 12 };
+    const { body, headers } = await plan(ask)
+      .set('Accept', 'application/x-ndjson')
+      .buffer(true)
+      .parse((res, done) => {
+        let text = '';
+        res.on('data', (part: Buffer) => (text += part.toString('utf8')));
+        res.on('end', () => done(null, text));
+      });
+    expect(headers['content-type']).toContain('application/x-ndjson');
+    const lines = String(body)
+      .trim()
+      .split('\n')
+      .map((l) => JSON.parse(l) as Line);
+    const shares = lines.flatMap((l) => l.progress?.share ?? []);
+    expect(shares.length).toBeGreaterThan(1);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    expect(lines.at(-1)?.answer).toEqual((await plan(ask)).body);
+    // What is refused before anything is told is refused as ever.
+    const refused = await plan({ file: {}, at: NOW.toISOString() }).set('Accept', 'application/x-ndjson');
+    expect(refused.status).toBe(422);
   });
 
   it('of a job without weather says what it waits for', async () => {
@@ -141,6 +169,12 @@ describe('the calendar of the plan that was kept', () => {
     expect(first.map((e) => e.summary)).toEqual(['H12 preparation', 'H12 primer']);
     expect(first.map((e) => e.start)).toEqual(kept.tasks.map((t) => t.startAt).sort());
     expect((await events('?crew=quay')).map((e) => e.summary)).toEqual(['H12 primer']);
+    // The client is told of roofs and of dates, in words that ask for nothing else.
+    const client = await events('?for=client');
+    expect(client.map((e) => e.summary)).toEqual([
+      'Booking hall roof: work, keep off',
+      ...demo.programme.deadlines.map(() => expect.stringMatching('date to keep$') as unknown),
+    ]);
     const moved = { ...kept, tasks: kept.tasks.map((t) => ({ ...t, crewId: 'quay' })) };
     expect((await put(job, { ...demo.programme, kept: moved }, 2)).status).toBe(200);
     const second = await events();

@@ -1,5 +1,5 @@
 /** A plan as it is shown and sent: instants, names and figures, and everything that it does not hold. */
-import { amountFor, isCoat, isWorkLayer } from '../buildup/index.ts';
+import { amountFor, isCoat, isWorkLayer, type Chemistry } from '../buildup/index.ts';
 import type { Figure, Part } from '../figures/index.ts';
 import type { Sourced } from '../job/index.ts';
 import { isHot, potLifeMinutes, workArea } from '../site/index.ts';
@@ -12,6 +12,7 @@ import { daysShown, type DayShown } from './days.ts';
 import { countsOf, type PlanCounts } from './counts.ts';
 import { personHoursOf } from './personhours.ts';
 import { lastTasks, sumsOf, zoneReady } from './score.ts';
+import { deliveriesShown, type DeliveryShown } from './supply.ts';
 import { whyUnplaced } from './unplaced.ts';
 import type { Work } from './work.ts';
 
@@ -33,6 +34,8 @@ export interface TaskShown {
   /** What it leaves may be laid over from, and until; undefined where nothing cures or it is not known. */
   readonly opensMs: number | undefined;
   readonly closesMs: number | undefined;
+  /** Feet may come on again; undefined where it is not known. */
+  readonly feetMs: number | undefined;
   /** When what follows on it is begun; undefined: nothing is planned on it. */
   readonly nextMs: number | undefined;
   readonly chance: TaskChance | undefined;
@@ -46,6 +49,9 @@ export interface TaskShown {
   readonly opening: Work['opening'];
   /** Laid with a flame or from a kettle. */
   readonly hot: boolean;
+  /** Heard far, and smelt far: neighbors are told. */
+  readonly loud: boolean;
+  readonly smells: boolean;
   /** Which layer of its build-up it is, from 1; undefined for what is no layer. */
   readonly number: number | undefined;
 }
@@ -95,6 +101,7 @@ export interface PlanAnswer {
   readonly unplaced: readonly Unplaced[];
   readonly leftOut: readonly { readonly bays: readonly string[]; readonly why: readonly Part[] }[];
   readonly noAccess: readonly string[];
+  readonly deliveries: readonly DeliveryShown[];
   /** Flood tests that are asked for and not planned. */
   readonly untested: readonly { readonly zone: string; readonly why: readonly Part[] }[];
   /** The last coat, as planned and over the ways the weather may go. */
@@ -129,6 +136,21 @@ const amountOf = (work: Work, planned: JobPlanned): Figure | undefined =>
       )
     : undefined;
 
+/** Smelt far. Common practice, no source. */
+const SMELLS: readonly Chemistry[] = [
+  'methacrylate',
+  'polyester resin',
+  'solvent primer',
+  'bitumen, hot',
+  'bitumen sheet',
+  'bitumen adhesive',
+  'contact adhesive',
+];
+function smells({ layer }: Work): boolean {
+  const made = layer && 'chemistry' in layer ? layer.chemistry : undefined;
+  return made !== undefined && SMELLS.includes(made);
+}
+
 function numberOf({ buildUp, layer }: Work): number | undefined {
   const at = buildUp.layers.filter(isWorkLayer).findIndex((l) => l.id === layer?.id);
   return at < 0 ? undefined : at + 1;
@@ -157,6 +179,7 @@ function shown(
     late: p.late,
     opensMs: known(cure?.from),
     closesMs: known(cure?.until),
+    feetMs: cure ? known(cure.foot) : at(p.end),
     nextMs: nextStart(planned, plan, task),
     chance: chances?.tasks[task.index],
     pinned: task.crew !== undefined || task.startMin !== undefined,
@@ -165,6 +188,8 @@ function shown(
     steps: work.steps,
     opening: work.opening,
     hot: work.kind === 'layer' && work.layer !== undefined && isHot(work.layer),
+    loud: work.loud === true,
+    smells: smells(work),
     number: work.kind === 'layer' ? numberOf(work) : undefined,
   };
 }
@@ -234,6 +259,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     })),
     leftOut: [...left.values()],
     noAccess: planned.noAccess,
+    deliveries: deliveriesShown(planned, plan),
     untested: planned.untested,
     finishMs: placedTasks.length > 0 ? at(sums.finishMin) : undefined,
     finish: chances && spreadMs(startMs, chances.finish),

@@ -13,6 +13,7 @@ export {
   type Skill,
 } from './schema.ts';
 export { answerOf, type DeadlineShown, type PlanAnswer, type TaskShown, type Unplaced } from './answer.ts';
+export type { DeliveryShown } from './supply.ts';
 export type { DayShown } from './days.ts';
 export { CONDITION_SHORT, SKILL_WORDS } from './unplaced.ts';
 export { blocksOf, type Block } from './blocks.ts';
@@ -30,7 +31,7 @@ export {
 } from './kept.ts';
 export { slipsOf, type Slip } from './slips.ts';
 export { programmeProblems } from './problems.ts';
-export { plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
+export { INSPECTOR, plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';
 export { LOUD, STEP_MIN_EACH } from './worktimes.ts';
 export { wholePlan } from './whole.ts';

@@ -75,6 +75,7 @@ export interface KeptWork {
   readonly bayId: string;
   readonly bay: string;
   readonly zone: string;
+  readonly zoneId: string;
   readonly name: string;
   readonly layerId: string | undefined;
   readonly startMs: number;
@@ -114,6 +115,7 @@ export function keptWorks(
       return [
         {
           ...{ taskId, crewId, bayId, bay: bay.label, zone: zones.get(bay.zoneId) ?? '' },
+          zoneId: bay.zoneId,
           name: more === 'accept' ? `${own} accepted` : own,
           layerId: more === undefined ? layer?.id : undefined,
           ...{ startMs: Date.parse(startAt), endMs: Date.parse(endAt) },

@@ -45,6 +45,7 @@ export interface JobPlanned extends Planned {
   readonly crewsOf: readonly Crew[];
   /** Zones in which nobody said where people come on: no way out is planned there. */
   readonly noAccess: readonly string[];
+  readonly deliveries: OrderDoc['deliveries'];
   /** Flood tests that are asked for and not planned, by their zones. */
   readonly untested: readonly { readonly zone: string; readonly why: readonly Part[] }[];
 }
@@ -59,7 +60,8 @@ export function crewsOf(doc: ProgrammeDoc, people: number): Crew[] {
     : [{ id: 'crew', name: 'Crew', people, names: [], skills: [...ALL_SKILLS], off: [], only: [] }];
 }
 
-const INSPECTOR = 'inspector';
+/** The id of whoever comes to accept, among the crews. */
+export const INSPECTOR = 'inspector';
 
 /** Days planned beyond the forecast, and days before now that still dry and cure. */
 const BEYOND_DAYS = 11;
@@ -279,7 +281,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     doc,
     zoneOf: (id) => kept.zone(id),
     air: { airC: column('airC'), rainMm: column('rainMm') },
-    ...{ works, exposed, leftOut, frame, crewsOf: crews, untested },
+    ...{ works, exposed, leftOut, frame, crewsOf: crews, untested, deliveries: terms.order.deliveries },
     noAccess: zonesHere.filter((z) => ways.get(z.id)?.door === undefined).map((z) => z.name),
   };
 }

@@ -22,7 +22,22 @@ import {
   type ProgrammeDoc,
 } from '@lentum/core/planning';
 import { jobState } from '@lentum/core/state';
-import { daySheet, daySheetBlocks, finishWords, leftOutVerdicts, planVerdicts } from '@lentum/core/words';
+import { takeoff } from '@lentum/core/order';
+import {
+  dateOf,
+  DAY_COLUMNS,
+  dayRows,
+  dayRuns,
+  daySheet,
+  daySheetBlocks,
+  deliveryVerdicts,
+  finishWords,
+  leftOutVerdicts,
+  noticeBlocks,
+  noticesOf,
+  planVerdicts,
+  stockVerdicts,
+} from '@lentum/core/words';
 import { printoutLines, tellingOf } from '@lentum/core/printout';
 import { zoneAhead } from '@lentum/core/weather';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
@@ -483,5 +498,72 @@ describe('the sheet of a day', () => {
       const shift = p && demo.crews[p.crew]?.shifts.find((s) => s.from <= p.start && p.start < s.to);
       if (p && shift) expect(shift.to - p.end).toBeGreaterThanOrEqual(60);
     }
+  });
+});
+
+describe('what goes out beside the day sheet', () => {
+  const zone = job.job.timeZone;
+
+  it('tells the neighbors of every roof with work, from its first work on, and when it is loud', () => {
+    const notices = noticesOf(answer);
+    const busy = new Set(answer.tasks.map((t) => answer.zones[t.zone]?.name));
+    expect(notices.map((n) => n.zone).sort()).toEqual([...busy].sort());
+    for (const n of notices) {
+      const own = answer.tasks.filter((t) => answer.zones[t.zone]?.name === n.zone);
+      expect(n.fromMs).toBe(Math.min(...own.map((t) => t.startMs)));
+      expect(n.untilMs).toBeGreaterThanOrEqual(Math.max(...own.map((t) => t.endMs)));
+      expect(n.loud.length > 0).toBe(own.some((t) => t.loud));
+      expect(n.hot.length > 0).toBe(own.some((t) => t.hot));
+    }
+    const t = tellingOf({ units: 'metric', wording: 'uk', timeZone: zone });
+    const head = { title: 'Notice', job: 'Velmora', made: 'today' };
+    const lines = printoutLines({ ...head, blocks: noticeBlocks(answer, zone, t) }).join('\n');
+    for (const n of notices) expect(lines).toContain(n.zone);
+  });
+
+  it.each([
+    [[], ''],
+    [['2026-05-12'], '12 May 2026'],
+    [['2026-05-12', '2026-05-13', '2026-05-15'], '12 May 2026 to 13 May 2026, 15 May 2026'],
+    [['2026-12-31', '2027-01-01'], '31 Dec 2026 to 1 Jan 2027'],
+  ])('says days as runs: %j', (days, says) => {
+    expect(dayRuns(days)).toBe(says);
+  });
+
+  it('has every work as a row of a table, in order', () => {
+    const rows = dayRows(answer, (ms) => new Date(ms).toISOString().slice(0, 16).replace('T', ' '));
+    expect(rows.length).toBe(answer.tasks.length);
+    for (const r of rows) expect(r.length).toBe(DAY_COLUMNS.length);
+    const starts = rows.map((r) => `${r[0]} ${r[1]}`);
+    expect(starts).toEqual([...starts].sort());
+  });
+
+  it('says which delivery is laid after the day by which it was to be used', () => {
+    const last = answer.deliveries.find((d) => d.lastMs !== undefined);
+    expect(last).toBeDefined();
+    const used = (usedBy: string): PlanAnswer => ({
+      ...answer,
+      deliveries: answer.deliveries.map((d) => (d === last ? { ...d, usedBy } : d)),
+    });
+    const on = dateOf(last?.lastMs ?? 0, zone);
+    expect(deliveryVerdicts(used(on), zone)).toEqual([]);
+    const said = deliveryVerdicts(used('2026-01-01'), zone);
+    expect(said.map((v) => `${v.subject} ${text(v.says)}`).join()).toContain('used by 1 Jan 2026');
+  });
+
+  it('says what in the store is past its date before it is laid', () => {
+    const stock = job.order.stock.map((s) => ({ ...s, bestBefore: '2026-01-01' }));
+    const orderLines = takeoff(job.survey, job.buildUp, { ...job.order, stock }).lines.filter(
+      (l) => l.drawn.length > 0,
+    );
+    const first = orderLines[0]?.drawn[0]?.stock.name ?? '';
+    expect(orderLines.length).toBeGreaterThan(0);
+    const said = stockVerdicts(answer, orderLines, zone);
+    expect(said.map((v) => v.subject)).toContain(`${first}, in the store:`);
+    const fresh = orderLines.map((l) => ({
+      ...l,
+      drawn: l.drawn.map((d) => ({ ...d, stock: { ...d.stock, bestBefore: '2030-01-01' } })),
+    }));
+    expect(stockVerdicts(answer, fresh, zone)).toEqual([]);
   });
 });

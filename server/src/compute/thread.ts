@@ -8,12 +8,15 @@ import '../http/allroutes.ts';
 stepBack();
 atThread(WARM, () => true);
 
-export default async function answer({ name, input }: Asked): Promise<Told> {
+export default async function answer({ name, input, port }: Asked): Promise<Told> {
   try {
-    return { json: JSON.stringify(await runOf(name, input)) };
+    const run = runOf(name, input, (progress) => port?.postMessage(progress));
+    return { json: JSON.stringify(await run) };
   } catch (error) {
     if (!(error instanceof HttpProblem)) throw error;
     const { status, title, problems, extra } = error;
     return { refused: { status, title, problems, extra } };
+  } finally {
+    port?.close();
   }
 }

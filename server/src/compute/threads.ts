@@ -5,6 +5,7 @@
 import { createRequire } from 'node:module';
 import { availableParallelism } from 'node:os';
 import { pathToFileURL } from 'node:url';
+import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
 import type { Problem } from '@lentum/core/problems';
@@ -13,6 +14,8 @@ import { HttpProblem, unprocessable } from '../http/errors.ts';
 export interface Asked {
   readonly name: string;
   readonly input: unknown;
+  /** Where it tells how far it is. */
+  readonly port?: MessagePort;
 }
 export type Told =
   | { readonly json: string }
@@ -69,7 +72,10 @@ async function think(asked: Asked, gone: AbortSignal, deadlineMs: number): Promi
   const late = AbortSignal.timeout(deadlineMs);
   let told: Told;
   try {
-    told = await open().run(asked, { signal: AbortSignal.any([late, gone]) });
+    told = await open().run(asked, {
+      signal: AbortSignal.any([late, gone]),
+      transferList: asked.port ? [asked.port] : [],
+    });
   } catch (error) {
     if (late.aborted) throw tooMuch(`it takes more than ${deadlineMs / 1000} s of computing`);
     if (gone.aborted) throw new HttpProblem(499, 'Nobody waits for the answer');
@@ -114,6 +120,41 @@ export async function answerFromThread(
 ): Promise<void> {
   const json = await textFromThread(res, name, input, deadlineMs);
   res.type('json').send(json);
+}
+
+/**
+ * Answers with lines of JSON: `{"progress": …}` as often as the thread says how far it is, then `{"answer": …}`. What goes
+ * wrong on the way is the last line, `{"problem": …}`: by then the answer has begun.
+ */
+export async function streamFromThread(
+  res: Response,
+  name: string,
+  input: unknown,
+  deadlineMs = DEADLINE_MS,
+): Promise<void> {
+  const gone = new AbortController();
+  const leave = (): void => gone.abort();
+  res.once('close', leave);
+  const { port1, port2 } = new MessageChannel();
+  const write = (line: unknown): void => void res.write(`${JSON.stringify(line)}\n`);
+  port1.on('message', (progress) => {
+    if (!res.headersSent) res.type('application/x-ndjson');
+    write({ progress });
+  });
+  try {
+    const json = await think({ name, input, port: port2 }, gone.signal, deadlineMs);
+    if (!res.headersSent) res.type('application/x-ndjson');
+    res.write(`{"answer":${json}}\n`);
+    res.end();
+  } catch (error) {
+    if (!res.headersSent || !(error instanceof HttpProblem)) throw error;
+    const { status, title, problems } = error;
+    write({ problem: { status, title, problems } });
+    res.end();
+  } finally {
+    res.off('close', leave);
+    port1.close();
+  }
 }
 
 /** Ends every thread, when the server ends. */

@@ -1,4 +1,5 @@
 /** The days of a job planned, from what the database holds or from a job file. */
+import type { Request } from 'express';
 import { z } from 'zod';
 import { verdictText } from '@lentum/core/figures';
 import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
@@ -11,8 +12,8 @@ import { jobState, type JobInputs } from '@lentum/core/state';
 import { toldPlan, type ToldPlan } from '@lentum/core/words';
 import { wordingOf } from '@lentum/core/wording';
 import { unwrap } from '../compute/helpers.ts';
-import { atThread } from '../compute/runs.ts';
-import { answerFromThread } from '../compute/threads.ts';
+import { atThread, type Tell } from '../compute/runs.ts';
+import { answerFromThread, streamFromThread } from '../compute/threads.ts';
 import { notJson, unprocessable } from '../http/errors.ts';
 import { notPlain } from '../http/plaintext.ts';
 import { route } from '../http/routes.ts';
@@ -53,10 +54,14 @@ interface Planned {
   readonly tries: number;
 }
 
-function told({ head, inputs, doc, order, tries }: Planned): ToldPlan {
+function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPlan {
   const { timeZone, units } = head;
   const wording = wordingOf(head);
-  const answer = wholePlan({ state: jobState(inputs), doc, order, timeZone, nowMs: inputs.nowMs }, tries);
+  const answer = wholePlan(
+    { state: jobState(inputs), doc, order, timeZone, nowMs: inputs.nowMs },
+    tries,
+    tell,
+  );
   if ('cannot' in answer)
     throw unprocessable([
       {
@@ -71,14 +76,14 @@ function told({ head, inputs, doc, order, tries }: Planned): ToldPlan {
 }
 
 type Asked = JobSnapshot & { readonly doc: ProgrammeDoc; readonly order: OrderDoc; readonly tries: number };
-atThread('days', ({ head, record, people, inputs, doc, order, tries }: Asked): ToldPlan => {
+atThread('days', ({ head, record, people, inputs, doc, order, tries }: Asked, tell): ToldPlan => {
   const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
-  return told({ head, inputs: { ...inputs, book, rules: rulesOf(head) }, doc, order, tries });
+  return told({ head, inputs: { ...inputs, book, rules: rulesOf(head) }, doc, order, tries }, tell);
 });
 
 const asked = z.strictObject({ file: z.unknown(), at: instantSchema, tries: triesSchema });
 
-atThread('programme', (bytes: Uint8Array): ToldPlan => {
+atThread('programme', (bytes: Uint8Array, tell): ToldPlan => {
   let body: unknown;
   try {
     body = JSON.parse(Buffer.from(bytes).toString('utf8'));
@@ -96,8 +101,13 @@ atThread('programme', (bytes: Uint8Array): ToldPlan => {
     rules: rulesOf(content.job),
     nowMs: Date.parse(at),
   };
-  return told({ head: content.job, inputs, doc: content.programme, order: content.order, tries });
+  return told({ head: content.job, inputs, doc: content.programme, order: content.order, tries }, tell);
 });
+
+const LINES = 'application/x-ndjson';
+/** In one piece; or line by line with how far it is, to those who ask for lines of JSON. */
+const answerAs = (req: Request): typeof answerFromThread =>
+  req.accepts(['application/json', LINES]) === LINES ? streamFromThread : answerFromThread;
 
 export const daysRoutes = [
   route({
@@ -108,26 +118,27 @@ export const daysRoutes = [
       'The days of a job planned anew: what is done when and by whom, how sure it is, and what is not planned',
     query: z.object({ at: instantSchema.optional(), tries: triesSchema }),
     answer: toldPlanSchema,
-    run: async ({ params, query, context, res }) => {
+    run: async ({ req, params, query, context, res }) => {
       const jobId = params['jobId'] ?? '';
       const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
       const job = await jobSnapshot(context.pool, jobId, nowMs, (body) => ({
         doc: programmeSchema.parse(body('programme')),
         order: orderSchema.parse(body('order')),
       }));
-      await answerFromThread(res, 'days', { ...job, tries: query.tries }, PLAN_MS);
+      await answerAs(req)(res, 'days', { ...job, tries: query.tries }, PLAN_MS);
     },
   }),
   route({
     method: 'post',
     path: '/compute/programme',
     tag: 'Compute',
-    summary: 'The same for a job file at an instant',
+    summary:
+      'The same for a job file at an instant; who accepts application/x-ndjson is told how far it is, line by line',
     raw: { types: ['application/json'], limit: '64mb' },
     answer: toldPlanSchema,
     run: ({ req, res }) => {
       const bytes: unknown = req.body;
-      return answerFromThread(res, 'programme', Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0), PLAN_MS);
+      return answerAs(req)(res, 'programme', Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0), PLAN_MS);
     },
   }),
 ];

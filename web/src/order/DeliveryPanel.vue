@@ -2,6 +2,9 @@
 /** Deliveries: what day, for which zones, until when it is used. */
 import type { Delivery } from '@lentum/core/order';
 import type { Zone } from '@lentum/core/survey';
+import { dateOf, dayText } from '@lentum/core/words';
+import { useJob } from '../app/job.ts';
+import { useKeptWorks } from '../app/keptworks.ts';
 import TextInput from '../shared/TextInput.vue';
 
 const props = defineProps<{ zones: readonly Zone[]; today: string }>();
@@ -9,6 +12,13 @@ const deliveries = defineModel<Delivery[]>({ required: true });
 const taken = (d: Delivery): Set<string> =>
   new Set(deliveries.value.filter((x) => x.id !== d.id).flatMap((x) => x.zoneIds));
 
+const job = useJob();
+const works = useKeptWorks();
+/** The day on which the kept plan lays the first of it. */
+const firstLaid = (d: Delivery): string | undefined => {
+  const first = works.value.find((w) => w.layerId !== undefined && d.zoneIds.includes(w.zoneId));
+  return first && dateOf(first.startMs, job.timeZone);
+};
 function add(): void {
   const there = new Set(deliveries.value.flatMap((d) => d.zoneIds));
   deliveries.value = [
@@ -79,6 +89,10 @@ function onDay(d: Delivery, key: 'on' | 'usedBy', event: Event): void {
           :disabled="taken(d).has(z.id)"
         />
       </el-checkbox-group>
+      <p v-if="firstLaid(d)" class="quiet" :class="{ late: (firstLaid(d) ?? '') < d.on }">
+        The kept plan lays the first of it {{ dayText(firstLaid(d) ?? '')
+        }}{{ (firstLaid(d) ?? '') < d.on ? ', before it is there' : '' }}.
+      </p>
       <el-button text @click="deliveries = deliveries.filter((x) => x.id !== d.id)">Take out</el-button>
     </div>
     <el-button @click="add">Add a delivery</el-button>
@@ -98,5 +112,8 @@ function onDay(d: Delivery, key: 'on' | 'usedBy', event: Event): void {
 }
 label {
   width: 9.5rem;
+}
+.late {
+  color: var(--red);
 }
 </style>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** The plan that was kept beside the one that is shown, and beside the record. */
 import { computed } from 'vue';
-import { changesSince, keptWorks, slipsOf, type KeptPlan, type PlanAnswer } from '@lentum/core/planning';
+import { changesSince, slipsOf, type KeptPlan, type PlanAnswer } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
+import { useKeptWorks } from '../app/keptworks.ts';
 import { worded } from '../app/wording.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
 
@@ -10,15 +11,11 @@ const props = defineProps<{ answer: PlanAnswer; kept: KeptPlan; settled: boolean
 const job = useJob();
 const changes = computed(() => (props.settled ? changesSince(props.kept, props.answer) : undefined));
 /** Planned by now and not on record, with what holds the bay. */
+const works = useKeptWorks();
 const slips = computed(() => {
   const { work } = job.weather;
   if (!work || !job.state) return [];
-  const works = keptWorks(props.kept, {
-    site: job.documents.site.content,
-    survey: job.documents.survey.content,
-    buildUps: job.documents.buildUps.content,
-  });
-  return slipsOf(works, job.state.calls, job.nowMs).map((s) => ({
+  return slipsOf(works.value, job.state.calls, job.nowMs).map((s) => ({
     ...s,
     verdict: s.call && work.callVerdict(s.call, job.nowMs),
   }));

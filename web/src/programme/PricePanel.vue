@@ -53,7 +53,7 @@ const save = (): Promise<void> =>
       <span class="end bar no-print">
         <el-button @click="emit('costs')">Costs</el-button>
         <el-button @click="save">Spreadsheet</el-button>
-        <PrintButton :printout="printout" />
+        <PrintButton :printout="printout" label="Print the offer" />
       </span>
     </div>
     <table class="price">

@@ -8,18 +8,24 @@ import { blocksOf, keptFrom, type Block } from '@lentum/core/planning';
 import type { Printout } from '@lentum/core/printout';
 import {
   boundWords,
+  DAY_COLUMNS,
+  dayRows,
   daySheet,
   daySheetBlocks,
+  deliveryVerdicts,
   finishWords,
   kitOf,
   leftOutVerdicts,
+  noticeBlocks,
   planVerdicts,
+  stockVerdicts,
 } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import SayParts from '../shared/SayParts.vue';
+import { saveCsvFile } from '../shared/csv.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import BlockCard from './BlockCard.vue';
@@ -68,7 +74,15 @@ const codes = computed(() => new Map(job.zones.map((z) => [z.zone.id, z.zone.cod
 const deliveries = computed(
   () => new Map(job.documents.order.draft.deliveries.map((d) => [d.on, d.name] as const)),
 );
-const verdicts = computed(() => (answer.value ? planVerdicts(answer.value) : []));
+const verdicts = computed(() =>
+  answer.value
+    ? [
+        ...planVerdicts(answer.value),
+        ...deliveryVerdicts(answer.value, job.timeZone),
+        ...stockVerdicts(answer.value, job.takenOff.lines, job.timeZone),
+      ]
+    : [],
+);
 const leftOut = computed(() => (answer.value ? leftOutVerdicts(answer.value) : []));
 const finish = computed(() =>
   answer.value?.finishMs === undefined
@@ -127,6 +141,14 @@ const printout = (): Printout =>
         : [];
     },
   );
+const notice = (): Printout =>
+  printed('Notice', (t) => (answer.value ? noticeBlocks(answer.value, job.timeZone, t) : []));
+/** The works as a table that any spreadsheet reads. */
+const saveTable = (): void => {
+  const time = (ms: number): string =>
+    DateTime.fromMillis(ms, { zone: job.timeZone }).toFormat('yyyy-LL-dd HH:mm');
+  if (answer.value) saveCsvFile([DAY_COLUMNS, ...dayRows(answer.value, time)], 'days.csv');
+};
 const isWide = useMediaQuery('(min-width: 1000px)');
 </script>
 
@@ -212,6 +234,8 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           @close="chosen = undefined"
         />
         <div class="bar no-print">
+          <el-button @click="saveTable">Table</el-button>
+          <PrintButton :printout="notice" label="Notice" />
           <PrintButton :printout="printout" />
           <el-button @click="saveDays(answer, job.head?.name ?? '', job.nowMs, job.time)">Calendar</el-button>
         </div>

@@ -3,6 +3,7 @@
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import { given, words, type Part, type Verdict } from '@lentum/core/figures';
+import type { OrderDoc } from '@lentum/core/order';
 import type { PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
 import PickList from '../shared/PickList.vue';
@@ -13,12 +14,16 @@ import { whatIfs, type WhatIf } from './whatif.ts';
 const props = defineProps<{
   answer: PlanAnswer;
   date: string;
-  compare: (doc: ProgrammeDoc) => Promise<Compared | undefined>;
+  compare: (doc: ProgrammeDoc, deliveries?: OrderDoc['deliveries']) => Promise<Compared | undefined>;
 }>();
 const job = useJob();
 const asks = computed(() =>
-  whatIfs(job.documents.programme.draft, props.answer, props.date, (d) =>
-    DateTime.fromISO(d).toFormat('ccc d'),
+  whatIfs(
+    job.documents.programme.draft,
+    props.answer,
+    props.date,
+    (d) => DateTime.fromISO(d).toFormat('ccc d'),
+    job.documents.order.draft.deliveries,
   ),
 );
 const asked = ref('');
@@ -31,7 +36,7 @@ async function ask(key: string): Promise<void> {
   if (!one) return;
   busy.value = true;
   try {
-    const compared = await props.compare(one.doc);
+    const compared = await props.compare(one.doc, one.deliveries);
     found.value = compared && { ask: one, compared };
   } finally {
     busy.value = false;

@@ -2,6 +2,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
 import type { Part } from '@lentum/core/figures';
+import type { OrderDoc } from '@lentum/core/order';
 import type { Pin, PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
 import type { Asked, Compared, ProgrammeWork, Step } from '../workers/programme.worker.ts';
@@ -109,9 +110,16 @@ export function usePlanning() {
     share,
     stage,
     plan,
-    /** What another set of crews, hours or days would bring, beside the plan that is shown. */
-    compare: async (other: ProgrammeDoc): Promise<Compared | undefined> =>
-      remote && share.value === undefined ? remote.compare(asked(plain(other))) : undefined,
+    /** What another set of crews, hours, days or deliveries would bring, beside the plan that is shown. */
+    compare: async (
+      other: ProgrammeDoc,
+      deliveries?: OrderDoc['deliveries'],
+    ): Promise<Compared | undefined> => {
+      if (!remote || share.value !== undefined) return undefined;
+      const all = asked(plain(other));
+      const order = deliveries && { deliveries: deliveries.map((d) => ({ ...d, zoneIds: [...d.zoneIds] })) };
+      return remote.compare(order ? { ...all, order } : all);
+    },
     /** What was fixed by hand is shown at once; the better plan comes after it by itself. */
     repin: async (pins: readonly Pin[]): Promise<void> => {
       if (!remote || share.value !== undefined) return;

@@ -1,15 +1,20 @@
 /** Questions to a plan, each as the document that it would be made with. */
+import type { OrderDoc } from '@lentum/core/order';
 import type { Crew, PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
 
 export interface WhatIf {
   readonly key: string;
   readonly says: string;
   readonly doc: ProgrammeDoc;
+  /** Deliveries, where it is they that change. */
+  readonly deliveries?: OrderDoc['deliveries'];
 }
 
 /** How long somebody who falls ill stays away. */
 const ILL_DAYS = 3;
 const EXTRA_DAYS = 2;
+const LATE_DAYS = 2;
+const MS_PER_DAY = 86_400_000;
 
 /** @param date the day that is looked at */
 export function whatIfs(
@@ -17,6 +22,7 @@ export function whatIfs(
   answer: Pick<PlanAnswer, 'days'>,
   date: string,
   name: (date: string) => string,
+  deliveries: OrderDoc['deliveries'] = [],
 ): WhatIf[] {
   const days = answer.days.map((d) => d.date);
   const from = Math.max(0, days.indexOf(date));
@@ -69,5 +75,19 @@ export function whatIfs(
       },
     });
   }
+  for (const late of deliveries.filter((d) => d.on >= (days[0] ?? '')))
+    asks.push({
+      key: `late-${late.id}`,
+      says: `${late.name} comes ${LATE_DAYS} days later`,
+      doc,
+      deliveries: deliveries.map((d) =>
+        d === late
+          ? {
+              ...d,
+              on: new Date(Date.parse(d.on) + LATE_DAYS * MS_PER_DAY).toISOString().slice(0, 10),
+            }
+          : d,
+      ),
+    });
   return asks;
 }

@@ -2,23 +2,18 @@
 /** What the kept plan has for today: by crew, in order, with what is laid already; the first that is not is next. */
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
-import { keptBetween, keptWorks, type KeptGroup } from '@lentum/core/planning';
+import { keptBetween, type KeptGroup } from '@lentum/core/planning';
 import { bayRuns } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
+import { useKeptWorks } from '../../app/keptworks.ts';
 import { worded } from '../../app/wording.ts';
 
 const job = useJob();
 const doc = computed(() => job.documents.programme.content);
+const works = useKeptWorks();
 const today = computed(() => {
-  const { kept } = doc.value;
-  if (!kept) return [];
   const here = DateTime.fromMillis(job.nowMs, { zone: job.timeZone });
-  const works = keptWorks(kept, {
-    site: job.documents.site.content,
-    survey: job.documents.survey.content,
-    buildUps: job.documents.buildUps.content,
-  });
-  return keptBetween(works, here.startOf('day').toMillis(), here.endOf('day').toMillis());
+  return keptBetween(works.value, here.startOf('day').toMillis(), here.endOf('day').toMillis());
 });
 const laid = computed(
   () =>
