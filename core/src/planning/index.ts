@@ -15,7 +15,9 @@ export {
 export { answerOf, type DeadlineShown, type PlanAnswer, type TaskShown, type Unplaced } from './answer.ts';
 export type { DeliveryShown } from './supply.ts';
 export type { DayShown } from './days.ts';
-export { CONDITION_SHORT, SKILL_WORDS } from './unplaced.ts';
+export { SKILL_WORDS } from './unplaced.ts';
+export { CONDITION_SHORT } from './conditionwords.ts';
+export { MOVE_KINDS, movesWhy, type MoveKind, type MoveWhy } from './moves.ts';
 export { blocksOf, type Block } from './blocks.ts';
 export { boundOf, type Bound } from './bound.ts';
 export { comparedPlans } from './compare.ts';
@@ -29,7 +31,7 @@ export {
   type Moved,
   type PlanChanges,
 } from './kept.ts';
-export { slipsOf, type Slip } from './slips.ts';
+export { SLIP_KINDS, slipsOf, type Slip, type SlipCause, type SlipKind } from './slips.ts';
 export { programmeProblems } from './problems.ts';
 export { INSPECTOR, plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';

@@ -5,6 +5,7 @@ import type { Zones } from '../survey/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import type { PlanAnswer, TaskShown } from './answer.ts';
 import { FLOOD_NAMES } from './floods.ts';
+import type { MoveWhy } from './moves.ts';
 import type { KeptPlan } from './schema.ts';
 import { sweepingOf } from './tending.ts';
 
@@ -24,6 +25,8 @@ export interface Moved {
   readonly task: TaskShown;
   readonly fromMs: number;
   readonly crewId: string;
+  /** What bars the hour that it had; undefined where that was not asked. */
+  readonly why: MoveWhy | undefined;
 }
 
 export interface PlanChanges {
@@ -40,7 +43,12 @@ export interface PlanChanges {
 /** Smaller moves are none. */
 const SAME_MS = 15 * MS_PER_MINUTE;
 
-export function changesSince(kept: KeptPlan, answer: PlanAnswer): PlanChanges {
+/** @param why of the works of the kept plan */
+export function changesSince(
+  kept: KeptPlan,
+  answer: PlanAnswer,
+  why?: ReadonlyMap<string, MoveWhy>,
+): PlanChanges {
   const before = new Map(kept.tasks.map((t) => [t.taskId, t]));
   const moved: Moved[] = [];
   const fresh: TaskShown[] = [];
@@ -57,7 +65,7 @@ export function changesSince(kept: KeptPlan, answer: PlanAnswer): PlanChanges {
     // What was to begin before now and goes on is no move.
     const begun = fromMs < answer.startMs && task.startMs - answer.startMs <= SAME_MS;
     if ((Math.abs(task.startMs - fromMs) > SAME_MS && !begun) || crewId !== was.crewId)
-      moved.push({ task, fromMs, crewId: was.crewId });
+      moved.push({ task, fromMs, crewId: was.crewId, why: why?.get(task.id) });
   }
   const end = kept.finishAt === undefined ? undefined : Date.parse(kept.finishAt);
   return {

@@ -1,6 +1,7 @@
 /** Why a work found no room in a plan, as far as it can be told of it. */
 import { given, type Given, type Part } from '../figures/index.ts';
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
+import { CONDITION_SHORT } from './conditionwords.ts';
 import { fastest, type Plan, type Task } from './model.ts';
 import type { JobPlanned } from './plan.ts';
 import { withoutSpans } from './shifts.ts';
@@ -82,24 +83,3 @@ export const SKILL_WORDS = {
   spray: 'somebody who sprays',
   catalysed: 'somebody for catalysed resin',
 } as const;
-
-export const CONDITION_SHORT: Readonly<Record<Condition, string>> = {
-  unknown: 'the weather is not known',
-  rain: 'rain',
-  wet: 'wet ground',
-  dryHours: 'too soon after rain',
-  dewMargin: 'too near the dew point',
-  surfaceMin: 'the surface too cold',
-  rising: 'the surface not rising',
-  surfaceMax: 'the surface too hot',
-  falling: 'the slab warming',
-  airMin: 'the air too cold',
-  airMax: 'the air too warm',
-  humidityMin: 'air too dry',
-  humidityMax: 'air too humid',
-  wind: 'wind',
-  rainSafe: 'rain before it is rain-safe',
-  dewSkin: 'dew before it is rain-safe',
-  noBelow: 'frost or cold before its time',
-  unknownAfter: 'the hours after it are not known',
-};

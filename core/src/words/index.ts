@@ -27,6 +27,7 @@ export {
   shareFigure,
   sumOfAmounts,
 } from './planwords.ts';
+export { moveWords, SLIP_WORDS, slipCounts, whyLines, type WhyLine } from './movewords.ts';
 export { DAY_COLUMNS, dayRows } from './daystable.ts';
 export { noticeBlocks, noticesOf, dayRuns, type Notice } from './notices.ts';
 export { dateOf, dayText, deliveryVerdicts, stockVerdicts } from './supplywords.ts';

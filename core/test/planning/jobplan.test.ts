@@ -11,6 +11,7 @@ import {
   keptBetween,
   keptFrom,
   keptWorks,
+  movesWhy,
   plannedOf,
   programmeSchema,
   slipsOf,
@@ -37,6 +38,7 @@ import {
   noticesOf,
   planVerdicts,
   stockVerdicts,
+  whyLines,
 } from '@lentum/core/words';
 import { printoutLines, tellingOf } from '@lentum/core/printout';
 import { zoneAhead } from '@lentum/core/weather';
@@ -400,10 +402,79 @@ describe('what slipped', () => {
       ],
     };
     const works = keptWorks(kept, { site: job.site, survey: job.survey, buildUps: job.buildUp });
-    const slips = slipsOf(works, state.calls, NOW);
+    const slips = slipsOf(works, { state, order: job.order, nowMs: NOW });
     expect(slips.map((s) => s.work.taskId)).toEqual(['hall-9/second', 'hall-10/primer']);
     expect(slips[0]?.call?.kind).toBe('held');
     expect(slips[1]?.byMs).toBe(3 * 3_600_000);
+    expect(slips[0]?.causes[0]?.kind).toBe('held');
+    for (const s of slips) expect(s.causes.length).toBeGreaterThan(0);
+  });
+});
+
+describe('why works have moved since a plan was kept', () => {
+  const kept = keptFrom(answer, NOW);
+  const why = (doc: Partial<ProgrammeDoc>, order = job.order) => {
+    const made = plannedOf({ ...terms(doc), order });
+    if ('cannot' in made) throw new Error('it can be planned');
+    const { plan } = firstPlan(made);
+    const changes = changesSince(kept, answerOf(made, plan), movesWhy(made, plan, kept));
+    return { changes, kinds: new Set(changes.moved.flatMap((m) => m.why?.kind ?? [])) };
+  };
+
+  it('is a crew that is not there, with its bays in a line', () => {
+    const off = answer.days.slice(0, 2).map((d) => d.date);
+    const crews = job.programme.crews.map((c, i) => (i === 0 ? { ...c, off } : c));
+    const { changes, kinds } = why({ crews });
+    expect(kinds).toContain('crew away');
+    const lines = whyLines(changes);
+    expect(lines.reduce((n, l) => n + l.count, 0)).toBe(changes.moved.length);
+    expect(lines.map((l) => l.says)).toContain('its crew is not at work then');
+  });
+
+  it('is a delivery that comes later, and what was fixed by hand', () => {
+    const [first] = job.order.deliveries;
+    const on = new Date(Date.parse(first?.on ?? '') + 4 * 86_400_000).toISOString().slice(0, 10);
+    const order = { ...job.order, deliveries: job.order.deliveries.map((d) => ({ ...d, on })) };
+    expect(why({}, order).kinds).toContain('delivery');
+    const task = answer.tasks.find((t) => t.kind === 'layer' && t.startMs > NOW + 30 * 3_600_000);
+    const startAt = new Date((task?.startMs ?? 0) + 48 * 3_600_000).toISOString();
+    const pinned = why({ pins: [{ taskId: task?.id ?? '', startAt }] });
+    expect(pinned.changes.moved.find((m) => m.task.id === task?.id)?.why?.kind).toBe('by hand');
+  });
+
+  it('is no crew at night, and the weather where only the sky bars the hour', () => {
+    // Every kept start a night later or earlier: at three in the morning no crew is at work.
+    const night = {
+      ...kept,
+      tasks: kept.tasks.map((t) => ({
+        ...t,
+        startAt: new Date(Date.parse(t.startAt) + 13 * 3_600_000).toISOString(),
+      })),
+    };
+    const kinds = [...movesWhy(demo, found.plan, night).values()].map((w) => w.kind);
+    expect(kinds.filter((k) => k === 'crew away').length).toBeGreaterThan(kinds.length / 3);
+    const own = [...movesWhy(demo, found.plan, kept).values()];
+    expect(own.filter((w) => w.kind === 'weather')).toEqual([]);
+    // An hour of work of its crew, after all that it follows, in which only the sky is shut.
+    const shut = demo.tasks.flatMap((t) => {
+      const p = found.plan.placed[t.index];
+      if (!p || t.parted || t.kind !== 'layer' || t.after.length > 0) return [];
+      const parts = demo.crews[p.crew]?.shifts.flatMap((s) => s.parts) ?? [];
+      return parts.flatMap(({ from, to }) => {
+        const start = Math.ceil(Math.max(from, t.earliestMin) / 60) * 60;
+        const hours = Math.ceil((t.minutes[p.crew] ?? 60) / 60);
+        const isShut = demo.outlook.sky(t.index, hours)?.open[start / 60] === 0;
+        return isShut && start < to ? [{ t, start }] : [];
+      });
+    });
+    expect(shut.length).toBeGreaterThan(0);
+    for (const { t, start } of shut) {
+      const startAt = new Date(demo.startMs + start * 60_000).toISOString();
+      const one = { tasks: kept.tasks.map((k) => (k.taskId === t.id ? { ...k, startAt } : k)) };
+      const told = movesWhy(demo, found.plan, one).get(t.id);
+      expect(told?.kind).toBe('weather');
+      expect(told?.condition).toBeDefined();
+    }
   });
 });
 
@@ -516,7 +587,7 @@ describe('what goes out beside the day sheet', () => {
       expect(n.hot.length > 0).toBe(own.some((t) => t.hot));
     }
     const t = tellingOf({ units: 'metric', wording: 'uk', timeZone: zone });
-    const head = { title: 'Notice', job: 'Velmora', made: 'today' };
+    const head = { title: 'Notice', job: 'Velmora', made: 'today', language: 'en-GB' as const };
     const lines = printoutLines({ ...head, blocks: noticeBlocks(answer, zone, t) }).join('\n');
     for (const n of notices) expect(lines).toContain(n.zone);
   });

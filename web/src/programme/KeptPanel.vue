@@ -1,25 +1,26 @@
 <script setup lang="ts">
 /** The plan that was kept beside the one that is shown, and beside the record. */
 import { computed } from 'vue';
-import { changesSince, slipsOf, type KeptPlan, type PlanAnswer } from '@lentum/core/planning';
+import { changesSince, type KeptPlan, type PlanAnswer } from '@lentum/core/planning';
+import { moveWords, SLIP_WORDS, slipCounts, whyLines } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
-import { useKeptWorks } from '../app/keptworks.ts';
 import { worded } from '../app/wording.ts';
-import VerdictLine from '../shared/VerdictLine.vue';
+import SayParts from '../shared/SayParts.vue';
+import type { Since } from '../workers/programme.worker.ts';
 
-const props = defineProps<{ answer: PlanAnswer; kept: KeptPlan; settled: boolean }>();
+const props = defineProps<{
+  answer: PlanAnswer;
+  kept: KeptPlan;
+  /** Told with the plan, once it is found; undefined after a change by hand. */
+  since: Since | undefined;
+  settled: boolean;
+}>();
 const job = useJob();
-const changes = computed(() => (props.settled ? changesSince(props.kept, props.answer) : undefined));
-/** Planned by now and not on record, with what holds the bay. */
-const works = useKeptWorks();
-const slips = computed(() => {
-  const { work } = job.weather;
-  if (!work || !job.state) return [];
-  return slipsOf(works.value, job.state.calls, job.nowMs).map((s) => ({
-    ...s,
-    verdict: s.call && work.callVerdict(s.call, job.nowMs),
-  }));
-});
+const changes = computed(() =>
+  props.settled ? (props.since?.changes ?? changesSince(props.kept, props.answer)) : undefined,
+);
+const whys = computed(() => (changes.value ? whyLines(changes.value) : []));
+const slips = computed(() => props.since?.slips ?? []);
 /** The plan that was kept first, where another was kept since. */
 const first = computed(() => {
   const { baseline } = job.documents.programme.draft;
@@ -49,6 +50,12 @@ const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
           {{ job.time(Date.parse(first.finishAt)) }}.</span
         >
       </p>
+      <ul v-if="whys.length > 0" class="whys">
+        <li v-for="w in whys" :key="w.says">
+          {{ w.count }} {{ w.count === 1 ? 'work' : 'works' }}: {{ worded(w.says) }}
+          <span class="quiet">({{ w.bays }})</span>
+        </li>
+      </ul>
       <details v-if="changes.moved.length > 0">
         <summary>What is moved</summary>
         <ul>
@@ -57,7 +64,7 @@ const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
             {{ job.time(m.task.startMs)
             }}<template v-if="m.crewId !== answer.crews[m.task.crew]?.id"
               >, {{ answer.crews[m.task.crew]?.name }}</template
-            >
+            ><span v-if="m.why" class="quiet">: {{ worded(moveWords(m.why)) }}</span>
           </li>
         </ul>
       </details>
@@ -65,14 +72,18 @@ const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
     <section v-if="slips.length > 0" aria-label="Planned by now and not on record" class="changes">
       <div class="head">
         <h2>Planned by now and not on record</h2>
-        <span class="quiet end">{{ slips.length }}</span>
+        <span class="quiet end">{{ worded(slipCounts(slips)) }}</span>
       </div>
       <div v-for="s in slips.slice(0, MOST_SLIPS)" :key="s.work.taskId">
         <p>
           <strong>{{ s.work.bay }} {{ worded(s.work.name).toLowerCase() }}</strong
           >, by {{ job.time(s.work.endMs) }}.
         </p>
-        <VerdictLine v-if="s.verdict" :verdict="s.verdict" />
+        <ul>
+          <li v-for="(c, i) in s.causes" :key="i">
+            {{ worded(SLIP_WORDS[c.kind]) }}: <SayParts :parts="c.says" />
+          </li>
+        </ul>
       </div>
       <p v-if="slips.length > MOST_SLIPS" class="quiet">
         And {{ slips.length - MOST_SLIPS }} bays more. <strong>Plan again</strong> takes all of it in.
@@ -82,6 +93,9 @@ const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
 </template>
 
 <style scoped>
+.whys {
+  padding: var(--s1) 0 var(--s1) var(--s4);
+}
 .changes {
   padding: var(--s2) 0;
   border-bottom: var(--stroke) solid var(--line);

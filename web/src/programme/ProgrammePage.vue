@@ -42,7 +42,7 @@ import WhatIf from './WhatIf.vue';
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
-const { answer, cannot, share, stage, plan, compare, repin, stop } = usePlanning();
+const { answer, since, cannot, share, stage, plan, compare, repin, stop } = usePlanning();
 const document = computed(() => job.documents.programme);
 const trouble = ref('');
 job.weather.keepFresh().catch((error: unknown) => (trouble.value = sentenceOf(error)));
@@ -207,7 +207,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           ><span>p preparation, d details, t swept or rubbed down, w water test</span
           ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
         </p>
-        <KeptPanel v-if="kept" :answer="answer" :kept="kept" :settled="share === undefined" />
+        <KeptPanel v-if="kept" :answer="answer" :kept="kept" :since="since" :settled="share === undefined" />
         <section aria-label="What the plan says">
           <div class="head"><h2>What the plan says</h2></div>
           <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />

@@ -5,7 +5,7 @@ import type { Part } from '@lentum/core/figures';
 import type { OrderDoc } from '@lentum/core/order';
 import type { Pin, PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
-import type { Asked, Compared, ProgrammeWork, Step } from '../workers/programme.worker.ts';
+import type { Asked, Compared, ProgrammeWork, Since, Step } from '../workers/programme.worker.ts';
 
 const WAIT_MS = 500;
 
@@ -15,6 +15,7 @@ export function usePlanning() {
   const cannot = shallowRef<readonly Part[]>();
   /** 0 to 1 while it is searched; undefined when the search is over. */
   const share = ref<number>();
+  const since = shallowRef<Since>();
   const stage = ref<'first' | 'better' | 'judging' | 'done'>();
   let worker: Worker | undefined;
   let remote: Remote<ProgrammeWork> | undefined;
@@ -47,6 +48,7 @@ export function usePlanning() {
     doc,
     order: { deliveries: toRaw(job.documents.order.content).deliveries },
     timeZone: job.timeZone,
+    kept: toRaw(job.documents.programme.draft.kept),
   });
   const plain = (doc: ProgrammeDoc): ProgrammeDoc => JSON.parse(JSON.stringify(doc)) as ProgrammeDoc;
   /** The document as it stands on screen, but for plans that were kept: they change nothing. */
@@ -74,6 +76,7 @@ export function usePlanning() {
         }
         cannot.value = undefined;
         answer.value = step.answer;
+        since.value = step.since;
         stage.value = step.stage;
         share.value = step.stage === 'done' ? undefined : step.share;
       }),
@@ -98,6 +101,11 @@ export function usePlanning() {
     },
     { immediate: true },
   );
+  // What was told beside one kept plan says nothing of another.
+  watch(
+    () => job.documents.programme.draft.kept?.plannedAt,
+    () => (since.value = undefined),
+  );
   onScopeDispose(() => {
     clearTimeout(timer);
     round += 1;
@@ -106,6 +114,7 @@ export function usePlanning() {
 
   return {
     answer,
+    since,
     cannot,
     share,
     stage,
@@ -125,7 +134,9 @@ export function usePlanning() {
       if (!remote || share.value !== undefined) return;
       const mine = round;
       const found = await remote.repin(JSON.parse(JSON.stringify(pins)) as Pin[]);
-      if (found && mine === round) answer.value = found;
+      if (!found || mine !== round) return;
+      answer.value = found;
+      since.value = undefined;
     },
     /** Stops the search: what was found so far stays. */
     stop: (): void => {

@@ -4,20 +4,27 @@ import type { OrderDoc } from '@lentum/core/order';
 import {
   again,
   answerOf,
+  changesSince,
   comparedPlans,
   chancesOfPlan,
   expectedScore,
   firstPlan,
   improve,
+  keptWorks,
+  movesWhy,
   plannedOf,
+  slipsOf,
   waysOf,
   withPins,
   type Found,
   type JobPlanned,
+  type KeptPlan,
   type Pin,
   type PlanAnswer,
+  type PlanChanges,
   type PlanTerms,
   type ProgrammeDoc,
+  type Slip,
 } from '@lentum/core/planning';
 import type { Part } from '@lentum/core/figures';
 import { jobState, type JobInputs } from '@lentum/core/state';
@@ -27,6 +34,8 @@ export interface Asked {
   readonly doc: ProgrammeDoc;
   readonly order: Pick<OrderDoc, 'deliveries'>;
   readonly timeZone: string;
+  /** The plan that the crews go by: what is planned is told beside it. */
+  readonly kept: KeptPlan | undefined;
 }
 
 export type Step =
@@ -35,7 +44,14 @@ export type Step =
       readonly answer: PlanAnswer;
       readonly share: number;
       readonly stage: 'first' | 'better' | 'judging' | 'done';
+      readonly since?: Since;
     };
+
+/** What has changed since a plan was kept, and what of it was not done. */
+export interface Since {
+  readonly changes: PlanChanges;
+  readonly slips: readonly Slip[];
+}
 
 /** Plans are told no more often. */
 const EVERY_MS = 400;
@@ -114,7 +130,13 @@ const work = {
     }
     last = { planned, found: sound };
     const chances = ways.length > 0 ? chancesOfPlan(planned, sound.plan, ways) : undefined;
-    tell({ answer: answerOf(planned, sound.plan, chances), share: 1, stage: 'done' });
+    const answer = answerOf(planned, sound.plan, chances);
+    const { kept } = asked;
+    const since = kept && {
+      changes: changesSince(kept, answer, movesWhy(planned, sound.plan, kept)),
+      slips: slipsOf(keptWorks(kept, asked.inputs), { state, order: asked.order, nowMs: terms.nowMs }),
+    };
+    tell({ answer, share: 1, stage: 'done', ...(since ? { since } : {}) });
   },
 
   /** The same plan with other works fixed by hand, at once; a better one is asked for after it. */
