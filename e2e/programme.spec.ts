@@ -75,6 +75,19 @@ test('the sheet of a day on paper and the days as a calendar', async ({ page }) 
   await page.keyboard.press('Escape');
   await expect(dialog).toHaveCount(0);
 
+  // The offer, the notice and the table say what the plan says.
+  await page.getByRole('button', { name: 'Print the offer' }).click();
+  await expect(page.getByRole('dialog', { name: /^Print: Offer sheet/ })).toContainText(
+    'Overheads and profit',
+  );
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Notice', exact: true }).click();
+  await expect(page.getByRole('dialog', { name: /^Print: Notice/ })).toContainText('Booking hall roof');
+  await page.keyboard.press('Escape');
+  const rows = (await downloadBy(page, 'Table')).trim().split('\r\n');
+  expect(rows[0]).toBe('date,from,to,crew,roof,bay,work,amount,unit,overcoat from,overcoat until,by hand');
+  expect(rows.length).toBeGreaterThan(150);
+
   const calendar = await downloadBy(page, 'Calendar');
   const events = new ICAL.Component(ICAL.parse(calendar) as unknown[]).getAllSubcomponents('vevent');
   expect(events.length).toBeGreaterThan(40);
@@ -110,6 +123,43 @@ test('crews, hours and dates are set, and what makes no sense is said', async ({
   };
   expect(doc.crews.map((c) => c.name)).toEqual(['Quay crew', 'Mole crew', 'Night crew']);
   expect(doc.deadlines).toHaveLength(4);
+});
+
+test('days off come from a calendar file, and what roofs ask for is said of the plan', async ({ page }) => {
+  test.setTimeout(240_000);
+  const id = await freshDemo(page);
+  await visit(page, `/jobs/${id}/programme?set=crews`);
+  const drawer = page.getByRole('dialog', { name: 'What the plan goes by' });
+  const file = drawer.getByLabel('days off from a calendar file (.ics)');
+  await file.setInputFiles({ name: 'days.txt', mimeType: 'text/plain', buffer: Buffer.from('no calendar') });
+  await expect(drawer.getByRole('alert')).toContainText('BEGIN:VCALENDAR');
+  const soon = new Date(Date.now() + 8 * 86_400_000).toISOString().slice(0, 10).replaceAll('-', '');
+  const lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//made up//EN', 'BEGIN:VEVENT', 'UID:1'];
+  lines.push(`DTSTART;VALUE=DATE:${soon}`, 'SUMMARY:Town day', 'END:VEVENT', 'END:VCALENDAR', '');
+  const buffer = Buffer.from(lines.join('\r\n'));
+  await file.setInputFiles({ name: 'days.ics', mimeType: 'text/calendar', buffer });
+  await expect(drawer.getByText('1 whole days read from days.ics, 1 of them new.')).toBeVisible();
+
+  await drawer.getByRole('combobox', { name: 'Roofs whose old covering is opened' }).press('Enter');
+  await page.getByRole('option', { name: 'Booking hall roof' }).click();
+  await page.keyboard.press('Escape');
+  await drawer
+    .getByRole('region', { name: 'Flood tests' })
+    .getByRole('button', { name: 'Add a roof' })
+    .click();
+  await saved(page);
+  const doc = (await (await page.request.get(`/api/v1/jobs/${id}/programme`)).json()) as {
+    off: { says: string }[];
+    opened: string[];
+    floods: unknown[];
+  };
+  expect(doc.off.map((o) => o.says)).toContain('Town day');
+  expect(doc.opened).toEqual(['hall']);
+  expect(doc.floods).toHaveLength(1);
+  await page.goto(`/jobs/${id}/programme`);
+  await planned(page);
+  await expect(page.getByText(/it cannot be opened and closed again/)).toBeVisible();
+  await expect(page.getByText(/flood test not planned/)).toBeVisible();
 });
 
 test('a job without bays or weather says what to do first; on the phone the day comes first', async ({

@@ -43,7 +43,7 @@ export function tellingOf(head: Pick<JobHead, 'units' | 'wording' | 'timeZone'>,
       const day = a.slice(0, a.lastIndexOf(',') + 2);
       return `${a} ${w('to')} ${b.startsWith(day) ? b.slice(day.length) : b}`;
     },
-    parts: (parts) => verdictText(parts, head.units, timeMs, wording).trim(),
+    parts: (parts) => verdictText(parts, head.units, timeMs, wording).trim().replaceAll('¤', currency),
     say: { time, value, word: w },
   };
 }

@@ -79,7 +79,7 @@ const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
           <strong>{{ s.work.bay }} {{ worded(s.work.name).toLowerCase() }}</strong
           >, by {{ job.time(s.work.endMs) }}.
         </p>
-        <ul>
+        <ul class="whys">
           <li v-for="(c, i) in s.causes" :key="i">
             {{ worded(SLIP_WORDS[c.kind]) }}: <SayParts :parts="c.says" />
           </li>
