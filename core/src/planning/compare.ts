@@ -33,7 +33,7 @@ function listFrom(from: Planned, found: Found, to: Planned): number[] {
 /** The better of a plan and the one that the other job's order makes of this one: chance in the search decides nothing. */
 function better(own: Found, planned: Planned, other: Found, of: Planned): Plan {
   const crossed = new Generator(planned).plan(
-    genesOf(planned, listFrom(of, other, planned), other.genes.calm),
+    genesOf(planned, listFrom(of, other, planned), { calm: other.genes.calm, haste: other.genes.haste }),
   );
   return crossed.score < own.plan.score ? crossed : own.plan;
 }

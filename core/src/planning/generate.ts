@@ -18,6 +18,7 @@ import {
 import { inApartOrder } from './apart.ts';
 import { isClosedInTime, isHurried, openUntil } from './opened.ts';
 import { Places } from './places.ts';
+import { Runs } from './runs.ts';
 import { scoreOf } from './score.ts';
 
 /** What a list leaves open. */
@@ -30,6 +31,10 @@ export interface Genes {
   readonly notBefore: Int32Array;
   /** How many minutes later a work may end for each minute that a crew need not change what it does. */
   readonly calm: number;
+  /** For each task: 1 where the same work on its roof is laid in one run of one crew, if that goes. */
+  readonly runs: Uint8Array;
+  /** What a minute that a run waits counts, in minutes of a person. */
+  readonly haste: number;
 }
 
 /** What is closed again is tried so often later, at most. */
@@ -53,6 +58,7 @@ export class Generator {
   private readonly hours: number;
   private readonly times: CrewTimes;
   private readonly longestWay: number;
+  private readonly runs: Runs;
 
   constructor(planned: Planned) {
     this.planned = planned;
@@ -63,6 +69,12 @@ export class Generator {
     for (const t of planned.tasks)
       for (const l of t.after) if (isHurried(planned, t, l.task)) followers[l.task]?.push(t.index);
     this.followers = followers;
+    this.runs = new Runs(planned, this);
+  }
+
+  /** Tasks that may not wait as long as they like after one. */
+  followersOf(index: number): readonly number[] {
+    return this.followers[index] ?? [];
   }
 
   plan(genes: Genes): Plan {
@@ -73,6 +85,8 @@ export class Generator {
     const order = inApartOrder(this.planned, [...pinned, ...genes.list]);
     for (const index of order) {
       const zone = this.planned.tasks[index]?.zone ?? 0;
+      if (genes.runs[index] === 1 && !places.placed[index] && !places.isBarred(zone))
+        this.runs.place(index, places, genes);
       if (places.isBarred(zone) || !this.placeWith(index, places, genes, failed)) failed.add(index);
     }
     return { placed: places.placed, score: scoreOf(this.planned, places.placed) };
@@ -171,7 +185,7 @@ export class Generator {
   }
 
   /** The first start of a task with a crew in a span. */
-  private first(
+  first(
     task: Task,
     crew: number,
     minutes: number,

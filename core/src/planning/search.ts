@@ -6,7 +6,7 @@ import { seeded } from '../keeping/index.ts';
 import { isSameWork } from './between.ts';
 import { Generator, type Genes } from './generate.ts';
 import { Polisher } from './polish.ts';
-import type { Plan, Planned, Task } from './model.ts';
+import { STEP_MIN, type Plan, type Planned, type Task } from './model.ts';
 
 export interface Found {
   readonly plan: Plan;
@@ -19,6 +19,8 @@ const copy = (g: Genes): Genes => ({
   crew: g.crew.slice(),
   notBefore: g.notBefore.slice(),
   calm: g.calm,
+  runs: g.runs.slice(),
+  haste: g.haste,
 });
 
 /** How urgent a task is: the first date that its zone has to keep. */
@@ -75,28 +77,41 @@ export function firstLists(planned: Planned): number[][] {
   });
 }
 
-export const genesOf = (planned: Planned, list: readonly number[], calm = 0): Genes => ({
-  calm,
-  list,
+/** @param haste absent: each work for itself; else in runs that wait so little */
+export const genesOf = (
+  planned: Planned,
+  list: readonly number[],
+  { calm = 0, haste }: { readonly calm?: number; readonly haste?: number } = {},
+): Genes => ({
+  ...{ list, calm, haste: haste ?? 0 },
   crew: new Int8Array(planned.tasks.length).fill(-1),
   notBefore: new Int32Array(planned.tasks.length),
+  runs: new Uint8Array(planned.tasks.length).fill(haste === undefined ? 0 : 1),
 });
 
 /** From ending each work first to changing as little as may be. */
 const CALM = [0, 4, 20, 60];
+/** From runs that wait for a whole day to runs that begin as soon as may be. */
+const HASTE = [0, 0.05, 0.2, 1];
 
-/** The best of the lists to begin with. */
+/** What each list is begun with. */
+const WAYS = [{ haste: 0.2 }, { calm: 0 }, { calm: 20 }, { haste: 0.02 }] as const;
+
+/** The best of some lists to begin with. */
 export function firstPlan(planned: Planned): Found {
   const generator = new Generator(planned);
   let best: Found | undefined;
-  for (const list of firstLists(planned).slice(0, 3))
-    for (const calm of [0, 20]) {
-      const genes = genesOf(planned, list, calm);
-      const plan = generator.plan(genes);
-      if (!best || plan.score < best.plan.score) best = { plan, genes, tried: 1 };
-    }
+  // A few only: somebody waits for it.
+  const [plain = [], due = []] = firstLists(planned);
+  const all = [genesOf(planned, plain, WAYS[0]), genesOf(planned, plain), genesOf(planned, due)];
+  for (const genes of all) {
+    const plan = generator.plan(genes);
+    if (!best || plan.score < best.plan.score) best = { plan, genes, tried: 1 };
+  }
   return best ?? { plan: { placed: [], score: 0 }, genes: genesOf(planned, []), tried: 0 };
 }
+
+const FEW = 24;
 
 /** Changes some genes of a copy. */
 function change(planned: Planned, genes: Genes, found: Plan, chance: () => number): Genes {
@@ -120,8 +135,27 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
     list.splice(0, n, ...rest.slice(0, to), ...own, ...rest.slice(to));
   };
   const way = chance();
-  const bold = chance() < 0.05 ? CALM[Math.floor(chance() * CALM.length)] : undefined;
-  if (bold !== undefined) return { ...next, calm: bold };
+  const bold = chance();
+  if (bold < 0.05) return { ...next, calm: CALM[Math.floor(chance() * CALM.length)] ?? 0 };
+  if (bold < 0.08) return { ...next, haste: HASTE[Math.floor(chance() * HASTE.length)] ?? 0 };
+  if (bold < 0.12) {
+    // The same work in a run, or each for itself.
+    const task = planned.tasks[pick()];
+    const turned = task && next.runs[task.index] === 1 ? 0 : 1;
+    for (const t of planned.tasks) if (task && isSameWork(t, task)) next.runs[t.index] = turned;
+    return next;
+  }
+  if (n <= FEW && chance() < Math.min(0.7, 5 / n)) {
+    // With few works any order may be the best: one is drawn.
+    const key = list.map(() => chance());
+    const order = list.map((_, i) => i).sort((a, b) => (key[a] ?? 0) - (key[b] ?? 0));
+    const drawn = order.map((i) => list[i] ?? 0);
+    list.splice(0, n, ...drawn);
+    next.crew.fill(-1);
+    next.notBefore.fill(0);
+    next.runs.fill(0);
+    return { ...next, calm: chance() < 0.6 ? 0 : (CALM[Math.floor(chance() * CALM.length)] ?? 0) };
+  }
   if (way < 0.35) move(pick(), pick(), 1);
   else if (way < 0.5) move(pick(), pick(), 1 + Math.floor(chance() * 8));
   else if (way < 0.65) {
@@ -140,11 +174,16 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
     next.crew[i] = (next.crew[i] ?? -1) >= 0 ? -1 : Math.floor(chance() * planned.crews.length);
     if ((planned.tasks[i]?.minutes[next.crew[i] ?? 0] ?? 0) <= 0) next.crew[i] = -1;
   } else if (way < 0.85) {
-    // Later: to the next day or so; or as early as it goes again.
+    // Later: by a little, or to the next day or so; or as early as it goes again.
     const i = pick();
     const at = found.placed[i]?.start;
     next.notBefore[i] =
-      (next.notBefore[i] ?? 0) > 0 || at === undefined ? 0 : at + 60 * (1 + Math.floor(chance() * 30));
+      (next.notBefore[i] ?? 0) > 0 || at === undefined
+        ? 0
+        : at +
+          (chance() < 0.5
+            ? 60 * (1 + Math.floor(chance() * 30))
+            : STEP_MIN * (1 + Math.floor(chance() * 24)));
   } else {
     // As the plan has come out: by start, with a little disorder.
     const key = planned.tasks.map((_, i) => (found.placed[i]?.start ?? 1e7) + chance() * 600);
@@ -174,26 +213,37 @@ export function* improve(
   const take = (plan: Plan, genes: Genes): void => {
     if (plan.score < best.plan.score) best = { plan, genes, tried };
   };
+  /** In runs, and each for itself: one way may be a dead end where the other is none. */
+  const lanes: Found[] = [best, best];
   // Every list to begin with, from hasty to calm.
-  const seeds = firstLists(planned).flatMap((list) => CALM.map((calm) => genesOf(planned, list, calm)));
+  const seeds = firstLists(planned).flatMap((list) =>
+    [...WAYS, { calm: 4 }, { calm: 60 }].map((way) => genesOf(planned, list, way)),
+  );
   for (const genes of seeds) {
     if (tried >= tries) break;
     tried += 1;
-    take(generator.plan(genes), genes);
+    const plan = generator.plan(genes);
+    take(plan, genes);
+    const lane = genes.runs.includes(1) ? 0 : 1;
+    if (plan.score < (lanes[lane]?.plan.score ?? Infinity)) lanes[lane] = { plan, genes, tried };
     yield { share: tried / tries, best };
   }
-  let now = best;
   const warm = Math.max(1, 0.02 * best.plan.score);
   let polished = best.plan.score;
   while (tried < tries) {
     tried += 1;
     const share = tried / tries;
+    // Now and then the lane that is behind.
+    const [a, b] = lanes.map((l) => l.plan.score);
+    const ahead = (a ?? 0) <= (b ?? 0) ? 0 : 1;
+    const lane = tried % 2 === 0 ? 1 - ahead : ahead;
+    const now = lanes[lane] ?? best;
     const genes = change(planned, now.genes, now.plan, chance);
     const plan = generator.plan(genes);
     const heat = warm * (1 - share) * (1 - share);
     const worse = plan.score - now.plan.score;
     if (worse <= 0 || (heat > 0 && chance() < Math.exp(-worse / heat))) {
-      now = { plan, genes, tried };
+      lanes[lane] = { plan, genes, tried };
       // A good one is made better in small.
       if (plan.score < polished) {
         const fine = polish(planned, plan, chance);
@@ -202,7 +252,7 @@ export function* improve(
       }
     }
     take(plan, genes);
-    if (tried % 200 === 0) now = { ...best, plan: generator.plan(best.genes) };
+    if (tried % 200 === 0) lanes[ahead] = { ...best, plan: generator.plan(best.genes) };
     yield { share, best };
   }
   return best;

@@ -75,8 +75,10 @@ export function usePlanning() {
           return;
         }
         cannot.value = undefined;
-        answer.value = step.answer;
-        since.value = step.since;
+        if (step.answer) {
+          answer.value = step.answer;
+          since.value = step.since;
+        }
         stage.value = step.stage;
         share.value = step.stage === 'done' ? undefined : step.share;
       }),

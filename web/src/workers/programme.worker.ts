@@ -41,7 +41,8 @@ export interface Asked {
 export type Step =
   | { readonly cannot: readonly Part[] }
   | {
-      readonly answer: PlanAnswer;
+      /** Absent: the plan that was told last is still the best. */
+      readonly answer?: PlanAnswer;
       readonly share: number;
       readonly stage: 'first' | 'better' | 'judging' | 'done';
       readonly since?: Since;
@@ -93,6 +94,7 @@ const work = {
     tell({ answer: answerOf(planned, first.plan), share: 0, stage: 'first' });
     await breathe();
     let best = first;
+    let toldBest = first;
     const begun = performance.now();
     let told = begun;
     const steps = searched(planned, first);
@@ -107,7 +109,13 @@ const work = {
       if (share >= 1) break;
       if (now - told < EVERY_MS) continue;
       told = now;
-      tell({ answer: answerOf(planned, best.plan), share: 0.6 * share, stage: 'better' });
+      const isNew = best !== toldBest;
+      toldBest = best;
+      tell({
+        ...(isNew ? { answer: answerOf(planned, best.plan) } : {}),
+        share: 0.6 * share,
+        stage: 'better',
+      });
       await breathe();
     }
     // The last few are judged by what the weather may make of them: the best on paper may be the frailest.
@@ -125,7 +133,7 @@ const work = {
         least = cost;
         sound = found;
       }
-      tell({ answer: answerOf(planned, sound.plan), share: 0.8, stage: 'judging' });
+      tell({ share: 0.8, stage: 'judging' });
       await breathe();
     }
     last = { planned, found: sound };
