@@ -7,6 +7,7 @@ import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
 import { benchImports } from './imports.ts';
+import { benchChances } from './chances.ts';
 import { benchProgramme } from './programme.ts';
 import { benchRoofs } from './roofs.ts';
 import { benchSize } from './size.ts';
@@ -25,6 +26,7 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   courses: benchCourses,
   roofs: benchRoofs,
   programme: benchProgramme,
+  chances: benchChances,
   weather: benchWeather,
   api: benchApi,
   imports: benchImports,

@@ -8,7 +8,8 @@ import { Generator } from '../../core/src/planning/generate.ts';
 import type { Plan, Planned } from '../../core/src/planning/model.ts';
 import { Player } from '../../core/src/planning/replay.ts';
 import { sumsOf } from '../../core/src/planning/score.ts';
-import { again, depthsOf, firstPlan, genesOf, improve, type Found } from '../../core/src/planning/search.ts';
+import { genesOf } from '../../core/src/planning/genes.ts';
+import { again, depthsOf, firstPlan, improve, type Found } from '../../core/src/planning/search.ts';
 import { median, type Row } from './table.ts';
 
 const AIM = { firstMs: 300, gapPct: 10, moveMs: 150, largeS: 20 } as const;

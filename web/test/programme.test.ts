@@ -158,6 +158,17 @@ describe('what if', () => {
     expect(asks[4]?.doc.hours.days).toEqual([1, 2, 3, 4, 5, 6]);
   });
 
+  it('asks for each delivery that is still to come, two days later and over the end of a month', () => {
+    const come = (id: string, on: string) => ({ id, name: id, on, usedBy: on, zoneIds: ['hall'] });
+    const asked = whatIfs(doc, { days }, '2026-05-15', (d) => d, [
+      come('past', '2026-05-01'),
+      come('lorry', '2026-05-31'),
+    ]).filter((a) => a.deliveries);
+    expect(asked.map((a) => a.key)).toEqual(['late-lorry']);
+    expect(asked[0]?.doc).toBe(doc);
+    expect(asked[0]?.deliveries?.map((d) => d.on)).toEqual(['2026-05-01', '2026-06-02']);
+  });
+
   it('changes nothing of the document that is asked about', () => {
     expect(doc.off).toEqual([]);
     expect(doc.crews.every((c) => c.off.length === 0)).toBe(true);

@@ -7,7 +7,7 @@ import { MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread, TaskChance } from './chances.ts';
 import type { Plan, Task, TaskKind } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 import { daysShown, type DayShown } from './days.ts';
 import { countsOf, type PlanCounts } from './counts.ts';
 import { personHoursOf } from './personhours.ts';
@@ -49,7 +49,7 @@ export interface TaskShown {
   readonly opening: Work['opening'];
   /** Laid with a flame or from a kettle. */
   readonly hot: boolean;
-  /** Heard far, and smelt far: neighbors are told. */
+  /** Heard far, and smelt far: neighbours are told. */
   readonly loud: boolean;
   readonly smells: boolean;
   /** Which layer of its build-up it is, from 1; undefined for what is no layer. */

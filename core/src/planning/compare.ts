@@ -1,7 +1,8 @@
 /** Two plans made with the same effort, of a job as it is and with something changed. */
 import { Generator } from './generate.ts';
 import type { Plan, Planned } from './model.ts';
-import { firstPlan, genesOf, improve, type Found } from './search.ts';
+import { genesOf } from './genes.ts';
+import { firstPlan, improve, type Found } from './search.ts';
 
 const TRIES = 120;
 const SEED = 7;

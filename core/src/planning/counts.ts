@@ -2,7 +2,7 @@
 import { costOfLayer, isCoat } from '../buildup/index.ts';
 import { workArea } from '../site/index.ts';
 import type { Placed, Planned, Task } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 import { lastTasks, workedMin, zoneReady } from './score.ts';
 
 const MIN_PER_DAY = 1440;

@@ -1,7 +1,7 @@
 /** The days of a plan: their weather, and how much of their hours is used. */
 import { MS_PER_MINUTE } from '../units/index.ts';
 import type { Plan } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 import { daysOf, minuteAt } from './shifts.ts';
 
 export interface DayShown {

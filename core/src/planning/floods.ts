@@ -1,7 +1,7 @@
 /** Tests with water of whole roofs, after all of their layers: filled when the films allow it, read so many hours later. */
 import { isCoat, isWorkLayer } from '../buildup/index.ts';
 import type { Part } from '../figures/index.ts';
-import { floodLoad } from '../gates/index.ts';
+import { floodLoad, openingGates } from '../gates/index.ts';
 import { onBayOf } from '../record/index.ts';
 import type { Bay } from '../site/index.ts';
 import type { JobState } from '../state/index.ts';
@@ -45,6 +45,19 @@ export function floodOn(
   if (shut) return { why: [`${shut.bay.label} is not planned.`] };
   const load = floodLoad(state.kept.zone(zoneId), state.practice);
   if (load.answer !== 'holds') return { why: load.says };
+  // Bays that are finished wait for the cure of what lies there.
+  let opensMs = 0;
+  for (const { status } of own) {
+    if (status.next) continue;
+    const gates = openingGates(status, book, nowMs, {
+      zone: state.kept.zone(zoneId),
+      practice: state.practice,
+    });
+    const water = gates.find((g) => g.key === 'opening/water');
+    if (water?.answer === 'broken' && water.opensAtMs === undefined)
+      return { why: [`${status.bay.label}: `, ...water.says] };
+    opensMs = Math.max(opensMs, water?.opensAtMs ?? 0);
+  }
   const top = buildUp.layers.filter(isWorkLayer).at(-1);
   if (top && isCoat(top) && !top.cure.flood)
     return { why: [`${top.name} says no time for standing water: its data sheet is asked.`] };
@@ -63,6 +76,7 @@ export function floodOn(
   return {
     fill: {
       ...work,
+      earliestMs: opensMs > 0 ? opensMs : undefined,
       ...{ id: `${at.id}/flood`, name: FLOOD_NAMES.fill, minutes: by(FLOOD_FILL_MIN) },
       steps: ['Outlets plugged, overflow free; somebody stays while it fills'],
     },

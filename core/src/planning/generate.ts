@@ -16,26 +16,11 @@ import {
   type Task,
 } from './model.ts';
 import { inApartOrder } from './apart.ts';
+import type { Genes } from './genes.ts';
 import { isClosedInTime, isHurried, openUntil } from './opened.ts';
 import { Places } from './places.ts';
 import { Runs } from './runs.ts';
 import { scoreOf } from './score.ts';
-
-/** What a list leaves open. */
-export interface Genes {
-  /** Indexes of all tasks. */
-  readonly list: readonly number[];
-  /** For each task: the crew that is to do it, or −1 for the one that ends first. */
-  readonly crew: Int8Array;
-  /** For each task: not begun before, minutes. */
-  readonly notBefore: Int32Array;
-  /** How many minutes later a work may end for each minute that a crew need not change what it does. */
-  readonly calm: number;
-  /** For each task: 1 where the same work on its roof is laid in one run of one crew, if that goes. */
-  readonly runs: Uint8Array;
-  /** What a minute that a run waits counts, in minutes of a person. */
-  readonly haste: number;
-}
 
 /** What is closed again is tried so often later, at most. */
 const TRIES = 8;

@@ -33,7 +33,10 @@ export {
 } from './kept.ts';
 export { SLIP_KINDS, slipsOf, type Slip, type SlipCause, type SlipKind } from './slips.ts';
 export { programmeProblems } from './problems.ts';
-export { INSPECTOR, plannedOf, waysOf, withPins, type JobPlanned, type PlanTerms } from './plan.ts';
+export { plannedOf } from './plan.ts';
+export { waysOf } from './forecastways.ts';
+export { withPins } from './pinned.ts';
+export { INSPECTOR, type JobPlanned, type PlanTerms } from './jobplanned.ts';
 export { again, firstPlan, improve, type Found } from './search.ts';
 export { LOUD, STEP_MIN_EACH } from './worktimes.ts';
 export { wholePlan } from './whole.ts';

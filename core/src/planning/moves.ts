@@ -3,7 +3,7 @@ import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import { CrewTimes } from './crewtime.ts';
 import { closesAfter, cureHour, hoursOf, opensAfter, type Plan, type Task } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 import type { KeptPlan } from './schema.ts';
 
 export const MOVE_KINDS = [

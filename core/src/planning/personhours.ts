@@ -1,7 +1,7 @@
 /** Hours of persons that a plan takes. */
 import { given, type Figure } from '../figures/index.ts';
 import type { Plan } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 import { workedMin } from './score.ts';
 
 const HOURS_PER_MIN = 1 / 60;

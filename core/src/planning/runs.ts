@@ -4,7 +4,8 @@
  * is followed by its own run in time, or the run is not taken.
  */
 import { isSameWork } from './between.ts';
-import type { Generator, Genes } from './generate.ts';
+import type { Generator } from './generate.ts';
+import type { Genes } from './genes.ts';
 import type { Planned, Task } from './model.ts';
 import type { Places } from './places.ts';
 import { weightsOf, workedMin } from './score.ts';

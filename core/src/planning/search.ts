@@ -4,7 +4,8 @@
  */
 import { seeded } from '../keeping/index.ts';
 import { isSameWork } from './between.ts';
-import { Generator, type Genes } from './generate.ts';
+import { Generator } from './generate.ts';
+import { genesOf, type Genes } from './genes.ts';
 import { Polisher } from './polish.ts';
 import { STEP_MIN, type Plan, type Planned, type Task } from './model.ts';
 
@@ -76,18 +77,6 @@ export function firstLists(planned: Planned): number[][] {
     return ranked.map((r) => r.i);
   });
 }
-
-/** @param haste absent: each work for itself; else in runs that wait so little */
-export const genesOf = (
-  planned: Planned,
-  list: readonly number[],
-  { calm = 0, haste }: { readonly calm?: number; readonly haste?: number } = {},
-): Genes => ({
-  ...{ list, calm, haste: haste ?? 0 },
-  crew: new Int8Array(planned.tasks.length).fill(-1),
-  notBefore: new Int32Array(planned.tasks.length),
-  runs: new Uint8Array(planned.tasks.length).fill(haste === undefined ? 0 : 1),
-});
 
 /** From ending each work first to changing as little as may be. */
 const CALM = [0, 4, 20, 60];

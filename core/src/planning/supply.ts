@@ -1,7 +1,7 @@
 /** What is laid of a delivery, from when until when. */
 import { MS_PER_MINUTE } from '../units/index.ts';
 import type { Plan } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 
 export interface DeliveryShown {
   readonly name: string;

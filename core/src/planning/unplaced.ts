@@ -3,7 +3,7 @@ import { given, type Given, type Part } from '../figures/index.ts';
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
 import { CONDITION_SHORT } from './conditionwords.ts';
 import { fastest, type Plan, type Task } from './model.ts';
-import type { JobPlanned } from './plan.ts';
+import type { JobPlanned } from './jobplanned.ts';
 import { withoutSpans } from './shifts.ts';
 
 const HOURS_PER_MIN = 1 / 60;

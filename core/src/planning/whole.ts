@@ -2,7 +2,9 @@
 import { answerOf, type PlanAnswer } from './answer.ts';
 import { chancesOfPlan } from './chances.ts';
 import type { Plan } from './model.ts';
-import { plannedOf, waysOf, type PlanTerms } from './plan.ts';
+import { waysOf } from './forecastways.ts';
+import type { PlanTerms } from './jobplanned.ts';
+import { plannedOf } from './plan.ts';
 import { firstPlan, improve } from './search.ts';
 import { sumsOf } from './score.ts';
 import type { Part } from '../figures/index.ts';

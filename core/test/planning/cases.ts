@@ -63,11 +63,11 @@ interface Hours {
 }
 
 /** Hours of a place: dew until the morning is on, rain now and then, warmer by day. */
-function hoursOf(days: number, chance: () => number): Hours {
+function hoursOf(days: number, chance: () => number, rain: number): Hours {
   const n = days * DAY_H;
   const rainAt = new Uint8Array(n);
   for (let h = 0; h < n; h += 1)
-    if (chance() < 0.012)
+    if (chance() < rain)
       for (let k = h; k < Math.min(n, h + 3 + Math.floor(chance() * 8)); k += 1) rainAt[k] = 1;
   const dewTo = Array.from({ length: days }, () => 7 + Math.floor(chance() * 3));
   const dry = Uint8Array.from({ length: n }, (_, h) => {
@@ -99,9 +99,15 @@ function reached(hours: number, warmth: Float64Array, n: number): Int32Array {
   });
 }
 
-export function outlook(facts: readonly (LayerFacts | undefined)[], days: number, seed: number): Outlook {
+/** @param rain chance of an hour that rain begins in it */
+export function outlook(
+  facts: readonly (LayerFacts | undefined)[],
+  days: number,
+  seed: number,
+  rain = 0.012,
+): Outlook {
   const chance = seeded(seed);
-  const { dry, rainAt, warmth } = hoursOf(days, chance);
+  const { dry, rainAt, warmth } = hoursOf(days, chance, rain);
   const n = days * DAY_H;
   const cures = new Map<string, Cure>();
   const skies = new Map<string, Sky>();
