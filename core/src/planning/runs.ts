@@ -4,7 +4,6 @@
  * is followed by its own run in time, or the run is not taken.
  */
 import { isSameWork } from './between.ts';
-import type { Generator } from './generate.ts';
 import type { Genes } from './genes.ts';
 import type { Planned, Task } from './model.ts';
 import type { Places } from './places.ts';
@@ -22,16 +21,31 @@ interface Candidate {
   readonly cost: number;
 }
 
+/** Where single works find room. */
+interface Rooms {
+  readonly span: (task: Task, places: Places) => { readonly from: number; readonly until: number };
+  readonly first: (
+    task: Task,
+    crew: number,
+    minutes: number,
+    places: Places,
+    from: number,
+    until: number,
+  ) => { readonly start: number; readonly end: number } | undefined;
+  /** Tasks that may not wait as long as they like after one. */
+  readonly followersOf: (index: number) => readonly number[];
+}
+
 export class Runs {
   private readonly planned: Planned;
-  private readonly generator: Generator;
+  private readonly rooms: Rooms;
   /** Tasks of the same work, in the dry order of their bays. */
   private readonly groups: readonly (readonly Task[])[];
   private readonly groupOf: readonly number[];
 
-  constructor(planned: Planned, generator: Generator) {
+  constructor(planned: Planned, rooms: Rooms) {
     this.planned = planned;
-    this.generator = generator;
+    this.rooms = rooms;
     const groups: Task[][] = [];
     this.groupOf = planned.tasks.map((t) => {
       const at = groups.findIndex(([first]) => first && isSameWork(first, t));
@@ -68,7 +82,7 @@ export class Runs {
 
   /** What may not wait too long after a run. */
   private follow(tasks: readonly Task[], places: Places, genes: Genes, depth: number): boolean {
-    const next = new Set(tasks.flatMap((t) => this.generator.followersOf(t.index)));
+    const next = new Set(tasks.flatMap((t) => this.rooms.followersOf(t.index)));
     for (const f of next) {
       if (places.placed[f]) continue;
       const own = this.readyWith(f, places);
@@ -113,8 +127,8 @@ export class Runs {
   /** One after the other by one crew, none before a minute; some of it may stand when it does not go. */
   private lay(tasks: readonly Task[], crew: number, from: number, places: Places): boolean {
     for (const task of tasks) {
-      const span = this.generator.span(task, places);
-      const spot = this.generator.first(
+      const span = this.rooms.span(task, places);
+      const spot = this.rooms.first(
         task,
         crew,
         task.minutes[crew] ?? 0,
