@@ -95,16 +95,13 @@ test('desk', async ({ page }) => {
   await page.getByRole('button', { name: 'Kettle card' }).click();
   await page.getByRole('heading', { name: 'At the end' }).scrollIntoViewIfNeeded();
   await take(page, 'kettle');
-  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-14`);
-  await page.getByRole('button', { name: 'In which order?' }).click();
-  for (let n = 0; n < 6; n += 1) await page.getByRole('button', { name: 'Next bay' }).click();
-  await take(page, 'bays');
   await page.goto(`/jobs/${id}/order`);
   await page.getByRole('button', { name: /^Polyurethane resin, gross/ }).click();
   await take(page, 'working');
 });
 
 test('phone', async ({ page }) => {
+  test.setTimeout(180_000);
   const id = await freshDemo(page);
   await page.addInitScript(() => localStorage.setItem('lentum.theme', 'sun'));
   await page.setViewportSize({ width: 390, height: 844 });
@@ -131,4 +128,8 @@ test('phone', async ({ page }) => {
   await page.goto(`/jobs/${id}/site`);
   await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
   await take(page, 'phone-today');
+  await page.goto(`/jobs/${id}/programme`);
+  await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeEnabled({ timeout: 90_000 });
+  await page.getByRole('region', { name: /^Day sheet/ }).evaluate((e) => e.scrollIntoView());
+  await take(page, 'phone-day');
 });

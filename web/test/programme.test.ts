@@ -24,7 +24,7 @@ const task = (
     ...{ startMs: START + at * H, endMs: START + (at + hours) * H, late: false, pinned: false, steps: [] },
     ...{ opensMs: undefined, closesMs: undefined, nextMs: undefined, chance: undefined },
     ...{ amount: undefined, potLifeMin: undefined, hot: false, number: 1, opening: undefined, loud: false },
-    ...{ smells: false, feetMs: undefined },
+    ...{ smells: false, feetMs: undefined, asked: undefined },
     ...rest,
   };
 };

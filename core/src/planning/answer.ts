@@ -6,9 +6,11 @@ import { isHot, potLifeMinutes, workArea } from '../site/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread, TaskChance } from './chances.ts';
-import type { Plan, Task, TaskKind } from './model.ts';
+import { STEP_MIN, type Placed, type Plan, type Task, type TaskKind } from './model.ts';
+import { barOf, type MoveWhy } from './moves.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { daysShown, type DayShown } from './days.ts';
+import { CrewTimes } from './crewtime.ts';
 import { countsOf, type PlanCounts } from './counts.ts';
 import { personHoursOf } from './personhours.ts';
 import { lastTasks, sumsOf, zoneReady } from './score.ts';
@@ -41,6 +43,8 @@ export interface TaskShown {
   readonly chance: TaskChance | undefined;
   /** Somebody fixed it by hand. */
   readonly pinned: boolean;
+  /** The start that was fixed, where it stands later, and what bars it. */
+  readonly asked: { readonly startMs: number; readonly why: MoveWhy } | undefined;
   /** What a coat takes, and how long a mix of it lasts. */
   readonly amount: Figure | undefined;
   readonly potLifeMin: number | undefined;
@@ -183,6 +187,7 @@ function shown(
     nextMs: nextStart(planned, plan, task),
     chance: chances?.tasks[task.index],
     pinned: task.crew !== undefined || task.startMin !== undefined,
+    asked: missedStart(planned, plan, task, p),
     amount: amountOf(work, planned),
     potLifeMin: coat && !coat.kettle ? potLifeMinutes(coat, airAt(planned, p.start)) : undefined,
     steps: work.steps,
@@ -192,6 +197,14 @@ function shown(
     smells: smells(work),
     number: work.kind === 'layer' ? numberOf(work) : undefined,
   };
+}
+
+/** Starts are planned on five minutes: what is later than that is later than it was fixed. */
+function missedStart(planned: JobPlanned, plan: Plan, task: Task, p: Placed): TaskShown['asked'] {
+  const { startMin } = task;
+  if (startMin === undefined || p.start < startMin + STEP_MIN) return undefined;
+  const why = barOf(planned, plan, task, { start: startMin, crew: p.crew }, new CrewTimes(planned));
+  return { startMs: planned.startMs + startMin * MS_PER_MINUTE, why };
 }
 
 const airAt = ({ air }: JobPlanned, start: number): number => {

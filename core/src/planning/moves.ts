@@ -24,8 +24,8 @@ export interface MoveWhy {
   readonly condition: Condition | undefined;
 }
 
-/** What bars the start that a kept plan had; `order`: nothing does, others come first or it is done sooner. */
-function whyOf(
+/** What bars a start with a crew; `order`: nothing does, others come first or it is done sooner. */
+export function barOf(
   planned: JobPlanned,
   plan: Plan,
   task: Task,
@@ -33,7 +33,6 @@ function whyOf(
   times: CrewTimes,
 ): MoveWhy {
   const because = (kind: MoveKind, condition?: Condition): MoveWhy => ({ kind, condition });
-  if (task.startMin !== undefined || task.crew !== undefined) return because('by hand');
   if (was.start < 0) return because('not done');
   if (was.start < task.earliestMin) {
     const own = planned.works[task.index]?.earliestMs;
@@ -75,7 +74,13 @@ export function movesWhy(
     if (!was || !plan.placed[task.index]) continue;
     const start = Math.round((Date.parse(was.startAt) - planned.startMs) / MS_PER_MINUTE);
     const crew = planned.crews.findIndex((c) => c.id === was.crewId);
-    found.set(task.id, whyOf(planned, plan, task, { start, crew }, times));
+    const isByHand = task.startMin !== undefined || task.crew !== undefined;
+    found.set(
+      task.id,
+      isByHand
+        ? { kind: 'by hand', condition: undefined }
+        : barOf(planned, plan, task, { start, crew }, times),
+    );
   }
   return found;
 }

@@ -17,8 +17,8 @@ const MOVE_WORDS: Readonly<Record<MoveWhy['kind'], string>> = {
   delivery: 'its delivery comes later',
   below: 'what it follows is done at another time',
   'crew away': 'its crew is not at work then',
-  weather: 'the weather of its old hour',
-  order: 'nothing bars its old hour: others come first, or it is done sooner',
+  weather: 'the weather of that hour',
+  order: 'nothing bars that hour: others come first, or it is done sooner',
 };
 
 export const moveWords = ({ kind, condition }: MoveWhy): string =>

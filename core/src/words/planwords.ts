@@ -8,6 +8,7 @@ import {
   type PlanAnswer,
 } from '../planning/index.ts';
 import { bayRuns } from './entrylines.ts';
+import { moveWords } from './movewords.ts';
 
 /** Said from this share of the ways on. */
 const LEAST_SHARE = 0.1;
@@ -78,6 +79,22 @@ function deadlineVerdict(answer: PlanAnswer, d: DeadlineShown): Verdict {
 
 /** A work that goes on over days is said where it begins. */
 const begins = (b: Block): boolean => b.fromMs === Math.min(...b.tasks.map((t) => t.startMs));
+
+/** Works that were fixed by hand and stand later, each with what bars its hour: it is said, not put right in silence. */
+const askedVerdicts = (blocks: readonly Block[]): Verdict[] =>
+  blocks.flatMap((block): Verdict[] => {
+    const [first] = block.tasks.filter((t) => t.asked);
+    const asked = first?.asked;
+    return first && asked
+      ? [
+          {
+            outcome: 'hold',
+            subject: `${labels(block.tasks.filter((t) => t.asked))}, ${block.name.toLowerCase()}, fixed by hand:`,
+            says: words`asked for ${{ atMs: asked.startMs }}, stands at ${{ atMs: first.startMs }}: ${moveWords(asked.why)}.`,
+          },
+        ]
+      : [];
+  });
 
 /** Roofs that are opened, with the share of the ways in which rain comes before they are closed. */
 function openVerdicts(answer: PlanAnswer, blocks: readonly Block[]): Verdict[] {
@@ -177,6 +194,7 @@ export function planVerdicts(answer: PlanAnswer): Verdict[] {
       says: u.why,
     })),
     ...lateVerdict(late),
+    ...askedVerdicts(blocks),
     ...openVerdicts(answer, blocks),
     ...riskVerdicts(answer, blocks),
   ];

@@ -284,6 +284,21 @@ describe('the plan of a job', () => {
     expect(says.some((s) => s.startsWith('it takes '))).toBe(true);
   });
 
+  it('says what was fixed by hand where it cannot stand, and why', () => {
+    const late = answer.tasks.find(
+      (t) => t.kind === 'layer' && t.number === 2 && t.startMs > NOW + 30 * 3_600_000,
+    );
+    const startAt = new Date(NOW + 3_600_000).toISOString();
+    const made = planned({ pins: [{ taskId: late?.id ?? '', startAt }] });
+    const shown = answerOf(made, firstPlan(made).plan);
+    const task = shown.tasks.find((t) => t.id === late?.id);
+    expect(task?.asked?.startMs).toBe(Date.parse(startAt));
+    expect(['below', 'ground or cure']).toContain(task?.asked?.why.kind);
+    const said = planVerdicts(shown).filter((v) => v.subject.endsWith('fixed by hand:'));
+    expect(said).toHaveLength(1);
+    expect(planVerdicts(answer).some((v) => v.subject.endsWith('fixed by hand:'))).toBe(false);
+  });
+
   it('keeps what was fixed by hand', () => {
     const task = answer.tasks.find((t) => t.kind === 'layer' && t.name === 'Finish' && !t.late);
     if (!task) throw new Error('the demo has a finish to lay');

@@ -53,7 +53,7 @@ function risk(b: Block): number {
   const most = Math.max(0, ...b.tasks.map((t) => Math.max(t.chance?.spoiled ?? 0, t.chance?.late ?? 0)));
   return most >= LEAST_SAID ? Math.round(100 * most) : 0;
 }
-const isLate = (b: Block): boolean => b.tasks.some((t) => t.late);
+const isLate = (b: Block): boolean => b.tasks.some((t) => t.late || t.asked);
 const isPinned = (b: Block): boolean => b.tasks.some((t) => t.pinned);
 const end = (b: Block): number => Math.max(...b.tasks.map((t) => t.endMs));
 /** What it leaves may be laid over from then; nothing to draw where it is open at once. */

@@ -33,6 +33,7 @@ const hours = (min: number): string => (min / 60).toFixed(1);
           c.crew.people === 1 ? '1 person' : `${c.crew.people} people`
         }}</span>
       </h3>
+      <p v-if="c.crew.names.length > 0" class="quiet">{{ c.crew.names.join(', ') }}</p>
       <ol>
         <li v-for="l in c.lines" :key="l.key">
           <button

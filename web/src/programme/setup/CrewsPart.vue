@@ -108,6 +108,12 @@ function setRate(crew: Crew, value: number | null): void {
           :model-value="c.off"
           @update:model-value="(off) => set(c.id, { off: [...off] })"
         />
+        <DaysField
+          name="here only on"
+          :label="`${c.name}, here only on`"
+          :model-value="c.only"
+          @update:model-value="(only) => set(c.id, { only: [...only] })"
+        />
       </div>
     </div>
   </section>
