@@ -6,6 +6,7 @@ import PickList from '../../shared/PickList.vue';
 import TextInput from '../../shared/TextInput.vue';
 import CountField from './CountField.vue';
 import { useProgrammeDoc } from './programmedoc.ts';
+import RoofRow from './RoofRow.vue';
 import TimeField from './TimeField.vue';
 
 const { draft, change, zones, localAt, instantOf, today, isPast } = useProgrammeDoc();
@@ -43,15 +44,15 @@ const setGround = (one: Expected, next: Partial<Expected>): void =>
         >Add a date</el-button
       >
     </div>
-    <div v-for="d in draft.deadlines" :key="d.id" class="bar row">
-      <PickList
-        class="zone"
-        own
-        label="Roof"
-        :options="zones"
-        :model-value="d.zoneId"
-        @update:model-value="(zoneId: string) => setDate(d.id, { zoneId })"
-      />
+    <RoofRow
+      v-for="d in draft.deadlines"
+      :key="d.id"
+      label="Roof"
+      :zones="zones"
+      :model-value="d.zoneId"
+      @update:model-value="(zoneId) => setDate(d.id, { zoneId })"
+      @remove="change({ deadlines: draft.deadlines.filter((x) => x !== d) })"
+    >
       <PickList
         class="what"
         label="What it asks for"
@@ -72,11 +73,10 @@ const setGround = (one: Expected, next: Partial<Expected>): void =>
         :model-value="d.costPerDay"
         @update:model-value="(v) => setDate(d.id, { costPerDay: v ?? 0 })"
       />
-      <el-button text size="small" @click="change({ deadlines: draft.deadlines.filter((x) => x !== d) })"
-        >Remove</el-button
-      >
-      <p v-if="isPast(d.by)" class="trouble">This date is past: no plan can keep it.</p>
-    </div>
+      <template #below>
+        <p v-if="isPast(d.by)" class="trouble">This date is past: no plan can keep it.</p>
+      </template>
+    </RoofRow>
   </section>
   <section aria-label="Ground that is counted on">
     <div class="head">
@@ -89,15 +89,15 @@ const setGround = (one: Expected, next: Partial<Expected>): void =>
       A roof whose ground is not fit yet is planned as if it were from then on. On the day the readings
       decide.
     </p>
-    <div v-for="e in draft.expects" :key="e.zoneId" class="bar row">
-      <PickList
-        class="zone"
-        own
-        label="Roof that is counted on"
-        :options="zones"
-        :model-value="e.zoneId"
-        @update:model-value="(zoneId: string) => setGround(e, { zoneId })"
-      />
+    <RoofRow
+      v-for="e in draft.expects"
+      :key="e.zoneId"
+      label="Roof that is counted on"
+      :zones="zones"
+      :model-value="e.zoneId"
+      @update:model-value="(zoneId) => setGround(e, { zoneId })"
+      @remove="change({ expects: draft.expects.filter((x) => x !== e) })"
+    >
       <TimeField
         name="fit from"
         type="datetime-local"
@@ -111,29 +111,15 @@ const setGround = (one: Expected, next: Partial<Expected>): void =>
         :most="200"
         @update:model-value="(says: string) => setGround(e, { says })"
       />
-      <el-button text size="small" @click="change({ expects: draft.expects.filter((x) => x !== e) })"
-        >Remove</el-button
-      >
-    </div>
+    </RoofRow>
   </section>
 </template>
 
 <style scoped>
-.row {
-  padding: var(--s2) 0;
-  border-bottom: var(--stroke) solid var(--line);
-}
-.zone {
-  width: 210px;
-}
 .what {
   width: 150px;
 }
 .says {
   flex: 1 1 160px;
-}
-.trouble {
-  color: var(--red);
-  width: 100%;
 }
 </style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** What roofs ask for: closed by night, one open at a time, taken by others, tested with water. */
 import type { ProgrammeDoc } from '@lentum/core/planning';
-import PickList from '../../shared/PickList.vue';
 import TextInput from '../../shared/TextInput.vue';
 import CountField from './CountField.vue';
 import ManyRoofs from './ManyRoofs.vue';
+import RoofRow from './RoofRow.vue';
 import { useProgrammeDoc } from './programmedoc.ts';
 import TimeField from './TimeField.vue';
 
@@ -90,15 +90,15 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
         >Add a time</el-button
       >
     </div>
-    <div v-for="(t, i) in draft.taken" :key="i" class="bar row">
-      <PickList
-        class="zone"
-        own
-        label="Roof that is taken"
-        :options="zones"
-        :model-value="t.zoneId"
-        @update:model-value="(zoneId: string) => setTaken(t, { zoneId })"
-      />
+    <RoofRow
+      v-for="(t, i) in draft.taken"
+      :key="i"
+      label="Roof that is taken"
+      :zones="zones"
+      :model-value="t.zoneId"
+      @update:model-value="(zoneId) => setTaken(t, { zoneId })"
+      @remove="change({ taken: draft.taken.filter((x) => x !== t) })"
+    >
       <TimeField
         name="from"
         label="Taken from"
@@ -120,11 +120,10 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
         :most="200"
         @update:model-value="(says: string) => setTaken(t, { says })"
       />
-      <el-button text size="small" @click="change({ taken: draft.taken.filter((x) => x !== t) })"
-        >Remove</el-button
-      >
-      <p v-if="Date.parse(t.from) >= Date.parse(t.to)" class="trouble">It ends before it begins.</p>
-    </div>
+      <template #below>
+        <p v-if="Date.parse(t.from) >= Date.parse(t.to)" class="trouble">It ends before it begins.</p>
+      </template>
+    </RoofRow>
   </section>
   <section aria-label="Flood tests">
     <div class="head">
@@ -137,15 +136,15 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
       Filled when all is laid and the films allow standing water, read so many hours later. Only where a
       structural engineer has said what the deck carries.
     </p>
-    <div v-for="f in draft.floods" :key="f.zoneId" class="bar row">
-      <PickList
-        class="zone"
-        own
-        label="Roof that is tested"
-        :options="zones"
-        :model-value="f.zoneId"
-        @update:model-value="(zoneId: string) => setFlood(f, { zoneId })"
-      />
+    <RoofRow
+      v-for="f in draft.floods"
+      :key="f.zoneId"
+      label="Roof that is tested"
+      :zones="zones"
+      :model-value="f.zoneId"
+      @update:model-value="(zoneId) => setFlood(f, { zoneId })"
+      @remove="change({ floods: draft.floods.filter((x) => x !== f) })"
+    >
       <CountField
         name="stands for"
         label="Flood test, hours"
@@ -155,10 +154,7 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
         :model-value="f.hours.value"
         @update:model-value="(v) => setFlood(f, { hours: { value: v ?? FLOOD_HOURS, source: 'chosen' } })"
       />
-      <el-button text size="small" @click="change({ floods: draft.floods.filter((x) => x !== f) })"
-        >Remove</el-button
-      >
-    </div>
+    </RoofRow>
   </section>
 </template>
 
@@ -167,14 +163,7 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
   padding: var(--s2) 0;
   border-bottom: var(--stroke) solid var(--line);
 }
-.zone {
-  width: 210px;
-}
 .says {
   flex: 1 1 140px;
-}
-.trouble {
-  color: var(--red);
-  width: 100%;
 }
 </style>
