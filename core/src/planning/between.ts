@@ -2,10 +2,7 @@
 import type { Planned, Task } from './model.ts';
 
 export const isSameWork = (a: Task, b: Task): boolean =>
-  a.zone === b.zone &&
-  a.layerId === b.layerId &&
-  a.kind === b.kind &&
-  (a.kind !== 'tend' || a.name === b.name);
+  a.zone === b.zone && a.layerId === b.layerId && a.kind === b.kind;
 
 export function betweenWorks(planned: Pick<Planned, 'moveMin' | 'changeMin'>, a: Task, b: Task): number {
   if (a.zone !== b.zone) return planned.moveMin;

@@ -31,7 +31,7 @@ export function blocksOf({ tasks, days }: Pick<PlanAnswer, 'tasks' | 'days'>): B
   );
   parts.sort((a, b) => a.fromMs - b.fromMs || a.task.id.localeCompare(b.task.id));
   for (const { task, day, fromMs, toMs } of parts) {
-    const work = task.kind === 'layer' ? (task.layerId ?? '') : task.kind === 'tend' ? task.name : task.kind;
+    const work = task.kind === 'layer' ? (task.layerId ?? '') : task.kind;
     const group = `${task.zone}/${task.crew}/${work}/${task.kind}/${day.date}`;
     const last = open.get(group);
     if (last && fromMs - last.toMs <= GAP_MS) {

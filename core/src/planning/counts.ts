@@ -1,6 +1,7 @@
 /** What of a plan is paid for: hours and days of crews, days on the site, what is put right, days late. */
 import { costOfLayer, isCoat } from '../buildup/index.ts';
 import { workArea } from '../site/index.ts';
+import { MS_PER_DAY } from '../units/index.ts';
 import type { Placed, Planned, Task } from './model.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { lastTasks, workedMin, zoneReady } from './score.ts';
@@ -80,7 +81,7 @@ export function countsOf(
     workDays: dates.length,
     siteDays:
       first !== undefined && last !== undefined
-        ? Math.round((Date.parse(last) - Date.parse(first)) / (MIN_PER_DAY * 60_000)) + 1
+        ? Math.round((Date.parse(last) - Date.parse(first)) / MS_PER_DAY) + 1
         : 0,
     ...{ remedies, remedyCost },
     lateDays: planned.deadlines.map((d) => {
