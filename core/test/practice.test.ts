@@ -34,6 +34,7 @@ describe('the register of practice', () => {
     ['fireWatchMin', 60],
     ['closingLeadH', 6],
     ['washAfterDays', 3],
+    ['rinseDryMin', 60],
     ['growthAfterDays', 21],
     ['leastShare', 0.8],
     ['mostBetween', 0.2],
@@ -74,7 +75,7 @@ describe('the register of practice', () => {
     ['floodDepth', 50],
     ['sprayWind', 5],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(68));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(69));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

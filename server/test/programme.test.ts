@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { writeJobFile } from '@lentum/core/jobfile';
 import { DEFAULT_PROGRAMME, type ProgrammeDoc } from '@lentum/core/planning';
 import { climateOf, hourFloor, SimulatedWeather, type WeatherSeries } from '@lentum/core/weather';
-import type { ToldPlan } from '@lentum/core/words';
+import { workEventId, type ToldPlan } from '@lentum/core/words';
 import { velmora } from '@lentum/demo';
 import { api, detail, importDemo, NOW, startJob, V1 } from './support/api.ts';
 
@@ -81,6 +81,14 @@ describe('a plan over the API', () => {
     }
     expect(told.notPlanned.find((n) => n.bays.includes('B1'))?.why).toContain('silicone');
     expect(told.sentences[0]).toMatch(/Eight in ten|In none/);
+    // What it costs is the sum of its lines, each once; deliveries have the first work that is laid of them.
+    const { price, deliveries } = told;
+    expect(price.total).toBeGreaterThan(0);
+    expect(price.lines.reduce((n, l) => n + l.amount, 0)).toBeCloseTo(price.total, 6);
+    expect(price.lines.map((l) => l.kind)).toEqual(expect.arrayContaining(['labor', 'material']));
+    expect(deliveries.map((d) => d.name)).toEqual(demo.order.deliveries.map((d) => d.name));
+    for (const { first, last } of deliveries)
+      if (first !== undefined) expect(Date.parse(first)).toBeLessThanOrEqual(Date.parse(last ?? ''));
   });
 
   it('answers a file that is none, an instant that is none and too many tries with a sentence', async () => {
@@ -179,6 +187,10 @@ describe('the calendar of the plan that was kept', () => {
     expect((await put(job, { ...demo.programme, kept: moved }, 2)).status).toBe(200);
     const second = await events();
     expect(second.map((e) => e.uid)).toEqual(first.map((e) => e.uid));
+    // The page gives its works the same ones.
+    expect(new Set(first.map((e) => e.uid))).toEqual(
+      new Set(kept.tasks.map((t) => workEventId(job, t.taskId))),
+    );
     expect(second.every((e, i) => e.sequence > (first[i]?.sequence ?? Infinity))).toBe(true);
     expect(detail(await api.get(`${V1}/jobs/${job}/programme.ics?crew=nobody`).expect(422))).toContain(
       'one of quay, mole',

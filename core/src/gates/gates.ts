@@ -60,6 +60,9 @@ const stepMs = (done: readonly BookEntryOf<'preparation'>[], ...keys: string[]):
   return found.length > 0 ? Math.max(...found.map((p) => Date.parse(p.body.at))) : undefined;
 };
 
+const washedOn = (done: readonly BookEntryOf<'preparation'>[]): number | undefined =>
+  stepMs(done, 'wash', 'rewash');
+
 const CANNOT: Omit<Gate, 'says'> = {
   key: 'ground/survey',
   group: 'ground',
@@ -68,6 +71,17 @@ const CANNOT: Omit<Gate, 'says'> = {
   opens: ['Say what there is to coat.'],
   settle: { by: 'survey' },
 };
+
+/** Since when what lies on a bay lies open: its last layer, or the last time that it was washed; undefined: bare. */
+export function liesOpenSince({
+  status,
+  book,
+  nowMs,
+}: Pick<GateTerms, 'status' | 'book' | 'nowMs'>): number | undefined {
+  const topMs = laidSpan(status)?.lastMs;
+  const washedMs = washedOn(preparationsOn(book, status.bay, nowMs));
+  return topMs === undefined ? undefined : Math.max(topMs, washedMs ?? -Infinity);
+}
 
 /** The gates of a bay before a layer is laid, with what somebody answers for. */
 export function gatesOf(terms: GateTerms): Gate[] {
@@ -102,7 +116,7 @@ export function gatesOf(terms: GateTerms): Gate[] {
     }),
     ...missGates(status),
     ...overcoatGates(status, nowMs),
-    ...lyingGates(span?.lastMs, stepMs(done, 'wash', 'rewash'), stepMs(done, 'growth'), nowMs, practice),
+    ...lyingGates(span?.lastMs, washedOn(done), stepMs(done, 'growth'), nowMs, practice),
     ...hotGates(layer, {
       ...{ zoneId: bay.zoneId, buildUp: terms.buildUp, book, nowMs, endsMs, practice },
       surfaceC: status.conditions?.surfaceC,

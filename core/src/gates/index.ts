@@ -10,7 +10,7 @@ export {
   type Settle,
   type TakenOver,
 } from './gate.ts';
-export { gatesOf, type GateTerms } from './gates.ts';
+export { gatesOf, liesOpenSince, type GateTerms } from './gates.ts';
 export { groundTerms } from './ground.ts';
 export { comesAfterDetails, detailsOn, detailsToMake } from './details.ts';
 export { stepsBefore } from './preparation.ts';

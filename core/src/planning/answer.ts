@@ -33,6 +33,8 @@ export interface TaskShown {
   readonly endMs: number;
   /** What lies below has closed by then: it is put right first. */
   readonly late: boolean;
+  /** What lies below has lain open for days: it is rinsed and dries first. */
+  readonly rinsed: boolean;
   /** What it leaves may be laid over from, and until; undefined where nothing cures or it is not known. */
   readonly opensMs: number | undefined;
   readonly closesMs: number | undefined;
@@ -180,7 +182,7 @@ function shown(
   return {
     ...{ id: task.id, kind: task.kind, name: task.name, layerId: task.layerId, zone: task.zone },
     ...{ bay: work.bay.label, bayId: work.bay.id, crew: p.crew, startMs: at(p.start), endMs: at(p.end) },
-    late: p.late,
+    ...{ late: p.late, rinsed: p.rinsed === true },
     opensMs: known(cure?.from),
     closesMs: known(cure?.until),
     feetMs: cure ? known(cure.foot) : at(p.end),

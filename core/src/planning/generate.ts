@@ -18,7 +18,9 @@ import {
 import { inApartOrder } from './apart.ts';
 import type { Genes } from './genes.ts';
 import { isClosedInTime, isHurried, openUntil } from './opened.ts';
+import { kettleHolds } from './kettlehours.ts';
 import { Places } from './places.ts';
+import { rinsedFrom } from './rinsing.ts';
 import { Runs } from './runs.ts';
 import { scoreOf } from './score.ts';
 
@@ -35,6 +37,7 @@ const NEXT_MIN = 240;
 interface Spot {
   readonly start: number;
   readonly end: number;
+  readonly rinsed?: true;
 }
 
 export class Generator {
@@ -169,8 +172,25 @@ export class Generator {
     return least;
   }
 
-  /** The first start of a task with a crew in a span. */
+  /** The first start of a task with a crew in a span; with rinsing first where what lies below has lain too long. */
   first(
+    task: Task,
+    crew: number,
+    minutes: number,
+    places: Places,
+    from: number,
+    until: number,
+  ): Spot | undefined {
+    const rinsed = rinsedFrom(task, places.placed);
+    const clean = this.room(task, crew, minutes, places, from, Math.min(until, rinsed - 1));
+    if (clean || until < rinsed) return clean;
+    const more = task.wash?.minutes[crew] ?? 0;
+    const spot = this.room(task, crew, minutes + more, places, Math.max(from, rinsed), until);
+    return spot && { ...spot, rinsed: true };
+  }
+
+  /** The first start at which so many minutes find room. */
+  private room(
     task: Task,
     crew: number,
     minutes: number,
@@ -205,6 +225,7 @@ export class Generator {
         this.free(task, crew, places, start, end),
         places.machineFree(task.machine, start, end),
         places.apartFrom(task, start, end),
+        kettleHolds(planned, task, crew, places.ofCrew[crew] ?? [], { start, end }),
       );
       if (free === Infinity) return undefined;
       if (free > start) {

@@ -43,6 +43,7 @@ export { wholePlan } from './whole.ts';
 export { Player, type Happened, type Replay } from './replay.ts';
 export { chancesOfPlan, expectedScore, type PlanChances, type TaskChance } from './chances.ts';
 export { outlookOf } from './outlook.ts';
+export { offerOf, type Bought } from './offer.ts';
 export { priceOf, type Price, type PriceLine, type PriceTerms } from './price.ts';
 export { countsOf, type PlanCounts } from './counts.ts';
 export { sumsOf, zoneReady, type Sums } from './score.ts';

@@ -2,6 +2,7 @@
  * What is planned, as plain numbers: tasks, crews, bays, and the hours that they depend on. Minutes are counted from the
  * start of the frame; hours are those of the weather, the first of which begins with the frame.
  */
+import type { Wash } from './rinsing.ts';
 import type { Shift, Span } from './shifts.ts';
 
 /** No answer within the hours that are known. */
@@ -66,6 +67,10 @@ export interface Task {
   readonly headMin: number;
   readonly tailMin: number;
   readonly machine: number;
+  /** The most minutes from the first work of a crew's day with its kettle to the end of the last; absent: as long as it takes. */
+  readonly heldMin?: number | undefined;
+  /** What lies below is rinsed first where it has lain open for days. */
+  readonly wash?: Wash | undefined;
   /** Index of the spans in which it is not gone on with; absent: none. */
   readonly closure?: number | undefined;
   /** The work of its bay that opens an old roof: this one belongs to what closes it again on the same day. */
@@ -174,6 +179,8 @@ export interface Placed {
   readonly end: number;
   /** It is begun after what lies below has closed: that is put right first. */
   readonly late: boolean;
+  /** What lies below has lain open too long and is rinsed first. */
+  readonly rinsed?: true | undefined;
 }
 
 export interface Plan {

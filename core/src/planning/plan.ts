@@ -56,7 +56,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     zonesHere.map((z) => [z.id, waysOn(z, baysOf(z.id), site.access.find((a) => a.zoneId === z.id)?.at)]),
   );
   const list = new TaskList({
-    ...{ doc, crews, frame, nowMin, closures: new Closures(doc, frame) },
+    ...{ doc, crews, frame, nowMin, practice, closures: new Closures(doc, frame) },
     zoneAt: (id) => zonesHere.findIndex((z) => z.id === id),
     bayAt: (id) => bayAt.get(id) ?? 0,
     orderOf: (zoneId, bayId) => ways.get(zoneId)?.order.get(bayId) ?? 0,

@@ -17,7 +17,9 @@ import {
   type Task,
 } from './model.ts';
 import { isClosedInTime } from './opened.ts';
+import { kettleHolds } from './kettlehours.ts';
 import { Places } from './places.ts';
+import { rinsedFrom } from './rinsing.ts';
 import { betweenWorks, isSameWork } from './between.ts';
 import { scoreOf, weightsOf } from './score.ts';
 
@@ -56,7 +58,7 @@ export class Polisher {
   move(index: number): boolean {
     const task = this.planned.tasks[index];
     const was = this.places.placed[index];
-    if (!task || !was || was.late || task.parted || task.startMin !== undefined) return false;
+    if (!task || !was || was.late || was.rinsed || task.parted || task.startMin !== undefined) return false;
     const withIt = this.dayCost(was.crew, was.start);
     this.places.take(task);
     const without = this.dayCost(was.crew, was.start);
@@ -97,7 +99,7 @@ export class Polisher {
     const were = block.flatMap((t) => this.places.placed[t.index] ?? []);
     const [first] = were;
     if (!first || block.length < 2 || block.some((t) => t.parted || t.startMin !== undefined)) return false;
-    if (were.some((p) => p.late)) return false;
+    if (were.some((p) => p.late || p.rinsed)) return false;
     const { person } = weightsOf(this.planned);
     const withIt = this.dayCost(first.crew, first.start);
     for (const t of block) this.places.take(t);
@@ -230,7 +232,9 @@ export class Polisher {
     const sky = planned.outlook.sky(task.index, hoursOf(start, end));
     if (sky && sky.open[Math.floor(start / 60)] !== 1) return false;
     const { from, until } = this.generator.span(task, places);
-    if (start < from || start > until) return false;
+    if (start < from || start > until || start >= rinsedFrom(task, places.placed)) return false;
+    const ofCrew = places.ofCrew[crew] ?? [];
+    if (kettleHolds(planned, task, crew, ofCrew, { start, end }) !== start) return false;
     const cure = planned.outlook.cure(task.index);
     const hour = cureHour(end);
     for (const f of this.followers[task.index] ?? []) {
@@ -238,6 +242,7 @@ export class Polisher {
       const link = f.after.find((l) => l.task === task.index);
       if (!p || !link) continue;
       if (p.start < end + link.lagMin) return false;
+      if (!p.rinsed && f.wash?.task === task.index && p.start >= end + f.wash.afterMin) return false;
       if (!link.cures || !cure) continue;
       const opens = opensAfter(link, cure, hour);
       if (opens < 0 || opens > p.start) return false;

@@ -8,6 +8,7 @@ import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
 import { CrewTimes, NONE } from './crewtime.ts';
 import { othersOf } from './apart.ts';
 import { betweenWorks } from './between.ts';
+import { kettleHolds } from './kettlehours.ts';
 import {
   closesAfter,
   BEYOND,
@@ -20,6 +21,7 @@ import {
   type Planned,
   type Task,
 } from './model.ts';
+import { rinsedFrom } from './rinsing.ts';
 
 /** Told only by the hours after it was laid. */
 const AFTER: readonly Condition[] = ['rainSafe', 'dewSkin', 'noBelow', 'unknownAfter'];
@@ -163,9 +165,14 @@ export class Player {
     const lastTask = last && planned.tasks[last.task];
     if (last && lastTask) from = Math.max(from, last.end + betweenWorks(planned, lastTask, task));
     const minutes = task.minutes[p.crew] ?? p.end - p.start;
-    const found = this.spot(task, p.crew, from, minutes, sky);
+    const spot = (more: number): Pick<Next, 'start' | 'end'> | undefined =>
+      this.spot(task, p.crew, from, minutes + more, sky, happened);
+    let found = spot(0);
+    const rinsedAt = rinsedFrom(task, happened);
+    const rinseMin = found && found.start >= rinsedAt ? (task.wash?.minutes[p.crew] ?? 0) : 0;
+    if (rinseMin > 0) found = spot(rinseMin);
     if (!found || found.start <= until) return found && { task, late: false, ...found };
-    const mended = this.spot(task, p.crew, from, minutes + task.remedyMin, sky);
+    const mended = spot(rinseMin + task.remedyMin);
     return mended && { task, late: true, ...mended };
   }
 
@@ -195,7 +202,9 @@ export class Player {
     from: number,
     minutes: number,
     sky: Outlook,
+    happened: readonly (Happened | undefined)[],
   ): { start: number; end: number } | undefined {
+    const own = task.heldMin === undefined ? [] : happened.flatMap((h) => (h?.crew === crew ? [h] : []));
     const time = this.times.of(crew, task);
     if (!time) return undefined;
     let start = from;
@@ -206,8 +215,9 @@ export class Player {
       if (end === NONE) return undefined;
       const hour = Math.floor(start / 60);
       const mask = sky.sky(task.index, task.parted ? 1 : hoursOf(start, end))?.mask[hour] ?? 0;
-      if ((mask & SEEN) === 0) return { start, end };
-      start = (hour + 1) * 60;
+      const held = kettleHolds(this.planned, task, crew, own, { start, end });
+      if ((mask & SEEN) === 0 && held === start) return { start, end };
+      start = held > start ? held : (hour + 1) * 60;
     }
   }
 }

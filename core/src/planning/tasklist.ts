@@ -1,14 +1,17 @@
 /** Works of bays and roofs as the planner's tasks, one after the other. */
-import { MS_PER_MINUTE } from '../units/index.ts';
+import type { Practice } from '../practice/index.ts';
+import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
 import type { Closures } from './closures.ts';
 import type { Flood } from './floods.ts';
-import type { Task } from './model.ts';
+import { STEP_MIN, type Task } from './model.ts';
 import type { Exposed } from './outlook.ts';
 import { pinOf } from './pinned.ts';
+import type { Wash } from './rinsing.ts';
 import type { Crew, Pin, ProgrammeDoc } from './schema.ts';
 import { lastTasks } from './score.ts';
 import type { Frame, Span } from './shifts.ts';
 import type { Work } from './work.ts';
+import { rinseMinPerM2 } from './worktimes.ts';
 
 const MACHINES = ['sprayers', 'kettles'] as const;
 
@@ -18,6 +21,7 @@ export interface TaskTerms {
   readonly frame: Frame;
   readonly nowMin: number;
   readonly closures: Closures;
+  readonly practice: Practice;
   /** Indexes by ids, and the place of a bay in the dry order of its zone. */
   readonly zoneAt: (zoneId: string) => number;
   readonly bayAt: (bayId: string) => number;
@@ -48,6 +52,7 @@ export class TaskList {
       const isOpen = work.opening === 'closes' || work.opening === 'open';
       this.add(work, after, {
         notBefore: work.kind === 'layer' ? comesMin : 0,
+        wash: work.rinse && this.washOf(work.rinse, base),
         ...(isOpen ? { opened: base, closer: work.opening === 'closes' } : {}),
       });
     }
@@ -68,11 +73,24 @@ export class TaskList {
     this.add({ ...read, after: [] }, [{ task: at, lagMin, cures: false }]);
   }
 
+  private washOf({ at, sinceMs, areaM2 }: NonNullable<Work['rinse']>, base: number): Wash {
+    const { doc, crews, frame, practice } = this.terms;
+    const oneMin = rinseMinPerM2(doc.times.stepMin) * areaM2;
+    return {
+      task: at === undefined ? undefined : base + at,
+      sinceMin: Math.floor((sinceMs - frame.startMs) / MS_PER_MINUTE),
+      afterMin: practice.washAfterDays.value * (MS_PER_DAY / MS_PER_MINUTE),
+      minutes: crews.map(
+        (c) => Math.ceil((oneMin / c.people + practice.rinseDryMin.value) / STEP_MIN) * STEP_MIN,
+      ),
+    };
+  }
+
   /** @returns the index of the task */
   private add(
     work: Work,
     after: Task['after'],
-    { notBefore = 0, ...opened }: { notBefore?: number } & Pick<Task, 'opened' | 'closer'> = {},
+    { notBefore = 0, ...more }: { notBefore?: number } & Pick<Task, 'opened' | 'closer' | 'wash'> = {},
   ): number {
     const { doc, crews, frame, nowMin, closures, zoneAt, bayAt, orderOf } = this.terms;
     const { bay, kind } = work;
@@ -95,7 +113,8 @@ export class TaskList {
       closure: closures.of(bay.zoneId, work.loud === true),
       order: orderOf(bay.zoneId, bay.id),
       remedyMin: Math.ceil(work.remedyMin / 5) * 5,
-      ...opened,
+      heldMin: work.heldMin,
+      ...more,
       ...pinOf(this.pins.get(work.id), crews, frame.startMs),
     });
     this.works.push(work);

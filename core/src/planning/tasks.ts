@@ -14,7 +14,7 @@ import {
 import type { Call, Shade } from '../call/index.ts';
 import type { ZoneDetails } from '../details/index.ts';
 import type { Part } from '../figures/index.ts';
-import { brokenIn, comesAfterDetails } from '../gates/index.ts';
+import { brokenIn, comesAfterDetails, liesOpenSince } from '../gates/index.ts';
 import { layingFigure, methodOf, type Method } from '../programme/index.ts';
 import { openMisses } from '../record/index.ts';
 import { bayAreaM2, isHot, workArea, type Bay } from '../site/index.ts';
@@ -115,6 +115,9 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
   const points = kept.inputs.rules?.holdPoints ?? [];
   const laidBefore = first > 0 ? layers[first - 1] : undefined;
   let below: WorkLayer | undefined = laidBefore;
+  const openSinceMs = liesOpenSince({ status, book: kept.inputs.book, nowMs: b.nowMs });
+  /** Place of the last layer among the works. */
+  let laidAt: number | undefined;
   const exposed = (layer: WorkLayer): Exposed => ({
     ...{ zoneId: bay.zoneId, layer, method: b.method, breathes: porous },
     below: { shade: shadeOf(below), coated: below !== undefined },
@@ -185,6 +188,7 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
     const melts =
       kettle?.meltKgPerH && kettle.loadKg ? (kettle.loadKg.value / kettle.meltKgPerH.value) * MIN_PER_H : 0;
     const own = after;
+    const isOnFilm = laidAt !== undefined || openSinceMs !== undefined;
     const at = add({
       ...head,
       ...none,
@@ -201,9 +205,12 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       machine: kettle ? 'kettles' : methodOf(layer, b.method) === 'sprayed' ? 'sprayers' : undefined,
       headMin: Math.round(melts),
       tailMin: hot ? practice.fireWatchMin.value : 0,
+      heldMin: kettle && kettle.hoursAtHeat.value * MIN_PER_H - melts,
+      rinse: isOnFilm ? { at: laidAt, sinceMs: openSinceMs ?? 0, areaM2: bayAreaM2(bay) } : undefined,
       steps: tending?.steps ?? [],
     });
     below = layer;
+    laidAt = at;
     after = [{ at, lagMin: 0, cures: isCoat(layer) }];
     const role = isCoat(layer) && layer.role === 'primer' ? 'primer' : 'coats';
     if (b.doc.inspector && isCoat(layer) && points.includes(role) && i + first < layers.length - 1) {

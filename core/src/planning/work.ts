@@ -27,6 +27,11 @@ export interface Work {
   readonly latestMs: number | undefined;
   readonly remedyMin: number;
   readonly machine: 'sprayers' | 'kettles' | undefined;
+  /** So long its kettle holds what it melted. */
+  readonly heldMin?: number | undefined;
+  /** What lies below, of its bay or there already, is rinsed first once it has lain open too long. */
+  readonly rinse?:
+    { readonly at: number | undefined; readonly sinceMs: number; readonly areaM2: number } | undefined;
   readonly headMin: number;
   readonly tailMin: number;
   /** What is done, for the day sheet. */

@@ -46,6 +46,10 @@ export function stepMinutes(
   return (own[key]?.value ?? STEP_MIN_EACH[key] ?? 0) * (quantity?.value ?? 1) * share;
 }
 
+/** Minutes of one person to rinse a square metre of film. */
+export const rinseMinPerM2 = (own: ProgrammeDoc['times']['stepMin'] = {}): number =>
+  own.rewash?.value ?? STEP_MIN_EACH.rewash ?? 0;
+
 /** Minutes of one person for a square metre that is thrown over. Common practice, no source. */
 export const THROW_MIN_PER_M2: Readonly<Record<Broadcast['method'], number>> = {
   light: 0.2,

@@ -30,6 +30,7 @@ export const WORK = {
   /** When a window counts as closing, and what lies open too long. */
   closingLeadH: number('a window counts as closing before its end', 6, 'hours', [0.5, 48]),
   washAfterDays: number('days after which what lies open is washed again', 3, 'count', [1, 30]),
+  rinseDryMin: number('minutes that a rinsed film dries, before the next goes on', 60, 'minutes', [0, 1440]),
   growthAfterDays: number('days after which things may grow on it', 21, 'count', [5, 120]),
   floodDepth: number('water in a flood test, at its deepest', 50, 'gap', [10, 200]),
   /** Acceptance of a film. */

@@ -69,6 +69,12 @@ function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
   if (opening.includes('closes')) minds.push(['Closes what was opened: rain-safe before night.']);
   if (block.tasks.some((t) => t.late))
     minds.push(['What lies below has closed: abrade, clean and prime again first, as the layer says.']);
+  const rinsed = block.tasks.filter((t) => t.rinsed);
+  if (rinsed.length > 0)
+    minds.push([
+      ...(rinsed.length < block.tasks.length ? [`${bayRuns(rinsed.map((t) => t.bay))}: `] : []),
+      'What lies below has lain open for days: rinse it off first and let it dry. Both are in the time.',
+    ]);
   if (first.potLifeMin !== undefined)
     minds.push(
       words`Can be worked for ${given('pot life', first.potLifeMin, 'minutes', 'data sheet', 'at the air planned for')}.`,

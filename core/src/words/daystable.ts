@@ -2,6 +2,10 @@
 import type { PlanAnswer } from '../planning/index.ts';
 import { unitSymbol } from '../units/index.ts';
 
+/** What a work is called in every calendar: the same as long as it is there, wherever it stands. */
+export const workEventId = (jobId: string, taskId: string): string =>
+  `${jobId}-${taskId.replaceAll('/', '-')}@lentum`;
+
 export const DAY_COLUMNS = [
   'date',
   'from',

@@ -28,7 +28,7 @@ export {
   sumOfAmounts,
 } from './planwords.ts';
 export { moveWords, SLIP_WORDS, slipCounts, whyLines, type WhyLine } from './movewords.ts';
-export { DAY_COLUMNS, dayRows } from './daystable.ts';
+export { DAY_COLUMNS, dayRows, workEventId } from './daystable.ts';
 export { noticeBlocks, noticesOf, dayRuns, type Notice } from './notices.ts';
 export { dateOf, dayText, deliveryVerdicts, stockVerdicts } from './supplywords.ts';
 export { lateWords, lostWords, PRICE_COLUMNS, priceBlocks, priceRows, spreadWords } from './pricewords.ts';

@@ -1,6 +1,6 @@
 /** A plan for other programs: instants, ids, numbers with their units in the names, and the sentences that say what they mean. */
 import { verdictText, type Part, type Verdict } from '../figures/index.ts';
-import type { PlanAnswer } from '../planning/index.ts';
+import type { PlanAnswer, Price } from '../planning/index.ts';
 import type { System } from '../units/index.ts';
 import { fullTime } from '../weather/index.ts';
 import type { Wording } from '../wording/index.ts';
@@ -33,6 +33,8 @@ export interface ToldPlan {
     readonly end: string;
     /** What lies below has closed by then: it is put right first. */
     readonly late: boolean;
+    /** What lies below is rinsed first. */
+    readonly rinsed: boolean;
     readonly pinned: boolean;
     readonly overcoatFrom?: string | undefined;
     readonly overcoatUntil?: string | undefined;
@@ -48,6 +50,30 @@ export interface ToldPlan {
     readonly ready?: string | undefined;
     readonly holds?: number | undefined;
   }[];
+  readonly deliveries: readonly {
+    readonly name: string;
+    /** Dates by the clocks of the job. */
+    readonly on: string;
+    readonly usedBy: string;
+    readonly zones: readonly string[];
+    /** The first and the last work that is laid of it. */
+    readonly first?: string | undefined;
+    readonly last?: string | undefined;
+  }[];
+  /** In the money that rates and prices were entered in. */
+  readonly price: {
+    readonly total: number;
+    readonly lines: readonly { readonly kind: string; readonly name: string; readonly amount: number }[];
+    /** One in ten ways costs less than `early`, one in ten more than `late`; absent: not within the days looked at. */
+    readonly spread?:
+      | {
+          readonly early?: number | undefined;
+          readonly middle?: number | undefined;
+          readonly late?: number | undefined;
+        }
+      | undefined;
+    readonly missing: readonly string[];
+  };
   readonly notPlanned: readonly {
     readonly bays: readonly string[];
     readonly name?: string;
@@ -60,12 +86,13 @@ export interface PlanTelling {
   readonly timeZone: string;
   readonly system: System;
   readonly wording: Wording;
+  readonly price: Price;
 }
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 const known = (ms: number | undefined): string | undefined => (ms === undefined ? undefined : iso(ms));
 
-export function toldPlan(answer: PlanAnswer, { timeZone, system, wording }: PlanTelling): ToldPlan {
+export function toldPlan(answer: PlanAnswer, { timeZone, system, wording, price }: PlanTelling): ToldPlan {
   const text = (parts: readonly Part[]): string =>
     verdictText(parts, system, (ms) => fullTime(ms, timeZone), wording).trim();
   const sentence = (v: Verdict): string =>
@@ -85,7 +112,7 @@ export function toldPlan(answer: PlanAnswer, { timeZone, system, wording }: Plan
     tasks: answer.tasks.map((t) => ({
       ...{ id: t.id, kind: t.kind, name: t.name, zoneId: answer.zones[t.zone]?.id ?? '' },
       ...{ bayId: t.bayId, bay: t.bay, layerId: t.layerId, crewId: answer.crews[t.crew]?.id ?? '' },
-      ...{ start: iso(t.startMs), end: iso(t.endMs), late: t.late, pinned: t.pinned },
+      ...{ start: iso(t.startMs), end: iso(t.endMs), late: t.late, rinsed: t.rinsed, pinned: t.pinned },
       ...{ overcoatFrom: known(t.opensMs), overcoatUntil: known(t.closesMs) },
       ...{ holds: t.chance?.holds, spoiled: t.chance?.spoiled },
     })),
@@ -93,6 +120,16 @@ export function toldPlan(answer: PlanAnswer, { timeZone, system, wording }: Plan
       ...{ id: d.id, zoneId: answer.zones[d.zone]?.id ?? '', what: d.what, by: iso(d.byMs) },
       ...{ ready: known(d.readyMs), holds: d.chance?.holds },
     })),
+    deliveries: answer.deliveries.map(({ firstMs, lastMs, ...d }) => ({
+      ...d,
+      ...{ first: known(firstMs), last: known(lastMs) },
+    })),
+    price: {
+      total: price.total.value,
+      lines: price.lines.map((l) => ({ kind: l.kind, name: l.name, amount: l.amount.value })),
+      spread: price.spread,
+      missing: price.missing,
+    },
     notPlanned: [
       ...answer.unplaced.map((u) => ({ bays: u.bays, name: u.name, why: text(u.why) })),
       ...answer.leftOut.map((l) => ({ bays: l.bays, why: text(l.why) })),

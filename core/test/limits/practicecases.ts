@@ -4,6 +4,7 @@ import { conditionsOf } from '@lentum/core/choosing';
 import { detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given, verdictText } from '@lentum/core/figures';
 import { isFreshForMix } from '@lentum/core/gates';
+import { DEFAULT_PROGRAMME, firstPlan, plannedOf } from '@lentum/core/planning';
 import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
 import { entryFlags } from '@lentum/core/record';
@@ -32,6 +33,7 @@ import {
   prepared,
   pulled,
   reading,
+  stateFor,
   told,
   type GateJob,
   type Told,
@@ -354,6 +356,20 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
           }),
         ),
       );
+    },
+  },
+  {
+    name: 'a film that lies open, planned',
+    of: () => {
+      const [, base] = coatsOf(polyurethane);
+      const made = plannedOf({
+        state: stateFor({ entries: [coated(polyurethane, base?.id ?? '', 100)] }),
+        ...{ doc: DEFAULT_PROGRAMME, order: { deliveries: [] }, timeZone: 'UTC', nowMs: NOW },
+      });
+      if ('cannot' in made) return 'cannot';
+      return firstPlan(made)
+        .plan.placed.map((p) => `${p?.start}-${p?.end}-${p?.rinsed}`)
+        .join(' ');
     },
   },
   {

@@ -32,6 +32,10 @@ export interface CaseTerms {
   readonly apart?: boolean;
   /** Works of the first roof are not gone on with at noon of every other day. */
   readonly shut?: boolean;
+  /** What lies open for a day is rinsed. */
+  readonly rinsed?: boolean;
+  /** What is laid with a machine comes from a kettle that holds five hours. */
+  readonly heated?: boolean;
   /** The last roof is opened: its first layer closes it again. */
   readonly opened?: boolean;
 }
@@ -183,6 +187,8 @@ export function planCase(
     apart = false,
     shut = false,
     opened = false,
+    rinsed = false,
+    heated = false,
   } = terms;
   const chance = seeded(seed);
   const between = (a: number, b: number): number => a + chance() * (b - a);
@@ -261,6 +267,18 @@ export function planCase(
         {
           ...{ layerId: `l${zone}-${l}`, machine, ...closure },
           ...(isOpened && l === 0 ? { opened: opener, closer: true } : {}),
+          ...(heated && machine >= 0 ? { heldMin: 300 } : {}),
+          ...(rinsed && l > 0
+            ? {
+                wash: {
+                  ...{ task: before, sinceMin: 0, afterMin: DAY_H * H },
+                  minutes: Array.from(
+                    { length: crews },
+                    (_, c) => 60 + Math.ceil((base * 0.6) / (2 + c) / 5) * 5,
+                  ),
+                },
+              }
+            : {}),
         },
         systems[zone]?.[l],
       );

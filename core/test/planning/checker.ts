@@ -25,7 +25,13 @@ export function brokenRules(planned: Planned, placed: readonly (Placed | undefin
   for (const task of planned.tasks) {
     const p = placed[task.index];
     if (!p) continue;
-    const minutes = (task.minutes[p.crew] ?? 0) + (p.late ? task.remedyMin : 0);
+    const minutes =
+      (task.minutes[p.crew] ?? 0) +
+      (p.late ? task.remedyMin : 0) +
+      (p.rinsed ? (task.wash?.minutes[p.crew] ?? 0) : 0);
+    const film = task.wash?.task === undefined ? task.wash?.sinceMin : placed[task.wash.task]?.end;
+    if (film !== undefined && task.wash && !p.rinsed && p.start - film >= task.wash.afterMin)
+      say(task, 'laid on what has lain open too long');
     if ((task.minutes[p.crew] ?? 0) <= 0) say(task, 'a crew that cannot do it');
     if (task.crew !== undefined && task.crew !== p.crew) say(task, 'not the crew that was fixed');
     if (task.startMin !== undefined && p.start < task.startMin) say(task, 'before the start that was fixed');
@@ -93,6 +99,22 @@ export function brokenRules(planned: Planned, placed: readonly (Placed | undefin
       if (next.start < p.end + between)
         say(b, `${next.start - p.end} minutes after another work of its crew`);
     });
+  });
+
+  // A kettle is lit once on a crew's day, and holds so long.
+  planned.crews.forEach((crew, c) => {
+    for (const s of crew.shifts) {
+      const own = planned.tasks.filter((t) => {
+        const p = placed[t.index];
+        return t.heldMin !== undefined && p?.crew === c && p.start >= s.from && p.start < s.to;
+      });
+      const [any] = own;
+      if (!any) continue;
+      const from = Math.min(...own.map((t) => placed[t.index]?.start ?? Infinity));
+      const to = Math.max(...own.map((t) => placed[t.index]?.end ?? 0));
+      if (to - from > Math.min(...own.map((t) => t.heldMin ?? Infinity)))
+        say(any, 'the kettle is cold by then');
+    }
   });
 
   // Machines, minute by minute.

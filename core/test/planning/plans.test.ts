@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { boundOf } from '../../src/planning/bound.ts';
 import { chancesOfPlan } from '../../src/planning/chances.ts';
 import { comparedPlans } from '../../src/planning/compare.ts';
-import type { Plan, Planned } from '../../src/planning/model.ts';
+import type { Plan, Planned, Task } from '../../src/planning/model.ts';
 import { Player } from '../../src/planning/replay.ts';
 import { sumsOf } from '../../src/planning/score.ts';
 import { firstPlan, improve } from '../../src/planning/search.ts';
@@ -36,22 +36,30 @@ const terms = (more: Partial<CaseTerms> = {}) =>
     apart: fc.boolean(),
     shut: fc.boolean(),
     opened: fc.boolean(),
+    rinsed: fc.boolean(),
+    heated: fc.boolean(),
     ...Object.fromEntries(Object.entries(more).map(([k, v]) => [k, fc.constant(v)])),
   }) as fc.Arbitrary<CaseTerms>;
 
 describe('plans', () => {
   it('break no rule: gone through minute by minute by a checker written apart', () => {
     let closed = 0;
+    let rinsed = 0;
+    let heated = 0;
     fc.assert(
       fc.property(terms(), (asked) => {
         const planned = planCase(asked);
         expect(brokenRules(planned, firstPlan(planned).plan.placed)).toEqual([]);
         const plan = searched(planned, 45);
         closed += planned.tasks.filter((t) => t.closer && plan.placed[t.index]).length;
+        rinsed += plan.placed.filter((p) => p?.rinsed).length;
+        heated += planned.tasks.filter((t) => t.heldMin !== undefined && plan.placed[t.index]).length;
         expect(brokenRules(planned, plan.placed)).toEqual([]);
       }),
       { numRuns: RUNS },
     );
+    expect(rinsed).toBeGreaterThan(0);
+    expect(heated).toBeGreaterThan(5);
     // Roofs that are opened are planned at all.
     expect(closed).toBeGreaterThan(5);
   });
@@ -144,6 +152,76 @@ describe('a hand-worked plan', () => {
     // The way of a bay alone: 7:20 to 8:20, 14:00 to 15:00; the other goes on an hour behind it.
     expect(boundOf(planned).finishMin).toBeGreaterThanOrEqual(15 * 60);
     expect(boundOf(planned).personMin).toBe(4 * 60 * 2);
+  });
+});
+
+describe('what lies open, and what is held hot, by hand', () => {
+  const one = (over: (t: Task, i: number) => Partial<Task>, bays = 1): Planned => {
+    const made = planCase({
+      seed: 1,
+      bays,
+      layers: bays === 1 ? 2 : 1,
+      zones: 1,
+      crews: 1,
+      days: 8,
+      open: true,
+    });
+    return {
+      ...made,
+      crews: made.crews.map((c) => ({ ...c, shifts: shifts(8, [1, 2, 3]) })),
+      outlook: { sky: () => undefined, cure: () => undefined },
+      tasks: made.tasks.map((t, i) => ({ ...t, minutes: [60], ...over(t, i) })),
+    };
+  };
+
+  it.each([
+    // The crew is away on days 1 to 3: the second coat comes on day 4, 7:20, 71 hours after the end of the first or more.
+    ['within its days it is laid as it lies', 5, 4 * 1440 + 440, 60, undefined],
+    ['after them it is rinsed first, 45 minutes more', 3, 4 * 1440 + 440, 105, true],
+  ] as const)('%s', (_, days, start, takes, rinsed) => {
+    const planned = one((_t, i) =>
+      i === 0
+        ? { startMin: 7 * 60 + 20, latestMin: Infinity }
+        : {
+            earliestMin: 1440,
+            wash: { task: 0, sinceMin: 0, afterMin: days * 1440, minutes: [45] },
+          },
+    );
+    const { plan } = firstPlan(planned);
+    expect(plan.placed[1]).toMatchObject({ start, end: start + takes });
+    expect(plan.placed[1]?.rinsed).toBe(rinsed);
+    expect(brokenRules(planned, plan.placed)).toEqual([]);
+    // Whoever is told to go by it sees the same when it is played.
+    const { placed } = new Player(planned).play(plan, planned.outlook);
+    expect(placed[1]).toMatchObject({ start, end: start + takes });
+    // And the checker would notice.
+    const dirty = plan.placed.map((p) => p && { ...p, rinsed: undefined });
+    const noticed = brokenRules(planned, dirty).some((b) =>
+      b.endsWith('laid on what has lain open too long'),
+    );
+    expect(noticed).toBe(rinsed === true);
+  });
+
+  it('what lies there since before is rinsed by the same count', () => {
+    const planned = one((_t, i) =>
+      i === 0 ? { wash: { task: undefined, sinceMin: -2500, afterMin: 2 * 1440, minutes: [45] } } : {},
+    );
+    // 2,880 minutes after −2,500 is minute 380, before the crew comes at 440.
+    expect(firstPlan(planned).plan.placed[0]).toMatchObject({ start: 440, end: 545, rinsed: true });
+  });
+
+  it('a kettle that holds two and a half hours serves two works of an hour, the third is for the next day', () => {
+    const planned = one(() => ({ heldMin: 150 }), 3);
+    const { plan } = firstPlan(planned);
+    expect(plan.placed.map((p) => p?.start).sort((a = 0, b = 0) => a - b)).toEqual([
+      440,
+      500,
+      4 * 1440 + 440,
+    ]);
+    expect(brokenRules(planned, plan.placed)).toEqual([]);
+    const last = plan.placed.findIndex((p) => (p?.start ?? 0) > 1440);
+    const cold = plan.placed.map((p, i) => p && (i === last ? { ...p, start: 600, end: 660 } : p));
+    expect(brokenRules(planned, cold).join()).toMatch(/the kettle is cold by then/);
   });
 });
 

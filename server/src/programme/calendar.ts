@@ -16,7 +16,7 @@ import {
 import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
 import { MS_PER_DAY } from '@lentum/core/units';
-import { dateOf, DEADLINE_WORDS } from '@lentum/core/words';
+import { dateOf, DEADLINE_WORDS, workEventId } from '@lentum/core/words';
 import { readDocuments } from '../db/documents.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
@@ -112,7 +112,7 @@ export const calendarRoutes = [
       for (const work of works) {
         if (query.crew !== undefined && work.crewId !== query.crew) continue;
         const event = calendar.createEvent({
-          id: `${jobId}-${work.taskId.replaceAll('/', '-')}@lentum`,
+          id: workEventId(jobId, work.taskId),
           sequence: stored.version,
           stamp: new Date(doc.kept?.plannedAt ?? work.startMs),
           start: new Date(work.startMs),

@@ -4,8 +4,8 @@ import { z } from 'zod';
 import { verdictText } from '@lentum/core/figures';
 import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
 import { checkJobFile } from '@lentum/core/jobfile';
-import { orderSchema, type OrderDoc } from '@lentum/core/order';
-import { programmeSchema, wholePlan, type ProgrammeDoc } from '@lentum/core/planning';
+import { orderSchema, takeoff, type OrderDoc } from '@lentum/core/order';
+import { offerOf, programmeSchema, wholePlan, type ProgrammeDoc } from '@lentum/core/planning';
 import { check } from '@lentum/core/problems';
 import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState, type JobInputs } from '@lentum/core/state';
@@ -35,13 +35,34 @@ export const toldPlanSchema = z.object({
   tasks: z.array(
     z.object({
       ...{ id: text, kind: text, name: text, zoneId: text, bayId: text, bay: text, layerId: text.optional() },
-      ...{ crewId: text, start: text, end: text, late: z.boolean(), pinned: z.boolean() },
+      ...{
+        crewId: text,
+        start: text,
+        end: text,
+        late: z.boolean(),
+        rinsed: z.boolean(),
+        pinned: z.boolean(),
+      },
       ...{ overcoatFrom: text.optional(), overcoatUntil: text.optional(), holds: share, spoiled: share },
     }),
   ),
   deadlines: z.array(
     z.object({ id: text, zoneId: text, what: text, by: text, ready: text.optional(), holds: share }),
   ),
+  deliveries: z.array(
+    z.object({
+      ...{ name: text, on: text, usedBy: text, zones: z.array(text) },
+      ...{ first: text.optional(), last: text.optional() },
+    }),
+  ),
+  price: z.object({
+    total: z.number(),
+    lines: z.array(z.object({ kind: text, name: text, amount: z.number() })),
+    spread: z
+      .object({ early: z.number().optional(), middle: z.number().optional(), late: z.number().optional() })
+      .optional(),
+    missing: z.array(text),
+  }),
   notPlanned: z.array(z.object({ bays: z.array(text), name: text.optional(), why: text })),
   sentences: z.array(text),
 });
@@ -50,7 +71,7 @@ interface Planned {
   readonly head: JobHead;
   readonly inputs: JobInputs;
   readonly doc: ProgrammeDoc;
-  readonly order: Pick<OrderDoc, 'deliveries'>;
+  readonly order: OrderDoc;
   readonly tries: number;
 }
 
@@ -72,7 +93,8 @@ function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPla
         expected: 'a place of the job, and hours that are fetched or read in',
       },
     ]);
-  return toldPlan(answer, { timeZone, system: units, wording });
+  const { groups } = takeoff(inputs.survey, inputs.buildUps, order);
+  return toldPlan(answer, { timeZone, system: units, wording, price: offerOf(answer, doc, groups) });
 }
 
 type Asked = JobSnapshot & { readonly doc: ProgrammeDoc; readonly order: OrderDoc; readonly tries: number };

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 /** What the work costs as it is planned, and how far that may go apart; on paper and as a spreadsheet. */
 import { computed } from 'vue';
-import { priceOf, type PlanAnswer, type PriceLine } from '@lentum/core/planning';
+import { offerOf, type PlanAnswer, type PriceLine } from '@lentum/core/planning';
 import type { Printout } from '@lentum/core/printout';
 import { lateWords, lostWords, PRICE_COLUMNS, priceBlocks, priceRows, spreadWords } from '@lentum/core/words';
-import { given } from '@lentum/core/figures';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -17,25 +16,7 @@ const props = defineProps<{ answer: PlanAnswer }>();
 const emit = defineEmits<{ costs: [] }>();
 const job = useJob();
 
-const price = computed(() => {
-  const { answer } = props;
-  const { groups } = job.takenOff;
-  return priceOf(answer.counts, answer.wayCounts, {
-    doc: job.documents.programme.draft,
-    deadlines: answer.deadlines,
-    crews: answer.crews
-      .filter((c) => !c.inspects)
-      .map(({ name, people, ratePerH }) => ({
-        ...{ name, people },
-        ratePerH: ratePerH && given(`${name}, rate an hour`, ratePerH.value, 'price', ratePerH.source),
-      })),
-    material: groups.map((g) => ({
-      ...g.price,
-      label: groups.length === 1 ? 'Material of the order' : `Material, ${g.name}`,
-    })),
-    unpriced: [...new Set(groups.flatMap((g) => g.unpriced))],
-  });
-});
+const price = computed(() => offerOf(props.answer, job.documents.programme.draft, job.takenOff.groups));
 const says = computed(() =>
   [spreadWords(price.value), lostWords(price.value), lateWords(price.value)].filter((p) => p.length > 0),
 );

@@ -149,6 +149,13 @@ const saveTable = (): void => {
     DateTime.fromMillis(ms, { zone: job.timeZone }).toFormat('yyyy-LL-dd HH:mm');
   if (answer.value) saveCsvFile([DAY_COLUMNS, ...dayRows(answer.value, time)], 'days.csv');
 };
+const saveCalendar = (): void => {
+  const { id, head, nowMs, time } = job;
+  if (answer.value)
+    void saveDays(answer.value, {
+      ...{ jobId: id, name: head?.name ?? '', version: document.value.version, nowMs, time },
+    });
+};
 const isWide = useMediaQuery('(min-width: 1000px)');
 </script>
 
@@ -237,7 +244,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           <el-button @click="saveTable">Table</el-button>
           <PrintButton :printout="notice" label="Notice" />
           <PrintButton :printout="printout" />
-          <el-button @click="saveDays(answer, job.head?.name ?? '', job.nowMs, job.time)">Calendar</el-button>
+          <el-button @click="saveCalendar">Calendar</el-button>
         </div>
         <DaySheetPanel v-if="day" :answer="answer" :day="day" @choose="(key) => (chosen = key)" />
       </aside>

@@ -1,33 +1,40 @@
-/** The days as a calendar file: a work for each block, by crew, with the alarm half an hour before it begins. */
-import { blocksOf, type PlanAnswer } from '@lentum/core/planning';
-import { blockWords } from '@lentum/core/words';
+/** The days as a calendar file: every work under the id that it has in the calendar of the server, with an alarm before it. */
+import type { PlanAnswer } from '@lentum/core/planning';
+import { workEventId } from '@lentum/core/words';
 import { saveFile } from '../shared/savefile.ts';
 
 const ALARM_S = 1800;
 
+interface CalendarTerms {
+  readonly jobId: string;
+  readonly name: string;
+  /** Rises with every change of the programme: whoever reads a newer file moves what has moved. */
+  readonly version: number;
+  readonly nowMs: number;
+  readonly time: (ms: number) => string;
+}
+
 export async function saveDays(
   answer: PlanAnswer,
-  name: string,
-  nowMs: number,
-  time: (ms: number) => string,
+  { jobId, name, version, nowMs, time }: CalendarTerms,
 ): Promise<void> {
   const { default: ical, ICalAlarmType } = await import('ical-generator');
   const calendar = ical({
     name: `${name}: days planned`,
     prodId: { company: 'Lentum', product: 'Programme' },
   });
-  for (const block of blocksOf(answer)) {
-    const crew = answer.crews[block.crew];
-    const roof = answer.zones[block.zone]?.name ?? '';
+  for (const task of answer.tasks) {
+    const crew = answer.crews[task.crew]?.name ?? '';
+    const roof = answer.zones[task.zone]?.name ?? '';
     const event = calendar.createEvent({
-      // The same work keeps its id when it moves: whoever reads the file again moves it too.
-      id: `${block.tasks[0]?.id.replaceAll('/', '-') ?? block.key}-${block.date}@lentum`,
+      id: workEventId(jobId, task.id),
+      sequence: version,
       stamp: new Date(nowMs),
-      start: new Date(block.fromMs),
-      end: new Date(block.toMs),
-      summary: `${crew?.name ?? ''}: ${blockWords(block)}`,
+      start: new Date(task.startMs),
+      end: new Date(task.endMs),
+      summary: `${task.bay} ${task.name.toLowerCase()}`,
       location: roof,
-      description: `${roof}. Planned ${time(nowMs)}. A plan is no Go: the gates of the bay decide on the day.`,
+      description: `${crew}. ${roof}. Planned ${time(nowMs)}. A plan is no Go: the gates of the bay decide on the day.`,
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S });
   }
