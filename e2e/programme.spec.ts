@@ -94,7 +94,9 @@ test('the sheet of a day on paper and the days as a calendar', async ({ page }) 
   expect(new Set(events.map((e) => e.getFirstPropertyValue('uid'))).size).toBe(events.length);
   for (const e of events.map((x) => new ICAL.Event(x))) {
     expect(e.endDate.toJSDate().getTime()).toBeGreaterThan(e.startDate.toJSDate().getTime());
-    expect(e.summary).toMatch(/^(Quay|Mole) crew: /);
+    expect(e.description).toMatch(/^(Quay|Mole) crew\. /);
+    // As the calendar of the server names it.
+    expect(e.uid).toMatch(new RegExp(`^${id}-.*@lentum$`));
   }
 });
 

@@ -62,4 +62,4 @@ export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablem
 export { readClock, type DayOrder } from './tableclock.ts';
 export { readEpw, type EpwFile } from './readepw.ts';
 export { carriedOn, knownTo } from './carriedon.ts';
-export { fullTime, instantsOf, utcOffset, zoneAhead } from './localtime.ts';
+export { dayAndMonth, fullTime, instantsOf, utcOffset, weekdayOf, zoneAhead } from './localtime.ts';

@@ -1,4 +1,5 @@
 /** Local clocks and instants. Zones by their IANA names; clocks that are put forward or back are distinguished. */
+import { Kept } from '../keeping/index.ts';
 import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
 
 const formats = new Map<string, Intl.DateTimeFormat>();
@@ -20,8 +21,18 @@ function formatOf(zone: string): Intl.DateTimeFormat {
   return found;
 }
 
-/** How far the clocks of a zone are before UTC at an instant, ms. */
+/** Clocks are put forward and back on full quarters of an hour. */
+const QUARTER_MS = 15 * MS_PER_MINUTE;
+/** Of zones by quarters of an hour. */
+const aheads = new Kept<number>(20_000);
+
+/** How far the clocks of a zone are before UTC at an instant from 1972 on, ms. */
 export function zoneAhead(ms: number, zone: string): number {
+  const quarter = Math.floor(ms / QUARTER_MS);
+  return aheads.get(`${quarter}/${zone}`, () => aheadAt(quarter * QUARTER_MS, zone));
+}
+
+function aheadAt(ms: number, zone: string): number {
   const part = Object.fromEntries(
     formatOf(zone)
       .formatToParts(ms)
@@ -50,6 +61,14 @@ const two = (n: number): string => String(n).padStart(2, '0');
 
 /** Joins what is not parted at the end of a line. */
 const NBSP = '\u00a0';
+
+/** The day of a time that clocks show, as if it were UTC: Tue. */
+export const weekdayOf = (localMs: number): string => WEEKDAYS[new Date(localMs).getUTCDay()] ?? '';
+/** And its date without a year: 12 May. */
+export const dayAndMonth = (localMs: number): string => {
+  const there = new Date(localMs);
+  return `${there.getUTCDate()} ${MONTHS[there.getUTCMonth()] ?? ''}`;
+};
 
 /** An instant by the clocks of a zone, in full: Tue 12 May 2026, 08:30. For paper, which is read on any day. */
 export function fullTime(ms: number, zone: string): string {

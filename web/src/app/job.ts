@@ -5,7 +5,7 @@ import { computed, ref, toRaw, toRef, watch } from 'vue';
 import { buildUpDocProblems, buildUpOfZone, EMPTY_BUILD_UPS, type BuildUpDoc } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
-import { DEFAULT_ORDER, takeoff, type OrderDoc } from '@lentum/core/order';
+import { DEFAULT_ORDER, type OrderDoc } from '@lentum/core/order';
 import { DEFAULT_PROGRAMME, programmeProblems, type ProgrammeDoc } from '@lentum/core/planning';
 import { bayStatus, clockShiftMs, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
@@ -26,6 +26,7 @@ import { openJob } from './openjob.ts';
 import { sendWaiting, useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { useRecord } from './record.ts';
+import { useTakingOff } from './takingoff.ts';
 import { sayClock, sayTime } from './time.ts';
 import { useWeather } from './weather.ts';
 import { worded } from './wording.ts';
@@ -99,6 +100,7 @@ export const useJob = defineStore('job', () => {
       head.value = undefined;
       record.clear();
       courses.clear();
+      ordering.clear();
       weather.clear();
       judging.clear();
       void openOddFields(jobId);
@@ -181,12 +183,14 @@ export const useJob = defineStore('job', () => {
     buildUps: buildUps.content.value,
     order: order.content.value,
   }));
-  /** Field fabric and sheets by area until their courses are laid out. */
-  const takenOff = computed(() =>
-    takeoff(survey.content.value, buildUps.content.value, order.content.value, {
-      details: details.value,
-      courses: courses.plan.value ?? 'by area',
-    }),
+  const ordering = useTakingOff(
+    () =>
+      head.value && {
+        survey: survey.content.value,
+        buildUps: buildUps.content.value,
+        order: order.content.value,
+        courses: courses.plan.value,
+      },
   );
   const hours = useWeather(id, timeZone, nowMs);
   /** Every bay as it is judged, once the functions that judge are here: the one answer for all pages. */
@@ -270,7 +274,8 @@ export const useJob = defineStore('job', () => {
     details,
     courses,
     weather,
-    takenOff,
+    takenOff: ordering.takenOff,
+    isCounted: ordering.isCounted,
     state,
     jobRules,
     statuses,

@@ -1,7 +1,7 @@
 /** Times are the job's local time. Stored instants are UTC. */
 import { DateTime } from 'luxon';
 import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
-import { zoneAhead } from '@lentum/core/weather';
+import { dayAndMonth, weekdayOf, zoneAhead } from '@lentum/core/weather';
 
 /** Nearer than this a clock can be meant in one way only. */
 const NEAR_MS = 20 * MS_PER_HOUR;
@@ -19,8 +19,7 @@ export function sayTime(ms: number, zone: string, nowMs: number): string {
   if (days === 0) return clock;
   if (days === 1) return `tomorrow ${clock}`;
   if (days === -1) return `yesterday ${clock}`;
-  const day = DateTime.fromMillis(localMs, { zone: 'utc', locale: 'en-GB' });
-  return `${day.toFormat(Math.abs(days) < 7 ? 'ccc' : 'd LLL')} ${clock}`;
+  return `${Math.abs(days) < 7 ? weekdayOf(localMs) : dayAndMonth(localMs)} ${clock}`;
 }
 
 /** Only the clock while it can be meant in one way, for small labels; else as `sayTime`. */

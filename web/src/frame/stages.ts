@@ -83,7 +83,7 @@ export function useStageStates() {
             : job.details.missing.length > 0
               ? at('work', `${plural(job.details.missing.length, 'zone')} without details yet`)
               : at('done', `${plural(found, 'detail')} with their pieces`),
-      order: !settled.value
+      order: !job.isCounted
         ? LOOKING
         : job.takenOff.lines.length === 0
           ? at('none', 'Nothing to order yet')

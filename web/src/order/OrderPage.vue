@@ -167,7 +167,10 @@ const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOf
       </div>
     </div>
 
-    <p v-if="job.takenOff.lines.length === 0">
+    <p v-if="job.takenOff.lines.length === 0 && !job.isCounted" class="quiet" role="status">
+      The order is being counted…
+    </p>
+    <p v-else-if="job.takenOff.lines.length === 0">
       Nothing to order yet: it takes a closed zone with a build-up.
       <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>, then
       <RouterLink :to="{ name: 'build-up' }">Build-up</RouterLink>.
@@ -185,11 +188,19 @@ const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOf
         <h1>{{ g.name }}</h1>
         <span v-if="g.delivery" class="quiet">on {{ g.delivery.on }}, used by {{ g.delivery.usedBy }}</span>
         <template v-if="i === 0">
-          <el-button class="end no-print" @click="saveCsv(job.takenOff.groups, fileName)">CSV</el-button>
-          <el-button class="no-print" @click="saveSheet(job.takenOff.groups, fileName)"
+          <el-button
+            class="end no-print"
+            :disabled="!job.isCounted"
+            @click="saveCsv(job.takenOff.groups, fileName)"
+            >CSV</el-button
+          >
+          <el-button
+            class="no-print"
+            :disabled="!job.isCounted"
+            @click="saveSheet(job.takenOff.groups, fileName)"
             >Spreadsheet</el-button
           >
-          <PrintButton :printout="printout" />
+          <PrintButton :printout="printout" :disabled="!job.isCounted" />
         </template>
       </div>
       <OrderTable :group="g" :aim="order.aim" @stock="(line) => (adding = line)" />

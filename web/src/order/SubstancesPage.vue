@@ -36,10 +36,18 @@ const printout = (): Printout =>
   <section aria-label="Substances of this job">
     <div class="head">
       <h1>Substances of this job</h1>
-      <span class="quiet">{{ substances.length }} with a hazard, from what is ordered</span>
-      <PrintButton v-if="substances.length + old.length > 0" class="end" :printout="printout" />
+      <span v-if="job.isCounted" class="quiet"
+        >{{ substances.length }} with a hazard, from what is ordered</span
+      >
+      <span v-else class="quiet" role="status">The order is being counted…</span>
+      <PrintButton
+        v-if="substances.length + old.length > 0"
+        class="end"
+        :printout="printout"
+        :disabled="!job.isCounted"
+      />
     </div>
-    <p v-if="substances.length === 0" class="quiet">
+    <p v-if="job.isCounted && substances.length === 0" class="quiet">
       Nothing that is ordered carries a hazard. Hazards are those of the layers’ products, under Build-up.
     </p>
     <article v-for="s in substances" :key="s.key">

@@ -33,7 +33,7 @@ const compared = computed(() =>
   compareOffers(lines.value, order.value.offers, order.value.taxPct, today.value),
 );
 /** Until courses are laid out the order goes by area, and some of what it needs is not in it yet. */
-const whole = computed(() => job.courses.settled);
+const whole = computed(() => job.courses.settled && job.isCounted);
 const BUILD_UPS = 'build-ups';
 const whose = computed(() => [
   { value: BUILD_UPS, label: 'the build-ups, as their catalogue says' },

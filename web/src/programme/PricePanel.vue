@@ -33,10 +33,11 @@ const save = (): Promise<void> =>
       <h2>What the work costs</h2>
       <span class="end bar no-print">
         <el-button @click="emit('costs')">Costs</el-button>
-        <el-button @click="save">Spreadsheet</el-button>
-        <PrintButton :printout="printout" label="Print the offer" />
+        <el-button :disabled="!job.isCounted" @click="save">Spreadsheet</el-button>
+        <PrintButton :printout="printout" :disabled="!job.isCounted" label="Print the offer" />
       </span>
     </div>
+    <p v-if="!job.isCounted" class="quiet" role="status">The order is being counted…</p>
     <table class="price">
       <tbody>
         <tr v-for="l in price.lines" :key="l.key">

@@ -26,6 +26,7 @@ import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import SayParts from '../shared/SayParts.vue';
 import { saveCsvFile } from '../shared/csv.ts';
+import { useInTurn } from '../shared/inturn.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import BlockCard from './BlockCard.vue';
@@ -74,16 +75,19 @@ const codes = computed(() => new Map(job.zones.map((z) => [z.zone.id, z.zone.cod
 const deliveries = computed(
   () => new Map(job.documents.order.draft.deliveries.map((d) => [d.on, d.name] as const)),
 );
-const verdicts = computed(() =>
-  answer.value
+/** The board first, then the sheet of the day, what is said, what it costs. */
+const [onBoard, onSheet, inWords, inMoney] = useInTurn(answer, 4);
+const verdicts = computed(() => {
+  const told = inWords?.value;
+  return told
     ? [
-        ...planVerdicts(answer.value),
-        ...deliveryVerdicts(answer.value, job.timeZone),
-        ...stockVerdicts(answer.value, job.takenOff.lines, job.timeZone),
+        ...planVerdicts(told),
+        ...deliveryVerdicts(told, job.timeZone),
+        ...stockVerdicts(told, job.takenOff.lines, job.timeZone),
       ]
-    : [],
-);
-const leftOut = computed(() => (answer.value ? leftOutVerdicts(answer.value) : []));
+    : [];
+});
+const leftOut = computed(() => (inWords?.value ? leftOutVerdicts(inWords.value) : []));
 const finish = computed(() =>
   answer.value?.finishMs === undefined
     ? undefined
@@ -200,9 +204,10 @@ const isWide = useMediaQuery('(min-width: 1000px)');
     <div v-if="answer && job.statuses.length > 0" class="days" :class="{ wide: isWide }">
       <div class="left">
         <DayBoard
+          v-if="onBoard"
           v-model:date="date"
           v-model:chosen="chosen"
-          :answer="answer"
+          :answer="onBoard"
           :codes="codes"
           :deliveries="deliveries"
           @move="move"
@@ -210,22 +215,30 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         <p class="legend quiet">
           <span>number of the layer · bays</span><span><i class="tail" />cures until it may be laid over</span
           ><span><i class="close" />overcoat time ends</span><span><i class="pin" />kept there by hand</span
+          ><span v-if="answer.tasks.some((t) => t.asked)"
+            ><i class="asked" />fixed for that hour, cannot stand there</span
           ><span><i class="seam" />night, folded</span
           ><span>p preparation, d details, t swept or rubbed down, w water test</span
           ><span v-if="answer.crews.length > 1">{{ crewLegend }}</span>
         </p>
-        <KeptPanel v-if="kept" :answer="answer" :kept="kept" :since="since" :settled="share === undefined" />
-        <section aria-label="What the plan says">
+        <KeptPanel
+          v-if="kept && inWords"
+          :answer="inWords"
+          :kept="kept"
+          :since="since"
+          :settled="share === undefined"
+        />
+        <section v-if="inWords" aria-label="What the plan says">
           <div class="head"><h2>What the plan says</h2></div>
           <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />
           <VerdictLine v-for="(v, i) in leftOut" :key="`l${i}`" :verdict="v" />
-          <p v-if="answer.noAccess.length > 0" class="quiet">
-            {{ answer.noAccess.join(', ') }}: nobody said where people come on, so no dry way out is planned
+          <p v-if="inWords.noAccess.length > 0" class="quiet">
+            {{ inWords.noAccess.join(', ') }}: nobody said where people come on, so no dry way out is planned
             there. It is set on Site, Bays.
           </p>
         </section>
-        <PricePanel :answer="answer" @costs="setting = true" />
-        <WhatIf :answer="answer" :date="date" :compare="compare" />
+        <PricePanel v-if="inMoney" :answer="inMoney" @costs="setting = true" />
+        <WhatIf v-if="inMoney" :answer="answer" :date="date" :compare="compare" />
       </div>
       <aside>
         <nav class="bar no-print" aria-label="Day">
@@ -246,7 +259,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           <PrintButton :printout="printout" />
           <el-button @click="saveCalendar">Calendar</el-button>
         </div>
-        <DaySheetPanel v-if="day" :answer="answer" :day="day" @choose="(key) => (chosen = key)" />
+        <DaySheetPanel v-if="day && onSheet" :answer="onSheet" :day="day" @choose="(key) => (chosen = key)" />
       </aside>
     </div>
     <SetupDrawer v-model="setting" />
@@ -311,6 +324,12 @@ aside > .bar {
   height: 8px;
   border-radius: 50%;
   background: var(--ink);
+}
+.asked {
+  width: 20px;
+  height: 10px;
+  border: 1.6px dashed var(--amber);
+  border-radius: 3px;
 }
 .seam {
   width: 8px;
