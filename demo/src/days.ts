@@ -31,6 +31,11 @@ export function programmeAt(anchor: Date): ProgrammeDoc {
       ],
       addPct: rate(12),
     },
+    contacts: [
+      { id: 'harbour', name: 'Harbour office', about: 'keys, gates and ferry times', phone: '+00 555 0110' },
+      { id: 'advice', name: 'Technical service', about: 'the products', phone: '+00 555 0142' },
+      { id: 'help', name: 'Clinic of the port', about: 'accidents', phone: '+00 555 0112' },
+    ],
     loud: { from: '08:00', to: '17:00' },
     taken: [{ zoneId: 'office', from: at(2, 2), to: at(2, 7), says: 'the clock is set on the tower' }],
     expects: [

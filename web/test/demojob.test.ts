@@ -29,13 +29,13 @@ describe('the job', () => {
     expect(at.server.saved).toEqual({});
   });
 
-  it('marks its stages at once, details and order a moment later', async () => {
+  it('marks its stages at once, the order when it is counted, details a moment later', async () => {
     const states = at.within(useStageStates);
     expect(states.value.survey).toEqual({
       mark: 'done',
       reason: `${demo.survey.zones.length} zones, all closed and described`,
     });
-    expect(states.value.order.reason).toBe('Being counted');
+    expect(states.value.details.reason).toBe('Being counted');
     await at.wait(2000);
     expect(states.value.order.mark).toBe('done');
     expect(states.value.details.reason).toMatch(/^\d+ details with their pieces$/);

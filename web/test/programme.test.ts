@@ -21,9 +21,24 @@ const task = (
   const { at, hours, ...rest } = more;
   return {
     ...{ id, kind: 'layer', name: 'Primer', layerId: 'primer', zone: 0, bay: id, bayId: id, crew: 0 },
-    ...{ startMs: START + at * H, endMs: START + (at + hours) * H, late: false, rinsed: false, pinned: false, steps: [] },
+    ...{
+      startMs: START + at * H,
+      endMs: START + (at + hours) * H,
+      late: false,
+      rinsed: false,
+      pinned: false,
+      steps: [],
+    },
     ...{ opensMs: undefined, closesMs: undefined, nextMs: undefined, chance: undefined },
-    ...{ amount: undefined, potLifeMin: undefined, hot: false, number: 1, opening: undefined, loud: false },
+    ...{
+      amount: undefined,
+      potLifeMin: undefined,
+      mix: undefined,
+      hot: false,
+      number: 1,
+      opening: undefined,
+      loud: false,
+    },
     ...{ smells: false, feetMs: undefined, asked: undefined },
     ...rest,
   };

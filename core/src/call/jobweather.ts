@@ -19,12 +19,13 @@ import {
   hourFloor,
   hourOf,
   roofClimate,
-  saturationHPa,
-  sunOver,
-  timelineOf,
   type RoofClimate,
+  saturationHPa,
+  seasonIn,
+  sunOver,
   type SurfaceReading,
   type Timeline,
+  timelineOf,
   type WeatherDoc,
   type WeatherSeries,
 } from '../weather/index.ts';
@@ -68,7 +69,7 @@ export interface WeatherFacts {
   readonly nowMs: number;
   /** Which way the newest forecast may go. */
   readonly member?: number;
-  /** Days made of known ones after the hours that are known; drawn where there is a chance, else their mean. */
+  /** Days of the season, or like those known, after the hours that are known; drawn where there is a chance, else their mean. */
   readonly beyond?: { readonly days: number; readonly chance?: () => number } | undefined;
   readonly practice?: Practice | undefined;
 }
@@ -82,7 +83,9 @@ export function jobWeather(facts: WeatherFacts, backDays: number = SPAN_DAYS.bac
   const days = backDays + SPAN_DAYS.ahead + (beyond?.days ?? 0);
   const hours = Math.round((days * MS_PER_DAY) / MS_PER_HOUR);
   const read = withReadings(timelineOf(series, startMs, hours, nowMs, member), book, nowMs);
-  const line = beyond ? carriedOn(read, hourOf(read, nowMs), beyond.chance) : read;
+  const line = beyond
+    ? carriedOn(read, hourOf(read, nowMs), { chance: beyond.chance, season: seasonIn(series) })
+    : read;
   const sun = sunOver(line, place);
   const kept = new Map<string, RoofClimate>();
   const weathers = new Map<RoofClimate, BayWeather | undefined>();

@@ -1,66 +1,18 @@
 /** A plan as it is shown and sent: instants, names and figures, and everything that it does not hold. */
-import { amountFor, isCoat, isWorkLayer, type Chemistry } from '../buildup/index.ts';
 import type { Figure, Part } from '../figures/index.ts';
 import type { Sourced } from '../job/index.ts';
-import { isHot, potLifeMinutes, workArea } from '../site/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
-import type { PlanChances, Spread, TaskChance } from './chances.ts';
-import { STEP_MIN, type Placed, type Plan, type Task, type TaskKind } from './model.ts';
-import { barOf, type MoveWhy } from './moves.ts';
+import type { PlanChances, Spread } from './chances.ts';
+import type { Plan, Task } from './model.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { daysShown, type DayShown } from './days.ts';
-import { CrewTimes } from './crewtime.ts';
 import { countsOf, type PlanCounts } from './counts.ts';
 import { personHoursOf } from './personhours.ts';
 import { lastTasks, sumsOf, zoneReady } from './score.ts';
 import { deliveriesShown, type DeliveryShown } from './supply.ts';
 import { whyUnplaced } from './unplaced.ts';
-import type { Work } from './work.ts';
-
-export interface TaskShown {
-  readonly id: string;
-  readonly kind: TaskKind;
-  readonly name: string;
-  readonly layerId: string | undefined;
-  /** Index of its zone. */
-  readonly zone: number;
-  readonly bay: string;
-  readonly bayId: string;
-  /** Index of its crew. */
-  readonly crew: number;
-  readonly startMs: number;
-  readonly endMs: number;
-  /** What lies below has closed by then: it is put right first. */
-  readonly late: boolean;
-  /** What lies below has lain open for days: it is rinsed and dries first. */
-  readonly rinsed: boolean;
-  /** What it leaves may be laid over from, and until; undefined where nothing cures or it is not known. */
-  readonly opensMs: number | undefined;
-  readonly closesMs: number | undefined;
-  /** Feet may come on again; undefined where it is not known. */
-  readonly feetMs: number | undefined;
-  /** When what follows on it is begun; undefined: nothing is planned on it. */
-  readonly nextMs: number | undefined;
-  readonly chance: TaskChance | undefined;
-  /** Somebody fixed it by hand. */
-  readonly pinned: boolean;
-  /** The start that was fixed, where it stands later, and what bars it. */
-  readonly asked: { readonly startMs: number; readonly why: MoveWhy } | undefined;
-  /** What a coat takes, and how long a mix of it lasts. */
-  readonly amount: Figure | undefined;
-  readonly potLifeMin: number | undefined;
-  readonly steps: readonly string[];
-  /** Part of what opens an old roof and closes it again on the same day. */
-  readonly opening: Work['opening'];
-  /** Laid with a flame or from a kettle. */
-  readonly hot: boolean;
-  /** Heard far, and smelt far: neighbours are told. */
-  readonly loud: boolean;
-  readonly smells: boolean;
-  /** Which layer of its build-up it is, from 1; undefined for what is no layer. */
-  readonly number: number | undefined;
-}
+import { taskShown, type TaskShown } from './taskshown.ts';
 
 export interface SpreadMs {
   readonly earlyMs: number | undefined;
@@ -92,6 +44,8 @@ export interface PlanAnswer {
   readonly startMs: number;
   readonly endMs: number;
   readonly knownMs: number;
+  /** The climate year that stands for days after it; undefined: days like those known. */
+  readonly season: string | undefined;
   readonly zones: readonly { readonly id: string; readonly name: string }[];
   readonly crews: readonly {
     readonly id: string;
@@ -134,95 +88,6 @@ function spreadMs(startMs: number, s: Spread): SpreadMs {
   return { earlyMs: at(s.early), middleMs: at(s.middle), lateMs: at(s.late), eightMs: at(s.eight) };
 }
 
-const amountOf = (work: Work, planned: JobPlanned): Figure | undefined =>
-  work.kind === 'layer' && work.layer && isCoat(work.layer)
-    ? amountFor(
-        work.layer,
-        workArea(work.bay, work.layer, { zone: planned.zoneOf(work.bay.zoneId), buildUp: work.buildUp }),
-      )
-    : undefined;
-
-/** Smelt far. Common practice, no source. */
-const SMELLS: readonly Chemistry[] = [
-  'methacrylate',
-  'polyester resin',
-  'solvent primer',
-  'bitumen, hot',
-  'bitumen sheet',
-  'bitumen adhesive',
-  'contact adhesive',
-];
-function smells({ layer }: Work): boolean {
-  const made = layer && 'chemistry' in layer ? layer.chemistry : undefined;
-  return made !== undefined && SMELLS.includes(made);
-}
-
-function numberOf({ buildUp, layer }: Work): number | undefined {
-  const at = buildUp.layers.filter(isWorkLayer).findIndex((l) => l.id === layer?.id);
-  return at < 0 ? undefined : at + 1;
-}
-
-function shown(
-  planned: JobPlanned,
-  plan: Plan,
-  task: Task,
-  chances: PlanChances | undefined,
-): TaskShown | undefined {
-  const p = plan.placed[task.index];
-  const work = planned.works[task.index];
-  if (!p || !work) return undefined;
-  const at = (m: number): number => planned.startMs + m * MS_PER_MINUTE;
-  const cure = planned.outlook.cure(task.index);
-  const hour = Math.ceil(p.end / 60);
-  const known = (list: Int32Array | undefined): number | undefined => {
-    const m = list?.[hour] ?? -1;
-    return m < 0 ? undefined : at(m);
-  };
-  const coat = work.kind === 'layer' && work.layer && isCoat(work.layer) ? work.layer : undefined;
-  return {
-    ...{ id: task.id, kind: task.kind, name: task.name, layerId: task.layerId, zone: task.zone },
-    ...{ bay: work.bay.label, bayId: work.bay.id, crew: p.crew, startMs: at(p.start), endMs: at(p.end) },
-    ...{ late: p.late, rinsed: p.rinsed === true },
-    opensMs: known(cure?.from),
-    closesMs: known(cure?.until),
-    feetMs: cure ? known(cure.foot) : at(p.end),
-    nextMs: nextStart(planned, plan, task),
-    chance: chances?.tasks[task.index],
-    pinned: task.crew !== undefined || task.startMin !== undefined,
-    asked: missedStart(planned, plan, task, p),
-    amount: amountOf(work, planned),
-    potLifeMin: coat && !coat.kettle ? potLifeMinutes(coat, airAt(planned, p.start)) : undefined,
-    steps: work.steps,
-    opening: work.opening,
-    hot: work.kind === 'layer' && work.layer !== undefined && isHot(work.layer),
-    loud: work.loud === true,
-    smells: smells(work),
-    number: work.kind === 'layer' ? numberOf(work) : undefined,
-  };
-}
-
-/** Starts are planned on five minutes: what is later than that is later than it was fixed. */
-function missedStart(planned: JobPlanned, plan: Plan, task: Task, p: Placed): TaskShown['asked'] {
-  const { startMin } = task;
-  if (startMin === undefined || p.start < startMin + STEP_MIN) return undefined;
-  const why = barOf(planned, plan, task, { start: startMin, crew: p.crew }, new CrewTimes(planned));
-  return { startMs: planned.startMs + startMin * MS_PER_MINUTE, why };
-}
-
-const airAt = ({ air }: JobPlanned, start: number): number => {
-  const v = air.airC[Math.floor(start / 60)];
-  return v === undefined || Number.isNaN(v) ? 20 : v;
-};
-
-/** The first of what follows a task and its cure. */
-function nextStart(planned: JobPlanned, plan: Plan, task: Task): number | undefined {
-  const starts = planned.tasks.flatMap((t) => {
-    const p = t.after.some((l) => l.task === task.index) ? plan.placed[t.index] : undefined;
-    return p && t.kind !== 'accept' ? [p.start] : [];
-  });
-  return starts.length === 0 ? undefined : planned.startMs + Math.min(...starts) * MS_PER_MINUTE;
-}
-
 /** A plan of a job as it is shown. */
 export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances): PlanAnswer {
   const { startMs } = planned;
@@ -250,6 +115,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     startMs,
     endMs: at(planned.endMin),
     knownMs: at(planned.knownMin),
+    season: planned.season,
     zones: planned.zones.map(({ id, name }) => ({ id, name })),
     crews: planned.crews.map((c, i) => ({
       ...{ id: c.id, name: c.name, inspects: c.inspects },
@@ -257,7 +123,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
       names: planned.crewsOf[i]?.names ?? [],
       ratePerH: planned.crewsOf[i]?.ratePerH,
     })),
-    tasks: planned.tasks.flatMap((t) => shown(planned, plan, t, chances) ?? []),
+    tasks: planned.tasks.flatMap((t) => taskShown(planned, plan, t, chances) ?? []),
     days: daysShown(planned, plan),
     deadlines: planned.deadlines.map((d, i) => {
       const ready = zoneReady(planned, plan.placed, d.zone, d.what, lasts);

@@ -1,6 +1,7 @@
 /** Tasks that are one piece of work to those who do it: the same work on bays of a roof, by one crew, on one day. */
 import { MS_PER_MINUTE } from '../units/index.ts';
-import type { PlanAnswer, TaskShown } from './answer.ts';
+import type { PlanAnswer } from './answer.ts';
+import type { TaskShown } from './taskshown.ts';
 
 export interface Block {
   readonly key: string;

@@ -5,6 +5,7 @@ export {
   DEFAULT_PROGRAMME,
   programmeSchema,
   SKILLS,
+  type Contact,
   type Crew,
   type Deadline,
   type KeptPlan,
@@ -12,7 +13,8 @@ export {
   type ProgrammeDoc,
   type Skill,
 } from './schema.ts';
-export { answerOf, type DeadlineShown, type PlanAnswer, type TaskShown, type Unplaced } from './answer.ts';
+export { answerOf, type DeadlineShown, type PlanAnswer, type Unplaced } from './answer.ts';
+export type { TaskShown } from './taskshown.ts';
 export type { DeliveryShown } from './supply.ts';
 export type { DayShown } from './days.ts';
 export { SKILL_WORDS } from './unplaced.ts';

@@ -27,6 +27,8 @@ export interface JobPlanned extends Planned {
   readonly frame: Frame;
   /** Up to when the forecast goes; after it days like those that are known are counted on. */
   readonly knownMin: number;
+  /** The climate year that days after it are taken from; undefined: they are like those known. */
+  readonly season: string | undefined;
   readonly practice: Practice;
   readonly doc: ProgrammeDoc;
   readonly zoneOf: (zoneId: string) => Zone | undefined;

@@ -3,7 +3,8 @@ import { buildUpOfZone, isWorkLayer, type BuildUpDoc } from '../buildup/index.ts
 import type { SiteDoc } from '../site/index.ts';
 import type { Zones } from '../survey/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
-import type { PlanAnswer, TaskShown } from './answer.ts';
+import type { PlanAnswer } from './answer.ts';
+import type { TaskShown } from './taskshown.ts';
 import { FLOOD_NAMES } from './floods.ts';
 import type { MoveWhy } from './moves.ts';
 import type { KeptPlan } from './schema.ts';

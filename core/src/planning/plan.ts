@@ -4,7 +4,7 @@ import type { Part } from '../figures/index.ts';
 import type { Bay } from '../site/index.ts';
 import type { JobState } from '../state/index.ts';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
-import { hourFloor, hourOf, knownTo } from '../weather/index.ts';
+import { hourFloor, hourOf, knownTo, seasonIn } from '../weather/index.ts';
 import {
   BACK_DAYS,
   BEYOND_DAYS,
@@ -143,6 +143,7 @@ export function plannedOf(terms: PlanTerms): JobPlanned | { readonly cannot: rea
     changeMin: doc.times.changeMin.value,
     outlook: outlookOf({ exposed, weather: base, startMs, hours, practice }),
     knownMin: knownHours * 60,
+    season: seasonIn(kept.inputs.series)?.source,
     practice,
     doc,
     zoneOf: (id) => kept.zone(id),

@@ -46,6 +46,19 @@ export const pinSchema = z.strictObject({
 });
 export type Pin = z.infer<typeof pinSchema>;
 
+/** Whom the crews call, and about what. */
+export const contactSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  about: z.string().trim().max(120).default(''),
+  phone: z
+    .string()
+    .trim()
+    .regex(/^(\+?\d[\d ()/.-]{1,30})?$/, 'a phone number such as +00 555 0100')
+    .default(''),
+});
+export type Contact = z.infer<typeof contactSchema>;
+
 /** How often something is paid for. */
 export const COST_PER = ['once', 'day of work', 'day of a crew', 'day on site', 'week begun'] as const;
 
@@ -91,6 +104,8 @@ export const programmeSchema = z.strictObject({
       days: z.array(z.number().int().min(1).max(7)).max(7).default([1, 2, 3, 4, 5]),
     })
     .optional(),
+  /** For the day sheets. */
+  contacts: z.array(contactSchema).max(20).default([]),
   machines: z
     .strictObject({
       sprayers: z.number().int().min(0).max(20).default(1),

@@ -61,5 +61,5 @@ export { readHours, tableColumnName, type ReadHours } from './readhours.ts';
 export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablemap.ts';
 export { readClock, type DayOrder } from './tableclock.ts';
 export { readEpw, type EpwFile } from './readepw.ts';
-export { carriedOn, knownTo } from './carriedon.ts';
+export { carriedOn, knownTo, seasonIn, type CarriedTerms } from './carriedon.ts';
 export { dayAndMonth, fullTime, instantsOf, utcOffset, weekdayOf, zoneAhead } from './localtime.ts';

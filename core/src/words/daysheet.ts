@@ -1,6 +1,12 @@
 /** The sheet of a day: for each crew what is done when, on which bays in their dry order, with how much of what. */
 import { given, words, type Figure, type Part } from '../figures/index.ts';
-import { blocksOf, type Block as WorkBlock, type PlanAnswer, type TaskShown } from '../planning/index.ts';
+import {
+  blocksOf,
+  type Block as WorkBlock,
+  type Contact,
+  type PlanAnswer,
+  type TaskShown,
+} from '../planning/index.ts';
 import {
   columns,
   heading,
@@ -53,6 +59,39 @@ export interface DaySheet {
 
 const NIGHT_MS = 12 * 3_600_000;
 
+/** How long a mix lasts, and in how many mixes a block is laid, at the air planned for. */
+function mixMinds({ tasks }: WorkBlock): Part[][] {
+  const [first] = tasks;
+  if (first?.potLifeMin === undefined) return [];
+  const life = given('pot life', first.potLifeMin, 'minutes', 'data sheet', 'at the air planned for');
+  const cannot = tasks.find((t) => t.mix?.cannot)?.mix?.cannot;
+  if (cannot !== undefined) return [[`No mix can be placed at the air planned for: ${cannot}`]];
+  const mixes = tasks.flatMap((t) => t.mix ?? []);
+  const most = mixes.reduce<Figure | undefined>(
+    (least, m) => (m.most && (!least || m.most.value < least.value) ? m.most : least),
+    undefined,
+  );
+  if (!most || most.value <= 0) return [words`Can be worked for ${life}.`];
+  const need = given(
+    'what the bays take',
+    mixes.reduce((n, m) => n + m.needKg, 0),
+    'mass',
+    'assumed',
+    'rate times area',
+  );
+  const count: Figure = {
+    label: 'Mixes',
+    value: Math.ceil(need.value / most.value - 1e-9),
+    quantity: 'count',
+    formula: 'ceil({need} / {most})',
+    inputs: { need, most },
+    from: 'so that each is placed in its pot life; the mix card goes by what is read on the day',
+  };
+  return [
+    words`Can be worked for ${life}: ${count} ${count.value === 1 ? 'mix' : 'mixes'} of at most ${most}.`,
+  ];
+}
+
 function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
   const minds: Part[][] = [];
   const [first] = block.tasks;
@@ -75,10 +114,7 @@ function mindsOf(block: WorkBlock, isHot: boolean): Part[][] {
       ...(rinsed.length < block.tasks.length ? [`${bayRuns(rinsed.map((t) => t.bay))}: `] : []),
       'What lies below has lain open for days: rinse it off first and let it dry. Both are in the time.',
     ]);
-  if (first.potLifeMin !== undefined)
-    minds.push(
-      words`Can be worked for ${given('pot life', first.potLifeMin, 'minutes', 'data sheet', 'at the air planned for')}.`,
-    );
+  minds.push(...mixMinds(block));
   const closes = block.tasks.flatMap((t) => t.closesMs ?? []);
   const opens = block.tasks.flatMap((t) => t.opensMs ?? []);
   if (opens.length > 0)
@@ -165,8 +201,14 @@ function closingOn(answer: PlanAnswer, fromMs: number, toMs: number): DaySheet['
   return [...groups.values()].sort((a, b) => a.atMs - b.atMs).map((g) => ({ ...g, bays: bayRuns(g.bays) }));
 }
 
-/** A day on paper, each crew on a page of its own. @param kit what else goes along */
-export function daySheetBlocks(sheet: DaySheet, kit: readonly string[], t: Telling): Block[] {
+export interface AlongWith {
+  /** What else goes along. */
+  readonly kit: readonly string[];
+  readonly contacts: readonly Contact[];
+}
+
+/** A day on paper, each crew on a page of its own. */
+export function daySheetBlocks(sheet: DaySheet, { kit, contacts }: AlongWith, t: Telling): Block[] {
   const clock = (ms: number): string => t.timeMs(ms).slice(-5);
   const day = (ms: number): string => t.timeMs(ms).slice(0, -7);
   return sheet.crews.flatMap(({ crew, lines, lastFlameMs }, i): Block[] => [
@@ -211,6 +253,12 @@ export function daySheetBlocks(sheet: DaySheet, kit: readonly string[], t: Telli
         ]
       : []),
     ...(kit.length > 0 && !crew.inspects ? [heading(2, t.w('Tools')), list(kit.map((k) => t.w(k)))] : []),
+    ...(contacts.length > 0
+      ? [
+          heading(2, t.w('Who to call')),
+          list(contacts.map((c) => [c.about, c.name, c.phone].filter((x) => x !== '').join(', '))),
+        ]
+      : []),
     line(t.w('A plan is no Go: before each coat the gates of the bay decide, on the day.'), 'mind'),
   ]);
 }

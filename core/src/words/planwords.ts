@@ -115,6 +115,23 @@ function openVerdicts(answer: PlanAnswer, blocks: readonly Block[]): Verdict[] {
   });
 }
 
+/** Coats of which no mix can be placed at the air that is planned for. */
+function mixVerdicts(blocks: readonly Block[]): Verdict[] {
+  return blocks.flatMap((block): Verdict[] => {
+    const cannot = block.tasks.find((t) => t.mix?.cannot !== undefined)?.mix?.cannot;
+    return cannot === undefined
+      ? []
+      : [
+          {
+            outcome: 'hold',
+            subject: `${blockWords(block)}:`,
+            says: words`${{ atMs: block.fromMs }}; no mix can be placed at the air planned for. ${cannot}`,
+            quiet: ['Put it on cooler hours, or ask for another mix; the mix card decides on the day.'],
+          },
+        ];
+  });
+}
+
 function riskVerdicts(answer: PlanAnswer, blocks: readonly Block[]): Verdict[] {
   const risks = blocks.flatMap((block) => {
     const worst = block.tasks.reduce<{ share: number; says: string } | undefined>((w, t) => {
@@ -195,6 +212,7 @@ export function planVerdicts(answer: PlanAnswer): Verdict[] {
     })),
     ...lateVerdict(late),
     ...askedVerdicts(blocks),
+    ...mixVerdicts(blocks),
     ...openVerdicts(answer, blocks),
     ...riskVerdicts(answer, blocks),
   ];

@@ -11,6 +11,8 @@ export interface ToldPlan {
   /** Up to when hours are looked at, and up to when a forecast tells them. */
   readonly until: string;
   readonly forecastUntil: string;
+  /** The climate year that stands for hours after it; absent: days like those known. */
+  readonly season?: string | undefined;
   readonly timeZone: string;
   readonly finish?: string | undefined;
   /** Eight in ten ways that the weather may go are done by then. */
@@ -101,6 +103,7 @@ export function toldPlan(answer: PlanAnswer, { timeZone, system, wording, price 
     at: iso(answer.startMs),
     until: iso(answer.endMs),
     forecastUntil: iso(answer.knownMs),
+    season: answer.season,
     timeZone,
     finish: known(answer.finishMs),
     finishEightInTen: known(answer.finish?.eightMs),

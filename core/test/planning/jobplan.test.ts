@@ -554,12 +554,47 @@ describe('the sheet of a day', () => {
 
   it('says on paper what it says on screen, and that it is no Go', () => {
     const t = tellingOf({ units: 'metric', timeZone: job.job.timeZone, wording: 'uk' });
-    const blocks = daySheetBlocks(sheet, ['roller'], t);
+    const blocks = daySheetBlocks(sheet, { kit: ['roller'], contacts: job.programme.contacts }, t);
     const lines = printoutLines({ title: 'Day', job: 'x', made: 'y', language: 'en-GB', blocks }).join('\n');
     for (const c of sheet.crews) expect(lines).toContain(c.crew.name);
     for (const l of sheet.crews.flatMap((c) => c.lines)) expect(lines).toContain(l.bays);
     expect(lines).toContain('A plan is no Go');
     expect(lines).toContain('roller');
+    for (const c of job.programme.contacts) expect(lines).toContain(`${c.about}, ${c.name}, ${c.phone}`);
+  });
+
+  it('says in how many mixes a coat is laid, each within its pot life', () => {
+    // Only what is mixed of parts or with a catalyst.
+    const mixed = answer.tasks.filter((t) => t.mix);
+    expect(mixed.length).toBeGreaterThan(20);
+    expect(mixed.every((t) => (t.potLifeMin ?? 0) > 0)).toBe(true);
+    const said = answer.days.flatMap(({ date }) =>
+      (daySheet(answer, date)?.crews ?? []).flatMap((c) =>
+        c.lines.map((l) => ({ l, says: l.minds.map(text).join(' ') })),
+      ),
+    );
+    const lines = said.filter(({ l }) => l.tasks.some((t) => t.mix?.most));
+    expect(lines.length).toBeGreaterThan(5);
+    for (const { l, says } of lines) {
+      const most = Math.min(...l.tasks.flatMap((t) => t.mix?.most?.value ?? []));
+      const need = l.tasks.reduce((n, t) => n + (t.mix?.needKg ?? 0), 0);
+      const count = Number(/: (\d+) mix/.exec(says)?.[1]);
+      // So many are enough, and one less is not.
+      expect(count * most).toBeGreaterThanOrEqual(need - 1e-6);
+      expect((count - 1) * most).toBeLessThan(need);
+    }
+  });
+
+  it('a heat in which no mix can be placed is said, with why', () => {
+    const warm: typeof demo = { ...demo, air: { ...demo.air, airC: demo.air.airC.map(() => 58) } };
+    const hot = answerOf(warm, found.plan);
+    const cannot = hot.tasks.filter((t) => t.mix?.cannot !== undefined);
+    expect(cannot.length).toBeGreaterThan(0);
+    const verdicts = planVerdicts(hot).filter((v) => text(v.says).includes('no mix can be placed'));
+    expect(verdicts.length).toBeGreaterThan(0);
+    expect(verdicts.every((v) => v.outcome === 'hold')).toBe(true);
+    // At the air of the demo there is none of that.
+    expect(answer.tasks.every((t) => t.mix?.cannot === undefined)).toBe(true);
   });
 
   it('asks for a permit for what is hot, and for nothing else: layers of other roofs may have the same id', () => {

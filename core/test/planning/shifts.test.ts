@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { carriedOn, knownTo, timelineOf, type Timeline } from '@lentum/core/weather';
+import { seeded } from '@lentum/core/keeping';
+import {
+  carriedOn,
+  knownTo,
+  seasonIn,
+  timelineOf,
+  type Timeline,
+  type WeatherSeries,
+} from '@lentum/core/weather';
 import { CrewTime, NONE } from '../../src/planning/crewtime.ts';
 import { programmeProblems } from '../../src/planning/problems.ts';
 import { DEFAULT_PROGRAMME, programmeSchema, type Crew } from '../../src/planning/schema.ts';
@@ -122,7 +130,7 @@ describe('hours beyond the forecast', () => {
   it('are whole days drawn, where chance is asked for', () => {
     const draws = [0, 0.5, 0.99];
     let n = 0;
-    const long = carriedOn(line(72, 144), 40, () => draws[n++ % 3] ?? 0);
+    const long = carriedOn(line(72, 144), 40, { chance: () => draws[n++ % 3] ?? 0 });
     const day = (from: number) => [...long.values.airC.slice(from, from + 24)];
     // The latest day first.
     expect(day(72)).toEqual(day(48));
@@ -130,6 +138,50 @@ describe('hours beyond the forecast', () => {
     expect(day(120)).toEqual(day(0));
     // The day with the rain brings its rain.
     expect(long.values.rainMm[96 + 6]).toBe(2);
+  });
+
+  /** A year of which each day is as warm as it is in the year, and wet on every other. */
+  const year = (startAt: string, hours = 365 * 24): WeatherSeries => ({
+    ...{ id: 'year', kind: 'climate', source: 'a year', simulated: false, issuedAt: startAt, startAt, hours },
+    columns: {
+      airC: Array.from({ length: hours }, (_, h) => Math.floor(h / 24) / 10),
+      rainMm: Array.from({ length: hours }, (_, h) => (Math.floor(h / 24) % 2 === 0 ? 1 : 0)),
+    },
+  });
+
+  it.each([
+    // The line begins on 1 January 1970, and goes on from 4 January. 29 years of 365.2425 days on, a little under ten days
+    // before and after are days 0 to 13 of the year, and 359 to 364 at its end: (0 + … + 13 + 359 + … + 364) / 20 / 10.
+    ['of a year that begins in January', '1999-01-01T00:00:00Z', (91 + 2169) / 20 / 10],
+    // 4 January is day 187 of a year from July on: days 178 to 197.
+    ['of a year that begins in July', '1998-07-01T00:00:00Z', 18.75],
+  ])('are days near the date %s, their mean without rain', (_, startAt, airC) => {
+    const long = carriedOn(line(72, 120), 40, { season: year(startAt) });
+    expect(long.values.airC[72 + 5]).toBeCloseTo(airC, 1);
+    expect([...long.values.rainMm.slice(72)].every((r) => r === 0)).toBe(true);
+    expect(long.values.airC.slice(0, 72)).toEqual(line(72, 120).values.airC.slice(0, 72));
+  });
+
+  it('drawn from a climate year are whole days of it within ten days of the date, with their rain', () => {
+    const chance = seeded(7);
+    let wet = 0;
+    for (let n = 0; n < 60; n += 1) {
+      const long = carriedOn(line(72, 96), 40, { chance, season: year('1998-07-01T00:00:00Z') });
+      const day = long.values.airC.slice(72, 96);
+      expect(new Set(day).size).toBe(1);
+      expect(Math.abs((day[0] ?? 0) - 18.7)).toBeLessThanOrEqual(1.05);
+      if ((long.values.rainMm[80] ?? 0) > 0) wet += 1;
+    }
+    expect(wet).toBeGreaterThan(10);
+    expect(wet).toBeLessThan(50);
+  });
+
+  it('of a year that has no day near are like those known, and the newest year counts', () => {
+    const short = year('1999-06-01T00:00:00Z', 30 * 24);
+    expect(carriedOn(line(72, 120), 40, { season: short }).values.airC[77]).toBe(17);
+    const two = [year('1998-01-01T00:00:00Z'), year('1999-01-01T00:00:00Z')];
+    expect(seasonIn(two)?.startAt).toBe('1999-01-01T00:00:00Z');
+    expect(seasonIn([])).toBeUndefined();
   });
 
   it('are left as they are where no whole day is known', () => {

@@ -27,7 +27,7 @@ import { sendWaiting, useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { useRecord } from './record.ts';
 import { useTakingOff } from './takingoff.ts';
-import { sayClock, sayTime } from './time.ts';
+import { sayClock, sayHour, sayTime } from './time.ts';
 import { useWeather } from './weather.ts';
 import { worded } from './wording.ts';
 
@@ -289,6 +289,7 @@ export const useJob = defineStore('job', () => {
     changeHead,
     say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
+    hour: (ms: number): string => sayHour(ms, timeZone.value),
     clock: (ms: number): string => sayClock(ms, timeZone.value, nowMs.value),
     sayer,
     /** What an entry is checked against, before it is sent. */

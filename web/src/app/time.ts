@@ -22,6 +22,9 @@ export function sayTime(ms: number, zone: string, nowMs: number): string {
   return `${Math.abs(days) < 7 ? weekdayOf(localMs) : dayAndMonth(localMs)} ${clock}`;
 }
 
+/** Only the clock, where the day is said beside it. */
+export const sayHour = (ms: number, zone: string): string => clockOf(ms + zoneAhead(ms, zone));
+
 /** Only the clock while it can be meant in one way, for small labels; else as `sayTime`. */
 export function sayClock(ms: number, zone: string, nowMs: number): string {
   return Math.abs(ms - nowMs) < NEAR_MS ? clockOf(ms + zoneAhead(ms, zone)) : sayTime(ms, zone, nowMs);

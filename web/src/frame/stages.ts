@@ -34,7 +34,7 @@ function programmeState(
 
 export function useStageStates() {
   const job = useJob();
-  // Details and order take longer than the rest: their marks come once the page stands.
+  // Details take longer than the rest: their mark comes once the page stands.
   const settled = ref(false);
   useTimeoutFn(() => (settled.value = true), SETTLED_MS);
   return computed<Record<Stage['key'], StageState>>(() => {

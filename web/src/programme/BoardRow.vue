@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One roof on the board: its blocks, what cures after them, and its dates. A block is dragged, or moved by arrow keys. */
 import { ref } from 'vue';
-import { NAMES, type BoardBlock } from './board.ts';
+import type { BoardBlock } from './board.ts';
 import type { DrawnBlock, DrawnRow } from './drawn.ts';
 
 defineProps<{ row: DrawnRow; width: number }>();
@@ -110,11 +110,6 @@ const strokes = (b: DrawnBlock): number => Math.min(4, b.block.crew);
       />
       <text :x="d.x - 3" :y="row.y + row.height - 5" text-anchor="end" class="flag">{{ d.says }}</text>
     </g>
-    <rect x="0" :y="row.y + 1" :width="NAMES - 4" :height="row.height - 2" fill="var(--paper)" />
-    <text x="0" :y="row.y + 20" class="roof">
-      <tspan class="code">{{ row.code }}</tspan>
-      {{ ' ' }}{{ row.name }}
-    </text>
   </g>
 </template>
 
@@ -186,13 +181,5 @@ text {
 .flag {
   font-size: 11px;
   fill: var(--ink-2);
-}
-.roof {
-  fill: var(--ink-2);
-  font-size: 13px;
-}
-.code {
-  font-weight: 700;
-  fill: var(--ink);
 }
 </style>

@@ -9,7 +9,7 @@ import { computed, ref } from 'vue';
 import type { Block, PlanAnswer } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
-import { airRange, boardOf, HEAD, SEAM, skyOf, type BoardBlock } from './board.ts';
+import { airRange, boardOf, HEAD, NAMES, SEAM, skyOf, type BoardBlock } from './board.ts';
 import BoardRow from './BoardRow.vue';
 import { drawnRows } from './drawn.ts';
 
@@ -59,7 +59,24 @@ function nudge(b: BoardBlock, step: 1 | -1, byDay: boolean): void {
 
 <template>
   <div ref="frame" class="frame scroll-x" tabindex="0" role="group" aria-label="Roofs by days">
-    <svg :width="board.width" :height="board.height" role="group" aria-label="Days of work on each roof">
+    <!-- The names stay where days are scrolled under them. -->
+    <svg class="names" :width="NAMES" :height="board.height" aria-hidden="true">
+      <rect :y="HEAD" :width="NAMES - 4" :height="board.height - HEAD" fill="var(--paper)" />
+      <g v-for="row in rows" :key="row.zone">
+        <line x1="0" :x2="NAMES" :y1="row.y" :y2="row.y" stroke="var(--line)" />
+        <text x="0" :y="row.y + 20" class="roof">
+          <tspan class="code">{{ row.code }}</tspan>
+          {{ ' ' }}{{ row.name }}
+        </text>
+      </g>
+    </svg>
+    <svg
+      class="board"
+      :width="board.width"
+      :height="board.height"
+      role="group"
+      aria-label="Days of work on each roof"
+    >
       <defs>
         <pattern
           id="plan-hatch"
@@ -154,7 +171,27 @@ function nudge(b: BoardBlock, step: 1 | -1, byDay: boolean): void {
 
 <style scoped>
 .frame {
+  display: flex;
   width: 100%;
+}
+.names {
+  position: sticky;
+  left: 0;
+  z-index: 1;
+  flex: none;
+  pointer-events: none;
+}
+.board {
+  flex: none;
+  margin-left: calc(-1px * v-bind(NAMES));
+}
+.roof {
+  fill: var(--ink-2);
+  font-size: 13px;
+}
+.code {
+  font-weight: 700;
+  fill: var(--ink);
 }
 svg {
   display: block;

@@ -6,6 +6,7 @@ import type { DayShown, PlanAnswer } from '@lentum/core/planning';
 import { daySheet } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
+import ContactLines from '../shared/ContactLines.vue';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';
 
@@ -13,6 +14,7 @@ const props = defineProps<{ answer: PlanAnswer; day: DayShown }>();
 const emit = defineEmits<{ choose: [key: string] }>();
 const job = useJob();
 const sheet = computed(() => daySheet(props.answer, props.day.date));
+const contacts = computed(() => job.documents.programme.draft.contacts);
 const title = computed(() => DateTime.fromISO(props.day.date).toFormat('cccc d LLLL'));
 const hours = (min: number): string => (min / 60).toFixed(1);
 </script>
@@ -23,7 +25,12 @@ const hours = (min: number): string => (min / 60).toFixed(1);
     <p class="quiet">
       <template v-if="day.off !== undefined">No work{{ day.off ? `: ${day.off}` : '' }}.</template>
       <template v-else>{{ hours(day.usedMin) }} of {{ hours(day.thereMin) }} crew hours used</template>
-      <template v-if="!day.isForecast"> · beyond the forecast: days like those known stand for it</template>
+      <template v-if="!day.isForecast && answer.season !== undefined">
+        · beyond the forecast: days of {{ answer.season }} near this date stand for it</template
+      >
+      <template v-else-if="!day.isForecast">
+        · beyond the forecast: days like those known stand for it</template
+      >
     </p>
     <p v-if="sheet && sheet.crews.length === 0 && day.off === undefined">Nothing is planned for it.</p>
     <template v-for="c in sheet?.crews" :key="c.crew.id">
@@ -39,10 +46,10 @@ const hours = (min: number): string => (min / 60).toFixed(1);
           <button
             type="button"
             class="time"
-            :aria-label="`${job.clock(l.fromMs)}, ${l.bays} on the board`"
+            :aria-label="`${job.hour(l.fromMs)}, ${l.bays} on the board`"
             @click="emit('choose', l.key)"
           >
-            {{ job.clock(l.fromMs) }}
+            {{ job.hour(l.fromMs) }}
           </button>
           <div>
             <p>
@@ -54,7 +61,7 @@ const hours = (min: number): string => (min / 60).toFixed(1);
         </li>
       </ol>
       <p v-if="c.lastFlameMs !== undefined" class="mind">
-        Last flame {{ job.clock(c.lastFlameMs) }}, then the watch, as the permit says.
+        Last flame {{ job.hour(c.lastFlameMs) }}, then the watch, as the permit says.
       </p>
     </template>
     <template v-if="sheet && sheet.bring.length > 0">
@@ -71,6 +78,10 @@ const hours = (min: number): string => (min / 60).toFixed(1);
       <p v-for="c in sheet.closing" :key="`${c.bays}${c.name}${c.atMs}`">
         {{ c.bays }} {{ worded(c.name).toLowerCase() }} <strong>{{ job.time(c.atMs) }}</strong>
       </p>
+    </template>
+    <template v-if="contacts.length > 0">
+      <h3>Who to call</h3>
+      <ContactLines :contacts="contacts" />
     </template>
     <p class="quiet last">A plan is no Go: before each coat the gates of the bay decide, on the day.</p>
   </section>

@@ -139,7 +139,10 @@ const printout = (): Printout =>
       return sheet
         ? daySheetBlocks(
             sheet,
-            kitOf(dayZones.value, job.system).map((k) => k.what),
+            {
+              kit: kitOf(dayZones.value, job.system).map((k) => k.what),
+              contacts: job.documents.programme.draft.contacts,
+            },
             t,
           )
         : [];

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useJob } from '../app/job.ts';
 import UndoBar from '../shared/UndoBar.vue';
 import CostsPart from './setup/CostsPart.vue';
+import ContactsPart from './setup/ContactsPart.vue';
 import CrewsPart from './setup/CrewsPart.vue';
 import DatesPart from './setup/DatesPart.vue';
 import HoursPart from './setup/HoursPart.vue';
@@ -27,6 +28,7 @@ const document = computed(() => job.documents.programme);
       <RoofsPart />
       <WaysPart />
       <CostsPart />
+      <ContactsPart />
     </div>
   </el-drawer>
 </template>

@@ -7,6 +7,7 @@ import { bayRuns } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import { useKeptWorks } from '../../app/keptworks.ts';
 import { worded } from '../../app/wording.ts';
+import ContactLines from '../../shared/ContactLines.vue';
 
 const job = useJob();
 const doc = computed(() => job.documents.programme.content);
@@ -48,7 +49,7 @@ const crews = computed(() => {
       <h3>{{ c.name }}</h3>
       <ol>
         <li v-for="g in c.lines" :key="g.works[0]?.taskId" :class="{ done: isDone(g), next: g === c.next }">
-          <span class="time">{{ job.clock(g.fromMs) }}</span>
+          <span class="time">{{ job.hour(g.fromMs) }}</span>
           <span
             >{{ bayRuns(g.works.map((w) => w.bay)) }} {{ worded(g.name).toLowerCase()
             }}<template v-if="isDone(g)">, laid</template></span
@@ -56,6 +57,10 @@ const crews = computed(() => {
         </li>
       </ol>
     </div>
+    <template v-if="doc.contacts.length > 0">
+      <h3>Who to call</h3>
+      <ContactLines :contacts="doc.contacts" />
+    </template>
   </section>
 </template>
 
