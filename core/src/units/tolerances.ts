@@ -55,6 +55,8 @@ export const TOLERANCE = {
   paperAgreement: 0.05,
   /** Solids are never taken below this: figures that leave less contradict each other. */
   leastSolids: 0.001,
+  /** Sums over bays that are over a full container or mix by less than this share of it do not begin another. */
+  fullContainer: 1e-9,
   /** The wet bulb is found to this. */
   wetBulbK: 1e-6,
   /** Shares of a stage of cure that are nearer to the whole than this are the whole: sums of hourly shares. */

@@ -49,7 +49,9 @@ function daysNear({ startAt, hours, columns }: WeatherSeries, ms: number): DayKn
   for (let from = ((first % DAY_H) + DAY_H) % DAY_H; from + DAY_H <= hours; from += DAY_H) {
     const apart = Math.abs((first - from) / DAY_H) % YEAR_DAYS;
     if (Math.min(apart, YEAR_DAYS - apart) > NEAR_DAYS) continue;
-    const isWhole = Array.from({ length: DAY_H }, (_, k) => columns.airC?.[from + k]).every((v) => v != null);
+    const isWhole = Array.from({ length: DAY_H }, (_, k) => columns.airC?.[from + k]).every(
+      (v) => typeof v === 'number',
+    );
     if (isWhole) days.push({ values: columns, from });
   }
   return days;

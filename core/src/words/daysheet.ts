@@ -18,6 +18,7 @@ import {
   type Block,
   type Telling,
 } from '../printout/index.ts';
+import { TOLERANCE } from '../units/index.ts';
 import { bayRuns } from './entrylines.ts';
 import { sumOfAmounts } from './planwords.ts';
 
@@ -81,7 +82,7 @@ function mixMinds({ tasks }: WorkBlock): Part[][] {
   );
   const count: Figure = {
     label: 'Mixes',
-    value: Math.ceil(need.value / most.value - 1e-9),
+    value: Math.ceil(need.value / most.value - TOLERANCE.fullContainer),
     quantity: 'count',
     formula: 'ceil({need} / {most})',
     inputs: { need, most },

@@ -36,6 +36,7 @@ import {
   leftOutVerdicts,
   noticeBlocks,
   noticesOf,
+  openedVerdicts,
   planVerdicts,
   stockVerdicts,
   whyLines,
@@ -686,5 +687,41 @@ describe('what goes out beside the day sheet', () => {
       drawn: l.drawn.map((d) => ({ ...d, stock: { ...d.stock, bestBefore: '2030-01-01' } })),
     }));
     expect(stockVerdicts(answer, fresh, zone)).toEqual([]);
+  });
+
+  it('what is opened and not laid in time is told, with what is left in its container', () => {
+    const { lines } = takeoff(job.survey, job.buildUp, job.order, { courses: 'by area' });
+    const line = lines.find((l) => l.layers.some((x) => x.layer.name === 'Second coat'));
+    if (!line) throw new Error('the demo buys its second coat');
+    const works = answer.tasks.filter(
+      (t) => t.name === 'Second coat' && line.zoneNames.includes(answer.zones[t.zone]?.name ?? ''),
+    );
+    const [first] = works;
+    if (!first?.amount) throw new Error('the demo lays it');
+    const at = (days: number): typeof first => ({
+      ...first,
+      startMs: first.startMs + days * 86_400_000,
+      endMs: first.endMs + days * 86_400_000,
+    });
+    const used = first.amount.value;
+    const asked = (net: number, keeps: number, apart: number) =>
+      openedVerdicts({ ...answer, tasks: [at(0), at(apart)] }, [
+        {
+          ...line,
+          quantity: first.amount?.quantity ?? 'mass',
+          item: {
+            ...line.item,
+            openedDays: { value: keeps, source: 'data sheet' },
+            packs: line.item.packs.slice(0, 1).map((p) => ({ ...p, net })),
+          },
+        },
+      ]);
+    // A container half as large again as what is laid: half of the amount is left.
+    const [told] = asked(used * 1.5, 3, 6);
+    expect(text(told?.says ?? [])).toMatch(/more than 6 days later; opened it keeps 3 days/);
+    expect(JSON.stringify(told?.quiet)).toContain(String(used * 1.5 - used));
+    // Within its days, and where containers are emptied, nothing is said.
+    expect(asked(used * 1.5, 7, 6)).toEqual([]);
+    expect(asked(used / 2, 3, 6)).toEqual([]);
   });
 });

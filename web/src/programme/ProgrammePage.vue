@@ -17,6 +17,7 @@ import {
   kitOf,
   leftOutVerdicts,
   noticeBlocks,
+  openedVerdicts,
   planVerdicts,
   stockVerdicts,
 } from '@lentum/core/words';
@@ -84,6 +85,7 @@ const verdicts = computed(() => {
         ...planVerdicts(told),
         ...deliveryVerdicts(told, job.timeZone),
         ...stockVerdicts(told, job.takenOff.lines, job.timeZone),
+        ...openedVerdicts(told, job.takenOff.lines),
       ]
     : [];
 });
