@@ -4,6 +4,7 @@
  */
 import { outlook, planCase } from '../../core/test/planning/cases.ts';
 import { boundOf } from '../../core/src/planning/bound.ts';
+import { chancesOfPlan } from '../../core/src/planning/chances.ts';
 import { Generator } from '../../core/src/planning/generate.ts';
 import type { Plan, Planned } from '../../core/src/planning/model.ts';
 import { Player } from '../../core/src/planning/replay.ts';
@@ -12,7 +13,7 @@ import { genesOf } from '../../core/src/planning/genes.ts';
 import { again, depthsOf, firstPlan, improve, type Found } from '../../core/src/planning/search.ts';
 import { median, type Row } from './table.ts';
 
-const AIM = { firstMs: 300, gapPct: 10, moveMs: 150, largeS: 20 } as const;
+const AIM = { firstMs: 300, gapPct: 10, moveMs: 150, largeS: 20, memoryMb: 300 } as const;
 /** Hours of persons are what counts, and that everything is done. */
 const HOURS = { unplaced: 100, lateDay: 0, remedy: 20, person: 1, finish: 0.02, mean: 0.02 } as const;
 
@@ -64,7 +65,32 @@ function played(
   return { days: days / weathers, mended: mended / weathers };
 }
 
+/** What a search of three seconds and a judging in fifty weathers keep at once, MB: of the heap and of tables beside it. */
+function keptMb(): number {
+  const used = (): number => {
+    const { heapUsed, external } = process.memoryUsage();
+    return (heapUsed + external) / 1e6;
+  };
+  const before = used();
+  let most = 0;
+  const planned = planCase({ seed: 2, bays: 40, layers: 6, zones: 6, crews: 3, days: 14 });
+  const ways = Array.from({ length: 50 }, (_, n) => outlook(planned.facts, planned.days, 500 + n));
+  const begun = performance.now();
+  let found = firstPlan(planned);
+  for (const step of improve(planned, { tries: 100_000, seed: 3, from: found })) {
+    found = step.best;
+    most = Math.max(most, used());
+    if (performance.now() - begun > 3000) break;
+  }
+  const chances = chancesOfPlan(planned, found.plan, ways);
+  most = Math.max(most, used());
+  if (chances.ways !== ways.length) throw new Error('judged in every weather');
+  return most - before;
+}
+
 export function benchProgramme(): Row[] {
+  // First, before the rest fills the heap.
+  const memoryMb = keptMb();
   const rows: Row[] = [];
   const gaps: number[] = [];
   const firsts: number[] = [];
@@ -144,6 +170,12 @@ export function benchProgramme(): Row[] {
       what: 'plan of 200 bays × 8 layers, six crews, 60 days: over the bound',
       measured: `${gapPct(large, found.plan).toFixed(1)} %`,
       aim: `in ${took.toFixed(0)} s, ${sumsOf(large, found.plan.placed).unplacedMin} min without room`,
+    },
+    {
+      what: 'memory of a search and of fifty weathers, garbage counted',
+      measured: `${memoryMb.toFixed(0)} MB`,
+      aim: `${AIM.memoryMb} MB`,
+      held: memoryMb <= AIM.memoryMb,
     },
     { what: 'saved on 50 played jobs beside the order of the bays', measured: saved(0), aim: '' },
     { what: '  beside layer by layer over all roofs', measured: saved(1), aim: '' },

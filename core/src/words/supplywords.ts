@@ -56,18 +56,13 @@ export const openedVerdicts = (answer: PlanAnswer, lines: readonly OrderLine[]):
       const left =
         others.length === 0 ? Math.ceil(used / size - TOLERANCE.fullContainer) * size - used : undefined;
       if (left !== undefined && left <= TOLERANCE.fullContainer * size) return [];
-      const days = given(
-        'days opened',
-        Math.floor((next.startMs - t.startMs) / MS_PER_DAY),
-        'count',
-        'assumed',
-      );
+      const days = ((next.startMs - t.startMs) / MS_PER_DAY).toFixed(1);
       const most = given('keeps opened', keeps.value, 'count', keeps.source, 'days');
       return [
         {
           outcome: 'check',
           subject: `${l.item.name}, opened ${t.bay}:`,
-          says: words`${{ atMs: t.startMs }}, next laid ${{ atMs: next.startMs }}, more than ${days} days later; opened it keeps ${most} days.`,
+          says: words`${{ atMs: t.startMs }}, next laid ${{ atMs: next.startMs }}, ${days} days later; opened it keeps ${most} days.`,
           quiet:
             left === undefined
               ? ['Lay it in one go, or open no more than is laid: what is left in a container is lost.']

@@ -718,7 +718,7 @@ describe('what goes out beside the day sheet', () => {
       ]);
     // A container half as large again as what is laid: half of the amount is left.
     const [told] = asked(used * 1.5, 3, 6);
-    expect(text(told?.says ?? [])).toMatch(/more than 6 days later; opened it keeps 3 days/);
+    expect(text(told?.says ?? [])).toMatch(/6\.0 days later; opened it keeps 3 days/);
     expect(JSON.stringify(told?.quiet)).toContain(String(used * 1.5 - used));
     // Within its days, and where containers are emptied, nothing is said.
     expect(asked(used * 1.5, 7, 6)).toEqual([]);
