@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { programmeSchema, type DayShown, type PlanAnswer, type TaskShown } from '@lentum/core/planning';
 import { boardOf, daysOnBoard, LEAST_DAY, NAMES, skyOf } from '../src/programme/board.ts';
+import { drawnRows } from '../src/programme/drawn.ts';
 import { freed, pinned } from '../src/programme/pins.ts';
 import { whatIfs } from '../src/programme/whatif.ts';
 import { blocksOf } from '@lentum/core/planning';
@@ -127,6 +128,63 @@ describe('the board', () => {
     const { points, bars } = skyOf(column, { least: 8, most: 16 }, 10, 20);
     expect(points.split(' ')).toHaveLength(3);
     expect(bars).toHaveLength(1);
+  });
+});
+
+describe('what is drawn of a plan', () => {
+  const draw = {
+    codes: new Map([['hall', 'H']]),
+    time: (ms: number) => `${(ms - START) / H}`,
+    clock: (ms: number) => `${(ms - START) / H}`,
+    worded: (text: string) => text,
+  };
+  const drawn = (tasks: readonly TaskShown[], deadlines: readonly unknown[] = []) => {
+    const shown = { ...answer(tasks), deadlines } as PlanAnswer;
+    const board = boardOf(shown, 1000);
+    return { board, row: drawnRows(board, shown, draw)[0]! };
+  };
+  const hours = (at: number): number => START + at * H;
+
+  it('is a mark for its kind, the bays, what cures after it and what closes near', () => {
+    const { board, row } = drawn([
+      task('H1', { at: 8, hours: 1, opensMs: hours(14), closesMs: hours(33), nextMs: hours(32) }),
+      task('H2', { at: 9, hours: 1, opensMs: hours(15), closesMs: hours(33), nextMs: hours(32) }),
+      task('H3', { at: 34, hours: 1, kind: 'prepare', name: 'Preparation', layerId: undefined }),
+    ]);
+    expect(row.blocks.map((b) => b.label)).toEqual(['1·2', 'p·1']);
+    const [coats, prepared] = row.blocks;
+    expect(coats?.tail).toEqual({ x1: (coats?.x ?? 0) + (coats?.width ?? 0), x2: board.x(hours(15)) });
+    expect(coats?.closesX).toBe(board.x(hours(33)));
+    expect([prepared?.tail, prepared?.closesX]).toEqual([undefined, undefined]);
+    // What is gone on with in good time closes for nobody.
+    const early = drawn([task('H1', { at: 8, hours: 1, closesMs: hours(60), nextMs: hours(32) })]);
+    expect(early.row.blocks[0]?.closesX).toBeUndefined();
+  });
+
+  it('tells a risk from one in ten on, what is late, and where it was fixed and cannot stand', () => {
+    const chance = (spoiled: number) =>
+      ({ holds: 1 - spoiled, spoiled, late: 0, by: 'rainSafe', openRain: 0 }) as TaskShown['chance'];
+    const of = (more: Partial<TaskShown>) => drawn([task('H1', { at: 9, hours: 1, ...more })]).row.blocks[0];
+    expect(of({ chance: chance(0.09) })).toMatchObject({ riskPct: 0, isRisky: false });
+    expect(of({ chance: chance(0.1) })).toMatchObject({ riskPct: 10, isRisky: true });
+    expect(of({ late: true })).toMatchObject({ riskPct: 0, isRisky: true });
+    const asked = of({ asked: { startMs: hours(8), why: { kind: 'weather' } as never }, pinned: true });
+    expect(asked).toMatchObject({ isRisky: true, isPinned: true });
+    expect(asked?.askedX).toBeLessThan(asked?.x ?? 0);
+    expect(asked?.says).toContain('fixed for 8, where it cannot stand');
+  });
+
+  it('has a date with when it is ready, and whether that is in time', () => {
+    const date = (readyMs: number | undefined) => ({
+      ...{ id: 'd', zone: 0, what: 'feet', byMs: hours(40), costPerDay: 0, readyMs },
+      chance: { holds: 0.84, ready: {} },
+    });
+    const of = (readyMs: number | undefined) =>
+      drawn([task('H1', { at: 9, hours: 1 })], [date(readyMs)]).row.dates[0];
+    expect(of(hours(33))).toMatchObject({ isKept: true });
+    expect(of(hours(33))?.title).toMatch(/by 40: ready 33 as planned, kept in 84 % of the ways$/);
+    expect(of(hours(57))).toMatchObject({ isKept: false });
+    expect(of(undefined)).toMatchObject({ isKept: false, readyX: undefined });
   });
 });
 

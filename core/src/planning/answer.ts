@@ -5,6 +5,7 @@ import { MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread } from './chances.ts';
 import type { Plan, Task } from './model.ts';
+import { neverMeeting, type NeverMeets } from './meeting.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { daysShown, type DayShown } from './days.ts';
 import { countsOf, type PlanCounts } from './counts.ts';
@@ -61,6 +62,8 @@ export interface PlanAnswer {
   readonly unplaced: readonly Unplaced[];
   readonly leftOut: readonly { readonly bays: readonly string[]; readonly why: readonly Part[] }[];
   readonly noAccess: readonly string[];
+  /** Layers that no hour suits while what lies below them is open. */
+  readonly neverMeet: readonly NeverMeets[];
   readonly deliveries: readonly DeliveryShown[];
   /** Flood tests that are asked for and not planned. */
   readonly untested: readonly { readonly zone: string; readonly why: readonly Part[] }[];
@@ -140,6 +143,7 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     })),
     leftOut: [...left.values()],
     noAccess: planned.noAccess,
+    neverMeet: neverMeeting(planned),
     deliveries: deliveriesShown(planned, plan),
     untested: planned.untested,
     finishMs: placedTasks.length > 0 ? at(sums.finishMin) : undefined,

@@ -198,6 +198,18 @@ function lateVerdict(late: readonly Block[]): Verdict[] {
   ];
 }
 
+/** Layers that never come while what lies below is open: another season, or another way. */
+const meetVerdicts = (answer: PlanAnswer): Verdict[] =>
+  answer.neverMeet.map((m) => ({
+    outcome: 'hold',
+    subject: `${answer.zones[m.zone]?.name ?? ''}, ${m.name.toLowerCase()}:`,
+    says: words`in the days looked at none of the ${hoursFigure('hours in which it may be begun', m.hours)} in which it may be begun comes while the ${m.below.toLowerCase()} below is open, which may be begun in ${hoursFigure('hours of the layer below', m.belowHours)}.`,
+    quiet: [
+      'Another season, a shelter, or another layer below. What has closed is put right before it is gone on with; that time is planned.',
+    ],
+  }));
+const hoursFigure = (label: string, n: number): Given => given(label, n, 'hours', 'assumed', 'working hours');
+
 /** Everything that whoever leads is told of a plan, what is worst first. */
 export function planVerdicts(answer: PlanAnswer): Verdict[] {
   const blocks = blocksOf(answer).filter(begins);
@@ -212,6 +224,7 @@ export function planVerdicts(answer: PlanAnswer): Verdict[] {
     })),
     ...lateVerdict(late),
     ...askedVerdicts(blocks),
+    ...meetVerdicts(answer),
     ...mixVerdicts(blocks),
     ...openVerdicts(answer, blocks),
     ...riskVerdicts(answer, blocks),

@@ -279,6 +279,34 @@ describe('the plan of a job', () => {
     expect(late?.outcome).toBe('hold');
   });
 
+  it('says which layer never comes while the one below is open, with the hours of each, and that this is planned', () => {
+    expect(answer.neverMeet).toEqual([]);
+    // A first coat that may be laid over from 11 hours on, and closes soon after that: by night, whenever it was laid by day.
+    const steady = (hours: number) => ({
+      source: 'data sheet' as const,
+      points: [
+        { atC: 5, hours },
+        { atC: 40, hours },
+      ],
+    });
+    const buildUps = structuredClone(job.buildUp);
+    for (const l of buildUps.buildUps.flatMap((b) => b.layers))
+      if (l.kind === 'coat' && l.name === 'First coat')
+        l.cure = { ...l.cure, overcoatFrom: steady(11), overcoatUntil: steady(11.4) };
+    const other = jobState(inputsOf({ ...job, buildUp: buildUps }, NOW));
+    const made = plannedOf({ ...terms(), state: other });
+    if ('cannot' in made) throw new Error('it can be planned');
+    const shown = answerOf(made, firstPlan(made).plan);
+    expect(shown.neverMeet.map((m) => m.below)).toContain('First coat');
+    const said = planVerdicts(shown).find((v) => v.subject.startsWith('Booking hall roof, second coat'));
+    expect(said?.outcome).toBe('hold');
+    expect(text(said?.says ?? [])).toMatch(
+      /none of the [\d.]+\sh in which it may be begun comes while the first coat below is open, which may be begun in [\d.]+\sh/,
+    );
+    // It is laid all the same, after what has closed was put right.
+    expect(shown.tasks.some((t) => t.name === 'Second coat' && t.late)).toBe(true);
+  });
+
   it('says what no day is long enough for', () => {
     const short = planned({ hours: { ...job.programme.hours, from: '07:00', to: '08:10', breakMin: 0 } });
     const says = answerOf(short, firstPlan(short).plan).unplaced.map((u) => text(u.why));

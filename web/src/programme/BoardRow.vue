@@ -99,7 +99,12 @@ const strokes = (b: DrawnBlock): number => Math.min(4, b.block.crew);
         </text>
       </g>
     </g>
-    <g v-for="d in row.dates" :key="d.id">
+    <g v-for="d in row.dates" :key="d.id" role="img" :aria-label="d.title">
+      <title>{{ d.title }}</title>
+      <g v-if="d.readyX !== undefined" :class="{ missed: !d.isKept }" class="ready">
+        <line :x1="d.readyX" :x2="d.x" :y1="row.y + row.height - 12" :y2="row.y + row.height - 12" />
+        <circle :cx="d.readyX" :cy="row.y + row.height - 12" r="4" />
+      </g>
       <line
         :x1="d.x"
         :x2="d.x"
@@ -108,7 +113,7 @@ const strokes = (b: DrawnBlock): number => Math.min(4, b.block.crew);
         :stroke="d.isKept ? 'var(--sea)' : 'var(--red)'"
         stroke-width="1.6"
       />
-      <text :x="d.x - 3" :y="row.y + row.height - 5" text-anchor="end" class="flag">{{ d.says }}</text>
+      <text :x="d.x - 3" :y="row.y + row.height - 17" text-anchor="end" class="flag">{{ d.says }}</text>
     </g>
   </g>
 </template>
@@ -125,6 +130,14 @@ text {
   fill: var(--sea);
   stroke: var(--ink);
   stroke-width: var(--stroke);
+}
+.ready {
+  stroke: var(--sea);
+  stroke-width: 1.4px;
+  fill: var(--sheet);
+}
+.ready.missed {
+  stroke: var(--red);
 }
 .asked {
   fill: none;

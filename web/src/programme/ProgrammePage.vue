@@ -219,7 +219,9 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         />
         <p class="legend quiet">
           <span>number of the layer · bays</span><span><i class="tail" />cures until it may be laid over</span
-          ><span><i class="close" />overcoat time ends</span><span><i class="pin" />kept there by hand</span
+          ><span><i class="close" />overcoat time ends</span
+          ><span v-if="answer.deadlines.length > 0"><i class="ready" />ready as planned, to its date</span
+          ><span><i class="pin" />kept there by hand</span
           ><span v-if="answer.tasks.some((t) => t.asked)"
             ><i class="asked" />fixed for that hour, cannot stand there</span
           ><span><i class="seam" />night, folded</span
@@ -329,6 +331,12 @@ aside > .bar {
   height: 8px;
   border-radius: 50%;
   background: var(--ink);
+}
+.ready {
+  width: 9px;
+  height: 9px;
+  border: 1.5px solid var(--sea);
+  border-radius: 50%;
 }
 .asked {
   width: 20px;

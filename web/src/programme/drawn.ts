@@ -26,8 +26,12 @@ export interface DrawnRow extends Omit<BoardRow, 'blocks'> {
   readonly dates: readonly {
     readonly id: string;
     readonly x: number;
+    /** When it is ready as planned; undefined: not within the days looked at. */
+    readonly readyX: number | undefined;
     readonly isKept: boolean;
     readonly says: string;
+    /** In full, with how sure it is. */
+    readonly title: string;
   }[];
 }
 
@@ -76,6 +80,16 @@ function curingOf(
   };
 }
 
+function dateTitle(
+  { what, byMs, readyMs, chance }: PlanAnswer['deadlines'][number],
+  { time, worded }: Pick<Drawing, 'time' | 'worded'>,
+): string {
+  const ready =
+    readyMs === undefined ? 'not ready in the days looked at' : `ready ${time(readyMs)} as planned`;
+  const kept = chance ? `, kept in ${Math.round(100 * chance.holds)} % of the ways` : '';
+  return `${worded(DEADLINE_WORDS[what])} by ${time(byMs)}: ${ready}${kept}`;
+}
+
 export function drawnRows(board: Board, answer: PlanAnswer, draw: Drawing): DrawnRow[] {
   const { codes, time, clock, worded } = draw;
   return board.rows.map((row) => {
@@ -110,6 +124,8 @@ export function drawnRows(board: Board, answer: PlanAnswer, draw: Drawing): Draw
               {
                 ...{ id: d.id, x: board.x(d.byMs), says: worded(DEADLINE_WORDS[d.what]) },
                 isKept: d.readyMs !== undefined && d.readyMs <= d.byMs,
+                readyX: d.readyMs === undefined ? undefined : board.x(d.readyMs),
+                title: dateTitle(d, { time, worded }),
               },
             ]
           : [],
