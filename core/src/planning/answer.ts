@@ -1,7 +1,7 @@
 /** A plan as it is shown and sent: instants, names and figures, and everything that it does not hold. */
 import type { Figure, Part } from '../figures/index.ts';
 import type { Sourced } from '../job/index.ts';
-import { MS_PER_MINUTE } from '../units/index.ts';
+import { MINUTES_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
 import { boundOf } from './bound.ts';
 import type { PlanChances, Spread } from './chances.ts';
 import type { Plan, Task } from './model.ts';
@@ -84,8 +84,6 @@ export interface PlanAnswer {
   readonly score: number;
 }
 
-const HOURS_PER_MIN = 1 / 60;
-
 function spreadMs(startMs: number, s: Spread): SpreadMs {
   const at = (m: number): number | undefined => (m === Infinity ? undefined : startMs + m * MS_PER_MINUTE);
   return { earlyMs: at(s.early), middleMs: at(s.middle), lateMs: at(s.late), eightMs: at(s.eight) };
@@ -152,13 +150,13 @@ export function answerOf(planned: JobPlanned, plan: Plan, chances?: PlanChances)
     boundMs: bound.finishMin === undefined || bound.finishMin === Infinity ? undefined : at(bound.finishMin),
     boundBy: bound.by,
     personHours: personHoursOf(planned, plan),
-    leastPersonHours: bound.personMin * HOURS_PER_MIN,
+    leastPersonHours: bound.personMin / MINUTES_PER_HOUR,
     remedies: sums.remedies,
     expectedRemedies: chances?.remedies,
-    counts: countsOf(planned, plan.placed),
+    counts: countsOf(planned, plan.placed, { lasts }),
     wayCounts: (chances?.played ?? []).map(({ sky, placed }) =>
       countsOf(planned, placed, {
-        outlook: sky,
+        ...{ outlook: sky, lasts },
         spoiled: (task) => placed[task]?.spoiled !== undefined,
         isWhole: plan.placed.every((p) => !p || placed[p.task]),
       }),

@@ -1,12 +1,10 @@
 /** What of a plan is paid for: hours and days of crews, days on the site, what is put right, days late. */
 import { costOfLayer, isCoat } from '../buildup/index.ts';
 import { workArea } from '../site/index.ts';
-import { MS_PER_DAY } from '../units/index.ts';
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR, MS_PER_DAY } from '../units/index.ts';
 import type { Placed, Planned, Task } from './model.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { lastTasks, workedMin, zoneReady } from './score.ts';
-
-const MIN_PER_DAY = 1440;
 
 /** Of a plan, or of one way in which it went. */
 export interface PlanCounts {
@@ -47,18 +45,24 @@ export function countsOf(
     outlook = planned.outlook,
     spoiled = () => false,
     isWhole = true,
+    lasts = lastTasks(planned),
   }: {
     readonly outlook?: Planned['outlook'];
     readonly spoiled?: (task: number) => boolean;
     /** All that was to be done is done. */
     readonly isWhole?: boolean;
+    /** The last task of each bay, where they were found already. */
+    readonly lasts?: readonly Task[];
   } = {},
 ): PlanCounts {
   const crews = planned.crewsOf.map((_, i) => {
     const crew = planned.crews[i];
     const own = placed.flatMap((p) => (p?.crew === i ? [p] : []));
     const shifts = (crew?.shifts ?? []).filter((s) => own.some((p) => p.start < s.to && p.end > s.from));
-    return { hours: crew ? workedMin(crew, own) / 60 : 0, dates: new Set(shifts.map((s) => s.date)) };
+    return {
+      hours: crew ? workedMin(crew, own) / MINUTES_PER_HOUR : 0,
+      dates: new Set(shifts.map((s) => s.date)),
+    };
   });
   const dates = [...new Set(crews.flatMap((c) => [...c.dates]))].sort();
   const [first, last] = [dates[0], dates.at(-1)];
@@ -73,7 +77,6 @@ export function countsOf(
     if (p.late || isSpoiled) remedies += 1;
     if (isSpoiled) remedyCost += againCost(planned, task);
   }
-  const lasts = lastTasks(planned);
   const went = { ...planned, outlook };
   return {
     crewHours: crews.map((c) => c.hours),
@@ -86,7 +89,7 @@ export function countsOf(
     ...{ remedies, remedyCost },
     lateDays: planned.deadlines.map((d) => {
       const ready = zoneReady(went, placed, d.zone, d.what, lasts);
-      return ready === undefined ? undefined : Math.max(0, Math.ceil((ready - d.byMin) / MIN_PER_DAY));
+      return ready === undefined ? undefined : Math.max(0, Math.ceil((ready - d.byMin) / MINUTES_PER_DAY));
     }),
     finishMin: isWhole && finish > 0 ? finish : undefined,
   };

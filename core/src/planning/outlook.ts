@@ -4,7 +4,7 @@ import type { JobWeather, Shade } from '../call/index.ts';
 import type { CureModel } from '../cure/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { askOf, reachedHours, stageShares, windowsOf, type Method } from '../programme/index.ts';
-import { TOLERANCE } from '../units/index.ts';
+import { MINUTES_PER_HOUR, TOLERANCE } from '../units/index.ts';
 import { hourOf, type RoofClimate } from '../weather/index.ts';
 import { BEYOND, type Cure, type Outlook, type Sky } from './model.ts';
 
@@ -23,8 +23,6 @@ interface Line {
   /** The hour of the line with which the frame begins. */
   readonly offset: number;
 }
-
-const MIN_PER_HOUR = 60;
 
 function skyOf(
   { climate, offset }: Line,
@@ -55,7 +53,7 @@ function reached(
   return Int32Array.from({ length: hours + 1 }, (_, h) => {
     const at = found[offset + h] ?? BEYOND;
     if (at < 0 || at - offset >= hours) return BEYOND;
-    return (at - offset + (edge === 'end' ? 1 : 0)) * MIN_PER_HOUR;
+    return (at - offset + (edge === 'end' ? 1 : 0)) * MINUTES_PER_HOUR;
   });
 }
 

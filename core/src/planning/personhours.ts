@@ -1,13 +1,12 @@
 /** Hours of persons that a plan takes. */
 import { given, type Figure } from '../figures/index.ts';
+import { MINUTES_PER_HOUR } from '../units/index.ts';
 import type { Plan } from './model.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { workedMin } from './score.ts';
 
-const HOURS_PER_MIN = 1 / 60;
-
 export function personHoursOf(planned: JobPlanned, plan: Plan): Figure {
-  const crewHours = planned.crewsOf.map((_, i) => crewMinOf(planned, plan, i) * HOURS_PER_MIN);
+  const crewHours = planned.crewsOf.map((_, i) => crewMinOf(planned, plan, i) / MINUTES_PER_HOUR);
   return {
     label: 'Hours of persons',
     value: planned.crewsOf.reduce((n, c, i) => n + c.people * (crewHours[i] ?? 0), 0),

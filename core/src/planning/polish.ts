@@ -2,6 +2,7 @@
  * A plan made better in small: one task at a time is taken out and put where crews change and wait least, next to works of
  * the same kind, with all others where they stand. Nothing that the plan holds is broken by it.
  */
+import { MINUTES_PER_DAY } from '../units/index.ts';
 import { CrewTimes } from './crewtime.ts';
 import { Generator } from './generate.ts';
 import {
@@ -24,7 +25,7 @@ import { betweenWorks, isSameWork } from './between.ts';
 import { scoreOf, weightsOf } from './score.ts';
 
 /** Works as far apart as this are not put next to each other. */
-const NEAR_MIN = 3 * 1440;
+const NEAR_MIN = 3 * MINUTES_PER_DAY;
 
 export class Polisher {
   private readonly planned: Planned;
@@ -171,7 +172,7 @@ export class Polisher {
     if (!this.isLast[task.index]) return 0;
     const weights = weightsOf(this.planned);
     const late = this.planned.deadlines.some((d) => d.zone === task.zone && end > d.byMin)
-      ? weights.lateDay / 1440
+      ? weights.lateDay / MINUTES_PER_DAY
       : 0;
     return (weights.mean / Math.max(1, this.planned.bays.length) + late + weights.finish / 20) * end;
   }

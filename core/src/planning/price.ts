@@ -3,6 +3,7 @@
  * sum of what people entered: rates, what a day costs, what is bought. What nobody priced is named, not guessed.
  */
 import { given, type Figure, type Given } from '../figures/index.ts';
+import { MINUTES_PER_DAY } from '../units/index.ts';
 import { quantile } from './chances.ts';
 import type { PlanCounts } from './counts.ts';
 import type { ProgrammeDoc } from './schema.ts';
@@ -198,8 +199,8 @@ export function priceOf(planned: PlanCounts, ways: readonly PlanCounts[], terms:
         : DAYS_LOST.map((days) => ({
             days,
             share:
-              ways.filter((w) => w.finishMin === undefined || w.finishMin > end + days * 1440).length /
-              ways.length,
+              ways.filter((w) => w.finishMin === undefined || w.finishMin > end + days * MINUTES_PER_DAY)
+                .length / ways.length,
           })),
     missing: [...rateless, ...unpriced.map((u) => `${u}: no price`)],
   };

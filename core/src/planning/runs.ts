@@ -3,6 +3,7 @@
  * from the mornings after it, and the run stands where it costs least in hours of persons and in waiting. What closes again
  * is followed by its own run in time, or the run is not taken.
  */
+import { MINUTES_PER_DAY } from '../units/index.ts';
 import { isSameWork } from './between.ts';
 import type { Genes } from './genes.ts';
 import type { Planned, Task } from './model.ts';
@@ -13,7 +14,6 @@ import { weightsOf, workedMin } from './score.ts';
 const MORNINGS = 1;
 /** What closes is followed so many runs deep. */
 const DEEPEST = 6;
-const MIN_PER_DAY = 1440;
 
 interface Candidate {
   readonly crew: number;
@@ -118,7 +118,7 @@ export class Runs {
         });
         const start = Math.min(...tasks.map((t) => places.placed[t.index]?.start ?? Infinity));
         places.backTo(mark);
-        from = (Math.floor(start / MIN_PER_DAY) + 1) * MIN_PER_DAY;
+        from = (Math.floor(start / MINUTES_PER_DAY) + 1) * MINUTES_PER_DAY;
       }
     });
     return found.sort((a, b) => a.cost - b.cost);

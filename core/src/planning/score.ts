@@ -1,4 +1,5 @@
 /** What a plan costs: days late, what is put right, crews, and what does not fit. It is what one plan is measured against another by. */
+import { MINUTES_PER_DAY } from '../units/index.ts';
 import {
   BEYOND,
   cureHour,
@@ -11,7 +12,6 @@ import {
   type Weights,
 } from './model.ts';
 
-const MIN_PER_DAY = 1440;
 const WEIGHTS: Weights = { unplaced: 20, lateDay: 600, remedy: 3, person: 0.4, finish: 0.2, mean: 0.3 };
 
 export const weightsOf = ({ weights }: Pick<Planned, 'weights'>): Weights => weights ?? WEIGHTS;
@@ -117,8 +117,8 @@ export function sumsOf(planned: Planned, placed: readonly (Placed | undefined)[]
   const lasts = planned.deadlines.length > 0 ? lastTasks(planned) : [];
   const late = planned.deadlines.map((deadline) => {
     const readyMin = zoneReady(planned, placed, deadline.zone, deadline.what, lasts);
-    const over = (readyMin ?? planned.endMin + MIN_PER_DAY) - deadline.byMin;
-    return { deadline, readyMin, lateDays: Math.max(0, over / MIN_PER_DAY) };
+    const over = (readyMin ?? planned.endMin + MINUTES_PER_DAY) - deadline.byMin;
+    return { deadline, readyMin, lateDays: Math.max(0, over / MINUTES_PER_DAY) };
   });
   const worked = ends.filter((e) => e > 0);
   const meanMin = worked.reduce((a, b) => a + b, 0) / Math.max(1, worked.length);

@@ -19,6 +19,7 @@ import { layingFigure, methodOf, type Method } from '../programme/index.ts';
 import { openMisses } from '../record/index.ts';
 import { bayAreaM2, isHot, workArea, type Bay } from '../site/index.ts';
 import { breathes } from '../state/index.ts';
+import { MINUTES_PER_HOUR } from '../units/index.ts';
 import { detailsLeft, preparationLeft } from './left.ts';
 import type { Exposed } from './outlook.ts';
 import type { Crew, ProgrammeDoc, Skill } from './schema.ts';
@@ -26,7 +27,6 @@ import { sweepingOf, tendingOf, throwMinPerM2, type Tending } from './tending.ts
 import type { BayWorks, LeftOut, Work, WorkTerms } from './work.ts';
 import { LOUD, stepMinutes, WAITS } from './worktimes.ts';
 
-const MIN_PER_H = 60;
 const USUAL_PEOPLE = 2;
 const skillsOf = (layer: WorkLayer, method: Method): Skill[] => [
   ...(isCoat(layer) && layer.kettle ? (['kettle'] as const) : []),
@@ -103,7 +103,7 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
         steps: prepared.steps.filter((s) => !WAITS.includes(s.key)).map((s) => s.what),
         loud: prepared.steps.some((s) => LOUD.includes(s.key)),
       });
-      after = [{ at, lagMin: prepared.dryH * MIN_PER_H, cures: false }];
+      after = [{ at, lagMin: prepared.dryH * MINUTES_PER_HOUR, cures: false }];
     }
   }
   const dries = call.gates.flatMap((g) => (g.group === 'preparation' ? (g.opensAtMs ?? []) : []));
@@ -125,7 +125,7 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
   /** What has closed, or was spoiled, is put right before it is gone on with. */
   const isMissed = openMisses(status).length > 0 || (status.closesMs ?? Infinity) <= b.nowMs;
   const layMin = (layer: WorkLayer | undefined): number =>
-    layer && isCoat(layer) ? figureOf(layer, USUAL_PEOPLE) * MIN_PER_H : 0;
+    layer && isCoat(layer) ? figureOf(layer, USUAL_PEOPLE) * MINUTES_PER_HOUR : 0;
   const figureOf = (layer: WorkLayer, people: number): number =>
     layingFigure(
       layer,
@@ -182,11 +182,13 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
     const tending = tendingBefore(i);
     const handMin = (throwMinPerM2(buildUp, layer) + (tending?.minPerM2 ?? 0)) * bayAreaM2(bay);
     const minutes = (people: number): number =>
-      figureOf(layer, people) * MIN_PER_H + hands(handMin)(people) + (isMended ? 0 : mendMin);
+      figureOf(layer, people) * MINUTES_PER_HOUR + hands(handMin)(people) + (isMended ? 0 : mendMin);
     const kettle = isCoat(layer) ? layer.kettle : undefined;
     const hot = isHot(layer);
     const melts =
-      kettle?.meltKgPerH && kettle.loadKg ? (kettle.loadKg.value / kettle.meltKgPerH.value) * MIN_PER_H : 0;
+      kettle?.meltKgPerH && kettle.loadKg
+        ? (kettle.loadKg.value / kettle.meltKgPerH.value) * MINUTES_PER_HOUR
+        : 0;
     const own = after;
     const isOnFilm = laidAt !== undefined || openSinceMs !== undefined;
     const at = add({
@@ -205,7 +207,7 @@ export function worksOn(b: Builder, call: Call, schedule: ZoneDetails | undefine
       machine: kettle ? 'kettles' : methodOf(layer, b.method) === 'sprayed' ? 'sprayers' : undefined,
       headMin: Math.round(melts),
       tailMin: hot ? practice.fireWatchMin.value : 0,
-      heldMin: kettle && kettle.hoursAtHeat.value * MIN_PER_H - melts,
+      heldMin: kettle && kettle.hoursAtHeat.value * MINUTES_PER_HOUR - melts,
       rinse: isOnFilm ? { at: laidAt, sinceMs: openSinceMs ?? 0, areaM2: bayAreaM2(bay) } : undefined,
       steps: tending?.steps ?? [],
     });

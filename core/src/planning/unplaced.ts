@@ -1,12 +1,11 @@
 /** Why a work found no room in a plan, as far as it can be told of it. */
 import { given, type Given, type Part } from '../figures/index.ts';
 import { CONDITIONS, failsIn, type Condition } from '../programme/index.ts';
+import { MINUTES_PER_HOUR } from '../units/index.ts';
 import { CONDITION_SHORT } from './conditionwords.ts';
 import { fastest, type Plan, type Task } from './model.ts';
 import type { JobPlanned } from './jobplanned.ts';
 import { withoutSpans } from './shifts.ts';
-
-const HOURS_PER_MIN = 1 / 60;
 
 /** Why a task found no room, as far as it can be told of itself. */
 export function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[] {
@@ -32,7 +31,8 @@ export function whyUnplaced(planned: JobPlanned, task: Task, plan: Plan): Part[]
     );
   if (longest > 0 && isShut)
     return ['the roof is taken, or it may not be loud, in all working hours of the days looked at.'];
-  const asked = (label: string, min: number): Given => given(label, min * HOURS_PER_MIN, 'hours', 'assumed');
+  const asked = (label: string, min: number): Given =>
+    given(label, min / MINUTES_PER_HOUR, 'hours', 'assumed');
   if (longest === 0) return ['nobody works on any day that is looked at.'];
   if (!task.parted && minutes > longest)
     return [

@@ -120,5 +120,7 @@ export const MS_PER_DAY = 86_400_000;
 export const DAYS_PER_MONTH = 365.2425 / 12;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_MINUTE = 60_000;
+export const MINUTES_PER_HOUR = 60;
+export const MINUTES_PER_DAY = 1440;
 /** Zero of the Celsius scale in kelvin, exact by definition. */
 export const ZERO_CELSIUS_K = 273.15;

@@ -73,6 +73,10 @@ export function bayRuns(labels: readonly string[]): string {
   return runs.map((r) => (r.length > 2 ? `${r[0] ?? ''}–${r.at(-1) ?? ''}` : r.join(', '))).join(', ');
 }
 
+/** The same in the order of their numbers, each once. */
+export const bayRunsInOrder = (labels: readonly string[]): string =>
+  bayRuns([...new Set(labels)].sort((a, b) => a.localeCompare(b, 'en', { numeric: true })));
+
 /** An entry in one line: where, what, with its figures in the units and the clock of `say`. */
 export function entryLine(entry: BookEntry, c: LineContext): string {
   const { value, time, word = (text: string) => text } = c.say;

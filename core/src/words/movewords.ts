@@ -8,7 +8,7 @@ import {
   type Slip,
   type SlipKind,
 } from '../planning/index.ts';
-import { bayRuns } from './entrylines.ts';
+import { bayRunsInOrder } from './entrylines.ts';
 
 const MOVE_WORDS: Readonly<Record<MoveWhy['kind'], string>> = {
   'by hand': 'fixed by hand',
@@ -44,7 +44,7 @@ export function whyLines({ moved }: PlanChanges): WhyLine[] {
     .sort(([, a], [, b]) => a.rank - b.rank || b.bays.length - a.bays.length)
     .map(([says, { bays }]) => ({
       says,
-      bays: bayRuns([...new Set(bays)].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))),
+      bays: bayRunsInOrder(bays),
       count: bays.length,
     }));
 }

@@ -7,7 +7,7 @@ import {
   type DeadlineShown,
   type PlanAnswer,
 } from '../planning/index.ts';
-import { bayRuns } from './entrylines.ts';
+import { bayRuns, bayRunsInOrder } from './entrylines.ts';
 import { moveWords } from './movewords.ts';
 
 /** Said from this share of the ways on. */
@@ -43,7 +43,7 @@ export function shareFigure(label: string, share: number, ways: number): Figure 
 }
 
 const labels = (tasks: readonly { readonly bay: string }[]): string =>
-  bayRuns(tasks.map((t) => t.bay).sort((a, b) => a.localeCompare(b, 'en', { numeric: true })));
+  bayRunsInOrder(tasks.map((t) => t.bay));
 export const blockWords = (block: Pick<Block, 'tasks' | 'name'>): string =>
   `${labels(block.tasks)}, ${block.name.toLowerCase()}`;
 

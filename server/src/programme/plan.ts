@@ -3,19 +3,16 @@ import type { Request } from 'express';
 import { z } from 'zod';
 import { verdictText } from '@lentum/core/figures';
 import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
-import { checkJobFile } from '@lentum/core/jobfile';
 import { orderSchema, takeoff, type OrderDoc } from '@lentum/core/order';
 import { offerOf, programmeSchema, wholePlan, type ProgrammeDoc } from '@lentum/core/planning';
-import { check } from '@lentum/core/problems';
 import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState, type JobInputs } from '@lentum/core/state';
 import { toldPlan, type ToldPlan } from '@lentum/core/words';
 import { wordingOf } from '@lentum/core/wording';
-import { unwrap } from '../compute/helpers.ts';
+import { fileAsked, readFileAsked } from '../compute/filejob.ts';
 import { atThread, type Tell } from '../compute/runs.ts';
 import { answerFromThread, streamFromThread } from '../compute/threads.ts';
-import { notJson, unprocessable } from '../http/errors.ts';
-import { notPlain } from '../http/plaintext.ts';
+import { unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
 
@@ -103,26 +100,10 @@ atThread('days', ({ head, record, people, inputs, doc, order, tries }: Asked, te
   return told({ head, inputs: { ...inputs, book, rules: rulesOf(head) }, doc, order, tries }, tell);
 });
 
-const asked = z.strictObject({ file: z.unknown(), at: instantSchema, tries: triesSchema });
+const asked = fileAsked.extend({ tries: triesSchema });
 
 atThread('programme', (bytes: Uint8Array, tell): ToldPlan => {
-  let body: unknown;
-  try {
-    body = JSON.parse(Buffer.from(bytes).toString('utf8'));
-  } catch {
-    throw notJson();
-  }
-  const odd = notPlain(body, 'The request');
-  if (odd) throw unprocessable([odd]);
-  const { file, at, tries } = unwrap(check(asked, body, 'The request'));
-  const { content } = unwrap(checkJobFile(file));
-  const inputs: JobInputs = {
-    ...{ survey: content.survey, buildUps: content.buildUp, site: content.site, weather: content.weather },
-    series: content.weatherSeries,
-    book: foldRecord(EMPTY_BOOK, content.record, namesOf(content.people)),
-    rules: rulesOf(content.job),
-    nowMs: Date.parse(at),
-  };
+  const { content, inputs, tries } = readFileAsked(asked, bytes);
   return told({ head: content.job, inputs, doc: content.programme, order: content.order, tries }, tell);
 });
 
