@@ -58,8 +58,12 @@ test('the handover of a roof: what is missing is said, and its PDF carries the h
   await visit(page, `/jobs/${id}/survey?zone=hall`);
   await expect(page.getByRole('heading', { name: 'Velmora ferry terminal' })).toBeVisible();
   await page.keyboard.press('Alt+8');
-  await expect(page.getByRole('heading', { name: 'Not on record yet' })).toBeVisible();
-  await expect(page.getByText('Accepted: H1, H2.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What is proven' })).toBeVisible();
+  const film = page.locator('summary', { hasText: 'Film of each coat' });
+  await expect(film).toContainText('8 of 10 bays');
+  await expect(film).toContainText('failed');
+  await film.click();
+  await expect(page.getByText(/H3, H4, second coat, film, failed/)).toBeVisible();
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF of this roof' }).click();
   const file = await coming;
@@ -69,7 +73,7 @@ test('the handover of a roof: what is missing is said, and its PDF carries the h
   const pages = await readPdf(Buffer.concat(chunks));
   const head = await page.locator('code').innerText();
   for (const p of pages) expect(textOf([p])).toContain(bare(`head ${head}`));
-  expect(textOf(pages.slice(0, 1))).toContain(bare('Layers are missing'));
+  expect(textOf(pages.slice(0, 1))).toContain(bare('Every layer on record'));
 
   await page.getByRole('button', { name: 'Look and print' }).click();
   await expect(page.getByRole('dialog').locator('.printout h1')).toHaveText('Handover, Booking hall roof');

@@ -29,7 +29,7 @@ export const VIEWS: [string, (id: string) => string, string][] = [
   ['site', (id) => `/jobs/${id}/site?part=bays`, 'Bay H3'],
   ['weather', (id) => `/jobs/${id}/site?part=weather`, 'Hours that are known'],
   ['record', (id) => `/jobs/${id}/record`, 'Every entry'],
-  ['handover', (id) => `/jobs/${id}/handover`, 'Not on record yet'],
+  ['handover', (id) => `/jobs/${id}/handover`, 'What is proven'],
 ];
 
 /** To another view of the app that stands, as a link leads there: only the first one is loaded. */

@@ -39,7 +39,7 @@ describe('the handover of a roof', () => {
     for (const p of pages) {
       expect(p.widthPt).toBeCloseTo(792, 1);
       expect(textOf([p])).toContain(bare(`${last?.seq} entries, head ${last?.hash.slice(0, 16) ?? ''}`));
-      expect(textOf([p])).toContain(bare('Draft: not everything is on record'));
+      expect(textOf([p])).toContain(bare('Draft: not everything is proven'));
     }
     expect(textOf(pages.slice(-1))).toContain(last?.hash ?? 'no entries');
 

@@ -32,7 +32,8 @@ import {
   recordSection,
 } from './sections.ts';
 import { sealBlock, sealLine, type Last } from './seal.ts';
-import { standingOf } from './standing.ts';
+import { isProven, proofOf } from './proof.ts';
+import { proofBlocks } from './proofwords.ts';
 
 export interface HandoverAsked {
   readonly head: JobHead;
@@ -65,10 +66,13 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
   const buildUp = buildUpOfZone(buildUps, zoneId);
   const details = detailSchedule({ zones: [zone] }, buildUps).zones[0];
   const lines = { buildUps, site, book, say: t.say, practice: state.practice };
-  const standing = standingOf(statuses, details, book, zoneId);
+  const proof = proofOf(state, zoneId, details);
   const laidAt = statuses.flatMap((s) => s.laid.map((l) => Date.parse(l.entry.startedAt)));
-  const open = [...(chain ? [sentence(chain)] : []), ...standing.open];
-  const draft = open.length > 0;
+  const open = [
+    ...(chain ? [sentence(chain)] : []),
+    ...(statuses.length === 0 ? ['Nothing is laid: the roof is not cut into bays.'] : []),
+  ];
+  const draft = open.length > 0 || !isProven(proof);
 
   const blocks: Block[] = [
     facts([
@@ -86,10 +90,8 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
           : `${t.timeMs(Math.min(...laidAt))} ${t.w('to')} ${t.timeMs(Math.max(...laidAt))}`,
       ],
     ]),
-    ...(draft ? [group(heading(1, t.w('Not on record yet')), list(open.map(t.w)))] : []),
-    ...(standing.shown.length > 0
-      ? [group(heading(1, t.w('On record')), list(standing.shown.map(t.w)))]
-      : []),
+    ...(open.length > 0 ? [list(open.map(t.w))] : []),
+    ...(proof.length > 0 ? proofBlocks(proof, t) : []),
     group(
       heading(1, t.w('Plan')),
       roofPlan(
@@ -117,7 +119,7 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
     title: t.w(`Handover, ${zone.name}`),
     ...jobLines(head, state.atMs),
     seal: sealLine(last),
-    ...(draft ? { draft: t.w('Draft: not everything is on record') } : {}),
+    ...(draft ? { draft: t.w('Draft: not everything is proven') } : {}),
     blocks,
   });
 }

@@ -1,5 +1,15 @@
 export { handoverOf, type HandoverAsked } from './handover.ts';
 export { roofPlan } from './roofplan.ts';
-export { standingOf, type Standing } from './standing.ts';
+export {
+  isProven,
+  PROOF_ANSWERS,
+  PROOF_SUBJECTS,
+  proofOf,
+  type ProofAnswer,
+  type ProofGroup,
+  type ProofLine,
+  type ProofSubject,
+} from './proof.ts';
+export { groupHead, groupWords, PROOF_NAMES, proofCount } from './proofwords.ts';
 export { sealBlock, sealLine } from './seal.ts';
 export { recordSection } from './sections.ts';

@@ -2,15 +2,16 @@
  * What was laid, got ready or opened against a gate. It is taken and said: the entry stands, and what stood against it then is
  * named beside it. What is entered later about an earlier time counts; what only the hours after it showed does not.
  */
-import { isWorkLayer, resolve, findBuildUp, termsOfZone } from '../buildup/index.ts';
+import { findBuildUp, isWorkLayer, resolve, termsOfZone, type WorkLayer } from '../buildup/index.ts';
 import { verdictText } from '../figures/index.ts';
 import { brokenIn, openingGates, type Gate } from '../gates/index.ts';
 import type { BookEntry, BookEntryOf } from '../record/index.ts';
+import type { Bay } from '../site/index.ts';
 import type { System } from '../units/index.ts';
 import { callAt, gatesOfBay, seenAt, type JobBasis } from './jobstate.ts';
 
 /** What the hours after it brought is no fault of whoever began. */
-const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
+export const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
 
 export interface Against {
   readonly label: string;
@@ -36,33 +37,29 @@ function openedAgainst(basis: JobBasis, entry: BookEntryOf<'opening'>): Against[
   });
 }
 
-/** The gates that stood against a coat, a ply or a preparation when it was begun, for each of its bays. */
-export function laidAgainst(basis: JobBasis, entry: BookEntry): Against[] {
-  if (entry.kind === 'opening') return openedAgainst(basis, entry);
-  if (entry.kind !== 'coat' && entry.kind !== 'ply' && entry.kind !== 'preparation') return [];
+/** A layer on a bay, with its gates as they stood when it was begun. */
+export interface WhenLaid {
+  readonly bay: Bay;
+  readonly layer: WorkLayer;
+  readonly gates: readonly Gate[];
+}
+
+/**
+ * The gates of a coat or a ply when it was begun, for each of its bays; of the weather also what the hours after it brought.
+ * Nothing for bays and layers that are not there any more.
+ */
+export function gatesWhenLaid(basis: JobBasis, entry: BookEntryOf<'coat'> | BookEntryOf<'ply'>): WhenLaid[] {
   const { site, buildUps } = basis.kept.inputs;
-  const startMs = Date.parse(
-    entry.kind === 'preparation' ? (entry.body.startedAt ?? entry.body.at) : entry.body.startedAt,
-  );
   // Just before it, so that nothing of itself is in the way.
-  const thenMs = startMs - 1;
-  return entry.bays.flatMap(({ bayId }): Against[] => {
+  const thenMs = Date.parse(entry.body.startedAt) - 1;
+  const { buildUpId, revision, layerId } = entry.body;
+  return entry.bays.flatMap(({ bayId }): WhenLaid[] => {
     const bay = site.bays.find((b) => b.id === bayId);
-    if (!bay) return [];
-    const { status, climate } = seenAt(basis, bay, thenMs);
-    if (entry.kind === 'preparation') {
-      const first = status.buildUp?.layers.find(isWorkLayer);
-      if (!first || !status.buildUp || status.laid.length + status.others.length > 0) return [];
-      const gates = brokenIn(gatesOfBay(basis, status, first, thenMs, undefined, climate, undefined)).filter(
-        (g) => g.group === 'ground' && (g.key === 'ground/fit' || g.fixed),
-      );
-      return gates.length > 0 ? [{ label: bay.label, gates }] : [];
-    }
-    const { buildUpId, revision, layerId } = entry.body;
-    const found = findBuildUp(buildUps, buildUpId, revision);
+    const found = bay && findBuildUp(buildUps, buildUpId, revision);
     const buildUp = found && resolve(found, termsOfZone(buildUps, bay.zoneId));
     const layer = buildUp?.layers.filter(isWorkLayer).find((l) => l.id === layerId);
-    if (!buildUp || !layer) return [];
+    if (!bay || !buildUp || !layer) return [];
+    const { status, climate } = seenAt(basis, bay, thenMs);
     const then = {
       ...status,
       buildUp,
@@ -71,9 +68,33 @@ export function laidAgainst(basis: JobBasis, entry: BookEntry): Against[] {
       accepted: undefined,
       state: 'ready',
     } as const;
-    const call = callAt(basis, { status: then, climate }, thenMs);
+    return [{ bay, layer, gates: callAt(basis, { status: then, climate }, thenMs).gates }];
+  });
+}
+
+/** The gates that stood against a coat, a ply or a preparation when it was begun, for each of its bays. */
+export function laidAgainst(basis: JobBasis, entry: BookEntry): Against[] {
+  if (entry.kind === 'opening') return openedAgainst(basis, entry);
+  if (entry.kind === 'preparation') return preparedAgainst(basis, entry);
+  if (entry.kind !== 'coat' && entry.kind !== 'ply') return [];
+  return gatesWhenLaid(basis, entry).flatMap(({ bay, gates }): Against[] => {
     // A further helping of the same coat makes up for the film that was thin.
-    const gates = brokenIn(call.gates).filter((g) => !HINDSIGHT.includes(g.key));
+    const broken = brokenIn(gates).filter((g) => !HINDSIGHT.includes(g.key));
+    return broken.length > 0 ? [{ label: bay.label, gates: broken }] : [];
+  });
+}
+
+function preparedAgainst(basis: JobBasis, entry: BookEntryOf<'preparation'>): Against[] {
+  const thenMs = Date.parse(entry.body.startedAt ?? entry.body.at) - 1;
+  return entry.bays.flatMap(({ bayId }): Against[] => {
+    const bay = basis.kept.inputs.site.bays.find((b) => b.id === bayId);
+    if (!bay) return [];
+    const { status, climate } = seenAt(basis, bay, thenMs);
+    const first = status.buildUp?.layers.find(isWorkLayer);
+    if (!first || status.laid.length + status.others.length > 0) return [];
+    const gates = brokenIn(gatesOfBay(basis, status, first, thenMs, undefined, climate, undefined)).filter(
+      (g) => g.group === 'ground' && (g.key === 'ground/fit' || g.fixed),
+    );
     return gates.length > 0 ? [{ label: bay.label, gates }] : [];
   });
 }

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 /** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
 import { computed, ref, watch } from 'vue';
-import { standingOf } from '@lentum/core/handover';
+import { isProven, proofOf } from '@lentum/core/handover';
 import { pdfName, type Printout } from '@lentum/core/printout';
 import { get, handoverPdf, sentenceOf } from '../app/api.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
-import { worded } from '../app/wording.ts';
 import PrintDialog from '../shared/printout/PrintDialog.vue';
 import { offerPrintout } from '../shared/printout/printlayer.ts';
 import { useSheet } from '../shared/printout/sheetchoice.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
 import { saveFile } from '../shared/savefile.ts';
-import VerdictMark from '../shared/VerdictMark.vue';
 import ZoneTabs from '../shared/ZoneTabs.vue';
+import ProofList from './ProofList.vue';
 
 const job = useJob();
 const sheet = useSheet();
@@ -21,13 +20,18 @@ const { chosenId, chosen, choose } = useChosenZone();
 const zoneId = computed(() => chosenId.value ?? '');
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === zoneId.value));
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
-const standing = computed(() =>
-  standingOf(
-    bays.value,
-    job.details.zones.find((z) => z.zone.id === zoneId.value),
-    job.book,
-    zoneId.value,
-  ),
+const proof = computed(() =>
+  job.state && zoneId.value
+    ? proofOf(
+        job.state,
+        zoneId.value,
+        job.details.zones.find((z) => z.zone.id === zoneId.value),
+      )
+    : undefined,
+);
+const isWhole = computed(() => proof.value !== undefined && isProven(proof.value));
+const good = computed(
+  () => proof.value?.filter((l) => l.answer === 'proven' || l.answer === 'answered for').length ?? 0,
 );
 const last = computed(() => job.entries.at(-1));
 
@@ -74,27 +78,19 @@ const look = (): Promise<void> =>
       Nothing to hand over yet: it takes a zone. <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>
     </p>
     <div v-else class="columns handover">
-      <section aria-label="Standing of the record">
+      <section aria-label="What is proven">
         <h1>{{ chosen.zone.name }}</h1>
         <div class="head">
-          <h2>Not on record yet</h2>
-          <span class="quiet end">{{ standing.open.length }}</span>
+          <h2>What is proven</h2>
+          <span v-if="proof" class="quiet end">{{ good }} of {{ proof.length }}</span>
         </div>
-        <p v-if="standing.open.length === 0">Nothing that is looked for here is missing.</p>
-        <ul class="standing">
-          <li v-for="s in standing.open" :key="s"><VerdictMark outcome="hold" />{{ worded(s) }}</li>
-        </ul>
-        <div class="head">
-          <h2>On record</h2>
-          <span class="quiet end">{{ standing.shown.length }}</span>
-        </div>
-        <p v-if="standing.shown.length === 0">Nothing yet.</p>
-        <ul class="standing">
-          <li v-for="s in standing.shown" :key="s"><VerdictMark outcome="done" />{{ worded(s) }}</li>
-        </ul>
-        <p class="quiet">
-          Looked at: layers, acceptance and film of each bay, limits that were missed, details. Tests of the
-          ground, leak tests and pictures are in the record, and are not judged here.
+        <p v-if="!proof" class="quiet" role="status">The record is being looked through…</p>
+        <p v-else-if="proof.length === 0">Nothing is laid: the roof is not cut into bays.</p>
+        <ProofList v-else :lines="proof" />
+        <p class="quiet note">
+          Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or
+          entered is not shown, and proves nothing. Leak tests and pictures are in the record, and are not
+          judged here.
         </p>
       </section>
       <section aria-label="Bays">
@@ -116,8 +112,8 @@ const look = (): Promise<void> =>
         <p>
           Plan with bays, build-up, each coat with its film and batches, what was missed and mended, details,
           readings of the weather, and every entry with what was corrected.
-          <template v-if="standing.open.length > 0"
-            >While something is missing, each page says that it is a draft.</template
+          <template v-if="!isWhole"
+            >While something is not proven, each page says that it is a draft.</template
           >
         </p>
         <div class="bar">
@@ -152,20 +148,8 @@ h1 {
   font-size: var(--t-l);
   margin-bottom: var(--s3);
 }
-.standing {
-  list-style: none;
-  margin: 0 0 var(--s4);
-  padding: 0;
-}
-.standing li {
-  display: flex;
-  gap: var(--s2);
-  align-items: flex-start;
-  padding: var(--s2) 0;
-  border-bottom: var(--stroke) solid var(--line);
-}
-.standing :deep(.mark) {
-  flex: none;
+.note {
+  margin-top: var(--s3);
 }
 .paper h2 {
   font-size: var(--t-m);

@@ -1,0 +1,206 @@
+/** What is proven of a roof: each layer judged as it stood when it was begun, and what the record says of it since. */
+import { describe, expect, it } from 'vitest';
+import { detailSchedule } from '@lentum/core/details';
+import { verdictText } from '@lentum/core/figures';
+import {
+  groupHead,
+  groupWords,
+  isProven,
+  PROOF_ANSWERS,
+  proofOf,
+  type ProofSubject,
+} from '@lentum/core/handover';
+import { jobState } from '@lentum/core/state';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { inputsOf } from './support/calls.ts';
+import {
+  at,
+  coated,
+  hours,
+  moisture,
+  polyurethane,
+  prepared,
+  pulled,
+  reading,
+  stateFor,
+  told,
+  type GateJob,
+  type Told,
+} from './support/gatejob.ts';
+
+/** The primer was laid 20 hours ago, half an hour long, on ground that was ready, read and prepared. */
+const LAID_H = 20;
+const ready: readonly Told[] = [moisture(3.5, 22), pulled(60), prepared(23), reading(20.7)];
+const primer = coated(polyurethane, 'primer', LAID_H);
+const lines = (job: GateJob) => proofOf(stateFor(job), 'hall', undefined);
+const line = (job: GateJob, subject: ProofSubject) => lines(job).find((l) => l.subject === subject);
+const says = (job: GateJob, subject: ProofSubject): string =>
+  (line(job, subject)?.groups ?? [])
+    .map(
+      (g) =>
+        `${groupHead(g, subject)}, ${g.answer}: ${verdictText(groupWords(g), 'metric', (ms) => new Date(ms).toISOString())}`,
+    )
+    .join('\n');
+
+describe('a layer that was laid with everything in order', () => {
+  const job = { entries: [...ready, primer] };
+  it('is proven by ground, preparation and weather of its own hour', () => {
+    for (const subject of ['ground', 'preparation', 'weather'] as const)
+      expect([subject, line(job, subject)?.answer, says(job, subject)]).toEqual([subject, 'proven', '']);
+    // A primer has no film to read: it keeps to what was used.
+    expect(line(job, 'film')).toMatchObject({ answer: 'proven', of: 1, good: 1 });
+    expect(isProven(lines(job))).toBe(false);
+  });
+  it('but the roof is not whole, nor accepted: that is not shown, and no fault', () => {
+    expect(line(job, 'layers')).toMatchObject({ answer: 'not shown', of: 1, good: 0 });
+    expect(says(job, 'layers')).toMatch(/from first coat on nothing is on record/);
+    expect(says(job, 'accepted')).toMatch(/nobody has accepted it/);
+  });
+});
+
+describe('what is missing, what failed, and who answers for it', () => {
+  it.each([
+    // What nobody entered proves nothing.
+    [
+      'no reading of the ground',
+      [pulled(60), prepared(23), reading(20.7), primer],
+      'ground',
+      'not shown',
+      /moisture/,
+    ],
+    [
+      'nothing prepared',
+      [moisture(3.5, 22), pulled(60), reading(20.7), primer],
+      'preparation',
+      'failed',
+      /./,
+    ],
+    [
+      'no reading of the air',
+      [moisture(3.5, 22), pulled(60), prepared(23), primer],
+      'weather',
+      'not shown',
+      /air and surface read/,
+    ],
+    // The number of the day decides, whatever is read later.
+    [
+      'damp when it was laid, dry since',
+      [moisture(8, 22), moisture(3, 2), pulled(60), prepared(23), reading(20.7), primer],
+      'ground',
+      'failed',
+      /8\.0\s%/,
+    ],
+    [
+      'a wet film on the ground',
+      [
+        moisture(3.5, 22),
+        pulled(60),
+        prepared(23),
+        reading(20.7, { surfaceC: 8, airC: 20, humidityPct: 80 }),
+        primer,
+      ],
+      'weather',
+      'failed',
+      /dew/,
+    ],
+  ] as const)('%s', (_, entries, subject, answer, what) => {
+    expect(line({ entries }, subject)?.answer).toBe(answer);
+    expect(says({ entries }, subject)).toMatch(what);
+  });
+
+  it('somebody who took it over by name is named with the reason', () => {
+    const damp = [moisture(8, 22), pulled(60), prepared(23), reading(20.7), primer];
+    const taken = told(
+      'decision',
+      -20.7,
+      {
+        at: at(-20.7),
+        what: 'gate taken over',
+        about: { gate: 'ground/moisture' },
+        reason: 'read on a wet spot',
+      },
+      { who: 'Marek' },
+    );
+    expect(line({ entries: damp }, 'ground')).toMatchObject({ answer: 'failed', good: 0 });
+    const job = { entries: [...damp, taken] };
+    expect(line(job, 'ground')).toMatchObject({ answer: 'answered for', of: 1, good: 1 });
+    expect(says(job, 'ground')).toMatch(/Marek answers for it, .*read on a wet spot/);
+  });
+
+  it('rain in the hours after it: failed, until each step of its remedy is on record', () => {
+    const wet = hours((h) => (h >= -20 && h <= -18 ? { rainMm: 2 } : {}));
+    const entries = [...ready, primer, told('event', -19, { at: at(-19), what: 'rain' })];
+    const job = { entries, series: [wet] };
+    expect(line(job, 'weather')?.answer).toBe('failed');
+    expect(says(job, 'weather')).toMatch(/rain/i);
+    expect(line(job, 'missed')?.answer).toBe('failed');
+    const miss = stateFor(job).calls[0]?.status.misses.find((m) => m.limit === 'rainSafe');
+    if (!miss) throw new Error('rain on fresh primer is a miss');
+    const mend = (count: number) => ({
+      entries: [
+        ...entries,
+        told('remedy', -5, {
+          ...{ at: at(-5), entryId: miss.entryId, limit: 'rainSafe' },
+          steps: miss.steps.slice(0, count).map(({ says: words }, n) => ({ n, says: words })),
+        } as never),
+      ],
+      series: [wet],
+    });
+    expect(line(mend(miss.steps.length - 1), 'weather')?.answer).toBe('failed');
+    expect(line(mend(miss.steps.length), 'weather')?.answer).toBe('proven');
+    expect(line(mend(miss.steps.length), 'missed')?.answer).toBe('proven');
+  });
+
+  it('a film that is thin failed, one that nobody read is not shown', () => {
+    const coat = (times: number, change = {}) => ({
+      entries: [...ready, primer, reading(2.6), coated(polyurethane, 'first', 2, times, change)],
+    });
+    expect(line(coat(1.02), 'film')).toMatchObject({ answer: 'proven' });
+    expect(line(coat(0.6), 'film')).toMatchObject({ answer: 'failed' });
+    expect(says(coat(0.6), 'film')).toMatch(/^H1, first coat, film, failed: is thin; design/);
+    expect(line(coat(1.02, { readings: [] }), 'film')?.answer).not.toBe('failed');
+  });
+
+  it('of a bare roof only says what is not there', () => {
+    expect(lines({ entries: [] }).map((l) => [l.subject, l.answer])).toEqual([
+      ['layers', 'not shown'],
+      ['accepted', 'not shown'],
+    ]);
+    expect(isProven([])).toBe(false);
+  });
+});
+
+describe('the demo', () => {
+  const job = velmora(new Date(DEMO_ANCHOR));
+  const state = jobState(inputsOf(job, Date.parse(DEMO_ANCHOR)));
+  const { zones } = detailSchedule(job.survey, job.buildUp);
+  const all = job.survey.zones.flatMap((z) =>
+    proofOf(
+      state,
+      z.id,
+      zones.find((d) => d.zone.id === z.id),
+    ).map((l) => ({ zone: z.id, ...l })),
+  );
+
+  it('counts each bay once, and is as good as its worst', () => {
+    for (const l of all) {
+      const answers = new Set(l.groups.map((g) => g.answer));
+      expect(l.good).toBeLessThanOrEqual(l.of);
+      const worst = PROOF_ANSWERS.findLast((a) => a === 'proven' || answers.has(a));
+      expect(l.answer).toBe(worst);
+      expect(l.good === l.of).toBe(l.answer === 'proven' || l.answer === 'answered for');
+      const bad = new Set(
+        l.groups.filter((g) => g.answer === 'failed' || g.answer === 'not shown').flatMap((g) => g.where),
+      );
+      expect(l.of - l.good).toBe(bad.size);
+    }
+  });
+
+  it('has a hall with two bays accepted, a thin film on two, and a primer that was missed and not mended', () => {
+    const hall = new Map(all.filter((l) => l.zone === 'hall').map((l) => [l.subject, l]));
+    expect(hall.get('film')).toMatchObject({ answer: 'failed', of: 10, good: 8 });
+    expect(hall.get('accepted')).toMatchObject({ answer: 'failed', of: 12, good: 2 });
+    expect(hall.get('missed')?.groups[0]?.where).toEqual(['H8']);
+    expect(hall.get('preparation')?.answer).toBe('proven');
+  });
+});
