@@ -86,7 +86,7 @@ const look = (): Promise<void> =>
         </div>
         <p v-if="!proof" class="quiet" role="status">The record is being looked through…</p>
         <p v-else-if="proof.length === 0">Nothing is laid: the roof is not cut into bays.</p>
-        <ProofList v-else :lines="proof" />
+        <ProofList v-else :lines="proof" :zone="zoneId" />
         <p class="quiet note">
           Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or
           entered is not shown, and proves nothing. Leak tests and pictures are in the record, and are not

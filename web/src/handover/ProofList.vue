@@ -6,7 +6,7 @@ import { worded } from '../app/wording.ts';
 import SayParts from '../shared/SayParts.vue';
 import VerdictMark from '../shared/VerdictMark.vue';
 
-defineProps<{ lines: readonly ProofLine[] }>();
+defineProps<{ lines: readonly ProofLine[]; zone: string }>();
 const OUTCOMES = {
   proven: 'done',
   'answered for': 'check',
@@ -24,6 +24,7 @@ const OUTCOMES = {
           <span class="name">{{ worded(PROOF_NAMES[l.subject]) }}</span>
           <span class="quiet">{{ worded(proofCount(l)) }}</span>
           <strong class="answer">{{ worded(l.answer) }}</strong>
+          <span v-if="l.groups.length > 0" class="quiet more" aria-hidden="true">why ▾</span>
         </component>
         <ul class="groups">
           <li v-for="(g, i) in l.groups" :key="i">
@@ -31,8 +32,11 @@ const OUTCOMES = {
             <span
               >{{ groupHead({ ...g, what: worded(g.what) }, l.subject) }},
               <strong>{{ worded(g.answer) }}</strong>:
-              <span class="quiet"><SayParts :parts="groupWords(g)" /></span
-            ></span>
+              <span class="quiet"><SayParts :parts="groupWords(g)" /></span>{{ ' '
+              }}<RouterLink v-if="g.bayId" :to="{ name: 'record', query: { zone, bay: g.bayId } }">{{
+                `${g.where[0]} on record`
+              }}</RouterLink></span
+            >
           </li>
         </ul>
       </component>
@@ -50,8 +54,8 @@ ul {
   border-bottom: var(--stroke) solid var(--line);
 }
 .top {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr) auto;
   gap: 0 var(--s2);
   align-items: center;
   padding: var(--s2) 0;
@@ -60,11 +64,11 @@ ul {
 summary {
   cursor: pointer;
 }
-.name {
-  flex: 1 1 160px;
-}
 .answer {
-  min-width: 96px;
+  grid-column: 2;
+}
+.more {
+  text-align: right;
 }
 .groups {
   padding-left: var(--s4);
