@@ -49,4 +49,4 @@ export { offerOf, type Bought } from './offer.ts';
 export { priceOf, type Price, type PriceLine, type PriceTerms } from './price.ts';
 export { countsOf, type PlanCounts } from './counts.ts';
 export { sumsOf, zoneReady, type Sums } from './score.ts';
-export type { Placed, Plan, Planned, Task } from './model.ts';
+export type { Outlook, Placed, Plan, Planned, Task } from './model.ts';

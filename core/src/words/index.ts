@@ -47,3 +47,4 @@ export {
   oldRoofBlocks,
   substanceBlocks,
 } from './printed.ts';
+export { comparedVerdicts, type Costed } from './whatifwords.ts';

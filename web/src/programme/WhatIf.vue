@@ -2,9 +2,10 @@
 /** "What if": a day lost, a crew ill, a crew more, a Saturday worked, each beside the plan without it. */
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
-import { given, words, type Part, type Verdict } from '@lentum/core/figures';
+import type { Verdict } from '@lentum/core/figures';
 import type { OrderDoc } from '@lentum/core/order';
-import type { PlanAnswer, ProgrammeDoc } from '@lentum/core/planning';
+import { offerOf, type PlanAnswer, type ProgrammeDoc } from '@lentum/core/planning';
+import { comparedVerdicts, type Costed } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import PickList from '../shared/PickList.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
@@ -43,62 +44,17 @@ async function ask(key: string): Promise<void> {
   }
 }
 
-const MS_PER_DAY = 86_400_000;
-const LEAST_DAYS = 0.05;
-const later = (from: number | undefined, to: number | undefined): Part[] => {
-  if (to === undefined) return ['does not end within the days looked at'];
-  if (from === undefined) return words`ends ${{ atMs: to }}`;
-  const days = (to - from) / MS_PER_DAY;
-  if (Math.abs(days) < LEAST_DAYS) return words`ends as before, ${{ atMs: to }}`;
-  return [
-    ...words`ends ${{ atMs: to }}, `,
-    `${Math.abs(days).toFixed(1)} days ${days > 0 ? 'later' : 'earlier'}`,
-  ];
-};
-/** "4.0 h of persons more", "2 works fewer to put right". */
-function differences(more: number, remedies: number): Part[] {
-  const hours = given('difference', Math.abs(more), 'hours', 'assumed', 'hours of persons at work');
-  const works = `${Math.abs(remedies)} ${Math.abs(remedies) === 1 ? 'work' : 'works'}`;
-  return [
-    ...words`; ${hours} of persons `,
-    more < 0 ? 'fewer' : 'more',
-    remedies === 0 ? '' : `, ${works} ${remedies < 0 ? 'fewer' : 'more'} to put right`,
-    '.',
-  ];
-}
+/** Both plans at what people entered; the material is the same. */
+const costed = (plan: PlanAnswer): Costed => ({
+  plan,
+  cost: job.isCounted
+    ? offerOf(plan, job.documents.programme.draft, job.takenOff.groups).total.value
+    : undefined,
+});
 const verdicts = computed<Verdict[]>(() => {
   if (!found.value) return [];
   const { ask: one, compared } = found.value;
-  const { without, with: other } = compared;
-  const lines: Verdict[] = [
-    {
-      outcome: (other.finishMs ?? Infinity) > (without.finishMs ?? Infinity) ? 'hold' : 'go',
-      subject: `${one.says}:`,
-      says: [
-        'the work ',
-        ...later(without.finishMs, other.finishMs),
-        ...differences(
-          other.personHours.value - without.personHours.value,
-          other.remedies - without.remedies,
-        ),
-      ],
-      quiet: ['Both plans are made anew with the same short search, on the forecast as it stands.'],
-    },
-  ];
-  other.deadlines.forEach((d, i) => {
-    const was = without.deadlines[i];
-    const kept = d.readyMs !== undefined && d.readyMs <= d.byMs;
-    const before = was?.readyMs !== undefined && was.readyMs <= d.byMs;
-    if (kept === before) return;
-    lines.push({
-      outcome: kept ? 'go' : 'stop',
-      subject: `${other.zones[d.zone]?.name ?? ''}:`,
-      says: kept
-        ? words`its date, ${{ atMs: d.byMs }}, is kept then.`
-        : [...words`its date, ${{ atMs: d.byMs }}, is missed: it `, ...later(was?.readyMs, d.readyMs), '.'],
-    });
-  });
-  return lines;
+  return comparedVerdicts(one.says, costed(compared.without), costed(compared.with));
 });
 </script>
 

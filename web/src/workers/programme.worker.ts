@@ -19,7 +19,9 @@ import {
   type Found,
   type JobPlanned,
   type KeptPlan,
+  type Outlook,
   type Pin,
+  type Plan,
   type PlanAnswer,
   type PlanChanges,
   type PlanTerms,
@@ -69,7 +71,7 @@ export interface Compared {
   readonly with: PlanAnswer;
 }
 /** The plan that was told last: what a comparison is made beside. */
-let last: { planned: JobPlanned; found: Found } | undefined;
+let last: { planned: JobPlanned; found: Found; ways: readonly Outlook[] } | undefined;
 
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
@@ -119,7 +121,7 @@ const work = {
       await breathe();
     }
     // The last few are judged by what the weather may make of them: the best on paper may be the frailest.
-    const ways = [];
+    const ways: Outlook[] = [];
     for (const way of waysOf(terms, planned)) {
       ways.push(way);
       await breathe();
@@ -136,7 +138,7 @@ const work = {
       tell({ share: 0.8, stage: 'judging' });
       await breathe();
     }
-    last = { planned, found: sound };
+    last = { planned, found: sound, ways };
     const chances = ways.length > 0 ? chancesOfPlan(planned, sound.plan, ways) : undefined;
     const answer = answerOf(planned, sound.plan, chances);
     const { kept } = asked;
@@ -152,21 +154,26 @@ const work = {
     if (!last) return undefined;
     const planned = withPins(last.planned, pins);
     const found = again(planned, last.found);
-    last = { planned, found };
+    last = { ...last, planned, found };
     return answerOf(planned, found.plan);
   },
 
   /** The plan of another document beside that of the one asked for last, both made anew with the same effort. */
   compare(asked: Asked): Compared | undefined {
     if (!last) return undefined;
-    const state = jobState(asked.inputs);
-    const other = plannedOf({
-      ...{ state, doc: asked.doc, order: asked.order, timeZone: asked.timeZone },
+    const terms: PlanTerms = {
+      ...{ state: jobState(asked.inputs), doc: asked.doc, order: asked.order, timeZone: asked.timeZone },
       nowMs: asked.inputs.nowMs,
-    });
+    };
+    const other = plannedOf(terms);
     if ('cannot' in other) return undefined;
     const [without, changed] = comparedPlans(last.planned, other);
-    return { without: answerOf(last.planned, without), with: answerOf(other, changed) };
+    const played = (planned: JobPlanned, plan: Plan, ways: readonly Outlook[]): PlanAnswer =>
+      answerOf(planned, plan, ways.length > 0 ? chancesOfPlan(planned, plan, ways) : undefined);
+    return {
+      without: played(last.planned, without, last.ways),
+      with: played(other, changed, last.ways.length > 0 ? [...waysOf(terms, other)] : []),
+    };
   },
 };
 
