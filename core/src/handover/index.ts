@@ -1,6 +1,7 @@
 export { handoverOf, type HandoverAsked } from './handover.ts';
 export { roofPlan } from './roofplan.ts';
 export {
+  isGood,
   isProven,
   PROOF_ANSWERS,
   PROOF_SUBJECTS,

@@ -7,7 +7,7 @@ import type { ZoneDetails } from '../details/index.ts';
 import { words, type Part } from '../figures/index.ts';
 import type { Gate, GateGroup } from '../gates/index.ts';
 import { latestDetails, type BayStatus, type LaidCoat, type Miss } from '../record/index.ts';
-import { gatesWhenLaid, HINDSIGHT, type JobState } from '../state/index.ts';
+import { gatesWhenLaid, type JobState } from '../state/index.ts';
 
 export const PROOF_SUBJECTS = [
   'ground',
@@ -76,6 +76,8 @@ const MISSED_BY: Readonly<Record<string, Miss['limit']>> = {
   'weather/noBelow': 'noBelow',
 };
 
+/** Nothing is left to show. */
+export const isGood = (answer: ProofAnswer): boolean => answer === 'proven' || answer === 'answered for';
 const rank = (answer: ProofAnswer): number => PROOF_ANSWERS.indexOf(answer);
 const worst = (answers: readonly ProofAnswer[]): ProofAnswer =>
   answers.reduce<ProofAnswer>((w, a) => (rank(a) > rank(w) ? a : w), 'proven');
@@ -95,11 +97,11 @@ const takenWords = ({ says, taken }: Gate): readonly Part[] =>
     ? [...past(says), ...words` ${taken.who} answers for it, ${{ atMs: taken.atMs }}: ${taken.reason}`]
     : past(says);
 
-/** What was put right afterwards on the same coat, each step on record. */
-const isMended = (status: BayStatus, entryId: string, gate: Gate): boolean => {
-  const limit = HINDSIGHT.includes(gate.key) ? MISSED_BY[gate.key] : undefined;
-  return status.misses.some((m) => m.entryId === entryId && m.limit === limit && m.clearedMs !== undefined);
-};
+/** What the hours after a coat brought, and was put right on it afterwards, each step on record. */
+const isMended = (status: BayStatus, entryId: string, gate: Gate): boolean =>
+  status.misses.some(
+    (m) => m.entryId === entryId && m.limit === MISSED_BY[gate.key] && m.clearedMs !== undefined,
+  );
 
 type Points = Map<ProofSubject, ProofPoint[]>;
 
@@ -115,8 +117,7 @@ function layersOf(state: JobState, status: BayStatus, points: Points): void {
   for (const { entry } of [...status.laid, ...status.others]) {
     const whole = book.seen.get(entry.id);
     if (whole?.kind !== 'coat' && whole?.kind !== 'ply') continue;
-    for (const { bay, layer, gates } of gatesWhenLaid(state, whole)) {
-      if (bay.id !== status.bay.id) continue;
+    for (const { bay, layer, gates } of gatesWhenLaid(state, whole, status.bay.id)) {
       for (const gate of gates) {
         const subject = SUBJECT_OF[gate.group];
         if (!subject) continue;
@@ -225,7 +226,7 @@ function lineOf(subject: ProofSubject, points: readonly ProofPoint[]): ProofLine
   const places = [...byPlace.values()].map(worst);
   return {
     ...{ subject, answer: worst(places), of: places.length },
-    good: places.filter((a) => a === 'proven' || a === 'answered for').length,
+    good: places.filter(isGood).length,
     groups: [...groups.values()].sort((a, b) => rank(b.answer) - rank(a.answer)),
   };
 }
@@ -249,4 +250,4 @@ export function proofOf(state: JobState, zoneId: string, details: ZoneDetails | 
 
 /** Whether everything that is looked at is proven, or answered for by name. */
 export const isProven = (lines: readonly ProofLine[]): boolean =>
-  lines.length > 0 && lines.every((l) => l.answer === 'proven' || l.answer === 'answered for');
+  lines.length > 0 && lines.every((l) => isGood(l.answer));

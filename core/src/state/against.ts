@@ -11,7 +11,7 @@ import type { System } from '../units/index.ts';
 import { callAt, gatesOfBay, seenAt, type JobBasis } from './jobstate.ts';
 
 /** What the hours after it brought is no fault of whoever began. */
-export const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
+const HINDSIGHT: readonly string[] = ['weather/rainSafe', 'weather/dewSkin', 'weather/noBelow'];
 
 export interface Against {
   readonly label: string;
@@ -47,13 +47,19 @@ export interface WhenLaid {
 /**
  * The gates of a coat or a ply when it was begun, for each of its bays; of the weather also what the hours after it brought.
  * Nothing for bays and layers that are not there any more.
+ * @param onlyBayId of the bays of the entry this one alone
  */
-export function gatesWhenLaid(basis: JobBasis, entry: BookEntryOf<'coat'> | BookEntryOf<'ply'>): WhenLaid[] {
+export function gatesWhenLaid(
+  basis: JobBasis,
+  entry: BookEntryOf<'coat'> | BookEntryOf<'ply'>,
+  onlyBayId?: string,
+): WhenLaid[] {
   const { site, buildUps } = basis.kept.inputs;
   // Just before it, so that nothing of itself is in the way.
   const thenMs = Date.parse(entry.body.startedAt) - 1;
   const { buildUpId, revision, layerId } = entry.body;
   return entry.bays.flatMap(({ bayId }): WhenLaid[] => {
+    if (onlyBayId !== undefined && bayId !== onlyBayId) return [];
     const bay = site.bays.find((b) => b.id === bayId);
     const found = bay && findBuildUp(buildUps, buildUpId, revision);
     const buildUp = found && resolve(found, termsOfZone(buildUps, bay.zoneId));

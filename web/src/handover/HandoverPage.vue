@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
 import { computed, ref, watch } from 'vue';
-import { isProven, proofOf } from '@lentum/core/handover';
+import { isGood, isProven, proofOf } from '@lentum/core/handover';
 import { pdfName, type Printout } from '@lentum/core/printout';
 import { get, handoverPdf, sentenceOf } from '../app/api.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
@@ -30,9 +30,7 @@ const proof = computed(() =>
     : undefined,
 );
 const isWhole = computed(() => proof.value !== undefined && isProven(proof.value));
-const good = computed(
-  () => proof.value?.filter((l) => l.answer === 'proven' || l.answer === 'answered for').length ?? 0,
-);
+const good = computed(() => proof.value?.filter((l) => isGood(l.answer)).length ?? 0);
 const last = computed(() => job.entries.at(-1));
 
 const busy = ref<'pdf' | 'print'>();
