@@ -30,6 +30,7 @@ const ROOMS = [
   'gates',
   'call',
   'state',
+  'proving',
   'planning',
   'jobfile',
   'words',

@@ -74,8 +74,12 @@ describe('the register of practice', () => {
     ['bottleDistance', 3],
     ['floodDepth', 50],
     ['sprayWind', 5],
+    ['floodReading', 0.5],
+    ['evaporationOff', 35],
+    ['panOff', 15],
+    ['floodLoss', 1],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(69));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(73));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

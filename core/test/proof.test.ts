@@ -10,6 +10,7 @@ import {
   proofOf,
   type ProofSubject,
 } from '@lentum/core/handover';
+import { provingSchema, type LeakDemand } from '@lentum/core/proving';
 import { jobState } from '@lentum/core/state';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { inputsOf } from './support/calls.ts';
@@ -161,9 +162,43 @@ describe('what is missing, what failed, and who answers for it', () => {
     expect(line(coat(1.02, { readings: [] }), 'film')?.answer).not.toBe('failed');
   });
 
+  describe('a leak test', () => {
+    const asked = (leak: LeakDemand) => provingSchema.parse({ demands: [{ zoneId: 'hall', leak }] });
+    const leak = (entries: readonly Told[], demand?: LeakDemand) =>
+      proofOf(stateFor({ entries }), 'hall', undefined, demand && asked(demand)).find(
+        (l) => l.subject === 'leak',
+      );
+    const pass = (hoursAgo: number, ...finds: string[]) =>
+      told('leak test', -hoursAgo, { at: at(-hoursAgo), method: 'spark', instrument: 'x', finds });
+    const flooded = (fellMm: number, below: 'dry' | 'not looked at', unplugged = 1) => [
+      told('flood', -60, {
+        ...{ step: 'filled', at: at(-60), deepestMm: 50, levelMm: 50, panMm: 30, plugged: 1, hours: 48 },
+      }),
+      told('flood', -10, {
+        ...{ step: 'emptied', at: at(-10), floodId: 'e0-flood', levelMm: 48 - fellMm, panMm: 28 },
+        ...{ unplugged, below },
+      }),
+    ];
+    it.each([
+      ['nothing said, nothing done', [], undefined, 'not shown'],
+      ['none asked for, none done', [], 'none', undefined],
+      ['a flood asked for, none done', [], 'flood', 'not shown'],
+      ['a pass that found nothing, where a flood is asked for', [pass(5)], 'flood', 'not shown'],
+      ['a pass that found nothing, where either will do', [pass(5)], 'either', 'proven'],
+      ['a pass that found something, asked for or not', [pass(5, 'corner')], 'none', 'failed'],
+      ['found, and nothing found since', [pass(5, 'corner'), pass(2)], 'detector', 'proven'],
+      ['nothing found, and then something', [pass(5), pass(2, 'corner')], 'detector', 'failed'],
+      ['a flood that held, and dry below', flooded(0, 'dry'), 'flood', 'proven'],
+      ['a flood that held, and nobody looked', flooded(0, 'not looked at'), 'flood', 'not shown'],
+      ['a flood that lost', flooded(9, 'dry'), 'flood', 'failed'],
+      ['a flood that held, and the plug is in', flooded(0, 'dry', 0), 'flood', 'failed'],
+    ] as const)('%s', (_, entries, demand, answer) => expect(leak(entries, demand)?.answer).toBe(answer));
+  });
+
   it('of a bare roof only says what is not there', () => {
     expect(lines({ entries: [] }).map((l) => [l.subject, l.answer])).toEqual([
       ['layers', 'not shown'],
+      ['leak', 'not shown'],
       ['accepted', 'not shown'],
     ]);
     expect(isProven([])).toBe(false);

@@ -284,6 +284,12 @@ describe('in words and as a table', () => {
     ['made-watch', 'fire watch by Ines until 09:30, extinguisher at hand'],
     ['made-dry-film', 'dry film after the coat, magnetic on steel, 2 readings, mean 0.41 film'],
     ['made-gauge', 'gauge “Comb”, 3 teeth, marked in mil'],
+    [
+      'made-flood',
+      'flood test filled, 50 gap at its deepest, level 40 gap, pan 30 gap, 2 outlets plugged, to stand 48 hours: mark at the stair',
+    ],
+    ['made-leak-test', 'H1 · leak test, spark, detector, 6000 V, 2 found: corner by the stair; outlet 2'],
+    ['made-snag', 'H5 · snag: a pinhole, for Ines, by 2027-05-01'],
     ['made-event', 'H6 · rain on it, 2 rain, 08:30, until 09:00: a shower'],
     ['made-opening', 'H1, H2 · opened to feet'],
     ['made-decision', 'H5 · held: a blister'],
@@ -292,7 +298,7 @@ describe('in words and as a table', () => {
       'made-stock',
       'Polyurethane resin came, 4 pieces, 100 kg, batch F-2250, best before 2027-05-01, note 122',
     ],
-    ['gone', `withdraws entry ${job.record.length + 21}: no`],
+    ['gone', `withdraws entry ${job.record.length + 24}: no`],
   ])('%s', (id, words) => expect(line(id)).toBe(words));
   it('a remedy names its entry and its steps', () => {
     expect(line('made-remedy')).toMatch(/^H8 · overcoat window closed, entry \d+: Abrade\.$/);

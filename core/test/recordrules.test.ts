@@ -190,6 +190,32 @@ const CASES: readonly Case[] = [
     'expected one that was opened in this record',
   ],
   [
+    'a flood read that nobody filled',
+    'flood',
+    {
+      ...{ step: 'read', floodId: 'none' },
+      ...{ deepestMm: undefined, plugged: undefined, hours: undefined },
+    },
+    {},
+    'expected one that was filled in this record',
+  ],
+  [
+    'a snag done that nobody found',
+    'snag',
+    { step: 'done', snagId: 'none', what: undefined, forWhom: undefined, by: undefined },
+    {},
+    'expected one that was found in this record',
+  ],
+  [
+    'a reading outside its bay',
+    'coat',
+    {
+      readings: [{ bayId: 'hall-5', lastWetMm: [0.8], places: [{ alongM: -3, acrossM: 1 }] }],
+    },
+    {},
+    'lies outside H5',
+  ],
+  [
     'a coat on no bay',
     'coat',
     { readings: [] },

@@ -4,6 +4,7 @@ import { link, type StoredEntry } from '@lentum/core/record';
 import { programmeAt } from './days.ts';
 import { orderAt } from './orders.ts';
 import { buildUps, cutBays } from './roofs.ts';
+import { provingAt } from './proving.ts';
 import { people, Story } from './story.ts';
 import { morningZone, skyOver, weatherAt } from './sky.ts';
 import { surveyAt } from './zones.ts';
@@ -407,6 +408,7 @@ export function velmora(anchor: Date): JobContent {
     buildUp: buildUps,
     order: orderAt(survey, anchor),
     programme: programmeAt(anchor),
+    proving: provingAt(),
     site,
     weather: weatherAt(anchor),
     weatherSeries: [],

@@ -245,6 +245,7 @@ describe('a database of earlier days', () => {
       '0007_live',
       '0008_chain_at_once',
       '0009_programme',
+      '0010_proving',
     ]);
   });
 });

@@ -35,6 +35,7 @@ function serve(server: DemoServer, id: string) {
     [`/jobs/${id}/build-up`]: demo.buildUp,
     [`/jobs/${id}/order`]: demo.order,
     [`/jobs/${id}/programme`]: demo.programme,
+    [`/jobs/${id}/proving`]: demo.proving,
     [`/jobs/${id}/site`]: demo.site,
     [`/jobs/${id}/weather`]: demo.weather,
     [`/jobs/${id}/weather/series`]: { series: [] },

@@ -4,7 +4,7 @@
  */
 import { STAGE_NAMES, type Stage } from '../buildup/index.ts';
 import { reachedAtMs } from '../cure/index.ts';
-import { given, words, type Figure } from '../figures/index.ts';
+import { given, words, type Figure, type Given } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
 import {
   filmMmOf,
@@ -123,8 +123,11 @@ function useGate(
 /** One millimetre of water on a square metre is one litre, and weighs one kilogram. */
 const KG_PER_M2_MM = 1;
 
-/** Whether the deck carries the water of a flood test. Only a structural engineer says what it carries. */
-export function floodLoad(zone: Zone | undefined, practice: Practice): Gate {
+/**
+ * Whether the deck carries the water of a flood test. Only a structural engineer says what it carries.
+ * @param depth of the water at its deepest, mm
+ */
+export function floodLoad(zone: Zone | undefined, depth: Given): Gate {
   const head = {
     key: 'opening/load',
     group: 'opening',
@@ -132,7 +135,6 @@ export function floodLoad(zone: Zone | undefined, practice: Practice): Gate {
     fixed: 'never',
     settle: { by: 'survey' },
   } as const;
-  const depth = practice.floodDepth;
   const water: Figure = {
     label: 'Water at its deepest',
     value: depth.value * KG_PER_M2_MM,
@@ -192,6 +194,6 @@ export function openingGates(
   });
   return [
     ...uses.map((use) => useGate(use, top, finishedMs, status, book, nowMs)),
-    ...(uses.some((use) => use.to === 'water') ? [floodLoad(zone, practice)] : []),
+    ...(uses.some((use) => use.to === 'water') ? [floodLoad(zone, practice.floodDepth)] : []),
   ];
 }

@@ -19,6 +19,7 @@ import {
   type Printout,
 } from '../printout/index.ts';
 import { fail, ok, sentence, type Problem, type Result } from '../problems/index.ts';
+import type { ProvingDoc } from '../proving/index.ts';
 import type { BayStatus } from '../record/index.ts';
 import type { JobState } from '../state/index.ts';
 import { zoneQuantities } from '../survey/index.ts';
@@ -42,12 +43,14 @@ export interface HandoverAsked {
   /** The first place where the chain of the record is broken, if it is. */
   readonly chain: Problem | undefined;
   readonly zoneId: string;
+  /** What the job asks to be proven. */
+  readonly asked?: ProvingDoc | undefined;
 }
 
 const fillOf = (s: BayStatus): Ink => (s.accepted && !s.hold ? 'soft' : 'paper');
 
 /** @returns the printout, or why there is none: no such zone, or one that is not measured */
-export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked): Result<Printout> {
+export function handoverOf({ head, state, last, chain, zoneId, asked }: HandoverAsked): Result<Printout> {
   const { survey, buildUps, site, book } = state.kept.inputs;
   const zone = survey.zones.find((z) => z.id === zoneId);
   if (!zone)
@@ -66,7 +69,7 @@ export function handoverOf({ head, state, last, chain, zoneId }: HandoverAsked):
   const buildUp = buildUpOfZone(buildUps, zoneId);
   const details = detailSchedule({ zones: [zone] }, buildUps).zones[0];
   const lines = { buildUps, site, book, say: t.say, practice: state.practice };
-  const proof = proofOf(state, zoneId, details);
+  const proof = proofOf(state, zoneId, details, asked);
   const laidAt = statuses.flatMap((s) => s.laid.map((l) => Date.parse(l.entry.startedAt)));
   const open = [
     ...(chain ? [sentence(chain)] : []),

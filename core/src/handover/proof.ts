@@ -6,6 +6,14 @@
 import type { ZoneDetails } from '../details/index.ts';
 import { words, type Part } from '../figures/index.ts';
 import type { Gate, GateGroup } from '../gates/index.ts';
+import {
+  DEFAULT_PROVING,
+  floodTests,
+  leakPoints,
+  type Demand,
+  type LeakTerms,
+  type ProvingDoc,
+} from '../proving/index.ts';
 import { latestDetails, type BayStatus, type LaidCoat, type Miss } from '../record/index.ts';
 import { gatesWhenLaid, type JobState } from '../state/index.ts';
 
@@ -21,6 +29,7 @@ export const PROOF_SUBJECTS = [
   'film',
   'missed',
   'layers',
+  'leak',
   'accepted',
 ] as const;
 export type ProofSubject = (typeof PROOF_SUBJECTS)[number];
@@ -197,6 +206,13 @@ function standOf(status: BayStatus, points: Points): void {
   });
 }
 
+/** Leak tests of a bay, by what the job asks of its roof. */
+function leaksOf(status: BayStatus, leak: LeakTerms, asked: Demand | undefined, points: Points): void {
+  const { bay } = status;
+  for (const { what, answer, says } of leakPoints(bay, asked?.leak, leak))
+    put(points, 'leak', { ...{ where: bay.label, bayId: bay.id, layer: undefined }, what, answer, says });
+}
+
 function detailsOf(state: JobState, details: ZoneDetails, points: Points): void {
   const latest = latestDetails(state.kept.inputs.book, details.zone.id);
   for (const { detail } of details.work) {
@@ -231,15 +247,30 @@ function lineOf(subject: ProofSubject, points: readonly ProofPoint[]): ProofLine
   };
 }
 
-/** In the order of the work; subjects of which nothing was to be looked at are left out. */
-export function proofOf(state: JobState, zoneId: string, details: ZoneDetails | undefined): ProofLine[] {
+/**
+ * In the order of the work; subjects of which nothing was to be looked at are left out.
+ * @param asked what the job asks to be proven
+ */
+export function proofOf(
+  state: JobState,
+  zoneId: string,
+  details: ZoneDetails | undefined,
+  asked: ProvingDoc = DEFAULT_PROVING,
+): ProofLine[] {
   const points: Points = new Map();
+  const { book, site, series } = state.kept.inputs;
+  const leak: LeakTerms = {
+    ...{ book, bays: site.bays, practice: state.practice, nowMs: state.atMs },
+    floods: floodTests(book, series, state.atMs),
+  };
+  const demand = asked.demands.find((d) => d.zoneId === zoneId);
   for (const { status } of state.calls) {
     if (status.bay.zoneId !== zoneId) continue;
     layersOf(state, status, points);
     filmOf(status, points);
     missesOf(status, points);
     standOf(status, points);
+    leaksOf(status, leak, demand, points);
   }
   if (details) detailsOf(state, details, points);
   return PROOF_SUBJECTS.flatMap((subject) => {

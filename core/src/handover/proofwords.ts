@@ -16,6 +16,7 @@ export const PROOF_NAMES: Readonly<Record<ProofSubject, string>> = {
   film: 'Film of each coat',
   missed: 'What was missed is put right',
   layers: 'Every layer on record',
+  leak: 'No leak',
   accepted: 'Accepted',
 };
 
@@ -68,7 +69,7 @@ export function proofBlocks(lines: readonly ProofLine[], t: Telling): Block[] {
     ),
     line(
       t.w(
-        'Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or entered is not shown, and proves nothing. Leak tests and pictures are not judged here.',
+        'Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or entered is not shown, and proves nothing. Pictures are not judged here.',
       ),
       'quiet',
     ),

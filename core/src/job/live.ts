@@ -8,6 +8,7 @@ export const LIVE_PARTS = [
   'build-up',
   'order',
   'programme',
+  'proving',
   'site',
   'weather',
   'weather-series',

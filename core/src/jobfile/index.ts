@@ -5,6 +5,7 @@ import { instantSchema, jobHeadSchema } from '../job/index.ts';
 import { paperFileSchema, papersLeftOut } from '../library/index.ts';
 import { orderSchema } from '../order/index.ts';
 import { programmeProblems, programmeSchema } from '../planning/index.ts';
+import { provingProblems, provingSchema } from '../proving/index.ts';
 import { check, fail, ok, type Problem, type Result } from '../problems/index.ts';
 import {
   broughtOver,
@@ -34,6 +35,7 @@ export const jobContentSchema = z.strictObject({
   buildUp: buildUpDocSchema,
   order: orderSchema,
   programme: programmeSchema.prefault({}),
+  proving: provingSchema.prefault({}),
   site: siteSchema,
   weather: weatherDocSchema.prefault({}),
   weatherSeries: z.array(weatherSeriesSchema).max(800).default([]),
@@ -214,6 +216,7 @@ export function contentProblems(
     ...surveyProblems(content.survey),
     ...buildUpDocProblems(content.buildUp),
     ...programmeProblems(content.programme),
+    ...provingProblems(content.proving),
     ...siteProblems(content.site, content.survey),
     ...pictureProblems(content),
     ...peopleProblems(content),

@@ -36,14 +36,17 @@ export function floodOn(
   if (!first || !at || !buildUp) return { why: ['it has no bays, or no build-up.'] };
   const { book } = state.kept.inputs;
   const isFilled = own.every((c) =>
-    onBayOf(book, c.status.bay, 'opening').some(
-      (o) => o.body.to === 'water' && o.body.step === 'opened' && Date.parse(o.body.at) <= nowMs,
-    ),
+    [
+      ...onBayOf(book, c.status.bay, 'opening').filter(
+        (o) => o.body.to === 'water' && o.body.step === 'opened',
+      ),
+      ...onBayOf(book, c.status.bay, 'flood').filter((f) => f.body.step === 'filled'),
+    ].some((e) => Date.parse(e.body.at) <= nowMs),
   );
   if (isFilled) return undefined;
   const shut = leftOut.find((l) => l.bay.zoneId === zoneId);
   if (shut) return { why: [`${shut.bay.label} is not planned.`] };
-  const load = floodLoad(state.kept.zone(zoneId), state.practice);
+  const load = floodLoad(state.kept.zone(zoneId), state.practice.floodDepth);
   if (load.answer !== 'holds') return { why: load.says };
   // Bays that are finished wait for the cure of what lies there.
   let opensMs = 0;

@@ -33,6 +33,22 @@ export const WORK = {
   rinseDryMin: number('minutes that a rinsed film dries, before the next goes on', 60, 'minutes', [0, 1440]),
   growthAfterDays: number('days after which things may grow on it', 21, 'count', [5, 120]),
   floodDepth: number('water in a flood test, at its deepest', 50, 'gap', [10, 200]),
+  floodReading: number('a level of water is read to within', 0.5, 'gap', [0.05, 5]),
+  evaporationOff: number(
+    'evaporation by the weather may be off by',
+    35,
+    'percent',
+    [5, 100],
+    'wind and warmth over the water are not those of the weather; our own estimate',
+  ),
+  panOff: number(
+    'an open pan may lose other than the water by',
+    15,
+    'percent',
+    [0, 60],
+    'its water warms otherwise; our own estimate',
+  ),
+  floodLoss: number('loss of a flood test in a day that counts as none', 1, 'gap', [0.2, 20]),
   /** Acceptance of a film. */
   leastShare: number('least of a spot or a reading, of the design', 0.8, 'share', [0.5, 1]),
   mostBetween: number('most readings between the least and the design', 0.2, 'share', [0, 1]),

@@ -21,6 +21,7 @@ import {
   stockBody,
   withdrawalBody,
 } from './bodies/saying.ts';
+import { floodBody, leakTestBody, snagBody } from './bodies/testing.ts';
 import { firstFormSchema, type FirstForm } from './firstform.ts';
 
 const sha256 = z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits');
@@ -74,6 +75,9 @@ export const secondFormSchema = z.discriminatedUnion('kind', [
   kind('watch', watchBody),
   kind('dry film', dryFilmBody),
   kind('gauge', gaugeBody),
+  kind('flood', floodBody),
+  kind('leak test', leakTestBody),
+  kind('snag', snagBody),
   kind('event', eventBody),
   kind('opening', openingBody),
   kind('decision', decisionBody),

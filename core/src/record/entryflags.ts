@@ -25,6 +25,7 @@ export interface Flag {
     | 'watch closed early'
     | 'gauge off'
     | 'swept more'
+    | 'plug left'
     | 'clock off'
     | 'laid against';
   readonly says: string;
@@ -223,6 +224,22 @@ function dryFilmFlags({ body }: BookEntryOf<'dry film'>, c: FlagContext): Flag[]
     : [];
 }
 
+/** A plug that stays in an outlet dams the next rain. */
+function floodFlags({ body }: BookEntryOf<'flood'>, { book }: FlagContext): Flag[] {
+  if (body.step !== 'emptied') return [];
+  const filled = book.seen.get(body.floodId);
+  if (filled?.kind !== 'flood' || filled.body.step !== 'filled') return [];
+  const left = filled.body.plugged - body.unplugged;
+  return left > 0
+    ? [
+        {
+          rule: 'plug left',
+          says: `${filled.body.plugged} outlets were plugged and ${body.unplugged} plugs taken out: ${left === 1 ? 'one is' : `${left} are`} still in. Take ${left === 1 ? 'it' : 'them'} out before it rains.`,
+        },
+      ]
+    : [];
+}
+
 /** More cannot lie loose than was thrown; a throw may be missing. */
 function sweptFlags(entry: BookEntryOf<'broadcast'>, { book }: FlagContext, say: Say): Flag[] {
   if (entry.body.step !== 'swept') return [];
@@ -274,6 +291,8 @@ function kindFlags(entry: BookEntry, c: FlagContext, say: Say): Flag[] {
       return watchFlags(entry, c, say);
     case 'dry film':
       return dryFilmFlags(entry, c);
+    case 'flood':
+      return floodFlags(entry, c);
     case 'broadcast':
       return sweptFlags(entry, c, say);
     default:

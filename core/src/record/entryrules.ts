@@ -5,8 +5,9 @@
 import { litresOf } from '../buildup/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { TOLERANCE } from '../units/index.ts';
-import type { EntryForm } from './entry.ts';
+import type { EntryForm, Kind } from './entry.ts';
 import { coatOf, layerLaid, layerNamed, openedLitres, teethUsed, type LayerNamed } from './laidlayers.ts';
+import { readingPlaceProblems } from './readingplaces.ts';
 import { readEntry, type BookEntry, type BookEntryOf } from './reading.ts';
 import { kindName, missing, order, PLAIN, unknown, type RecordContext, type Say } from './rulebase.ts';
 import { futureProblems, placeProblems, spanProblems } from './whenandwhere.ts';
@@ -113,31 +114,48 @@ function dryFilmProblems({ body }: BookEntryOf<'dry film'>): Problem[] {
   ];
 }
 
+/** What follows an earlier entry: which, and what of it is asked for. */
+function followed(entry: BookEntry): { field: string; id: string; at: string } | undefined {
+  if (entry.kind === 'permit' && entry.body.step === 'closed')
+    return { field: 'permitId', id: entry.body.permitId, at: entry.body.at };
+  if (entry.kind === 'watch' && entry.body.step === 'closed')
+    return { field: 'watchId', id: entry.body.watchId, at: entry.body.at };
+  if (entry.kind === 'flood' && entry.body.step !== 'filled')
+    return { field: 'floodId', id: entry.body.floodId, at: entry.body.at };
+  if (entry.kind === 'snag' && entry.body.step !== 'found')
+    return { field: 'snagId', id: entry.body.snagId, at: entry.body.at };
+  return undefined;
+}
+/** What an entry begins that others follow, and when. */
+function begun(entry: BookEntry | undefined): string | undefined {
+  const begins =
+    ((entry?.kind === 'permit' || entry?.kind === 'watch') && entry.body.step === 'opened') ||
+    (entry?.kind === 'flood' && entry.body.step === 'filled') ||
+    (entry?.kind === 'snag' && entry.body.step === 'found');
+  return begins ? entry.body.at : undefined;
+}
+const FIRST_STEPS: Readonly<Partial<Record<Kind, string>>> = {
+  ...{ permit: 'opened', watch: 'opened', flood: 'filled', snag: 'found' },
+};
+
 /** A closing needs its opening, and comes after it. */
 function closingProblems(entry: BookEntry, context: RecordContext, say: Say): Problem[] {
-  const pair =
-    entry.kind === 'permit' && entry.body.step === 'closed'
-      ? (['permitId', entry.body.permitId, entry.body.at] as const)
-      : entry.kind === 'watch' && entry.body.step === 'closed'
-        ? (['watchId', entry.body.watchId, entry.body.at] as const)
-        : undefined;
+  const pair = followed(entry);
   if (!pair) return [];
-  const [field, id, closedAt] = pair;
-  const first = context.refers?.(id);
+  const first = context.refers?.(pair.id);
   const label = kindName(entry.kind);
-  const isOpening =
-    (first?.kind === 'permit' || first?.kind === 'watch') &&
-    first.kind === entry.kind &&
-    first.body.step === 'opened';
-  if (!isOpening) return [unknown(field, label, id, 'one that was opened in this record')];
-  return Date.parse(closedAt) > Date.parse(first.body.at)
+  const beginning = FIRST_STEPS[entry.kind] ?? '';
+  const sinceAt = first?.kind === entry.kind ? begun(first) : undefined;
+  if (sinceAt === undefined)
+    return [unknown(pair.field, label, pair.id, `one that was ${beginning} in this record`)];
+  return Date.parse(pair.at) > Date.parse(sinceAt)
     ? []
     : [
         order(
           'at',
-          `${label}, closed`,
-          `${say.time(closedAt)} is not after it was opened ${say.time(first.body.at)}`,
-          'a time later than its opening',
+          `${label}, ${'step' in entry.body ? entry.body.step : 'time'}`,
+          `${say.time(pair.at)} is not after it was ${beginning} ${say.time(sinceAt)}`,
+          'a later time',
         ),
       ];
 }
@@ -145,11 +163,13 @@ function closingProblems(entry: BookEntry, context: RecordContext, say: Say): Pr
 function kindProblems(entry: BookEntry, context: RecordContext, say: Say): Problem[] {
   switch (entry.kind) {
     case 'coat':
-      return coatProblems(entry, context, say);
+      return [...coatProblems(entry, context, say), ...readingPlaceProblems(entry, context, say)];
     case 'dry film':
       return dryFilmProblems(entry);
     case 'permit':
     case 'watch':
+    case 'flood':
+    case 'snag':
       return closingProblems(entry, context, say);
     case 'melt': {
       const { drawnKg, leftKg, chargedKg } = entry.body;
@@ -213,8 +233,8 @@ function correctionProblems(entry: BookEntry, { target }: RecordContext): Proble
 /** Ids of other entries that have to be there for an entry to be taken. */
 export function refersTo(form: EntryForm): string[] {
   const entry = readEntry(form, new Map());
-  if (entry.kind === 'permit' && entry.body.step === 'closed') return [entry.body.permitId];
-  if (entry.kind === 'watch' && entry.body.step === 'closed') return [entry.body.watchId];
+  const before = followed(entry);
+  if (before) return [before.id];
   return entry.kind === 'remedy' ? [entry.body.entryId] : [];
 }
 

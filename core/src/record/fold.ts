@@ -1,4 +1,5 @@
 /** Folding entries into the book of the site: what is in force now, by bay, by zone and for the job. */
+import type { Place } from '../survey/index.ts';
 import { ALL_DETAILS } from './bodies/saying.ts';
 import type { Body, StoredEntry } from './entry.ts';
 import { partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
@@ -18,6 +19,8 @@ export interface CoatEntry extends Signed, Omit<Body<'coat'>, 'readings'> {
   readonly part: number;
   /** Last wet tooth of each reading on this bay, mm; 0 when no tooth was wet. */
   readonly lastWetMm: readonly number[];
+  /** Where each of them was taken; null: somewhere on the bay. */
+  readonly places: readonly (Place | null)[];
 }
 /** A ply, a protection course or curb pieces as they lie on one bay; `used` is the bay's own part. */
 export interface LaidEntry extends Signed, Body<'ply'> {
@@ -105,12 +108,14 @@ const signed = (e: BookEntry): Signed => ({
 /** A coat as it lies on one of its bays. */
 export function coatOn(entry: BookEntryOf<'coat'>, bayId: string): CoatEntry {
   const { readings, ...body } = entry.body;
+  const own = readings.filter((r) => r.bayId === bayId);
   return {
     ...signed(entry as BookEntry),
     ...body,
     bayId,
     part: partOf(entry.bays, bayId),
-    lastWetMm: readings.filter((r) => r.bayId === bayId).flatMap((r) => r.lastWetMm),
+    lastWetMm: own.flatMap((r) => r.lastWetMm),
+    places: own.flatMap((r) => r.places ?? r.lastWetMm.map(() => null)),
   };
 }
 

@@ -171,6 +171,29 @@ function kindColumns(entry: BookEntry, layerName: (of: { layerId: string }) => s
       };
     case 'gauge':
       return { value: entry.body.teethMm.join(' '), instrument: entry.body.name };
+    case 'flood': {
+      const { body } = entry;
+      return {
+        started_at: body.at,
+        step: body.step,
+        ...(body.levelMm === undefined ? {} : { value: body.levelMm }),
+        ...(body.step === 'emptied' ? { outcome: body.below } : {}),
+      };
+    }
+    case 'leak test':
+      return {
+        started_at: entry.body.at,
+        method: entry.body.method,
+        instrument: entry.body.instrument,
+        value: entry.body.finds.length,
+        outcome: entry.body.finds.join('; '),
+      };
+    case 'snag':
+      return {
+        started_at: entry.body.at,
+        step: entry.body.step,
+        ...(entry.body.step === 'found' ? { until: entry.body.by ?? '', outcome: entry.body.what } : {}),
+      };
     case 'event':
       return { started_at: entry.body.at, step: entry.body.what, until: entry.body.until ?? '' };
     case 'opening':

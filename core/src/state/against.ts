@@ -3,8 +3,8 @@
  * named beside it. What is entered later about an earlier time counts; what only the hours after it showed does not.
  */
 import { findBuildUp, isWorkLayer, resolve, termsOfZone, type WorkLayer } from '../buildup/index.ts';
-import { verdictText } from '../figures/index.ts';
-import { brokenIn, openingGates, type Gate } from '../gates/index.ts';
+import { given, verdictText } from '../figures/index.ts';
+import { brokenIn, floodLoad, openingGates, type Gate, type OpenedTo } from '../gates/index.ts';
 import type { BookEntry, BookEntryOf } from '../record/index.ts';
 import type { Bay } from '../site/index.ts';
 import type { System } from '../units/index.ts';
@@ -18,23 +18,40 @@ export interface Against {
   readonly gates: readonly Gate[];
 }
 
-/** What the cure said against an opening when it was given. */
-function openedAgainst(basis: JobBasis, entry: BookEntryOf<'opening'>): Against[] {
-  if (entry.body.step !== 'opened') return [];
-  const { site, book } = basis.kept.inputs;
+/** Bays that an entry names, or all of its zone where it names none. */
+function baysOfEntry(basis: JobBasis, { bays, zoneId }: BookEntry): Bay[] {
+  const named = new Set(bays.map((b) => b.bayId));
+  return basis.kept.inputs.site.bays.filter((b) => (named.size > 0 ? named.has(b.id) : b.zoneId === zoneId));
+}
+
+/** What the cure said against an opening of bays when it was given. */
+function openedAgainst(basis: JobBasis, bays: readonly Bay[], to: OpenedTo, at: string): Against[] {
+  const { book } = basis.kept.inputs;
   // Just before it: what it says itself is not against it.
-  const thenMs = Date.parse(entry.body.at) - 1;
-  return entry.bays.flatMap(({ bayId }): Against[] => {
-    const bay = site.bays.find((b) => b.id === bayId);
-    if (!bay) return [];
+  const thenMs = Date.parse(at) - 1;
+  return bays.flatMap((bay): Against[] => {
     const { status } = seenAt(basis, bay, thenMs);
     const terms = { zone: basis.kept.zone(bay.zoneId), practice: basis.practice };
-    const { to } = entry.body;
     const gates = brokenIn(openingGates(status, book, thenMs, terms)).filter(
       (g) => g.key === `opening/${to}` || (to === 'water' && g.key === 'opening/load'),
     );
     return gates.length > 0 ? [{ label: bay.label, gates }] : [];
   });
+}
+
+/** Water of a flood test: what the cure says against it, and whether the deck carries so much of it. */
+function filledAgainst(basis: JobBasis, entry: BookEntryOf<'flood'>): Against[] {
+  const { body } = entry;
+  if (body.step !== 'filled') return [];
+  const bays = baysOfEntry(basis, entry as BookEntry);
+  const zone = basis.kept.zone(entry.zoneId ?? bays[0]?.zoneId ?? '');
+  const depth = given('water at its deepest', body.deepestMm, 'gap', 'measured');
+  const load = floodLoad(zone, depth);
+  const cured = openedAgainst(basis, bays, 'water', body.at).flatMap((a) => {
+    const gates = a.gates.filter((g) => g.key !== load.key);
+    return gates.length > 0 ? [{ ...a, gates }] : [];
+  });
+  return load.answer === 'holds' ? cured : [{ label: zone?.name ?? '', gates: [load] }, ...cured];
 }
 
 /** A layer on a bay, with its gates as they stood when it was begun. */
@@ -80,7 +97,11 @@ export function gatesWhenLaid(
 
 /** The gates that stood against a coat, a ply or a preparation when it was begun, for each of its bays. */
 export function laidAgainst(basis: JobBasis, entry: BookEntry): Against[] {
-  if (entry.kind === 'opening') return openedAgainst(basis, entry);
+  if (entry.kind === 'opening')
+    return entry.body.step === 'opened'
+      ? openedAgainst(basis, baysOfEntry(basis, entry), entry.body.to, entry.body.at)
+      : [];
+  if (entry.kind === 'flood') return filledAgainst(basis, entry);
   if (entry.kind === 'preparation') return preparedAgainst(basis, entry);
   if (entry.kind !== 'coat' && entry.kind !== 'ply') return [];
   return gatesWhenLaid(basis, entry).flatMap(({ bay, gates }): Against[] => {
@@ -111,7 +132,7 @@ export function againstWords(
   reason: string | undefined,
   system: System,
   time: (ms: number) => string,
-  done: 'laid' | 'opened' = 'laid',
+  done: 'laid' | 'opened' | 'filled' = 'laid',
 ): string[] {
   const sets = new Map<string, { labels: string[]; says: string }>();
   for (const { label, gates } of against) {

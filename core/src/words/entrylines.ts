@@ -222,6 +222,55 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
       }
       case 'gauge':
         return `gauge “${entry.body.name}”, ${entry.body.teethMm.length} teeth, marked in ${entry.body.marked}`;
+      case 'flood': {
+        const b = entry.body;
+        const pan = b.panMm !== undefined && `pan ${value(b.panMm, 'gap')}`;
+        const rain = b.step !== 'filled' && b.rainMm !== undefined && `rain ${value(b.rainMm, 'rain')}`;
+        const level = b.levelMm !== undefined && `level ${value(b.levelMm, 'gap')}`;
+        return (
+          (b.step === 'filled'
+            ? list(
+                `flood test filled, ${value(b.deepestMm, 'gap')} at its deepest`,
+                level,
+                pan,
+                `${b.plugged} ${b.plugged === 1 ? 'outlet' : 'outlets'} plugged`,
+                `to stand ${value(b.hours, 'hours')}`,
+              )
+            : b.step === 'read'
+              ? list(
+                  `flood test of entry ${seq(b.floodId)} read`,
+                  level,
+                  pan,
+                  rain,
+                  b.toppedUpToMm !== undefined && `topped up to ${value(b.toppedUpToMm, 'gap')}`,
+                )
+              : list(
+                  `flood test of entry ${seq(b.floodId)} let out`,
+                  level,
+                  pan,
+                  rain,
+                  `${b.unplugged} ${b.unplugged === 1 ? 'plug' : 'plugs'} taken out`,
+                  `below ${b.below}`,
+                )) + note
+        );
+      }
+      case 'leak test': {
+        const b = entry.body;
+        return (
+          list(
+            `leak test, ${b.method}`,
+            b.instrument,
+            b.volts !== undefined && `${b.volts} V`,
+            b.finds.length === 0 ? 'nothing found' : `${b.finds.length} found: ${b.finds.join('; ')}`,
+          ) + note
+        );
+      }
+      case 'snag': {
+        const b = entry.body;
+        return b.step === 'found'
+          ? list(`snag: ${b.what}`, b.forWhom && `for ${b.forWhom}`, b.by && `by ${b.by}`)
+          : `snag of entry ${seq(b.snagId)} ${b.step === 'refused' ? 'not accepted' : b.step}${note}`;
+      }
       case 'event':
         return (
           list(

@@ -38,6 +38,7 @@ import {
   type GateJob,
   type Told,
 } from '../support/gatejob.ts';
+import { floodSaid } from '../support/floods.ts';
 import { built, docFor, falling } from '../support/roofs.ts';
 import { corners, pointsZone } from '../support/zones.ts';
 
@@ -594,6 +595,25 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
               .map((x) => x.index)
               .join();
           }),
+        ),
+      ),
+  },
+  {
+    name: 'flood tests that lose a little',
+    of: () =>
+      grid([-1, 0, 0.4, 0.8, 1.2, 1.7, 2, 2.5, 4], (fell) =>
+        grid(
+          [undefined, 30],
+          (panMm) =>
+            floodSaid({
+              ...(panMm === undefined ? {} : { panMm }),
+              readings: [
+                panMm === undefined
+                  ? { h: 48, levelMm: 48 - fell }
+                  : { h: 48, levelMm: 44 - fell, panMm: panMm - 6 },
+              ],
+              out: {},
+            }).answer,
         ),
       ),
   },

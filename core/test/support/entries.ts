@@ -178,6 +178,24 @@ export const SAMPLES: { [K in Kind]: { readonly body: Body<K>; readonly where: E
     where: { zoneId: 'canopy' },
   },
   gauge: { body: { name: 'Comb', marked: 'mil', teethMm: [0.0254, 0.0508, 0.0762] }, where: {} },
+  flood: {
+    body: {
+      ...{ step: 'filled', at: ago(1), deepestMm: 50, levelMm: 40, panMm: 30, plugged: 2, hours: 48 },
+      note: 'mark at the stair',
+    },
+    where: { zoneId: 'garden' },
+  },
+  'leak test': {
+    body: {
+      ...{ at: ago(1), method: 'spark', instrument: 'detector', volts: 6000 },
+      finds: ['corner by the stair', 'outlet 2'],
+    },
+    where: { bays: ['H1'] },
+  },
+  snag: {
+    body: { step: 'found', at: ago(1), what: 'a pinhole', forWhom: 'Ines', by: '2027-05-01' },
+    where: { bays: ['H5'] },
+  },
   event: {
     body: { at: ago(1), what: 'rain', until: ago(0.5), rainMm: 2, note: 'a shower' },
     where: { bays: ['H6'] },

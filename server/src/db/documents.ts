@@ -1,7 +1,8 @@
 /** Versioned documents. A write names the version it was made from; every version is kept. */
 import type { Db } from './pool.ts';
 
-export type DocumentKind = 'job' | 'survey' | 'build-up' | 'order' | 'programme' | 'site' | 'weather';
+export type DocumentKind =
+  'job' | 'survey' | 'build-up' | 'order' | 'programme' | 'site' | 'weather' | 'proving';
 
 export interface StoredDocument<T> {
   readonly version: number;

@@ -4,20 +4,26 @@ import { handoverOf } from '@lentum/core/handover';
 import { idSchema, instantSchema, rulesOf } from '@lentum/core/job';
 import { printoutSchema, type Printout } from '@lentum/core/printout';
 import { chainProblem, EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
+import { provingSchema } from '@lentum/core/proving';
 import { jobState } from '@lentum/core/state';
 import { unwrap } from '../compute/helpers.ts';
 import { atThread } from '../compute/runs.ts';
 import { answerFromThread, fromThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
 import { answerPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
-import { jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
+import { jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
 
-type Asked = JobSnapshot & { readonly zoneId: string };
+type Asked = JobSnapshot & { readonly zoneId: string; readonly asked: unknown };
 
-atThread('handover', ({ head, record, people, inputs, zoneId }: Asked): Printout => {
+/** What the job asks to be proven, out of the same snapshot. */
+const alsoAsked = (body: ReadBody) => ({ asked: body('proving') });
+
+atThread('handover', ({ head, record, people, inputs, zoneId, asked }: Asked): Printout => {
   const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
   const state = jobState({ ...inputs, book, rules: rulesOf(head) });
-  return unwrap(handoverOf({ head, state, last: record.at(-1), chain: chainProblem(record), zoneId }));
+  return unwrap(
+    handoverOf({ head, state, last: record.at(-1), chain: chainProblem(record), zoneId, asked: provingSchema.parse(asked) }),
+  );
 });
 
 const handoverQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
@@ -32,7 +38,7 @@ export const handoverRoutes = [
     answer: printoutSchema,
     run: async ({ params, query, context, res }) => {
       const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs);
+      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs, alsoAsked);
       await answerFromThread(res, 'handover', { ...job, zoneId: query.zone });
     },
   }),
@@ -45,7 +51,7 @@ export const handoverRoutes = [
     answerType: 'application/pdf',
     run: async ({ params, query, context, res }) => {
       const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs);
+      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs, alsoAsked);
       const printout = await fromThread<Printout>(res, 'handover', { ...job, zoneId: query.zone });
       await answerPdf(res, printout, sheetOf(query));
     },

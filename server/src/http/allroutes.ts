@@ -14,6 +14,7 @@ import { orderRoutes } from '../order/routes.ts';
 import { calendarRoutes } from '../programme/calendar.ts';
 import { daysRoutes } from '../programme/plan.ts';
 import { programmeRoutes } from '../programme/routes.ts';
+import { provingRoutes } from '../handover/asked.ts';
 import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
@@ -32,6 +33,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...buildUpRoutes,
   ...orderRoutes,
   ...programmeRoutes,
+  ...provingRoutes,
   ...daysRoutes,
   ...calendarRoutes,
   ...siteRoutes,

@@ -4,6 +4,7 @@ import type { JobHead } from '@lentum/core/job';
 import { withTestsBroughtOver, writeJobFile, type JobContent, type JobFile } from '@lentum/core/jobfile';
 import type { OrderDoc } from '@lentum/core/order';
 import { programmeSchema } from '@lentum/core/planning';
+import { provingSchema } from '@lentum/core/proving';
 import { canonicalJson } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
@@ -36,6 +37,7 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
     buildUp,
     order: body<OrderDoc>('order'),
     programme: programmeSchema.parse(body('programme')),
+    proving: provingSchema.parse(body('proving')),
     site: body<SiteDoc>('site'),
     weather: weatherDocSchema.parse(body('weather')),
     weatherSeries: keptSeries(await readSeries(db, jobId, 0)),
@@ -81,6 +83,7 @@ export const importJob = (
     await writeDocument(db, jobId, 'build-up', 1, content.buildUp);
     await writeDocument(db, jobId, 'order', 1, content.order);
     await writeDocument(db, jobId, 'programme', 1, content.programme);
+    await writeDocument(db, jobId, 'proving', 1, content.proving);
     await writeDocument(db, jobId, 'site', 1, content.site);
     await writeDocument(db, jobId, 'weather', 1, content.weather);
     for (const s of keptSeries(content.weatherSeries)) await insertSeries(db, jobId, s);

@@ -4,6 +4,7 @@ import { idSchema, instantSchema, jobHeadSchema, type JobHead } from '@lentum/co
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { canonicalJson } from '@lentum/core/record';
 import { DEFAULT_PROGRAMME } from '@lentum/core/planning';
+import { DEFAULT_PROVING } from '@lentum/core/proving';
 import { EMPTY_SITE } from '@lentum/core/site';
 import { DEFAULT_WEATHER } from '@lentum/core/weather';
 import { EMPTY_SURVEY } from '@lentum/core/survey';
@@ -135,6 +136,7 @@ export const jobRoutes = [
           await writeDocument(db, id, 'programme', 1, DEFAULT_PROGRAMME);
           await writeDocument(db, id, 'site', 1, EMPTY_SITE);
           await writeDocument(db, id, 'weather', 1, DEFAULT_WEATHER);
+          await writeDocument(db, id, 'proving', 1, DEFAULT_PROVING);
           res.status(201);
           setVersion(res, 1);
           return { id, version: 1, archived: false, createdAt: now, job: head };

@@ -7,6 +7,7 @@ import { detailSchedule } from '@lentum/core/details';
 import { rulesOf, type JobHead } from '@lentum/core/job';
 import { DEFAULT_ORDER, type OrderDoc } from '@lentum/core/order';
 import { DEFAULT_PROGRAMME, programmeProblems, type ProgrammeDoc } from '@lentum/core/planning';
+import { DEFAULT_PROVING, provingProblems, type ProvingDoc } from '@lentum/core/proving';
 import { bayStatus, clockShiftMs, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
@@ -63,6 +64,11 @@ export const useJob = defineStore('job', () => {
     empty: DEFAULT_PROGRAMME,
     problems: programmeProblems,
   });
+  const proving = useDocument<ProvingDoc>(id, {
+    path: (j) => `/jobs/${j}/proving`,
+    empty: DEFAULT_PROVING,
+    problems: provingProblems,
+  });
   const site = useDocument<SiteDoc>(id, {
     path: (j) => `/jobs/${j}/site`,
     empty: EMPTY_SITE,
@@ -111,6 +117,7 @@ export const useJob = defineStore('job', () => {
       buildUps.load(),
       order.load(),
       programme.load(),
+      proving.load(),
       site.load(),
       weather.doc.load(),
       record.load(),
@@ -127,7 +134,7 @@ export const useJob = defineStore('job', () => {
     // An answer of the record ends the time without a signal.
     const wasAway = seenMs.value !== undefined;
     await record.load();
-    await Promise.all([survey, buildUps, order, programme, site, weather.doc].map((d) => d.refresh()));
+    await Promise.all([survey, buildUps, order, programme, proving, site, weather.doc].map((d) => d.refresh()));
     if (wasAway) await Promise.all([readHead(), weather.readSeries()]);
   }
 
@@ -150,7 +157,7 @@ export const useJob = defineStore('job', () => {
     else if (what === 'job') {
       if (version > headVersion.value) await readHead();
     } else {
-      const parts = { survey, 'build-up': buildUps, order, programme, site, weather: weather.doc };
+      const parts = { survey, 'build-up': buildUps, order, programme, proving, site, weather: weather.doc };
       await nobodyTypes();
       await parts[what].refresh(version);
     }
@@ -247,7 +254,7 @@ export const useJob = defineStore('job', () => {
     (ms) => sayTime(ms, timeZone.value, nowMs.value),
   );
 
-  const documents = { survey, buildUps, order, programme, site, weather: weather.doc };
+  const documents = { survey, buildUps, order, programme, proving, site, weather: weather.doc };
   openJob.value = {
     get head() {
       return head.value;
@@ -255,7 +262,7 @@ export const useJob = defineStore('job', () => {
     get system() {
       return system.value;
     },
-    documents: { survey, 'build-up': buildUps, order, programme, site },
+    documents: { survey, 'build-up': buildUps, order, programme, proving, site },
   };
   return {
     id,

@@ -40,7 +40,7 @@ export function useKeptHere({ book, waiting, names }: Facts) {
 /** The same may be entered again after this long without a question. */
 const TWICE_MS = 10 * 60_000;
 /** Readings may well be the same twice. */
-const READINGS: readonly string[] = ['conditions', 'test', 'dry film', 'mix', 'melt', 'withdrawal'];
+const READINGS: readonly string[] = ['conditions', 'test', 'dry film', 'flood', 'mix', 'melt', 'withdrawal'];
 
 const timeless = (body: object): string =>
   JSON.stringify(

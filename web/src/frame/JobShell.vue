@@ -82,6 +82,7 @@ const NAMES = {
   buildUps: 'build-up',
   order: 'order',
   programme: 'programme',
+  proving: 'what is to be proven',
   site: 'bays',
   weather: 'settings of the weather',
 } as const;

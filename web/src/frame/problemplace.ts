@@ -10,7 +10,7 @@ export interface Documents {
   readonly site: { readonly content: SiteDoc };
 }
 export interface Place {
-  readonly name: 'survey' | 'build-up' | 'order' | 'programme' | 'site';
+  readonly name: 'survey' | 'build-up' | 'order' | 'programme' | 'site' | 'handover';
   readonly query: LocationQueryRaw;
 }
 
@@ -56,6 +56,8 @@ export function placeOfProblem(document: string, field: string, documents: Docum
       return { name: 'order', query: {} };
     case 'programme':
       return { name: 'programme', query: { set: 'crews' } };
+    case 'proving':
+      return { name: 'handover', query: { set: 'asked' } };
     default:
       return undefined;
   }

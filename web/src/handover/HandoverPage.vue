@@ -26,6 +26,7 @@ const proof = computed(() =>
         job.state,
         zoneId.value,
         job.details.zones.find((z) => z.zone.id === zoneId.value),
+        job.documents.proving.draft,
       )
     : undefined,
 );
@@ -87,8 +88,8 @@ const look = (): Promise<void> =>
         <ProofList v-else :lines="proof" :zone="zoneId" />
         <p class="quiet note">
           Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or
-          entered is not shown, and proves nothing. Leak tests and pictures are in the record, and are not
-          judged here.
+          entered is not shown, and proves nothing. Pictures are in the record, and are
+          not judged here.
         </p>
       </section>
       <section aria-label="Bays">

@@ -23,7 +23,7 @@ export function useEntryWords() {
         reason,
         job.system,
         job.time,
-        entry.kind === 'opening' ? 'opened' : 'laid',
+        entry.kind === 'opening' ? 'opened' : entry.kind === 'flood' ? 'filled' : 'laid',
       )
       .map((says) => ({ rule: 'laid against' as const, says }));
   }

@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import { GAUGE_IDS } from '../../film/index.ts';
 import { idSchema } from '../../job/index.ts';
+import { placeSchema } from '../../survey/index.ts';
 import {
   at,
   batch,
@@ -37,7 +38,19 @@ export const coatBody = z.strictObject({
   teethMm: teeth.optional(),
   /** Readings by bay: the last wet tooth in mm, 0 when no tooth was wet. */
   readings: z
-    .array(z.strictObject({ bayId: idSchema, lastWetMm: z.array(z.number().min(0).max(40)).max(500) }))
+    .array(
+      z
+        .strictObject({
+          bayId: idSchema,
+          lastWetMm: z.array(z.number().min(0).max(40)).max(500),
+          /** Where each was read, in the same order; none: somewhere on the bay. Absent: nobody said of any. */
+          places: z.array(placeSchema.nullable()).max(500).optional(),
+        })
+        .refine((r) => r.places === undefined || r.places.length === r.lastWetMm.length, {
+          error: 'a place, or none, for each reading',
+          path: ['places'],
+        }),
+    )
     .max(500),
   method: z.enum(METHODS).optional(),
   ...spraying,

@@ -5,6 +5,7 @@ import { fallsReport } from '@lentum/core/falls';
 import { groundTerms } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
+import { snagsOf } from '@lentum/core/proving';
 import { allOf } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { stepDone } from '@lentum/core/words';
@@ -54,6 +55,13 @@ export function useLogContext(zoneId: () => string) {
     steps: steps.value,
     permits: open('permit'),
     watches: open('watch'),
+    floods: allOf(job.book, 'flood').filter(
+      (f) =>
+        f.body.step === 'filled' &&
+        f.zoneId === zoneId() &&
+        !allOf(job.book, 'flood').some((e) => e.body.step === 'emptied' && e.body.floodId === f.id),
+    ),
+    snags: snagsOf(job.book, zoneId()).filter((s) => s.state !== 'accepted'),
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
     instant: (field) =>
       typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,

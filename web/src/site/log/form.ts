@@ -10,6 +10,10 @@ export interface LogContext {
   readonly steps: readonly { readonly key: string; readonly what: string }[];
   readonly permits: readonly BookEntryOf<'permit'>[];
   readonly watches: readonly BookEntryOf<'watch'>[];
+  /** Flood tests that stand: filled, and not let out. */
+  readonly floods: readonly BookEntryOf<'flood'>[];
+  /** Snags of the zone that are not accepted yet. */
+  readonly snags: readonly { readonly id: string; readonly what: string }[];
   /** Lines of the order, to name what came. */
   readonly items: readonly { readonly key: string; readonly name: string }[];
   /** Value of a field to an instant; undefined when it is no time. */

@@ -1,0 +1,11 @@
+/** What the demo asks to be proven, what is guaranteed, and how its roofs are looked after. */
+import { provingSchema, type ProvingDoc } from '@lentum/core/proving';
+
+export const provingAt = (): ProvingDoc =>
+  provingSchema.parse({
+    demands: [
+      { zoneId: 'hall', leak: 'flood', pictures: false, says: 'specification, part 4' },
+      { zoneId: 'terrace', leak: 'either', says: 'specification, part 4' },
+      { zoneId: 'canopy', leak: 'none', dryFilm: true, says: 'specification, part 6' },
+    ],
+  });
