@@ -61,8 +61,8 @@ module.exports = {
       to: {
         pathNot: [
           '^core/src',
-          'node_modules/(zod|big.js|proj4|clipper2-ts|polylabel|tinyqueue|flatqueue|@noble/hashes|@noble/curves|ml-matrix|delaunator|@kninnug/constrainautor|dxf-parser|@tarikjabiri/dxf)/',
-          'node_modules/@types/polylabel',
+          'node_modules/(zod|big.js|proj4|clipper2-ts|polylabel|tinyqueue|flatqueue|@noble/hashes|@noble/curves|ml-matrix|delaunator|@kninnug/constrainautor|d3-contour|dxf-parser|@tarikjabiri/dxf)/',
+          'node_modules/@types/(polylabel|d3-contour|geojson|d3-array)',
         ],
       },
     },

@@ -75,11 +75,13 @@ describe('the register of practice', () => {
     ['floodDepth', 50],
     ['sprayWind', 5],
     ['floodReading', 0.5],
+    ['filmMapReach', 3],
+    ['spotsPer10M2', 5],
     ['evaporationOff', 35],
     ['panOff', 15],
     ['floodLoss', 1],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(73));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(75));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

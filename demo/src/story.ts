@@ -1,5 +1,6 @@
 /** What happened on the demo roofs, told in hours before "now". People are made-up first names. */
 import { findBuildUp, laidRate, whenMissed, type Missable } from '@lentum/core/buildup';
+import { boxOf } from '@lentum/core/geometry';
 import {
   ALL_DETAILS,
   sharesByArea,
@@ -11,7 +12,7 @@ import {
   type Share,
 } from '@lentum/core/record';
 import { bayAreaM2, type Bay, type SiteDoc } from '@lentum/core/site';
-import type { Zone } from '@lentum/core/survey';
+import { setOut, zoneQuantities, type Zone } from '@lentum/core/survey';
 import { buildUps, coatOf } from './roofs.ts';
 import type { Read } from './sky.ts';
 
@@ -31,6 +32,8 @@ export interface Laying {
   readonly lastWetMm: readonly number[];
   /** Bays by their labels where the gauge read otherwise. */
   readonly lastWetOn?: Readonly<Record<string, readonly number[]>>;
+  /** It was tapped on the plan where each was read: rows of three from the far end. */
+  readonly placed?: boolean;
   readonly batch: string;
   readonly note?: string;
   readonly hours?: number;
@@ -52,7 +55,15 @@ export class Story {
   private readonly anchorMs: number;
   private readonly sky: (zoneId: string, hours: number) => Read;
 
-  constructor(site: SiteDoc, anchorMs: number, sky: (zoneId: string, hours: number) => Read) {
+  private readonly zones: readonly Zone[];
+
+  constructor(
+    site: SiteDoc,
+    zones: readonly Zone[],
+    anchorMs: number,
+    sky: (zoneId: string, hours: number) => Read,
+  ) {
+    this.zones = zones;
     this.site = site;
     this.anchorMs = anchorMs;
     this.sky = sky;
@@ -60,6 +71,23 @@ export class Story {
 
   at(hours: number): string {
     return new Date(this.anchorMs + Math.round(hours * HOUR_MS)).toISOString();
+  }
+
+  private placesOn(bay: Bay, count: number): { alongM: number; acrossM: number }[] {
+    const zone = this.zones.find((z) => z.id === bay.zoneId);
+    const q = zone && zoneQuantities(zone);
+    if (!q?.ok) throw new Error(`the demo has no shape for ${bay.label}`);
+    const { toPlace } = setOut(q.value.shape.corners);
+    const box = boxOf(bay.parts.map((p) => p.outer));
+    const rows = Math.ceil(count / 3);
+    const cm = (m: number): number => Math.round(m * 100) / 100;
+    return Array.from({ length: count }, (_, i) => {
+      const [col, row] = [i % 3, Math.floor(i / 3)];
+      const x = box.minX + ((col + 0.5 + 0.16 * Math.sin(7 * i + 1)) / 3) * (box.maxX - box.minX);
+      const y = box.maxY - ((row + 0.5 + 0.16 * Math.cos(5 * i + 2)) / rows) * (box.maxY - box.minY);
+      const { alongM, acrossM } = toPlace([x, y]);
+      return { alongM: cm(alongM), acrossM: cm(acrossM) };
+    });
   }
 
   private bay(label: string): Bay {
@@ -198,6 +226,7 @@ export class Story {
       readings: bays.map((b) => ({
         bayId: b.id,
         lastWetMm: [...(laying.lastWetOn?.[b.label] ?? laying.lastWetMm)],
+        ...(laying.placed ? { places: this.placesOn(b, laying.lastWetMm.length) } : {}),
       })),
       ...(laying.note === undefined ? {} : { note: laying.note }),
       ...laying.more,

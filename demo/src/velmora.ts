@@ -22,8 +22,12 @@ const SHADED = {
   ...PRIMER,
   more: { against: 'Under the shade sail since seven; no bubbles on the trial patch.' },
 } as const;
-const FIRST = { containerId: 'pail-25', net: 25, over: 0.02, gauge: 'deep', batch: 'F-2231' } as const;
-const SECOND = { containerId: 'pail-25', net: 25, over: 0.03, gauge: 'middle', batch: 'F-2240' } as const;
+const FIRST = {
+  ...{ containerId: 'pail-25', net: 25, over: 0.02, gauge: 'deep', batch: 'F-2231', placed: true },
+} as const;
+const SECOND = {
+  ...{ containerId: 'pail-25', net: 25, over: 0.03, gauge: 'middle', batch: 'F-2240', placed: true },
+} as const;
 
 const numbered = (letter: string, from: number, to: number): string[] =>
   Array.from({ length: to - from + 1 }, (_, i) => `${letter}${from + i}`);
@@ -383,7 +387,7 @@ export function chain(
 export function velmora(anchor: Date): JobContent {
   const tested = surveyAt(anchor);
   const site = cutBays(tested);
-  const story = new Story(site, anchor.getTime(), skyOver(tested, anchor));
+  const story = new Story(site, tested.zones, anchor.getTime(), skyOver(tested, anchor));
   for (const zone of tested.zones) story.tests(zone);
   deliveries(story);
   hall(story);

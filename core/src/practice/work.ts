@@ -33,6 +33,8 @@ export const WORK = {
   rinseDryMin: number('minutes that a rinsed film dries, before the next goes on', 60, 'minutes', [0, 1440]),
   growthAfterDays: number('days after which things may grow on it', 21, 'count', [5, 120]),
   floodDepth: number('water in a flood test, at its deepest', 50, 'gap', [10, 200]),
+  filmMapReach: number('a film map has no colour farther from a reading than', 3, 'length', [0.3, 15]),
+  spotsPer10M2: number('spots read on ten square metres', 5, 'count', [1, 30]),
   floodReading: number('a level of water is read to within', 0.5, 'gap', [0.05, 5]),
   evaporationOff: number(
     'evaporation by the weather may be off by',

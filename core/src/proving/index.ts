@@ -17,3 +17,15 @@ export {
 } from './doc.ts';
 export { floodedArea, leakPoints, type LeakPoint, type LeakTerms } from './leaks.ts';
 export { snagsOf, type Snag, type SnagState } from './snags.ts';
+export { bandAreas, FILM_COLUMNS, filmGeoJson, filmRows, type Band } from './bands.ts';
+export { filmMap, placesToRead, totalFilmMap, type FilmMap, type ThinPatch } from './filmmap.ts';
+export { coatsRead, filmPoints, type FilmPoint } from './filmpoints.ts';
+export {
+  LEAST_POINTS,
+  spotsOf,
+  surfaceOf,
+  type LeftOut,
+  type Surface,
+  type SurfacePoint,
+} from './surface.ts';
+export { middleOfSquare, type FilmGrid } from './filmgrid.ts';

@@ -1,17 +1,29 @@
 /** Named cases of what the numbers of practice decide: on the ground, in the mix, in the record. */
-import { CATALOGUE, CHEMISTRIES, isCoat, isWorkLayer, mostOf, type Coat } from '@lentum/core/buildup';
+import {
+  buildUpOfZone,
+  CATALOGUE,
+  CHEMISTRIES,
+  isCoat,
+  isWorkLayer,
+  mostOf,
+  type Coat,
+} from '@lentum/core/buildup';
 import { conditionsOf } from '@lentum/core/choosing';
 import { detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given, verdictText } from '@lentum/core/figures';
 import { isFreshForMix } from '@lentum/core/gates';
 import { DEFAULT_PROGRAMME, firstPlan, plannedOf } from '@lentum/core/planning';
-import { practiceOf } from '@lentum/core/practice';
+import { COMMON, practiceOf } from '@lentum/core/practice';
+import { filmMap, placesToRead } from '@lentum/core/proving';
 import { readiness } from '@lentum/core/readiness';
-import { entryFlags } from '@lentum/core/record';
+import { entryFlags, type BayStatus } from '@lentum/core/record';
+import { jobState } from '@lentum/core/state';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import {
   blankOpening,
   edgeOf,
   typicalSizes,
+  zoneQuantities,
   type Feature,
   type Test,
   type TestKind,
@@ -38,6 +50,7 @@ import {
   type GateJob,
   type Told,
 } from '../support/gatejob.ts';
+import { inputsOf } from '../support/calls.ts';
 import { floodSaid } from '../support/floods.ts';
 import { built, docFor, falling } from '../support/roofs.ts';
 import { corners, pointsZone } from '../support/zones.ts';
@@ -599,6 +612,14 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
       ),
   },
   {
+    name: 'film maps of a roof',
+    of: () => {
+      const { bays, buildUp, coat, q } = hallOfDemo();
+      const map = filmMap(bays, buildUp, coat, q, COMMON);
+      return `${map?.covered} ${map && placesToRead(q, bays.slice(6), map, COMMON).length}`;
+    },
+  },
+  {
     name: 'flood tests that lose a little',
     of: () =>
       grid([-1, 0, 0.4, 0.8, 1.2, 1.7, 2, 2.5, 4], (fell) =>
@@ -641,6 +662,26 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
       ),
   },
 ];
+
+/** Its second coat: read on two bays, far apart. */
+function hallOfDemo() {
+  const job = velmora(new Date(DEMO_ANCHOR));
+  const zone = job.survey.zones.find((z) => z.id === 'hall');
+  const q = zone && zoneQuantities(zone);
+  const buildUp = buildUpOfZone(job.buildUp, 'hall');
+  const coat = buildUp?.layers.filter(isCoat).find((c) => c.id === 'second');
+  if (!q?.ok || !buildUp || !coat) throw new Error('the hall of the demo');
+  const state = jobState(inputsOf(job, Date.parse(DEMO_ANCHOR)));
+  const laid = state.calls.map((c) => c.status).filter((s) => s.bay.zoneId === 'hall');
+  const bays = laid.map((b) => ({ ...b, laid: ['H1', 'H3'].includes(b.bay.label) ? b.laid : [] }));
+  // As if the coat of H1 lay on the bay beside it too.
+  return {
+    ...{ buildUp, coat, q: q.value },
+    bays: bays.map((b) => (b.bay.label === 'H2' ? { ...b, laid: noReadings(bays[0]?.laid ?? []) } : b)),
+  };
+}
+const noReadings = (laid: BayStatus['laid']): BayStatus['laid'] =>
+  laid.map((l) => ({ ...l, entry: { ...l.entry, lastWetMm: [], places: [] } }));
 
 const edged = (ring: [number, number][]): Zone => ({
   ...pointsZone(ring),

@@ -22,7 +22,14 @@ atThread('handover', ({ head, record, people, inputs, zoneId, asked }: Asked): P
   const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
   const state = jobState({ ...inputs, book, rules: rulesOf(head) });
   return unwrap(
-    handoverOf({ head, state, last: record.at(-1), chain: chainProblem(record), zoneId, asked: provingSchema.parse(asked) }),
+    handoverOf({
+      head,
+      state,
+      last: record.at(-1),
+      chain: chainProblem(record),
+      zoneId,
+      asked: provingSchema.parse(asked),
+    }),
   );
 });
 

@@ -134,7 +134,9 @@ export const useJob = defineStore('job', () => {
     // An answer of the record ends the time without a signal.
     const wasAway = seenMs.value !== undefined;
     await record.load();
-    await Promise.all([survey, buildUps, order, programme, proving, site, weather.doc].map((d) => d.refresh()));
+    await Promise.all(
+      [survey, buildUps, order, programme, proving, site, weather.doc].map((d) => d.refresh()),
+    );
     if (wasAway) await Promise.all([readHead(), weather.readSeries()]);
   }
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 /** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
 import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { buildUpOfZone } from '@lentum/core/buildup';
 import { isGood, isProven, proofOf } from '@lentum/core/handover';
 import { pdfName, type Printout } from '@lentum/core/printout';
 import { get, handoverPdf, sentenceOf } from '../app/api.ts';
@@ -12,6 +14,7 @@ import { useSheet } from '../shared/printout/sheetchoice.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
 import { saveFile } from '../shared/savefile.ts';
 import ZoneTabs from '../shared/ZoneTabs.vue';
+import FilmMapPanel from './FilmMapPanel.vue';
 import ProofList from './ProofList.vue';
 
 const job = useJob();
@@ -32,7 +35,11 @@ const proof = computed(() =>
 );
 const isWhole = computed(() => proof.value !== undefined && isProven(proof.value));
 const good = computed(() => proof.value?.filter((l) => isGood(l.answer)).length ?? 0);
+const buildUp = computed(() => buildUpOfZone(job.documents.buildUps.content, zoneId.value));
 const last = computed(() => job.entries.at(-1));
+const router = useRouter();
+const onRecord = (bay: string): void =>
+  void router.push({ name: 'record', query: { zone: chosenId.value, bay } });
 
 const busy = ref<'pdf' | 'print'>();
 const trouble = ref('');
@@ -88,11 +95,18 @@ const look = (): Promise<void> =>
         <ProofList v-else :lines="proof" :zone="zoneId" />
         <p class="quiet note">
           Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or
-          entered is not shown, and proves nothing. Pictures are in the record, and are
-          not judged here.
+          entered is not shown, and proves nothing. Pictures are in the record, and are not judged here.
         </p>
       </section>
-      <section aria-label="Bays">
+      <FilmMapPanel
+        v-if="shape && buildUp && bays.some((b) => b.laid.some((l) => l.entry.lastWetMm.length > 0))"
+        :zone="chosen.zone"
+        :quantities="shape"
+        :bays="bays"
+        :build-up="buildUp"
+        @choose="onRecord"
+      />
+      <section v-else aria-label="Bays">
         <RoofPlan
           v-if="shape && bays.length > 0"
           :zone="chosen.zone"
@@ -102,7 +116,7 @@ const look = (): Promise<void> =>
           :chosen="undefined"
           :dimensions="false"
           :most-height="460"
-          @choose="(id: string) => $router.push({ name: 'record', query: { zone: chosenId, bay: id } })"
+          @choose="onRecord"
         />
         <p v-else class="quiet">It is not cut into bays yet.</p>
       </section>

@@ -6,6 +6,8 @@ export interface PlanView {
   readonly width: number;
   readonly height: number;
   readonly at: (p: Point) => Point;
+  /** From a point of the picture back to the roof. */
+  readonly back: (p: Point) => Point;
 }
 
 export function planView(
@@ -24,6 +26,7 @@ export function planView(
     width,
     height,
     at: ([x, y]) => [left + (x - box.minX) * pointsPerM, height - margin - (y - box.minY) * pointsPerM],
+    back: ([x, y]) => [box.minX + (x - left) / pointsPerM, box.minY + (height - margin - y) / pointsPerM],
   };
 }
 

@@ -17,6 +17,7 @@ import CoatTimes from './CoatTimes.vue';
 import { useCoatWork } from './coatwork.ts';
 import ContainersOpened from './ContainersOpened.vue';
 import GaugeTeeth from './GaugeTeeth.vue';
+import ReadingPlace from './ReadingPlace.vue';
 
 const props = defineProps<{
   /** Bays to begin with, of one zone. */
@@ -37,6 +38,9 @@ const {
   ownTeeth,
   readingOn,
   taken,
+  readBay,
+  readFrame,
+  readPlace,
   chosen,
   read,
   verdicts,
@@ -119,9 +123,18 @@ const {
         {{ b.label }} <span class="quiet">{{ (draft.readings[b.id] ?? []).length }}</span>
       </button>
     </div>
+    <ReadingPlace
+      v-if="readBay && readFrame"
+      :key="readingOn"
+      v-model="readPlace"
+      :bay="readBay"
+      :frame="readFrame"
+      :taken="taken"
+    />
     <GaugeTeeth
       :key="readingOn + draft.gauge"
       v-model="taken"
+      :place="readPlace"
       :teeth="teethUsed({ gauge: draft.gauge, ...(ownTeeth ? { teethMm: [...ownTeeth] } : {}) })"
       :probe="draft.gauge === 'probe'"
       :design-mm="wetFilm(coat).value"

@@ -2,13 +2,22 @@
 /** A row of gauge teeth as they look on a gauge: tap the last wet one. */
 import { computed } from 'vue';
 import { readingFromTooth } from '@lentum/core/film';
+import type { Place } from '@lentum/core/survey';
+import type { Taken } from './coatdraft.ts';
 import { useUnits } from '../shared/units.ts';
 
-const props = defineProps<{ teeth: readonly number[]; probe: boolean; designMm: number }>();
-const readings = defineModel<number[]>({ required: true });
+const props = defineProps<{
+  teeth: readonly number[];
+  probe: boolean;
+  designMm: number;
+  /** Where the next reading is taken; none: somewhere on the bay. */
+  place: Place | null;
+}>();
+const readings = defineModel<Taken[]>({ required: true });
+const take = (mm: number): void => void (readings.value = [...readings.value, { mm, place: props.place }]);
 const { say, bare, unit } = useUnits();
 const mark = computed(() => (props.probe ? 'mark' : 'tooth'));
-const latest = computed(() => readings.value.at(-1));
+const latest = computed(() => readings.value.at(-1)?.mm);
 /** Deep teeth reach less far down: the picture of a comb, not to scale. */
 const depth = (i: number): number => 34 - (i / Math.max(1, props.teeth.length - 1)) * 28;
 
@@ -40,7 +49,7 @@ const isLow = (tooth: number): boolean => {
         type="button"
         :class="{ wet: latest !== undefined && t <= latest, last: t === latest }"
         :aria-label="`Last wet ${mark} ${say(t, 'film')}`"
-        @click="readings = [...readings, t]"
+        @click="take(t)"
       >
         <span class="tooth" :style="{ height: `${depth(i)}px` }" /><span class="mm">{{
           bare(t, 'film')
@@ -50,7 +59,7 @@ const isLow = (tooth: number): boolean => {
         type="button"
         :class="{ last: latest === 0 }"
         :aria-label="`None: no ${mark} was wet`"
-        @click="readings = [...readings, 0]"
+        @click="take(0)"
       >
         <span class="mm none">none</span>
       </button>
@@ -62,11 +71,11 @@ const isLow = (tooth: number): boolean => {
       <li v-for="(r, i) in readings" :key="i">
         <button
           type="button"
-          :class="{ low: isLow(r) }"
-          :aria-label="`Take back reading ${i + 1}, ${say(r, 'film')}`"
+          :class="{ low: isLow(r.mm) }"
+          :aria-label="`Take back reading ${i + 1}, ${say(r.mm, 'film')}`"
           @click="readings = readings.filter((_, k) => k !== i)"
         >
-          {{ bare(r, 'film') }}<span aria-hidden="true"> ×</span>
+          {{ bare(r.mm, 'film') }}<span aria-hidden="true"> ×</span>
         </button>
       </li>
     </ul>

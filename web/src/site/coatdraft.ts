@@ -4,8 +4,15 @@ import { isCoat, laidRate, wetFilm, type BuildUp, type Coat } from '@lentum/core
 import { GAUGES } from '@lentum/core/film';
 import { sharesByArea, type Body, type BookEntryOf, type Share } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
+import type { Place } from '@lentum/core/survey';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { fromField, toField } from '../app/time.ts';
+
+/** A reading as it was tapped: the last wet tooth, and where, if somebody said. */
+export interface Taken {
+  readonly mm: number;
+  readonly place: Place | null;
+}
 
 export interface CoatDraft {
   bayIds: string[];
@@ -19,7 +26,7 @@ export interface CoatDraft {
   byHand: Record<string, number | undefined>;
   /** A gauge of the list, or the id of an entry that tells of one's own. */
   gauge: string;
-  readings: Record<string, number[]>;
+  readings: Record<string, Taken[]>;
   method: string;
   tip: string;
   pressureBar: number | undefined;
@@ -95,7 +102,12 @@ export function draftOf(entry: BookEntryOf<'coat'>, bays: readonly Bay[], zone: 
     split: byArea ? 'by area' : 'by hand',
     byHand: byArea ? {} : Object.fromEntries(entry.bays.map((b) => [b.bayId, b.share])),
     gauge: body.gauge,
-    readings: Object.fromEntries(body.readings.map((r) => [r.bayId, [...r.lastWetMm]])),
+    readings: Object.fromEntries(
+      body.readings.map((r) => [
+        r.bayId,
+        r.lastWetMm.map((mm, i): Taken => ({ mm, place: r.places?.[i] ?? null })),
+      ]),
+    ),
     method: body.method ?? '',
     tip: body.tip ?? '',
     pressureBar: body.pressureBar,
@@ -156,7 +168,13 @@ export function bodyOf(
     leftOver: { basis: coat ? laidRate(coat).basis : 'mass', value: draft.leftOver ?? 0 },
     gauge: draft.gauge,
     ...(ownTeethMm ? { teethMm: [...ownTeethMm] } : {}),
-    readings: draft.bayIds.map((bayId) => ({ bayId, lastWetMm: [...(draft.readings[bayId] ?? [])] })),
+    readings: draft.bayIds.map((bayId) => {
+      const taken = draft.readings[bayId] ?? [];
+      const lastWetMm = taken.map((t) => t.mm);
+      return taken.some((t) => t.place !== null)
+        ? { bayId, lastWetMm, places: taken.map((t) => (t.place === null ? null : { ...t.place })) }
+        : { bayId, lastWetMm };
+    }),
     ...(draft.method === '' ? {} : { method: draft.method as NonNullable<Body<'coat'>['method']> }),
     ...(draft.tip.trim() === '' ? {} : { tip: draft.tip }),
     ...(draft.pressureBar === undefined ? {} : { pressureBar: draft.pressureBar }),

@@ -1,5 +1,5 @@
 /** A coat as it is being entered: what it is about, what is wrong with it, its verdict on each bay, and keeping it. */
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { isCoat, isFieldCoat } from '@lentum/core/buildup';
 import { GAUGES } from '@lentum/core/film';
 import { check, sentence } from '@lentum/core/problems';
@@ -16,13 +16,14 @@ import {
   type BookEntryOf,
 } from '@lentum/core/record';
 import { bayAreaFigure } from '@lentum/core/site';
+import { setOut, type Place } from '@lentum/core/survey';
 import { bayRuns, coatVerdict } from '@lentum/core/words';
 import { rightNowMs } from '../app/righttime.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { toField, zoneName } from '../app/time.ts';
 import { useEntryWords } from '../record/entrywords.ts';
-import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf } from './coatdraft.ts';
+import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf, type Taken } from './coatdraft.ts';
 import { inForm } from './log/saying.ts';
 import { useSending } from './sending.ts';
 
@@ -116,9 +117,18 @@ export function useCoatWork(
     },
   );
   const chosen = computed(() => zoneBays.value.filter((b) => draft.bayIds.includes(b.id)));
+  const readBay = computed(() => zoneBays.value.find((b) => b.id === readingOn.value));
+  /** From the plan to places along and across the zone. */
+  const readFrame = computed(() => {
+    const q = job.zones.find((z) => z.zone.id === first.bay.zoneId)?.quantities;
+    return q?.ok ? setOut(q.value.shape.corners) : undefined;
+  });
+  /** Where the next reading is taken; it stays until another place is tapped. */
+  const readPlace = shallowRef<Place | null>(null);
+  watch(readingOn, () => (readPlace.value = null));
   const taken = computed({
     get: () => draft.readings[readingOn.value] ?? [],
-    set: (list: number[]) => (draft.readings[readingOn.value] = list),
+    set: (list: Taken[]) => (draft.readings[readingOn.value] = list),
   });
 
   const body = computed(
@@ -204,6 +214,9 @@ export function useCoatWork(
     ownTeeth,
     readingOn,
     taken,
+    readBay,
+    readFrame,
+    readPlace,
     chosen,
     read,
     verdicts,

@@ -107,7 +107,12 @@ export const PROOF: readonly KindForm[] = [
         : [measure('rainMm', 'Rain since the reading before', 'rain', { optional: true, max: 500 })]),
       ...(v['step'] === 'read'
         ? [
-            measure('toppedUpToMm', 'Topped up to', 'gap', { optional: true, min: -100, max: 500, digits: 1 }),
+            measure('toppedUpToMm', 'Topped up to', 'gap', {
+              optional: true,
+              min: -100,
+              max: 500,
+              digits: 1,
+            }),
             measure('waterC', 'Water', 'temperature', { optional: true, min: -40, max: 300 }),
           ]
         : []),
@@ -148,7 +153,15 @@ export const PROOF: readonly KindForm[] = [
       choice('method', 'How', LEAK_TESTS),
       words('instrument', 'Instrument', 120, true),
       measure('volts', 'Voltage, V', 'count', { optional: true, above: 0, max: 60000 }),
-      { form: 'words', key: 'finds', name: 'Found at', most: 4000, long: true, optional: true, hint: 'one a line' },
+      {
+        form: 'words',
+        key: 'finds',
+        name: 'Found at',
+        most: 4000,
+        long: true,
+        optional: true,
+        hint: 'one a line',
+      },
       time('at', 'When'),
       NOTE,
     ],
@@ -173,10 +186,7 @@ export const PROOF: readonly KindForm[] = [
         form: 'choice',
         key: 'step',
         name: 'It is',
-        options: [
-          { value: 'found', label: 'found' },
-          ...(c.snags.length > 0 ? SNAG_STEPS : []),
-        ],
+        options: [{ value: 'found', label: 'found' }, ...(c.snags.length > 0 ? SNAG_STEPS : [])],
       },
       ...(v['step'] === 'found'
         ? [
