@@ -1,5 +1,6 @@
 /** What is proven of a roof: each layer judged as it stood when it was begun, and what the record says of it since. */
 import { describe, expect, it } from 'vitest';
+import { solidsOf, wetFilm } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import { verdictText } from '@lentum/core/figures';
 import {
@@ -17,6 +18,7 @@ import { inputsOf } from './support/calls.ts';
 import {
   at,
   coated,
+  coatsOf,
   hours,
   moisture,
   polyurethane,
@@ -160,6 +162,57 @@ describe('what is missing, what failed, and who answers for it', () => {
     expect(line(coat(0.6), 'film')).toMatchObject({ answer: 'failed' });
     expect(says(coat(0.6), 'film')).toMatch(/^H1, first coat, film, failed: is thin; design/);
     expect(line(coat(1.02, { readings: [] }), 'film')?.answer).not.toBe('failed');
+  });
+
+  describe('what is asked of finished work', () => {
+    const laid = [...ready, primer];
+    const asked = provingSchema.parse({
+      demands: [{ zoneId: 'hall', leak: 'none', dryFilm: true, bondMPa: { value: 1.5, source: 'chosen' } }],
+    });
+    const of = (subject: ProofSubject, ...more: readonly Told[]) =>
+      proofOf(stateFor({ entries: [...laid, ...more] }), 'hall', undefined, asked).find(
+        (l) => l.subject === subject,
+      )?.answer;
+    const pull = (hoursAgo: number, value: number) =>
+      told('test', -hoursAgo, {
+        ...{ at: at(-hoursAgo), test: 'pull-off', instrument: 'x', value, unprimed: false },
+      } as never);
+    it.each([
+      ['none pulled since its coat', [], 'not shown'],
+      ['pulled before it only', [pull(40, 3)], 'not shown'],
+      ['pulled and strong', [pull(3, 1.8), pull(2, 1.5)], 'proven'],
+      ['one of them too weak', [pull(3, 1.8), pull(2, 1.4)], 'failed'],
+    ] as const)('bond: %s', (_, more, answer) => expect(of('bond', ...more)).toBe(answer));
+    /** The primer leaves so much dry, µm. */
+    const dryUm = (() => {
+      const p = coatsOf(polyurethane)[0]!;
+      return wetFilm(p).value * solidsOf(p).value * 1000;
+    })();
+    const film = (when: 'before' | 'after', hoursAgo: number, ...um: number[]) =>
+      told('dry film', -hoursAgo, {
+        ...{ at: at(-hoursAgo), gauge: 'ultrasonic', instrument: 'x', ground: 'concrete', when },
+        ...{ shims: [], readingsUm: um },
+      });
+    it.each([
+      ['not read', [], 'not shown'],
+      ['read before it only', [film('before', 21, 10)], 'not shown'],
+      ['enough', [film('after', 2, dryUm * 1.02, dryUm * 1.05, dryUm * 1.01)], 'proven'],
+      ['too thin', [film('after', 2, dryUm * 0.5, dryUm * 0.6, dryUm * 0.55)], 'failed'],
+      [
+        'enough only with what was there before',
+        [film('before', 21, dryUm * 0.6), film('after', 2, dryUm * 1.1, dryUm * 1.2, dryUm * 1.1)],
+        'failed',
+      ],
+    ] as const)('dry film: %s', (_, more, answer) => expect(of('dryFilm', ...more)).toBe(answer));
+    const found = told('snag', -9, { step: 'found', at: at(-9), what: 'pinhole' });
+    const step = (hoursAgo: number, name: 'done' | 'accepted' | 'refused') =>
+      told('snag', -hoursAgo, { step: name, at: at(-hoursAgo), snagId: 'e5-snag' });
+    it.each([
+      ['found', [], 'failed'],
+      ['done', [step(8, 'done')], 'not shown'],
+      ['accepted', [step(8, 'done'), step(7, 'accepted')], 'proven'],
+      ['not accepted', [step(8, 'done'), step(7, 'refused')], 'failed'],
+    ] as const)('a snag that is %s', (_, more, answer) => expect(of('snags', found, ...more)).toBe(answer));
   });
 
   describe('a leak test', () => {

@@ -181,6 +181,39 @@ function terrace(story: Story): void {
     );
 }
 
+/** What was tested and found on finished bays. */
+function proving(story: Story): void {
+  const on = (zoneId: string, ...ids: string[]) => ({
+    zoneId,
+    bays: ids.map((bayId) => ({ bayId, share: 1 })),
+  });
+  const pass = { method: 'low voltage', instrument: 'leak detector' } as const;
+  story.add(-12.6, 'Marek', 'leak test', on('hall', 'hall-1', 'hall-2'), {
+    ...{ at: story.at(-12.6), ...pass, finds: ['collar of the outlet, south side'] },
+  });
+  story.add(-11.9, 'Marek', 'leak test', on('hall', 'hall-1', 'hall-2'), {
+    ...{ at: story.at(-11.9), ...pass, finds: [], note: 'After the collar was sealed again.' },
+  });
+  const flooded = on('terrace', 'terrace-1', 'terrace-2');
+  const flood = story.add(-12, 'Ines', 'flood', flooded, {
+    ...{ step: 'filled', at: story.at(-12), deepestMm: 40, levelMm: 31.5, panMm: 25, plugged: 1 },
+    ...{ hours: 24, note: 'Dammed with sand bags, mark on the post base.' },
+  });
+  story.add(-1.2, 'Ines', 'flood', flooded, {
+    ...{ step: 'read', at: story.at(-1.2), floodId: flood, levelMm: 30.5, panMm: 24 },
+  });
+  const print = story.add(-20.9, 'Ines', 'snag', on('terrace', 'terrace-4'), {
+    ...{ step: 'found', at: story.at(-20.9), what: 'Shoe print at the door', forWhom: 'Tomas' },
+  });
+  story.add(-19.2, 'Tomas', 'snag', on('terrace', 'terrace-4'), {
+    ...{ step: 'done', at: story.at(-19.2), snagId: print, note: 'Ground out and laid again.' },
+  });
+  story.add(-13.2, 'Marek', 'snag', on('hall', 'hall-3'), {
+    ...{ step: 'found', at: story.at(-13.2), what: 'Second coat thin toward the north edge' },
+    forWhom: 'Tomas',
+  });
+}
+
 function canopy(story: Story): void {
   story.conditions('canopy', -47, -22);
   const six = numbered('C', 1, 6);
@@ -397,6 +430,7 @@ export function velmora(anchor: Date): JobContent {
   garden(story);
   office(story);
   details(story);
+  proving(story);
   const inOrder = [...story.entries].sort((a, b) => Date.parse(a.madeAt) - Date.parse(b.madeAt));
   // What was tested is told by the record.
   const survey = { ...tested, zones: tested.zones.map((zone) => ({ ...zone, tests: [] })) };
@@ -417,6 +451,7 @@ export function velmora(anchor: Date): JobContent {
     weather: weatherAt(anchor),
     weatherSeries: [],
     pictures: [],
+    picturesLeftOut: [],
     papers: [],
     people,
     record: chain(inOrder.map((entry) => ({ entry, receivedAt: entry.madeAt }))),

@@ -62,6 +62,7 @@ function terrace(anchor: Date): Zone {
       outline: { kind: 'walk', adjustmentAccepted: true, legs: [leg(9.6), leg(6.2), leg(9.6), leg(6.182)] },
     }),
     plot: { xM: 14.1, yM: 5, turnDeg: 0 },
+    deckLoad: { kgPerM2: 300, says: 'structural engineer, letter of April' },
     sides: [side('gutter', { widthMm: 150 }), up(150), side('threshold', { heightMm: 60 }), up(150)],
     openings: [box('stair', 'Stair head', 'stair-head', [6.9, 2.4, 1.5, 2.1])],
     features: new Features('terrace')

@@ -94,6 +94,28 @@ describe('pictures', () => {
     const r = await api.put(`${V1}/jobs/${randomUUID()}/file`).send(without).expect(422);
     expect(detail(r)).toContain('The picture below the plan is missing; expected it to be in the file.');
   });
+  it('those of entries go out and in with the job, as they were', async () => {
+    const id = await importDemo();
+    await api.put(`${V1}/people/p-ines`).send({ name: 'Ines' }).expect(200);
+    await send(id, hash(PICTURE), PICTURE).expect(201);
+    const entry = randomUUID();
+    await api
+      .put(`${V1}/jobs/${id}/record/${entry}`)
+      .send({
+        ...{ form: 2, kind: 'snag', version: 1, id: entry, personId: 'p-ines', deviceId: 'phone' },
+        ...{ madeAt: NOW.toISOString(), zoneId: 'hall', bays: [], attachments: [hash(PICTURE)] },
+        body: { step: 'found', at: NOW.toISOString(), what: 'pinhole' },
+      })
+      .expect(201);
+    const { body: file } = await api.get(`${V1}/jobs/${id}/file`).expect(200);
+    const copy = randomUUID();
+    await api
+      .put(`${V1}/jobs/${copy}/file`)
+      .send(file as object)
+      .expect(201);
+    const back = await api.get(`${V1}/jobs/${copy}/pictures/${hash(PICTURE)}`).expect(200);
+    expect(hash(back.body as Buffer)).toBe(hash(PICTURE));
+  });
 });
 
 describe('instruments', () => {

@@ -17,6 +17,7 @@ import BayList from '../src/site/BayList.vue';
 import { groupsByState } from '../src/site/groups.ts';
 import ContainersOpened from '../src/site/ContainersOpened.vue';
 import GaugeTeeth from '../src/site/GaugeTeeth.vue';
+import type { Taken } from '../src/site/coatdraft.ts';
 import ClosingError from '../src/survey/ClosingError.vue';
 import WalkTable from '../src/survey/WalkTable.vue';
 import {
@@ -155,21 +156,32 @@ describe('the list of bays', () => {
 describe('the gauge', () => {
   it('a tapped tooth is a reading, a tapped reading is taken back', async () => {
     const w = show(GaugeTeeth, {
-      props: { teeth: teethOf('deep'), probe: false, designMm: 1.42, modelValue: [] },
+      props: { teeth: teethOf('deep'), probe: false, designMm: 1.42, place: null, modelValue: [] },
     });
-    const readings = () => (w.emitted('update:modelValue')?.at(-1)?.[0] ?? []) as number[];
+    const readings = () => (w.emitted('update:modelValue')?.at(-1)?.[0] ?? []) as Taken[];
     const tooth = (name: string) =>
       w.findAll('button').find((b) => b.attributes('aria-label')?.includes(name))!;
     await tooth('1.40').trigger('click');
     await w.setProps({ modelValue: readings() } as never);
     await tooth('1.30').trigger('click');
     await w.setProps({ modelValue: readings() } as never);
-    expect(readings()).toEqual([1.4, 1.3]);
+    await w.setProps({ place: { alongM: 2, acrossM: 1 } } as never);
+    await tooth('1.30').trigger('click');
+    expect(readings()).toEqual([
+      { mm: 1.4, place: null },
+      { mm: 1.3, place: null },
+      { mm: 1.3, place: { alongM: 2, acrossM: 1 } },
+    ]);
+    await w.setProps({ modelValue: readings() } as never);
     expect(plain(w.text())).toContain('Film lies between 1.30 and 1.40 mm.');
-    expect(w.findAll('.taken .low').length).toBe(1);
+    expect(w.findAll('.taken .low').length).toBe(2);
     await w.get('.taken button').trigger('click');
-    expect(readings()).toEqual([1.3]);
-    await w.setProps({ modelValue: [0] } as never);
+    // Of two alike the one that was tapped goes, with its place.
+    expect(readings()).toEqual([
+      { mm: 1.3, place: null },
+      { mm: 1.3, place: { alongM: 2, acrossM: 1 } },
+    ]);
+    await w.setProps({ modelValue: [{ mm: 0, place: null }] } as never);
     expect(plain(w.text())).toContain('Film lies between 0.00 and 0.80 mm.');
   });
   it('readings are drawn as intervals, those surely below the design apart', () => {

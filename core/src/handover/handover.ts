@@ -23,6 +23,8 @@ import type { ProvingDoc } from '../proving/index.ts';
 import type { BayStatus } from '../record/index.ts';
 import type { JobState } from '../state/index.ts';
 import { zoneQuantities } from '../survey/index.ts';
+import { filmSection } from './filmplan.ts';
+import { leakSection, snagSection } from './testsections.ts';
 import { roofPlan } from './roofplan.ts';
 import {
   detailsSection,
@@ -51,7 +53,7 @@ const fillOf = (s: BayStatus): Ink => (s.accepted && !s.hold ? 'soft' : 'paper')
 
 /** @returns the printout, or why there is none: no such zone, or one that is not measured */
 export function handoverOf({ head, state, last, chain, zoneId, asked }: HandoverAsked): Result<Printout> {
-  const { survey, buildUps, site, book } = state.kept.inputs;
+  const { survey, buildUps, site, book, series } = state.kept.inputs;
   const zone = survey.zones.find((z) => z.id === zoneId);
   if (!zone)
     return fail({
@@ -70,6 +72,10 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
   const details = detailSchedule({ zones: [zone] }, buildUps).zones[0];
   const lines = { buildUps, site, book, say: t.say, practice: state.practice };
   const proof = proofOf(state, zoneId, details, asked);
+  const tests = {
+    ...{ book, series, bays: site.bays, practice: state.practice },
+    nowMs: state.atMs,
+  };
   const laidAt = statuses.flatMap((s) => s.laid.map((l) => Date.parse(l.entry.startedAt)));
   const open = [
     ...(chain ? [sentence(chain)] : []),
@@ -107,6 +113,9 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
     ),
     ...(buildUp ? layersSection(buildUp, t) : []),
     PAGE_BREAK,
+    ...(buildUp ? filmSection(q, statuses, buildUp, state.practice, t) : []),
+    ...leakSection(zoneId, tests, t),
+    ...snagSection(zoneId, tests, t),
     ...layingSection(statuses, state.atMs, t),
     ...missesSection(statuses, t),
     ...detailsSection(details, lines, zoneId, t),

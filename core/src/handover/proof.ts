@@ -10,11 +10,13 @@ import {
   DEFAULT_PROVING,
   floodTests,
   leakPoints,
+  snagsOf,
   type Demand,
   type LeakTerms,
   type ProvingDoc,
 } from '../proving/index.ts';
 import { latestDetails, type BayStatus, type LaidCoat, type Miss } from '../record/index.ts';
+import { bondPoint, dryFilmPoint, picturePoint, snagPoint } from './finished.ts';
 import { gatesWhenLaid, type JobState } from '../state/index.ts';
 
 export const PROOF_SUBJECTS = [
@@ -29,7 +31,11 @@ export const PROOF_SUBJECTS = [
   'film',
   'missed',
   'layers',
+  'dryFilm',
+  'bond',
   'leak',
+  'pictures',
+  'snags',
   'accepted',
 ] as const;
 export type ProofSubject = (typeof PROOF_SUBJECTS)[number];
@@ -213,6 +219,34 @@ function leaksOf(status: BayStatus, leak: LeakTerms, asked: Demand | undefined, 
     put(points, 'leak', { ...{ where: bay.label, bayId: bay.id, layer: undefined }, what, answer, says });
 }
 
+/** What is asked of the finished bay by its bond and its dry film. */
+function finishedOf(status: BayStatus, state: JobState, asked: Demand, points: Points): void {
+  const { book } = state.kept.inputs;
+  const at = { where: status.bay.label, bayId: status.bay.id, layer: undefined };
+  if (asked.bondMPa) put(points, 'bond', { ...at, ...bondPoint(status, book, asked.bondMPa) });
+  if (asked.dryFilm) put(points, 'dryFilm', { ...at, ...dryFilmPoint(status, book, state.practice) });
+}
+
+/** Pictures of details where they are asked for, and everything that was to be put right. */
+function shownOf(
+  state: JobState,
+  zoneId: string,
+  details: ZoneDetails | undefined,
+  asked: Demand | undefined,
+  points: Points,
+): void {
+  const { book, site } = state.kept.inputs;
+  const entries = book.zones.get(zoneId)?.entries ?? [];
+  const none = { bayId: undefined, layer: undefined };
+  if (asked?.pictures)
+    for (const work of details?.work ?? [])
+      put(points, 'pictures', { ...none, where: work.detail.where, ...picturePoint(work, entries) });
+  for (const snag of snagsOf(book, zoneId)) {
+    const bay = site.bays.find((b) => b.id === snag.found.bays[0]?.bayId);
+    put(points, 'snags', { ...none, where: bay?.label ?? snag.what, bayId: bay?.id, ...snagPoint(snag) });
+  }
+}
+
 function detailsOf(state: JobState, details: ZoneDetails, points: Points): void {
   const latest = latestDetails(state.kept.inputs.book, details.zone.id);
   for (const { detail } of details.work) {
@@ -271,7 +305,9 @@ export function proofOf(
     missesOf(status, points);
     standOf(status, points);
     leaksOf(status, leak, demand, points);
+    if (demand) finishedOf(status, state, demand, points);
   }
+  shownOf(state, zoneId, details, demand, points);
   if (details) detailsOf(state, details, points);
   return PROOF_SUBJECTS.flatMap((subject) => {
     const own = points.get(subject);

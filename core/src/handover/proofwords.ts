@@ -16,12 +16,20 @@ export const PROOF_NAMES: Readonly<Record<ProofSubject, string>> = {
   film: 'Film of each coat',
   missed: 'What was missed is put right',
   layers: 'Every layer on record',
+  dryFilm: 'Film read dry',
+  bond: 'Bond of the finished work',
   leak: 'No leak',
+  pictures: 'Pictures of the details',
+  snags: 'Snags put right',
   accepted: 'Accepted',
 };
 
 /** Of details the places are no bays. */
-const OF: Readonly<Partial<Record<ProofSubject, string>>> = { seen: 'details' };
+const OF: Readonly<Partial<Record<ProofSubject, string>>> = {
+  seen: 'details',
+  pictures: 'details',
+  snags: 'places',
+};
 
 /** 11 of 12 bays. */
 export const proofCount = ({ subject, good, of }: ProofLine): string =>
@@ -69,7 +77,7 @@ export function proofBlocks(lines: readonly ProofLine[], t: Telling): Block[] {
     ),
     line(
       t.w(
-        'Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or entered is not shown, and proves nothing. Pictures are not judged here.',
+        'Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or entered is not shown, and proves nothing.',
       ),
       'quiet',
     ),

@@ -42,7 +42,7 @@ export const jobContentSchema = z.strictObject({
   record: z.array(storedEntrySchema),
   /** Names of those who made the entries; no hash covers them. */
   people: z.array(personSchema).max(5000).default([]),
-  /** Pictures that the survey names, by the SHA-256 of their content. */
+  /** Pictures that the survey or an entry names, by the SHA-256 of their content. */
   pictures: z
     .array(
       z.strictObject({
@@ -50,7 +50,12 @@ export const jobContentSchema = z.strictObject({
         base64: z.string().max(18_000_000),
       }),
     )
-    .max(20)
+    .max(2000)
+    .default([]),
+  /** Pictures of entries that the file had no room for, by the SHA-256 of their content. */
+  picturesLeftOut: z
+    .array(z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in hexadecimal'))
+    .max(100_000)
     .default([]),
   /** Papers of the binders of its build-ups. */
   papers: z.array(paperFileSchema).max(200).default([]),

@@ -5,7 +5,11 @@ const n = z.number().min(-1e6).max(1e6);
 const point = z.tuple([n, n]);
 
 /** What a colour is for; each kind of paper has its own. */
-export const INKS = ['ink', 'quiet', 'line', 'done', 'mind', 'stop', 'soft', 'paper'] as const;
+export const INKS = [
+  ...(['ink', 'quiet', 'line', 'done', 'mind', 'stop', 'soft', 'paper'] as const),
+  /** Bands of a film map, from too little to plenty. */
+  ...(['film0', 'film1', 'film2', 'film3', 'film4', 'film5'] as const),
+] as const;
 export type Ink = (typeof INKS)[number];
 const ink = z.enum(INKS);
 
@@ -19,6 +23,12 @@ export const INK_COLOURS: Readonly<Record<Ink, string>> = {
   stop: '#a8261c',
   soft: '#e6efec',
   paper: '#ffffff',
+  film0: '#f0b96e',
+  film1: '#f5e4b4',
+  film2: '#cfe3d2',
+  film3: '#9ccabd',
+  film4: '#62a89d',
+  film5: '#2f7e77',
 };
 
 export const shapeSchema = z.discriminatedUnion('kind', [

@@ -19,6 +19,35 @@ import { readPicture, storePicture } from '../pictures/store.ts';
 import { insertEntries, wholeRecord } from '../record/store.ts';
 import { insertSeries, readSeries } from '../weather/store.ts';
 
+/** A file is one text, and has to be read again: more than this of pictures does not go into it. */
+const MOST_PICTURE_BYTES = 60_000_000;
+
+/** The picture below the plan, and those of entries, the newest first, as far as there is room. */
+async function picturesOf(
+  db: Db,
+  jobId: string,
+  underlay: string | undefined,
+  record: JobContent['record'],
+): Promise<Pick<JobContent, 'pictures' | 'picturesLeftOut'>> {
+  const attached = record.flatMap(({ entry }) => ('form' in entry ? entry.attachments : [])).reverse();
+  const wanted = new Set([...(underlay === undefined ? [] : [underlay]), ...attached]);
+  const pictures: JobContent['pictures'] = [];
+  const picturesLeftOut: string[] = [];
+  let room = MOST_PICTURE_BYTES;
+  for (const id of wanted) {
+    const picture = await readPicture(db, jobId, id);
+    // One that is still on its way from a device is not here: the entry names it.
+    if (!picture) continue;
+    if (picture.content.length > room) {
+      picturesLeftOut.push(id);
+      continue;
+    }
+    room -= picture.content.length;
+    pictures.push({ id, base64: picture.content.toString('base64') });
+  }
+  return { pictures, picturesLeftOut };
+}
+
 export async function readContent(db: Db, jobId: string): Promise<JobContent> {
   const docs = await readDocuments(db, jobId);
   const body = <T>(kind: Parameters<typeof docs.get>[0]): T => {
@@ -29,7 +58,7 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
   const record = await wholeRecord(db, jobId);
   const survey = body<Survey>('survey');
   const named = survey.underlay?.fileId;
-  const picture = named === undefined ? undefined : await readPicture(db, jobId, named);
+  const { pictures, picturesLeftOut } = await picturesOf(db, jobId, named, record);
   const buildUp = body<BuildUpDoc>('build-up');
   return {
     job: body<JobHead>('job'),
@@ -43,8 +72,8 @@ export async function readContent(db: Db, jobId: string): Promise<JobContent> {
     weatherSeries: keptSeries(await readSeries(db, jobId, 0)),
     record,
     people: await peopleOf(db, record),
-    pictures:
-      named !== undefined && picture ? [{ id: named, base64: picture.content.toString('base64') }] : [],
+    pictures,
+    picturesLeftOut,
     papers: await readPapers(db, buildUp.buildUps),
   };
 }

@@ -10,6 +10,8 @@ export interface Where {
   readonly zoneId?: string | undefined;
   readonly bays?: readonly Share[];
   readonly place?: Place | undefined;
+  /** Pictures and papers, by the SHA-256 of their content. */
+  readonly attachments?: readonly string[] | undefined;
   readonly supersedes?: string | undefined;
 }
 
@@ -42,7 +44,7 @@ export const NOBODY_YET = 'nobody-yet';
  * carries its times as the device's clock shows them, and by how much that is off.
  */
 export function makeEntry<K extends Kind>(personId: string, kind: K, where: Where, body: Body<K>): Entry {
-  const { zoneId, bays = [], place, supersedes } = where;
+  const { zoneId, bays = [], place, attachments = [], supersedes } = where;
   const offsetMs = clockOffsetMs.value;
   return {
     ...{ form: 2, id: crypto.randomUUID(), kind, version: 1 },
@@ -51,7 +53,7 @@ export function makeEntry<K extends Kind>(personId: string, kind: K, where: Wher
     ...(zoneId === undefined ? {} : { zoneId }),
     bays: [...bays],
     ...(place === undefined ? {} : { place }),
-    attachments: [],
+    attachments: [...attachments],
     ...(supersedes === undefined ? {} : { supersedes }),
     body: bodyOfDevice(tidied(body), offsetMs),
   } as unknown as Entry;

@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import type { JobHead, JobRules } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
+import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
@@ -14,6 +15,7 @@ import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
 
+const LogSheet = defineAsyncComponent(() => import('../site/log/LogSheet.vue'));
 const RulesDialog = defineAsyncComponent(() => import('../jobs/RulesDialog.vue'));
 
 /** Fetched once the job stands; without a signal it is fetched when there is one again. */
@@ -58,6 +60,9 @@ watch(
   { immediate: true },
 );
 
+/** A snag of the zone that is looked at, from any page. */
+const { chosenId } = useChosenZone();
+const snagging = ref(false);
 const editing = ref(false);
 const refused = ref('');
 async function change(head: JobHead): Promise<void> {
@@ -102,6 +107,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <span class="quiet">{{ job.head.place }}</span>
       <el-button text size="small" class="no-print" @click="editing = true">Change</el-button>
       <el-button text size="small" class="no-print" @click="ruling = true">Rules</el-button>
+      <el-button v-if="chosenId" text size="small" class="no-print" @click="snagging = true">Snag</el-button>
       <span class="end quiet">{{ clock }}</span>
       <SaveState />
     </section>
@@ -110,6 +116,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />
     <TakeBack />
+    <LogSheet v-if="snagging && chosenId" v-model="snagging" :zone-id="chosenId" kind="snag" />
     <JobDialog
       v-if="editing"
       v-model="editing"

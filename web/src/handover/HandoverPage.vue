@@ -15,7 +15,10 @@ import RoofPlan from '../shared/RoofPlan.vue';
 import { saveFile } from '../shared/savefile.ts';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import FilmMapPanel from './FilmMapPanel.vue';
+import LogForms from '../site/LogForms.vue';
+import AskedPart from './AskedPart.vue';
 import ProofList from './ProofList.vue';
+import SnagList from './SnagList.vue';
 
 const job = useJob();
 const sheet = useSheet();
@@ -36,7 +39,9 @@ const proof = computed(() =>
 const isWhole = computed(() => proof.value !== undefined && isProven(proof.value));
 const good = computed(() => proof.value?.filter((l) => isGood(l.answer)).length ?? 0);
 const buildUp = computed(() => buildUpOfZone(job.documents.buildUps.content, zoneId.value));
-const last = computed(() => job.entries.at(-1));
+/** What waits on this device has no place in the chain yet. */
+const last = computed(() => job.entries.findLast((s) => s.hash !== ''));
+const forms = ref<InstanceType<typeof LogForms>>();
 const router = useRouter();
 const onRecord = (bay: string): void =>
   void router.push({ name: 'record', query: { zone: chosenId.value, bay } });
@@ -95,7 +100,7 @@ const look = (): Promise<void> =>
         <ProofList v-else :lines="proof" :zone="zoneId" />
         <p class="quiet note">
           Each layer is judged as it stood when it was begun, by the gates of the day. What nobody read or
-          entered is not shown, and proves nothing. Pictures are in the record, and are not judged here.
+          entered is not shown, and proves nothing.
         </p>
       </section>
       <FilmMapPanel
@@ -134,6 +139,8 @@ const look = (): Promise<void> =>
           <el-button :loading="busy === 'print'" @click="look">Look and print</el-button>
         </div>
         <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
+        <AskedPart :zone-id="zoneId" />
+        <SnagList :zone-id="zoneId" @add="forms?.log(zoneId, [], 'snag')" />
         <h2>Seal of the record</h2>
         <p v-if="last">
           {{ last.seq }} entries, head <code>{{ last.hash.slice(0, 16) }}</code>. It stands on each page.
@@ -146,6 +153,7 @@ const look = (): Promise<void> =>
         </p>
       </aside>
     </div>
+    <LogForms ref="forms" />
     <PrintDialog v-if="printout" :printout="printout" @close="printout = undefined" />
   </main>
 </template>

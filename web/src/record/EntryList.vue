@@ -8,6 +8,7 @@ import { entriesOf, kindName, laterEntries, type BookEntry, type Kind } from '@l
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
+import EntryPictures from './EntryPictures.vue';
 import { useEntryWords } from './entrywords.ts';
 
 const props = defineProps<{ zoneId: string; highlighted: string }>();
@@ -75,6 +76,12 @@ const fate = (later: BookEntry): string =>
           <td class="who">{{ r.entry.who }}</td>
           <td class="says">
             <span class="what">{{ r.says }}</span>
+            <EntryPictures
+              v-if="r.entry.attachments.length > 0"
+              :job-id="job.id"
+              :ids="r.entry.attachments"
+              :what="r.says"
+            />
             <p v-for="f in r.flags" :key="f.says" class="flag">{{ worded(f.says) }}</p>
           </td>
           <td class="act">

@@ -17,7 +17,7 @@ import CoatTimes from './CoatTimes.vue';
 import { useCoatWork } from './coatwork.ts';
 import ContainersOpened from './ContainersOpened.vue';
 import GaugeTeeth from './GaugeTeeth.vue';
-import ReadingPlace from './ReadingPlace.vue';
+import PlacePad from '../shared/PlacePad.vue';
 
 const props = defineProps<{
   /** Bays to begin with, of one zone. */
@@ -123,13 +123,16 @@ const {
         {{ b.label }} <span class="quiet">{{ (draft.readings[b.id] ?? []).length }}</span>
       </button>
     </div>
-    <ReadingPlace
+    <PlacePad
       v-if="readBay && readFrame"
       :key="readingOn"
       v-model="readPlace"
-      :bay="readBay"
+      :parts="readBay.parts"
       :frame="readFrame"
-      :taken="taken"
+      title="Where it is read"
+      none="Somewhere on the bay"
+      :label="`Place of the next reading on ${readBay.label}`"
+      :dots="taken.flatMap((t) => (t.place ? [t.place] : []))"
     />
     <GaugeTeeth
       :key="readingOn + draft.gauge"

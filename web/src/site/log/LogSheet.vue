@@ -11,13 +11,17 @@ import {
   type Body,
   type Kind,
 } from '@lentum/core/record';
+import { setOut, type Place } from '@lentum/core/survey';
 import { bayRuns } from '@lentum/core/words';
 import { makeEntry, NOBODY_YET } from '../../app/entering.ts';
 import { useJob } from '../../app/job.ts';
 import { zoneName } from '../../app/time.ts';
 import { worded } from '../../app/wording.ts';
 import { useEntryWords } from '../../record/entrywords.ts';
+import type { Photo } from '../../app/photos.ts';
 import BayPicker from '../../shared/BayPicker.vue';
+import PhotoPicker from '../../shared/PhotoPicker.vue';
+import PlacePad from '../../shared/PlacePad.vue';
 import { useSending } from '../sending.ts';
 import { useLogContext } from './context.ts';
 import FieldForm from './FieldForm.vue';
@@ -45,6 +49,12 @@ const bays = computed(() => job.documents.site.content.bays.filter((b) => b.zone
 const picked = ref<string[]>([...(props.bays ?? [])]);
 const form = shallowRef<KindForm>();
 const values = ref<Values>({});
+const photos = shallowRef<readonly Photo[]>([]);
+const place = shallowRef<Place | null>(null);
+const shape = computed(() => {
+  const q = job.zones.find((z) => z.zone.id === props.zoneId)?.quantities;
+  return q?.ok ? { parts: [q.value.polygon], frame: setOut(q.value.shape.corners) } : undefined;
+});
 const { saving, trouble, send } = useSending(undefined, () => (open.value = false));
 
 const groups = computed(() => {
@@ -70,7 +80,12 @@ const labels = computed(() => bays.value.filter((b) => picked.value.includes(b.i
 const where = computed(() => {
   if (form.value?.takes === 'job') return {};
   const chosen = bays.value.filter((b) => picked.value.includes(b.id));
-  return { zoneId: props.zoneId, bays: sharesByArea(chosen) };
+  return { zoneId: props.zoneId, bays: sharesByArea(chosen), place: place.value ?? undefined };
+});
+/** When the entry says that it was, once that can be read. */
+const atMs = computed(() => {
+  const at = context.value.instant(values.value['at']);
+  return at === undefined ? undefined : Date.parse(at);
 });
 const entry = computed(() => {
   if (!form.value) return undefined;
@@ -100,7 +115,8 @@ async function keep(): Promise<void> {
   if (trouble.value.length > 0 || !told) return;
   const body = told.body(values.value, context.value) as Body<Kind>;
   const says = [bayRuns(labels.value), told.name.toLowerCase()].filter(Boolean).join(': ');
-  await send(() => job.tap(says, told.kind as Kind, where.value, body as never));
+  const attachments = photos.value.map((p) => p.id);
+  await send(() => job.tap(says, told.kind as Kind, { ...where.value, attachments }, body as never));
 }
 const keepWords = computed(() =>
   form.value?.takes !== 'job' && labels.value.length > 0 ? `Keep for ${bayRuns(labels.value)}` : 'Keep it',
@@ -156,6 +172,17 @@ const hasCoats = computed(() => buildUp.value?.layers.some((l) => l.kind === 'co
         :optional="form.takes === 'zone'"
       />
       <FieldForm v-model="values" :fields="fields" :clock="clock" />
+      <PlacePad
+        v-if="form.pinned && shape"
+        v-model="place"
+        :parts="shape.parts"
+        :frame="shape.frame"
+        title="Where"
+        none="No one place"
+        :label="`Where on ${zone?.name ?? 'the roof'}`"
+        :most-height="220"
+      />
+      <PhotoPicker v-if="form.takes !== 'job'" v-model="photos" :at-ms="atMs" />
       <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ worded(f.says) }}</p>
     </template>
     <template v-if="form" #footer>

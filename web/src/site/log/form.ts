@@ -34,6 +34,8 @@ export interface KindForm {
   readonly says: string;
   readonly group: 'The ground' | 'Laying' | 'Proof' | 'Hot works' | 'What happened' | 'Store';
   readonly takes: 'bays' | 'zone' | 'job';
+  /** It has one place on the plan, if somebody says where. */
+  readonly pinned?: true;
   /** Why it cannot be entered here; absent: it can. */
   readonly unless?: (c: LogContext) => string | undefined;
   readonly fields: (c: LogContext, values: Values) => readonly Field[];

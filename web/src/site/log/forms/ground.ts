@@ -48,6 +48,7 @@ export const GROUND: readonly KindForm[] = [
     says: 'Moisture, profile, strength, pull-off, tack …',
     group: 'The ground',
     takes: 'zone',
+    pinned: true,
     fields: (_c, v) => {
       const facts = testFacts((v['test'] ?? 'moisture') as TestKind);
       return [

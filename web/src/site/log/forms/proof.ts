@@ -181,6 +181,7 @@ export const PROOF: readonly KindForm[] = [
     says: 'Something to put right: found, done, accepted.',
     group: 'Proof',
     takes: 'zone',
+    pinned: true,
     fields: (c, v) => [
       {
         form: 'choice',

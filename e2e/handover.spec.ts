@@ -1,0 +1,102 @@
+/** Handover: the film map with its thin patch, what is asked for, snags with a picture and without a signal. */
+import { createHash } from 'node:crypto';
+import { expect, freshDemo, saved, test } from './support.ts';
+
+/** The smallest picture there is: one grey point. */
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+test.describe('on a phone', () => {
+  test.use({ ownProfile: true, ownWorkers: true });
+  test('a snag with a picture is kept without a signal, and arrives once there is one', async ({
+    page,
+    context,
+  }) => {
+    test.setTimeout(120_000);
+    const id = await freshDemo(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`/jobs/${id}/handover?zone=hall`);
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await saved(page);
+    await expect(page.getByText('Nothing is to be put right.')).toBeVisible();
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Snag', exact: true }).click();
+    const sheet = page.getByRole('dialog', { name: /^Snag · / });
+    await sheet.getByRole('button', { name: 'Bay H3' }).click();
+    await sheet.getByRole('textbox', { name: 'What' }).fill('Pinhole beside the drain');
+    await sheet.getByRole('application', { name: /^Where on / }).click({ position: { x: 150, y: 60 } });
+    await sheet
+      .getByLabel('Pictures of it')
+      .setInputFiles({ name: 'hole.png', mimeType: 'image/png', buffer: PNG });
+    await expect(sheet.getByRole('img', { name: 'hole.png' })).toBeVisible();
+    await sheet
+      .getByLabel('Pictures of it')
+      .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+    await expect(sheet.getByText('“notes.png” is no picture; expected a PNG or JPEG.')).toBeVisible();
+    await sheet.getByRole('button', { name: 'Keep for H3' }).click();
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await expect(snags.getByText('Pinhole beside the drain')).toBeVisible();
+    await snags.scrollIntoViewIfNeeded();
+    await expect(page.getByRole('img', { name: /Pinhole beside the drain, picture 1/ })).toBeVisible();
+    await context.setOffline(false);
+    const sha = createHash('sha256').update(PNG).digest('hex');
+    await expect
+      .poll(async () => (await page.request.get(`/api/v1/jobs/${id}/pictures/${sha}`)).status(), {
+        timeout: 30_000,
+      })
+      .toBe(200);
+    interface Stored {
+      readonly entry: { readonly kind: string; readonly attachments: string[]; readonly place?: object };
+    }
+    await expect
+      .poll(
+        async () => {
+          const r = await page.request.get(`/api/v1/jobs/${id}/record?limit=2000`);
+          const { entries } = (await r.json()) as { entries: Stored[] };
+          return entries
+            .filter((s) => s.entry.kind === 'snag')
+            .map((s) => [s.entry.attachments, typeof s.entry.place]);
+        },
+        { timeout: 30_000 },
+      )
+      .toEqual([[[sha], 'object']]);
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Accept', exact: true })).toBeVisible();
+  });
+});
+
+test('the film map shows where the second coat is thin, and goes out as files', async ({ page }) => {
+  test.setTimeout(90_000);
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/handover?zone=hall`);
+  const film = page.getByRole('region', { name: 'Film as laid' });
+  await expect(film.getByText(/24 spots read/)).toBeVisible();
+  await film.getByRole('combobox', { name: 'Film of' }).press('Enter');
+  await page.getByRole('option', { name: 'Second coat, wet' }).click();
+  await expect(film.getByText(/^H3: perhaps thin/)).toBeVisible();
+  await expect(film.getByText(/Left out in turn, a reading is found again within/)).toBeVisible();
+  for (const [name, end] of [
+    ['GeoJSON', 'geojson'],
+    ['CSV', 'csv'],
+    ['Picture', 'png'],
+  ] as const) {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      film.getByRole('button', { name, exact: true }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe(`film H Second coat.${end}`);
+  }
+  // What is asked for is saved, and the proof goes by it.
+  const proof = page.getByRole('region', { name: 'What is proven' });
+  await expect(proof.getByText('No leak', { exact: true })).toBeVisible();
+  await page.getByRole('combobox', { name: 'Leak test asked for' }).press('Enter');
+  await page.getByRole('option', { name: 'none', exact: true }).click();
+  await expect(proof.getByText('No leak', { exact: true })).toHaveCount(0);
+  await page.getByText('A picture of each detail').click();
+  await expect(proof.getByText('Pictures of the details')).toBeVisible();
+  await saved(page);
+});

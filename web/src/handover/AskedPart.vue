@@ -1,0 +1,99 @@
+<script setup lang="ts">
+/** What is asked to be proven of a roof besides what every roof has to show, and who asks for it. */
+import { computed } from 'vue';
+import { LEAK_DEMANDS, type Demand, type LeakDemand } from '@lentum/core/proving';
+import { useJob } from '../app/job.ts';
+import MeasureInput from '../shared/MeasureInput.vue';
+import NamedField from '../shared/NamedField.vue';
+import PickList from '../shared/PickList.vue';
+import TextInput from '../shared/TextInput.vue';
+
+const props = defineProps<{ zoneId: string }>();
+const job = useJob();
+const NOT_SAID = 'not said';
+const LEAK_WORDS: Readonly<Record<LeakDemand, string>> = {
+  none: 'none',
+  flood: 'flood test',
+  detector: 'pass with a detector',
+  either: 'flood test or detector',
+};
+const options = [
+  { value: NOT_SAID, label: 'nobody has said' },
+  ...LEAK_DEMANDS.map((value) => ({ value: value as string, label: LEAK_WORDS[value] })),
+];
+const demands = computed(() => job.documents.proving.draft.demands);
+const own = computed(() => demands.value.find((d) => d.zoneId === props.zoneId));
+
+function put(next: Demand | undefined): void {
+  const others = demands.value.filter((d) => d.zoneId !== props.zoneId);
+  job.documents.proving.draft = {
+    ...job.documents.proving.draft,
+    demands: next ? [...others, next] : others,
+  };
+}
+const change = (part: Partial<Demand>): void => {
+  if (own.value) put({ ...own.value, ...part });
+};
+const setLeak = (value: string): void =>
+  put(
+    value === NOT_SAID
+      ? undefined
+      : {
+          ...(own.value ?? { zoneId: props.zoneId, dryFilm: false, pictures: false, says: '' }),
+          leak: value as LeakDemand,
+        },
+  );
+function setBond(value: number | undefined): void {
+  if (!own.value) return;
+  const { bondMPa: _before, ...rest } = own.value;
+  put(value === undefined ? rest : { ...rest, bondMPa: { value, source: 'chosen' } });
+}
+</script>
+
+<template>
+  <section aria-label="What is asked for" class="asked">
+    <h2>Asked for</h2>
+    <NamedField name="Leak test" group>
+      <PickList
+        label="Leak test asked for"
+        :model-value="own?.leak ?? NOT_SAID"
+        :options="options"
+        @update:model-value="setLeak"
+      />
+    </NamedField>
+    <template v-if="own">
+      <NamedField name="Pull-off of the finished work, at least" group>
+        <MeasureInput
+          :model-value="own.bondMPa?.value"
+          quantity="stress"
+          label="Pull-off asked for"
+          :above="0"
+          :max="20"
+          optional
+          @update:model-value="setBond"
+        />
+      </NamedField>
+      <el-checkbox :model-value="own.dryFilm" @update:model-value="change({ dryFilm: $event === true })"
+        >Film read dry</el-checkbox
+      >
+      <el-checkbox :model-value="own.pictures" @update:model-value="change({ pictures: $event === true })"
+        >A picture of each detail</el-checkbox
+      >
+      <NamedField name="Who asks for it">
+        <TextInput
+          :model-value="own.says"
+          label="Who asks for it"
+          @update:model-value="(v: string) => change({ says: v.trim() })"
+        />
+      </NamedField>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.asked {
+  display: grid;
+  gap: var(--s2);
+  margin: var(--s4) 0;
+}
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+/** Photographs for an entry: taken with the phone or chosen from files, kept here at once, with or without a signal. */
+import { Delete } from '@element-plus/icons-vue';
+import { ref } from 'vue';
+import { picturePath, sentenceOf } from '../app/api.ts';
+import { fileUrl } from '../app/files.ts';
+import { useJob } from '../app/job.ts';
+import { keepPhoto, photoDoubts, type Photo } from '../app/photos.ts';
+
+const props = defineProps<{
+  /** When the entry says that it was; undefined: now. */
+  atMs: number | undefined;
+}>();
+const photos = defineModel<readonly Photo[]>({ required: true });
+const job = useJob();
+const urls = ref<Record<string, string>>({});
+const busy = ref(0);
+const trouble = ref<string[]>([]);
+const field = ref<HTMLInputElement>();
+const MOST = 50;
+
+async function take(files: FileList | null): Promise<void> {
+  trouble.value = [];
+  const list = [...(files ?? [])];
+  busy.value = list.length;
+  for (const file of list) {
+    try {
+      if (photos.value.length >= MOST) throw new Error(`An entry has at most ${MOST} pictures.`);
+      const photo = await keepPhoto(job.id, file);
+      urls.value[photo.id] = await fileUrl(picturePath(job.id, photo.id));
+      if (!photos.value.some((p) => p.id === photo.id)) photos.value = [...photos.value, photo];
+    } catch (error) {
+      trouble.value.push(sentenceOf(error));
+    }
+    busy.value -= 1;
+  }
+  if (field.value) field.value.value = '';
+}
+const doubts = (photo: Photo): string[] =>
+  photoDoubts(photo, {
+    atMs: props.atMs ?? job.nowMs,
+    nowMs: job.nowMs,
+    jobPlace: job.documents.weather.content.place,
+    time: (ms) => job.time(ms),
+  });
+</script>
+
+<template>
+  <div class="photos">
+    <div class="line">
+      <strong>Pictures</strong>
+      <el-button class="tap" :loading="busy > 0" @click="field?.click()">Add a picture</el-button>
+    </div>
+    <input
+      ref="field"
+      class="visually-hidden"
+      type="file"
+      accept="image/*"
+      multiple
+      aria-label="Pictures of it"
+      tabindex="-1"
+      @change="take(($event.target as HTMLInputElement).files)"
+    />
+    <ul v-if="photos.length > 0">
+      <li v-for="p in photos" :key="p.id">
+        <img :src="urls[p.id]" :alt="p.name" />
+        <el-button
+          text
+          :icon="Delete"
+          :aria-label="`Leave out ${p.name}`"
+          @click="photos = photos.filter((x) => x.id !== p.id)"
+        />
+        <p v-for="d in doubts(p)" :key="d" class="doubt" role="status">{{ d }}</p>
+        <p v-if="p.isReduced" class="quiet">{{ p.name }} is kept smaller than it was taken.</p>
+      </li>
+    </ul>
+    <p v-for="t in trouble" :key="t" class="problem" role="alert">{{ t }}</p>
+  </div>
+</template>
+
+<style scoped>
+.photos {
+  margin-top: var(--s3);
+}
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+ul {
+  list-style: none;
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--s2);
+  padding: 0;
+  margin: var(--s2) 0 0;
+}
+img {
+  height: 96px;
+  border: var(--stroke) solid var(--line-2);
+  vertical-align: middle;
+}
+.doubt {
+  color: var(--amber);
+  max-width: 40ch;
+}
+</style>
