@@ -1,4 +1,4 @@
-/** What the demo asks to be proven, what is guaranteed, and how its roofs are looked after. */
+/** What the demo asks to be proven. */
 import { provingSchema, type ProvingDoc } from '@lentum/core/proving';
 
 export const provingAt = (): ProvingDoc =>

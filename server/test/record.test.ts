@@ -20,6 +20,49 @@ const page = async (job: string, after = 0, limit = 200) =>
     next?: number;
   };
 
+describe('where a batch is', () => {
+  it('every entry in force of every job, however it is written, and what may be the same', async () => {
+    const [one, two] = [await importDemo(), await importDemo()];
+    interface Found {
+      readonly written: string[];
+      readonly like: string[];
+      readonly uses: { jobId: string; kind: string; bays: string[]; zone: string; entryId: string }[];
+    }
+    const look = async (batch: string) =>
+      (await api.get(`${V1}/batches?batch=${encodeURIComponent(batch)}`).expect(200)).body as Found;
+    const here = async (batch: string) =>
+      (await look(batch)).uses.filter((u) => u.jobId === one || u.jobId === two);
+    const found = await here('f 2240');
+    // The demo's second coats: H1, H2 (as corrected), H3, H4; and the delivery that brought it. In either job.
+    const coats = found.filter((u) => u.kind === 'coat' && u.jobId === one);
+    expect(coats.flatMap((u) => u.bays).sort()).toEqual(['H1', 'H2', 'H3', 'H4']);
+    expect(coats.every((u) => u.zone === 'Booking hall roof')).toBe(true);
+    expect(found.some((u) => u.kind === 'stock')).toBe(true);
+    expect(found.filter((u) => u.jobId === two)).toHaveLength(found.length / 2);
+    expect((await look('F-2240')).uses).toHaveLength((await look('f 2240')).uses.length);
+    // The slip that was corrected is not in force, and is told as one that may be meant.
+    expect(await here('F-2204')).toEqual([]);
+    expect((await look('F-2240')).like).toContain('F-2204');
+    // What is taken back counts no more.
+    const id = coats.find((u) => u.bays[0] === 'H3')?.entryId ?? '';
+    const back = step({
+      kind: 'withdrawal',
+      supersedes: id,
+      bays: [],
+      zoneId: undefined,
+      body: { reason: 'no' },
+    });
+    const { zoneId: _none, ...withdrawal } = back as Entry & { zoneId?: string };
+    await api
+      .put(`${V1}/jobs/${one}/record/${back.id}`)
+      .send({ ...withdrawal, body: { reason: 'no' } })
+      .expect(201);
+    expect((await here('F-2240')).filter((u) => u.jobId === one && u.bays[0] === 'H3')).toEqual([]);
+    expect((await look('none-such')).uses).toEqual([]);
+    expect(detail(await api.get(`${V1}/batches?batch=`).expect(400))).toMatch(/batch/i);
+  });
+});
+
 describe('appending', () => {
   it('the same entry sent twice is stored once; another under its id is refused', async () => {
     const job = await importDemo();

@@ -3,17 +3,12 @@ export { floodTests, type FloodSpan, type FloodTest } from './floodread.ts';
 export { floodLoss, floodVerdict, type FloodAnswer, type FloodLoss, type FloodVerdict } from './floodloss.ts';
 export {
   DEFAULT_PROVING,
-  GUARANTEE_DEMANDS,
   provingProblems,
   provingSchema,
   LEAK_DEMANDS,
-  VISITS,
-  WALKED,
   type Demand,
-  type Guarantee,
   type ProvingDoc,
   type LeakDemand,
-  type UpkeepSetting,
 } from './doc.ts';
 export { floodedArea, leakPoints, type LeakPoint, type LeakTerms } from './leaks.ts';
 export { snagsOf, type Snag, type SnagState } from './snags.ts';

@@ -14,6 +14,7 @@ import { orderRoutes } from '../order/routes.ts';
 import { calendarRoutes } from '../programme/calendar.ts';
 import { daysRoutes } from '../programme/plan.ts';
 import { programmeRoutes } from '../programme/routes.ts';
+import { recallRoutes } from '../record/recall.ts';
 import { provingRoutes } from '../handover/asked.ts';
 import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
@@ -34,6 +35,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...orderRoutes,
   ...programmeRoutes,
   ...provingRoutes,
+  ...recallRoutes,
   ...daysRoutes,
   ...calendarRoutes,
   ...siteRoutes,

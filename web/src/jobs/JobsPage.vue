@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ElMessage } from 'element-plus';
 import { DateTime } from 'luxon';
-import { onMounted, ref } from 'vue';
+import { defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
 import { call, get, sentenceOf } from '../app/api.ts';
 import JobDialog from './JobDialog.vue';
+
+const RecallDialog = defineAsyncComponent(() => import('./RecallDialog.vue'));
 
 interface Row {
   readonly id: string;
@@ -20,6 +22,7 @@ const rows = ref<Row[]>();
 const next = ref<string>();
 const showArchived = ref(false);
 const starting = ref(false);
+const recalling = ref(false);
 const trouble = ref('');
 const picker = ref<HTMLInputElement>();
 const importing = ref(false);
@@ -119,6 +122,7 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
           tabindex="-1"
           @change="importFile"
         />
+        <el-button @click="recalling = true">Where a batch is</el-button>
         <el-button @click="restartDemo">Start the demo afresh</el-button>
       </div>
     </div>
@@ -156,6 +160,7 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
       :trouble="trouble"
       @done="start"
     />
+    <RecallDialog v-if="recalling" v-model="recalling" />
   </main>
 </template>
 
