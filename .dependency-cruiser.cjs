@@ -31,6 +31,7 @@ const ROOMS = [
   'call',
   'state',
   'proving',
+  'diagnosis',
   'planning',
   'jobfile',
   'words',

@@ -15,6 +15,7 @@ import {
 import type { BayStatus } from '@lentum/core/record';
 import type { Zone, ZoneQuantities } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import { saveCsvFile } from '../shared/csv.ts';
 import FigureText from '../shared/FigureText.vue';
 import PickList from '../shared/PickList.vue';
@@ -133,7 +134,7 @@ const patchWords = (i: number): string => {
       <span v-else class="quiet end">{{ options[0]?.label }}</span>
     </div>
     <template v-if="map">
-      <p class="quiet">{{ head }}</p>
+      <p class="quiet">{{ worded(head) }}</p>
       <div ref="picture" class="picture">
         <FilmPlan
           :zone="zone"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { buildUpOfZone } from '@lentum/core/buildup';
 import { isGood, isProven, proofOf } from '@lentum/core/handover';
@@ -19,6 +19,8 @@ import LogForms from '../site/LogForms.vue';
 import AskedPart from './AskedPart.vue';
 import ProofList from './ProofList.vue';
 import SnagList from './SnagList.vue';
+
+const WrongSheet = defineAsyncComponent(() => import('./WrongSheet.vue'));
 
 const job = useJob();
 const sheet = useSheet();
@@ -42,6 +44,11 @@ const buildUp = computed(() => buildUpOfZone(job.documents.buildUps.content, zon
 /** What waits on this device has no place in the chain yet. */
 const last = computed(() => job.entries.findLast((s) => s.hash !== ''));
 const forms = ref<InstanceType<typeof LogForms>>();
+const wrong = ref(false);
+function asSnag(bayId: string, what: string): void {
+  wrong.value = false;
+  forms.value?.log(zoneId.value, [bayId], 'snag', { what });
+}
 const router = useRouter();
 const onRecord = (bay: string): void =>
   void router.push({ name: 'record', query: { zone: chosenId.value, bay } });
@@ -84,6 +91,7 @@ const look = (): Promise<void> =>
   <main class="page">
     <div class="bar top">
       <ZoneTabs :chosen="chosenId" @choose="choose" />
+      <el-button v-if="chosen" class="end" @click="wrong = true">Something went wrong</el-button>
     </div>
     <p v-if="!chosen">
       Nothing to hand over yet: it takes a zone. <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>
@@ -153,6 +161,7 @@ const look = (): Promise<void> =>
         </p>
       </aside>
     </div>
+    <WrongSheet v-if="wrong && chosen" v-model="wrong" :zone-id="zoneId" @snag="asSnag" />
     <LogForms ref="forms" />
     <PrintDialog v-if="printout" :printout="printout" @close="printout = undefined" />
   </main>

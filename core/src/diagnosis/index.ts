@@ -1,0 +1,15 @@
+export { atRisk, type AtRisk } from './atrisk.ts';
+export { CAUSES, OTHERWISE, SYMPTOMS, type Cause, type Sign, type Symptom } from './causes.ts';
+export {
+  factsOf,
+  isLook,
+  LOOK_FACT_KEYS,
+  LOOK_FACTS,
+  RECORD_FACT_KEYS,
+  RECORD_FACTS,
+  type Fact,
+  type FactKey,
+  type LookFact,
+  type RecordFact,
+} from './facts.ts';
+export { diagnose, type Diagnosis, type Look, type Ranked } from './rank.ts';

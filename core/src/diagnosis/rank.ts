@@ -1,0 +1,114 @@
+/**
+ * Causes of a symptom by what is known: each fact that is known moves every cause by how often it is true under it (Bayes,
+ * facts taken to have nothing to do with each other). `something else` stands beside them with its own share. Where no fact
+ * speaks for the first, or it is not likelier than all others together, the answer is that nobody can tell yet.
+ */
+import { CAUSES, OTHERWISE, type Cause, type Symptom } from './causes.ts';
+import type { Fact, FactKey } from './facts.ts';
+
+export interface Ranked {
+  readonly cause: Cause;
+  /** Share of likelihood, 0 to 1, beside the others and something else. */
+  readonly likelihood: number;
+  readonly speaksFor: readonly Fact[];
+  readonly speaksAgainst: readonly Fact[];
+  /** Its signs of which nothing is known. */
+  readonly missing: readonly FactKey[];
+}
+
+export interface Look {
+  readonly fact: FactKey;
+  /** What it would tell, in bits. */
+  readonly bits: number;
+}
+
+export interface Diagnosis {
+  readonly symptom: Symptom;
+  /** The likeliest first. */
+  readonly ranked: readonly Ranked[];
+  readonly somethingElse: number;
+  readonly canTell: boolean;
+  /** The look, or the missing entry, that would tell most; undefined where nothing more would. */
+  readonly next: Look | undefined;
+}
+
+/** Of all cases, those with a cause that is in no list. */
+const ELSEWHERE = 0.15;
+/** From here on the first cause is said to be it. */
+const TELLS_FROM = 0.5;
+/** A look that tells less is not worth its hole. */
+const LEAST_BITS = 0.03;
+
+type Known = ReadonlyMap<FactKey, boolean>;
+interface Weighed {
+  readonly cause: Cause | undefined;
+  readonly weight: number;
+}
+
+const chanceOf = (fact: FactKey, cause: Cause | undefined): number =>
+  cause?.signs.find((s) => s.fact === fact)?.ifCause ?? OTHERWISE[fact];
+
+function weighed(symptom: Symptom, known: Known): Weighed[] {
+  const causes = CAUSES.filter((c) => c.symptoms[symptom] !== undefined);
+  const sum = causes.reduce((s, c) => s + (c.symptoms[symptom] ?? 0), 0);
+  // Facts that no cause of this symptom has for a sign move all alike.
+  const facts = [...known].filter(([f]) => causes.some((c) => c.signs.some((s) => s.fact === f)));
+  const weightOf = (cause: Cause | undefined, prior: number): number =>
+    facts.reduce((w, [f, is]) => w * (is ? chanceOf(f, cause) : 1 - chanceOf(f, cause)), prior);
+  const list: Weighed[] = [
+    ...causes.map((cause) => ({
+      cause,
+      weight: weightOf(cause, ((1 - ELSEWHERE) * (cause.symptoms[symptom] ?? 0)) / sum),
+    })),
+    { cause: undefined, weight: weightOf(undefined, ELSEWHERE) },
+  ];
+  const total = list.reduce((s, x) => s + x.weight, 0);
+  return list.map((x) => ({ ...x, weight: x.weight / total }));
+}
+
+const entropy = (list: readonly Weighed[]): number =>
+  -list.reduce((s, { weight }) => s + (weight > 0 ? weight * Math.log2(weight) : 0), 0);
+
+/** Bits that knowing a fact is expected to tell. */
+function bitsOf(fact: FactKey, symptom: Symptom, known: Known, now: readonly Weighed[]): number {
+  const chance = now.reduce((s, { cause, weight }) => s + weight * chanceOf(fact, cause), 0);
+  const after = (is: boolean): number => entropy(weighed(symptom, new Map(known).set(fact, is)));
+  return entropy(now) - chance * after(true) - (1 - chance) * after(false);
+}
+
+/** @param facts what is known, of the record and of looks; what is not in it is not known */
+export function diagnose(symptom: Symptom, facts: readonly Fact[]): Diagnosis {
+  const known: Known = new Map(facts.map((f) => [f.key, f.is]));
+  const list = weighed(symptom, known);
+  const ranked = list
+    .flatMap(({ cause, weight }): Ranked[] => {
+      if (!cause) return [];
+      const own = facts.filter((f) => cause.signs.some((s) => s.fact === f.key));
+      const forIt = ({ key, is }: Fact): boolean => {
+        const more = chanceOf(key, cause) > OTHERWISE[key];
+        return is ? more : !more;
+      };
+      return [
+        {
+          ...{ cause, likelihood: weight },
+          speaksFor: own.filter((f) => f.is && forIt(f)),
+          speaksAgainst: own.filter((f) => !forIt(f)),
+          missing: cause.signs.map((s) => s.fact).filter((f) => !known.has(f)),
+        },
+      ];
+    })
+    .sort((a, b) => b.likelihood - a.likelihood);
+  const open = new Set(ranked.flatMap((r) => r.cause.signs.map((s) => s.fact)).filter((f) => !known.has(f)));
+  const looks = [...open]
+    .map((fact) => ({ fact, bits: bitsOf(fact, symptom, known, list) }))
+    .filter((l) => l.bits >= LEAST_BITS)
+    .sort((a, b) => b.bits - a.bits);
+  const first = ranked[0];
+  return {
+    symptom,
+    ranked,
+    somethingElse: list.find((x) => x.cause === undefined)?.weight ?? 0,
+    canTell: first !== undefined && first.likelihood >= TELLS_FROM && first.speaksFor.length > 0,
+    next: looks[0],
+  };
+}
