@@ -81,7 +81,6 @@ test('the film map shows where the second coat is thin, and goes out as files', 
   await expect(film.getByText(/^H3: perhaps thin/)).toBeVisible();
   await expect(film.getByText(/Left out in turn, a reading is found again within/)).toBeVisible();
   for (const [name, end] of [
-    ['GeoJSON', 'geojson'],
     ['CSV', 'csv'],
     ['Picture', 'png'],
   ] as const) {

@@ -1,9 +1,10 @@
 /** The plan of the zones as GeoJSON and DXF, and their areas as CSV rows. */
 import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
-import { distance, signedArea, toGlobe, type Point } from '../geometry/index.ts';
+import { distance, signedArea, type Point } from '../geometry/index.ts';
 import {
   EDGE_NAMES,
   featureFacts,
+  placeOnGlobe,
   placing,
   setOut,
   zoneQuantities,
@@ -11,7 +12,7 @@ import {
   type Zone,
   type ZoneQuantities,
 } from '../survey/index.ts';
-import { DEGREES_PER_RADIAN, TOLERANCE } from '../units/index.ts';
+import { TOLERANCE } from '../units/index.ts';
 
 interface Done {
   readonly zone: Zone;
@@ -46,15 +47,8 @@ const propertiesOf = ({ zone, q }: Done) => ({
  * the globe: metres are no GeoJSON.
  */
 export function toGeoJson(survey: Survey): object | undefined {
-  const { origin } = survey;
-  if (!origin) return undefined;
-  const turn = (origin.bearingDeg ?? 0) / DEGREES_PER_RADIAN;
-  // The plan's y axis points to the bearing: clockwise from north.
-  const north = ([x, y]: Point): Point => [
-    x * Math.cos(turn) + y * Math.sin(turn),
-    y * Math.cos(turn) - x * Math.sin(turn),
-  ];
-  const place = (p: Point): Point => toGlobe([north(p)], [origin.lonDeg, origin.latDeg])[0] ?? p;
+  const place = placeOnGlobe(survey);
+  if (!place) return undefined;
   return {
     type: 'FeatureCollection',
     features: finished(survey).map((d) => ({

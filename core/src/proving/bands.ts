@@ -1,6 +1,7 @@
 /** Bands of equal film on a map: areas between isolines, and the same for other programs. */
 import { contours } from 'd3-contour';
 import { intersect, type Area, type Point, type Ring } from '../geometry/index.ts';
+import { placeOnGlobe, placing, type Survey, type Zone } from '../survey/index.ts';
 import type { FilmGrid } from './filmgrid.ts';
 import type { FilmMap } from './filmmap.ts';
 
@@ -34,15 +35,24 @@ export function bandAreas(grid: FilmGrid, bands: readonly number[], laid: Area):
   }));
 }
 
-const closed = (ring: Ring): number[][] => [...ring, ...ring.slice(0, 1)].map(([x, y]) => [x, y]);
+/** Of the map of a zone, as good as a survey gets: a centimetre or so. */
+const GEO_DIGITS = 7;
 
-/** Readings and bands as GeoJSON, in metres of the zone's own plan. */
-export function filmGeoJson(map: FilmMap, zone: string): object {
+/**
+ * Readings and bands as GeoJSON (RFC 7946), in degrees of WGS 84; undefined while nobody has said where the plan lies on the
+ * globe: metres are no GeoJSON.
+ */
+export function filmGeoJson(map: FilmMap, zone: Zone, survey: Pick<Survey, 'origin'>): object | undefined {
+  const onGlobe = placeOnGlobe(survey);
+  if (!onGlobe) return undefined;
+  const { toPlan } = placing(zone.plot);
+  const place = (p: Point): number[] => onGlobe(toPlan(p)).map((v) => Number(v.toFixed(GEO_DIGITS)));
+  const closed = (ring: Ring): number[][] => [...ring, ...ring.slice(0, 1)].map(place);
   const bands = map.grid ? bandAreas(map.grid, map.bands, map.laid) : [];
   return {
     type: 'FeatureCollection',
-    name: `${zone}, film, ${map.name}, ${map.state}`,
-    note: 'Metres on the plan of the zone, not degrees. Each area holds all film from its value on.',
+    name: `${zone.name}, film, ${map.name}, ${map.state}`,
+    note: 'Each area holds all film from its value on.',
     features: [
       ...bands.map((b) => ({
         type: 'Feature',
@@ -58,7 +68,7 @@ export function filmGeoJson(map: FilmMap, zone: string): object {
           ...{ kind: 'reading', bay: p.bay, film_mm: Number(p.mm.toFixed(3)), state: map.state },
           ...{ at_least: p.atLeast, place: p.by, readings: p.count },
         },
-        geometry: { type: 'Point', coordinates: [...p.at] },
+        geometry: { type: 'Point', coordinates: place(p.at) },
       })),
     ],
   };

@@ -70,6 +70,7 @@ export {
   zoneAt,
   type Placing,
   type SharedSide,
+  placeOnGlobe,
 } from './plot.ts';
 export { onZone, surveyProblems } from './problems.ts';
 export {

@@ -6,12 +6,13 @@ import {
   insideRing,
   overlapM,
   rotate,
+  toGlobe,
   type Point,
   type Ring,
 } from '../geometry/index.ts';
 import { DEGREES_PER_RADIAN } from '../units/index.ts';
 import { sketchOf } from './outline.ts';
-import type { Plot, Zone, Zones } from './schema.ts';
+import type { Plot, Survey, Zone, Zones } from './schema.ts';
 import { zoneShape } from './shape.ts';
 
 export interface Placing {
@@ -93,4 +94,16 @@ export function nearestSide(zone: Zone, p: Point): { side: number; offM: number 
     if (!found || offM < found.offM) found = { side, offM };
   });
   return found;
+}
+
+/** From metres of the plan to degrees; undefined while nobody has said where the plan lies on the globe. */
+export function placeOnGlobe({ origin }: Pick<Survey, 'origin'>): ((p: Point) => Point) | undefined {
+  if (!origin) return undefined;
+  const turn = (origin.bearingDeg ?? 0) / DEGREES_PER_RADIAN;
+  // The plan's y axis points to the bearing: clockwise from north.
+  const north = ([x, y]: Point): Point => [
+    x * Math.cos(turn) + y * Math.sin(turn),
+    y * Math.cos(turn) - x * Math.sin(turn),
+  ];
+  return (p) => toGlobe([north(p)], [origin.lonDeg, origin.latDeg])[0] ?? p;
 }

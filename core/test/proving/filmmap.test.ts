@@ -75,7 +75,15 @@ describe('the second coat of the hall', () => {
     expect(placesToRead(q, [], { ...second, patches: [] }, COMMON)).toEqual([]);
   });
   it('goes out as GeoJSON and as rows with all that is on it', () => {
-    const { features } = filmGeoJson(second, 'hall') as { features: { properties: { kind: string } }[] };
+    // Metres are no GeoJSON: without a place on the globe there is none.
+    expect(filmGeoJson(second, zone, {})).toBe(undefined);
+    const origin = { lonDeg: 8, latDeg: 53 };
+    const { features } = filmGeoJson(second, zone, { origin }) as {
+      features: { properties: { kind: string }; geometry: { type: string; coordinates: number[] } }[];
+    };
+    const [dot] = features.filter((f) => f.geometry.type === 'Point');
+    expect(Math.abs((dot?.geometry.coordinates[0] ?? 0) - 8)).toBeLessThan(0.001);
+    expect(Math.abs((dot?.geometry.coordinates[1] ?? 0) - 53)).toBeLessThan(0.001);
     expect(features.filter((f) => f.properties.kind === 'reading')).toHaveLength(second.points.length);
     expect(features.filter((f) => f.properties.kind === 'band')).toHaveLength(second.bands.length + 1);
     expect(filmRows(second)).toHaveLength(second.points.length);

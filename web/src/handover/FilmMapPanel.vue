@@ -94,13 +94,10 @@ async function png(): Promise<void> {
   }
 }
 const geojson = (): void => {
-  if (map.value)
-    saveFile(
-      `${JSON.stringify(filmGeoJson(map.value, props.zone.name))}\n`,
-      name('geojson'),
-      'application/geo+json',
-    );
+  const text = map.value && filmGeoJson(map.value, props.zone, job.documents.survey.content);
+  if (text) saveFile(`${JSON.stringify(text)}\n`, name('geojson'), 'application/geo+json');
 };
+const onGlobe = computed(() => job.documents.survey.content.origin !== undefined);
 const csv = (): void => {
   if (map.value) saveCsvFile([[...FILM_COLUMNS], ...filmRows(map.value)], name('csv'));
 };
@@ -171,7 +168,7 @@ const patchWords = (i: number): string => {
           >Where to read{{ reading ? `: ${toRead.length} more` : '' }}</el-checkbox
         >
         <el-button :loading="busy" @click="png">Picture</el-button>
-        <el-button @click="geojson">GeoJSON</el-button>
+        <el-button v-if="onGlobe" @click="geojson">GeoJSON</el-button>
         <el-button @click="csv">CSV</el-button>
       </div>
       <FilmByBay v-if="coat" :bays="bays" :layer-id="coat.id" />
