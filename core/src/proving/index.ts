@@ -10,7 +10,7 @@ export {
   type ProvingDoc,
   type LeakDemand,
 } from './doc.ts';
-export { floodedArea, leakPoints, type LeakPoint, type LeakTerms } from './leaks.ts';
+export { floodedArea, floodOver, leakPoints, type LeakPoint, type LeakTerms } from './leaks.ts';
 export { snagsOf, type Snag, type SnagState } from './snags.ts';
 export { bandAreas, FILM_COLUMNS, filmGeoJson, filmRows, type Band } from './bands.ts';
 export { filmMap, placesToRead, totalFilmMap, type FilmMap, type ThinPatch } from './filmmap.ts';

@@ -43,8 +43,11 @@ const FLOOD_ANSWERS = {
 } as const satisfies Record<FloodVerdict['answer'], LeakPoint['answer']>;
 
 /** The newest flood test over a bay. */
+export const floodOver = (bay: Bay, floods: readonly FloodTest[]): FloodTest | undefined =>
+  floods.findLast((f) => names(f.filled, bay));
+
 function floodPoint(bay: Bay, { floods, bays, practice, nowMs }: LeakTerms): LeakPoint | undefined {
-  const test = floods.findLast((f) => names(f.filled, bay));
+  const test = floodOver(bay, floods);
   if (!test) return undefined;
   const verdict = floodVerdict(test, floodedArea(test, bays), practice, nowMs);
   const left = verdict.plugsLeft;

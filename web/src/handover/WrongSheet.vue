@@ -15,7 +15,7 @@ import {
   type LookFact,
   type Symptom,
 } from '@lentum/core/diagnosis';
-import { floodedArea, floodTests, floodVerdict } from '@lentum/core/proving';
+import { floodedArea, floodOver, floodTests, floodVerdict } from '@lentum/core/proving';
 import { bayRunsInOrder } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
@@ -44,9 +44,7 @@ const floodTight = computed(() => {
   const bay = status.value?.bay;
   if (!state || !bay) return undefined;
   const { book, series, site } = state.kept.inputs;
-  const test = floodTests(book, series, state.atMs).findLast(({ filled }) =>
-    filled.bays.length > 0 ? filled.bays.some((b) => b.bayId === bay.id) : filled.zoneId === bay.zoneId,
-  );
+  const test = floodOver(bay, floodTests(book, series, state.atMs));
   if (!test) return undefined;
   const { answer } = floodVerdict(test, floodedArea(test, site.bays), state.practice, state.atMs);
   return answer === 'tight' ? true : answer === 'loses' ? false : undefined;
