@@ -45,7 +45,9 @@ test('desk', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeEnabled({ timeout: 90_000 });
   await take(page, 'programme');
   await page.goto(`/jobs/${id}/handover?zone=hall`);
-  await expect(page.getByText('Accepted: H1, H2.')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Film of' }).press('Enter');
+  await page.getByRole('option', { name: 'Second coat, wet' }).click();
+  await expect(page.getByText(/^H3: perhaps thin/)).toBeVisible();
   await take(page, 'handover');
   for (const [name, query] of [
     ['survey-levels', 'zone=workshop&part=levels'],
