@@ -6,7 +6,7 @@ import { catalystAt } from '../buildup/index.ts';
 import { words, type Part } from '../figures/index.ts';
 import type { Gate } from '../gates/index.ts';
 import { coatOf, latestDetails, onBayOf, type BayStatus } from '../record/index.ts';
-import { gatesWhenLaid, type JobState } from '../state/index.ts';
+import { asPast, layersWhenLaid, type JobState } from '../state/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
 
 /** Facts that the record may tell, in words for when they are true. */
@@ -81,25 +81,9 @@ interface Told {
   readonly gate: Gate;
 }
 
-/** Every gate of every layer that was laid on the bay, as it stood when the layer was begun. */
-function gatesOn(state: JobState, status: BayStatus): Told[] {
-  const { book } = state.kept.inputs;
-  return [...status.laid, ...status.others].flatMap(({ entry }) => {
-    const whole = book.seen.get(entry.id);
-    return whole?.kind === 'coat' || whole?.kind === 'ply'
-      ? gatesWhenLaid(state, whole, status.bay.id).flatMap(({ layer, gates }) =>
-          gates.map((gate) => ({ layer: layer.name, gate })),
-        )
-      : [];
-  });
-}
-
-const past = (says: readonly Part[]): Part[] =>
-  says.map((p) => (typeof p === 'string' ? p.replace(/ now(?=[;.]|$)/, '') : p));
-
 function gateFact(key: RecordFact, told: readonly Told[]): Fact | undefined {
   const broken = told.find((t) => t.gate.answer === 'broken');
-  if (broken) return { key, is: true, says: [`${broken.layer}: `, ...past(broken.gate.says)] };
+  if (broken) return { key, is: true, says: [`${broken.layer}: `, ...asPast(broken.gate.says)] };
   // One that nobody could tell leaves the fact open; no gate at all does too.
   if (told.length === 0 || told.some((t) => t.gate.answer === 'unknown')) return undefined;
   return { key, is: false, says: ['each limit held when it was laid.'] };
@@ -216,7 +200,9 @@ function detailFact(state: JobState, status: BayStatus): Fact[] {
 
 /** Facts that are known of a bay; what is not in the list is not known. */
 export function factsOf(state: JobState, status: BayStatus, floodTight?: boolean): Fact[] {
-  const told = gatesOn(state, status);
+  const told = layersWhenLaid(state, status).flatMap(({ layer, gates }) =>
+    gates.map((gate): Told => ({ layer: layer.name, gate })),
+  );
   return [
     ...BY_GATES.flatMap(([key, fits]) => {
       const fact = gateFact(

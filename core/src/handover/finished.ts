@@ -1,10 +1,10 @@
 /** What is asked of finished work besides leak tests: its bond, its dry film, pictures of its details, snags put right. */
-import { solidsOf, wetFilm } from '../buildup/index.ts';
+import { wetFilm } from '../buildup/index.ts';
 import type { ZoneDetails } from '../details/index.ts';
-import { given, words, type Figure, type Part } from '../figures/index.ts';
+import { given, words, type Part } from '../figures/index.ts';
 import { judgeReadings, meanOf, type Reading } from '../film/index.ts';
 import type { Practice } from '../practice/index.ts';
-import type { Demand, Snag } from '../proving/index.ts';
+import { dryFilmOf, type Demand, type Snag } from '../proving/index.ts';
 import { convert } from '../units/index.ts';
 import { onBayOf, type BayStatus, type BookEntry, type SiteBook } from '../record/index.ts';
 
@@ -78,20 +78,7 @@ export function dryFilmPoint(status: BayStatus, book: SiteBook, practice: Practi
     .map((l) => l.coat)
     .filter((c, i, all) => all.findIndex((x) => x.id === c.id) === i)
     .filter((c) => (layers === undefined || c.id === layers) && c.treats === undefined);
-  const inputs = Object.fromEntries(
-    coats.flatMap((c, i) => [
-      [`f${i + 1}`, wetFilm(c)],
-      [`s${i + 1}`, solidsOf(c)],
-    ]),
-  );
-  const design: Figure = {
-    label: 'Dry film of the design',
-    value: coats.reduce((sum, c) => sum + wetFilm(c).value * solidsOf(c).value, 0),
-    quantity: 'film',
-    formula: coats.map((_, i) => `{f${i + 1}} × {s${i + 1}}`).join(' + ') || '0',
-    inputs,
-    from: 'wet films by their solids, one above the other',
-  };
+  const design = dryFilmOf('Dry film of the design', coats, wetFilm);
   const films = after.body.readingsUm.map((um) => mmOf(um) - beforeMm);
   const judged = judgeReadings(buildUp.acceptance, films.map(asReading), design.value, practice);
   const mean = given('mean read', meanOf(films) ?? 0, 'film', 'measured', `${films.length} readings`);

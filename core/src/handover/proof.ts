@@ -17,7 +17,7 @@ import {
 } from '../proving/index.ts';
 import { latestDetails, type BayStatus, type LaidCoat, type Miss } from '../record/index.ts';
 import { bondPoint, dryFilmPoint, picturePoint, snagPoint } from './finished.ts';
-import { gatesWhenLaid, type JobState } from '../state/index.ts';
+import { asPast, layersWhenLaid, type JobState } from '../state/index.ts';
 
 export const PROOF_SUBJECTS = [
   'ground',
@@ -103,14 +103,10 @@ function answerOf(gate: Gate): ProofAnswer {
   return gate.answer === 'broken' ? 'failed' : 'not shown';
 }
 
-/** A gate says what is now; here it is long past. */
-const past = (says: readonly Part[]): Part[] =>
-  says.map((p) => (typeof p === 'string' ? p.replace(/ now(?=[;.]|$)/, '') : p));
-
 const takenWords = ({ says, taken }: Gate): readonly Part[] =>
   taken
-    ? [...past(says), ...words` ${taken.who} answers for it, ${{ atMs: taken.atMs }}: ${taken.reason}`]
-    : past(says);
+    ? [...asPast(says), ...words` ${taken.who} answers for it, ${{ atMs: taken.atMs }}: ${taken.reason}`]
+    : asPast(says);
 
 /** What the hours after a coat brought, and was put right on it afterwards, each step on record. */
 const isMended = (status: BayStatus, entryId: string, gate: Gate): boolean =>
@@ -128,20 +124,15 @@ function put(points: Points, subject: ProofSubject, point: ProofPoint): void {
 
 /** Gates of every layer of a bay, as they stood when it was begun. */
 function layersOf(state: JobState, status: BayStatus, points: Points): void {
-  const { book } = state.kept.inputs;
-  for (const { entry } of [...status.laid, ...status.others]) {
-    const whole = book.seen.get(entry.id);
-    if (whole?.kind !== 'coat' && whole?.kind !== 'ply') continue;
-    for (const { bay, layer, gates } of gatesWhenLaid(state, whole, status.bay.id)) {
-      for (const gate of gates) {
-        const subject = SUBJECT_OF[gate.group];
-        if (!subject) continue;
-        put(points, subject, {
-          ...{ where: bay.label, bayId: bay.id, layer: layer.name, what: gate.name },
-          answer: isMended(status, entry.id, gate) ? 'proven' : answerOf(gate),
-          says: takenWords(gate),
-        });
-      }
+  for (const { entryId, bay, layer, gates } of layersWhenLaid(state, status)) {
+    for (const gate of gates) {
+      const subject = SUBJECT_OF[gate.group];
+      if (!subject) continue;
+      put(points, subject, {
+        ...{ where: bay.label, bayId: bay.id, layer: layer.name, what: gate.name },
+        answer: isMended(status, entryId, gate) ? 'proven' : answerOf(gate),
+        says: takenWords(gate),
+      });
     }
   }
 }

@@ -1,11 +1,11 @@
 /** The film of a coat over a roof, or of all its coats dry: where it lies, where it is thin, and how well that is known. */
-import type { BuildUp, Coat } from '../buildup/index.ts';
+import { owedFilm, wetFilm, type BuildUp, type Coat } from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { boxOf, distance, insideArea, unite, type Area, type Point } from '../geometry/index.ts';
 import type { Practice } from '../practice/index.ts';
 import type { BayStatus } from '../record/index.ts';
 import type { ZoneQuantities } from '../survey/index.ts';
-import { coatsRead, filmPoints, filmTerms, type FilmPoint } from './filmpoints.ts';
+import { coatsRead, dryFilmOf, filmPoints, filmTerms, type FilmPoint } from './filmpoints.ts';
 import { coveredShare, gridOver, middleOfSquare, squaresUnder, type FilmGrid } from './filmgrid.ts';
 import { surfaceOf, type LeftOut, type Surface } from './surface.ts';
 
@@ -223,23 +223,8 @@ export function totalFilmMap(
     }
     return sum;
   };
-  const inputs = Object.fromEntries(
-    parts.flatMap(({ coat, design, owed, dryShare }, i) => [
-      [`f${i + 1}`, design],
-      [`o${i + 1}`, owed],
-      [`s${i + 1}`, given(`${coat.name}, volume solids`, dryShare, 'fraction', 'data sheet')],
-    ]),
-  );
-  const dry = (key: 'f' | 'o', label: string): Figure => ({
-    label,
-    value: parts.reduce((sum, p) => sum + (key === 'f' ? p.design.value : p.owed.value) * p.dryShare, 0),
-    quantity: 'film',
-    formula: parts.map((_, i) => `{${key}${i + 1}} × {s${i + 1}}`).join(' + '),
-    inputs,
-    from: 'wet films by their solids, one above the other',
-  });
-  const design = dry('f', 'Dry film of the design');
-  const least = leastFigure(dry('o', 'Dry film owed'), buildUp.acceptance, practice);
+  const design = dryFilmOf('Dry film of the design', coats, wetFilm);
+  const least = leastFigure(dryFilmOf('Dry film owed', coats, owedFilm), buildUp.acceptance, practice);
   const isKnown = parts.every((p) => p.surface !== undefined);
   const grid = isKnown ? gridOver(q.ring, whole.map(partsOf), valueAt) : undefined;
   // Spots of the coat with the most of them, with what the others leave there.

@@ -1,5 +1,6 @@
 /** Readings of a coat at their places on the plan: where they were tapped, else at the middle of their bay. */
 import { owedFilm, solidsOf, wetFilm, type Coat } from '../buildup/index.ts';
+import type { Figure, Given } from '../figures/index.ts';
 import { middleMm, readingFromTooth } from '../film/index.ts';
 import { labelPoint, type Point } from '../geometry/index.ts';
 import { bestFilm, teethUsed, type BayStatus } from '../record/index.ts';
@@ -79,3 +80,24 @@ export const filmTerms = (coat: Coat) => ({
   owed: owedFilm(coat),
   dryShare: solidsOf(coat).value,
 });
+
+/** What coats leave dry, one above the other; nothing where there are none. */
+export function dryFilmOf(
+  label: string,
+  coats: readonly Coat[],
+  filmOf: (coat: Coat) => Figure | Given,
+): Figure {
+  return {
+    label,
+    value: coats.reduce((sum, c) => sum + filmOf(c).value * solidsOf(c).value, 0),
+    quantity: 'film',
+    formula: coats.map((_, i) => `{f${i + 1}} × {s${i + 1}}`).join(' + ') || '0',
+    inputs: Object.fromEntries(
+      coats.flatMap((c, i) => [
+        [`f${i + 1}`, filmOf(c)],
+        [`s${i + 1}`, solidsOf(c)],
+      ]),
+    ),
+    from: 'wet films by their solids, one above the other',
+  };
+}

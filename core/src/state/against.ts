@@ -3,9 +3,9 @@
  * named beside it. What is entered later about an earlier time counts; what only the hours after it showed does not.
  */
 import { findBuildUp, isWorkLayer, resolve, termsOfZone, type WorkLayer } from '../buildup/index.ts';
-import { given, verdictText } from '../figures/index.ts';
+import { given, verdictText, type Part } from '../figures/index.ts';
 import { brokenIn, floodLoad, openingGates, type Gate, type OpenedTo } from '../gates/index.ts';
-import type { BookEntry, BookEntryOf } from '../record/index.ts';
+import type { BayStatus, BookEntry, BookEntryOf } from '../record/index.ts';
 import type { Bay } from '../site/index.ts';
 import type { System } from '../units/index.ts';
 import { callAt, gatesOfBay, seenAt, type JobBasis } from './jobstate.ts';
@@ -66,7 +66,7 @@ export interface WhenLaid {
  * Nothing for bays and layers that are not there any more.
  * @param onlyBayId of the bays of the entry this one alone
  */
-export function gatesWhenLaid(
+function gatesWhenLaid(
   basis: JobBasis,
   entry: BookEntryOf<'coat'> | BookEntryOf<'ply'>,
   onlyBayId?: string,
@@ -92,6 +92,24 @@ export function gatesWhenLaid(
       state: 'ready',
     } as const;
     return [{ bay, layer, gates: callAt(basis, { status: then, climate }, thenMs).gates }];
+  });
+}
+
+/** A gate says what is now; of a layer that lies it is long past. */
+export const asPast = (says: readonly Part[]): Part[] =>
+  says.map((p) => (typeof p === 'string' ? p.replace(/ now(?=[;.]|$)/, '') : p));
+
+/** Every layer that lies on a bay, coats first, with the entry that laid it and its gates as they stood when it was begun. */
+export function layersWhenLaid(
+  basis: JobBasis,
+  { bay, laid, others }: BayStatus,
+): (WhenLaid & { readonly entryId: string })[] {
+  const { book } = basis.kept.inputs;
+  return [...laid, ...others].flatMap(({ entry }) => {
+    const whole = book.seen.get(entry.id);
+    return whole?.kind === 'coat' || whole?.kind === 'ply'
+      ? gatesWhenLaid(basis, whole, bay.id).map((w) => ({ ...w, entryId: entry.id }))
+      : [];
   });
 }
 
