@@ -1,9 +1,9 @@
-/** Who else is at risk: other bays with the same batch, laid in one go, or by the same people on the same day. */
+/** Who else is at risk: other bays with the same batch, laid in one go, or by the same person within half a day. */
 import { batchesOf, isSameBatch, type BayStatus, type BookEntry, type SiteBook } from '../record/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
 
 export interface AtRisk {
-  readonly why: 'the same batch' | 'laid in one go with it' | 'laid by the same person within a day';
+  readonly why: 'the same batch' | 'laid in one go with it' | 'laid by the same person within half a day';
   readonly what: string;
   readonly bays: readonly string[];
 }
@@ -30,7 +30,7 @@ export function atRisk(status: BayStatus, all: readonly BayStatus[], book: SiteB
   const last = own.at(-1);
   if (last)
     put(
-      'laid by the same person within a day',
+      'laid by the same person within half a day',
       last.who,
       (e) => e.who === last.who && Math.abs(startOf(e) - startOf(last)) < MS_PER_DAY / 2,
     );

@@ -1,5 +1,5 @@
 /**
- * Photographs on their way into the record: told from anything else by being drawn, kept on this device under the hash of
+ * Photographs on their way into the record: checked by drawing them, kept on this device under the hash of
  * their content, and sent when there is a signal. When and where they were taken is read from the file, where it says so.
  */
 import exifr from 'exifr';

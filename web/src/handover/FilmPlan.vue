@@ -157,7 +157,7 @@ svg {
 .band {
   stroke: none;
 }
-/* From too little, which is warm, to plenty, which is deep: told apart by lightness too. */
+/* From too little, which is warm, to plenty, which is deep; they differ in lightness too. */
 .band-0 {
   fill: #f0b96e;
   background: #f0b96e;
