@@ -4,6 +4,8 @@ import vue from '@vitejs/plugin-vue';
 export default defineConfig({
   plugins: [vue()],
   test: {
+    // What is waited for may come late on a busy machine.
+    expect: { poll: { timeout: 60_000 } },
     projects: [
       {
         extends: true,

@@ -100,9 +100,7 @@ describe('a job that is open', () => {
       `SELECT pg_terminate_backend(pid) FROM pg_stat_activity
        WHERE datname = current_database() AND query LIKE 'LISTEN%'`,
     );
-    await expect
-      .poll(() => stream.told.filter((l) => l === 'event: look').length, { timeout: 5000 })
-      .toBe(looks + 1);
+    await expect.poll(() => stream.told.filter((l) => l === 'event: look').length).toBe(looks + 1);
     await rename(id, 2);
     await expect.poll(() => stream.told.join()).toContain('"version":3');
     await stream.leave();

@@ -103,10 +103,8 @@ function working() {
   )!;
   const settled = async (): Promise<void> => {
     const wanted = jobState(inputs()).calls;
-    await expect
-      .poll(() => judging.state.value?.calls.length, { timeout: 5000, interval: 5 })
-      .toBe(wanted.length);
-    await expect.poll(() => judging.state.value?.calls, { timeout: 5000, interval: 20 }).toEqual(wanted);
+    await expect.poll(() => judging.state.value?.calls.length, { interval: 5 }).toBe(wanted.length);
+    await expect.poll(() => judging.state.value?.calls, { interval: 20 }).toEqual(wanted);
   };
   return { away, entries, people, documents, nowMs, judging, settled, stop: () => scope.stop() };
 }
