@@ -1,6 +1,6 @@
 /** Readiness: one case a reason. Limits are those of the trade, common practice, no source, unless one is named. */
 import { describe, expect, it } from 'vitest';
-import { fallsReport } from '@lentum/core/falls';
+import { surfaceOf } from '@lentum/core/falls';
 import {
   FAMILIES,
   FAMILY_KEYS,
@@ -80,8 +80,7 @@ function sound(kind: SubstrateKey, more: Partial<Zone> = {}): Zone {
   });
 }
 function judge(zone: Zone, family: FamilyKey, school: Survey['primerSchool'] = 'always'): Readiness {
-  const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
-  const r = readiness({ zone, family, falls: falls?.ok ? falls.value : undefined, school, nowMs: NOW });
+  const r = readiness({ zone, family, falls: surfaceOf(zone), school, nowMs: NOW });
   if (!r.ok) throw new Error(r.problems.map(sentence).join(' '));
   return r.value;
 }

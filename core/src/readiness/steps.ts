@@ -1,4 +1,5 @@
 /** The preparation of a zone in working order, with quantities from the survey. */
+import { levellingOf } from '../falls/index.ts';
 import { fitOf } from '../family/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import {
@@ -280,8 +281,8 @@ function whole(c: Case, reasons: readonly Reason[], primer: Primer): PrepStep[] 
         'with extraction; compare with the chips',
       ),
     );
-  const level = c.falls?.levelling?.volume;
-  if (has('fall') && level && level.value > 0) {
+  const level = c.falls && has('fall') ? levellingOf(c.zone, c.falls)?.volume : undefined;
+  if (level && level.value > 0) {
     const what = `Level to a fall of ${c.zone.levels.designFallPct} %`;
     steps.push(
       step('level', what, level, 'screed to laths from the outlets; mind its weight on the structure'),

@@ -1,6 +1,6 @@
 /** What the survey and the tests say of the ground of a bay, judged for the layer that goes on it first. */
 import { isWorkLayer, type BuildUp } from '../buildup/index.ts';
-import { fallsReport, type FallsReport } from '../falls/index.ts';
+import { knownSurfaceOf } from '../falls/index.ts';
 import { groundTerms } from '../gates/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { sentence } from '../problems/index.ts';
@@ -15,21 +15,10 @@ export interface Ground {
   readonly cannot: string | undefined;
 }
 
-/** Judged once for each zone, build-up, set of tests and day; falls once for each zone as it was measured. */
+/** Judged once for each zone, build-up, set of tests and day. */
 export class Grounds {
-  private readonly falls = new WeakMap<Zone, FallsReport | { readonly none: true }>();
   private readonly judged = new WeakMap<Zone, Map<string, Ground>>();
   private readonly tests = new WeakMap<object, { readonly ms: number; readonly test: Test }[]>();
-
-  private fallsOf(zone: Zone): FallsReport | undefined {
-    let known = this.falls.get(zone);
-    if (!known) {
-      const report = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
-      known = report?.ok ? report.value : { none: true };
-      this.falls.set(zone, known);
-    }
-    return 'none' in known ? undefined : known;
-  }
 
   /** Tests of a zone that were taken by an instant. */
   private testsBy(book: SiteBook, zoneId: string, atMs: number): Test[] {
@@ -74,7 +63,7 @@ export class Grounds {
       const judged = readiness({
         zone: { ...zone, tests },
         family: buildUp.family,
-        falls: this.fallsOf(zone),
+        falls: knownSurfaceOf(zone),
         school,
         nowMs: atMs,
         practice,

@@ -29,7 +29,7 @@ import {
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
-import { fallsReport, spikesIn } from '@lentum/core/falls';
+import { spikesIn, surfaceOf } from '@lentum/core/falls';
 import { bayRoute, hotCare, isHot, rolledInstead, splitZone } from '@lentum/core/site';
 import { weatherWarnings } from '@lentum/core/words';
 import {
@@ -75,12 +75,11 @@ const test = (
 /** Readiness of a zone with tests and features, as weights of its rules and the steps that they ask for. */
 function judged(tests: readonly Test[], more: Partial<Zone> = {}, family: 'PU1' | 'TRAFFIC' = 'PU1'): string {
   const zone: Zone = { ...pointsZone(corners(10, 6), { fallPct: 3, ...more }), tests: [...tests] };
-  const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
   return ['always' as const, 'test may spare' as const]
     .map((school) => {
       const found = readiness({
         ...{ zone, family, school, nowMs: NOW, practice: practiceOf() },
-        falls: falls?.ok ? falls.value : undefined,
+        falls: surfaceOf(zone),
       });
       return found.ok
         ? [

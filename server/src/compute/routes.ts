@@ -12,7 +12,7 @@ import {
   wetFilm,
 } from '@lentum/core/buildup';
 import { conditionsOf, pondsOn, rank, readinessByFamily, slopeOf } from '@lentum/core/choosing';
-import { fallsReport } from '@lentum/core/falls';
+import { fallsReport, surfaceOf } from '@lentum/core/falls';
 import { familySchema } from '@lentum/core/family';
 import {
   ACCEPTANCE_RULES,
@@ -112,18 +112,16 @@ export const computeRoutes = [
       primerSchool: z.enum(['test may spare', 'always']),
       now: z.iso.datetime(),
     }),
-    ({ zone, family, primerSchool, now }) => {
-      const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
-      return unwrap(
+    ({ zone, family, primerSchool, now }) =>
+      unwrap(
         readiness({
           zone,
           family,
-          falls: falls?.ok ? falls.value : undefined,
+          falls: surfaceOf(zone),
           school: primerSchool,
           nowMs: Date.parse(now),
         }),
-      );
-    },
+      ),
   ),
   compute(
     'build-up',
@@ -161,8 +159,7 @@ export const computeRoutes = [
     (asked) => {
       const { zone, buildUps, primerSchool, now, pace, daysAllowed, ...rest } = asked;
       const { area } = unwrap(zoneQuantities(zone));
-      const read = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
-      const falls = read?.ok ? read.value : undefined;
+      const falls = surfaceOf(zone);
       return rank(buildUps.map(whole), {
         ...rest,
         daysAllowed,

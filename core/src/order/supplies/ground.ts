@@ -1,24 +1,12 @@
 /** What the survey says of a zone that its preparation goes by: falls, and the steps for its family. */
 import { detailRulesOf, type BuildUp } from '../../buildup/index.ts';
-import { fallsReport, type FallsReport } from '../../falls/index.ts';
+import { knownSurfaceOf } from '../../falls/index.ts';
 import { readiness, type PrepStep } from '../../readiness/index.ts';
-import { readLevels, type Zone } from '../../survey/index.ts';
-
-/** Falls of a zone as it was measured: made once for each, and gone with it. */
-const reports = new WeakMap<Zone, { readonly falls: FallsReport | undefined }>();
-
-export function fallsOf(zone: Zone): FallsReport | undefined {
-  let known = reports.get(zone);
-  if (!known) {
-    const report = readLevels(zone.levels).length > 0 ? fallsReport(zone) : undefined;
-    known = { falls: report?.ok ? report.value : undefined };
-    reports.set(zone, known);
-  }
-  return known.falls;
-}
+import type { Zone } from '../../survey/index.ts';
 
 /** Fall of a zone, per cent: as typed, or the mean of its levels. */
-export const slopeOf = (zone: Zone): number | undefined => zone.fallPct ?? fallsOf(zone)?.meanFall.value;
+export const slopeOf = (zone: Zone): number | undefined =>
+  zone.fallPct ?? knownSurfaceOf(zone)?.meanFall.value;
 
 /** Steps of the preparation; none where the ground is not described, or refused. */
 export function stepsOf(zone: Zone, buildUp: BuildUp): readonly PrepStep[] {
@@ -27,7 +15,7 @@ export function stepsOf(zone: Zone, buildUp: BuildUp): readonly PrepStep[] {
   const judged = readiness({
     zone,
     family: buildUp.family,
-    falls: fallsOf(zone),
+    falls: knownSurfaceOf(zone),
     school: 'always',
     // Quantities of steps do not go by the day.
     nowMs: Math.max(0, ...zone.tests.map((t) => Date.parse(t.takenAt))),

@@ -1,7 +1,7 @@
 /** What the forms of the log look at: the zone's build-up and preparation, open permits and watches, what is ordered. */
 import { computed } from 'vue';
 import { buildUpOfZone } from '@lentum/core/buildup';
-import { fallsReport } from '@lentum/core/falls';
+import { surfaceOf } from '@lentum/core/falls';
 import { groundTerms } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
@@ -24,11 +24,10 @@ export function useLogContext(zoneId: () => string) {
     const zone = job.tested.zones.find((z) => z.id === zoneId());
     const family = buildUp.value?.family ?? zone?.family;
     if (!zone || !family) return [];
-    const falls = zone.levels.points.length > 0 ? fallsReport(zone) : undefined;
     const judged = readiness({
       zone,
       family,
-      falls: falls?.ok ? falls.value : undefined,
+      falls: surfaceOf(zone),
       school: job.documents.survey.content.primerSchool,
       nowMs: job.nowMs,
       practice: practiceOf(job.jobRules.practice),
