@@ -35,6 +35,7 @@ const ROOMS = [
   'planning',
   'jobfile',
   'words',
+  'upkeep',
   'handover',
 ];
 

@@ -3,15 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { solidsOf, wetFilm } from '@lentum/core/buildup';
 import { detailSchedule } from '@lentum/core/details';
 import { verdictText } from '@lentum/core/figures';
-import {
-  groupHead,
-  groupWords,
-  isProven,
-  PROOF_ANSWERS,
-  proofOf,
-  type ProofSubject,
-} from '@lentum/core/handover';
-import { provingSchema, type LeakDemand } from '@lentum/core/proving';
+import { groupHead, groupWords, isProven, PROOF_ANSWERS, proofOf } from '@lentum/core/handover';
+import { provingSchema, type LeakDemand, type ProofSubject } from '@lentum/core/proving';
 import { jobState } from '@lentum/core/state';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { inputsOf } from './support/calls.ts';

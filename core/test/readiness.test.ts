@@ -1,6 +1,6 @@
 /** Readiness: one case a reason. Limits are those of the trade, common practice, no source, unless one is named. */
 import { describe, expect, it } from 'vitest';
-import { surfaceOf } from '@lentum/core/falls';
+import { roofLevelsOf } from '@lentum/core/falls';
 import {
   FAMILIES,
   FAMILY_KEYS,
@@ -80,7 +80,7 @@ function sound(kind: SubstrateKey, more: Partial<Zone> = {}): Zone {
   });
 }
 function judge(zone: Zone, family: FamilyKey, school: Survey['primerSchool'] = 'always'): Readiness {
-  const r = readiness({ zone, family, falls: surfaceOf(zone), school, nowMs: NOW });
+  const r = readiness({ zone, family, falls: roofLevelsOf(zone), school, nowMs: NOW });
   if (!r.ok) throw new Error(r.problems.map(sentence).join(' '));
   return r.value;
 }

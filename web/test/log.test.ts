@@ -297,6 +297,7 @@ const TYPED: { [K in LoggedKind]: { zone: string; bays?: string[]; typed: Values
   flood: { zone: 'garden', typed: { step: 'filled', deepestMm: 50, plugged: 2, levelMm: 40 } },
   'leak test': { zone: 'hall', bays: ['H1'], typed: { finds: 'corner by the stair\noutlet 2' } },
   snag: { zone: 'hall', bays: ['H5'], typed: { what: 'a pinhole', by: '2027-05-01' } },
+  upkeep: { zone: 'hall', typed: { step: 'handed over', to: 'the port office' } },
   event: { zone: 'hall', bays: ['H6'], typed: { rainMm: 2 } },
   opening: { zone: 'terrace', bays: ['T1', 'T2'], typed: {} },
   decision: { zone: 'hall', bays: ['H5'], typed: { reason: 'a blister' } },

@@ -1,6 +1,6 @@
 /** What the survey says about a zone, as far as choosing a build-up and its rates asks. */
 import type { ZoneCondition } from '../buildup/index.ts';
-import type { Surface } from '../falls/index.ts';
+import type { RoofLevels } from '../falls/index.ts';
 import { SUBSTRATES, type FamilyKey } from '../family/index.ts';
 import { given, words, type Part } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
@@ -16,14 +16,14 @@ const ROUGH = ['gravelled-felt', 'bitumen-granules'] as const;
 const ABSORBENT = ['screed', 'boards', 'foam'] as const;
 
 /** The fall of a zone, per cent: from its levels, else as typed; undefined where nobody said. */
-export const slopeOf = (zone: Zone, falls: Surface | undefined): number | undefined =>
+export const slopeOf = (zone: Zone, falls: RoofLevels | undefined): number | undefined =>
   falls ? falls.meanFall.value : zone.fallPct;
 
 /**
  * Conditions of a zone that ask for other rates than the field's, each with what it is found from.
  * @param wheels whether wheels go on it: a steep driven zone is a ramp
  */
-export function conditionsOf(zone: Zone, falls: Surface | undefined, wheels: boolean): ConditionFound[] {
+export function conditionsOf(zone: Zone, falls: RoofLevels | undefined, wheels: boolean): ConditionFound[] {
   const found: ConditionFound[] = [];
   const fall = slopeOf(zone, falls);
   if (fall !== undefined) {
@@ -64,13 +64,13 @@ export function conditionsOf(zone: Zone, falls: Surface | undefined, wheels: boo
 }
 
 /** Whether water stands on a zone, from its levels; undefined without levels. */
-export const pondsOn = (falls: Surface | undefined): boolean | undefined =>
+export const pondsOn = (falls: RoofLevels | undefined): boolean | undefined =>
   falls && falls.ponds.some((p) => p.deepestM * 1000 >= COMMON.pondDepth.value);
 
 /** The readiness of every family on a zone. Empty where the survey does not say what there is to coat. */
 export const readinessByFamily = (
   zone: Zone,
-  falls: Surface | undefined,
+  falls: RoofLevels | undefined,
   school: Survey['primerSchool'],
   nowMs: number,
 ): ReadonlyMap<FamilyKey, Readiness> =>

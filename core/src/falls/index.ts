@@ -9,7 +9,7 @@ export {
   type LevellingReport,
   type OutletReport,
 } from './report.ts';
-export { knownSurfaceOf, surfaceOf, type PondReport, type Surface } from './surface.ts';
+export { knownRoofLevelsOf, roofLevelsOf, type PondReport, type RoofLevels } from './rooflevels.ts';
 export { contours, facets, fallDirectionRad, surfaceAreaM2, type Contour, type Facet } from './slopes.ts';
 export { buildTin, heightOf, type Tin } from './tin.ts';
 export { flood, ponds, waterOver, type Drain, type Flood, type Pond } from './water.ts';

@@ -7,7 +7,7 @@ import { catchments } from './catchments.ts';
 import { drainsOn, openPieces, type LaidOutlet } from './drains.ts';
 import { levelling, type Levelling } from './levelling.ts';
 import { rainLoad, type RainLoad } from './rainload.ts';
-import { lay, LEVELS_NOTE, type Laid, type Surface } from './surface.ts';
+import { lay, LEVELS_NOTE, type Laid, type RoofLevels } from './rooflevels.ts';
 
 export interface OutletReport extends LaidOutlet {
   readonly takesM2: number;
@@ -20,7 +20,7 @@ export interface LevellingReport {
   readonly mass: Figure;
 }
 
-export interface FallsReport extends Surface {
+export interface FallsReport extends RoofLevels {
   readonly outlets: readonly OutletReport[];
   /** Edges that let water go, with the area each takes. */
   readonly edges: readonly { readonly side: number; readonly takesM2: number }[];
@@ -82,7 +82,7 @@ function raised(zone: Zone, { set, planM2 }: Laid): LevellingReport | undefined 
   return facts && levellingFigures(zone, facts);
 }
 
-const levelled = new WeakMap<Surface, { readonly report: LevellingReport | undefined }>();
+const levelled = new WeakMap<RoofLevels, { readonly report: LevellingReport | undefined }>();
 
 /**
  * What brings a zone to the fall that is asked for, worked out once for a surface.
@@ -90,7 +90,7 @@ const levelled = new WeakMap<Surface, { readonly report: LevellingReport | undef
  * @param surface of the zone as it is
  * @returns undefined where no water can leave
  */
-export function levellingOf(zone: Zone, surface: Surface): LevellingReport | undefined {
+export function levellingOf(zone: Zone, surface: RoofLevels): LevellingReport | undefined {
   let known = levelled.get(surface);
   if (!known) {
     const laid = lay(zone);

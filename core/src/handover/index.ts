@@ -1,15 +1,14 @@
+export { guaranteeOf, type GuaranteeAnswer, type GuaranteeLine, type GuaranteeStand } from './guarantee.ts';
 export { handoverOf, type HandoverAsked } from './handover.ts';
 export { roofPlan } from './roofplan.ts';
 export {
   isGood,
   isProven,
   PROOF_ANSWERS,
-  PROOF_SUBJECTS,
   proofOf,
   type ProofAnswer,
   type ProofGroup,
   type ProofLine,
-  type ProofSubject,
 } from './proof.ts';
 export { groupHead, groupWords, PROOF_NAMES, proofCount } from './proofwords.ts';
 export { sealBlock, sealLine } from './seal.ts';

@@ -10,35 +10,16 @@ import {
   DEFAULT_PROVING,
   floodTests,
   leakPoints,
+  PROOF_SUBJECTS,
   snagsOf,
   type Demand,
   type LeakTerms,
+  type ProofSubject,
   type ProvingDoc,
 } from '../proving/index.ts';
 import { latestDetails, type BayStatus, type LaidCoat, type Miss } from '../record/index.ts';
 import { bondPoint, dryFilmPoint, picturePoint, snagPoint } from './finished.ts';
 import { asPast, layersWhenLaid, type JobState } from '../state/index.ts';
-
-export const PROOF_SUBJECTS = [
-  'ground',
-  'preparation',
-  'details',
-  'seen',
-  'weather',
-  'times',
-  'below',
-  'hot',
-  'film',
-  'missed',
-  'layers',
-  'dryFilm',
-  'bond',
-  'leak',
-  'pictures',
-  'snags',
-  'accepted',
-] as const;
-export type ProofSubject = (typeof PROOF_SUBJECTS)[number];
 
 /** From best to worst. `answered for`: it did not hold, or nobody knew, and somebody took it over by name. */
 export const PROOF_ANSWERS = ['proven', 'answered for', 'not shown', 'failed'] as const;

@@ -2,7 +2,8 @@
 import type { Part } from '../figures/index.ts';
 import { columns, heading, line, row, table, type Block, type Telling } from '../printout/index.ts';
 import { bayRunsInOrder } from '../words/index.ts';
-import type { ProofAnswer, ProofGroup, ProofLine, ProofSubject } from './proof.ts';
+import type { ProofSubject } from '../proving/index.ts';
+import type { ProofAnswer, ProofGroup, ProofLine } from './proof.ts';
 
 export const PROOF_NAMES: Readonly<Record<ProofSubject, string>> = {
   ground: 'Ground fit for the first layer',

@@ -6,13 +6,17 @@
 import { z } from 'zod';
 import { given, type Given } from '../figures/index.ts';
 import { GROUND } from './ground.ts';
+import { KEEPING } from './keeping.ts';
 import { MAKING } from './making.ts';
 import type { PracticeNumber } from './number.ts';
 import { WORK } from './work.ts';
 
 export type { PracticeNumber } from './number.ts';
 
-export const REGISTER = { ...GROUND, ...WORK, ...MAKING } as const satisfies Record<string, PracticeNumber>;
+export const REGISTER = { ...GROUND, ...WORK, ...MAKING, ...KEEPING } as const satisfies Record<
+  string,
+  PracticeNumber
+>;
 export type PracticeKey = keyof typeof REGISTER;
 export const PRACTICE_KEYS = Object.keys(REGISTER) as PracticeKey[];
 const facts = (key: PracticeKey): PracticeNumber => REGISTER[key];

@@ -1,5 +1,5 @@
 /** One verdict for a zone and a family, with every reason behind it. */
-import type { Surface } from '../falls/index.ts';
+import type { RoofLevels } from '../falls/index.ts';
 import { FAMILIES, FAMILY_KEYS, fitOf, SUBSTRATES, type FamilyKey } from '../family/index.ts';
 import { words, type Part, type Verdict } from '../figures/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
@@ -54,7 +54,7 @@ function primerOf(c: Case, reasons: readonly Reason[]): Readiness['primer'] {
 export interface ReadinessInput {
   readonly zone: Zone;
   readonly family: FamilyKey;
-  readonly falls: Surface | undefined;
+  readonly falls: RoofLevels | undefined;
   readonly school: Survey['primerSchool'];
   readonly nowMs: number;
   /** Numbers of practice as the job sets them; absent: the register as it stands. */

@@ -1,4 +1,4 @@
-import type { Surface } from '../falls/index.ts';
+import type { RoofLevels } from '../falls/index.ts';
 import type { Family, Substrate } from '../family/index.ts';
 import type { Figure, Given, Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
@@ -54,7 +54,7 @@ export interface Case {
   readonly substrate: Substrate;
   readonly family: Family;
   /** Undefined where there are no levels. */
-  readonly falls: Surface | undefined;
+  readonly falls: RoofLevels | undefined;
   readonly school: Survey['primerSchool'];
   readonly nowMs: number;
   readonly practice: Practice;

@@ -21,6 +21,7 @@ import {
   stockBody,
   withdrawalBody,
 } from './bodies/saying.ts';
+import { upkeepBody } from './bodies/keeping.ts';
 import { floodBody, leakTestBody, snagBody } from './bodies/testing.ts';
 import { firstFormSchema, type FirstForm } from './firstform.ts';
 
@@ -78,6 +79,7 @@ export const secondFormSchema = z.discriminatedUnion('kind', [
   kind('flood', floodBody),
   kind('leak test', leakTestBody),
   kind('snag', snagBody),
+  kind('upkeep', upkeepBody),
   kind('event', eventBody),
   kind('opening', openingBody),
   kind('decision', decisionBody),

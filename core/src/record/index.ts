@@ -3,6 +3,7 @@ export { cleanText, METHODS } from './bodies/common.ts';
 export { TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
 export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
 export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';
+export { VISIT_WORKS, type VisitWork } from './bodies/keeping.ts';
 export { FLOOD_BELOW, LEAK_TESTS } from './bodies/testing.ts';
 export { batchKey, isLikeBatch, isSameBatch } from './batches.ts';
 export { broughtOver, NOBODY, testEntry, testsOf, zonesAsTested } from './broughtover.ts';

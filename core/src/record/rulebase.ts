@@ -69,6 +69,7 @@ const NAMES: Readonly<Record<Kind, string>> = {
   flood: 'Flood test',
   'leak test': 'Leak test',
   snag: 'Snag',
+  upkeep: 'Upkeep',
   event: 'Event',
   opening: 'Opening',
   decision: 'Decision',

@@ -194,6 +194,12 @@ function kindColumns(entry: BookEntry, layerName: (of: { layerId: string }) => s
         step: entry.body.step,
         ...(entry.body.step === 'found' ? { until: entry.body.by ?? '', outcome: entry.body.what } : {}),
       };
+    case 'upkeep':
+      return {
+        started_at: entry.body.at,
+        step: entry.body.step,
+        outcome: entry.body.step === 'visit' ? entry.body.done.join('; ') : entry.body.unproven.join('; '),
+      };
     case 'event':
       return { started_at: entry.body.at, step: entry.body.what, until: entry.body.until ?? '' };
     case 'opening':

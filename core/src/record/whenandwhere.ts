@@ -24,6 +24,7 @@ const PLACES: Readonly<Record<Kind, 'bays' | 'zone' | 'free'>> = {
   flood: 'zone',
   'leak test': 'zone',
   snag: 'zone',
+  upkeep: 'zone',
   event: 'zone',
   opening: 'zone',
   decision: 'zone',

@@ -1,6 +1,6 @@
 /** What the survey and the tests say of the ground of a bay, judged for the layer that goes on it first. */
 import { isWorkLayer, type BuildUp } from '../buildup/index.ts';
-import { knownSurfaceOf } from '../falls/index.ts';
+import { knownRoofLevelsOf } from '../falls/index.ts';
 import { groundTerms } from '../gates/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { sentence } from '../problems/index.ts';
@@ -63,7 +63,7 @@ export class Grounds {
       const judged = readiness({
         zone: { ...zone, tests },
         family: buildUp.family,
-        falls: knownSurfaceOf(zone),
+        falls: knownRoofLevelsOf(zone),
         school,
         nowMs: atMs,
         practice,

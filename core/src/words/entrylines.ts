@@ -5,6 +5,7 @@ import type { StepKey } from '../readiness/index.ts';
 import { layerNamed, type BookEntry, type LayerNamed, type Say, type SiteBook } from '../record/index.ts';
 import type { SiteDoc } from '../site/index.ts';
 import { testFacts } from '../survey/index.ts';
+import { convert } from '../units/index.ts';
 
 export interface LineContext {
   readonly buildUps: BuildUpDoc;
@@ -270,6 +271,23 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
         return b.step === 'found'
           ? list(`snag: ${b.what}`, b.forWhom && `for ${b.forWhom}`, b.by && `by ${b.by}`)
           : `snag of entry ${seq(b.snagId)} ${b.step === 'refused' ? 'not accepted' : b.step}${note}`;
+      }
+      case 'upkeep': {
+        const b = entry.body;
+        if (b.step === 'handed over')
+          return (
+            list(`handed over to ${b.to}`, b.unproven.length > 0 && `not proven: ${b.unproven.join(', ')}`) +
+            note
+          );
+        return (
+          list(
+            `visit: ${b.done.join(', ')}`,
+            b.details.length > 0 &&
+              `${b.details.length} ${b.details.length === 1 ? 'detail' : 'details'} looked at`,
+            b.topUm.length > 0 &&
+              `top film ${b.topUm.map((um) => value(convert(um, 'µm', 'mm'), 'film')).join(', ')} dry`,
+          ) + note
+        );
       }
       case 'event':
         return (

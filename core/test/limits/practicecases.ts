@@ -6,17 +6,18 @@ import {
   isCoat,
   isWorkLayer,
   mostOf,
+  type BuildUp,
   type Coat,
 } from '@lentum/core/buildup';
 import { conditionsOf } from '@lentum/core/choosing';
 import { detailSchedule, sealantJoint } from '@lentum/core/details';
-import { given, verdictText } from '@lentum/core/figures';
+import { given, verdictText, type Figure } from '@lentum/core/figures';
 import { isFreshForMix } from '@lentum/core/gates';
 import { DEFAULT_PROGRAMME, firstPlan, plannedOf } from '@lentum/core/planning';
 import { COMMON, practiceOf } from '@lentum/core/practice';
 import { filmMap, placesToRead } from '@lentum/core/proving';
 import { readiness } from '@lentum/core/readiness';
-import { entryFlags, type BayStatus } from '@lentum/core/record';
+import { EMPTY_BOOK, entryFlags, type BayStatus } from '@lentum/core/record';
 import { jobState } from '@lentum/core/state';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import {
@@ -29,8 +30,11 @@ import {
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
-import { spikesIn, surfaceOf } from '@lentum/core/falls';
+import { spikesIn, roofLevelsOf } from '@lentum/core/falls';
 import { bayRoute, hotCare, isHot, rolledInstead, splitZone } from '@lentum/core/site';
+import { MS_PER_DAY } from '@lentum/core/units';
+import { recoatOf, upkeepOf } from '@lentum/core/upkeep';
+import { type WeatherSeries } from '@lentum/core/weather';
 import { weatherWarnings } from '@lentum/core/words';
 import {
   at,
@@ -79,7 +83,7 @@ function judged(tests: readonly Test[], more: Partial<Zone> = {}, family: 'PU1' 
     .map((school) => {
       const found = readiness({
         ...{ zone, family, school, nowMs: NOW, practice: practiceOf() },
-        falls: surfaceOf(zone),
+        falls: roofLevelsOf(zone),
       });
       return found.ok
         ? [
@@ -660,7 +664,63 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
         ),
       ),
   },
+  {
+    name: 'years of finished roofs',
+    of: () => {
+      const practice = practiceOf();
+      const acrylic = CATALOGUE.find((b) => b.family === 'ACRYLIC');
+      if (!acrylic) throw new Error('no acrylic');
+      return ['light', 'dark']
+        .flatMap((shade) => {
+          const layers = acrylic.layers.map((l) => (isCoat(l) ? { ...l, shade } : l)) as BuildUp['layers'];
+          const plan = upkeepOf({
+            ...{
+              zoneId: 'z',
+              buildUp: { ...acrylic, layers },
+              statuses: [],
+              book: EMPTY_BOOK,
+              practice,
+              nowMs: NOW,
+            },
+            ...{ areaM2: area, surface: { pondArea: area } as never, latitudeDeg: 40, timeZone: 'Etc/GMT' },
+            series: [sunnyYear],
+          });
+          const worn = recoatOf({
+            ...{ buildUp: acrylic, practice, sinceMs: NOW, series: [], again: false, surface: undefined },
+            film: plan?.film && { ...plan.film, lowest: plan.film.design, mean: plan.film.design },
+            later: { atMs: NOW + 3 * 365 * MS_PER_DAY, readUm: [(plan?.film?.design.value ?? 0) * 900] },
+          });
+          return [
+            ...(plan?.dates ?? []).map((d) => `${d.key} ${d.from} ${d.to}`),
+            ...[plan?.recoat, worn].map(
+              (r) => `${r?.soonest.value.toFixed(3)} ${r?.latest.value.toFixed(3)}`,
+            ),
+          ];
+        })
+        .join('\n');
+    },
+  },
 ];
+
+const area: Figure = {
+  ...{ label: 'area', value: 50, quantity: 'area', formula: '{a}', from: 'a case' },
+  inputs: { a: given('area', 50, 'area', 'measured') },
+};
+const sunnyYear: WeatherSeries = {
+  ...{
+    id: 'year',
+    kind: 'climate',
+    source: 'x',
+    simulated: true,
+    issuedAt: at(-10),
+    startAt: at(-10),
+    hours: 8760,
+  },
+  columns: {
+    airC: Array.from({ length: 8760 }, () => 15),
+    sunWPerM2: Array.from({ length: 8760 }, () => 150),
+  },
+};
 
 /** Its second coat: read on two bays, far apart. */
 function hallOfDemo() {

@@ -196,6 +196,13 @@ export const SAMPLES: { [K in Kind]: { readonly body: Body<K>; readonly where: E
     body: { step: 'found', at: ago(1), what: 'a pinhole', forWhom: 'Ines', by: '2027-05-01' },
     where: { bays: ['H5'] },
   },
+  upkeep: {
+    body: {
+      ...{ step: 'visit', at: ago(1), done: ['looked at', 'washed'] },
+      ...{ details: [], topUm: [310, 290], note: 'a seam lifts at the stair' },
+    },
+    where: { zoneId: 'hall' },
+  },
   event: {
     body: { at: ago(1), what: 'rain', until: ago(0.5), rainMm: 2, note: 'a shower' },
     where: { bays: ['H6'] },

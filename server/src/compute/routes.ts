@@ -12,7 +12,7 @@ import {
   wetFilm,
 } from '@lentum/core/buildup';
 import { conditionsOf, pondsOn, rank, readinessByFamily, slopeOf } from '@lentum/core/choosing';
-import { fallsReport, surfaceOf } from '@lentum/core/falls';
+import { fallsReport, roofLevelsOf } from '@lentum/core/falls';
 import { familySchema } from '@lentum/core/family';
 import {
   ACCEPTANCE_RULES,
@@ -117,7 +117,7 @@ export const computeRoutes = [
         readiness({
           zone,
           family,
-          falls: surfaceOf(zone),
+          falls: roofLevelsOf(zone),
           school: primerSchool,
           nowMs: Date.parse(now),
         }),
@@ -159,7 +159,7 @@ export const computeRoutes = [
     (asked) => {
       const { zone, buildUps, primerSchool, now, pace, daysAllowed, ...rest } = asked;
       const { area } = unwrap(zoneQuantities(zone));
-      const falls = surfaceOf(zone);
+      const falls = roofLevelsOf(zone);
       return rank(buildUps.map(whole), {
         ...rest,
         daysAllowed,

@@ -1,12 +1,12 @@
 /** What the survey says of a zone that its preparation goes by: falls, and the steps for its family. */
 import { detailRulesOf, type BuildUp } from '../../buildup/index.ts';
-import { knownSurfaceOf } from '../../falls/index.ts';
+import { knownRoofLevelsOf } from '../../falls/index.ts';
 import { readiness, type PrepStep } from '../../readiness/index.ts';
 import type { Zone } from '../../survey/index.ts';
 
 /** Fall of a zone, per cent: as typed, or the mean of its levels. */
 export const slopeOf = (zone: Zone): number | undefined =>
-  zone.fallPct ?? knownSurfaceOf(zone)?.meanFall.value;
+  zone.fallPct ?? knownRoofLevelsOf(zone)?.meanFall.value;
 
 /** Steps of the preparation; none where the ground is not described, or refused. */
 export function stepsOf(zone: Zone, buildUp: BuildUp): readonly PrepStep[] {
@@ -15,7 +15,7 @@ export function stepsOf(zone: Zone, buildUp: BuildUp): readonly PrepStep[] {
   const judged = readiness({
     zone,
     family: buildUp.family,
-    falls: knownSurfaceOf(zone),
+    falls: knownRoofLevelsOf(zone),
     school: 'always',
     // Quantities of steps do not go by the day.
     nowMs: Math.max(0, ...zone.tests.map((t) => Date.parse(t.takenAt))),

@@ -1,7 +1,8 @@
 /** What the forms of the log look at: the zone's build-up and preparation, open permits and watches, what is ordered. */
 import { computed } from 'vue';
 import { buildUpOfZone } from '@lentum/core/buildup';
-import { surfaceOf } from '@lentum/core/falls';
+import { roofLevelsOf } from '@lentum/core/falls';
+import { isGood, PROOF_NAMES, proofOf } from '@lentum/core/handover';
 import { groundTerms } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
 import { readiness } from '@lentum/core/readiness';
@@ -27,7 +28,7 @@ export function useLogContext(zoneId: () => string) {
     const judged = readiness({
       zone,
       family,
-      falls: surfaceOf(zone),
+      falls: roofLevelsOf(zone),
       school: job.documents.survey.content.primerSchool,
       nowMs: job.nowMs,
       practice: practiceOf(job.jobRules.practice),
@@ -48,6 +49,7 @@ export function useLogContext(zoneId: () => string) {
     );
     return all.filter((e) => e.body.step === 'opened' && !closed.has(e.id));
   };
+  const details = computed(() => job.details.zones.find((z) => z.zone.id === zoneId()));
   const today = computed(() => toField(job.nowMs, job.timeZone).slice(0, 10));
   const context = computed<LogContext>(() => ({
     buildUp: buildUp.value,
@@ -61,6 +63,14 @@ export function useLogContext(zoneId: () => string) {
         !allOf(job.book, 'flood').some((e) => e.body.step === 'emptied' && e.body.floodId === f.id),
     ),
     snags: snagsOf(job.book, zoneId()).filter((s) => s.state !== 'accepted'),
+    details: (details.value?.work ?? []).map(({ detail }) => ({ id: detail.id, name: detail.where })),
+    judged: job.state !== undefined,
+    unproven: () =>
+      job.state
+        ? proofOf(job.state, zoneId(), details.value, job.documents.proving.draft)
+            .filter((l) => !isGood(l.answer))
+            .map((l) => PROOF_NAMES[l.subject])
+        : [],
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
     instant: (field) =>
       typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,

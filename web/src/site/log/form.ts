@@ -14,6 +14,12 @@ export interface LogContext {
   readonly floods: readonly BookEntryOf<'flood'>[];
   /** Snags of the zone that are not accepted yet. */
   readonly snags: readonly { readonly id: string; readonly what: string }[];
+  /** Details of the zone, where each is. */
+  readonly details: readonly { readonly id: string; readonly name: string }[];
+  /** The job is judged, so that it can be told what is proven. */
+  readonly judged: boolean;
+  /** What is not proven of the zone now, by its names. */
+  readonly unproven: () => readonly string[];
   /** Lines of the order, to name what came. */
   readonly items: readonly { readonly key: string; readonly name: string }[];
   /** Value of a field to an instant; undefined when it is no time. */

@@ -3,6 +3,7 @@ import type { KindForm } from './form.ts';
 import { GROUND } from './forms/ground.ts';
 import { HAPPENED } from './forms/happened.ts';
 import { HOT } from './forms/hot.ts';
+import { KEEPING } from './forms/keeping.ts';
 import { LAYING } from './forms/laying.ts';
 import { PROOF } from './forms/proof.ts';
 import { STORE } from './forms/store.ts';
@@ -13,5 +14,6 @@ export const KIND_FORMS: readonly KindForm[] = [
   ...PROOF,
   ...HOT,
   ...HAPPENED,
+  ...KEEPING,
   ...STORE,
 ];

@@ -15,7 +15,7 @@ export interface PondReport extends Pond {
   readonly drainName: string | undefined;
 }
 
-export interface Surface {
+export interface RoofLevels {
   readonly zoneId: string;
   readonly points: readonly Point[];
   readonly z: readonly number[];
@@ -38,7 +38,7 @@ export interface Surface {
 
 /** A surface with what more is asked of it: where its water goes, and how much levels it. */
 export interface Laid {
-  readonly surface: Surface;
+  readonly surface: RoofLevels;
   readonly set: LaidDrains;
   readonly flooded: Flood;
   readonly planM2: number;
@@ -71,7 +71,7 @@ function slopeFigures(
   tin: Tin,
   all: readonly Facet[],
   planM2: number,
-): Pick<Surface, 'meanFall' | 'surfaceArea' | 'belowLeast'> {
+): Pick<RoofLevels, 'meanFall' | 'surfaceArea' | 'belowLeast'> {
   const least = zone.levels.leastFallPct;
   const flat = all.filter((f) => f.fallPct < least).reduce((sum, f) => sum + f.areaM2, 0);
   const fallByArea = all.reduce((sum, f) => sum + f.fallPct * f.areaM2, 0);
@@ -152,7 +152,7 @@ export function lay(zone: Zone): Result<Laid> {
     const name = `Pond ${i + 1}`;
     return { ...pond, name, volume: pondFigure(pond, name), drainName: nameOf(pond.drain) };
   });
-  const surface: Surface = {
+  const surface: RoofLevels = {
     zoneId: zone.id,
     points: tin.points,
     z: tin.z,
@@ -189,18 +189,18 @@ export function lay(zone: Zone): Result<Laid> {
 }
 
 /** How a zone falls and where water stands on it, without where its water goes; undefined without levels. */
-export function surfaceOf(zone: Zone): Surface | undefined {
+export function roofLevelsOf(zone: Zone): RoofLevels | undefined {
   const laid = readLevels(zone.levels).length > 0 ? lay(zone) : undefined;
   return laid?.ok ? laid.value.surface : undefined;
 }
 
-const known = new WeakMap<Zone, { readonly surface: Surface | undefined }>();
+const known = new WeakMap<Zone, { readonly surface: RoofLevels | undefined }>();
 
 /** The same, made once for a zone as it was measured: only for zones that are never changed in place. */
-export function knownSurfaceOf(zone: Zone): Surface | undefined {
+export function knownRoofLevelsOf(zone: Zone): RoofLevels | undefined {
   let made = known.get(zone);
   if (!made) {
-    made = { surface: surfaceOf(zone) };
+    made = { surface: roofLevelsOf(zone) };
     known.set(zone, made);
   }
   return made.surface;
