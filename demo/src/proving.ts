@@ -8,4 +8,11 @@ export const provingAt = (): ProvingDoc =>
       { zoneId: 'terrace', leak: 'either', says: 'specification, part 4' },
       { zoneId: 'canopy', leak: 'none', dryFilm: true, says: 'specification, part 6' },
     ],
+    guarantees: [
+      {
+        ...{ zoneId: 'hall', by: 'the applicator', covers: 'no water comes through the roof', years: 10 },
+        demands: ['details', 'film', 'missed', 'leak', 'snags', 'accepted'],
+        ...{ visitsPerYear: 1, visitsBy: 'the applicator', sentWithinDays: 30 },
+      },
+    ],
   });

@@ -280,6 +280,16 @@ function canopy(story: Story): void {
 
 /** Emulsion over gravel: one bay got far too much, the other was begun too early. */
 function office(story: Story): void {
+  story.add(
+    -76,
+    'Ines',
+    'upkeep',
+    { zoneId: 'office' },
+    {
+      ...{ step: 'visit', at: story.at(-76), done: ['looked at', 'outlets cleared'], details: [], topUm: [] },
+      note: 'Before the restoration: laps lift at the gutter, the outlet was full of moss.',
+    },
+  );
   story.conditions('office', -69, -43, -0.7);
   story.prepared(['O1', 'O2'], -70, { steps: ['dry'], complete: true });
   const drum = { containerId: 'drum-200', net: 200, gauge: 'deep', batch: 'B-4471', hours: 1 } as const;

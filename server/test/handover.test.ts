@@ -1,19 +1,14 @@
 /** The handover of a roof, read back out of its PDF and held against the record. */
 import { writeFileSync } from 'node:fs';
-import type { Response } from 'superagent';
 import { describe, expect, it } from 'vitest';
 import { printoutLines, printoutSchema } from '@lentum/core/printout';
 import type { StoredEntry } from '@lentum/core/record';
 import { api, detail, importDemo, V1 } from './support/api.ts';
+import { bytesOf } from './support/bytes.ts';
 import { bare, readPdf, textOf } from '../../scripts/lib/readpdf.ts';
 
 const bytes = (r: { body: unknown }): Uint8Array => r.body as Uint8Array;
-const pdf = (address: string) => api.get(address).buffer(true).parse(binary);
-function binary(res: Response, done: (error: Error | null, body: unknown) => void): void {
-  const parts: Buffer[] = [];
-  res.on('data', (part: Buffer) => parts.push(part));
-  res.on('end', () => done(null, Buffer.concat(parts)));
-}
+const pdf = (address: string) => api.get(address).buffer(true).parse(bytesOf);
 
 describe('the handover of a roof', () => {
   it('says the same as PDF and as blocks; the head of the chain stands on each page', async () => {

@@ -17,6 +17,7 @@ import {
   row,
   sheetMm,
   table,
+  type Block,
   type Printout,
 } from '@lentum/core/printout';
 import { printoutPdf } from '../src/printout/pdf.ts';
@@ -100,6 +101,23 @@ describe('a printout as PDF', () => {
         if (p.runs.some((r) => /^Resin \d+$/.test(r.text))) expect(textOf([p])).toContain('ProductNetPrice');
       expect(all.split(bare('12 015.00 EUR')).length - 1).toBe(1);
       expect(textOf(pages.slice(-1))).toContain('Lastpage');
+    },
+  );
+
+  it.each([
+    ['facts', facts([])],
+    ['list', list([])],
+    ['a table of no rows', table(columns('Product', '>Net'), [])],
+    ['a row of fewer cells than columns', table(columns('Product', '>Net'), [row(['Resin'])])],
+    ['a group', group()],
+    ['a drawing', { kind: 'drawing', label: 'nothing', frame: [0, 0, 40, 20], mostHeightMm: 60, shapes: [] }],
+  ] as const satisfies readonly (readonly [string, Block])[])(
+    'with nothing in it is drawn all the same: %s',
+    async (_what, block) => {
+      const pages = await readPdf(
+        await printoutPdf({ ...SAMPLE, blocks: [block] }, { size: 'A4', landscape: false }),
+      );
+      expect(textOf(pages)).toContain(bare('page 1 of 1'));
     },
   );
 });

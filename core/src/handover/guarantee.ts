@@ -1,7 +1,7 @@
 /** What a guarantee hangs on, each with whether it is kept: what is shown of the roof, visits, and the day it is sent in. */
 import type { Part } from '../figures/index.ts';
 import type { Guarantee } from '../proving/index.ts';
-import type { Visit } from '../upkeep/index.ts';
+import type { UpkeepDate, Visit } from '../upkeep/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
 import { dateOf, dayText } from '../words/index.ts';
 import { PROOF_NAMES, proofCount } from './proofwords.ts';
@@ -138,5 +138,19 @@ export function guaranteeOf(guarantee: Guarantee, terms: GuaranteeTerms): Guaran
       ...sentLine(guarantee, terms),
       ...(startsOn ? visitLines(guarantee, startsOn, terms) : []),
     ],
+  };
+}
+
+/** When it ends, among the dates of the upkeep; undefined while it has not begun. */
+export function guaranteeDate(
+  { endsOn }: GuaranteeStand,
+  nowMs: number,
+  timeZone: string,
+): UpkeepDate | undefined {
+  if (endsOn === undefined) return undefined;
+  const month = Number(endsOn.slice(0, 4)) * 12 + Number(endsOn.slice(5, 7)) - 1;
+  return {
+    ...{ key: 'guarantee', from: month, to: month, entryId: undefined },
+    state: dateOf(nowMs, timeZone) > endsOn ? 'done' : 'to come',
   };
 }

@@ -23,7 +23,9 @@ import type { ProvingDoc } from '../proving/index.ts';
 import type { BayStatus } from '../record/index.ts';
 import type { JobState } from '../state/index.ts';
 import { zoneQuantities } from '../survey/index.ts';
+import { keptAfter } from './keptafter.ts';
 import { filmSection } from './filmplan.ts';
+import { guaranteeSection, upkeepSection } from './upkeepsection.ts';
 import { leakSection, snagSection } from './testsections.ts';
 import { roofPlan } from './roofplan.ts';
 import {
@@ -72,6 +74,7 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
   const details = detailSchedule({ zones: [zone] }, buildUps).zones[0];
   const lines = { buildUps, site, book, say: t.say, practice: state.practice };
   const proof = proofOf(state, zoneId, details, asked);
+  const after = keptAfter(state, zoneId, head.timeZone, asked, proof);
   const tests = {
     ...{ book, series, bays: site.bays, practice: state.practice },
     nowMs: state.atMs,
@@ -120,6 +123,8 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
     ...missesSection(statuses, t),
     ...detailsSection(details, lines, zoneId, t),
     ...readingsSection(book.zones.get(zoneId)?.conditions ?? [], t),
+    ...(after.plan ? upkeepSection(after.plan, t) : []),
+    ...(after.guarantee ? guaranteeSection(after.guarantee, t) : []),
     ...(buildUp && buildUp.cautions.length > 0
       ? [group(heading(1, t.w('Cautions')), list(buildUp.cautions))]
       : []),

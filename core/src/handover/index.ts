@@ -1,5 +1,23 @@
-export { guaranteeOf, type GuaranteeAnswer, type GuaranteeLine, type GuaranteeStand } from './guarantee.ts';
+export {
+  guaranteeDate,
+  guaranteeOf,
+  type GuaranteeAnswer,
+  type GuaranteeLine,
+  type GuaranteeStand,
+} from './guarantee.ts';
 export { handoverOf, type HandoverAsked } from './handover.ts';
+export { keptAfter, type KeptAfter } from './keptafter.ts';
+export {
+  DATE_NAMES,
+  dateText,
+  guaranteeWords,
+  openWords,
+  startWords,
+  UPKEEP_CAUTIONS,
+  yearLines,
+  type YearLine,
+} from './upkeepwords.ts';
+export { upkeepSheet, type UpkeepSheetAsked } from './upkeepsheet.ts';
 export { roofPlan } from './roofplan.ts';
 export {
   isGood,

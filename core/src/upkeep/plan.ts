@@ -113,19 +113,19 @@ function lives(years: Given, spread: Given, sign: -1 | 1, label: string): Figure
   };
 }
 
-/** Recoats after one another until it is renewed: each counts from the middle of the one before. */
+/** Recoats after one another until it may be renewed: each counts from the middle of the one before. */
 function recoatDates(
   first: Recoat,
   next: Recoat | undefined,
   { start, now, years }: DateTerms,
-  renewedAt: number,
+  renewedFrom: number,
 ): UpkeepDate[] {
   const found: UpkeepDate[] = [];
   let since = start;
   for (let one: Recoat | undefined = first; one; one = next) {
     const [from, to] = [monthsAfter(since, one.soonest.value), monthsAfter(since, one.latest.value)];
     const middle = Math.round((from + to) / 2);
-    if (from > monthsAfter(start, years) || middle >= renewedAt || middle <= since) break;
+    if (from > monthsAfter(start, years) || middle >= renewedFrom || middle <= since) break;
     found.push(rangeDate('recoat', from, to, now));
     since = middle;
   }
@@ -176,7 +176,7 @@ export function upkeepOf(terms: UpkeepTerms): UpkeepPlan | undefined {
           recoat,
           recoatOf({ ...wear, later: undefined, again: true }),
           { ...dates, start: monthOf(sinceMs, timeZone) },
-          Math.round((renewedFrom + renewedTo) / 2),
+          renewedFrom,
         )
       : []),
     ...(renewedFrom <= monthsAfter(dates.start, PLAN_YEARS)

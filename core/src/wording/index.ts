@@ -35,6 +35,9 @@ const TERMS: readonly (readonly [uk: string, us: string])[] = [
   ['live plant', 'live equipment'],
   ['cement screed', 'cement topping'],
   ['screed(?! to)', 'topping'],
+  // Papers.
+  ['guarantee', 'warranty'],
+  ['snag', 'punch item'],
   // Materials.
   ['(?<!modified )bitumen sheet', 'modified bitumen sheet'],
   ['(?<!modified )bitumen', 'asphalt'],

@@ -1,35 +1,21 @@
 /** The handover of a roof, from the record as the database holds it. */
 import { z } from 'zod';
 import { handoverOf } from '@lentum/core/handover';
-import { idSchema, instantSchema, rulesOf } from '@lentum/core/job';
+import { idSchema, instantSchema } from '@lentum/core/job';
 import { printoutSchema, type Printout } from '@lentum/core/printout';
-import { chainProblem, EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
-import { provingSchema } from '@lentum/core/proving';
-import { jobState } from '@lentum/core/state';
+import { chainProblem } from '@lentum/core/record';
 import { unwrap } from '../compute/helpers.ts';
 import { atThread } from '../compute/runs.ts';
 import { answerFromThread, fromThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
 import { answerPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
-import { jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
+import { jobSnapshot } from '../site/snapshot.ts';
+import { alsoAsked, stateOf, type Asked } from './snapshot.ts';
 
-type Asked = JobSnapshot & { readonly zoneId: string; readonly asked: unknown };
-
-/** What the job asks to be proven, out of the same snapshot. */
-const alsoAsked = (body: ReadBody) => ({ asked: body('proving') });
-
-atThread('handover', ({ head, record, people, inputs, zoneId, asked }: Asked): Printout => {
-  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
-  const state = jobState({ ...inputs, book, rules: rulesOf(head) });
+atThread('handover', (asked: Asked): Printout => {
+  const { head, record, zoneId } = asked;
   return unwrap(
-    handoverOf({
-      head,
-      state,
-      last: record.at(-1),
-      chain: chainProblem(record),
-      zoneId,
-      asked: provingSchema.parse(asked),
-    }),
+    handoverOf({ head, ...stateOf(asked), last: record.at(-1), chain: chainProblem(record), zoneId }),
   );
 });
 

@@ -15,6 +15,7 @@ import { calendarRoutes } from '../programme/calendar.ts';
 import { daysRoutes } from '../programme/plan.ts';
 import { programmeRoutes } from '../programme/routes.ts';
 import { recallRoutes } from '../record/recall.ts';
+import { upkeepRoutes } from '../handover/upkeep.ts';
 import { provingRoutes } from '../handover/asked.ts';
 import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
@@ -43,6 +44,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...weatherRoutes,
   ...recordRoutes,
   ...handoverRoutes,
+  ...upkeepRoutes,
   ...liveRoutes,
   ...peopleRoutes,
   ...pictureRoutes,

@@ -123,6 +123,8 @@ function content(b: Block, roomMm: { readonly widthMm: number; readonly heightMm
     case 'list':
       return { ul: b.items.map((i) => written(i)), margin: [0, 1, 0, 5] };
     case 'facts':
+      // A table without rows cannot be drawn.
+      if (b.rows.length === 0) return { text: '' };
       return {
         unbreakable: true,
         layout: BARE,

@@ -118,6 +118,10 @@ export const makePdf = (printout: Printout, sheet: Sheet): Promise<Blob> =>
 export const handoverPdf = (jobId: string, zoneId: string, sheet: Sheet): Promise<Blob> =>
   fetchFile(`/jobs/${jobId}/handover.pdf?zone=${encodeURIComponent(zoneId)}&${sheetWords(sheet)}`, {});
 
+/** Where the dates of a roof's upkeep are read as a calendar. */
+export const upkeepCalendar = (jobId: string, zoneId: string): string =>
+  `/api/v1/jobs/${jobId}/upkeep.ics?zone=${encodeURIComponent(zoneId)}`;
+
 /** SHA-256 of a file, in hexadecimal. */
 export async function hashOf(file: Blob): Promise<string> {
   const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());

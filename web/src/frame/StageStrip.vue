@@ -27,7 +27,13 @@ const WORDS: Record<StageMark, string> = {
 
 <template>
   <nav ref="tape" class="tape" aria-label="Stages">
-    <RouterLink v-for="s in STAGES" :key="s.key" :to="{ name: s.key }" class="length">
+    <RouterLink
+      v-for="s in STAGES"
+      :key="s.key"
+      :to="{ name: s.key }"
+      class="length"
+      :class="{ 'router-link-active': route.meta['stage'] === s.key }"
+    >
       <span class="no">{{ s.number }}</span>
       <span class="word">{{ s.name }}</span>
       <el-tooltip :content="states[s.key].reason" placement="bottom">

@@ -10,7 +10,7 @@ export interface Documents {
   readonly site: { readonly content: SiteDoc };
 }
 export interface Place {
-  readonly name: 'survey' | 'build-up' | 'order' | 'programme' | 'site' | 'handover';
+  readonly name: 'survey' | 'build-up' | 'order' | 'programme' | 'site' | 'handover' | 'upkeep';
   readonly query: LocationQueryRaw;
 }
 
@@ -57,7 +57,9 @@ export function placeOfProblem(document: string, field: string, documents: Docum
     case 'programme':
       return { name: 'programme', query: { set: 'crews' } };
     case 'proving':
-      return { name: 'handover', query: { set: 'asked' } };
+      return list === 'guarantees'
+        ? { name: 'upkeep', query: {} }
+        : { name: 'handover', query: { set: 'asked' } };
     default:
       return undefined;
   }

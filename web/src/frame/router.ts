@@ -85,6 +85,13 @@ export const router = createRouter({
           component: () => import('../handover/HandoverPage.vue'),
           meta: { title: 'Handover' },
         },
+        {
+          path: 'upkeep',
+          name: 'upkeep',
+          component: () => import('../handover/upkeep/UpkeepPage.vue'),
+          // Stage 8 goes on for years.
+          meta: { title: 'Upkeep', stage: 'handover' },
+        },
       ],
     },
     {

@@ -19,6 +19,7 @@ import LogForms from '../site/LogForms.vue';
 import AskedPart from './AskedPart.vue';
 import ProofList from './ProofList.vue';
 import SnagList from './SnagList.vue';
+import UpkeepSummary from './UpkeepSummary.vue';
 
 const WrongSheet = defineAsyncComponent(() => import('./WrongSheet.vue'));
 
@@ -147,6 +148,11 @@ const look = (): Promise<void> =>
           <el-button :loading="busy === 'print'" @click="look">Look and print</el-button>
         </div>
         <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
+        <UpkeepSummary
+          :zone-id="zoneId"
+          :unproven="(proof?.length ?? 0) - good"
+          @hand-over="forms?.log(zoneId, [], 'upkeep', { step: 'handed over' })"
+        />
         <AskedPart :zone-id="zoneId" />
         <SnagList :zone-id="zoneId" @add="forms?.log(zoneId, [], 'snag')" />
         <h2>Seal of the record</h2>

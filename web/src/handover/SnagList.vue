@@ -41,11 +41,11 @@ const say = (s: Snag, step: 'done' | 'accepted' | 'refused'): Promise<void> =>
 </script>
 
 <template>
-  <section aria-label="Snags">
+  <section :aria-label="worded('Snags')">
     <div class="head">
-      <h2>Snags</h2>
+      <h2>{{ worded('Snags') }}</h2>
       <span v-if="snags.length > 0" class="quiet">{{ open }} open of {{ snags.length }}</span>
-      <el-button class="end" @click="emit('add')">Add a snag</el-button>
+      <el-button class="end" @click="emit('add')">{{ worded('Add a snag') }}</el-button>
     </div>
     <p v-if="snags.length === 0" class="quiet">Nothing is to be put right.</p>
     <ul>

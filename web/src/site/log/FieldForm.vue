@@ -39,7 +39,8 @@ const setRow = (key: string, i: number, row: Values): void =>
       <el-form-item
         v-else
         :class="{
-          wide: f.form === 'rows' || f.form === 'ticks' || (f.form === 'words' && f.long),
+          wide:
+            f.form === 'rows' || f.form === 'says' || f.form === 'ticks' || (f.form === 'words' && f.long),
           moment: f.form === 'time',
         }"
       >
@@ -100,7 +101,7 @@ const setRow = (key: string, i: number, row: Values): void =>
           :aria-label="label(f)"
           @input="set(f.key, ($event.target as HTMLInputElement).value)"
         />
-        <div v-else class="rows">
+        <div v-else-if="f.form === 'rows'" class="rows">
           <div v-for="(r, i) in rows(f.key)" :key="i" class="row">
             <FieldForm
               :model-value="r"
@@ -123,6 +124,7 @@ const setRow = (key: string, i: number, row: Values): void =>
           </div>
           <el-button class="tap" @click="set(f.key, [...rows(f.key), {}])">{{ f.add }}</el-button>
         </div>
+        <p v-else class="quiet">{{ worded(f.says) }}</p>
       </el-form-item>
     </template>
   </el-form>

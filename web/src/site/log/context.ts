@@ -50,6 +50,13 @@ export function useLogContext(zoneId: () => string) {
     return all.filter((e) => e.body.step === 'opened' && !closed.has(e.id));
   };
   const details = computed(() => job.details.zones.find((z) => z.zone.id === zoneId()));
+  const unproven = computed(() =>
+    job.state
+      ? proofOf(job.state, zoneId(), details.value, job.documents.proving.draft)
+          .filter((l) => !isGood(l.answer))
+          .map((l) => PROOF_NAMES[l.subject])
+      : [],
+  );
   const today = computed(() => toField(job.nowMs, job.timeZone).slice(0, 10));
   const context = computed<LogContext>(() => ({
     buildUp: buildUp.value,
@@ -65,12 +72,7 @@ export function useLogContext(zoneId: () => string) {
     snags: snagsOf(job.book, zoneId()).filter((s) => s.state !== 'accepted'),
     details: (details.value?.work ?? []).map(({ detail }) => ({ id: detail.id, name: detail.where })),
     judged: job.state !== undefined,
-    unproven: () =>
-      job.state
-        ? proofOf(job.state, zoneId(), details.value, job.documents.proving.draft)
-            .filter((l) => !isGood(l.answer))
-            .map((l) => PROOF_NAMES[l.subject])
-        : [],
+    unproven: () => unproven.value,
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
     instant: (field) =>
       typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,

@@ -22,6 +22,8 @@ export type Field = Named &
     | { readonly form: 'words'; readonly most: number; readonly long?: boolean; readonly hint?: string }
     | { readonly form: 'choice'; readonly options: readonly { value: string; label: string }[] }
     | { readonly form: 'flag' }
+    /** Nothing is asked: something is said. */
+    | { readonly form: 'says'; readonly says: string }
     /** A clock of the job. */
     | { readonly form: 'time' }
     | { readonly form: 'date' }

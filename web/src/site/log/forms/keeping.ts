@@ -4,6 +4,11 @@ import { choices, NOTE, numbersOf, time, words } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, NOW, opt, some } from '../making.ts';
 
+/** The entry says it by itself; who hands over reads it before. */
+const unprovenWords = (names: readonly string[]): string =>
+  names.length === 0
+    ? 'Everything that is looked at is proven.'
+    : `Not proven, and kept with the entry: ${names.join(', ').toLowerCase()}.`;
 const isVisit = (v: Record<string, unknown>): boolean => v['step'] === 'visit';
 
 export const KEEPING: readonly KindForm[] = [
@@ -46,7 +51,10 @@ export const KEEPING: readonly KindForm[] = [
               optional: true,
             },
           ]
-        : [words('to', 'Taken over by', 120)]),
+        : [
+            words('to', 'Taken over by', 120),
+            { form: 'says' as const, key: 'open', name: 'As it stands', says: unprovenWords(c.unproven()) },
+          ]),
       time('at', 'When'),
       NOTE,
     ],
