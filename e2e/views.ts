@@ -30,6 +30,7 @@ export const VIEWS: [string, (id: string) => string, string][] = [
   ['weather', (id) => `/jobs/${id}/site?part=weather`, 'Hours that are known'],
   ['record', (id) => `/jobs/${id}/record`, 'Every entry'],
   ['handover', (id) => `/jobs/${id}/handover`, 'What is proven'],
+  ['upkeep', (id) => `/jobs/${id}/upkeep`, 'Twenty years'],
 ];
 
 /** To another view of the app that stands, as a link leads there: only the first one is loaded. */

@@ -1,6 +1,6 @@
 /** The sheet of a year: what is due on a roof, the way over it, what was seen last, and room for what is found. */
 import { buildUpOfZone } from '../buildup/index.ts';
-import { detailSchedule } from '../details/index.ts';
+import { detailFacts, detailSchedule } from '../details/index.ts';
 import type { JobHead } from '../job/index.ts';
 import {
   columns,
@@ -81,8 +81,10 @@ export function upkeepSheet({ head, state, last, zoneId, asked, year }: UpkeepSh
       : [
           line(t.w(`${route.stops.length} details, `) + t.value(route.lengthM, 'length')),
           table(
-            columns('No.|8', 'Detail|30', 'Good|10', 'Seen'),
-            route.stops.map((s, i) => row([String(i + 1), t.w(s.detail.where), '', ''])),
+            columns('No.|8', 'Detail|40', 'Good|10', 'Seen'),
+            route.stops.map((s, i) =>
+              row([String(i + 1), t.w(`${detailFacts(s.detail.kind).name}, ${s.detail.where}`), '', '']),
+            ),
           ),
         ]),
     ...(guarantee ? guaranteeSection(guarantee, t) : []),

@@ -45,7 +45,7 @@ export const guaranteeWords = (
   { guarantee: g, startsOn, endsOn }: GuaranteeStand,
   w: (text: string) => string,
 ): string =>
-  `${g.by}, ${w(`for ${g.years} ${g.years === 1 ? 'year' : 'years'}`)}: ${g.covers}. ${
+  `${w('Given by')} ${g.by} ${w(`for ${g.years} ${g.years === 1 ? 'year' : 'years'}`)}: ${g.covers}. ${
     startsOn && endsOn
       ? w(`From ${dayText(startsOn)} to ${dayText(endsOn)}.`)
       : w('It begins when the roof is handed over.')

@@ -148,10 +148,10 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
           <h2>Twenty years</h2>
           <YearsDrawing :dates="after.dates" :start="start" :now="now" :guarantee="guaranteeSpan" />
           <el-table :data="rows" row-key="year" size="small" max-height="420px" class="years">
-            <el-table-column prop="year" label="Year" width="64" />
-            <el-table-column prop="visits" label="Look, wash, outlets" min-width="110" />
-            <el-table-column prop="outlets" label="Outlets" min-width="80" />
-            <el-table-column prop="once" label="Once" min-width="170" />
+            <el-table-column prop="year" label="Year" width="58" />
+            <el-table-column prop="visits" label="Look, wash, outlets" min-width="92" />
+            <el-table-column prop="outlets" label="Outlets" min-width="66" />
+            <el-table-column prop="once" label="Once" min-width="120" />
           </el-table>
           <p class="quiet">
             Months of recoat and renewal are rough, by a rule of our own. What the roof shows goes before
@@ -160,7 +160,6 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
         </template>
       </section>
       <aside class="paper" aria-label="Visits and papers">
-        <GuaranteePart :zone-id="zoneId" :stand="after.guarantee" />
         <section aria-label="Visits">
           <h2>Visits</h2>
           <p v-if="visits.length === 0" class="quiet">None is on record.</p>
@@ -193,6 +192,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
             <a :href="upkeepCalendar(job.id, zoneId)" download>All dates as a calendar</a>
           </p>
         </section>
+        <GuaranteePart :zone-id="zoneId" :stand="after.guarantee" />
       </aside>
     </div>
     <LogForms ref="forms" />

@@ -1,6 +1,7 @@
 /** What the forms of the log look at: the zone's build-up and preparation, open permits and watches, what is ordered. */
 import { computed } from 'vue';
 import { buildUpOfZone } from '@lentum/core/buildup';
+import { detailFacts } from '@lentum/core/details';
 import { roofLevelsOf } from '@lentum/core/falls';
 import { isGood, PROOF_NAMES, proofOf } from '@lentum/core/handover';
 import { groundTerms } from '@lentum/core/gates';
@@ -9,6 +10,7 @@ import { readiness } from '@lentum/core/readiness';
 import { snagsOf } from '@lentum/core/proving';
 import { allOf } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
+import { inspectionRoute } from '@lentum/core/upkeep';
 import { stepDone } from '@lentum/core/words';
 import { rightNowMs } from '../../app/righttime.ts';
 import { useJob } from '../../app/job.ts';
@@ -70,7 +72,10 @@ export function useLogContext(zoneId: () => string) {
         !allOf(job.book, 'flood').some((e) => e.body.step === 'emptied' && e.body.floodId === f.id),
     ),
     snags: snagsOf(job.book, zoneId()).filter((s) => s.state !== 'accepted'),
-    details: (details.value?.work ?? []).map(({ detail }) => ({ id: detail.id, name: detail.where })),
+    details: inspectionRoute(details.value?.work.map((w) => w.detail) ?? []).stops.map(({ detail }) => ({
+      id: detail.id,
+      name: `${detailFacts(detail.kind).name}, ${detail.where}`,
+    })),
     judged: job.state !== undefined,
     unproven: () => unproven.value,
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
