@@ -18,6 +18,7 @@ export {
   type YearLine,
 } from './upkeepwords.ts';
 export { upkeepSheet, type UpkeepSheetAsked } from './upkeepsheet.ts';
+export { openFiles, type OpenFile } from './openfiles.ts';
 export { roofPlan } from './roofplan.ts';
 export {
   isGood,

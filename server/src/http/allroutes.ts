@@ -15,6 +15,7 @@ import { calendarRoutes } from '../programme/calendar.ts';
 import { daysRoutes } from '../programme/plan.ts';
 import { programmeRoutes } from '../programme/routes.ts';
 import { recallRoutes } from '../record/recall.ts';
+import { handoverFilesRoutes } from '../handover/files/routes.ts';
 import { upkeepRoutes } from '../handover/upkeep.ts';
 import { provingRoutes } from '../handover/asked.ts';
 import { peopleRoutes } from '../people/routes.ts';
@@ -45,6 +46,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...recordRoutes,
   ...handoverRoutes,
   ...upkeepRoutes,
+  ...handoverFilesRoutes,
   ...liveRoutes,
   ...peopleRoutes,
   ...pictureRoutes,

@@ -22,10 +22,16 @@ const base64 = async (printout: Printout, sheet: Sheet): Promise<{ readonly base
 });
 atThread('printout', ({ printout, sheet }: { printout: Printout; sheet: Sheet }) => base64(printout, sheet));
 
-/** Answers with a printout as PDF, drawn in a thread. */
-export async function answerPdf(res: Response, printout: Printout, sheet: Sheet): Promise<void> {
+/** A printout as PDF, drawn in a thread. */
+export async function drawnPdf(res: Response, printout: Printout, sheet: Sheet): Promise<Buffer> {
   const drawn = await fromThread<{ base64: string }>(res, 'printout', { printout, sheet });
-  res.attachment(pdfName(printout.title)).type('application/pdf').send(Buffer.from(drawn.base64, 'base64'));
+  return Buffer.from(drawn.base64, 'base64');
+}
+
+/** Answers with it. */
+export async function answerPdf(res: Response, printout: Printout, sheet: Sheet): Promise<void> {
+  const pdf = await drawnPdf(res, printout, sheet);
+  res.attachment(pdfName(printout.title)).type('application/pdf').send(pdf);
 }
 
 export const printoutRoutes = [

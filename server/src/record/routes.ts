@@ -1,36 +1,22 @@
-import Papa from 'papaparse';
 import { z } from 'zod';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import {
   chainProblem,
   entrySchema,
-  EMPTY_BOOK,
-  entryFlags,
-  foldRecord,
-  namesOf,
   personSchema,
-  RECORD_COLUMNS,
-  recordTable,
   storedEntrySchema,
   type StoredEntry,
 } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
-import { format, type Quantity } from '@lentum/core/units';
-import { entryLine } from '@lentum/core/words';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { requireJob } from '../jobs/routes.ts';
 import { peopleOf } from '../people/store.ts';
+import { recordCsv } from './csv.ts';
 import { append, readAll, readPage, wholeRecord } from './store.ts';
-
-/** Files leave in metric units, with instants in UTC. */
-const METRIC = {
-  time: (instant: string): string => instant,
-  value: (value: number, quantity: Quantity): string => format(value, quantity, 'metric'),
-};
 
 /** As far as the numbers of a record go. */
 const MOST_SEQ = 2_147_483_647;
@@ -125,26 +111,11 @@ export const recordRoutes = [
       ]);
       if (!buildUps || !site) throw notFound('Job', jobId);
       const entries = await wholeRecord(context.pool, jobId);
-      const names = namesOf(await peopleOf(context.pool, entries));
-      const book = foldRecord(EMPTY_BOOK, entries, names);
-      const facts = { buildUps: buildUps.body, site: site.body, book };
-      const rows = recordTable(entries, {
-        ...{ buildUps: buildUps.body, site: site.body, names },
-        says: (entry) => entryLine(entry, { ...facts, say: METRIC }),
-        flags: (entry) =>
-          entryFlags(entry, { ...facts, say: METRIC })
-            .map((f) => f.says)
-            .join(' '),
-      });
+      const people = await peopleOf(context.pool, entries);
       res
         .attachment('record.csv')
         .type('text/csv')
-        .send(
-          Papa.unparse(
-            { fields: [...RECORD_COLUMNS], data: rows },
-            { newline: '\r\n', escapeFormulae: true },
-          ),
-        );
+        .send(recordCsv({ entries, people, buildUps: buildUps.body, site: site.body }));
     },
   }),
 ];

@@ -1,0 +1,105 @@
+/** All that is handed over of a roof as one ZIP of open files, with a manifest of hashes and a page that checks them. */
+import { readFileSync } from 'node:fs';
+import { z } from 'zod';
+import { handoverOf, openFiles } from '@lentum/core/handover';
+import { idSchema, instantSchema } from '@lentum/core/job';
+import { pdfName, type Printout } from '@lentum/core/printout';
+import { chainProblem, GENESIS_HASH, type StoredEntry } from '@lentum/core/record';
+import { unwrap } from '../../compute/helpers.ts';
+import { atThread } from '../../compute/runs.ts';
+import { fromThread } from '../../compute/threads.ts';
+import { route } from '../../http/routes.ts';
+import { readPicture } from '../../pictures/store.ts';
+import { drawnPdf, sheetOf, sheetQuery } from '../../printout/routes.ts';
+import { csvOf, recordCsv } from '../../record/csv.ts';
+import { jobSnapshot } from '../../site/snapshot.ts';
+import { alsoAsked, stateOf, type Asked } from '../snapshot.ts';
+import { Pack } from './pack.ts';
+
+const CHECK = readFileSync(new URL('./check.html', import.meta.url), 'utf8');
+
+interface Made {
+  readonly printout: Printout;
+  readonly texts: readonly { readonly name: string; readonly text: string }[];
+}
+
+const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
+
+atThread('handover files', (asked: Asked): Made => {
+  const { head, record, people, inputs, zoneId } = asked;
+  const { state, asked: proving } = stateOf(asked);
+  const last = record.at(-1);
+  const printout = unwrap(
+    handoverOf({ head, state, last, chain: chainProblem(record), zoneId, asked: proving }),
+  );
+  const { survey, buildUps, site, weather } = inputs;
+  return {
+    printout,
+    texts: [
+      ...openFiles(head, state, zoneId, proving).map((f) => ({
+        name: f.name,
+        text: 'json' in f ? json(f.json) : csvOf(f.columns, f.rows),
+      })),
+      // The chain is that of the whole job: a part of it could not be checked.
+      { name: 'record.json', text: json(record) },
+      { name: 'record.csv', text: recordCsv({ entries: record, people, buildUps, site }) },
+      { name: 'people.json', text: json(people) },
+      ...Object.entries({ job: head, survey, 'build-up': buildUps, site, weather, proving }).map(
+        ([name, body]) => ({ name: `job/${name}.json`, text: json(body) }),
+      ),
+    ],
+  };
+});
+
+/** Pictures of entries of a zone, each once, with the number of the first entry that it belongs to. */
+function picturesOf(record: readonly StoredEntry[], zoneId: string): Map<string, number> {
+  const found = new Map<string, number>();
+  for (const { seq, entry } of record)
+    if ('form' in entry && entry.zoneId === zoneId)
+      for (const sha of entry.attachments) if (!found.has(sha)) found.set(sha, seq);
+  return found;
+}
+
+export const handoverFilesRoutes = [
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/handover.zip',
+    tag: 'Handover',
+    summary:
+      'The handover of a roof as a ZIP of open files: PDF, JSON, CSV, GeoJSON, pictures, a manifest of SHA-256 hashes and a page that checks them',
+    query: z.object({ zone: idSchema, at: instantSchema.optional() }).extend(sheetQuery.shape),
+    answerType: 'application/zip',
+    run: async ({ params, query, context, res }) => {
+      const jobId = params['jobId'] ?? '';
+      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
+      const job = await jobSnapshot(context.pool, jobId, nowMs, alsoAsked);
+      const { printout, texts } = await fromThread<Made>(res, 'handover files', {
+        ...job,
+        zoneId: query.zone,
+      });
+      const pdf = await drawnPdf(res, printout, sheetOf(query));
+      res.attachment(pdfName(printout.title).replace(/\.pdf$/, '.zip')).type('application/zip');
+      const pack = new Pack(res, new Date(nowMs));
+      await pack.add('handover.pdf', pdf, true);
+      for (const { name, text } of texts) await pack.add(name, text);
+      const missing: string[] = [];
+      for (const [sha256, seq] of picturesOf(job.record, query.zone)) {
+        const picture = await readPicture(context.pool, jobId, sha256);
+        // One that is still on its way from a device: the entry names it.
+        if (!picture) missing.push(sha256);
+        else {
+          const kind = picture.mediaType === 'image/png' ? 'png' : 'jpg';
+          await pack.add(`pictures/entry-${seq}-${sha256.slice(0, 12)}.${kind}`, picture.content, true);
+        }
+      }
+      await pack.add('check.html', CHECK);
+      const last = job.record.at(-1);
+      await pack.end({
+        ...{ job: job.head.name, roof: query.zone, made: new Date(nowMs).toISOString() },
+        draft: printout.draft ?? null,
+        seal: { entries: last?.seq ?? 0, head: last?.hash ?? GENESIS_HASH },
+        picturesMissing: missing,
+      });
+    },
+  }),
+];
