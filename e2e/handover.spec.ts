@@ -1,5 +1,9 @@
 /** Handover: the film map with its thin patch, what is asked for, snags with a picture and without a signal. */
 import { createHash } from 'node:crypto';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { strFromU8, unzipSync } from 'fflate';
 import { expect, freshDemo, saved, test } from './support.ts';
 
 /** The smallest picture there is: one grey point. */
@@ -141,4 +145,52 @@ test('where a batch is, over all jobs', async ({ page }) => {
   await expect(dialog.getByText('Booking hall roof, H3').first()).toBeVisible();
   await expect(dialog.getByRole('button', { name: 'F-2204' })).toBeVisible();
   expect(await dialog.locator(`a[href*="${id}"]`).count()).toBeGreaterThan(3);
+});
+
+test('all files of a roof are checked by their own page in a bare browser; one that was changed is found', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/handover?zone=hall`);
+  const [file] = await Promise.all([
+    page.waitForEvent('download', { timeout: 60_000 }),
+    page.getByRole('link', { name: 'All files' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('handover-booking-hall-roof.zip');
+  const folder = mkdtempSync(path.join(tmpdir(), 'lentum-zip-'));
+  const files = unzipSync(readFileSync(await file.path()));
+  for (const [name, bytes] of Object.entries(files)) {
+    mkdirSync(path.join(folder, path.dirname(name)), { recursive: true });
+    writeFileSync(path.join(folder, name), bytes);
+  }
+  // From the disk, without the application and without a net.
+  const context = await browser.newContext({ offline: true });
+  const bare = await context.newPage();
+  await bare.goto(`file://${path.join(folder, 'check.html')}`);
+  const check = async (): Promise<void> => bare.getByLabel('The folder:').setInputFiles(folder);
+  await check();
+  await expect(bare.getByText(/^All \d+ files are as they were made/)).toBeVisible();
+  const { seal } = JSON.parse(strFromU8(files['manifest.json'] ?? new Uint8Array())) as {
+    seal: { head: string };
+  };
+  await expect(bare.getByText(`The chain of the record is whole. Its head: ${seal.head}`)).toBeVisible();
+
+  // An entry is changed, and the manifest with it: the chain finds it.
+  const record = strFromU8(files['record.json'] ?? new Uint8Array());
+  const changed = record.replace(/"airC": \d+/, '"airC": 31');
+  expect(changed).not.toBe(record);
+  writeFileSync(path.join(folder, 'record.json'), changed);
+  await check();
+  await expect(bare.getByText('Changed since it was made: record.json')).toBeVisible();
+  await expect(bare.getByText(/^The chain of the record breaks at entry \d+\.$/)).toBeVisible();
+  await expect(bare.getByText('2 things are not as they were made.')).toBeVisible();
+  rmSync(path.join(folder, 'proof.json'));
+  writeFileSync(path.join(folder, 'more.txt'), 'more');
+  await check();
+  await expect(bare.getByText('Missing: proof.json')).toBeVisible();
+  await expect(bare.getByText('Not one of the files that were made: more.txt')).toBeVisible();
+  await context.close();
+  rmSync(folder, { recursive: true });
 });

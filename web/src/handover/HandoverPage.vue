@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router';
 import { buildUpOfZone } from '@lentum/core/buildup';
 import { isGood, isProven, proofOf } from '@lentum/core/handover';
 import { pdfName, type Printout } from '@lentum/core/printout';
-import { get, handoverPdf, sentenceOf } from '../app/api.ts';
+import { get, handoverPdf, handoverZip, sentenceOf } from '../app/api.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import PrintDialog from '../shared/printout/PrintDialog.vue';
@@ -146,6 +146,7 @@ const look = (): Promise<void> =>
         <div class="bar">
           <el-button type="primary" :loading="busy === 'pdf'" @click="pdf">PDF of this roof</el-button>
           <el-button :loading="busy === 'print'" @click="look">Look and print</el-button>
+          <el-button tag="a" :href="handoverZip(job.id, zoneId, sheet)" download>All files</el-button>
         </div>
         <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
         <UpkeepSummary
