@@ -6,6 +6,7 @@ import { buildUpOfZone } from '../buildup/index.ts';
 import { detailSchedule } from '../details/index.ts';
 import type { JobHead } from '../job/index.ts';
 import {
+  contents,
   facts,
   group,
   heading,
@@ -27,6 +28,7 @@ import { keptAfter } from './keptafter.ts';
 import { filmSection } from './filmplan.ts';
 import { guaranteeSection, upkeepSection } from './upkeepsection.ts';
 import { leakSection, snagSection } from './testsections.ts';
+import { summarySection } from './summary.ts';
 import { roofPlan } from './roofplan.ts';
 import {
   detailsSection,
@@ -103,6 +105,8 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
       ],
     ]),
     ...(open.length > 0 ? [list(open.map(t.w))] : []),
+    ...summarySection({ zone, quantities: q, buildUp, statuses, proof, after, book }, t),
+    contents(t.w('Contents')),
     ...(proof.length > 0 ? proofBlocks(proof, t) : []),
     group(
       heading(1, t.w('Plan')),

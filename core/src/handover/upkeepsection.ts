@@ -48,7 +48,7 @@ export function upkeepSection(plan: UpkeepPlan, t: Telling): SimpleBlock[] {
     ...plan.says.map((s) => line(t.parts(s))),
     ...(plan.note === '' ? [] : [line(plan.note)]),
     table(
-      columns('Year|12', 'Look at it, wash, clear outlets|32', 'Clear outlets|20', 'Once'),
+      columns('Year|12', 'Look at it, wash, clear outlets|32', 'Clear outlets|20', 'Once|36'),
       yearLines(plan.dates, t.w).map((l) => row([String(l.year), l.visits, l.outlets, l.once])),
     ),
     line(
@@ -69,7 +69,7 @@ export function guaranteeSection(stand: GuaranteeStand, t: Telling): SimpleBlock
       ? [line(t.w('It is not entered on what it hangs.'), 'quiet')]
       : [
           table(
-            columns('It hangs on|34', 'Answer|18', 'As it stands'),
+            columns('It hangs on|34', 'Answer|18', 'As it stands|48'),
             stand.lines.map((l) => row([t.w(l.what), t.w(l.answer), t.parts(l.says)])),
           ),
         ]),

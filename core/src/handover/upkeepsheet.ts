@@ -81,7 +81,7 @@ export function upkeepSheet({ head, state, last, zoneId, asked, year }: UpkeepSh
       : [
           line(t.w(`${route.stops.length} details, `) + t.value(route.lengthM, 'length')),
           table(
-            columns('No.|8', 'Detail|40', 'Good|10', 'Seen'),
+            columns('No.|8', 'Detail|40', 'Good|10', 'Seen|42'),
             route.stops.map((s, i) =>
               row([String(i + 1), t.w(`${detailFacts(s.detail.kind).name}, ${s.detail.where}`), '', '']),
             ),
@@ -90,7 +90,7 @@ export function upkeepSheet({ head, state, last, zoneId, asked, year }: UpkeepSh
     ...(guarantee ? guaranteeSection(guarantee, t) : []),
     heading(1, t.w('Mind')),
     list(UPKEEP_CAUTIONS.map(t.w)),
-    table(columns('Visited by|40', 'On|20', 'Signed'), [row(['', '', ''])]),
+    table(columns('Visited by|40', 'On|20', 'Signed|40'), [row(['', '', ''])]),
   ];
   return ok({
     title: t.w(`Upkeep ${year}, ${zone.name}`),

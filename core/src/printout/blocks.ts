@@ -11,6 +11,7 @@ export const facts = (rows: readonly (readonly [name: string, says: string | und
   ),
 });
 export const group = (...blocks: readonly SimpleBlock[]): Block => ({ kind: 'group', blocks: [...blocks] });
+export const contents = (title: string): SimpleBlock => ({ kind: 'contents', title });
 export const PAGE_BREAK: SimpleBlock = { kind: 'break' };
 
 export const row = (cells: readonly string[], more: Partial<Omit<Row, 'cells'>> = {}): Row => ({

@@ -1,5 +1,6 @@
 export {
   columns,
+  contents,
   facts,
   group,
   heading,
@@ -38,5 +39,5 @@ export {
   type PaperSize,
   type Sheet,
 } from './sizes.ts';
-export { printoutLines } from './text.ts';
+export { headingsOf, printoutLines } from './text.ts';
 export { jobLines, tellingOf, type Telling } from './telling.ts';

@@ -52,6 +52,8 @@ const simple = [
     total: z.array(text).max(20).optional(),
   }),
   drawingSchema,
+  /** The headings of the first level with their pages, where pages are counted; else their names. */
+  z.strictObject({ kind: z.literal('contents'), title: text }),
   /** What follows begins on a new page. */
   z.strictObject({ kind: z.literal('break') }),
 ] as const;

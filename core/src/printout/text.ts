@@ -18,6 +18,8 @@ function blockLines(b: Block): string[] {
       return b.shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
     case 'group':
       return b.blocks.flatMap(blockLines);
+    case 'contents':
+      return [b.title];
     case 'break':
       return [];
   }
@@ -26,3 +28,9 @@ function blockLines(b: Block): string[] {
 /** Every text of a printout, without the lines at the head and foot of its pages. */
 export const printoutLines = (printout: Printout): string[] =>
   [printout.title, ...printout.blocks.flatMap(blockLines)].filter((t) => t.trim() !== '');
+
+/** The headings of the first level, in order. */
+export const headingsOf = ({ blocks }: Pick<Printout, 'blocks'>): string[] =>
+  blocks
+    .flatMap((b) => (b.kind === 'group' ? b.blocks : [b]))
+    .flatMap((b) => (b.kind === 'heading' && b.level === 1 ? [b.text] : []));

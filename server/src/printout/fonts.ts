@@ -46,3 +46,12 @@ export function faceFor(said: string): { readonly face: Face; readonly text: str
     text: [...text].map((c) => (c === '\n' || has('Second', c) ? c : UNKNOWN)).join(''),
   };
 }
+
+/** How wide a text is in one line, points. */
+export function textWidthPt(said: string, sizePt: number): number {
+  const { face, text } = faceFor(said);
+  const font = fontOf(face);
+  return Math.max(
+    ...text.split('\n').map((line) => (font.layout(line).advanceWidth / font.unitsPerEm) * sizePt),
+  );
+}

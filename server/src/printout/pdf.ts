@@ -17,7 +17,7 @@ import {
   type Tone,
 } from '@lentum/core/printout';
 import { convert } from '@lentum/core/units';
-import { faceFor, FACES, FONT_FILES } from './fonts.ts';
+import { faceFor, FACES, FONT_FILES, textWidthPt } from './fonts.ts';
 
 type Definition = Parameters<typeof pdfmake.createPdf>[0];
 
@@ -49,6 +49,8 @@ interface Style {
   readonly decoration?: 'lineThrough';
   readonly margin?: [number, number, number, number];
   readonly headlineLevel?: number;
+  readonly tocItem?: boolean;
+  readonly tocMargin?: [number, number, number, number];
 }
 const written = (said: string, style: Style = {}): { text: string; font: string } & Style => {
   const { face, text } = faceFor(said);
@@ -74,9 +76,40 @@ function cellsOf(r: Row, t: Table): TableCell[] {
   });
 }
 
-function tableOf(t: Table): Content {
-  const shared = t.columns.some((c) => c.share > 0);
-  const widths = t.columns.map((c) => (c.share > 0 ? '*' : shared ? 'auto' : '*'));
+/** Room between two columns, points. */
+const GAP_PT = 8;
+/** Columns that name no share take what they need, together no more than this of the width where others name one. */
+const MOST_NARROW = 0.6;
+/** Bold letters are wider than plain ones. */
+const BOLD = 1.08;
+
+/**
+ * Widths of columns in points, as wide as the paper together: what names no share takes what its longest text needs, the
+ * others part the rest by their shares.
+ */
+function widthsOf({ columns, rows, total }: Table, roomPt: number): number[] {
+  const room = roomPt - GAP_PT * (columns.length - 1);
+  if (columns.every((c) => c.share === 0)) return columns.map(() => room / columns.length);
+  const needs = columns.map((c, i) => {
+    if (c.share > 0) return 0;
+    // The head of a part goes over all columns.
+    const texts = rows.flatMap((r) => (r.tone === 'part' ? [] : [r.cells[i] ?? '']));
+    return Math.max(
+      textWidthPt(c.head, SMALL_PT) * BOLD,
+      textWidthPt(total?.[i] ?? '', BODY_PT) * BOLD,
+      ...texts.map((text) => textWidthPt(text, BODY_PT) * BOLD),
+    );
+  });
+  const narrow = needs.reduce((a, b) => a + b, 0);
+  const most = room * MOST_NARROW;
+  const scale = narrow > most ? most / narrow : 1;
+  const rest = room - narrow * scale;
+  const shares = columns.reduce((sum, c) => sum + c.share, 0);
+  return columns.map((c, i) => (c.share > 0 ? (rest * c.share) / shares : (needs[i] ?? 0) * scale));
+}
+
+function tableOf(t: Table, roomPt: number): Content {
+  const widths = widthsOf(t, roomPt);
   const heads = t.columns.map((c) =>
     written(c.head, { bold: true, alignment: c.align, fontSize: SMALL_PT, color: INK_COLOURS.quiet }),
   );
@@ -90,8 +123,8 @@ function tableOf(t: Table): Content {
       hLineWidth: (i: number) => (i === 1 || (total && i === body.length - 1) ? 0.8 : 0.3),
       hLineColor: (i: number) => (i === 1 ? INK_COLOURS.ink : INK_COLOURS.line),
       vLineWidth: () => 0,
-      paddingLeft: (i: number) => (i === 0 ? 0 : 4),
-      paddingRight: (i: number) => (i === t.columns.length - 1 ? 0 : 4),
+      paddingLeft: (i: number) => (i === 0 ? 0 : GAP_PT / 2),
+      paddingRight: (i: number) => (i === t.columns.length - 1 ? 0 : GAP_PT / 2),
       paddingTop: () => 2.2,
       paddingBottom: () => 2.2,
     },
@@ -117,7 +150,14 @@ function content(b: Block, roomMm: { readonly widthMm: number; readonly heightMm
         bold: true,
         margin: [0, b.level === 3 ? 6 : 10, 0, 3],
         headlineLevel: b.level,
+        ...(b.level === 1
+          ? { tocItem: true, tocMargin: [0, 0, 0, 0] as [number, number, number, number] }
+          : {}),
       });
+    case 'contents':
+      return {
+        toc: { title: written(b.title, { bold: true, fontSize: HEADING_PT[2], margin: [0, 8, 0, 2] }) },
+      };
     case 'text':
       return written(b.text, { ...TONES[b.tone], margin: [0, 1, 0, 3] });
     case 'list':
@@ -135,7 +175,7 @@ function content(b: Block, roomMm: { readonly widthMm: number; readonly heightMm
         margin: [0, 1, 0, 5],
       };
     case 'table':
-      return tableOf(b);
+      return tableOf(b, pt(roomMm.widthMm));
     case 'drawing': {
       const said = b.shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : [])).join('');
       const { widthMm } = drawnMm(b, roomMm);

@@ -3,7 +3,12 @@
 import { computed } from 'vue';
 import { drawnMm, INK_COLOURS, notesColumn, type Block, type Ink, type Table } from '@lentum/core/printout';
 
-const props = defineProps<{ block: Block; roomMm: { widthMm: number } }>();
+const props = defineProps<{
+  block: Block;
+  roomMm: { widthMm: number };
+  /** Of the first level, for the contents: pages are counted only on paper that is drawn. */
+  headings?: readonly string[];
+}>();
 const drawn = computed(() =>
   props.block.kind === 'drawing' ? drawnMm(props.block, props.roomMm) : undefined,
 );
@@ -94,5 +99,11 @@ const someShare = (t: Table): boolean => t.columns.some((c) => c.share > 0);
   <div v-else-if="block.kind === 'group'" class="together">
     <PrintoutBlock v-for="(b, i) in block.blocks" :key="i" :block="b" :room-mm="roomMm" />
   </div>
+  <nav v-else-if="block.kind === 'contents'" :aria-label="block.title">
+    <p class="strong">{{ block.title }}</p>
+    <ul>
+      <li v-for="(h, i) in headings" :key="i">{{ h }}</li>
+    </ul>
+  </nav>
   <div v-else class="new-page" />
 </template>

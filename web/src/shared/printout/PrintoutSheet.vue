@@ -1,15 +1,23 @@
 <script setup lang="ts">
 /** A printout as it lies on paper: its own light colours whatever the theme, no buttons, heads of tables repeated. */
-import type { Printout } from '@lentum/core/printout';
+import { computed } from 'vue';
+import { headingsOf, type Printout } from '@lentum/core/printout';
 import PrintoutBlock from './PrintoutBlock.vue';
 
-defineProps<{ printout: Printout; roomMm: { widthMm: number } }>();
+const props = defineProps<{ printout: Printout; roomMm: { widthMm: number } }>();
+const headings = computed(() => headingsOf(props.printout));
 </script>
 
 <template>
   <article class="printout" :lang="printout.language">
     <h1>{{ printout.title }}</h1>
-    <PrintoutBlock v-for="(b, i) in printout.blocks" :key="i" :block="b" :room-mm="roomMm" />
+    <PrintoutBlock
+      v-for="(b, i) in printout.blocks"
+      :key="i"
+      :block="b"
+      :room-mm="roomMm"
+      :headings="headings"
+    />
   </article>
 </template>
 
