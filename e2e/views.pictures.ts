@@ -49,6 +49,10 @@ test('desk', async ({ page }) => {
   await page.getByRole('option', { name: 'Second coat, wet' }).click();
   await expect(page.getByText(/^H3: perhaps thin/)).toBeVisible();
   await take(page, 'handover');
+  await page.goto(`/jobs/${id}/upkeep?zone=hall`);
+  await expect(page.getByRole('heading', { name: 'Twenty years' })).toBeVisible();
+  await page.waitForTimeout(1000);
+  await take(page, 'upkeep');
   for (const [name, query] of [
     ['survey-levels', 'zone=workshop&part=levels'],
     ['survey-held', 'zone=deck&part=readiness'],
@@ -80,23 +84,6 @@ test('desk', async ({ page }) => {
   await take(page, 'weather');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
-  await page.goto(`/jobs/${id}/site?part=bays&zone=garden`);
-  await page.getByRole('button', { name: 'Log', exact: true }).click();
-  await page.getByRole('button', { name: /^Kettle charge/ }).click();
-  for (const [label, text] of [
-    ['In the kettle', '288'],
-    ['Kettle, temperature 1', '221'],
-    ['Drawn', '120'],
-    ['Left in it', '168'],
-  ] as const) {
-    const field = page.getByRole('textbox', { name: label, exact: true });
-    await field.fill(text);
-    await field.blur();
-  }
-  await page.goto(`/jobs/${id}/site?zone=garden&bay=garden-1`);
-  await page.getByRole('button', { name: 'Kettle card' }).click();
-  await page.getByRole('heading', { name: 'At the end' }).scrollIntoViewIfNeeded();
-  await take(page, 'kettle');
   await page.goto(`/jobs/${id}/order`);
   await page.getByRole('button', { name: /^Polyurethane resin, gross/ }).click();
   await take(page, 'working');

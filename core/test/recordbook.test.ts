@@ -290,10 +290,7 @@ describe('in words and as a table', () => {
     ],
     ['made-leak-test', 'H1 · leak test, spark, detector, 6000 V, 2 found: corner by the stair; outlet 2'],
     ['made-snag', 'H5 · snag: a pinhole, for Ines, by 2027-05-01'],
-    [
-      'made-upkeep',
-      'visit: looked at, washed, top film 0.31 film, 0.29 film dry: a seam lifts at the stair',
-    ],
+    ['made-upkeep', 'visit: looked at, washed, top film 0.31 film, 0.29 film dry: a seam lifts at the stair'],
     ['made-event', 'H6 · rain on it, 2 rain, 08:30, until 09:00: a shower'],
     ['made-opening', 'H1, H2 · opened to feet'],
     ['made-decision', 'H5 · held: a blister'],

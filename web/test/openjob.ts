@@ -87,9 +87,9 @@ export async function openDemo(path = '/jobs/demo/site') {
   setActivePinia(pinia);
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: STAGES.map((s) => ({
-      path: `/jobs/:jobId/${s.key}`,
-      name: s.key,
+    routes: [...STAGES.map((s) => s.key), 'upkeep'].map((name) => ({
+      path: `/jobs/:jobId/${name}`,
+      name,
       component: { render: () => '' },
     })),
   });

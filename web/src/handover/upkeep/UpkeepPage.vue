@@ -66,7 +66,7 @@ const year = computed(() => {
   const thisYear = Math.floor(now.value / 12);
   return sheetYear.value ?? rows.value.find((r) => r.year >= thisYear)?.year ?? thisYear;
 });
-const last = computed(() => job.entries.findLast((s) => s.hash !== ''));
+const last = computed(() => job.entries.findLast((s) => Boolean(s.hash)));
 const sheet = computed(() => {
   if (!job.state || !job.head || !plan.value) return undefined;
   const made = upkeepSheet({
