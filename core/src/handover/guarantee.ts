@@ -1,6 +1,6 @@
 /** What a guarantee hangs on, each with whether it is kept: what is shown of the roof, visits, and the day it is sent in. */
 import type { Part } from '../figures/index.ts';
-import type { Guarantee } from '../proving/index.ts';
+import type { Guarantee, ProofSubject } from '../proving/index.ts';
 import type { UpkeepDate, Visit } from '../upkeep/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
 import { dateOf, dayText } from '../words/index.ts';
@@ -42,19 +42,25 @@ const ANSWERS = {
   failed: 'broken',
 } as const satisfies Record<ProofLine['answer'], GuaranteeAnswer>;
 
-function shownLine(subject: Guarantee['demands'][number], proof: readonly ProofLine[]): GuaranteeLine {
+/** Of these there may be nothing, and then nothing is left to show. */
+const MAY_BE_NONE: readonly ProofSubject[] = ['missed', 'snags', 'hot'];
+
+function shownLine(subject: ProofSubject, proof: readonly ProofLine[]): GuaranteeLine {
+  const head = { what: PROOF_NAMES[subject], by: undefined };
   const line = proof.find((l) => l.subject === subject);
-  return {
-    ...{ what: PROOF_NAMES[subject], by: undefined },
-    answer: line ? ANSWERS[line.answer] : 'missing',
-    says: [
-      line
-        ? isGood(line.answer)
+  if (line)
+    return {
+      ...{ ...head, answer: ANSWERS[line.answer] },
+      says: [
+        isGood(line.answer)
           ? `${proofCount(line)}.`
-          : `${proofCount(line)}; the list of what is proven says what is missing.`
-        : 'nothing of it is asked for or on record.',
-    ],
-  };
+          : `${proofCount(line)}; the list of what is proven says what is missing.`,
+      ],
+    };
+  // Where nothing is proven at all, nothing is laid either.
+  return MAY_BE_NONE.includes(subject) && proof.length > 0
+    ? { ...head, answer: 'kept', says: ['there was none on this roof.'] }
+    : { ...head, answer: 'missing', says: ['nothing of it is asked for or on record.'] };
 }
 
 const years = (day: string, n: number): string =>

@@ -47,6 +47,14 @@ describe('what it demands', () => {
     );
     expect(line(s, 'Accepted')[0]).toMatch(/^missing/);
   });
+  it('of what there was none nothing is left to show, but only on a roof that is laid', () => {
+    const g = given({ demands: ['missed', 'snags', 'hot'] });
+    expect(stand(g).lines.map((l) => l.answer)).toEqual(['kept', 'kept', 'kept']);
+    const nothing = guaranteeOf(g, {
+      ...{ proof: [], visits: [], handedOverMs: undefined, nowMs: 0, timeZone: 'Etc/GMT' },
+    });
+    expect(nothing.lines.map((l) => l.answer)).toEqual(['missing', 'missing', 'missing']);
+  });
   it('visits, year by year: made, missed, and still to come', () => {
     const g = given({ visitsPerYear: 1, visitsBy: 'the applicator' });
     const s = stand(g, [handedOver(-2), visit(on('2026-10-10'))], '2028-07-01');
