@@ -12,4 +12,11 @@ export {
   type LookFact,
   type RecordFact,
 } from './facts.ts';
+export {
+  candidateDetails,
+  DETAIL_RECORDS,
+  type Candidate,
+  type DetailRecord,
+  type Uphill,
+} from './uphill.ts';
 export { diagnose, type Diagnosis, type Look, type Ranked } from './rank.ts';

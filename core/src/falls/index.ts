@@ -10,6 +10,7 @@ export {
   type OutletReport,
 } from './report.ts';
 export { knownRoofLevelsOf, roofLevelsOf, type PondReport, type RoofLevels } from './rooflevels.ts';
+export { heightAt, wayDown } from './waydown.ts';
 export { contours, facets, fallDirectionRad, surfaceAreaM2, type Contour, type Facet } from './slopes.ts';
 export { buildTin, heightOf, type Tin } from './tin.ts';
 export { flood, ponds, waterOver, type Drain, type Flood, type Pond } from './water.ts';

@@ -197,7 +197,11 @@ export function buildTin(zone: Zone, shape: ZoneShape): Result<Tin> {
 }
 
 /** Weights of a triangle's corners at a point; undefined for a triangle without area. */
-export function barycentric(tin: Tin, t: Triangle, [x, y]: Point): [number, number, number] | undefined {
+export function barycentric(
+  tin: Pick<Tin, 'points'>,
+  t: Triangle,
+  [x, y]: Point,
+): [number, number, number] | undefined {
   const [a, b, c] = [corner(tin.points, t[0]), corner(tin.points, t[1]), corner(tin.points, t[2])];
   const d = (b[1] - c[1]) * (a[0] - c[0]) + (c[0] - b[0]) * (a[1] - c[1]);
   if (d === 0) return undefined;

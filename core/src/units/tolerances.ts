@@ -45,6 +45,8 @@ export const TOLERANCE = {
   levelFall: 1e-6,
   /** Heights that differ by less are one height: bits of a double. */
   levelM: 1e-9,
+  /** Levels are read to some millimetres: what lies nearer in height is as high. */
+  levelReadM: 0.003,
   /** Water less deep than this is no pond: a level is read to a millimetre. */
   pondM: 0.001,
   /** Clocks of devices may differ by this much before a time counts as the future. */
