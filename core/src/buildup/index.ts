@@ -164,3 +164,4 @@ export {
   type Sundry,
   type SundryKey,
 } from './detailrules.ts';
+export { bridgedCrack } from './stretch.ts';

@@ -45,6 +45,11 @@ export function upkeepSection(plan: UpkeepPlan, t: Telling): SimpleBlock[] {
       ...plan.again.map((a) => [`${t.w('One recoat takes')}, ${a.coat.name}`, t.figure(a.amount)] as const),
       ...(plan.recoatCost ? ([[t.w('At today’s prices'), t.figure(plan.recoatCost)]] as const) : []),
     ]),
+    ...plan.bridges.map(({ coat, figure }) =>
+      line(
+        `${coat.name}: ${t.w('a moving crack below it may open by')} ${t.figure(figure)} ${t.w('where a strip of it is not bonded; wider ones are joints')}.`,
+      ),
+    ),
     ...plan.says.map((s) => line(t.parts(s))),
     ...(plan.note === '' ? [] : [line(plan.note)]),
     table(

@@ -2,6 +2,7 @@
 import {
   amountFor,
   catalystAt,
+  bridgedCrack,
   cited,
   detailRulesOf,
   massRate,
@@ -143,19 +144,8 @@ function crackLines(
   crackMm: number | undefined,
   practice: Practice,
 ): BayLine[] {
-  const debond = detailRulesOf(buildUp).debondMm;
-  if (!coat.elongationPct || !debond || crackMm === undefined) return [];
-  const width = cited('not bonded over a moving crack', debond, 'lap');
-  const stretch = cited(`${coat.name}, stretches before it breaks by`, coat.elongationPct, 'percent');
-  const share = practice.stretchShare;
-  const bridges: Figure = {
-    label: 'Bridges',
-    value: (width.value * stretch.value * share.value) / 100,
-    quantity: 'gap',
-    formula: '{width} × {stretch} × {share} / 100',
-    inputs: { width, stretch, share },
-    from: 'stretch times the length that is not bonded (common practice, no source)',
-  };
+  const bridges = crackMm === undefined ? undefined : bridgedCrack(coat, buildUp, practice);
+  if (!bridges || crackMm === undefined) return [];
   return [
     {
       name: 'A crack may open by',

@@ -2,7 +2,16 @@
  * The years after: what a finished roof asks for and when, what was done of it, when it is coated again and what that takes.
  * Times count from when it was handed over, else from when its last layer was finished.
  */
-import { cited, costOfLayer, laidRate, sumOf, type BuildUp, type Coat } from '../buildup/index.ts';
+import {
+  bridgedCrack,
+  cited,
+  costOfLayer,
+  isCoat,
+  laidRate,
+  sumOf,
+  type BuildUp,
+  type Coat,
+} from '../buildup/index.ts';
 import type { Figure, Given, Part } from '../figures/index.ts';
 import type { RoofLevels } from '../falls/index.ts';
 import type { Practice } from '../practice/index.ts';
@@ -52,6 +61,8 @@ export interface UpkeepPlan {
   readonly visitsPerYear: Given;
   readonly outletsPerYear: Given;
   readonly dates: readonly UpkeepDate[];
+  /** By how much a crack may open below each coat that says how far it stretches. */
+  readonly bridges: readonly { readonly coat: Coat; readonly figure: Figure }[];
   /** What is late, or due in this month. */
   readonly standing: readonly UpkeepDate[];
   readonly note: string;
@@ -125,7 +136,7 @@ function recoatDates(
   for (let one: Recoat | undefined = first; one; one = next) {
     const [from, to] = [monthsAfter(since, one.soonest.value), monthsAfter(since, one.latest.value)];
     const middle = Math.round((from + to) / 2);
-    if (from > monthsAfter(start, years) || middle >= renewedFrom || middle <= since) break;
+    if (from > monthsAfter(start, years) || from >= renewedFrom || middle <= since) break;
     found.push(rangeDate('recoat', from, to, now));
     since = middle;
   }
@@ -191,6 +202,10 @@ export function upkeepOf(terms: UpkeepTerms): UpkeepPlan | undefined {
         ? sumOf('One recoat, material', 'price', costs, 'at today’s prices; no waste, no labour')
         : undefined,
     dates: all,
+    bridges: buildUp.layers.filter(isCoat).flatMap((coat) => {
+      const figure = bridgedCrack(coat, buildUp, practice);
+      return figure ? [{ coat, figure }] : [];
+    }),
     standing: [visits, outlets, all.filter((d) => d.key === 'recoat' || d.key === 'renewal')].flatMap(
       (list) => {
         const one = standing(list);

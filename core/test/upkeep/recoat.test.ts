@@ -1,7 +1,7 @@
 /** When a roof is coated again, against a film that is worn away in small steps. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, solidsOf, wetFilm, type BuildUp } from '@lentum/core/buildup';
+import { CATALOGUE, detailRulesOf, solidsOf, wetFilm, type BuildUp } from '@lentum/core/buildup';
 import { verdictText, type Figure } from '@lentum/core/figures';
 import { practiceOf } from '@lentum/core/practice';
 import { recoatOf, type LaterFilm, type Recoat, type TopFilm } from '@lentum/core/upkeep';
@@ -218,6 +218,13 @@ describe('the top film of a finished roof', () => {
     expect(plan.film!.mean!.value).toBeCloseTo(plan.film!.lowest!.value, 9);
     expectWorkings(plan.film!.mean!);
     expect(plan.recoat!.soonest.value).toBeLessThan(planFor({ entries: finished() }).recoat!.soonest.value);
+  });
+  it('says what crack each coat bridges: a quarter of its stretch over the strip that lets go', () => {
+    const [first] = planFor({ entries: finished() }).bridges;
+    const said = first!.coat.elongationPct!.value;
+    const width = detailRulesOf(polyurethane).debondMm!.value;
+    expect(first!.figure.value).toBeCloseTo((width * said * practice.stretchShare.value) / 100, 9);
+    expectWorkings(first!.figure);
   });
   it('costs area by rate by price', () => {
     const plan = planFor({ entries: finished() });

@@ -20,6 +20,7 @@ import { bayRunsInOrder } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
+import LeakBelow from './LeakBelow.vue';
 import SayParts from '../shared/SayParts.vue';
 
 const props = defineProps<{ zoneId: string }>();
@@ -170,6 +171,7 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
           no measurement. The data sheet and its maker go before them.
         </p>
       </section>
+      <LeakBelow v-if="symptom === 'leak below'" :zone-id="zoneId" :bay-id="status.bay.id" />
       <section v-if="again.length > 0" aria-label="Amounts">
         <h3 class="minor">Laid again, a square metre takes</h3>
         <ul>

@@ -136,6 +136,10 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
             Renewed as a whole after <FigureText :figure="plan.renewal.soonest" /> to
             <FigureText :figure="plan.renewal.latest" />.
           </p>
+          <p v-for="b in plan.bridges" :key="b.coat.id">
+            {{ worded(b.coat.name) }}: a moving crack below it may open by
+            <FigureText :figure="b.figure" /> where a strip of it is not bonded; wider ones are joints.
+          </p>
           <p v-if="plan.note" class="quiet">{{ plan.note }}</p>
         </template>
         <p v-else>
