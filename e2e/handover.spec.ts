@@ -194,3 +194,21 @@ test('all files of a roof are checked by their own page in a bare browser; one t
   await context.close();
   rmSync(folder, { recursive: true });
 });
+
+test('a leak below: details uphill of the spot, the most suspect first', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/handover?zone=hall`);
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  const sheet = page.getByRole('dialog', { name: 'What went wrong' });
+  await sheet.getByRole('button', { name: 'leak below' }).click();
+  await sheet.getByRole('button', { name: 'H4', exact: true }).click();
+  const where = sheet.getByRole('region', { name: 'Where it may come in' });
+  const first = where.getByRole('listitem').first();
+  await expect(first).toContainText(/its water runs by the spot/);
+  const before = await where.getByRole('listitem').allTextContents();
+  // Somewhere else on the plan it is another list.
+  await where
+    .getByRole('application', { name: 'Place of the leak, on the plan' })
+    .click({ position: { x: 60, y: 60 } });
+  await expect.poll(() => where.getByRole('listitem').allTextContents()).not.toEqual(before);
+});

@@ -1,5 +1,9 @@
 /** The years after: handed over with what is not proven, a visit, the dates, the guarantee. */
+import { randomUUID } from 'node:crypto';
+import { strFromU8, unzipSync } from 'fflate';
 import ICAL from 'ical.js';
+import { writeJobFile } from '@lentum/core/jobfile';
+import { hallFinished } from '@lentum/demo';
 import { expect, freshDemo, saved, test } from './support.ts';
 
 test('a roof is handed over as it stands, and looked after: its dates, its visits, its guarantee', async ({
@@ -51,4 +55,30 @@ test('a roof is handed over as it stands, and looked after: its dates, its visit
 
   await page.getByRole('button', { name: 'Sheet of the year' }).click();
   await expect(page.getByRole('dialog').getByText('The way over the roof')).toBeVisible();
+});
+
+test('a roof of which one thing is not proven is handed over as a draft that says which', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const id = randomUUID();
+  const job = hallFinished(new Date(), false);
+  const put = await page.request.put(`/api/v1/jobs/${id}/file`, {
+    data: writeJobFile({ ...job, job: { ...job.job, demo: false } }, new Date().toISOString()),
+  });
+  expect(put.status()).toBe(201);
+  await page.goto(`/jobs/${id}/handover?zone=hall`);
+  const proof = page.getByRole('region', { name: 'What is proven' });
+  await expect(proof.getByText('10 of 11', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Hand over', exact: true }).click();
+  const sheet = page.getByRole('dialog', { name: /^Handed over, or visited · / });
+  await expect(sheet.getByText('Not proven, and kept with the entry: no leak.')).toBeVisible();
+  await sheet.getByRole('textbox', { name: 'Taken over by' }).fill('the port office');
+  await sheet.getByRole('button', { name: /^Keep/ }).click();
+  await expect(page.getByText('Handed over with 1 not proven: no leak.')).toBeVisible();
+  await saved(page);
+  const zip = await page.request.get(`/api/v1/jobs/${id}/handover.zip?zone=hall`);
+  const files = unzipSync(await zip.body());
+  const manifest = JSON.parse(strFromU8(files['manifest.json'] ?? new Uint8Array())) as { draft: string };
+  expect(manifest.draft).toBe('Draft: not everything is proven');
 });

@@ -3,7 +3,7 @@
  * that held, and nothing left to be put right. For looking at a roof that is handed over; the demo itself is in the middle of
  * its work.
  */
-import { detailFacts, detailSchedule } from '@lentum/core/details';
+import { detailSchedule, detailTitle } from '@lentum/core/details';
 import type { JobContent } from '@lentum/core/jobfile';
 import { link } from '@lentum/core/record';
 import { MS_PER_HOUR } from '@lentum/core/units';
@@ -102,7 +102,7 @@ export function hallFinished(anchor: Date, looked = true): JobContent {
   story.tests(zone);
   PARTS.forEach((bays, i) => layDay(story, bays, -(DAYS - 1 - i) * DAY_H + 1));
   for (const { detail } of detailSchedule({ zones: [zone] }, buildUps).zones[0]?.work ?? []) {
-    const name = `${detailFacts(detail.kind).name}, ${detail.where}`;
+    const name = detailTitle(detail);
     story.detail('hall', detail.id, name, 'made', -7 * DAY_H);
     story.detail('hall', detail.id, name, 'accepted', -6.9 * DAY_H);
   }

@@ -1,12 +1,16 @@
 /** The ZIP of a handover, unpacked by another program and held against its manifest, the record and the core. */
 import { createHash, randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { get, type IncomingMessage } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { strFromU8, unzipSync } from 'fflate';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_BOOK, foldRecord, namesOf, type StoredEntry } from '@lentum/core/record';
 import { checkChain } from '../../docs/formats/check-chain.mjs';
 import { readPdf, textOf } from '../../scripts/lib/readpdf.ts';
-import { api, detail, importDemo, V1 } from './support/api.ts';
+import { createApp } from '../src/http/app.ts';
+import { api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
 import { bytesOf } from './support/bytes.ts';
 
 const PNG = Buffer.from(
@@ -99,6 +103,20 @@ describe('the ZIP of a handover', () => {
     expect(proof.find((l) => l.subject === 'film')).toMatchObject({ answer: 'failed', good: 8, of: 10 });
   });
 
+  it('that nobody waits for any more is broken off, and nothing else is', async () => {
+    const job = await importDemo();
+    const server = createApp({ pool, now: () => NOW }).listen(0, '127.0.0.1');
+    await once(server, 'listening');
+    const { port } = server.address() as AddressInfo;
+    const asked = get(`http://127.0.0.1:${port}${V1}/jobs/${job}/handover.zip?zone=hall`);
+    const [answer] = (await once(asked, 'response')) as [IncomingMessage];
+    await once(answer, 'data');
+    answer.destroy();
+    await once(answer, 'close');
+    const again = await fetch(`http://127.0.0.1:${port}${V1}/jobs/${job}/upkeep?zone=hall`);
+    expect(again.status).toBe(200);
+    server.close();
+  });
   it('of a roof that is not there is refused before anything is sent', async () => {
     const job = await importDemo();
     expect(detail(await api.get(`${V1}/jobs/${job}/handover.zip?zone=attic`).expect(422))).toContain(

@@ -2,7 +2,7 @@
 import ICAL from 'ical.js';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { detailFacts, detailSchedule } from '@lentum/core/details';
+import { detailSchedule, detailTitle } from '@lentum/core/details';
 import { velmora } from '@lentum/demo';
 import { printoutLines, printoutSchema } from '@lentum/core/printout';
 import type { UpkeepAnswer } from '../src/handover/upkeep.ts';
@@ -81,9 +81,7 @@ describe('the upkeep of a roof', () => {
       work: [],
     };
     const named = way?.kind === 'table' ? way.rows.map((r) => r.cells[1]) : [];
-    expect([...named].sort()).toEqual(
-      work.map(({ detail: d }) => `${detailFacts(d.kind).name}, ${d.where}`).sort(),
-    );
+    expect([...named].sort()).toEqual(work.map((w) => detailTitle(w.detail)).sort());
     expect(named.length).toBeGreaterThan(15);
     const pdf = await api
       .get(`${address}.pdf?zone=hall&year=2027&size=A4`)

@@ -48,6 +48,10 @@ export interface Detail {
   readonly metal: boolean;
 }
 
+/** Outlet, Outlet 2: what it is, and which. */
+export const detailTitle = ({ kind, where }: Pick<Detail, 'kind' | 'where'>): string =>
+  `${detailFacts(kind).name}, ${where}`;
+
 type Seed = Omit<Detail, 'zoneId' | 'zoneName' | 'metal' | 'count' | 'place' | 'sizes'> &
   Partial<Pick<Detail, 'count' | 'place' | 'sizes'>>;
 

@@ -1,5 +1,5 @@
 export { type Pocket } from './clusters.ts';
-export { detailPoint, type Detail } from './find.ts';
+export { detailPoint, detailTitle, type Detail } from './find.ts';
 export {
   area3,
   drawnFolds,

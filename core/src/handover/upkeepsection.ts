@@ -10,7 +10,7 @@ import {
   type SimpleBlock,
   type Telling,
 } from '../printout/index.ts';
-import { monthOf, PLAN_YEARS, type UpkeepDate, type UpkeepPlan } from '../upkeep/index.ts';
+import { PLAN_YEARS, type UpkeepDate, type UpkeepPlan } from '../upkeep/index.ts';
 import type { GuaranteeStand } from './guarantee.ts';
 import { guaranteeWords, openWords, startWords, UPKEEP_CAUTIONS, yearLines } from './upkeepwords.ts';
 
@@ -81,19 +81,6 @@ export function guaranteeSection(stand: GuaranteeStand, t: Telling): SimpleBlock
   ];
 }
 
-/** What is due in a year of the calendar, and what is late. */
-export const dueIn = (
-  dates: readonly UpkeepDate[],
-  year: number,
-  nowMs: number,
-  timeZone: string,
-): UpkeepDate[] => {
-  const now = monthOf(nowMs, timeZone);
-  return dates.filter(
-    (d) =>
-      d.state !== 'done' &&
-      (Math.floor(d.from / 12) === year ||
-        (d.from < d.to && d.from <= year * 12 + 11 && d.to >= year * 12)) &&
-      (d.from >= now || d.state !== 'to come'),
-  );
-};
+/** What is due in a year of the calendar and not done. */
+export const dueIn = (dates: readonly UpkeepDate[], year: number): UpkeepDate[] =>
+  dates.filter((d) => d.state !== 'done' && d.from <= year * 12 + 11 && d.to >= year * 12);

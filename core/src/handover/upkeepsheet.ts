@@ -1,6 +1,6 @@
 /** The sheet of a year: what is due on a roof, the way over it, what was seen last, and room for what is found. */
 import { buildUpOfZone } from '../buildup/index.ts';
-import { detailFacts, detailSchedule } from '../details/index.ts';
+import { detailSchedule, detailTitle } from '../details/index.ts';
 import type { JobHead } from '../job/index.ts';
 import {
   columns,
@@ -52,7 +52,7 @@ export function upkeepSheet({ head, state, last, zoneId, asked, year }: UpkeepSh
     detailSchedule({ zones: [zone] }, buildUps).zones[0]?.work.map((w) => w.detail) ?? [],
     access && quantities.ok ? setOut(quantities.value.shape.corners).toPoint(access) : undefined,
   );
-  const due = dueIn(dates, year, state.atMs, head.timeZone);
+  const due = dueIn(dates, year);
   const before = plan.kept.visits.at(-1);
   const snags = snagsOf(book, zoneId).filter((s) => s.state !== 'accepted');
   const blocks: Block[] = [
@@ -82,9 +82,7 @@ export function upkeepSheet({ head, state, last, zoneId, asked, year }: UpkeepSh
           line(t.w(`${route.stops.length} details, `) + t.value(route.lengthM, 'length')),
           table(
             columns('No.|8', 'Detail|40', 'Good|10', 'Seen|42'),
-            route.stops.map((s, i) =>
-              row([String(i + 1), t.w(`${detailFacts(s.detail.kind).name}, ${s.detail.where}`), '', '']),
-            ),
+            route.stops.map((s, i) => row([String(i + 1), t.w(detailTitle(s.detail)), '', ''])),
           ),
         ]),
     ...(guarantee ? guaranteeSection(guarantee, t) : []),

@@ -1,6 +1,6 @@
 /** What the record says of each detail, and entering more. */
 import { computed } from 'vue';
-import { detailFacts, type Detail } from '@lentum/core/details';
+import { detailTitle, type Detail } from '@lentum/core/details';
 import { latestDetails, type DetailEntry } from '@lentum/core/record';
 import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
@@ -15,7 +15,7 @@ export function useSigning() {
   return {
     stateOf: (detail: Detail): DetailEntry | undefined => latest.value.get(detail.zoneId)?.get(detail.id),
     sign: async (detail: Detail, step: DetailEntry['step'], note: string): Promise<void> => {
-      const name = worded(`${detailFacts(detail.kind).name}, ${detail.where}`);
+      const name = worded(detailTitle(detail));
       await job.tap(
         `${name}: ${step}`,
         'detail',

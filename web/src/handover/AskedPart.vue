@@ -1,15 +1,13 @@
 <script setup lang="ts">
 /** What is asked to be proven of a roof besides what every roof has to show, and who asks for it. */
-import { computed } from 'vue';
-import { LEAK_DEMANDS, type Demand, type LeakDemand } from '@lentum/core/proving';
-import { useJob } from '../app/job.ts';
+import { LEAK_DEMANDS, type LeakDemand } from '@lentum/core/proving';
 import MeasureInput from '../shared/MeasureInput.vue';
 import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
+import { useOwnPart } from './ownpart.ts';
 
 const props = defineProps<{ zoneId: string }>();
-const job = useJob();
 const NOT_SAID = 'not said';
 const LEAK_WORDS: Readonly<Record<LeakDemand, string>> = {
   none: 'none',
@@ -21,19 +19,7 @@ const options = [
   { value: NOT_SAID, label: 'nobody has said' },
   ...LEAK_DEMANDS.map((value) => ({ value: value as string, label: LEAK_WORDS[value] })),
 ];
-const demands = computed(() => job.documents.proving.draft.demands);
-const own = computed(() => demands.value.find((d) => d.zoneId === props.zoneId));
-
-function put(next: Demand | undefined): void {
-  const others = demands.value.filter((d) => d.zoneId !== props.zoneId);
-  job.documents.proving.draft = {
-    ...job.documents.proving.draft,
-    demands: next ? [...others, next] : others,
-  };
-}
-const change = (part: Partial<Demand>): void => {
-  if (own.value) put({ ...own.value, ...part });
-};
+const { own, put, change } = useOwnPart('demands', () => props.zoneId);
 const setLeak = (value: string): void =>
   put(
     value === NOT_SAID
@@ -43,11 +29,8 @@ const setLeak = (value: string): void =>
           leak: value as LeakDemand,
         },
   );
-function setBond(value: number | undefined): void {
-  if (!own.value) return;
-  const { bondMPa: _before, ...rest } = own.value;
-  put(value === undefined ? rest : { ...rest, bondMPa: { value, source: 'chosen' } });
-}
+const setBond = (value: number | undefined): void =>
+  change('bondMPa', value === undefined ? undefined : { value, source: 'chosen' });
 </script>
 
 <template>
@@ -73,17 +56,17 @@ function setBond(value: number | undefined): void {
           @update:model-value="setBond"
         />
       </NamedField>
-      <el-checkbox :model-value="own.dryFilm" @update:model-value="change({ dryFilm: $event === true })"
+      <el-checkbox :model-value="own.dryFilm" @update:model-value="change('dryFilm', $event === true)"
         >Film read dry</el-checkbox
       >
-      <el-checkbox :model-value="own.pictures" @update:model-value="change({ pictures: $event === true })"
+      <el-checkbox :model-value="own.pictures" @update:model-value="change('pictures', $event === true)"
         >A picture of each detail</el-checkbox
       >
       <NamedField name="Who asks for it">
         <TextInput
           :model-value="own.says"
           label="Who asks for it"
-          @update:model-value="(v: string) => change({ says: v.trim() })"
+          @update:model-value="(v: string) => own && put({ ...own, says: v.trim() })"
         />
       </NamedField>
     </template>

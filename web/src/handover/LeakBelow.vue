@@ -2,7 +2,7 @@
 /** A leak that shows below: where it is on the plan, and the details that lie uphill of it, the most suspect first. */
 import { computed, ref, watch } from 'vue';
 import { candidateDetails, type Candidate, type DetailRecord } from '@lentum/core/diagnosis';
-import { detailFacts } from '@lentum/core/details';
+import { detailTitle } from '@lentum/core/details';
 import { roofLevelsOf } from '@lentum/core/falls';
 import { labelPoint } from '@lentum/core/geometry';
 import { latestDetails } from '@lentum/core/record';
@@ -81,7 +81,7 @@ const shown = computed(() => (all.value ? found.value : found.value.slice(0, MOS
       <li v-for="c in shown" :key="c.detail.id">
         <VerdictMark :outcome="OUTCOMES[c.record]" />
         <span
-          ><strong>{{ worded(`${detailFacts(c.detail.kind).name}, ${c.detail.where}`) }}</strong
+          ><strong>{{ worded(detailTitle(c.detail)) }}</strong
           >: {{ worded(c.record) }};
           <span class="quiet">{{ UPHILL[c.uphill] }}, {{ say(c.distanceM, 'length') }} away</span></span
         >

@@ -39,6 +39,8 @@ export class Pack {
   async add(name: string, content: string | Buffer, packed = false): Promise<void> {
     const bytes = typeof content === 'string' ? Buffer.from(content, 'utf8') : content;
     const gone = once(this.zip, 'entry');
+    // Broken off after nobody waits for it any more.
+    gone.catch(() => undefined);
     this.zip.append(bytes, { name, date: this.made, store: packed });
     await Promise.race([
       gone,

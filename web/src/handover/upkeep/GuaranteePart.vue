@@ -1,45 +1,24 @@
 <script setup lang="ts">
 /** The guarantee of a roof: who gives it, for what and how long, what it hangs on, and whether that is kept. */
-import { computed } from 'vue';
 import { guaranteeWords, PROOF_NAMES, type GuaranteeStand } from '@lentum/core/handover';
-import { PROOF_SUBJECTS, type Guarantee } from '@lentum/core/proving';
+import { PROOF_SUBJECTS } from '@lentum/core/proving';
 import type { Outcome } from '@lentum/core/words';
-import { useJob } from '../../app/job.ts';
 import { worded } from '../../app/wording.ts';
 import NamedField from '../../shared/NamedField.vue';
 import MeasureInput from '../../shared/MeasureInput.vue';
 import SayParts from '../../shared/SayParts.vue';
 import TextInput from '../../shared/TextInput.vue';
 import VerdictMark from '../../shared/VerdictMark.vue';
+import { useOwnPart } from '../ownpart.ts';
 
 const props = defineProps<{ zoneId: string; stand: GuaranteeStand | undefined }>();
-const job = useJob();
-const list = computed(() => job.documents.proving.draft.guarantees);
-const own = computed(() => list.value.find((g) => g.zoneId === props.zoneId));
-
-function put(next: Guarantee | undefined): void {
-  const others = list.value.filter((g) => g.zoneId !== props.zoneId);
-  job.documents.proving.draft = {
-    ...job.documents.proving.draft,
-    guarantees: next ? [...others, next] : others,
-  };
-}
+const { own, put, change } = useOwnPart('guarantees', () => props.zoneId);
 const begin = (): void =>
   put({
     ...{ zoneId: props.zoneId, by: 'the applicator', covers: 'no water comes through', years: 10 },
     ...{ demands: [], visitsBy: '' },
   });
 const dayIn = (event: Event): string => (event.target as HTMLInputElement).value;
-type Key = keyof Guarantee;
-/** Left out where it is empty. */
-function change(key: Key, value: unknown): void {
-  if (!own.value) return;
-  const rest = Object.fromEntries(Object.entries(own.value).filter(([k]) => k !== key));
-  put({
-    ...rest,
-    ...(value === undefined || value === '' || value === null ? {} : { [key]: value }),
-  } as Guarantee);
-}
 /** What has to stand there stays as it was when the field is emptied. */
 function keep(key: 'by' | 'covers', value: string): void {
   if (value.trim() !== '') change(key, value.trim());

@@ -1,7 +1,7 @@
 /** What the forms of the log look at: the zone's build-up and preparation, open permits and watches, what is ordered. */
 import { computed } from 'vue';
 import { buildUpOfZone } from '@lentum/core/buildup';
-import { detailFacts } from '@lentum/core/details';
+import { detailTitle } from '@lentum/core/details';
 import { roofLevelsOf } from '@lentum/core/falls';
 import { isGood, PROOF_NAMES, proofOf } from '@lentum/core/handover';
 import { groundTerms } from '@lentum/core/gates';
@@ -74,7 +74,7 @@ export function useLogContext(zoneId: () => string) {
     snags: snagsOf(job.book, zoneId()).filter((s) => s.state !== 'accepted'),
     details: inspectionRoute(details.value?.work.map((w) => w.detail) ?? []).stops.map(({ detail }) => ({
       id: detail.id,
-      name: `${detailFacts(detail.kind).name}, ${detail.where}`,
+      name: detailTitle(detail),
     })),
     judged: job.state !== undefined,
     unproven: () => unproven.value,
