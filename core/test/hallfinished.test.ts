@@ -2,7 +2,8 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { detailSchedule } from '@lentum/core/details';
 import { rulesOf } from '@lentum/core/job';
-import type { JobContent } from '@lentum/core/jobfile';
+import { readJobFile, writeJobFile, type JobContent } from '@lentum/core/jobfile';
+import { sentence } from '@lentum/core/problems';
 import { handoverOf, isGood, isProven, keptAfter, proofOf, type ProofLine } from '@lentum/core/handover';
 import { printoutLines } from '@lentum/core/printout';
 import { EMPTY_BOOK, foldRecord, link, namesOf, type StoredEntry } from '@lentum/core/record';
@@ -32,6 +33,10 @@ beforeAll(() => {
 });
 
 describe('a roof of which everything is on record', () => {
+  it('is a job that can be taken in', () => {
+    const read = readJobFile(JSON.stringify(writeJobFile(whole, DEMO_ANCHOR)));
+    expect(read.ok ? [] : read.problems.map(sentence)).toEqual([]);
+  });
   it('is proven line by line, and its paper is no draft', () => {
     const lines = proofs(whole);
     expect(openIn(lines)).toEqual([]);

@@ -6,6 +6,7 @@ import { Offline, sentenceOf } from '../app/api.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
 import TakeBack from '../shared/TakeBack.vue';
@@ -107,7 +108,9 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <span class="quiet">{{ job.head.place }}</span>
       <el-button text size="small" class="no-print" @click="editing = true">Change</el-button>
       <el-button text size="small" class="no-print" @click="ruling = true">Rules</el-button>
-      <el-button v-if="chosenId" text size="small" class="no-print" @click="snagging = true">Snag</el-button>
+      <el-button v-if="chosenId" text size="small" class="no-print" @click="snagging = true">{{
+        worded('Snag')
+      }}</el-button>
       <span class="end quiet">{{ clock }}</span>
       <SaveState />
     </section>
