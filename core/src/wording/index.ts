@@ -37,7 +37,6 @@ const TERMS: readonly (readonly [uk: string, us: string])[] = [
   ['screed(?! to)', 'topping'],
   // Papers.
   ['guarantee', 'warranty'],
-  ['snag', 'punch item'],
   // Materials.
   ['(?<!modified )bitumen sheet', 'modified bitumen sheet'],
   ['(?<!modified )bitumen', 'asphalt'],

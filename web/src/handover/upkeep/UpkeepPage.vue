@@ -128,7 +128,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
               One recoat takes <FigureText :figure="a.amount" /> of {{ a.coat.name.toLowerCase() }}.
             </p>
             <p v-if="plan.recoatCost">
-              Material at today’s prices: <FigureText :figure="plan.recoatCost" />, no labour.
+              Material at today’s prices: <FigureText :figure="plan.recoatCost" />{{ worded(', no labour.') }}
             </p>
           </template>
           <p v-else class="quiet">Its build-up is not coated again: it is renewed.</p>
@@ -153,8 +153,8 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
           <YearsDrawing :dates="after.dates" :start="start" :now="now" :guarantee="guaranteeSpan" />
           <el-table :data="rows" row-key="year" size="small" max-height="420px" class="years">
             <el-table-column prop="year" label="Year" width="58" />
-            <el-table-column prop="visits" label="Look, wash, outlets" min-width="92" />
-            <el-table-column prop="outlets" label="Outlets" min-width="66" />
+            <el-table-column prop="visits" :label="worded('Look, wash, outlets')" min-width="92" />
+            <el-table-column prop="outlets" :label="worded('Outlets')" min-width="66" />
             <el-table-column prop="once" label="Once" min-width="120" />
           </el-table>
           <p class="quiet">
