@@ -87,10 +87,11 @@ const levelled = new WeakMap<RoofLevels, { readonly report: LevellingReport | un
 /**
  * What brings a zone to the fall that is asked for, worked out once for a surface.
  *
- * @param surface of the zone as it is
+ * @param surface of the zone as it is; a whole report has it already
  * @returns undefined where no water can leave
  */
-export function levellingOf(zone: Zone, surface: RoofLevels): LevellingReport | undefined {
+export function levellingOf(zone: Zone, surface: RoofLevels | FallsReport): LevellingReport | undefined {
+  if ('levelling' in surface) return surface.levelling;
   let known = levelled.get(surface);
   if (!known) {
     const laid = lay(zone);

@@ -10,6 +10,8 @@ import {
   upkeepSheet,
   yearLines,
 } from '@lentum/core/handover';
+import type { Printout } from '@lentum/core/printout';
+import { sentence } from '@lentum/core/problems';
 import { monthOf, monthsAfter, type UpkeepDate } from '@lentum/core/upkeep';
 import type { Verdict } from '@lentum/core/words';
 import { upkeepCalendar } from '../../app/api.ts';
@@ -67,14 +69,16 @@ const year = computed(() => {
   return sheetYear.value ?? rows.value.find((r) => r.year >= thisYear)?.year ?? thisYear;
 });
 const last = computed(() => job.entries.findLast((s) => Boolean(s.hash)));
-const sheet = computed(() => {
-  if (!job.state || !job.head || !plan.value) return undefined;
+/** Made when it is asked for: it takes the details of the roof and all of its proof. */
+function sheet(): Printout {
+  if (!job.state || !job.head) throw new Error('the job is not judged yet');
   const made = upkeepSheet({
     ...{ head: job.head, state: job.state, last: last.value, zoneId: zoneId.value, year: year.value },
     asked: job.documents.proving.draft,
   });
-  return made.ok ? made.value : undefined;
-});
+  if (!made.ok) throw new Error(made.problems.map(sentence).join(' '));
+  return made.value;
+}
 const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
 </script>
 
@@ -190,7 +194,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
               :options="rows.map((r) => ({ value: String(r.year), label: String(r.year) }))"
               @update:model-value="sheetYear = Number($event)"
             />
-            <PrintButton v-if="sheet" :printout="() => sheet!" label="Sheet of the year" />
+            <PrintButton v-if="job.head" :printout="sheet" label="Sheet of the year" />
           </div>
           <p>
             <a :href="upkeepCalendar(job.id, zoneId)" download>All dates as a calendar</a>

@@ -52,6 +52,13 @@ export function useLogContext(zoneId: () => string) {
     return all.filter((e) => e.body.step === 'opened' && !closed.has(e.id));
   };
   const details = computed(() => job.details.zones.find((z) => z.zone.id === zoneId()));
+  /** In the order in which they are passed: found once, not at each tick of the clock. */
+  const onTheWay = computed(() =>
+    inspectionRoute(details.value?.work.map((w) => w.detail) ?? []).stops.map(({ detail }) => ({
+      id: detail.id,
+      name: detailTitle(detail),
+    })),
+  );
   const unproven = computed(() =>
     job.state
       ? proofOf(job.state, zoneId(), details.value, job.documents.proving.draft)
@@ -72,10 +79,7 @@ export function useLogContext(zoneId: () => string) {
         !allOf(job.book, 'flood').some((e) => e.body.step === 'emptied' && e.body.floodId === f.id),
     ),
     snags: snagsOf(job.book, zoneId()).filter((s) => s.state !== 'accepted'),
-    details: inspectionRoute(details.value?.work.map((w) => w.detail) ?? []).stops.map(({ detail }) => ({
-      id: detail.id,
-      name: detailTitle(detail),
-    })),
+    details: onTheWay.value,
     judged: job.state !== undefined,
     unproven: () => unproven.value,
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
