@@ -1,7 +1,7 @@
 /** What a guarantee hangs on, each with whether it is kept: what is shown of the roof, visits, and the day it is sent in. */
 import type { Part } from '../figures/index.ts';
 import type { Guarantee, ProofSubject } from '../proving/index.ts';
-import type { UpkeepDate, Visit } from '../upkeep/index.ts';
+import { monthOfDay, type UpkeepDate, type Visit } from '../upkeep/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
 import { dateOf, dayText } from '../words/index.ts';
 import { PROOF_NAMES, proofCount } from './proofwords.ts';
@@ -14,8 +14,6 @@ export interface GuaranteeLine {
   readonly what: string;
   readonly answer: GuaranteeAnswer;
   readonly says: readonly Part[];
-  /** The day by which it is done, where it has one. */
-  readonly by: string | undefined;
 }
 
 export interface GuaranteeStand {
@@ -46,11 +44,11 @@ const ANSWERS = {
 const MAY_BE_NONE: readonly ProofSubject[] = ['missed', 'snags', 'hot'];
 
 function shownLine(subject: ProofSubject, proof: readonly ProofLine[]): GuaranteeLine {
-  const head = { what: PROOF_NAMES[subject], by: undefined };
+  const what = PROOF_NAMES[subject];
   const line = proof.find((l) => l.subject === subject);
   if (line)
     return {
-      ...{ ...head, answer: ANSWERS[line.answer] },
+      ...{ what, answer: ANSWERS[line.answer] },
       says: [
         isGood(line.answer)
           ? `${proofCount(line)}.`
@@ -59,8 +57,8 @@ function shownLine(subject: ProofSubject, proof: readonly ProofLine[]): Guarante
     };
   // Where nothing is proven at all, nothing is laid either.
   return MAY_BE_NONE.includes(subject) && proof.length > 0
-    ? { ...head, answer: 'kept', says: ['there was none on this roof.'] }
-    : { ...head, answer: 'missing', says: ['nothing of it is asked for or on record.'] };
+    ? { what, answer: 'kept', says: ['there was none on this roof.'] }
+    : { what, answer: 'missing', says: ['nothing of it is asked for or on record.'] };
 }
 
 const years = (day: string, n: number): string =>
@@ -99,7 +97,6 @@ function visitLines(
         `${made.length} of ${visitsPerYear} until ${dayText(to)}${who ? `, made by ${who}` : ''}.`,
         ...(visitsBy ? [` To be made by ${visitsBy}.`] : []),
       ],
-      by: enough ? undefined : to,
     });
   }
   return found;
@@ -112,9 +109,7 @@ function sentLine(
   if (sentWithinDays === undefined) return [];
   const what = 'Sent in';
   if (handedOverMs === undefined)
-    return [
-      { what, answer: 'to come', says: [`within ${sentWithinDays} days of handing over.`], by: undefined },
-    ];
+    return [{ what, answer: 'to come', says: [`within ${sentWithinDays} days of handing over.`] }];
   const by = dateOf(handedOverMs + sentWithinDays * MS_PER_DAY, timeZone);
   const late = (sentOn ?? dateOf(nowMs, timeZone)) > by;
   return [
@@ -126,7 +121,6 @@ function sentLine(
           ? `sent ${dayText(sentOn)}, asked for by ${dayText(by)}.`
           : `not sent yet; asked for by ${dayText(by)}.`,
       ],
-      by: sentOn ? undefined : by,
     },
   ];
 }
@@ -154,7 +148,7 @@ export function guaranteeDate(
   timeZone: string,
 ): UpkeepDate | undefined {
   if (endsOn === undefined) return undefined;
-  const month = Number(endsOn.slice(0, 4)) * 12 + Number(endsOn.slice(5, 7)) - 1;
+  const month = monthOfDay(endsOn);
   return {
     ...{ key: 'guarantee', from: month, to: month, entryId: undefined },
     state: dateOf(nowMs, timeZone) > endsOn ? 'done' : 'to come',

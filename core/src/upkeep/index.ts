@@ -1,5 +1,5 @@
 export { type DateKey, type DateState, type UpkeepDate } from './dates.ts';
-export { firstDay, monthName, monthOf, monthsAfter, monthText, type Month } from './months.ts';
+export { firstDay, monthName, monthOf, monthOfDay, monthsAfter, monthText, type Month } from './months.ts';
 export { PLAN_YEARS, upkeepOf, type Again, type UpkeepPlan, type UpkeepTerms } from './plan.ts';
 export { inspectionRoute, type InspectionRoute, type Stop } from './route.ts';
 export { upkeepOfZone } from './ofzone.ts';

@@ -2,30 +2,12 @@
  * The way over a roof that passes every detail that is looked at: from the nearest to the nearest, then crossings taken out
  * (2-opt for an open way). Common practice, no source: a short way, not the shortest that there is.
  */
-import type { Detail } from '../details/index.ts';
+import { detailPoint, type Detail } from '../details/index.ts';
 import { distance, type Point } from '../geometry/index.ts';
 
 export interface Stop {
   readonly detail: Detail;
   readonly at: Point;
-}
-
-/** Where a detail is looked at: the middle of its run. */
-function middle(path: readonly Point[]): Point | undefined {
-  const [first] = path;
-  if (!first || path.length === 1) return first;
-  const lengths = path.slice(1).map((p, i) => distance(path[i] ?? p, p));
-  let rest = lengths.reduce((a, b) => a + b, 0) / 2;
-  for (const [i, length] of lengths.entries()) {
-    const [a, b] = [path[i], path[i + 1]];
-    if (!a || !b) break;
-    if (rest <= length) {
-      const t = length > 0 ? rest / length : 0;
-      return [a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])];
-    }
-    rest -= length;
-  }
-  return path.at(-1);
 }
 
 const lengthOf = (from: Point, stops: readonly Stop[]): number =>
@@ -76,10 +58,9 @@ export interface InspectionRoute {
  * @returns details without a place on the plan are left out
  */
 export function inspectionRoute(details: readonly Detail[], from?: Point): InspectionRoute {
-  const stops = details.flatMap((detail): Stop[] => {
-    const at = middle(detail.path);
-    return at ? [{ detail, at }] : [];
-  });
+  const stops = details
+    .filter((d) => d.path.length > 0)
+    .map((detail): Stop => ({ detail, at: detailPoint(detail) }));
   const start = from ?? stops[0]?.at;
   if (!start) return { stops: [], lengthM: 0 };
   const way = uncrossed(start, nearestFirst(start, stops));

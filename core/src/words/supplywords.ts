@@ -8,7 +8,7 @@ import { zoneAhead } from '../weather/index.ts';
 /** The date of an instant by the clocks of a place. */
 export const dateOf = (ms: number, timeZone: string): string =>
   new Date(ms + zoneAhead(ms, timeZone)).toISOString().slice(0, 10);
-const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
+export const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 /** 2026-05-24 as 24 May 2026. */
 export const dayText = (date: string): string =>
   `${Number(date.slice(8, 10))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''} ${date.slice(0, 4)}`;

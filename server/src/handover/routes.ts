@@ -1,7 +1,5 @@
 /** The handover of a roof, from the record as the database holds it. */
-import { z } from 'zod';
 import { handoverOf } from '@lentum/core/handover';
-import { idSchema, instantSchema } from '@lentum/core/job';
 import { printoutSchema, type Printout } from '@lentum/core/printout';
 import { chainProblem } from '@lentum/core/record';
 import { unwrap } from '../compute/helpers.ts';
@@ -9,8 +7,7 @@ import { atThread } from '../compute/runs.ts';
 import { answerFromThread, fromThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
 import { answerPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
-import { jobSnapshot } from '../site/snapshot.ts';
-import { alsoAsked, stateOf, type Asked } from './snapshot.ts';
+import { askedOf, handoverQuery, stateOf, type Asked } from './snapshot.ts';
 
 atThread('handover', (asked: Asked): Printout => {
   const { head, record, zoneId } = asked;
@@ -18,8 +15,6 @@ atThread('handover', (asked: Asked): Printout => {
     handoverOf({ head, ...stateOf(asked), last: record.at(-1), chain: chainProblem(record), zoneId }),
   );
 });
-
-const handoverQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
 
 export const handoverRoutes = [
   route({
@@ -30,9 +25,7 @@ export const handoverRoutes = [
     query: handoverQuery,
     answer: printoutSchema,
     run: async ({ params, query, context, res }) => {
-      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs, alsoAsked);
-      await answerFromThread(res, 'handover', { ...job, zoneId: query.zone });
+      await answerFromThread(res, 'handover', await askedOf(context, params['jobId'] ?? '', query));
     },
   }),
   route({
@@ -43,9 +36,8 @@ export const handoverRoutes = [
     query: handoverQuery.extend(sheetQuery.shape),
     answerType: 'application/pdf',
     run: async ({ params, query, context, res }) => {
-      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, params['jobId'] ?? '', nowMs, alsoAsked);
-      const printout = await fromThread<Printout>(res, 'handover', { ...job, zoneId: query.zone });
+      const asked = await askedOf(context, params['jobId'] ?? '', query);
+      const printout = await fromThread<Printout>(res, 'handover', asked);
       await answerPdf(res, printout, sheetOf(query));
     },
   }),

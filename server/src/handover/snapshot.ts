@@ -1,14 +1,29 @@
 /** A job as its handover and its upkeep are made from it: the state of a snapshot, and what is to be proven. */
-import { rulesOf } from '@lentum/core/job';
+import { z } from 'zod';
+import { idSchema, instantSchema, rulesOf } from '@lentum/core/job';
 import { provingSchema, type ProvingDoc } from '@lentum/core/proving';
 import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState, type JobState } from '@lentum/core/state';
-import type { JobSnapshot, ReadBody } from '../site/snapshot.ts';
+import type { Context } from '../http/routes.ts';
+import { jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
 
 export type Asked = JobSnapshot & { readonly zoneId: string; readonly asked: unknown };
 
+/** Which roof, and as it stood when. */
+export const handoverQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
+
 /** What the job asks to be proven, out of the same snapshot. */
-export const alsoAsked = (body: ReadBody) => ({ asked: body('proving') });
+const alsoAsked = (body: ReadBody) => ({ asked: body('proving') });
+
+/** @throws 404 when there is no such job */
+export async function askedOf(
+  context: Context,
+  jobId: string,
+  { zone, at }: z.output<typeof handoverQuery>,
+): Promise<Asked> {
+  const nowMs = at === undefined ? context.now().getTime() : Date.parse(at);
+  return { ...(await jobSnapshot(context.pool, jobId, nowMs, alsoAsked)), zoneId: zone };
+}
 
 export function stateOf({ head, record, people, inputs, asked }: Asked): {
   readonly state: JobState;

@@ -2,7 +2,7 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { z } from 'zod';
 import { DATE_NAMES, keptAfter, upkeepSheet } from '@lentum/core/handover';
-import { idSchema, instantSchema } from '@lentum/core/job';
+import { idSchema } from '@lentum/core/job';
 import { printoutSchema, type Printout } from '@lentum/core/printout';
 import type { Zone } from '@lentum/core/survey';
 import { firstDay } from '@lentum/core/upkeep';
@@ -12,8 +12,7 @@ import { answerFromThread, fromThread } from '../compute/threads.ts';
 import { unprocessable } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { answerPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
-import { jobSnapshot } from '../site/snapshot.ts';
-import { alsoAsked, stateOf, type Asked } from './snapshot.ts';
+import { askedOf, handoverQuery, stateOf, type Asked } from './snapshot.ts';
 
 const month = z.iso.date();
 const upkeepAnswer = z.strictObject({
@@ -56,34 +55,27 @@ atThread('upkeep sheet', (asked: Asked & { readonly year: number }): Printout =>
   return unwrap(upkeepSheet({ head, state, last: record.at(-1), zoneId, asked: proving, year }));
 });
 
-const upkeepQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
-const yearQuery = upkeepQuery.extend({ year: z.coerce.number().int().min(1900).max(2200) });
-
-interface Query {
-  readonly zone: string;
-  readonly at?: string | undefined;
-}
+const yearQuery = handoverQuery.extend({ year: z.coerce.number().int().min(1900).max(2200) });
 
 /** @throws 404 when there is no such job, 422 when its survey has no such zone */
-async function askedOf(
+async function ofZone(
   context: Context,
   jobId: string,
-  { zone: zoneId, at }: Query,
+  query: z.output<typeof handoverQuery>,
 ): Promise<Asked & { readonly zone: Zone }> {
-  const nowMs = at === undefined ? context.now().getTime() : Date.parse(at);
-  const job = await jobSnapshot(context.pool, jobId, nowMs, alsoAsked);
-  const zone = job.inputs.survey.zones.find((z) => z.id === zoneId);
+  const job = await askedOf(context, jobId, query);
+  const zone = job.inputs.survey.zones.find((z) => z.id === job.zoneId);
   if (!zone)
     throw unprocessable([
       {
         kind: 'unknown',
         field: 'zone',
         label: 'Upkeep, zone',
-        actual: zoneId,
+        actual: job.zoneId,
         expected: 'a zone of the survey',
       },
     ]);
-  return { ...job, zoneId, zone };
+  return { ...job, zone };
 }
 
 export const upkeepRoutes = [
@@ -93,10 +85,10 @@ export const upkeepRoutes = [
     tag: 'Handover',
     summary:
       'When a roof is looked at, coated again and renewed, over twenty years, and what of it is on record',
-    query: upkeepQuery,
+    query: handoverQuery,
     answer: upkeepAnswer,
     run: async ({ params, query, context, res }) => {
-      await answerFromThread(res, 'upkeep', await askedOf(context, params['jobId'] ?? '', query));
+      await answerFromThread(res, 'upkeep', await ofZone(context, params['jobId'] ?? '', query));
     },
   }),
   route({
@@ -104,11 +96,11 @@ export const upkeepRoutes = [
     path: '/jobs/{jobId}/upkeep.ics',
     tag: 'Handover',
     summary: 'The same as iCalendar, in whole months; what was done is left out',
-    query: upkeepQuery,
+    query: handoverQuery,
     answerType: 'text/calendar',
     run: async ({ params, query, context, res }) => {
       const jobId = params['jobId'] ?? '';
-      const asked = await askedOf(context, jobId, query);
+      const asked = await ofZone(context, jobId, query);
       const { zone, head, inputs } = asked;
       const answer = await fromThread<UpkeepAnswer>(res, 'upkeep', asked);
       const calendar = ical({
@@ -140,7 +132,7 @@ export const upkeepRoutes = [
     query: yearQuery,
     answer: printoutSchema,
     run: async ({ params, query, context, res }) => {
-      const asked = await askedOf(context, params['jobId'] ?? '', query);
+      const asked = await ofZone(context, params['jobId'] ?? '', query);
       await answerFromThread(res, 'upkeep sheet', { ...asked, year: query.year });
     },
   }),
@@ -152,7 +144,7 @@ export const upkeepRoutes = [
     query: yearQuery.extend(sheetQuery.shape),
     answerType: 'application/pdf',
     run: async ({ params, query, context, res }) => {
-      const asked = { ...(await askedOf(context, params['jobId'] ?? '', query)), year: query.year };
+      const asked = { ...(await ofZone(context, params['jobId'] ?? '', query)), year: query.year };
       await answerPdf(res, await fromThread<Printout>(res, 'upkeep sheet', asked), sheetOf(query));
     },
   }),

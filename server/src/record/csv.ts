@@ -45,5 +45,5 @@ export function recordCsv({ entries, people, buildUps, site }: RecordParts): str
         .map((f) => f.says)
         .join(' '),
   });
-  return Papa.unparse({ fields: [...RECORD_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: true });
+  return csvOf(RECORD_COLUMNS, rows);
 }

@@ -1,8 +1,6 @@
 /** All that is handed over of a roof as one ZIP of open files, with a manifest of hashes and a page that checks them. */
 import { readFileSync } from 'node:fs';
-import { z } from 'zod';
 import { handoverOf, openFiles } from '@lentum/core/handover';
-import { idSchema, instantSchema } from '@lentum/core/job';
 import { pdfName, type Printout } from '@lentum/core/printout';
 import { chainProblem, GENESIS_HASH, type StoredEntry } from '@lentum/core/record';
 import { unwrap } from '../../compute/helpers.ts';
@@ -12,8 +10,7 @@ import { route } from '../../http/routes.ts';
 import { readPicture } from '../../pictures/store.ts';
 import { drawnPdf, sheetOf, sheetQuery } from '../../printout/routes.ts';
 import { csvOf, recordCsv } from '../../record/csv.ts';
-import { jobSnapshot } from '../../site/snapshot.ts';
-import { alsoAsked, stateOf, type Asked } from '../snapshot.ts';
+import { askedOf, handoverQuery, stateOf, type Asked } from '../snapshot.ts';
 import { Pack } from './pack.ts';
 
 const CHECK = readFileSync(new URL('./check.html', import.meta.url), 'utf8');
@@ -67,16 +64,13 @@ export const handoverFilesRoutes = [
     tag: 'Handover',
     summary:
       'The handover of a roof as a ZIP of open files: PDF, JSON, CSV, GeoJSON, pictures, a manifest of SHA-256 hashes and a page that checks them',
-    query: z.object({ zone: idSchema, at: instantSchema.optional() }).extend(sheetQuery.shape),
+    query: handoverQuery.extend(sheetQuery.shape),
     answerType: 'application/zip',
     run: async ({ params, query, context, res }) => {
       const jobId = params['jobId'] ?? '';
-      const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, jobId, nowMs, alsoAsked);
-      const { printout, texts } = await fromThread<Made>(res, 'handover files', {
-        ...job,
-        zoneId: query.zone,
-      });
+      const job = await askedOf(context, jobId, query);
+      const { nowMs } = job.inputs;
+      const { printout, texts } = await fromThread<Made>(res, 'handover files', job);
       const pdf = await drawnPdf(res, printout, sheetOf(query));
       res.attachment(pdfName(printout.title).replace(/\.pdf$/, '.zip')).type('application/zip');
       const pack = new Pack(res, new Date(nowMs));

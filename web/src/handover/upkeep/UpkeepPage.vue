@@ -12,7 +12,7 @@ import {
 } from '@lentum/core/handover';
 import type { Printout } from '@lentum/core/printout';
 import { sentence } from '@lentum/core/problems';
-import { monthOf, monthsAfter, type UpkeepDate } from '@lentum/core/upkeep';
+import { monthOf, monthOfDay, monthsAfter, type UpkeepDate } from '@lentum/core/upkeep';
 import type { Verdict } from '@lentum/core/words';
 import { upkeepCalendar } from '../../app/api.ts';
 import { useChosenZone } from '../../app/chosenzone.ts';
@@ -44,7 +44,7 @@ const start = computed(() => monthOf(plan.value?.startMs ?? job.nowMs, job.timeZ
 const guaranteeSpan = computed((): readonly [number, number] | undefined => {
   const stand = after.value?.guarantee;
   if (!stand?.startsOn) return undefined;
-  const from = monthOf(Date.parse(`${stand.startsOn}T12:00:00Z`), 'Etc/GMT');
+  const from = monthOfDay(stand.startsOn);
   return [from, monthsAfter(from, stand.guarantee.years)];
 });
 const coming = computed(() => after.value?.dates.find((d) => d.state === 'to come'));
