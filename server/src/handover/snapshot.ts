@@ -1,11 +1,10 @@
 /** A job as its handover and its upkeep are made from it: the state of a snapshot, and what is to be proven. */
 import { z } from 'zod';
-import { idSchema, instantSchema, rulesOf } from '@lentum/core/job';
+import { idSchema, instantSchema } from '@lentum/core/job';
 import { provingSchema, type ProvingDoc } from '@lentum/core/proving';
-import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState, type JobState } from '@lentum/core/state';
 import type { Context } from '../http/routes.ts';
-import { jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
+import { inputsOf, jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
 
 export type Asked = JobSnapshot & { readonly zoneId: string; readonly asked: unknown };
 
@@ -25,10 +24,7 @@ export async function askedOf(
   return { ...(await jobSnapshot(context.pool, jobId, nowMs, alsoAsked)), zoneId: zone };
 }
 
-export function stateOf({ head, record, people, inputs, asked }: Asked): {
-  readonly state: JobState;
-  readonly asked: ProvingDoc;
-} {
-  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
-  return { state: jobState({ ...inputs, book, rules: rulesOf(head) }), asked: provingSchema.parse(asked) };
-}
+export const stateOf = (job: Asked): { readonly state: JobState; readonly asked: ProvingDoc } => ({
+  state: jobState(inputsOf(job)),
+  asked: provingSchema.parse(job.asked),
+});

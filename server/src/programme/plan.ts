@@ -2,10 +2,9 @@
 import type { Request } from 'express';
 import { z } from 'zod';
 import { verdictText } from '@lentum/core/figures';
-import { instantSchema, rulesOf, type JobHead } from '@lentum/core/job';
+import { instantSchema, type JobHead } from '@lentum/core/job';
 import { orderSchema, takeoff, type OrderDoc } from '@lentum/core/order';
 import { offerOf, programmeSchema, wholePlan, type ProgrammeDoc } from '@lentum/core/planning';
-import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState, type JobInputs } from '@lentum/core/state';
 import { toldPlan, type ToldPlan } from '@lentum/core/words';
 import { wordingOf } from '@lentum/core/wording';
@@ -14,7 +13,7 @@ import { atThread, type Tell } from '../compute/runs.ts';
 import { answerFromThread, streamFromThread } from '../compute/threads.ts';
 import { unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
-import { jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
+import { inputsOf, jobSnapshot, type JobSnapshot } from '../site/snapshot.ts';
 
 /** A plan is looked for, and played in every way of the forecast: that takes its time on a busy machine. */
 const PLAN_MS = 90_000;
@@ -95,10 +94,9 @@ function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPla
 }
 
 type Asked = JobSnapshot & { readonly doc: ProgrammeDoc; readonly order: OrderDoc; readonly tries: number };
-atThread('days', ({ head, record, people, inputs, doc, order, tries }: Asked, tell): ToldPlan => {
-  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
-  return told({ head, inputs: { ...inputs, book, rules: rulesOf(head) }, doc, order, tries }, tell);
-});
+atThread('days', ({ doc, order, tries, ...job }: Asked, tell): ToldPlan =>
+  told({ head: job.head, inputs: inputsOf(job), doc, order, tries }, tell),
+);
 
 const asked = fileAsked.extend({ tries: triesSchema });
 

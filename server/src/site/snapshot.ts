@@ -1,7 +1,7 @@
 /** Everything that a state is made from, out of the database. */
 import type { BuildUpDoc } from '@lentum/core/buildup';
-import type { JobHead } from '@lentum/core/job';
-import type { Person, StoredEntry } from '@lentum/core/record';
+import { rulesOf, type JobHead } from '@lentum/core/job';
+import { EMPTY_BOOK, foldRecord, namesOf, type Person, type StoredEntry } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import type { JobInputs } from '@lentum/core/state';
 import type { Survey } from '@lentum/core/survey';
@@ -20,6 +20,13 @@ export interface JobSnapshot {
   readonly people: readonly Person[];
   readonly inputs: Omit<JobInputs, 'book' | 'rules'>;
 }
+
+/** What it is judged from: its record folded, its rules beside it. */
+export const inputsOf = ({ head, record, people, inputs }: JobSnapshot): JobInputs => ({
+  ...inputs,
+  book: foldRecord(EMPTY_BOOK, record, namesOf(people)),
+  rules: rulesOf(head),
+});
 
 /** Takes the body of one of the job's documents as it stands in the same snapshot. */
 export type ReadBody = <T>(kind: DocumentKind) => T;

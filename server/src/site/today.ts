@@ -1,19 +1,19 @@
 /** The state of a job at an instant, from what the database holds. */
 import { z } from 'zod';
-import { instantSchema, rulesOf } from '@lentum/core/job';
+import { instantSchema } from '@lentum/core/job';
 import { wordingOf } from '@lentum/core/wording';
-import { EMPTY_BOOK, foldRecord, namesOf } from '@lentum/core/record';
 import { jobState } from '@lentum/core/state';
 import { toldState, type ToldState } from '@lentum/core/words';
 import { atThread } from '../compute/runs.ts';
 import { answerFromThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
-import { jobSnapshot, type JobSnapshot } from './snapshot.ts';
+import { inputsOf, jobSnapshot, type JobSnapshot } from './snapshot.ts';
 
-atThread('today', ({ head, record, people, inputs }: JobSnapshot): ToldState => {
-  const book = foldRecord(EMPTY_BOOK, record, namesOf(people));
-  const state = jobState({ ...inputs, book, rules: rulesOf(head) });
-  return toldState(state, { timeZone: head.timeZone, system: head.units, wording: wordingOf(head) });
+atThread('today', (job: JobSnapshot): ToldState => {
+  const { head } = job;
+  return toldState(jobState(inputsOf(job)), {
+    ...{ timeZone: head.timeZone, system: head.units, wording: wordingOf(head) },
+  });
 });
 
 const valueSchema = z.object({
