@@ -38,6 +38,12 @@ test.describe('on a phone', () => {
       .getByLabel('Pictures of it')
       .setInputFiles({ name: 'hole.png', mimeType: 'image/png', buffer: PNG });
     await expect(sheet.getByRole('img', { name: 'hole.png' })).toBeVisible();
+    await sheet.getByRole('button', { name: 'Draw on hole.png' }).click();
+    const drawing = page.getByRole('dialog', { name: 'Draw on hole.png' });
+    await drawing.getByRole('button', { name: 'Put it in the middle' }).click();
+    await drawing.getByRole('button', { name: /^Arrow 1, second end/ }).press('ArrowUp');
+    await drawing.getByRole('textbox', { name: 'Arrow 1, what it shows' }).fill('here');
+    await drawing.getByRole('button', { name: 'Done' }).click();
     await sheet
       .getByLabel('Pictures of it')
       .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
@@ -45,7 +51,10 @@ test.describe('on a phone', () => {
     await sheet.getByRole('button', { name: 'Keep for H3' }).click();
     await expect(snags.getByText('Pinhole beside the drain')).toBeVisible();
     await snags.scrollIntoViewIfNeeded();
-    await expect(page.getByRole('img', { name: /Pinhole beside the drain, picture 1/ })).toBeVisible();
+    await snags.getByRole('button', { name: /^Look at .*Pinhole beside the drain, picture 1/ }).click();
+    const large = page.getByRole('dialog', { name: /Pinhole beside the drain/ });
+    await expect(large.getByRole('img', { name: /picture 1/ })).toBeVisible();
+    await page.keyboard.press('Escape');
     await context.setOffline(false);
     const sha = createHash('sha256').update(PNG).digest('hex');
     await expect
@@ -54,7 +63,12 @@ test.describe('on a phone', () => {
       })
       .toBe(200);
     interface Stored {
-      readonly entry: { readonly kind: string; readonly attachments: string[]; readonly place?: object };
+      readonly entry: {
+        readonly kind: string;
+        readonly attachments: string[];
+        readonly marks?: object[];
+        readonly place?: object;
+      };
     }
     await expect
       .poll(
@@ -62,12 +76,18 @@ test.describe('on a phone', () => {
           const r = await page.request.get(`/api/v1/jobs/${id}/record?limit=2000`);
           const { entries } = (await r.json()) as { entries: Stored[] };
           return entries
-            .filter((s) => s.entry.kind === 'snag' && s.entry.attachments.length > 0)
-            .map((s) => [s.entry.attachments, typeof s.entry.place]);
+            .filter((s) => s.entry.kind === 'snag' && s.entry.attachments.includes(sha))
+            .map((s) => [s.entry.attachments, s.entry.marks, typeof s.entry.place]);
         },
         { timeout: 30_000 },
       )
-      .toEqual([[[sha], 'object']]);
+      .toEqual([
+        [
+          [sha],
+          [{ picture: sha, shape: 'arrow', from: [0.4, 0.5], to: [0.6, 0.49], says: 'here' }],
+          'object',
+        ],
+      ]);
     const own = snags.getByRole('listitem').filter({ hasText: 'Pinhole beside the drain' });
     await own.getByRole('button', { name: 'Done', exact: true }).click();
     await expect(own.getByRole('button', { name: 'Accept', exact: true })).toBeVisible();

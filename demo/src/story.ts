@@ -9,6 +9,7 @@ import {
   type Entry,
   type Kind,
   type Person,
+  type PictureMark,
   type Share,
 } from '@lentum/core/record';
 import { bayAreaM2, type Bay, type SiteDoc } from '@lentum/core/site';
@@ -42,7 +43,12 @@ export interface Laying {
   readonly more?: Partial<Body<'coat'>>;
 }
 
-interface Place {
+/** Pictures of an entry, and what is drawn on them. */
+export interface Shown {
+  readonly attachments?: readonly string[];
+  readonly marks?: readonly PictureMark[];
+}
+interface Place extends Shown {
   readonly zoneId?: string;
   readonly bays?: readonly Share[];
   readonly supersedes?: string;
@@ -196,9 +202,10 @@ export class Story {
     step: 'made' | 'accepted' | 'refused',
     hours: number,
     note?: string,
+    shown: Shown = {},
   ): void {
     const body = { detailId, name, step, at: this.at(hours), ...(note === undefined ? {} : { note }) };
-    this.add(hours, step === 'made' ? 'Tomas' : 'Marek', 'detail', { zoneId }, body);
+    this.add(hours, step === 'made' ? 'Tomas' : 'Marek', 'detail', { zoneId, ...shown }, body);
   }
 
   layer(zoneId: string, layerId: string): { buildUpId: string; revision: number; layerId: string } {

@@ -4,6 +4,7 @@ import { link, type StoredEntry } from '@lentum/core/record';
 import { programmeAt } from './days.ts';
 import { orderAt } from './orders.ts';
 import { buildUps, cutBays } from './roofs.ts';
+import { BLISTER, BLISTER_MARKS, OUTLET, OUTLET_MARKS } from './pictures.ts';
 import { provingAt } from './proving.ts';
 import { people, Story } from './story.ts';
 import { morningZone, skyOver, weatherAt } from './sky.ts';
@@ -212,6 +213,16 @@ function proving(story: Story): void {
     ...{ step: 'found', at: story.at(-13.2), what: 'Second coat thin toward the north edge' },
     forWhom: 'Tomas',
   });
+  story.add(
+    -1.1,
+    'Ines',
+    'snag',
+    { ...on('terrace', 'terrace-1'), attachments: [BLISTER.id], marks: BLISTER_MARKS },
+    {
+      ...{ step: 'found', at: story.at(-1.1), what: 'Blister a hand wide beside the post base' },
+      forWhom: 'Tomas',
+    },
+  );
 }
 
 function canopy(story: Story): void {
@@ -396,7 +407,8 @@ function details(story: Story): void {
     ['hall-f1', 'Outlet, Outlet 1', -65.4],
     ['hall-f3', 'Pipe, Pipe 1', -65.2],
   ] as const) {
-    story.detail('hall', id, name, 'made', hours);
+    const shown = id === 'hall-f1' ? { attachments: [OUTLET.id], marks: OUTLET_MARKS } : {};
+    story.detail('hall', id, name, 'made', hours, undefined, shown);
     story.detail('hall', id, name, 'accepted', hours + 1.4);
   }
   story.detail('hall', 'hall-f4', 'Pipe, Pipe 2', 'made', -65);
@@ -460,7 +472,7 @@ export function velmora(anchor: Date): JobContent {
     site,
     weather: weatherAt(anchor),
     weatherSeries: [],
-    pictures: [],
+    pictures: [OUTLET, BLISTER],
     picturesLeftOut: [],
     papers: [],
     people,

@@ -246,6 +246,7 @@ describe('a database of earlier days', () => {
       '0008_chain_at_once',
       '0009_programme',
       '0010_proving',
+      '0011_scaled_pictures',
     ]);
   });
 });

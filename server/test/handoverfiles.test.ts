@@ -63,8 +63,8 @@ describe('the ZIP of a handover', () => {
     );
     for (const f of manifest.files)
       expect([f.name, f.sha256, f.bytes]).toEqual([f.name, shaOf(files[f.name]!), files[f.name]!.length]);
-    const picture = manifest.files.find((f) => f.name.startsWith('pictures/'));
-    expect(picture?.sha256).toBe(sha);
+    const pictures = manifest.files.filter((f) => f.name.startsWith('pictures/')).map((f) => f.sha256);
+    expect(pictures).toContain(sha);
     expect(manifest.picturesMissing).toEqual([away]);
     expect(manifest.draft).toMatch(/^Draft/);
   });

@@ -29,6 +29,7 @@ import { filmSection } from './filmplan.ts';
 import { guaranteeSection, upkeepSection } from './upkeepsection.ts';
 import { leakSection, snagSection } from './testsections.ts';
 import { summarySection } from './summary.ts';
+import { picturesOf, picturesSection } from './pictures.ts';
 import { roofPlan } from './roofplan.ts';
 import {
   detailsSection,
@@ -123,9 +124,12 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
     ...(buildUp ? filmSection(q, statuses, buildUp, state.practice, t) : []),
     ...leakSection(zoneId, tests, t),
     ...snagSection(zoneId, tests, t),
+    ...picturesOf(zoneId, lines, t, (e) => e.kind === 'snag'),
     ...layingSection(statuses, state.atMs, t),
     ...missesSection(statuses, t),
     ...detailsSection(details, lines, zoneId, t),
+    ...picturesOf(zoneId, lines, t, (e) => e.kind === 'detail'),
+    ...picturesSection(zoneId, lines, t),
     ...readingsSection(book.zones.get(zoneId)?.conditions ?? [], t),
     ...(after.plan ? upkeepSection(after.plan, t) : []),
     ...(after.guarantee ? guaranteeSection(after.guarantee, t) : []),

@@ -1,5 +1,5 @@
 /** Short ways to write blocks. */
-import type { Block, Row, SimpleBlock, Table, Tone } from './model.ts';
+import type { Block, PicturesBlock, Row, SimpleBlock, Table, Tone } from './model.ts';
 
 export const heading = (level: 1 | 2 | 3, text: string): SimpleBlock => ({ kind: 'heading', level, text });
 export const line = (text: string, tone: Tone = 'plain'): SimpleBlock => ({ kind: 'text', text, tone });
@@ -44,6 +44,26 @@ export const table = (
   rows: [...rows],
   ...(total ? { total: [...total] } : {}),
 });
+
+/** How many pictures stand beside each other. */
+export const PICTURES_IN_ROW = 3;
+/** Widths of a picture that its drawing counts as. */
+export const PICTURE_UNITS = 1000;
+
+export const pictures = (items: PicturesBlock['items']): SimpleBlock => ({ kind: 'pictures', items });
+
+/** Every picture that a printout shows, by the SHA-256 of its content. */
+export const picturesShown = (blocks: readonly Block[]): string[] => [
+  ...new Set(
+    blocks.flatMap((b) =>
+      b.kind === 'group'
+        ? picturesShown(b.blocks)
+        : b.kind === 'pictures'
+          ? b.items.map((p) => p.sha256)
+          : [],
+    ),
+  ),
+];
 
 /** The column under whose cells the notes of a row stand: the widest, or the first where none is said to be. */
 export function notesColumn(t: Pick<Table, 'columns'>): number {

@@ -111,8 +111,11 @@ function shapeSvg(s: Shape, font: string): string {
 }
 
 /** A drawing as SVG; what lies outside its frame is cut off. @param font family of its letters */
-export function drawingSvg(d: Drawing, font: string): string {
-  const [x, y, width, height] = d.frame.map(short);
-  const shapes = d.shapes.map((s) => shapeSvg(s, font)).join('');
+export const drawingSvg = (d: Drawing, font: string): string => shapesSvg(d.frame, d.shapes, font);
+
+/** Shapes in a frame (left, top, width, height) as SVG. */
+export function shapesSvg(frame: Drawing['frame'], drawn: readonly Shape[], font: string): string {
+  const [x, y, width, height] = frame.map(short);
+  const shapes = drawn.map((s) => shapeSvg(s, font)).join('');
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" overflow="hidden">${shapes}</svg>`;
 }

@@ -9,6 +9,10 @@ export {
   notesColumn,
   PAGE_BREAK,
   pdfName,
+  PICTURE_UNITS,
+  pictures,
+  PICTURES_IN_ROW,
+  picturesShown,
   row,
   table,
 } from './blocks.ts';
@@ -16,6 +20,7 @@ export {
   drawingSchema,
   drawingSvg,
   drawnMm,
+  shapesSvg,
   INK_COLOURS,
   type Drawing,
   type Ink,
@@ -24,6 +29,7 @@ export {
 export {
   printoutSchema,
   type Block,
+  type PicturesBlock,
   type Printout,
   type Row,
   type SimpleBlock,

@@ -3,7 +3,7 @@
  * whole sentences and figures as they are read, in the words and units of the job.
  */
 import { z } from 'zod';
-import { drawingSchema } from './drawing.ts';
+import { drawingSchema, shapeSchema } from './drawing.ts';
 
 const text = z.string().max(5000);
 const MOST_ROWS = 20_000;
@@ -52,6 +52,20 @@ const simple = [
     total: z.array(text).max(20).optional(),
   }),
   drawingSchema,
+  /** Pictures of a job, three beside each other, each with a line under it. */
+  z.strictObject({
+    kind: z.literal('pictures'),
+    items: z
+      .array(
+        z.strictObject({
+          sha256: z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits'),
+          caption: text,
+          /** Drawn over it: a thousand units are its width. */
+          shapes: z.array(shapeSchema).max(500).default([]),
+        }),
+      )
+      .max(2000),
+  }),
   /** The headings of the first level with their pages, where pages are counted; else their names. */
   z.strictObject({ kind: z.literal('contents'), title: text }),
   /** What follows begins on a new page. */
@@ -86,4 +100,5 @@ export type Block = z.output<typeof blockSchema>;
 export type Printout = z.output<typeof printoutSchema>;
 export type Row = z.output<typeof rowSchema>;
 export type Table = Extract<SimpleBlock, { kind: 'table' }>;
+export type PicturesBlock = Extract<SimpleBlock, { kind: 'pictures' }>;
 export type Tone = Extract<SimpleBlock, { kind: 'text' }>['tone'];

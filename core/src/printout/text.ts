@@ -1,7 +1,11 @@
 /** What a printout says, as lines in the order in which they are read. */
+import type { Shape } from './drawing.ts';
 import type { Block, Printout, Row } from './model.ts';
 
 const rowLines = (r: Row): string[] => [...r.cells, ...r.notes];
+
+const shapeTexts = (shapes: readonly Shape[]): string[] =>
+  shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
 
 function blockLines(b: Block): string[] {
   switch (b.kind) {
@@ -15,7 +19,9 @@ function blockLines(b: Block): string[] {
     case 'table':
       return [...b.columns.map((c) => c.head), ...b.rows.flatMap(rowLines), ...(b.total ?? [])];
     case 'drawing':
-      return b.shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
+      return shapeTexts(b.shapes);
+    case 'pictures':
+      return b.items.flatMap((p) => [...shapeTexts(p.shapes), p.caption]);
     case 'group':
       return b.blocks.flatMap(blockLines);
     case 'contents':

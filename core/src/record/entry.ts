@@ -22,6 +22,7 @@ import {
   withdrawalBody,
 } from './bodies/saying.ts';
 import { upkeepBody } from './bodies/keeping.ts';
+import { pictureMarkSchema } from './bodies/marks.ts';
 import { floodBody, leakTestBody, snagBody } from './bodies/testing.ts';
 import { firstFormSchema, type FirstForm } from './firstform.ts';
 
@@ -50,6 +51,8 @@ const envelope = {
   place: placeSchema.optional(),
   /** Photos and papers, by the SHA-256 of their content. */
   attachments: z.array(sha256).max(50),
+  /** What is drawn on them. */
+  marks: z.array(pictureMarkSchema).min(1).max(50).optional(),
   /** The entry that this one takes the place of. */
   supersedes: idSchema.optional(),
   /** By a key of the device, over the canonical form of the entry without this field. */

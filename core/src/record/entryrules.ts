@@ -7,6 +7,7 @@ import type { Problem } from '../problems/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { EntryForm, Kind } from './entry.ts';
 import { coatOf, layerLaid, layerNamed, openedLitres, teethUsed, type LayerNamed } from './laidlayers.ts';
+import { markProblems } from './picturemarks.ts';
 import { readingPlaceProblems } from './readingplaces.ts';
 import { readEntry, type BookEntry, type BookEntryOf } from './reading.ts';
 import { kindName, missing, order, PLAIN, unknown, type RecordContext, type Say } from './rulebase.ts';
@@ -245,6 +246,7 @@ export function entryProblems(form: EntryForm, context: RecordContext): Problem[
   return [
     ...futureProblems(entry, context.nowMs, say),
     ...placeProblems(entry, context),
+    ...markProblems(entry),
     ...layerProblems(entry, context),
     ...spanProblems(entry, say),
     ...kindProblems(entry, context, say),

@@ -5,6 +5,8 @@ export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
 export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';
 export { VISIT_WORKS, type VisitWork } from './bodies/keeping.ts';
 export { FLOOD_BELOW, LEAK_TESTS } from './bodies/testing.ts';
+export { markLength, readLength, type ReadLength } from './picturemarks.ts';
+export { type PictureMark } from './bodies/marks.ts';
 export { batchKey, isLikeBatch, isSameBatch } from './batches.ts';
 export { broughtOver, NOBODY, testEntry, testsOf, zonesAsTested } from './broughtover.ts';
 export { canonicalJson } from '../job/index.ts';

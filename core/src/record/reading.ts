@@ -16,6 +16,7 @@ import {
   type StoredEntry,
 } from './entry.ts';
 import type { FirstForm } from './firstform.ts';
+import type { PictureMark } from './bodies/marks.ts';
 import type { Place } from '../survey/index.ts';
 
 interface Read<K extends Kind> {
@@ -36,6 +37,8 @@ interface Read<K extends Kind> {
   readonly bays: readonly Share[];
   readonly place: Place | undefined;
   readonly attachments: readonly string[];
+  /** What is drawn on them. */
+  readonly marks: readonly PictureMark[];
   readonly supersedes: string | undefined;
   readonly body: Body<K>;
 }
@@ -133,6 +136,7 @@ export function readEntry(
       ...{ id: entry.id, seq, receivedAt, form: 1, who: entry.who, madeAt: entry.madeAt },
       ...{ personId: undefined, deviceId: undefined, offsetMs: undefined, place: undefined },
       attachments: [],
+      marks: [],
       supersedes: entry.supersedes,
       ...meaning(entry),
     } as BookEntry;
@@ -153,6 +157,7 @@ export function readEntry(
     madeAt: putRight(madeAt, offsetMs),
     who: names.get(personId) ?? nameless(personId),
     attachments,
+    marks: entry.marks ?? [],
     supersedes: entry.supersedes,
     body: bodyPutRight(entry.body, offsetMs),
   } as BookEntry;

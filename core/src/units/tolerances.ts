@@ -49,6 +49,8 @@ export const TOLERANCE = {
   levelReadM: 0.003,
   /** Water less deep than this is no pond: a level is read to a millimetre. */
   pondM: 0.001,
+  /** An end that is placed on a picture by hand, in widths of the picture. Our own figure: two millimetres on a phone. */
+  onPicture: 0.006,
   /** Clocks of devices may differ by this much before a time counts as the future. */
   clockMs: 600_000,
   /** The same, where the difference between the two clocks was measured. */

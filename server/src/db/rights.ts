@@ -11,6 +11,7 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   document: ['SELECT', 'INSERT'],
   record_entry: ['SELECT', 'INSERT'],
   picture: ['SELECT', 'INSERT'],
+  picture_scaled: ['SELECT', 'INSERT'],
   paper_file: ['SELECT', 'INSERT'],
   library_build_up: ['SELECT', 'INSERT', 'UPDATE (put_away_at)'],
   library_draft: ['SELECT', 'INSERT'],

@@ -36,9 +36,10 @@ export const handoverRoutes = [
     query: handoverQuery.extend(sheetQuery.shape),
     answerType: 'application/pdf',
     run: async ({ params, query, context, res }) => {
-      const asked = await askedOf(context, params['jobId'] ?? '', query);
+      const jobId = params['jobId'] ?? '';
+      const asked = await askedOf(context, jobId, query);
       const printout = await fromThread<Printout>(res, 'handover', asked);
-      await answerPdf(res, printout, sheetOf(query));
+      await answerPdf(res, printout, sheetOf(query), { db: context.pool, jobId });
     },
   }),
 ];

@@ -145,7 +145,8 @@ export const upkeepRoutes = [
     answerType: 'application/pdf',
     run: async ({ params, query, context, res }) => {
       const asked = { ...(await ofZone(context, params['jobId'] ?? '', query)), year: query.year };
-      await answerPdf(res, await fromThread<Printout>(res, 'upkeep sheet', asked), sheetOf(query));
+      const printout = await fromThread<Printout>(res, 'upkeep sheet', asked);
+      await answerPdf(res, printout, sheetOf(query), { db: context.pool, jobId: params['jobId'] });
     },
   }),
 ];

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { readDocument } from '../db/documents.ts';
 import { notFound } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
+import { readScaled } from './scaled.ts';
 import { MEDIA_TYPES, readPicture, storePicture } from './store.ts';
 
 export const pictureRoutes = [
@@ -19,6 +20,8 @@ export const pictureRoutes = [
       if (!(await readDocument(context.pool, jobId, 'job'))) throw notFound('Job', jobId);
       const content: unknown = req.body;
       await storePicture(context.pool, jobId, sha256, Buffer.isBuffer(content) ? content : Buffer.alloc(0));
+      // Now, while one picture is sent at a time: a handover may want hundreds.
+      await readScaled(context.pool, jobId, sha256, 'small');
       res.status(201);
       return { id: sha256 };
     },
@@ -27,11 +30,18 @@ export const pictureRoutes = [
     method: 'get',
     path: '/jobs/{jobId}/pictures/{sha256}',
     tag: 'Pictures',
-    summary: 'A picture of a job',
+    summary:
+      'A picture of a job as it was taken, or made smaller: small for lists and paper, screen for a slow net',
+    query: z.object({ size: z.enum(['small', 'screen']).optional() }),
     answerType: 'image/png',
-    run: async ({ params, context, res }) => {
-      const picture = await readPicture(context.pool, params['jobId'] ?? '', params['sha256'] ?? '');
-      if (!picture) throw notFound('Picture', params['sha256'] ?? '');
+    run: async ({ params, query, context, res }) => {
+      const [jobId, sha256] = [params['jobId'] ?? '', params['sha256'] ?? ''];
+      const smaller = query.size && (await readScaled(context.pool, jobId, sha256, query.size));
+      // One that cannot be made smaller is answered as it is.
+      const picture = smaller
+        ? { mediaType: 'image/jpeg', content: smaller.content }
+        : await readPicture(context.pool, jobId, sha256);
+      if (!picture) throw notFound('Picture', sha256);
       res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
       res.type(picture.mediaType).send(picture.content);
     },

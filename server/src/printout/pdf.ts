@@ -8,8 +8,12 @@ import {
   MARGINS_MM,
   notesColumn,
   sheetMm,
+  PICTURE_UNITS,
+  PICTURES_IN_ROW,
+  shapesSvg,
   type Block,
   type Ink,
+  type PicturesBlock,
   type Printout,
   type Row,
   type Sheet,
@@ -18,6 +22,12 @@ import {
 } from '@lentum/core/printout';
 import { convert } from '@lentum/core/units';
 import { faceFor, FACES, FONT_FILES, textWidthPt } from './fonts.ts';
+
+/** Pictures that were found, by the SHA-256 of the one that was taken; smaller, as JPEG. */
+export type PicturesFound = ReadonlyMap<
+  string,
+  { readonly widthPx: number; readonly heightPx: number; readonly content: Uint8Array }
+>;
 
 type Definition = Parameters<typeof pdfmake.createPdf>[0];
 
@@ -142,7 +152,52 @@ const BARE = {
   paddingBottom: () => 0.8,
 };
 
-function content(b: Block, roomMm: { readonly widthMm: number; readonly heightMm: number }): Content {
+/** No picture is drawn higher than this share of the width that it has. */
+const MOST_HIGH = 0.85;
+
+/** Three beside each other, each with its line; a row is not parted by the end of a page. */
+function picturesOf({ items }: PicturesBlock, roomPt: number, found: PicturesFound): Content {
+  const width = (roomPt - GAP_PT * (PICTURES_IN_ROW - 1)) / PICTURES_IN_ROW;
+  const cells = items.map(({ sha256, caption, shapes }): TableCell => {
+    const under = written(caption, { fontSize: SMALL_PT, color: INK_COLOURS.quiet });
+    const picture = found.get(sha256);
+    if (!picture)
+      return { stack: [written('This picture had not arrived.', { color: INK_COLOURS.mind }), under] };
+    const ratio = picture.heightPx / picture.widthPx;
+    const drawn = Math.min(width, (width * MOST_HIGH) / ratio);
+    const over = shapesSvg([0, 0, PICTURE_UNITS, PICTURE_UNITS * ratio], shapes, faceFor(caption).face);
+    return {
+      stack: [
+        { image: sha256, width: drawn },
+        ...(shapes.length > 0
+          ? [{ svg: over, width: drawn, relativePosition: { x: 0, y: -drawn * ratio } }]
+          : []),
+        under,
+      ],
+    };
+  });
+  if (cells.length === 0) return { text: '' };
+  const rows: TableCell[][] = [];
+  for (let i = 0; i < cells.length; i += PICTURES_IN_ROW) {
+    const row = cells.slice(i, i + PICTURES_IN_ROW);
+    rows.push([...row, ...Array.from({ length: PICTURES_IN_ROW - row.length }, () => '')]);
+  }
+  return {
+    table: { dontBreakRows: true, widths: Array.from({ length: PICTURES_IN_ROW }, () => width), body: rows },
+    layout: {
+      ...BARE,
+      paddingRight: (i: number) => (i < PICTURES_IN_ROW - 1 ? GAP_PT : 0),
+      paddingBottom: () => 5,
+    },
+    margin: [0, 2, 0, 6],
+  };
+}
+
+function content(
+  b: Block,
+  roomMm: { readonly widthMm: number; readonly heightMm: number },
+  found: PicturesFound,
+): Content {
   switch (b.kind) {
     case 'heading':
       return written(b.text, {
@@ -181,10 +236,12 @@ function content(b: Block, roomMm: { readonly widthMm: number; readonly heightMm
       const { widthMm } = drawnMm(b, roomMm);
       return { svg: drawingSvg(b, faceFor(said).face), width: pt(widthMm), margin: [0, 3, 0, 6] };
     }
+    case 'pictures':
+      return picturesOf(b, pt(roomMm.widthMm), found);
     case 'break':
       return [];
     case 'group':
-      return { unbreakable: true, stack: b.blocks.map((x) => content(x, roomMm)) };
+      return { unbreakable: true, stack: b.blocks.map((x) => content(x, roomMm, found)) };
   }
 }
 
@@ -198,7 +255,7 @@ const edgeLine = (left: string, right: string, top: number, ink: Ink = 'quiet'):
   columnGap: 10,
 });
 
-function definition(p: Printout, sheet: Sheet): Definition {
+function definition(p: Printout, sheet: Sheet, found: PicturesFound): Definition {
   const { widthMm, heightMm } = sheetMm(sheet);
   const room = insideMm(sheet);
   return {
@@ -206,6 +263,12 @@ function definition(p: Printout, sheet: Sheet): Definition {
     pageMargins: [pt(MARGINS_MM.left), pt(MARGINS_MM.top), pt(MARGINS_MM.right), pt(MARGINS_MM.bottom)],
     info: { title: `${p.title}, ${p.job}`, creator: 'Lentum', producer: 'Lentum' },
     language: p.language,
+    images: Object.fromEntries(
+      [...found].map(([id, { content: jpeg }]) => [
+        id,
+        `data:image/jpeg;base64,${Buffer.from(jpeg).toString('base64')}`,
+      ]),
+    ),
     defaultStyle: { font: 'Body', fontSize: BODY_PT, lineHeight: 1.12, color: INK_COLOURS.ink },
     header: () =>
       edgeLine(`${p.title} · ${p.job}`, p.draft ?? '', pt(MARGINS_MM.top) / 2.2, p.draft ? 'ink' : 'quiet'),
@@ -219,13 +282,16 @@ function definition(p: Printout, sheet: Sheet): Definition {
       // A break goes with what follows it: after a page that is just full it would leave an empty one.
       ...p.blocks.map((b, i): Content =>
         p.blocks[i - 1]?.kind === 'break'
-          ? { stack: [content(b, room)], pageBreak: 'before' }
-          : content(b, room),
+          ? { stack: [content(b, room, found)], pageBreak: 'before' }
+          : content(b, room, found),
       ),
     ],
   };
 }
 
 /** The bytes of the PDF. Pages are counted, heads of tables repeated, rows never parted. */
-export const printoutPdf = (printout: Printout, sheet: Sheet): Promise<Buffer> =>
-  pdfmake.createPdf(definition(printout, sheet)).getBuffer();
+export const printoutPdf = (
+  printout: Printout,
+  sheet: Sheet,
+  found: PicturesFound = new Map(),
+): Promise<Buffer> => pdfmake.createPdf(definition(printout, sheet, found)).getBuffer();

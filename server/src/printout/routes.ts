@@ -1,10 +1,20 @@
 /** Printouts as PDF: what a page shows to be printed, drawn on a sheet of any size. */
 import { z } from 'zod';
-import { PAPER_SIZES, pdfName, printoutSchema, type Printout, type Sheet } from '@lentum/core/printout';
+import { idSchema } from '@lentum/core/job';
+import {
+  PAPER_SIZES,
+  pdfName,
+  picturesShown,
+  printoutSchema,
+  type Printout,
+  type Sheet,
+} from '@lentum/core/printout';
 import { atThread } from '../compute/runs.ts';
 import { fromThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
-import { printoutPdf } from './pdf.ts';
+import type { Db } from '../db/pool.ts';
+import { readScaled, type ScaledPicture } from '../pictures/scaled.ts';
+import { printoutPdf, type PicturesFound } from './pdf.ts';
 import type { Response } from 'express';
 
 /** Sheets, as the address says them. */
@@ -17,20 +27,46 @@ export const sheetOf = (q: z.output<typeof sheetQuery>): Sheet => ({
   landscape: q.landscape === 'true',
 });
 
-const base64 = async (printout: Printout, sheet: Sheet): Promise<{ readonly base64: string }> => ({
-  base64: (await printoutPdf(printout, sheet)).toString('base64'),
-});
-atThread('printout', ({ printout, sheet }: { printout: Printout; sheet: Sheet }) => base64(printout, sheet));
+interface Drawing {
+  readonly printout: Printout;
+  readonly sheet: Sheet;
+  readonly found: PicturesFound;
+}
+atThread('printout', async ({ printout, sheet, found }: Drawing) => ({
+  base64: (await printoutPdf(printout, sheet, found)).toString('base64'),
+}));
+
+/** The pictures that a printout shows, made small, as far as a job has them. */
+async function picturesFor(db: Db, jobId: string, { blocks }: Printout): Promise<PicturesFound> {
+  const found = new Map<string, ScaledPicture>();
+  for (const sha256 of picturesShown(blocks)) {
+    const picture = await readScaled(db, jobId, sha256, 'small');
+    if (picture) found.set(sha256, picture);
+  }
+  return found;
+}
+
+/** Whose pictures a printout shows. */
+interface OfJob {
+  readonly db: Db;
+  readonly jobId: string | undefined;
+}
 
 /** A printout as PDF, drawn in a thread. */
-export async function drawnPdf(res: Response, printout: Printout, sheet: Sheet): Promise<Buffer> {
-  const drawn = await fromThread<{ base64: string }>(res, 'printout', { printout, sheet });
+export async function drawnPdf(
+  res: Response,
+  printout: Printout,
+  sheet: Sheet,
+  { db, jobId }: OfJob,
+): Promise<Buffer> {
+  const found = jobId === undefined ? new Map() : await picturesFor(db, jobId, printout);
+  const drawn = await fromThread<{ base64: string }>(res, 'printout', { printout, sheet, found });
   return Buffer.from(drawn.base64, 'base64');
 }
 
 /** Answers with it. */
-export async function answerPdf(res: Response, printout: Printout, sheet: Sheet): Promise<void> {
-  const pdf = await drawnPdf(res, printout, sheet);
+export async function answerPdf(res: Response, printout: Printout, sheet: Sheet, of: OfJob): Promise<void> {
+  const pdf = await drawnPdf(res, printout, sheet, of);
   res.attachment(pdfName(printout.title)).type('application/pdf').send(pdf);
 }
 
@@ -39,11 +75,13 @@ export const printoutRoutes = [
     method: 'post',
     path: '/printouts/pdf',
     tag: 'Printouts',
-    summary: 'A printout drawn as PDF: blocks as they are described, on the sheet that is asked for',
-    query: sheetQuery,
+    summary:
+      'A printout drawn as PDF: blocks as they are described, on the sheet that is asked for, with pictures of the job that is named',
+    query: sheetQuery.extend({ job: idSchema.optional() }),
     body: printoutSchema,
     bodyName: 'The printout',
     answerType: 'application/pdf',
-    run: ({ body, query, res }) => answerPdf(res, body, sheetOf(query)),
+    run: ({ body, query, context, res }) =>
+      answerPdf(res, body, sheetOf(query), { db: context.pool, jobId: query.job }),
   }),
 ];

@@ -107,8 +107,8 @@ async function fetchFile(path: string, init: RequestInit): Promise<Blob> {
 const sheetWords = ({ size, landscape }: Sheet): string => `size=${size}&landscape=${String(landscape)}`;
 
 /** A printout as PDF, drawn by the server. */
-export const makePdf = (printout: Printout, sheet: Sheet): Promise<Blob> =>
-  fetchFile(`/printouts/pdf?${sheetWords(sheet)}`, {
+export const makePdf = (printout: Printout, sheet: Sheet, jobId: string): Promise<Blob> =>
+  fetchFile(`/printouts/pdf?${sheetWords(sheet)}${jobId === '' ? '' : `&job=${jobId}`}`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(printout),

@@ -1,7 +1,15 @@
 /** Making an entry of what was typed: envelope, clock, person, device; and taking back what was tapped by mistake. */
 import { shallowRef, type Ref } from 'vue';
 import type { Place } from '@lentum/core/survey';
-import { bodyOfDevice, cleanText, type Body, type Entry, type Kind, type Share } from '@lentum/core/record';
+import {
+  bodyOfDevice,
+  cleanText,
+  type Body,
+  type Entry,
+  type Kind,
+  type PictureMark,
+  type Share,
+} from '@lentum/core/record';
 import { sure } from './asking.ts';
 import { clockOffsetMs } from './righttime.ts';
 import { deviceId, personNamed } from './signing.ts';
@@ -12,6 +20,8 @@ export interface Where {
   readonly place?: Place | undefined;
   /** Pictures and papers, by the SHA-256 of their content. */
   readonly attachments?: readonly string[] | undefined;
+  /** What is drawn on them. */
+  readonly marks?: readonly PictureMark[] | undefined;
   readonly supersedes?: string | undefined;
 }
 
@@ -44,7 +54,7 @@ export const NOBODY_YET = 'nobody-yet';
  * carries its times as the device's clock shows them, and by how much that is off.
  */
 export function makeEntry<K extends Kind>(personId: string, kind: K, where: Where, body: Body<K>): Entry {
-  const { zoneId, bays = [], place, attachments = [], supersedes } = where;
+  const { zoneId, bays = [], place, attachments = [], marks = [], supersedes } = where;
   const offsetMs = clockOffsetMs.value;
   return {
     ...{ form: 2, id: crypto.randomUUID(), kind, version: 1 },
@@ -54,6 +64,7 @@ export function makeEntry<K extends Kind>(personId: string, kind: K, where: Wher
     bays: [...bays],
     ...(place === undefined ? {} : { place }),
     attachments: [...attachments],
+    ...(marks.length === 0 ? {} : { marks: tidied(marks) }),
     ...(supersedes === undefined ? {} : { supersedes }),
     body: bodyOfDevice(tidied(body), offsetMs),
   } as unknown as Entry;

@@ -119,12 +119,15 @@ export async function dropFile(path: string): Promise<void> {
   }
 }
 
-/** Where the browser finds a file: on this device, else on the server. */
-export async function fileUrl(path: string): Promise<string> {
+/**
+ * Where the browser finds a file: on this device, else on the server.
+ * @param query how the server answers it
+ */
+export async function fileUrl(path: string, query = ''): Promise<string> {
   const known = shown.get(path);
   if (known !== undefined) return known;
   const here = await fileHere(path);
-  if (!here) return `/api/v1${path}`;
+  if (!here) return `/api/v1${path}${query}`;
   const url = URL.createObjectURL(here);
   shown.set(path, url);
   return url;

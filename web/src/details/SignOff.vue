@@ -4,6 +4,8 @@ import { computed, ref } from 'vue';
 import type { Detail } from '@lentum/core/details';
 import type { DetailEntry } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import PhotoPicker from '../shared/pictures/PhotoPicker.vue';
+import { usePictures } from '../shared/pictures/pictures.ts';
 import { useSending, useTapping } from '../site/sending.ts';
 import { useSigning } from './signing.ts';
 
@@ -18,21 +20,32 @@ const words = computed(() => {
   if (!s) return 'Not made yet.';
   return `${s.step === 'made' ? 'Made' : s.step === 'accepted' ? 'Accepted' : 'Refused'} by ${s.who}, ${job.time(Date.parse(s.at))}${s.note ? `: ${s.note}` : '.'}`;
 });
+const { photos, marks, attached } = usePictures();
+function empty(): void {
+  photos.value = [];
+  marks.value = [];
+}
 const tapping = useTapping();
-const enter = (step: DetailEntry['step']): Promise<void> => tapping(() => sign(props.detail, step, ''));
+const enter = (step: DetailEntry['step']): Promise<void> =>
+  tapping(async () => {
+    await sign(props.detail, step, '', attached());
+    empty();
+  });
 const { saving, trouble, send } = useSending(
   () => note.value,
   () => {
     note.value = '';
     refusing.value = false;
+    empty();
   },
 );
-const refuse = (): Promise<void> => send(() => sign(props.detail, 'refused', note.value.trim()));
+const refuse = (): Promise<void> => send(() => sign(props.detail, 'refused', note.value.trim(), attached()));
 </script>
 
 <template>
   <div class="sign no-print">
     <p role="status">{{ words }}</p>
+    <PhotoPicker v-model="photos" v-model:marks="marks" :at-ms="undefined" />
     <div class="bar">
       <el-button v-if="!state || state.step === 'refused'" class="tap" type="primary" @click="enter('made')"
         >It is made</el-button

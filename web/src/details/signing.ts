@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { detailTitle, type Detail } from '@lentum/core/details';
 import { latestDetails, type DetailEntry } from '@lentum/core/record';
+import type { Where } from '../app/entering.ts';
 import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
@@ -14,12 +15,17 @@ export function useSigning() {
   );
   return {
     stateOf: (detail: Detail): DetailEntry | undefined => latest.value.get(detail.zoneId)?.get(detail.id),
-    sign: async (detail: Detail, step: DetailEntry['step'], note: string): Promise<void> => {
+    sign: async (
+      detail: Detail,
+      step: DetailEntry['step'],
+      note: string,
+      pictures: Pick<Where, 'attachments' | 'marks'> = {},
+    ): Promise<void> => {
       const name = worded(detailTitle(detail));
       await job.tap(
         `${name}: ${step}`,
         'detail',
-        { zoneId: detail.zoneId },
+        { zoneId: detail.zoneId, ...pictures },
         {
           detailId: detail.id,
           name,

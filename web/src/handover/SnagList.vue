@@ -5,7 +5,7 @@ import { snagsOf, type Snag } from '@lentum/core/proving';
 import { bayRunsInOrder, type Outcome } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
-import EntryPictures from '../record/EntryPictures.vue';
+import EntryPictures from '../shared/pictures/EntryPictures.vue';
 import VerdictMark from '../shared/VerdictMark.vue';
 import { useTapping } from '../site/sending.ts';
 import { rightNowMs } from '../app/righttime.ts';
@@ -72,6 +72,7 @@ const say = (s: Snag, step: 'done' | 'accepted' | 'refused'): Promise<void> =>
             v-if="s.found.attachments.length > 0"
             :job-id="job.id"
             :ids="s.found.attachments"
+            :marks="s.found.marks"
             :what="s.what"
           />
         </div>

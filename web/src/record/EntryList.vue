@@ -8,7 +8,7 @@ import { entriesOf, kindName, laterEntries, type BookEntry, type Kind } from '@l
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
-import EntryPictures from './EntryPictures.vue';
+import EntryPictures from '../shared/pictures/EntryPictures.vue';
 import { useEntryWords } from './entrywords.ts';
 
 const props = defineProps<{ zoneId: string; highlighted: string }>();
@@ -80,6 +80,7 @@ const fate = (later: BookEntry): string =>
               v-if="r.entry.attachments.length > 0"
               :job-id="job.id"
               :ids="r.entry.attachments"
+              :marks="r.entry.marks"
               :what="r.says"
             />
             <p v-for="f in r.flags" :key="f.says" class="flag">{{ worded(f.says) }}</p>

@@ -17,6 +17,7 @@ import CoatTimes from './CoatTimes.vue';
 import { useCoatWork } from './coatwork.ts';
 import ContainersOpened from './ContainersOpened.vue';
 import GaugeTeeth from './GaugeTeeth.vue';
+import PhotoPicker from '../shared/pictures/PhotoPicker.vue';
 import PlacePad from '../shared/PlacePad.vue';
 
 const props = defineProps<{
@@ -30,6 +31,7 @@ const open = defineModel<boolean>({ required: true });
 const {
   draft,
   coat,
+  pictures,
   coats,
   old,
   zoneBays,
@@ -53,6 +55,7 @@ const {
   labels,
   title,
 } = useCoatWork({ bays: props.bays, correcting: props.correcting }, () => (open.value = false));
+const { photos, marks } = pictures;
 </script>
 
 <template>
@@ -143,6 +146,7 @@ const {
       :design-mm="wetFilm(coat).value"
     />
     <CoatHow :model-value="draft" :coat="coat" />
+    <PhotoPicker v-model="photos" v-model:marks="marks" :at-ms="undefined" />
     <AgainstField v-model="draft.against" :flags="flags" />
     <div class="note">
       <label class="name" for="coat-note">Note</label

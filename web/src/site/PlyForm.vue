@@ -18,6 +18,8 @@ import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import PhotoPicker from '../shared/pictures/PhotoPicker.vue';
+import { usePictures } from '../shared/pictures/pictures.ts';
 import AgainstField from './AgainstField.vue';
 import { inForm } from './log/saying.ts';
 import { useSending } from './sending.ts';
@@ -60,6 +62,7 @@ const waiting = computed(() => ({
 }));
 const chosen = computed(() => zoneBays.value.filter((b) => draft.bayIds.includes(b.id)));
 const labels = computed(() => bayRuns(chosen.value.map((b) => b.label)));
+const { photos, marks, attached } = usePictures();
 const { saving, trouble, send } = useSending(undefined, () => (open.value = false));
 const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
 const where = computed(() => ({ zoneId: first.bay.zoneId, bays: sharesByArea(chosen.value) }));
@@ -83,7 +86,7 @@ const body = computed(() => {
 const checked = computed(() =>
   check(
     secondFormSchema,
-    makeEntry(NOBODY_YET, 'ply', where.value, body.value),
+    makeEntry(NOBODY_YET, 'ply', { ...where.value, ...attached() }, body.value),
     layer.value?.name ?? 'The layer',
   ),
 );
@@ -147,6 +150,7 @@ async function keep(): Promise<void> {
       <label class="name"
         >Note<el-input v-model="draft.note" type="textarea" maxlength="2000" aria-label="Note"
       /></label>
+      <PhotoPicker v-model="photos" v-model:marks="marks" :at-ms="undefined" />
       <AgainstField v-model="draft.against" :flags="flags" />
     </template>
     <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ worded(f.says) }}</p>

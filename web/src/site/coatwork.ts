@@ -22,6 +22,7 @@ import { rightNowMs } from '../app/righttime.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
 import { toField, zoneName } from '../app/time.ts';
+import { usePictures } from '../shared/pictures/pictures.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf, type Taken } from './coatdraft.ts';
 import { inForm } from './log/saying.ts';
@@ -50,6 +51,8 @@ export function useCoatWork(
   const oldId = given.correcting ?? begun.value;
   const found = oldId === undefined ? undefined : job.book.seen.get(oldId);
   const old = found?.kind === 'coat' ? (found as BookEntryOf<'coat'>) : undefined;
+
+  const pictures = usePictures(old);
 
   const zoneBays = computed(() =>
     job.documents.site.content.bays.filter((b) => b.zoneId === first.bay.zoneId),
@@ -194,7 +197,7 @@ export function useCoatWork(
     const laid = body.value as Body<'coat'> | undefined;
     if (trouble.value.length > 0 || !laid) return;
     const says = `${bayRuns(chosen.value.map((b) => b.label))}: ${coat.value.name.toLowerCase()}`;
-    await send(() => job.tap(says, 'coat', where.value, laid));
+    await send(() => job.tap(says, 'coat', { ...where.value, ...pictures.attached() }, laid));
   }
   const zoneWord = computed(() => zoneName(job.timeZone, job.nowMs));
   const labels = computed(() => bayRuns(chosen.value.map((b) => b.label)));
@@ -204,6 +207,7 @@ export function useCoatWork(
   });
 
   return {
+    pictures,
     draft,
     coat,
     coats,

@@ -71,7 +71,7 @@ export const handoverFilesRoutes = [
       const job = await askedOf(context, jobId, query);
       const { nowMs } = job.inputs;
       const { printout, texts } = await fromThread<Made>(res, 'handover files', job);
-      const pdf = await drawnPdf(res, printout, sheetOf(query));
+      const pdf = await drawnPdf(res, printout, sheetOf(query), { db: context.pool, jobId });
       res.attachment(pdfName(printout.title).replace(/\.pdf$/, '.zip')).type('application/zip');
       const pack = new Pack(res, new Date(nowMs));
       await pack.add('handover.pdf', pdf, true);

@@ -25,7 +25,7 @@ import SayParts from '../../shared/SayParts.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import ZoneTabs from '../../shared/ZoneTabs.vue';
 import LogForms from '../../site/LogForms.vue';
-import EntryPictures from '../../record/EntryPictures.vue';
+import EntryPictures from '../../shared/pictures/EntryPictures.vue';
 import GuaranteePart from './GuaranteePart.vue';
 import YearsDrawing from './YearsDrawing.vue';
 
@@ -179,6 +179,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
                 v-if="v.entry.attachments.length > 0"
                 :job-id="job.id"
                 :ids="v.entry.attachments"
+                :marks="v.entry.marks"
                 what="the visit"
               />
             </li>

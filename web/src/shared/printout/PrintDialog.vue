@@ -10,6 +10,7 @@ import {
   type Printout,
 } from '@lentum/core/printout';
 import { makePdf, sentenceOf } from '../../app/api.ts';
+import { useJob } from '../../app/job.ts';
 import { worded } from '../../app/wording.ts';
 import PickList from '../PickList.vue';
 import { saveFile } from '../savefile.ts';
@@ -19,6 +20,7 @@ import { useSheet } from './sheetchoice.ts';
 
 const props = defineProps<{ printout: Printout }>();
 const emit = defineEmits<{ close: [] }>();
+const job = useJob();
 const sheet = useSheet();
 offerPrintout(
   () => props.printout,
@@ -39,7 +41,11 @@ async function pdf(): Promise<void> {
   busy.value = true;
   trouble.value = '';
   try {
-    saveFile(await makePdf(props.printout, sheet.value), pdfName(props.printout.title), 'application/pdf');
+    saveFile(
+      await makePdf(props.printout, sheet.value, job.id),
+      pdfName(props.printout.title),
+      'application/pdf',
+    );
   } catch (error) {
     trouble.value = sentenceOf(error);
   } finally {
@@ -75,7 +81,7 @@ async function pdf(): Promise<void> {
     <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
     <div class="look" tabindex="0" role="region" aria-label="What is printed">
       <div class="page" :style="{ width: `${widthMm}mm` }">
-        <PrintoutSheet :printout="printout" :room-mm="inside" />
+        <PrintoutSheet :printout="printout" :room-mm="inside" :job-id="job.id" />
       </div>
     </div>
   </el-dialog>

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 /** One block of a printout. */
 import { computed } from 'vue';
-import { drawnMm, INK_COLOURS, notesColumn, type Block, type Ink, type Table } from '@lentum/core/printout';
+import { drawnMm, notesColumn, type Block, type Table } from '@lentum/core/printout';
+import PrintedPicture from '../pictures/PrintedPicture.vue';
+import ShapeList from '../ShapeList.vue';
 
 const props = defineProps<{
   block: Block;
+  /** Whose pictures are shown. */
+  jobId: string;
   roomMm: { widthMm: number };
   /** Of the first level, for the contents: pages are counted only on paper that is drawn. */
   headings?: readonly string[];
@@ -12,7 +16,6 @@ const props = defineProps<{
 const drawn = computed(() =>
   props.block.kind === 'drawing' ? drawnMm(props.block, props.roomMm) : undefined,
 );
-const colour = (ink: Ink | undefined): string => (ink ? INK_COLOURS[ink] : 'none');
 /** Where some columns share the width, the others take what they need. */
 const someShare = (t: Table): boolean => t.columns.some((c) => c.share > 0);
 </script>
@@ -71,33 +74,13 @@ const someShare = (t: Table): boolean => t.columns.some((c) => c.share > 0);
     :viewBox="block.frame.join(' ')"
     :style="{ width: `${drawn.widthMm}mm`, height: `${drawn.heightMm}mm` }"
   >
-    <template v-for="(s, i) in block.shapes" :key="i">
-      <component
-        :is="s.closed ? 'polygon' : 'polyline'"
-        v-if="s.kind === 'path'"
-        :points="s.points.map((p) => p.join(',')).join(' ')"
-        :fill="colour(s.fill)"
-        :stroke="colour(s.stroke)"
-        :stroke-width="s.width"
-        :stroke-dasharray="s.dash?.join(' ')"
-        stroke-linejoin="round"
-      />
-      <circle v-else-if="s.kind === 'dot'" :cx="s.at[0]" :cy="s.at[1]" :r="s.radius" :fill="colour(s.fill)" />
-      <text
-        v-else
-        :x="s.at[0]"
-        :y="s.at[1]"
-        :font-size="s.size"
-        :text-anchor="s.align"
-        :fill="colour(s.fill)"
-        :font-weight="s.bold ? 700 : 400"
-      >
-        {{ s.text }}
-      </text>
-    </template>
+    <ShapeList :shapes="block.shapes" />
   </svg>
+  <div v-else-if="block.kind === 'pictures'" class="pictures">
+    <PrintedPicture v-for="(p, i) in block.items" :key="i" :picture="p" :job-id="jobId" />
+  </div>
   <div v-else-if="block.kind === 'group'" class="together">
-    <PrintoutBlock v-for="(b, i) in block.blocks" :key="i" :block="b" :room-mm="roomMm" />
+    <PrintoutBlock v-for="(b, i) in block.blocks" :key="i" :block="b" :job-id="jobId" :room-mm="roomMm" />
   </div>
   <nav v-else-if="block.kind === 'contents'" :aria-label="block.title">
     <p class="strong">{{ block.title }}</p>

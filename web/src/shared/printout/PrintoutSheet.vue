@@ -4,7 +4,12 @@ import { computed } from 'vue';
 import { headingsOf, type Printout } from '@lentum/core/printout';
 import PrintoutBlock from './PrintoutBlock.vue';
 
-const props = defineProps<{ printout: Printout; roomMm: { widthMm: number } }>();
+const props = defineProps<{
+  printout: Printout;
+  roomMm: { widthMm: number };
+  /** Whose pictures it shows. */
+  jobId: string;
+}>();
 const headings = computed(() => headingsOf(props.printout));
 </script>
 
@@ -15,6 +20,7 @@ const headings = computed(() => headingsOf(props.printout));
       v-for="(b, i) in printout.blocks"
       :key="i"
       :block="b"
+      :job-id="jobId"
       :room-mm="roomMm"
       :headings="headings"
     />
@@ -151,6 +157,12 @@ const headings = computed(() => headingsOf(props.printout));
   display: block;
   font-size: 7.5pt;
   color: var(--ink-2);
+}
+.printout .pictures {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 3mm;
+  margin: 2pt 0 6pt;
 }
 .printout .together {
   break-inside: avoid;

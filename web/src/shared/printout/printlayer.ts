@@ -4,6 +4,7 @@
  */
 import { h, onScopeDispose, render } from 'vue';
 import { insideMm, MARGINS_MM, sheetMm, type Printout, type Sheet } from '@lentum/core/printout';
+import { useJob } from '../../app/job.ts';
 import PrintoutSheet from './PrintoutSheet.vue';
 
 export type Offer = () => Printout | undefined;
@@ -42,7 +43,7 @@ function lay(p: Printout, sheet: Sheet): void {
   }
   rules.replaceSync(pageRules(p, sheet));
   if (!document.adoptedStyleSheets.includes(rules)) document.adoptedStyleSheets.push(rules);
-  render(h(PrintoutSheet, { printout: p, roomMm: insideMm(sheet) }), root);
+  render(h(PrintoutSheet, { printout: p, roomMm: insideMm(sheet), jobId: useJob().id }), root);
 }
 
 function clear(): void {

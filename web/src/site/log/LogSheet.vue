@@ -18,9 +18,9 @@ import { useJob } from '../../app/job.ts';
 import { zoneName } from '../../app/time.ts';
 import { worded } from '../../app/wording.ts';
 import { useEntryWords } from '../../record/entrywords.ts';
-import type { Photo } from '../../app/photos.ts';
 import BayPicker from '../../shared/BayPicker.vue';
-import PhotoPicker from '../../shared/PhotoPicker.vue';
+import PhotoPicker from '../../shared/pictures/PhotoPicker.vue';
+import { usePictures } from '../../shared/pictures/pictures.ts';
 import PlacePad from '../../shared/PlacePad.vue';
 import { useSending } from '../sending.ts';
 import { useLogContext } from './context.ts';
@@ -49,7 +49,7 @@ const bays = computed(() => job.documents.site.content.bays.filter((b) => b.zone
 const picked = ref<string[]>([...(props.bays ?? [])]);
 const form = shallowRef<KindForm>();
 const values = ref<Values>({});
-const photos = shallowRef<readonly Photo[]>([]);
+const { photos, marks, attached } = usePictures();
 const place = shallowRef<Place | null>(null);
 const shape = computed(() => {
   const q = job.zones.find((z) => z.zone.id === props.zoneId)?.quantities;
@@ -115,8 +115,7 @@ async function keep(): Promise<void> {
   if (trouble.value.length > 0 || !told) return;
   const body = told.body(values.value, context.value) as Body<Kind>;
   const says = [bayRuns(labels.value), told.name.toLowerCase()].filter(Boolean).join(': ');
-  const attachments = photos.value.map((p) => p.id);
-  await send(() => job.tap(says, told.kind as Kind, { ...where.value, attachments }, body as never));
+  await send(() => job.tap(says, told.kind as Kind, { ...where.value, ...attached() }, body as never));
 }
 const keepWords = computed(() =>
   form.value?.takes !== 'job' && labels.value.length > 0 ? `Keep for ${bayRuns(labels.value)}` : 'Keep it',
@@ -182,7 +181,7 @@ const hasCoats = computed(() => buildUp.value?.layers.some((l) => l.kind === 'co
         :label="`Where on ${zone?.name ?? 'the roof'}`"
         :most-height="220"
       />
-      <PhotoPicker v-if="form.takes !== 'job'" v-model="photos" :at-ms="atMs" />
+      <PhotoPicker v-if="form.takes !== 'job'" v-model="photos" v-model:marks="marks" :at-ms="atMs" />
       <p v-for="f in flags" :key="f.rule + f.says" class="flag" role="status">{{ worded(f.says) }}</p>
     </template>
     <template v-if="form" #footer>

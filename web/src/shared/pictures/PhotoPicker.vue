@@ -2,18 +2,22 @@
 /** Photographs for an entry: taken with the phone or chosen from files, kept here at once, with or without a signal. */
 import { Delete } from '@element-plus/icons-vue';
 import { ref } from 'vue';
-import { picturePath, sentenceOf } from '../app/api.ts';
-import { fileUrl } from '../app/files.ts';
-import { useJob } from '../app/job.ts';
-import { keepPhoto, photoDoubts, type Photo } from '../app/photos.ts';
+import type { PictureMark } from '@lentum/core/record';
+import { sentenceOf } from '../../app/api.ts';
+import { useJob } from '../../app/job.ts';
+import { keepPhoto, photoDoubts, type Photo } from '../../app/photos.ts';
+import DrawOnPicture from './DrawOnPicture.vue';
+import MarkedPicture from './MarkedPicture.vue';
 
 const props = defineProps<{
   /** When the entry says that it was; undefined: now. */
   atMs: number | undefined;
 }>();
 const photos = defineModel<readonly Photo[]>({ required: true });
+const marks = defineModel<readonly PictureMark[]>('marks', { required: true });
+/** The one that is drawn on. */
+const drawn = ref<Photo>();
 const job = useJob();
-const urls = ref<Record<string, string>>({});
 const busy = ref(0);
 const trouble = ref<string[]>([]);
 const field = ref<HTMLInputElement>();
@@ -27,7 +31,6 @@ async function take(files: FileList | null): Promise<void> {
     try {
       if (photos.value.length >= MOST) throw new Error(`An entry has at most ${MOST} pictures.`);
       const photo = await keepPhoto(job.id, file);
-      urls.value[photo.id] = await fileUrl(picturePath(job.id, photo.id));
       if (!photos.value.some((p) => p.id === photo.id)) photos.value = [...photos.value, photo];
     } catch (error) {
       trouble.value.push(sentenceOf(error));
@@ -35,6 +38,10 @@ async function take(files: FileList | null): Promise<void> {
     busy.value -= 1;
   }
   if (field.value) field.value.value = '';
+}
+function leaveOut(photo: Photo): void {
+  photos.value = photos.value.filter((p) => p.id !== photo.id);
+  marks.value = marks.value.filter((m) => m.picture !== photo.id);
 }
 const doubts = (photo: Photo): string[] =>
   photoDoubts(photo, {
@@ -63,18 +70,30 @@ const doubts = (photo: Photo): string[] =>
     />
     <ul v-if="photos.length > 0">
       <li v-for="p in photos" :key="p.id">
-        <img :src="urls[p.id]" :alt="p.name" />
-        <el-button
-          text
-          :icon="Delete"
-          :aria-label="`Leave out ${p.name}`"
-          @click="photos = photos.filter((x) => x.id !== p.id)"
-        />
+        <MarkedPicture :id="p.id" class="small" :job-id="job.id" :marks="marks" :alt="p.name" size="small" />
+        <span class="acts">
+          <el-button class="tap" :aria-label="`Draw on ${p.name}`" @click="drawn = p">Draw on it</el-button>
+          <el-button
+            class="tap"
+            text
+            :icon="Delete"
+            :aria-label="`Leave out ${p.name}`"
+            @click="leaveOut(p)"
+          />
+        </span>
         <p v-for="d in doubts(p)" :key="d" class="doubt" role="status">{{ d }}</p>
         <p v-if="p.isReduced" class="quiet">{{ p.name }} is kept smaller than it was taken.</p>
       </li>
     </ul>
     <p v-for="t in trouble" :key="t" class="problem" role="alert">{{ t }}</p>
+    <DrawOnPicture
+      v-if="drawn"
+      v-model="marks"
+      :job-id="job.id"
+      :picture="drawn.id"
+      :name="drawn.name"
+      @close="drawn = undefined"
+    />
   </div>
 </template>
 
@@ -95,10 +114,17 @@ ul {
   padding: 0;
   margin: var(--s2) 0 0;
 }
-img {
-  height: 96px;
+li {
+  display: grid;
+  gap: var(--s1);
+}
+.small {
+  width: 160px;
   border: var(--stroke) solid var(--line-2);
-  vertical-align: middle;
+}
+.acts {
+  display: flex;
+  justify-content: space-between;
 }
 .doubt {
   color: var(--amber);
