@@ -176,7 +176,7 @@ test('all files of a roof are checked by their own page in a bare browser; one t
   await page.goto(`/jobs/${id}/handover?zone=hall`);
   const [file] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),
-    page.getByRole('link', { name: 'All files' }).click(),
+    page.getByRole('button', { name: 'All files' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('handover-booking-hall-roof.zip');
   const folder = mkdtempSync(path.join(tmpdir(), 'lentum-zip-'));

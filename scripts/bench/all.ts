@@ -6,6 +6,7 @@ import { benchCore } from './core.ts';
 import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
+import { benchHandover } from './handover.ts';
 import { benchImports } from './imports.ts';
 import { benchChances } from './chances.ts';
 import { benchProgramme } from './programme.ts';
@@ -29,6 +30,7 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   chances: benchChances,
   weather: benchWeather,
   api: benchApi,
+  handover: benchHandover,
   imports: benchImports,
   start: benchStart,
 };

@@ -16,6 +16,7 @@ import { endFileThreads, warmFileThreads } from './jobfile/filethreads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
+import { Tasks } from './tasks/tasks.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
 /** EX_CONFIG of sysexits.h. */
@@ -58,9 +59,12 @@ try {
 }
 
 const live = new LiveFeed(databaseUrl);
+const tasks = new Tasks(pool, () => new Date());
+await tasks.start();
 const app = createApp({
   pool,
   live,
+  tasks,
   webDist: process.env['LENTUM_WEB'],
   allowedHosts: (process.env['LENTUM_HOSTS'] ?? '').split(',').filter((h) => h !== ''),
   perMinute: process.env['LENTUM_RATES'] === 'off' ? undefined : PER_MINUTE,
@@ -86,7 +90,11 @@ function stop(): void {
   stopping = true;
   void live.end();
   server.close(
-    () => void Promise.all([pool.end(), endThreads(), endFileThreads()]).then(() => process.exit(0)),
+    () =>
+      void tasks
+        .stop()
+        .then(() => Promise.all([pool.end(), endThreads(), endFileThreads()]))
+        .then(() => process.exit(0)),
   );
   server.closeIdleConnections();
   // Requests that hang are cut off; their transactions roll back.

@@ -247,6 +247,7 @@ describe('a database of earlier days', () => {
       '0009_programme',
       '0010_proving',
       '0011_scaled_pictures',
+      '0012_tasks',
     ]);
   });
 });

@@ -37,11 +37,11 @@ describe('on a slow line', () => {
     await at.wait(10);
     expect(form.text()).toContain('Made by Ines');
     await press(form, 'Refuse it');
-    await form.find('input').setValue('pinholes at the foot');
+    await form.find('form input').setValue('pinholes at the foot');
     answer();
     await at.wait(10);
     expect(at.server.entered).toHaveLength(1);
-    expect(form.find('input').element.value).toBe('pinholes at the foot');
+    expect((form.find('form input').element as HTMLInputElement).value).toBe('pinholes at the foot');
     await form.find('form').trigger('submit');
     await at.wait(10);
     expect(at.server.entered.at(-1)).toMatchObject({

@@ -19,6 +19,8 @@ export type Figures = z.infer<typeof figuresSchema>;
 /** Files are large and stored under their own hash, which the database checks: the hash stands for them. */
 const WITHOUT_CONTENT: Readonly<Record<string, string>> = {
   picture: 'job_id, sha256, media_type, received_at, octet_length(content)',
+  picture_scaled: 'job_id, sha256, longest_px, octet_length(content)',
+  task_piece: 'task_id, of, n, octet_length(content)',
   paper_file: 'sha256, media_type, received_at, octet_length(content)',
 };
 

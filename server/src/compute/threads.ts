@@ -19,6 +19,8 @@ export interface Asked {
 }
 export type Told =
   | { readonly json: string }
+  /** A file, as it is. */
+  | Uint8Array
   | {
       readonly refused: {
         readonly status: number;
@@ -67,8 +69,12 @@ const tooMuch = (actual: string): HttpProblem =>
     },
   ]);
 
-/** Computes in a thread. @returns the answer as JSON text */
-async function think(asked: Asked, gone: AbortSignal, deadlineMs: number): Promise<string> {
+/** Computes in a thread. @returns the answer as JSON text, or a file */
+async function thought(
+  asked: Asked,
+  gone: AbortSignal,
+  deadlineMs: number,
+): Promise<{ readonly json: string } | Uint8Array> {
   const late = AbortSignal.timeout(deadlineMs);
   let told: Told;
   try {
@@ -85,9 +91,24 @@ async function think(asked: Asked, gone: AbortSignal, deadlineMs: number): Promi
       throw new HttpProblem(503, 'The server computes for others just now; try it again');
     throw error;
   }
-  if ('json' in told) return told.json;
+  if (!('refused' in told)) return told;
   const { status, title, problems, extra } = told.refused;
   throw new HttpProblem(status, title, problems, extra);
+}
+
+/** The same of what answers in JSON. */
+async function think(asked: Asked, gone: AbortSignal, deadlineMs: number): Promise<string> {
+  const told = await thought(asked, gone, deadlineMs);
+  if ('json' in told) return told.json;
+  throw new TypeError(`${asked.name} answers with a file`);
+}
+
+/** A signal that is given once nobody waits for an answer any more. @returns it, and how to stop listening */
+export function goneWith(res: Response): { readonly signal: AbortSignal; readonly done: () => void } {
+  const gone = new AbortController();
+  const leave = (): void => gone.abort();
+  res.once('close', leave);
+  return { signal: gone.signal, done: () => void res.off('close', leave) };
 }
 
 /** What a thread computes for a request, as JSON text; it ends when the client goes. */
@@ -97,19 +118,48 @@ async function textFromThread(
   input: unknown,
   deadlineMs = DEADLINE_MS,
 ): Promise<string> {
-  const gone = new AbortController();
-  const leave = (): void => gone.abort();
-  res.once('close', leave);
+  const gone = goneWith(res);
   try {
     return await think({ name, input }, gone.signal, deadlineMs);
   } finally {
-    res.off('close', leave);
+    gone.done();
   }
 }
 
+/** Asks threads on behalf of whoever waits: for an answer, or for a task. */
+export interface AskThread {
+  readonly value: <T>(name: string, input: unknown) => Promise<T>;
+  readonly bytes: (name: string, input: unknown) => Promise<Buffer>;
+}
+
+/** For work that ends at a signal. */
+export const askingUntil = (signal: AbortSignal, deadlineMs = DEADLINE_MS): AskThread => ({
+  value: async <T>(name: string, input: unknown) =>
+    JSON.parse(await think({ name, input }, signal, deadlineMs)) as T,
+  bytes: async (name, input) => {
+    const told = await thought({ name, input }, signal, deadlineMs);
+    if ('json' in told) throw new TypeError(`${name} answers with a value`);
+    return Buffer.from(told.buffer, told.byteOffset, told.length);
+  },
+});
+/** For an answer that is waited for. */
+export function asking(res: Response): AskThread {
+  const until = async <T>(work: (ask: AskThread) => Promise<T>): Promise<T> => {
+    const gone = goneWith(res);
+    try {
+      return await work(askingUntil(gone.signal));
+    } finally {
+      gone.done();
+    }
+  };
+  return {
+    value: (name, input) => until((ask) => ask.value(name, input)),
+    bytes: (name, input) => until((ask) => ask.bytes(name, input)),
+  };
+}
 /** What a thread computes for a request, to go on with. */
-export const fromThread = async <T>(res: Response, name: string, input: unknown): Promise<T> =>
-  JSON.parse(await textFromThread(res, name, input)) as T;
+export const fromThread = <T>(res: Response, name: string, input: unknown): Promise<T> =>
+  asking(res).value<T>(name, input);
 
 /** Answers a request with what a thread computes of it. */
 export async function answerFromThread(
@@ -132,9 +182,7 @@ export async function streamFromThread(
   input: unknown,
   deadlineMs = DEADLINE_MS,
 ): Promise<void> {
-  const gone = new AbortController();
-  const leave = (): void => gone.abort();
-  res.once('close', leave);
+  const gone = goneWith(res);
   const { port1, port2 } = new MessageChannel();
   const write = (line: unknown): void => void res.write(`${JSON.stringify(line)}\n`);
   port1.on('message', (progress) => {
@@ -152,7 +200,7 @@ export async function streamFromThread(
     write({ problem: { status, title, problems } });
     res.end();
   } finally {
-    res.off('close', leave);
+    gone.done();
     port1.close();
   }
 }

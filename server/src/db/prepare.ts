@@ -5,6 +5,7 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import pg from 'pg';
 import { applied, KNOWN, migrate } from './migrate.ts';
+import { prepareQueue } from '../tasks/boss.ts';
 import { unavailable } from './pool.ts';
 import { grantRights } from './rights.ts';
 
@@ -108,6 +109,7 @@ export async function prepare(
     const missing = KNOWN.filter((n) => !there.includes(n));
     if (there.length > 0 && missing.length > 0) await before(missing);
     await migrate(owner);
+    await prepareQueue(owner);
     const runner = await connect(url, patienceMs);
     const role = await roleOf(runner).finally(() => runner.end());
     if (role !== (await roleOf(owner))) await grantRights(owner, role);

@@ -5,6 +5,9 @@
 import pg from 'pg';
 import type { Db } from './pool.ts';
 
+/** Where the queue keeps its tables. */
+export const QUEUE_SCHEMA = 'pgboss';
+
 /** Rights on a table; a list of columns in brackets after a right bounds it to them. */
 export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   job: ['SELECT', 'INSERT', 'UPDATE (archived_at)'],
@@ -20,6 +23,9 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   weather_series: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   person: ['SELECT', 'INSERT', 'UPDATE (name, written_at)'],
   firm_practice: ['SELECT', 'INSERT'],
+  // Made anew when it is asked for again: nothing of it is a record.
+  task: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
+  task_piece: ['SELECT', 'INSERT', 'DELETE'],
   migration: ['SELECT'],
 };
 
@@ -34,6 +40,9 @@ export async function grantRights(owner: Db, role: string): Promise<void> {
     `REVOKE ALL ON ALL TABLES IN SCHEMA public FROM ${name}, PUBLIC`,
     `REVOKE CREATE ON SCHEMA public FROM ${name}, PUBLIC`,
     `GRANT USAGE ON SCHEMA public TO ${name}`,
+    // Whose turn it is: nothing that lasts, and the queue takes away what is done.
+    `GRANT USAGE ON SCHEMA ${QUEUE_SCHEMA} TO ${name}`,
+    `GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA ${QUEUE_SCHEMA} TO ${name}`,
     ...Object.entries(RIGHTS).map(([table, rights]) => `GRANT ${rights.join(', ')} ON ${table} TO ${name}`),
   ];
   await owner.query(`BEGIN; ${sql.join('; ')}; COMMIT`);

@@ -27,6 +27,7 @@ import { todayRoutes } from '../site/today.ts';
 import { planRoutes } from '../survey/exports.ts';
 import { surveyRoutes } from '../survey/routes.ts';
 import { weatherRoutes } from '../weather/routes.ts';
+import { taskRoutes } from '../tasks/routes.ts';
 import type { AnyRoute } from './routes.ts';
 
 export const ROUTES: readonly AnyRoute[] = [
@@ -55,6 +56,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...paperRoutes,
   ...printoutRoutes,
   ...jobFileRoutes,
+  ...taskRoutes,
   ...demoRoutes,
   ...instrumentRoutes,
   ...computeRoutes,

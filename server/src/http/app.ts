@@ -7,6 +7,7 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
+import type { Tasks } from '../tasks/tasks.ts';
 import { ROUTES } from './allroutes.ts';
 import { apiPage } from './apipage.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
@@ -30,6 +31,8 @@ export interface AppOptions {
   readonly behindProxy?: boolean;
   /** Tells what others change. */
   readonly live?: LiveFeed | undefined;
+  /** Makes what takes long. */
+  readonly tasks?: Tasks | undefined;
 }
 
 function serveWeb(app: Express, webDist: string): void {
@@ -60,6 +63,7 @@ export function createApp({
   perMinute,
   behindProxy = false,
   live,
+  tasks,
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -106,7 +110,7 @@ export function createApp({
     res.setHeader('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api/v1', mount(ROUTES, { pool, now, live }, perMinute));
+  app.use('/api/v1', mount(ROUTES, { pool, now, live, tasks }, perMinute));
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);
   app.use(noSuchAddress);
   app.use(problemHandler);

@@ -5,6 +5,7 @@ import { check, type Result } from '@lentum/core/problems';
 import { checkWhereItFits } from '../compute/large.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
+import type { Tasks } from '../tasks/tasks.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
 import { notPlain } from './plaintext.ts';
 import { costOf, rateLimits, type Cost } from './ratelimits.ts';
@@ -15,6 +16,8 @@ export interface Context {
   readonly now: () => Date;
   /** Tells what others change; absent where the server does not listen. */
   readonly live?: LiveFeed | undefined;
+  /** Makes what takes long; absent where the server does no tasks. */
+  readonly tasks?: Tasks | undefined;
 }
 
 export interface RouteInput<B, Q> {

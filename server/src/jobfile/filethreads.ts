@@ -3,6 +3,7 @@ import { createRequire } from 'node:module';
 import { pathToFileURL } from 'node:url';
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
+import { goneWith } from '../compute/threads.ts';
 import { HttpProblem } from '../http/errors.ts';
 import type {
   CheckTold,
@@ -52,25 +53,30 @@ export async function endFileThreads(): Promise<void> {
   threads = undefined;
 }
 
-/** Runs work that ends with its client and at its deadline, and says why it ended before its time. */
+/** Runs work that ends with its client and at its deadline. */
 export async function bounded<T>(res: Response, work: (signal: AbortSignal) => Promise<T>): Promise<T> {
-  const left = new AbortController();
-  const leave = (): void => left.abort();
-  res.once('close', leave);
+  const gone = goneWith(res);
+  try {
+    return await until(gone.signal, work);
+  } finally {
+    gone.done();
+  }
+}
+
+/** Runs work that ends at a signal and at its deadline, and says why it ended before its time. */
+export async function until<T>(left: AbortSignal, work: (signal: AbortSignal) => Promise<T>): Promise<T> {
   const late = AbortSignal.timeout(DEADLINE_MS);
   try {
-    return await work(AbortSignal.any([late, left.signal]));
+    return await work(AbortSignal.any([late, left]));
   } catch (error) {
     if (error instanceof HttpProblem) throw error;
     if (late.aborted) throw new HttpProblem(503, 'The file takes too long just now; nothing of it was saved');
-    if (left.signal.aborted) throw new HttpProblem(499, 'Nobody waits for the answer');
+    if (left.aborted) throw new HttpProblem(499, 'Nobody waits for the answer');
     const { code, message } = error as { readonly code?: unknown; readonly message?: string };
     if (code === 'ERR_WORKER_OUT_OF_MEMORY')
       throw new HttpProblem(413, 'The file takes more memory than there is for it');
     if (message === 'Task queue is at limit')
       throw new HttpProblem(503, 'Other files are being read and written just now; try it again');
     throw error;
-  } finally {
-    res.off('close', leave);
   }
 }

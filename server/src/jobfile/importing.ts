@@ -6,7 +6,7 @@ import { MessageChannel } from 'node:worker_threads';
 import type { Response } from 'express';
 import type { Pool } from '../db/pool.ts';
 import { HttpProblem, notFound, notJson, unavailableProblem, unprocessable } from '../http/errors.ts';
-import { bounded, fileThreads } from './filethreads.ts';
+import { bounded, fileThreads, until } from './filethreads.ts';
 import type { CheckTold, DemoTold, ExportTold, StoreTold } from './importthread.ts';
 
 export interface Imported {
@@ -19,6 +19,7 @@ const urlOf = (pool: Pool): string => pool.options.connectionString ?? '';
 
 /**
  * @param bytes of the file, as it came
+ * @param gone nobody waits for it any more
  * @throws HttpProblem with every reason why it is none, or why it cannot be stored now
  */
 export const importFile = (
@@ -26,9 +27,9 @@ export const importFile = (
   id: string,
   bytes: Buffer,
   now: Date,
-  res: Response,
+  gone: AbortSignal,
 ): Promise<Imported> =>
-  bounded(res, async (signal) => {
+  until(gone, async (signal) => {
     const shared = new SharedArrayBuffer(bytes.length);
     new Uint8Array(shared).set(bytes);
     const { port1, port2 } = new MessageChannel();

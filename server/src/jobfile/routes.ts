@@ -1,7 +1,11 @@
+import { buffer } from 'node:stream/consumers';
 import { z } from 'zod';
 import { jobFileSchema } from '@lentum/core/jobfile';
+import { goneWith } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
 import { newJobId } from '../jobs/newid.ts';
+import { taskKind } from '../tasks/kinds.ts';
+import { taskPut, tasksOf } from '../tasks/routes.ts';
 import { exportFile, importFile } from './importing.ts';
 
 export const jobFileRoutes = [
@@ -21,23 +25,46 @@ export const jobFileRoutes = [
     method: 'put',
     path: '/jobs/{jobId}/file',
     tag: 'Job file',
-    summary: 'Import a job file under an id made by the client: whole, or not at all',
+    summary:
+      'Import a job file under an id made by the client: whole, or not at all; with later=true by a task that tells how far it is',
     // Checked by the core, which tells a foreign file from a broken one; read in threads, so that nobody waits for it.
     raw: { types: ['application/json'], limit: '128mb' },
-    answer: z.object({ id: z.string(), name: z.string(), entries: z.number() }),
-    statuses: { 201: 'Imported', 200: 'Was there already', 409: 'Another job has this id' },
-    run: async ({ params, context, req, res }) => {
+    query: z.object({ later: z.enum(['true', 'false']).default('false') }),
+    answer: z.union([z.object({ id: z.string(), name: z.string(), entries: z.number() }), taskPut]),
+    statuses: {
+      201: 'Imported',
+      200: 'Was there already',
+      202: 'Kept, and imported by a task',
+      409: 'Another job has this id',
+    },
+    run: async ({ params, query, context, req, res }) => {
       const id = newJobId(params);
-      const bytes: unknown = req.body;
+      const body: unknown = req.body;
+      const bytes = Buffer.isBuffer(body) ? body : Buffer.alloc(0);
+      if (query.later === 'true') {
+        const task = await tasksOf(context).put('import', null, { id }, bytes);
+        res.status(202);
+        return { task };
+      }
+      const gone = goneWith(res);
       const { fresh, name, entries } = await importFile(
         context.pool,
         id,
-        Buffer.isBuffer(bytes) ? bytes : Buffer.alloc(0),
+        bytes,
         context.now(),
-        res,
-      );
+        gone.signal,
+      ).finally(gone.done);
       res.status(fresh ? 201 : 200);
       return { id, name, entries };
     },
   }),
 ];
+
+taskKind('import', async ({ pool, now, asked, sent, signal, tell }) => {
+  const { id } = z.object({ id: z.string() }).parse(asked);
+  await tell(0.1, 'The file is read.');
+  const bytes = await buffer(sent());
+  await tell(0.3, 'It is checked and stored.');
+  const { name, entries } = await importFile(pool, id, bytes, now(), signal);
+  return { id, name, entries };
+});

@@ -10,7 +10,7 @@ import {
   type Sheet,
 } from '@lentum/core/printout';
 import { atThread } from '../compute/runs.ts';
-import { fromThread } from '../compute/threads.ts';
+import { asking, type AskThread } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
 import type { Db } from '../db/pool.ts';
 import { readScaled, type ScaledPicture } from '../pictures/scaled.ts';
@@ -32,16 +32,24 @@ interface Drawing {
   readonly sheet: Sheet;
   readonly found: PicturesFound;
 }
-atThread('printout', async ({ printout, sheet, found }: Drawing) => ({
-  base64: (await printoutPdf(printout, sheet, found)).toString('base64'),
-}));
+atThread('printout', async ({ printout, sheet, found }: Drawing) => {
+  const pdf = await printoutPdf(printout, sheet, found);
+  // Its own memory, so that it can be handed over without a copy.
+  return new Uint8Array(pdf);
+});
+
+/** Said after each so many pictures. */
+const SAID_EACH = 10;
+type Told = (share: number) => Promise<void> | undefined;
 
 /** The pictures that a printout shows, made small, as far as a job has them. */
-async function picturesFor(db: Db, jobId: string, { blocks }: Printout): Promise<PicturesFound> {
+async function picturesFor(db: Db, jobId: string, { blocks }: Printout, told?: Told): Promise<PicturesFound> {
   const found = new Map<string, ScaledPicture>();
-  for (const sha256 of picturesShown(blocks)) {
+  const wanted = picturesShown(blocks);
+  for (const [i, sha256] of wanted.entries()) {
     const picture = await readScaled(db, jobId, sha256, 'small');
     if (picture) found.set(sha256, picture);
+    if (i % SAID_EACH === SAID_EACH - 1) await told?.(i / wanted.length);
   }
   return found;
 }
@@ -52,21 +60,22 @@ interface OfJob {
   readonly jobId: string | undefined;
 }
 
-/** A printout as PDF, drawn in a thread. */
+/** A printout as PDF, drawn in a thread. @param told hears how many of the pictures are there, 0 to 1 */
 export async function drawnPdf(
-  res: Response,
+  ask: AskThread,
   printout: Printout,
   sheet: Sheet,
   { db, jobId }: OfJob,
+  told?: Told,
 ): Promise<Buffer> {
-  const found = jobId === undefined ? new Map() : await picturesFor(db, jobId, printout);
-  const drawn = await fromThread<{ base64: string }>(res, 'printout', { printout, sheet, found });
-  return Buffer.from(drawn.base64, 'base64');
+  const found = jobId === undefined ? new Map() : await picturesFor(db, jobId, printout, told);
+  await told?.(1);
+  return ask.bytes('printout', { printout, sheet, found });
 }
 
 /** Answers with it. */
 export async function answerPdf(res: Response, printout: Printout, sheet: Sheet, of: OfJob): Promise<void> {
-  const pdf = await drawnPdf(res, printout, sheet, of);
+  const pdf = await drawnPdf(asking(res), printout, sheet, of);
   res.attachment(pdfName(printout.title)).type('application/pdf').send(pdf);
 }
 

@@ -114,14 +114,6 @@ export const makePdf = (printout: Printout, sheet: Sheet, jobId: string): Promis
     body: JSON.stringify(printout),
   });
 
-/** The handover of a roof as PDF, from the record as the server has it. */
-export const handoverPdf = (jobId: string, zoneId: string, sheet: Sheet): Promise<Blob> =>
-  fetchFile(`/jobs/${jobId}/handover.pdf?zone=${encodeURIComponent(zoneId)}&${sheetWords(sheet)}`, {});
-
-/** Where all that is handed over of a roof is fetched, as one ZIP. */
-export const handoverZip = (jobId: string, zoneId: string, sheet: Sheet): string =>
-  `/api/v1/jobs/${jobId}/handover.zip?zone=${encodeURIComponent(zoneId)}&${sheetWords(sheet)}`;
-
 /** Where the dates of a roof's upkeep are read as a calendar. */
 export const upkeepCalendar = (jobId: string, zoneId: string): string =>
   `/api/v1/jobs/${jobId}/upkeep.ics?zone=${encodeURIComponent(zoneId)}`;

@@ -1,22 +1,17 @@
 <script setup lang="ts">
 /** What is handed over of a roof: what the record shows, what it does not show yet, and the paper with its seal. */
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { buildUpOfZone } from '@lentum/core/buildup';
 import { isGood, isProven, proofOf } from '@lentum/core/handover';
-import { pdfName, type Printout } from '@lentum/core/printout';
-import { get, handoverPdf, handoverZip, sentenceOf } from '../app/api.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
-import PrintDialog from '../shared/printout/PrintDialog.vue';
-import { offerPrintout } from '../shared/printout/printlayer.ts';
-import { useSheet } from '../shared/printout/sheetchoice.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
-import { saveFile } from '../shared/savefile.ts';
 import ZoneTabs from '../shared/ZoneTabs.vue';
 import FilmMapPanel from './FilmMapPanel.vue';
 import LogForms from '../site/LogForms.vue';
 import AskedPart from './AskedPart.vue';
+import HandoverPapers from './HandoverPapers.vue';
 import ProofList from './ProofList.vue';
 import SnagList from './SnagList.vue';
 import UpkeepSummary from './UpkeepSummary.vue';
@@ -24,7 +19,6 @@ import UpkeepSummary from './UpkeepSummary.vue';
 const WrongSheet = defineAsyncComponent(() => import('./WrongSheet.vue'));
 
 const job = useJob();
-const sheet = useSheet();
 const { chosenId, chosen, choose } = useChosenZone();
 const zoneId = computed(() => chosenId.value ?? '');
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === zoneId.value));
@@ -53,39 +47,6 @@ function asSnag(bayId: string, what: string): void {
 const router = useRouter();
 const onRecord = (bay: string): void =>
   void router.push({ name: 'record', query: { zone: chosenId.value, bay } });
-
-const busy = ref<'pdf' | 'print'>();
-const trouble = ref('');
-const printout = ref<Printout>();
-watch(chosenId, () => {
-  trouble.value = '';
-  printout.value = undefined;
-});
-offerPrintout(
-  () => printout.value,
-  () => sheet.value,
-);
-async function doing(what: 'pdf' | 'print', work: () => Promise<void>): Promise<void> {
-  busy.value = what;
-  trouble.value = '';
-  try {
-    await work();
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    busy.value = undefined;
-  }
-}
-const pdf = (): Promise<void> =>
-  doing('pdf', async () => {
-    const name = pdfName(`Handover, ${chosen.value?.zone.name ?? 'roof'}`);
-    saveFile(await handoverPdf(job.id, zoneId.value, sheet.value), name, 'application/pdf');
-  });
-const look = (): Promise<void> =>
-  doing('print', async () => {
-    const { body } = await get<Printout>(`/jobs/${job.id}/handover?zone=${encodeURIComponent(zoneId.value)}`);
-    printout.value = body;
-  });
 </script>
 
 <template>
@@ -135,20 +96,7 @@ const look = (): Promise<void> =>
         <p v-else class="quiet">It is not cut into bays yet.</p>
       </section>
       <aside class="paper" aria-label="Paper">
-        <h2>Handover of this roof</h2>
-        <p>
-          Plan with bays, build-up, each coat with its film and batches, what was missed and mended, details,
-          readings of the weather, and every entry with what was corrected.
-          <template v-if="!isWhole"
-            >While something is not proven, each page says that it is a draft.</template
-          >
-        </p>
-        <div class="bar">
-          <el-button type="primary" :loading="busy === 'pdf'" @click="pdf">PDF of this roof</el-button>
-          <el-button :loading="busy === 'print'" @click="look">Look and print</el-button>
-          <el-button tag="a" :href="handoverZip(job.id, zoneId, sheet)" download>All files</el-button>
-        </div>
-        <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
+        <HandoverPapers :zone-id="zoneId" :is-whole="isWhole" />
         <UpkeepSummary
           :zone-id="zoneId"
           :unproven="(proof?.length ?? 0) - good"
@@ -170,7 +118,6 @@ const look = (): Promise<void> =>
     </div>
     <WrongSheet v-if="wrong && chosen" v-model="wrong" :zone-id="zoneId" @snag="asSnag" />
     <LogForms ref="forms" />
-    <PrintDialog v-if="printout" :printout="printout" @close="printout = undefined" />
   </main>
 </template>
 
@@ -194,9 +141,6 @@ h1 {
 }
 .paper p {
   margin-bottom: var(--s3);
-}
-.trouble {
-  color: var(--red);
 }
 @media (max-width: 1000px) {
   .handover {

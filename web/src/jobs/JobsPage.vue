@@ -5,6 +5,8 @@ import { defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
 import { call, get, sentenceOf } from '../app/api.ts';
+import { useTask } from '../shared/tasks/task.ts';
+import TaskLine from '../shared/tasks/TaskLine.vue';
 import JobDialog from './JobDialog.vue';
 
 const RecallDialog = defineAsyncComponent(() => import('./RecallDialog.vue'));
@@ -79,6 +81,11 @@ const archive = (row: Row, archived: boolean): Promise<void> =>
     });
   });
 
+/** A file of so many characters is imported by a task: it takes a while, and the line may break off. */
+const LARGE = 2_000_000;
+const task = useTask(({ answer }) => open((answer as { id: string }).id));
+const { busy: storing, told: stored, trouble: notStored } = task;
+
 async function importFile(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
@@ -94,8 +101,14 @@ async function importFile(event: Event): Promise<void> {
     if (!read.ok)
       throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
     const id = crypto.randomUUID();
-    await call('PUT', `/jobs/${id}/file`, { body: text });
-    open(id);
+    if (text.length < LARGE) {
+      await call('PUT', `/jobs/${id}/file`, { body: text });
+      open(id);
+    } else
+      await task.begin(
+        async () =>
+          (await call<{ task: string }>('PUT', `/jobs/${id}/file?later=true`, { body: text })).body.task,
+      );
   });
   importing.value = false;
 }
@@ -127,6 +140,14 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
       </div>
     </div>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <TaskLine
+      what="Import of the job file"
+      :told="stored"
+      :busy="storing"
+      :trouble="notStored"
+      @cancel="task.cancel()"
+      @again="task.again()"
+    />
 
     <ul v-if="rows && rows.length > 0" class="jobs">
       <li v-for="row in rows" :key="row.id">

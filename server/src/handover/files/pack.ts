@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { once } from 'node:events';
 import { finished } from 'node:stream/promises';
 import { ZipArchive } from 'archiver';
-import type { Response } from 'express';
+import type { Writable } from 'node:stream';
 
 export interface ManifestFile {
   readonly name: string;
@@ -18,18 +18,18 @@ export class Pack {
 
   /** @param made the time that its files bear */
   constructor(
-    res: Response,
+    out: Writable,
     private readonly made: Date,
   ) {
-    this.zip.on('warning', (problem: Error) => res.destroy(problem));
-    this.zip.on('error', (problem: Error) => res.destroy(problem));
-    res.on('close', () => {
-      if (!res.writableFinished) this.zip.abort();
+    this.zip.on('warning', (problem: Error) => out.destroy(problem));
+    this.zip.on('error', (problem: Error) => out.destroy(problem));
+    out.on('close', () => {
+      if (!out.writableFinished) this.zip.abort();
     });
-    this.sent = finished(res, { readable: false });
+    this.sent = finished(out, { readable: false });
     // What breaks it off is met where it is waited for.
     this.sent.catch(() => undefined);
-    this.zip.pipe(res);
+    this.zip.pipe(out);
   }
 
   /**

@@ -1,16 +1,19 @@
 /** All that is handed over of a roof as one ZIP of open files, with a manifest of hashes and a page that checks them. */
 import { readFileSync } from 'node:fs';
+import type { Writable } from 'node:stream';
 import { handoverOf, openFiles } from '@lentum/core/handover';
 import { pdfName, type Printout } from '@lentum/core/printout';
 import { chainProblem, GENESIS_HASH, type StoredEntry } from '@lentum/core/record';
 import { unwrap } from '../../compute/helpers.ts';
 import { atThread } from '../../compute/runs.ts';
-import { fromThread } from '../../compute/threads.ts';
+import { asking } from '../../compute/threads.ts';
 import { route } from '../../http/routes.ts';
 import { readPicture } from '../../pictures/store.ts';
-import { drawnPdf, sheetOf, sheetQuery } from '../../printout/routes.ts';
+import { drawnPdf, sheetOf } from '../../printout/routes.ts';
+import { taskKind } from '../../tasks/kinds.ts';
 import { csvOf, recordCsv } from '../../record/csv.ts';
-import { askedOf, handoverQuery, stateOf, type Asked } from '../snapshot.ts';
+import { paperAsked, type Making, type PaperAsked } from '../making.ts';
+import { askedOf, stateOf, type Asked } from '../snapshot.ts';
 import { Pack } from './pack.ts';
 
 const CHECK = readFileSync(new URL('./check.html', import.meta.url), 'utf8');
@@ -57,6 +60,51 @@ function picturesOf(record: readonly StoredEntry[], zoneId: string): Map<string,
   return found;
 }
 
+/** Said after each so many pictures. */
+const SAID_EACH = 10;
+
+/**
+ * Everything that is handed over of a roof, packed while it goes out.
+ * @param out where it goes, once its name is known
+ */
+async function packHandover(
+  { context, jobId, ask, tell }: Making,
+  query: PaperAsked,
+  out: (name: string) => Writable,
+): Promise<void> {
+  await tell?.(0.02, 'The record is read.');
+  const job = await askedOf(context, jobId, query);
+  const { nowMs } = job.inputs;
+  const { printout, texts } = await ask.value<Made>('handover files', job);
+  await tell?.(0.2, 'The PDF is drawn.');
+  const pdf = await drawnPdf(ask, printout, sheetOf(query), { db: context.pool, jobId });
+  const pack = new Pack(out(pdfName(printout.title).replace(/\.pdf$/, '.zip')), new Date(nowMs));
+  await tell?.(0.6, 'The files are packed.');
+  await pack.add('handover.pdf', pdf, true);
+  for (const { name, text } of texts) await pack.add(name, text);
+  const missing: string[] = [];
+  const pictures = [...picturesOf(job.record, query.zone)];
+  for (const [i, [sha256, seq]] of pictures.entries()) {
+    const picture = await readPicture(context.pool, jobId, sha256);
+    // One that is still on its way from a device: the entry names it.
+    if (!picture) missing.push(sha256);
+    else {
+      const kind = picture.mediaType === 'image/png' ? 'png' : 'jpg';
+      await pack.add(`pictures/entry-${seq}-${sha256.slice(0, 12)}.${kind}`, picture.content, true);
+    }
+    if (i % SAID_EACH === SAID_EACH - 1)
+      await tell?.(0.6 + (0.35 * i) / pictures.length, `Picture ${i + 1} of ${pictures.length} is packed.`);
+  }
+  await pack.add('check.html', CHECK);
+  const last = job.record.at(-1);
+  await pack.end({
+    ...{ job: job.head.name, roof: query.zone, made: new Date(nowMs).toISOString() },
+    draft: printout.draft ?? null,
+    seal: { entries: last?.seq ?? 0, head: last?.hash ?? GENESIS_HASH },
+    picturesMissing: missing,
+  });
+}
+
 export const handoverFilesRoutes = [
   route({
     method: 'get',
@@ -64,36 +112,19 @@ export const handoverFilesRoutes = [
     tag: 'Handover',
     summary:
       'The handover of a roof as a ZIP of open files: PDF, JSON, CSV, GeoJSON, pictures, a manifest of SHA-256 hashes and a page that checks them',
-    query: handoverQuery.extend(sheetQuery.shape),
+    query: paperAsked,
     answerType: 'application/zip',
-    run: async ({ params, query, context, res }) => {
-      const jobId = params['jobId'] ?? '';
-      const job = await askedOf(context, jobId, query);
-      const { nowMs } = job.inputs;
-      const { printout, texts } = await fromThread<Made>(res, 'handover files', job);
-      const pdf = await drawnPdf(res, printout, sheetOf(query), { db: context.pool, jobId });
-      res.attachment(pdfName(printout.title).replace(/\.pdf$/, '.zip')).type('application/zip');
-      const pack = new Pack(res, new Date(nowMs));
-      await pack.add('handover.pdf', pdf, true);
-      for (const { name, text } of texts) await pack.add(name, text);
-      const missing: string[] = [];
-      for (const [sha256, seq] of picturesOf(job.record, query.zone)) {
-        const picture = await readPicture(context.pool, jobId, sha256);
-        // One that is still on its way from a device: the entry names it.
-        if (!picture) missing.push(sha256);
-        else {
-          const kind = picture.mediaType === 'image/png' ? 'png' : 'jpg';
-          await pack.add(`pictures/entry-${seq}-${sha256.slice(0, 12)}.${kind}`, picture.content, true);
-        }
-      }
-      await pack.add('check.html', CHECK);
-      const last = job.record.at(-1);
-      await pack.end({
-        ...{ job: job.head.name, roof: query.zone, made: new Date(nowMs).toISOString() },
-        draft: printout.draft ?? null,
-        seal: { entries: last?.seq ?? 0, head: last?.hash ?? GENESIS_HASH },
-        picturesMissing: missing,
-      });
-    },
+    run: ({ params, query, context, res }) =>
+      packHandover({ context, jobId: params['jobId'] ?? '', ask: asking(res) }, query, (name) =>
+        res.attachment(name).type('application/zip'),
+      ),
   }),
 ];
+
+taskKind('handover zip', (work) =>
+  packHandover(
+    { context: work, jobId: work.jobId ?? '', ask: work.ask, tell: work.tell },
+    paperAsked.parse(work.asked),
+    (name) => work.file(name, 'application/zip'),
+  ),
+);
