@@ -229,6 +229,33 @@ test('a deck of 57 bays under four coats is logged in a few dozen taps', async (
   expect(taps).toBeLessThanOrEqual(24);
 });
 
+test('readings of a gauge come out of its file: its columns are said once, a foreign one is refused', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  const take = async (name: string, text: string): Promise<void> =>
+    page
+      .getByLabel('File of the gauge')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const HEAD = 'No,Batch,Thickness (µm)';
+  await page.goto(`/jobs/${id}/site?zone=canopy`);
+  await page.getByRole('button', { name: 'Log', exact: true }).first().click();
+  await page.getByRole('button', { name: /^Dry film/ }).click();
+  await take('notes.txt', 'dear all\nno numbers here\n');
+  await expect(page.getByText(/“notes.txt” has no column of numbers/)).toBeVisible();
+  await take('canopy.csv', `${HEAD}\n1,C1,412\n2,C1,398\n3,C2,510\n`);
+  const dialog = page.getByRole('dialog', { name: 'Readings out of canopy.csv' });
+  await expect(dialog.getByText('this is asked once for files like it')).toBeVisible();
+  await dialog.getByText('C1: 2 readings, mean 405 µm').click();
+  await dialog.getByRole('button', { name: 'Take these readings' }).click();
+  await expect(page.getByRole('textbox', { name: 'Readings' })).toHaveValue('412 398');
+  await take('next.csv', `${HEAD}\n1,C3,OL\n2,C3,401\n`);
+  const next = page.getByRole('dialog', { name: 'Readings out of next.csv' });
+  await expect(next.getByText('Its columns are known from a file like it.')).toBeVisible();
+  await expect(next.getByText(/row 2.*“OL” in the column of readings/)).toBeVisible();
+  await expect(next.getByRole('button', { name: 'Take these readings' })).toBeDisabled();
+});
+
 test('the sheet of the log fits the phone, and its targets the glove', async ({ page }) => {
   const id = await freshDemo(page);
   await page.setViewportSize({ width: 360, height: 740 });

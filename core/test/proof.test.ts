@@ -166,15 +166,20 @@ describe('what is missing, what failed, and who answers for it', () => {
       proofOf(stateFor({ entries: [...laid, ...more] }), 'hall', undefined, asked).find(
         (l) => l.subject === subject,
       )?.answer;
-    const pull = (hoursAgo: number, value: number) =>
+    const pull = (hoursAgo: number, value: number, brokeAt?: 'in the glue' | 'in the ground') =>
       told('test', -hoursAgo, {
         ...{ at: at(-hoursAgo), test: 'pull-off', instrument: 'x', value, unprimed: false },
+        ...(brokeAt ? { brokeAt } : {}),
       } as never);
     it.each([
       ['none pulled since its coat', [], 'not shown'],
       ['pulled before it only', [pull(40, 3)], 'not shown'],
       ['pulled and strong', [pull(3, 1.8), pull(2, 1.5)], 'proven'],
       ['one of them too weak', [pull(3, 1.8), pull(2, 1.4)], 'failed'],
+      ['too weak in the ground', [pull(3, 1.8), pull(2, 1.4, 'in the ground')], 'failed'],
+      ['parted in the glue, yet as strong as asked', [pull(3, 1.8), pull(2, 1.6, 'in the glue')], 'proven'],
+      ['parted in the glue below it', [pull(3, 1.8), pull(2, 1.1, 'in the glue')], 'not shown'],
+      ['only parted in the glue', [pull(2, 1.1, 'in the glue')], 'not shown'],
     ] as const)('bond: %s', (_, more, answer) => expect(of('bond', ...more)).toBe(answer));
     /** The primer leaves so much dry, µm. */
     const dryUm = (() => {
@@ -184,19 +189,47 @@ describe('what is missing, what failed, and who answers for it', () => {
     const film = (when: 'before' | 'after', hoursAgo: number, ...um: number[]) =>
       told('dry film', -hoursAgo, {
         ...{ at: at(-hoursAgo), gauge: 'ultrasonic', instrument: 'x', ground: 'concrete', when },
-        ...{ shims: [], readingsUm: um },
+        ...{ shims: [{ nominalUm: 250, readUm: 252 }], readingsUm: um },
       });
-    it.each([
+    const unchecked = (hoursAgo: number, shims: { nominalUm: number; readUm: number }[]) =>
+      told('dry film', -hoursAgo, {
+        ...{ at: at(-hoursAgo), gauge: 'ultrasonic', instrument: 'y', ground: 'concrete', when: 'after' },
+        ...{ shims, readingsUm: [dryUm * 1.02, dryUm * 1.05] },
+      });
+    it.each<[string, readonly Told[], string]>([
       ['not read', [], 'not shown'],
       ['read before it only', [film('before', 21, 10)], 'not shown'],
       ['enough', [film('after', 2, dryUm * 1.02, dryUm * 1.05, dryUm * 1.01)], 'proven'],
       ['too thin', [film('after', 2, dryUm * 0.5, dryUm * 0.6, dryUm * 0.55)], 'failed'],
       [
         'enough only with what was there before',
-        [film('before', 21, dryUm * 0.6), film('after', 2, dryUm * 1.1, dryUm * 1.2, dryUm * 1.1)],
+        [
+          film('before', 21, dryUm * 0.6, dryUm * 0.58, dryUm * 0.62),
+          film('after', 2, dryUm * 1.1, dryUm * 1.2, dryUm * 1.1),
+        ],
         'failed',
       ],
-    ] as const)('dry film: %s', (_, more, answer) => expect(of('dryFilm', ...more)).toBe(answer));
+      [
+        'what was before read only once',
+        [film('before', 21, dryUm * 0.6), film('after', 2, dryUm * 1.7, dryUm * 1.8)],
+        'not shown',
+      ],
+      [
+        'enough after what varied before is taken off',
+        [
+          film('before', 21, dryUm * 0.6, dryUm * 0.58, dryUm * 0.62),
+          film('after', 2, dryUm * 1.8, dryUm * 1.75),
+        ],
+        'proven',
+      ],
+      ['by a gauge that was not checked', [unchecked(2, [])], 'not shown'],
+      ['by a gauge that is off', [unchecked(2, [{ nominalUm: 250, readUm: 280 }])], 'not shown'],
+      [
+        'checked by another entry of the day',
+        [unchecked(2, []), unchecked(2.5, [{ nominalUm: 250, readUm: 251 }])],
+        'proven',
+      ],
+    ])('dry film: %s', (_, more, answer) => expect(of('dryFilm', ...more)).toBe(answer));
     const found = told('snag', -9, { step: 'found', at: at(-9), what: 'pinhole' });
     const step = (hoursAgo: number, name: 'done' | 'accepted' | 'refused') =>
       told('snag', -hoursAgo, { step: name, at: at(-hoursAgo), snagId: 'e5-snag' });

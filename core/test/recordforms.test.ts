@@ -1,4 +1,5 @@
 /** How entries are written: two forms in one chain, the canonical form, the schema, signatures, what was brought over. */
+import { DEMO_ANCHOR } from '@lentum/demo';
 import { createHash, webcrypto } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
@@ -31,7 +32,7 @@ import {
 } from '@lentum/core/record';
 import { surveyAt } from '../../demo/src/zones.ts';
 import { canonical, checkChain, hashOf } from '../../docs/formats/check-chain.mjs';
-import { book, job, names, now, recordWith, sample, SAMPLES } from './support/entries.ts';
+import { book, bookWith, job, make, names, now, recordWith, sample, SAMPLES } from './support/entries.ts';
 
 const chains = new URL('./chains/', import.meta.url);
 const stored = readdirSync(chains)
@@ -252,6 +253,20 @@ describe('tests of the survey', () => {
     }
     const one = [...over.seen.values()].find((e) => e.kind === 'test')!;
     expect(one.kind === 'test' && one.body.broughtOverFrom).toBeTruthy();
+  });
+  it('are no reading of the bond where it parted in the glue', () => {
+    const pull = (id: string, brokeAt: 'in the ground' | 'in the glue') =>
+      make(
+        'test',
+        {
+          ...{ at: DEMO_ANCHOR, test: 'pull-off', instrument: 'x', value: 0.4, unprimed: false },
+          ...{ brokeAt, brokePct: 80 },
+        },
+        { id, zoneId: 'hall' },
+      );
+    const seen = testsOf(bookWith(pull('a', 'in the glue'), pull('b', 'in the ground')), 'hall');
+    expect(seen.map((t) => t.id)).toContain('b');
+    expect(seen.map((t) => t.id)).not.toContain('a');
   });
   it('the demo tells its own as entries of the one who took them', () => {
     expect(job.survey.zones.every((zone) => zone.tests.length === 0)).toBe(true);

@@ -18,6 +18,17 @@ export {
   wetFromMassRate,
   wetFromVolumeRate,
 } from './coverage.ts';
+export { dryFilms, shimOff, type DryFilms, type DryReadings, type Shim } from './dryfilm.ts';
+export {
+  GAUGE_FILE_UNITS,
+  gaugeFileKey,
+  guessGaugeColumns,
+  headRow,
+  readGaugeFile,
+  type GaugeBatch,
+  type GaugeColumns,
+  type GaugeFileUnit,
+} from './gaugefile.ts';
 export {
   filmFromReadings,
   GAUGE_IDS,

@@ -2,11 +2,18 @@
 import { wetFilm } from '../buildup/index.ts';
 import type { ZoneDetails } from '../details/index.ts';
 import { given, words, type Part } from '../figures/index.ts';
-import { judgeReadings, meanOf, type Reading } from '../film/index.ts';
+import { dryFilms, judgeReadings, meanOf, middleMm, shimOff } from '../film/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { dryFilmOf, type Demand, type Snag } from '../proving/index.ts';
-import { convert } from '../units/index.ts';
-import { onBayOf, type BayStatus, type BookEntry, type SiteBook } from '../record/index.ts';
+import {
+  allOf,
+  onBayOf,
+  partedInGlue,
+  type BayStatus,
+  type BookEntry,
+  type BookEntryOf,
+  type SiteBook,
+} from '../record/index.ts';
 
 export interface FinishedPoint {
   readonly what: string;
@@ -36,34 +43,59 @@ export function bondPoint(
       sinceMs !== undefined &&
       Date.parse(e.body.at) >= sinceMs,
   );
-  const values = read.flatMap((e) => (typeof e.body.value === 'number' ? [e.body.value] : []));
+  const pulled = read.flatMap((e) =>
+    typeof e.body.value === 'number' ? [{ mpa: e.body.value, glue: partedInGlue(e) }] : [],
+  );
+  // One that parted in the glue counts where it held as much as is asked for.
+  const values = pulled.filter((p) => !p.glue || p.mpa >= limit.value).map((p) => p.mpa);
+  const unread = pulled.length - values.length;
+  const glue =
+    unread === 0
+      ? ''
+      : ` ${unread} parted in the glue below it, which does not say how strong the bond is: pull again.`;
   if (values.length === 0)
     return {
       what,
       answer: 'not shown',
-      says: words`at least ${limit} is asked for; none was pulled since its last coat.`,
+      says:
+        unread === 0
+          ? words`at least ${limit} is asked for; none was pulled since its last coat.`
+          : words`at least ${limit} is asked for.${glue}`,
     };
   const lowest = given('lowest pulled', Math.min(...values), 'stress', 'measured');
   return {
     what,
-    answer: lowest.value >= limit.value ? 'proven' : 'failed',
-    says: words`${String(values.length)} pulled, lowest ${lowest}; at least ${limit} is asked for.`,
+    answer: lowest.value < limit.value ? 'failed' : unread > 0 ? 'not shown' : 'proven',
+    says: words`${String(values.length)} pulled, lowest ${lowest}; at least ${limit} is asked for.${glue}`,
   };
 }
 
-const mmOf = (um: number): number => convert(um, 'µm', 'mm');
-/** A gauge shows whole thousandths of a millimetre. */
-const asReading = (mm: number): Reading => ({ lowMm: mm, highMm: mm + mmOf(1) });
+const dayOf = (instant: string): string => new Date(Date.parse(instant)).toISOString().slice(0, 10);
+
+/** Shims that an instrument was checked on, on the day of a reading, by whatever was entered then. */
+const shimsThatDay = (book: SiteBook, { body }: BookEntryOf<'dry film'>) =>
+  allOf(book, 'dry film')
+    .filter((e) => e.body.instrument === body.instrument && dayOf(e.body.at) === dayOf(body.at))
+    .flatMap((e) => e.body.shims);
+
+/** Whether a gauge may be believed: what is cut out is measured, every other gauge is checked on a shim. */
+function gaugeDoubt(book: SiteBook, entry: BookEntryOf<'dry film'>, practice: Practice): string | undefined {
+  if (entry.body.gauge === 'cut-out') return undefined;
+  const shims = shimsThatDay(book, entry);
+  if (shims.length === 0) return 'the gauge was checked on no shim that day: read one, and enter it.';
+  const off = shimOff(shims, practice.shimOffPct.value / 100);
+  return off && `the gauge read ${off.readUm} µm on a shim of ${off.nominalUm} µm: set it and read again.`;
+}
 
 /** Dry film of a bay, what was there before taken off, against what its coats leave dry. */
 export function dryFilmPoint(status: BayStatus, book: SiteBook, practice: Practice): FinishedPoint {
   const what = 'Dry film';
   const { buildUp } = status;
-  const read = onBayOf(book, status.bay, 'dry film');
+  const entries = onBayOf(book, status.bay, 'dry film');
   const latest = (when: 'before' | 'after') =>
-    read
+    entries
       .filter((e) => e.body.when === when)
-      .reduce<(typeof read)[number] | undefined>(
+      .reduce<(typeof entries)[number] | undefined>(
         (last, e) => (last && Date.parse(last.body.at) > Date.parse(e.body.at) ? last : e),
         undefined,
       );
@@ -72,21 +104,46 @@ export function dryFilmPoint(status: BayStatus, book: SiteBook, practice: Practi
   if (!buildUp || !after || sinceMs === undefined || Date.parse(after.body.at) < sinceMs)
     return { what, answer: 'not shown', says: ['asked for, and not read since its last coat.'] };
   const before = latest('before');
-  const beforeMm = mmOf(meanOf(before?.body.readingsUm ?? []) ?? 0);
+  const doubt = gaugeDoubt(book, after, practice) ?? (before && gaugeDoubt(book, before, practice));
+  if (doubt !== undefined) return { what, answer: 'not shown', says: [doubt] };
+  const read = dryFilms({
+    readingsUm: after.body.readingsUm,
+    beforeUm: before?.body.readingsUm ?? [],
+    zeroUm: after.body.zeroUm,
+  });
+  if (!read)
+    return {
+      what,
+      answer: 'not shown',
+      says: ['what was there before was read once: three readings say how it varies.'],
+    };
   const layers = after.body.layerId;
   const coats = status.laid
     .map((l) => l.coat)
     .filter((c, i, all) => all.findIndex((x) => x.id === c.id) === i)
     .filter((c) => (layers === undefined || c.id === layers) && c.treats === undefined);
   const design = dryFilmOf('Dry film of the design', coats, wetFilm);
-  const films = after.body.readingsUm.map((um) => mmOf(um) - beforeMm);
-  const judged = judgeReadings(buildUp.acceptance, films.map(asReading), design.value, practice);
-  const mean = given('mean read', meanOf(films) ?? 0, 'film', 'measured', `${films.length} readings`);
-  const taken = before ? '' : ' What was there before was not read, and is not taken off.';
+  const judged = judgeReadings(buildUp.acceptance, read.films, design.value, practice);
+  const mean = given(
+    'mean read',
+    meanOf(read.films.map(middleMm)) ?? 0,
+    'film',
+    'measured',
+    `${read.films.length} readings`,
+  );
+  const taken = given('taken off', read.takenOffMm, 'film', 'measured');
+  const off = given('by so much it may be off', read.offMm, 'film', 'measured');
   return {
     what,
     answer: judged.outcome === 'passes' ? 'proven' : judged.outcome === 'fails' ? 'failed' : 'not shown',
-    says: words`mean ${mean}, wanted ${design}, by the rule of the build-up.${taken}`,
+    says: [
+      ...words`mean ${mean}, wanted ${design}, by the rule of the build-up.`,
+      ...(before
+        ? words` What was there before, ${taken} ± ${off}, is taken off.`
+        : read.takenOffMm !== 0
+          ? words` What it reads on the bare ground, ${taken}, is taken off.`
+          : [' What was there before was not read, and is not taken off.']),
+    ],
   };
 }
 

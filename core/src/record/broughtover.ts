@@ -51,19 +51,25 @@ export function broughtOver(survey: Pick<Survey, 'zones'>, has: (id: string) => 
     .sort((a, b) => Date.parse(a.madeAt) - Date.parse(b.madeAt));
 }
 
+/** A pull that parted in the glue says only that the bond is at least so strong: it is no reading of it. */
+export const partedInGlue = ({ body }: Pick<BookEntryOf<'test'>, 'body'>): boolean =>
+  body.brokeAt === 'in the glue';
+
 /** Tests of a zone as the book has them, in the form in which the readiness looks at them. */
 export const testsOf = (book: SiteBook, zoneId: string): Test[] =>
-  (book.zones.get(zoneId)?.tests ?? []).map(({ id, place, body }: BookEntryOf<'test'>) => ({
-    id,
-    kind: body.test,
-    ...(place ? { at: place } : {}),
-    takenAt: body.at,
-    instrument: body.instrument,
-    value: body.value,
-    unprimed: body.unprimed,
-    ...(body.scale && body.scale !== MOISTURE_SCALES[0] ? { scale: body.scale } : {}),
-    note: body.note ?? '',
-  }));
+  (book.zones.get(zoneId)?.tests ?? [])
+    .filter((e) => !partedInGlue(e))
+    .map(({ id, place, body }: BookEntryOf<'test'>) => ({
+      id,
+      kind: body.test,
+      ...(place ? { at: place } : {}),
+      takenAt: body.at,
+      instrument: body.instrument,
+      value: body.value,
+      unprimed: body.unprimed,
+      ...(body.scale && body.scale !== MOISTURE_SCALES[0] ? { scale: body.scale } : {}),
+      note: body.note ?? '',
+    }));
 
 /** The survey with the tests of the book in place of its own. */
 export const zonesAsTested = <S extends { readonly zones: readonly Zone[] }>(

@@ -3,9 +3,11 @@
  * delivery or a permit that is entered later clears them.
  */
 import { isSheet, litresOf, wetFilm, type BuildUpDoc } from '../buildup/index.ts';
+import { shimOff } from '../film/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 import { bayAreaM2, type SiteDoc } from '../site/index.ts';
 import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../units/index.ts';
+import { partedInGlue } from './broughtover.ts';
 import { clockShiftMs } from './deviceclock.ts';
 import { coatOf, layerNamed, openedLitres } from './laidlayers.ts';
 import { PLAIN, type Say } from './rulebase.ts';
@@ -24,6 +26,7 @@ export interface Flag {
     | 'permit closed early'
     | 'watch closed early'
     | 'gauge off'
+    | 'parted in the glue'
     | 'swept more'
     | 'plug left'
     | 'clock off'
@@ -212,8 +215,7 @@ function watchFlags(entry: BookEntryOf<'watch'>, { book }: FlagContext, say: Say
 }
 
 function dryFilmFlags({ body }: BookEntryOf<'dry film'>, c: FlagContext): Flag[] {
-  const share = practiceOf(c).shimOffPct.value / 100;
-  const off = body.shims.find((s) => Math.abs(s.readUm - s.nominalUm) > s.nominalUm * share);
+  const off = shimOff(body.shims, practiceOf(c).shimOffPct.value / 100);
   return off
     ? [
         {
@@ -289,6 +291,15 @@ function kindFlags(entry: BookEntry, c: FlagContext, say: Say): Flag[] {
       return permitFlags(entry, c, say);
     case 'watch':
       return watchFlags(entry, c, say);
+    case 'test':
+      return partedInGlue(entry)
+        ? [
+            {
+              rule: 'parted in the glue',
+              says: 'It parted in the glue: the bond is at least so strong, and not read. Pull again where it counts.',
+            },
+          ]
+        : [];
     case 'dry film':
       return dryFilmFlags(entry, c);
     case 'flood':

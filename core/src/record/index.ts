@@ -1,6 +1,6 @@
 export { achievedFilms, type AchievedFilm } from './achieved.ts';
 export { cleanText, METHODS } from './bodies/common.ts';
-export { TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
+export { BROKE_AT, TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
 export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
 export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';
 export { VISIT_WORKS, type VisitWork } from './bodies/keeping.ts';
@@ -8,7 +8,7 @@ export { FLOOD_BELOW, LEAK_TESTS } from './bodies/testing.ts';
 export { markLength, readLength, type ReadLength } from './picturemarks.ts';
 export { type PictureMark } from './bodies/marks.ts';
 export { batchKey, isLikeBatch, isSameBatch } from './batches.ts';
-export { broughtOver, NOBODY, testEntry, testsOf, zonesAsTested } from './broughtover.ts';
+export { broughtOver, NOBODY, partedInGlue, testEntry, testsOf, zonesAsTested } from './broughtover.ts';
 export { canonicalJson } from '../job/index.ts';
 export { chainProblem, entryHash, GENESIS_HASH, link } from './chain.ts';
 export { hashPieces, hashText, useHash, type Hashing } from './hash.ts';

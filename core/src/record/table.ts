@@ -88,6 +88,7 @@ function kindColumns(entry: BookEntry, layerName: (of: { layerId: string }) => s
         step: entry.body.test,
         value: entry.body.value,
         instrument: [entry.body.instrument, entry.body.scale].filter(Boolean).join('; '),
+        outcome: entry.body.brokeAt ?? '',
       };
     case 'trial':
       return {

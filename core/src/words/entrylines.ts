@@ -123,6 +123,8 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
             `${word(f.name.toLowerCase())} ${read}`,
             entry.body.scale && word(entry.body.scale),
             entry.body.instrument,
+            entry.body.brokeAt &&
+              `parted ${entry.body.brokeAt}${entry.body.brokePct === undefined ? '' : ` on ${value(entry.body.brokePct, 'percent')}`}`,
             entry.body.unprimed && 'without primer',
             entry.body.broughtOverFrom !== undefined && 'brought over',
           ) + note

@@ -32,6 +32,16 @@ export const preparationBody = z.strictObject({
   ...note,
 });
 
+/** Where a pulled face parts; in the glue says only that the bond is at least so strong. */
+export const BROKE_AT = [
+  'in the ground',
+  'between ground and coat',
+  'between two coats',
+  'within a coat',
+  'in the glue',
+] as const;
+const PULLED: readonly string[] = ['pull-off', 'strip-pull'];
+
 export const testBody = z
   .strictObject({
     ...at,
@@ -41,6 +51,10 @@ export const testBody = z
     scale: z.enum(MOISTURE_SCALES).optional(),
     /** Pull-off and strip-pull: laid without a primer, which may then be spared. */
     unprimed: z.boolean(),
+    /** Pull-off and strip-pull: where it parted. */
+    brokeAt: z.enum(BROKE_AT).optional(),
+    /** On so much of its face, %. */
+    brokePct: z.number().gt(0).max(100).optional(),
     /** The reading in the survey that it was brought over from. */
     broughtOverFrom: idSchema.optional(),
     ...note,
@@ -61,6 +75,13 @@ export const testBody = z
           facts.form === 'word'
             ? `one of ${facts.answers.map((a) => `“${a}”`).join(', ')}`
             : `${facts.name.toLowerCase()} from ${facts.least} to ${facts.most} ${facts.unit}`,
+      });
+    if (!PULLED.includes(body.test) && (body.brokeAt ?? body.brokePct) !== undefined)
+      context.addIssue({
+        code: 'custom',
+        path: ['brokeAt'],
+        input: body.brokeAt,
+        message: 'where it parted only of what was pulled: a pull-off or a strip-pull',
       });
     if (body.test === 'moisture' && body.scale === undefined)
       context.addIssue({

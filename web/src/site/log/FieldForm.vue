@@ -5,6 +5,7 @@ import { Delete } from '@element-plus/icons-vue';
 import MeasureInput from '../../shared/MeasureInput.vue';
 import PickList from '../../shared/PickList.vue';
 import type { Field, Values } from './fields.ts';
+import GaugeFile from './GaugeFile.vue';
 
 const props = defineProps<{ fields: readonly Field[]; clock: string; within?: string }>();
 const values = defineModel<Values>({ required: true });
@@ -40,7 +41,11 @@ const setRow = (key: string, i: number, row: Values): void =>
         v-else
         :class="{
           wide:
-            f.form === 'rows' || f.form === 'says' || f.form === 'ticks' || (f.form === 'words' && f.long),
+            f.form === 'rows' ||
+            f.form === 'says' ||
+            (f.form === 'numbers' && f.fromGauge === true) ||
+            f.form === 'ticks' ||
+            (f.form === 'words' && f.long),
           moment: f.form === 'time',
         }"
       >
@@ -125,6 +130,7 @@ const setRow = (key: string, i: number, row: Values): void =>
           <el-button class="tap" @click="set(f.key, [...rows(f.key), {}])">{{ f.add }}</el-button>
         </div>
         <p v-else class="quiet">{{ worded(f.says) }}</p>
+        <GaugeFile v-if="f.form === 'numbers' && f.fromGauge" @readings="(um) => set(f.key, um.join(' '))" />
       </el-form-item>
     </template>
   </el-form>

@@ -30,7 +30,12 @@ export type Field = Named &
     /** Several of a list. */
     | { readonly form: 'ticks'; readonly options: readonly { value: string; label: string }[] }
     /** Numbers in one field, with blanks between them. */
-    | { readonly form: 'numbers'; readonly unit: string }
+    | {
+        readonly form: 'numbers';
+        readonly unit: string;
+        /** They may come out of the file of a dry-film gauge. */
+        readonly fromGauge?: true;
+      }
     | { readonly form: 'rows'; readonly columns: readonly Field[]; readonly add: string }
   );
 export type FieldForm = Field['form'];

@@ -1,10 +1,12 @@
 /** Forms for the ground: preparation, tests, trial patches. */
 import { isCoat } from '@lentum/core/buildup';
-import { TRIAL_RESULTS, TRIALS } from '@lentum/core/record';
+import { BROKE_AT, TRIAL_RESULTS, TRIALS } from '@lentum/core/record';
 import { MOISTURE_SCALES, TEST_KINDS, testFacts, type TestKind } from '@lentum/core/survey';
 import { choice, measure, NOTE, time, words, type Values } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, layerField, NOW, opt, some, SPRAY, times } from '../making.ts';
+
+const isPulled = (test: unknown): boolean => test === 'pull-off' || test === 'strip-pull';
 
 export const GROUND: readonly KindForm[] = [
   {
@@ -65,13 +67,21 @@ export const GROUND: readonly KindForm[] = [
           ...choice('scale', 'Scale', MOISTURE_SCALES),
           when: (x: Values) => x['test'] === 'moisture',
         },
+        {
+          ...choice('brokeAt', 'Parted', BROKE_AT, true),
+          when: (x: Values) => isPulled(x['test']),
+        },
+        {
+          ...measure('brokePct', 'On so much of its face', 'percent', { above: 0, max: 100, optional: true }),
+          when: (x: Values) => isPulled(x['test']) && x['brokeAt'] !== undefined,
+        },
         words('instrument', 'Instrument', 120, true, facts.instrument),
         time('at', 'Read'),
         {
           form: 'flag',
           key: 'unprimed',
           name: 'Laid without a primer',
-          when: (x: Values) => x['test'] === 'pull-off' || x['test'] === 'strip-pull',
+          when: (x: Values) => isPulled(x['test']),
         },
         NOTE,
       ];
@@ -86,6 +96,7 @@ export const GROUND: readonly KindForm[] = [
         instrument: opt(v['instrument']) ?? facts.instrument,
         value: facts.form === 'number' ? v['number'] : v['answer'],
         ...(test === 'moisture' ? some(v, 'scale') : {}),
+        ...(isPulled(test) ? some(v, 'brokeAt', 'brokePct') : {}),
         unprimed: v['unprimed'] === true,
         ...some(v, 'note'),
       };

@@ -43,7 +43,7 @@ export const PROOF: readonly KindForm[] = [
           measure('readMm', 'Read', 'film', { max: 20 }),
         ],
       },
-      { form: 'numbers', key: 'readings', name: 'Readings', unit: 'µm' },
+      { form: 'numbers', key: 'readings', name: 'Readings', unit: 'µm', fromGauge: true },
       NOTE,
     ],
     start: (c) => ({
