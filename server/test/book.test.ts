@@ -248,6 +248,7 @@ describe('a database of earlier days', () => {
       '0010_proving',
       '0011_scaled_pictures',
       '0012_tasks',
+      '0013_handed_over',
     ]);
   });
 });

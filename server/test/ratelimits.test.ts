@@ -34,11 +34,17 @@ describe('what a request costs', () => {
     const ofCost = (cost: string): string[] =>
       ROUTES.filter((r) => costOf(r) === cost).map((r) => `${r.method} ${r.path}`);
     expect(ofCost('file')).toEqual([
+      'get /jobs/{jobId}/handover.pdf',
+      'post /jobs/{jobId}/handover/tasks',
+      'get /jobs/{jobId}/upkeep/sheet.pdf',
+      'get /jobs/{jobId}/handover.zip',
       'put /jobs/{jobId}/pictures/{sha256}',
       'get /library/{buildUpId}/file',
       'put /papers/{sha256}',
+      'post /printouts/pdf',
       'get /jobs/{jobId}/file',
       'put /jobs/{jobId}/file',
+      'get /tasks/{taskId}/file',
     ]);
     expect(ofCost('heavy').filter((r) => !r.startsWith('post /compute/'))).toEqual([
       'get /jobs/{jobId}/today',

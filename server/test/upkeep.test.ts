@@ -53,6 +53,35 @@ describe('the upkeep of a roof', () => {
         .map((d) => `${d.from} ${d.state}`),
     ).toEqual(['2026-10-01 late', '2027-10-01 late', '2028-10-01 to come']);
   });
+  it('the list of jobs knows what is handed over, and how each stands is told', async () => {
+    const job = await importDemo();
+    interface Row {
+      readonly id: string;
+      readonly handedOver: boolean;
+    }
+    const row = async (): Promise<Row | undefined> =>
+      ((await api.get(`${V1}/jobs?limit=200`).expect(200)).body as { jobs: Row[] }).jobs.find(
+        (r) => r.id === job,
+      );
+    const standing = async (at: string) =>
+      (await api.get(`${V1}/jobs/${job}/standing?at=${at}`).expect(200)).body as object;
+    expect((await row())?.handedOver).toBe(false);
+    expect(await standing('2026-05-12T09:00:00Z')).toMatchObject({ handedOver: 0, due: [], sleeps: false });
+    await enter(job, {
+      ...{ step: 'handed over', at: '2026-05-12T08:00:00.000Z', to: 'the port office', unproven: [] },
+    });
+    expect((await row())?.handedOver).toBe(true);
+    // Its other roofs are not handed over, and a snag of the hall is open: it does not sleep.
+    expect(await standing('2026-05-13T09:00:00Z')).toMatchObject({
+      handedOver: 1,
+      openSnags: 1,
+      sleeps: false,
+    });
+    expect(await standing('2026-10-20T09:00:00Z')).toMatchObject({
+      due: [{ zoneId: 'hall', what: 'visit', from: '2026-10-01', state: 'due' }],
+    });
+    await api.get(`${V1}/jobs/nowhere/standing`).expect(404);
+  });
   it('its calendar has every date that is not done, in whole months, under ids that stay', async () => {
     const job = await importDemo();
     const { dates } = await upkeepOf(job, 'zone=hall');

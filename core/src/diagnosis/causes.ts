@@ -41,6 +41,7 @@ export const OTHERWISE: Readonly<Record<FactKey, number>> = {
   ...{ dew: 0.08, rain: 0.06, tooCold: 0.08, tooHot: 0.08, thickFilm: 0.08, thinFilm: 0.1 },
   ...{ thinPrimer: 0.08, notPrepared: 0.1, unfitGround: 0.05, dirtBetween: 0.1, usedEarly: 0.06 },
   ...{ uncovered: 0.08, catalystOff: 0.06, notLooked: 0.1, badDetail: 0.12, floodTight: 0.5 },
+  batchToo: 0.08,
   ...{ waterInside: 0.1, fineBubbles: 0.1, voidsBelow: 0.15, magnet: 0.02, rinsesOff: 0.05 },
   ...{ softThrough: 0.15, peelsClean: 0.15, stepBelow: 0.1, dyeAtPlug: 0.05 },
 };
@@ -147,11 +148,29 @@ export const CAUSES: readonly Cause[] = [
     symptoms: { 'soft or tacky': 0.35, 'chalky or brittle': 0.1 },
     signs: [
       { fact: 'catalystOff', ifCause: 0.75 },
+      { fact: 'batchToo', ifCause: 0.2 },
       { fact: 'softThrough', ifCause: 0.85 },
     ],
     repair: [
       'It does not cure any more: take all of it off.',
       'Wipe the ground with the cleaner of the data sheet.',
+      AGAIN,
+    ],
+  },
+  {
+    ...{ id: 'bad-batch', name: 'A faulty batch: too old, frozen once, or wrong' },
+    symptoms: {
+      ...{ 'soft or tacky': 0.08, bubbles: 0.03, pinholes: 0.03, peeling: 0.04 },
+      ...{ 'chalky or brittle': 0.08 },
+    },
+    signs: [
+      { fact: 'batchToo', ifCause: 0.9 },
+      { fact: 'softThrough', ifCause: 0.4 },
+    ],
+    repair: [
+      'Set what is left of the batch aside, keep a tin of it, and tell who made it.',
+      CUT_OUT,
+      KEY,
       AGAIN,
     ],
   },

@@ -31,6 +31,7 @@ export const RECORD_FACTS = {
   catalystOff: 'catalyst off the table of its temperature',
   notLooked: 'sheet laid without looking at laps, edges and bond',
   badDetail: 'a detail refused, or a leak found at one',
+  batchToo: 'seen on the other bays of its batch, and hardly elsewhere',
   floodTight: 'flood test lost no more than air and readings explain',
 } as const;
 /** Facts that only a look tells, as a question. */

@@ -6,6 +6,7 @@ export {
   type GuaranteeStand,
 } from './guarantee.ts';
 export { handoverOf, type HandoverAsked } from './handover.ts';
+export { jobStanding, type JobStanding, type RoofDate } from './standing.ts';
 export { keptAfter, type KeptAfter } from './keptafter.ts';
 export {
   DATE_NAMES,

@@ -7,6 +7,7 @@ import {
   diagnose,
   factsOf,
   LOOK_FACT_KEYS,
+  neighbourFacts,
   OTHERWISE,
   RECORD_FACT_KEYS,
   SYMPTOMS,
@@ -125,6 +126,42 @@ describe('the rules', () => {
     const d = diagnose('rust spots', []);
     expect(d.next?.fact).toBe('magnet');
     expect(diagnose('brown stains', []).next?.fact).toBe('rinsesOff');
+  });
+});
+
+describe('bays that show the same', () => {
+  const job = velmora(new Date(DEMO_ANCHOR));
+  const state = jobState(inputsOf(job, Date.parse(DEMO_ANCHOR)));
+  const all = state.calls.map((c) => c.status).filter((s) => s.bay.zoneId === 'hall' && s.laid.length > 0);
+  const { book } = state.kept.inputs;
+  const ids = (...labels: string[]) =>
+    new Set(all.filter((s) => labels.includes(s.bay.label)).map((s) => s.bay.id));
+  const own = all.find((s) => s.bay.label === 'H3')!;
+  const batches = (label: string): string[] =>
+    all.find((s) => s.bay.label === label)!.laid.flatMap((l) => l.entry.containers.map((c) => c.batch ?? ''));
+  /** Of the hall, those with the second batch that H3 has; the others lie without it. */
+  const second = 'F-2240';
+  const same = all.filter((s) => s !== own && batches(s.bay.label).includes(second)).map((s) => s.bay.label);
+  const away = all.filter((s) => s !== own && !batches(s.bay.label).includes(second)).map((s) => s.bay.label);
+  const fact = (also: ReadonlySet<string>, others: boolean) =>
+    neighbourFacts(own, { also, others }, all, book)[0];
+  it('the demo has bays with the batch and bays without', () => {
+    expect(batches('H3')).toContain(second);
+    expect([same.length > 0, away.length > 0]).toEqual([true, true]);
+  });
+  it.each([
+    ['all of the batch and none else', same, true, true],
+    ['all of the batch and all else', [...same, ...away], true, false],
+    ['only others', away, true, false],
+    ['none, and they were looked at', [], true, false],
+    ['nobody looked at the others', same, false, undefined],
+  ] as const)('%s', (_, also, others, is) => expect(fact(ids(...also), others)?.is).toBe(is));
+  it('make a faulty batch likelier, or less likely', () => {
+    const share = (facts: Fact[]) =>
+      diagnose('soft or tacky', facts).ranked.find((r) => r.cause.id === 'bad-batch')!.likelihood;
+    const known = (f: Fact | undefined): Fact[] => (f ? [f] : []);
+    expect(share(known(fact(ids(...same), true)))).toBeGreaterThan(3 * share([]));
+    expect(share(known(fact(ids(), true)))).toBeLessThan(0.3 * share([]));
   });
 });
 

@@ -6,7 +6,7 @@ import { jobState, type JobState } from '@lentum/core/state';
 import type { Context } from '../http/routes.ts';
 import { inputsOf, jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
 
-export type Asked = JobSnapshot & { readonly zoneId: string; readonly asked: unknown };
+export type Asked = WholeJob & { readonly zoneId: string };
 
 /** Which roof, and as it stood when. */
 export const handoverQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
@@ -14,17 +14,22 @@ export const handoverQuery = z.object({ zone: idSchema, at: instantSchema.option
 /** What the job asks to be proven, out of the same snapshot. */
 const alsoAsked = (body: ReadBody) => ({ asked: body('proving') });
 
+type Served = Pick<Context, 'pool' | 'now'>;
+/** A job as a whole, with what it asks to be proven. */
+export type WholeJob = JobSnapshot & { readonly asked: unknown };
+
 /** @throws 404 when there is no such job */
-export async function askedOf(
-  context: Context,
+export const wholeJob = ({ pool, now }: Served, jobId: string, at?: string): Promise<WholeJob> =>
+  jobSnapshot(pool, jobId, at === undefined ? now().getTime() : Date.parse(at), alsoAsked);
+
+/** The same for one of its roofs. @throws 404 when there is no such job */
+export const askedOf = async (
+  served: Served,
   jobId: string,
   { zone, at }: z.output<typeof handoverQuery>,
-): Promise<Asked> {
-  const nowMs = at === undefined ? context.now().getTime() : Date.parse(at);
-  return { ...(await jobSnapshot(context.pool, jobId, nowMs, alsoAsked)), zoneId: zone };
-}
+): Promise<Asked> => ({ ...(await wholeJob(served, jobId, at)), zoneId: zone });
 
-export const stateOf = (job: Asked): { readonly state: JobState; readonly asked: ProvingDoc } => ({
+export const stateOf = (job: WholeJob): { readonly state: JobState; readonly asked: ProvingDoc } => ({
   state: jobState(inputsOf(job)),
   asked: provingSchema.parse(job.asked),
 });

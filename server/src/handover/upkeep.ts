@@ -1,20 +1,28 @@
 /** The years after: what is due on a roof and when, as data, as a calendar, and as the sheet of a year. */
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { z } from 'zod';
-import { DATE_NAMES, keptAfter, upkeepSheet } from '@lentum/core/handover';
-import { idSchema } from '@lentum/core/job';
+import { DATE_NAMES, jobStanding, keptAfter, upkeepSheet, type RoofDate } from '@lentum/core/handover';
+import { idSchema, instantSchema } from '@lentum/core/job';
 import { printoutSchema, type Printout } from '@lentum/core/printout';
 import type { Zone } from '@lentum/core/survey';
-import { firstDay } from '@lentum/core/upkeep';
+import { firstDay, type UpkeepDate } from '@lentum/core/upkeep';
 import { unwrap } from '../compute/helpers.ts';
 import { atThread } from '../compute/runs.ts';
 import { answerFromThread, fromThread } from '../compute/threads.ts';
 import { unprocessable } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { answerPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
-import { askedOf, handoverQuery, stateOf, type Asked } from './snapshot.ts';
+import { askedOf, handoverQuery, stateOf, wholeJob, type Asked, type WholeJob } from './snapshot.ts';
 
 const month = z.iso.date();
+const upkeepDate = z.strictObject({
+  what: z.enum(['visit', 'outlets', 'recoat', 'renewal', 'guarantee']),
+  /** First days of the first and of the last month of its time. */
+  from: month,
+  to: month,
+  state: z.enum(['done', 'late', 'due', 'to come']),
+  entryId: idSchema.optional(),
+});
 const upkeepAnswer = z.strictObject({
   zoneId: idSchema,
   /** The instant from which the years count. */
@@ -22,18 +30,14 @@ const upkeepAnswer = z.strictObject({
   countedFrom: z.enum(['handed over', 'finished', 'today']).optional(),
   /** What was not proven on the day of the handing over. */
   unproven: z.array(z.string()).optional(),
-  dates: z.array(
-    z.strictObject({
-      what: z.enum(['visit', 'outlets', 'recoat', 'renewal', 'guarantee']),
-      /** First days of the first and of the last month of its time. */
-      from: month,
-      to: month,
-      state: z.enum(['done', 'late', 'due', 'to come']),
-      entryId: idSchema.optional(),
-    }),
-  ),
+  dates: z.array(upkeepDate),
 });
 export type UpkeepAnswer = z.infer<typeof upkeepAnswer>;
+
+const toldDate = (d: UpkeepDate): z.output<typeof upkeepDate> => ({
+  ...{ what: d.key, from: firstDay(d.from), to: firstDay(d.to), state: d.state },
+  ...(d.entryId === undefined ? {} : { entryId: d.entryId }),
+});
 
 atThread('upkeep', (asked: Asked): UpkeepAnswer => {
   const { state, asked: proving } = stateOf(asked);
@@ -42,10 +46,7 @@ atThread('upkeep', (asked: Asked): UpkeepAnswer => {
     zoneId: asked.zoneId,
     ...(plan ? { from: new Date(plan.startMs).toISOString(), countedFrom: plan.startBy } : {}),
     ...(plan?.kept.handedOver ? { unproven: plan.kept.handedOver.body.unproven } : {}),
-    dates: dates.map((d) => ({
-      ...{ what: d.key, from: firstDay(d.from), to: firstDay(d.to), state: d.state },
-      ...(d.entryId === undefined ? {} : { entryId: d.entryId }),
-    })),
+    dates: dates.map(toldDate),
   };
 });
 
@@ -53,6 +54,25 @@ atThread('upkeep sheet', (asked: Asked & { readonly year: number }): Printout =>
   const { state, asked: proving } = stateOf(asked);
   const { head, record, zoneId, year } = asked;
   return unwrap(upkeepSheet({ head, state, last: record.at(-1), zoneId, asked: proving, year }));
+});
+
+const roofDate = upkeepDate.extend({ zoneId: idSchema, zoneName: z.string() });
+const standingAnswer = z.strictObject({
+  /** Roofs that are handed over, of those that are cut into bays. */
+  handedOver: z.number().int(),
+  of: z.number().int(),
+  due: z.array(roofDate),
+  next: roofDate.optional(),
+  openSnags: z.number().int(),
+  /** Every roof is handed over, and nothing is due or open. */
+  sleeps: z.boolean(),
+});
+
+atThread('standing', (job: WholeJob): z.output<typeof standingAnswer> => {
+  const { state, asked } = stateOf(job);
+  const { due, next, ...counts } = jobStanding(state, job.head.timeZone, asked);
+  const told = ({ date, zoneId, zoneName }: RoofDate) => ({ ...toldDate(date), zoneId, zoneName });
+  return { ...counts, due: due.map(told), ...(next ? { next: told(next) } : {}) };
 });
 
 const yearQuery = handoverQuery.extend({ year: z.coerce.number().int().min(1900).max(2200) });
@@ -79,6 +99,18 @@ async function ofZone(
 }
 
 export const upkeepRoutes = [
+  route({
+    method: 'get',
+    path: '/jobs/{jobId}/standing',
+    tag: 'Handover',
+    summary:
+      'How a job stands whose roofs are handed over: asleep until its next date, or what is due on which roof',
+    query: z.object({ at: instantSchema.optional() }),
+    answer: standingAnswer,
+    run: async ({ params, query, context, res }) => {
+      await answerFromThread(res, 'standing', await wholeJob(context, params['jobId'] ?? '', query.at));
+    },
+  }),
   route({
     method: 'get',
     path: '/jobs/{jobId}/upkeep',

@@ -9,11 +9,14 @@ export type Cost = keyof typeof PER_MINUTE;
 
 const WINDOW_MS = 60_000;
 
-/** What a route costs: bytes that are stored or a whole job, a computation, or little. */
+/** Whole papers, and tasks that make them. */
+const PAPER = /(\.pdf|\.zip|\/pdf|\/tasks)$/;
+
+/** What a route costs: bytes that are stored, a whole job or a paper; a computation; or little. */
 export const costOf = ({ path, raw }: { readonly path: string; readonly raw?: unknown }): Cost =>
   path.startsWith('/compute') || path.endsWith('/today')
     ? 'heavy'
-    : raw || path.endsWith('/file')
+    : raw || path.endsWith('/file') || PAPER.test(path)
       ? 'file'
       : 'plain';
 

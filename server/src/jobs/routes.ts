@@ -41,7 +41,13 @@ const jobAnswer = z.object({
   job: jobHeadSchema,
 });
 const listAnswer = z.object({
-  jobs: z.array(jobAnswer.extend({ entries: z.number() })),
+  jobs: z.array(
+    jobAnswer.extend({
+      entries: z.number(),
+      /** A roof of it was handed over once: how it stands is told by `/standing`. */
+      handedOver: z.boolean(),
+    }),
+  ),
   next: z.string().optional(),
 });
 

@@ -10,7 +10,11 @@ export const JOBS_SQL = {
     WHERE is_demo AND (archived_at IS NULL OR id = $1)`,
   list: `
     SELECT j.id, j.created_at AS "createdAt", j.archived_at IS NOT NULL AS archived, d.version, d.body AS job,
-           (SELECT coalesce(max(seq), 0) FROM record_entry r WHERE r.job_id = j.id) AS entries
+           (SELECT coalesce(max(seq), 0) FROM record_entry r WHERE r.job_id = j.id) AS entries,
+           EXISTS (
+             SELECT 1 FROM record_entry r
+             WHERE r.job_id = j.id AND r.entry ->> 'kind' = 'upkeep' AND r.entry -> 'body' ->> 'step' = 'handed over'
+           ) AS "handedOver"
     FROM job j
     CROSS JOIN LATERAL (SELECT version, body FROM document WHERE job_id = j.id AND kind = 'job' ORDER BY version DESC LIMIT 1) d
     WHERE (j.archived_at IS NOT NULL) = $1 AND ($2::timestamptz IS NULL OR (j.created_at, j.id) < ($2, $3))

@@ -6,6 +6,7 @@ import {
   atRisk,
   diagnose,
   factsOf,
+  neighbourFacts,
   isLook,
   LOOK_FACTS,
   RECORD_FACTS,
@@ -38,6 +39,8 @@ const status = computed(() => bays.value.find((s) => s.bay.id === bayId.value));
 function choose(id: string): void {
   bayId.value = id;
   looks.value = {};
+  also.value = [];
+  others.value = false;
 }
 /** Whether the newest flood over the bay held; undefined: none tells. */
 const floodTight = computed(() => {
@@ -50,8 +53,24 @@ const floodTight = computed(() => {
   const { answer } = floodVerdict(test, floodedArea(test, site.bays), state.practice, state.atMs);
   return answer === 'tight' ? true : answer === 'loses' ? false : undefined;
 });
+/** Bays that show the same; and whether the rest was looked at. */
+const also = ref<string[]>([]);
+const others = ref(false);
+function turn(id: string): void {
+  also.value = also.value.includes(id) ? also.value.filter((x) => x !== id) : [...also.value, id];
+}
 const recorded = computed(() =>
-  job.state && status.value ? factsOf(job.state, status.value, floodTight.value) : [],
+  job.state && status.value
+    ? [
+        ...factsOf(job.state, status.value, floodTight.value),
+        ...neighbourFacts(
+          status.value,
+          { also: new Set(also.value), others: others.value },
+          bays.value,
+          job.state.kept.inputs.book,
+        ),
+      ]
+    : [],
 );
 const looked = computed(() =>
   Object.entries(looks.value).map(([key, is]): Fact => ({
@@ -113,6 +132,22 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
           {{ s.bay.label }}
         </button>
       </div>
+    </section>
+    <section v-if="symptom && status && bays.length > 1" aria-label="Seen also on">
+      <h3 class="minor">Seen also on</h3>
+      <div class="tiles">
+        <button
+          v-for="b in bays.filter((x) => x !== status)"
+          :key="b.bay.id"
+          type="button"
+          class="tile"
+          :aria-pressed="also.includes(b.bay.id)"
+          @click="turn(b.bay.id)"
+        >
+          {{ b.bay.label }}
+        </button>
+      </div>
+      <el-checkbox v-model="others" size="large">The others were looked at, and do not show it</el-checkbox>
     </section>
     <template v-if="answer && status && first">
       <section aria-label="Causes" aria-live="polite">

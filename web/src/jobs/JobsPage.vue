@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ElMessage } from 'element-plus';
 import { DateTime } from 'luxon';
-import { defineAsyncComponent, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
 import { call, get, sentenceOf } from '../app/api.ts';
 import { useTask } from '../shared/tasks/task.ts';
 import TaskLine from '../shared/tasks/TaskLine.vue';
 import JobDialog from './JobDialog.vue';
+import JobStandingLine from './JobStandingLine.vue';
 
 const RecallDialog = defineAsyncComponent(() => import('./RecallDialog.vue'));
 
@@ -17,6 +18,7 @@ interface Row {
   readonly archived: boolean;
   readonly job: JobHead;
   readonly entries: number;
+  readonly handedOver: boolean;
 }
 
 const router = useRouter();
@@ -28,6 +30,13 @@ const recalling = ref(false);
 const trouble = ref('');
 const picker = ref<HTMLInputElement>();
 const importing = ref(false);
+
+/** Jobs that sleep stand below those that do not. */
+const asleep = ref<ReadonlySet<string>>(new Set());
+const ordered = computed(() => {
+  const all = rows.value ?? [];
+  return [...all.filter((r) => !asleep.value.has(r.id)), ...all.filter((r) => asleep.value.has(r.id))];
+});
 
 async function load(more = false): Promise<void> {
   trouble.value = '';
@@ -150,7 +159,7 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
     />
 
     <ul v-if="rows && rows.length > 0" class="jobs">
-      <li v-for="row in rows" :key="row.id">
+      <li v-for="row in ordered" :key="row.id">
         <RouterLink :to="{ name: 'survey', params: { jobId: row.id } }" class="name">{{
           row.job.name
         }}</RouterLink>
@@ -162,6 +171,13 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
         <el-button text @click="archive(row, !row.archived)">{{
           row.archived ? 'Bring back' : 'Put away'
         }}</el-button>
+        <JobStandingLine
+          v-if="row.handedOver && !row.archived"
+          :job-id="row.id"
+          @sleeps="
+            (is) => (asleep = new Set(is ? [...asleep, row.id] : [...asleep].filter((x) => x !== row.id)))
+          "
+        />
       </li>
     </ul>
     <p v-else-if="rows && !showArchived" class="empty">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** The morning: every bay by what can be done now, and what follows if it is begun at some hour. */
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { allOf } from '@lentum/core/record';
 import { deadlinesOf } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import BayList from '../BayList.vue';
@@ -14,6 +15,8 @@ import { oddsAt, useChances } from './chances.ts';
 import { saveCalendar } from './calendar.ts';
 import PlannedToday from './PlannedToday.vue';
 import { useStart } from './start.ts';
+
+const UpkeepDue = defineAsyncComponent(() => import('./UpkeepDue.vue'));
 
 const job = useJob();
 const route = useRoute();
@@ -59,6 +62,8 @@ async function choose(id: string): Promise<void> {
   if (window.innerWidth <= PHONE_PX) card.value?.scrollIntoView({ block: 'start', behavior: 'smooth' });
 }
 
+/** Some roof is handed over: what is due on it is looked for. */
+const isKept = computed(() => allOf(job.book, 'upkeep').length > 0);
 const startMs = ref(job.nowMs);
 /** A bay is looked at from the moment in which it may be begun. */
 watch(
@@ -79,6 +84,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
     <RouterLink :to="{ query: { part: 'weather' } }">Weather</RouterLink>.
   </p>
   <p v-for="w in job.weather.view ? job.weather.warnings : []" :key="w" class="hint" role="status">{{ w }}</p>
+  <UpkeepDue v-if="isKept" />
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
       <PlannedToday />
