@@ -1,4 +1,6 @@
 /** The pictures of docs/screenshots, from the demo data. Run by `npm run screenshots`. */
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
 import { expect, freshDemo, test } from './support.ts';
@@ -61,12 +63,6 @@ test('desk', async ({ page }) => {
     await page.waitForTimeout(1500);
     await take(page, name);
   }
-  await page.goto(`/jobs/${id}/build-up?zone=terrace`);
-  await page.getByRole('button', { name: 'Choose another' }).click();
-  for (const name of ['Methacrylate terrace', 'Pedestrian polyurethane deck.'])
-    await page.locator('.choose .row', { hasText: name }).locator('.el-checkbox').click();
-  await page.locator('.compare').scrollIntoViewIfNeeded();
-  await take(page, 'compare');
   await page.goto(`/jobs/${id}/details?zone=hall&detail=corner-3`);
   await take(page, 'details');
   await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=cap`);
@@ -121,4 +117,40 @@ test('phone', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeEnabled({ timeout: 90_000 });
   await page.getByRole('region', { name: /^Day sheet/ }).evaluate((e) => e.scrollIntoView());
   await take(page, 'phone-day');
+});
+
+test('paper: the first pages of a handover', async ({ page }) => {
+  test.setTimeout(120_000);
+  const id = await freshDemo(page);
+  const pdf = await (await page.request.get(`/api/v1/jobs/${id}/handover.pdf?zone=hall`)).body();
+  const reader = createRequire(import.meta.url);
+  // Drawn by another program than the one that wrote it, on a page of its own.
+  await page.route('http://paper.test/**', (route) => {
+    const name = new URL(route.request().url()).pathname.slice(1);
+    if (name === '') return route.fulfill({ contentType: 'text/html', body: '<!doctype html><body>' });
+    if (name === 'paper.pdf') return route.fulfill({ contentType: 'application/pdf', body: pdf });
+    return route.fulfill({
+      contentType: 'text/javascript',
+      body: readFileSync(reader.resolve(`pdfjs-dist/legacy/build/${name}`)),
+    });
+  });
+  await page.setViewportSize({ width: 1400, height: 690 });
+  await page.goto('http://paper.test/');
+  const drawn = await page.evaluate<number>(`(async () => {
+    const pdfjs = await import('/pdf.min.mjs');
+    pdfjs.GlobalWorkerOptions.workerSrc = '/pdf.worker.min.mjs';
+    document.body.style.cssText = 'margin:0;padding:14px;display:flex;gap:14px;background:#b8b4a6';
+    const doc = await pdfjs.getDocument('/paper.pdf').promise;
+    for (const n of [1, 2, 3]) {
+      const sheet = await doc.getPage(n);
+      const viewport = sheet.getViewport({ scale: 448 / sheet.getViewport({ scale: 1 }).width });
+      const canvas = document.createElement('canvas');
+      Object.assign(canvas, { width: viewport.width, height: viewport.height });
+      document.body.append(canvas);
+      await sheet.render({ canvasContext: canvas.getContext('2d'), viewport }).promise;
+    }
+    return document.querySelectorAll('canvas').length;
+  })()`);
+  expect(drawn).toBe(3);
+  await take(page, 'handover-paper');
 });

@@ -81,13 +81,14 @@ describe('the register of practice', () => {
     ['recoatDark', 0.85],
     ['recoatWet', 0.7],
     ['recoatSun', 130],
+    ['repairOverlap', 100],
     ['outletsPerYear', 2],
     ['spotsPer10M2', 5],
     ['evaporationOff', 35],
     ['panOff', 15],
     ['floodLoss', 1],
   ] as const)('%s is %d', (key, value) => expect(COMMON[key]).toMatchObject({ value, source: 'typical' }));
-  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(81));
+  it('every number of it is in that list', () => expect(PRACTICE_KEYS).toHaveLength(82));
   it.each([
     ['pullOffTraffic', 'EN 1542'],
     ['pullOff', 'EN 1542'],

@@ -33,5 +33,6 @@ export const KEEPING = {
     [60, 320],
     OWN,
   ),
+  repairOverlap: number('overlap of a repair, all round', 100, 'lap', [25, 500]),
   outletsPerYear: number('outlets are cleared a year', 2, 'count', [1, 12]),
 } as const;

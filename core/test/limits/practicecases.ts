@@ -33,7 +33,7 @@ import {
 import { spikesIn, roofLevelsOf } from '@lentum/core/falls';
 import { bayRoute, hotCare, isHot, rolledInstead, splitZone } from '@lentum/core/site';
 import { MS_PER_DAY } from '@lentum/core/units';
-import { recoatOf, upkeepOf } from '@lentum/core/upkeep';
+import { recoatOf, repairOrder, upkeepOf } from '@lentum/core/upkeep';
 import { type WeatherSeries } from '@lentum/core/weather';
 import { weatherWarnings } from '@lentum/core/words';
 import {
@@ -663,6 +663,16 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
           ),
         ),
       ),
+  },
+  {
+    name: 'what a repair takes',
+    of: () => {
+      const acrylic = CATALOGUE.find((b) => b.family === 'ACRYLIC');
+      if (!acrylic) throw new Error('no acrylic');
+      const layerIds = new Set(acrylic.layers.map((l) => l.id));
+      const order = repairOrder(acrylic, { areaM2: 1, places: 1, layerIds }, practiceOf());
+      return order.lines.map((l) => l.amount.value.toFixed(6)).join(' ');
+    },
   },
   {
     name: 'years of finished roofs',

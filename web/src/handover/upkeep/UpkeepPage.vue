@@ -27,6 +27,7 @@ import ZoneTabs from '../../shared/ZoneTabs.vue';
 import LogForms from '../../site/LogForms.vue';
 import EntryPictures from '../../shared/pictures/EntryPictures.vue';
 import GuaranteePart from './GuaranteePart.vue';
+import RepairPart from './RepairPart.vue';
 import YearsDrawing from './YearsDrawing.vue';
 
 const job = useJob();
@@ -185,6 +186,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
             </li>
           </ul>
         </section>
+        <RepairPart :zone-id="zoneId" :zone-name="chosen.zone.name" />
         <section v-if="plan" aria-label="Papers">
           <h2>Papers</h2>
           <div class="bar">
