@@ -31,7 +31,10 @@ interface Told {
 const told = async (id: string): Promise<Told> =>
   (await api.get(`${V1}/tasks/${id}`).expect(200)).body as Told;
 const over = async (id: string): Promise<Told> => {
-  await expect.poll(async () => (await told(id)).state).toMatch(/^(done|failed|cancelled)$/);
+  // The threads start with the first of them, and other test files compute meanwhile.
+  await expect
+    .poll(async () => (await told(id)).state, { timeout: 150_000 })
+    .toMatch(/^(done|failed|cancelled)$/);
   return told(id);
 };
 const fileOf = async (id: string): Promise<Buffer> =>
@@ -67,7 +70,7 @@ taskKind('test broken', () => {
 });
 
 describe('the papers of a handover by a task', () => {
-  it('are those that are answered at once', async () => {
+  it('are those that are answered at once', { timeout: 300_000 }, async () => {
     const job = await importDemo();
     const pdf = await asked(job, { make: 'pdf', zone: 'hall', size: 'Letter' });
     const zip = await asked(job, { make: 'zip', zone: 'hall' });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Can this zone be coated? Substrate, inspection, tests; one verdict, every reason, and the preparation. */
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import {
   FAMILIES,
   FAMILY_KEYS,
@@ -36,6 +36,8 @@ import TextInput from '../shared/TextInput.vue';
 import InspectionList from './InspectionList.vue';
 import LoadsPanel from './LoadsPanel.vue';
 import TestTable from './TestTable.vue';
+
+const MoistureMap = defineAsyncComponent(() => import('./MoistureMap.vue'));
 
 const props = defineProps<{
   falls: FallsReport | undefined;
@@ -296,6 +298,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
   </template>
 
   <TestTable :zone="zone" />
+  <MoistureMap :zone="zone" />
   <LoadsPanel :zone="zone" :falls="falls" />
 
   <template v-if="others.length > 0">
