@@ -22,7 +22,7 @@ export interface FinishedPoint {
 }
 
 /** When the last coat of a bay was finished; undefined while none is. */
-function finishedMs({ laid }: BayStatus): number | undefined {
+export function finishedMs({ laid }: BayStatus): number | undefined {
   const last = laid.at(-1)?.entry.finishedAt;
   return last === undefined ? undefined : Date.parse(last);
 }

@@ -18,6 +18,7 @@ import {
   type ProvingDoc,
 } from '../proving/index.ts';
 import { latestDetails, type BayStatus, type LaidCoat, type Miss } from '../record/index.ts';
+import { aggregatePoints, openingPoints, slipPoint } from './surfaceproof.ts';
 import { bondPoint, dryFilmPoint, picturePoint, snagPoint } from './finished.ts';
 import { asPast, layersWhenLaid, type JobState } from '../state/index.ts';
 
@@ -196,6 +197,7 @@ function finishedOf(status: BayStatus, state: JobState, asked: Demand, points: P
   const { book } = state.kept.inputs;
   const at = { where: status.bay.label, bayId: status.bay.id, layer: undefined };
   if (asked.bondMPa) put(points, 'bond', { ...at, ...bondPoint(status, book, asked.bondMPa) });
+  if (asked.slip) put(points, 'slip', { ...at, ...slipPoint(status, book, asked.slip) });
   if (asked.dryFilm) put(points, 'dryFilm', { ...at, ...dryFilmPoint(status, book, state.practice) });
 }
 
@@ -276,6 +278,9 @@ export function proofOf(
     filmOf(status, points);
     missesOf(status, points);
     standOf(status, points);
+    const at = { where: status.bay.label, bayId: status.bay.id, layer: undefined };
+    for (const point of aggregatePoints(status, book)) put(points, 'aggregate', { ...at, ...point });
+    for (const point of openingPoints(state, status)) put(points, 'openings', { ...at, ...point });
     leaksOf(status, leak, demand, points);
     if (demand) finishedOf(status, state, demand, points);
   }

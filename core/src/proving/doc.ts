@@ -15,6 +15,8 @@ const demandSchema = z.strictObject({
   leak: z.enum(LEAK_DEMANDS),
   /** Pull-off of the finished work, at least, N/mm². */
   bondMPa: sourced(z.number().gt(0).max(20)).optional(),
+  /** Grip of the finished surface by pendulum, at least. */
+  slip: sourced(z.number().gt(0).max(150)).optional(),
   /** The film is read dry, besides wet. */
   dryFilm: z.boolean().default(false),
   /** Each detail has a picture. */

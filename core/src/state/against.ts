@@ -25,16 +25,19 @@ function baysOfEntry(basis: JobBasis, { bays, zoneId }: BookEntry): Bay[] {
 }
 
 /** What the cure said against an opening of bays when it was given. */
-function openedAgainst(basis: JobBasis, bays: readonly Bay[], to: OpenedTo, at: string): Against[] {
-  const { book } = basis.kept.inputs;
-  // Just before it: what it says itself is not against it.
+/** The gates of a use of a bay as they stood just before an instant: what opens it then is not counted. */
+export function gatesWhenOpened(basis: JobBasis, bay: Bay, to: OpenedTo, at: string): Gate[] {
   const thenMs = Date.parse(at) - 1;
+  const { status } = seenAt(basis, bay, thenMs);
+  const terms = { zone: basis.kept.zone(bay.zoneId), practice: basis.practice };
+  return openingGates(status, basis.kept.inputs.book, thenMs, terms).filter(
+    (g) => g.key === `opening/${to}` || (to === 'water' && g.key === 'opening/load'),
+  );
+}
+
+function openedAgainst(basis: JobBasis, bays: readonly Bay[], to: OpenedTo, at: string): Against[] {
   return bays.flatMap((bay): Against[] => {
-    const { status } = seenAt(basis, bay, thenMs);
-    const terms = { zone: basis.kept.zone(bay.zoneId), practice: basis.practice };
-    const gates = brokenIn(openingGates(status, book, thenMs, terms)).filter(
-      (g) => g.key === `opening/${to}` || (to === 'water' && g.key === 'opening/load'),
-    );
+    const gates = brokenIn(gatesWhenOpened(basis, bay, to, at));
     return gates.length > 0 ? [{ label: bay.label, gates }] : [];
   });
 }

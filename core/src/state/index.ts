@@ -1,4 +1,12 @@
-export { againstWords, asPast, laidAgainst, layersWhenLaid, type Against, type WhenLaid } from './against.ts';
+export {
+  againstWords,
+  asPast,
+  gatesWhenOpened,
+  laidAgainst,
+  layersWhenLaid,
+  type Against,
+  type WhenLaid,
+} from './against.ts';
 export { Grounds, type Ground } from './ground.ts';
 export type { JobInputs } from './inputs.ts';
 export { breathes, groundAt, jobBasis, jobState, type JobBasis, type JobState } from './jobstate.ts';

@@ -46,6 +46,7 @@ export const TESTS = {
   strength: number('Compressive strength', 'N/mm²', 1, 150, 'rebound hammer', 'stress'),
   'pull-off': number('Pull-off', 'N/mm²', 0, 20, 'pull-off gauge', 'stress'),
   'strip-pull': word('Strip-pull of a trial patch', 'trial patch with mesh', 'tears itself', 'peels off'),
+  slip: number('Slip by pendulum', 'PTV', 0, 150, 'pendulum, wet'),
   core: word('Core sample', 'core cutter', 'dry', 'damp', 'wet'),
   tack: word('Fingertip tack of primer', 'fingertip', 'tack-free', 'tacky'),
 } as const satisfies Record<string, NumberTest | WordTest>;

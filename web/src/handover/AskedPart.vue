@@ -31,6 +31,8 @@ const setLeak = (value: string): void =>
   );
 const setBond = (value: number | undefined): void =>
   change('bondMPa', value === undefined ? undefined : { value, source: 'chosen' });
+const setSlip = (value: number | undefined): void =>
+  change('slip', value === undefined ? undefined : { value, source: 'chosen' });
 </script>
 
 <template>
@@ -54,6 +56,17 @@ const setBond = (value: number | undefined): void =>
           :max="20"
           optional
           @update:model-value="setBond"
+        />
+      </NamedField>
+      <NamedField name="Grip by pendulum, at least" group>
+        <MeasureInput
+          :model-value="own.slip?.value"
+          quantity="number"
+          label="Grip asked for"
+          :above="0"
+          :max="150"
+          optional
+          @update:model-value="setSlip"
         />
       </NamedField>
       <el-checkbox :model-value="own.dryFilm" @update:model-value="change('dryFilm', $event === true)"
