@@ -11,17 +11,19 @@ export interface AtRisk {
 const startOf = (e: BookEntry): number =>
   Date.parse(e.kind === 'coat' || e.kind === 'ply' ? e.body.startedAt : e.madeAt);
 
+/** The entries by which layers lie on a bay. */
+export const entriesOn = (s: BayStatus, book: SiteBook): BookEntry[] =>
+  [...s.laid, ...s.others].flatMap(({ entry }) => book.seen.get(entry.id) ?? []);
+
 /** @param all bays of the job */
 export function atRisk(status: BayStatus, all: readonly BayStatus[], book: SiteBook): AtRisk[] {
   const found: AtRisk[] = [];
   const others = all.filter((s) => s.bay.id !== status.bay.id);
-  const entriesOn = (s: BayStatus): BookEntry[] =>
-    [...s.laid, ...s.others].flatMap(({ entry }) => book.seen.get(entry.id) ?? []);
   const put = (why: AtRisk['why'], what: string, fits: (e: BookEntry) => boolean): void => {
-    const bays = others.filter((s) => entriesOn(s).some(fits)).map((s) => s.bay.label);
+    const bays = others.filter((s) => entriesOn(s, book).some(fits)).map((s) => s.bay.label);
     if (bays.length > 0) found.push({ why, what, bays });
   };
-  const own = entriesOn(status);
+  const own = entriesOn(status, book);
   for (const entry of own)
     if (entry.bays.length > 1) put('laid in one go with it', `entry ${entry.seq}`, (e) => e.id === entry.id);
   const batches = [...new Set(own.flatMap(batchesOf))];

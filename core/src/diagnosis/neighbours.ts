@@ -1,5 +1,6 @@
 /** Whether a symptom goes with a batch: it is seen on the bays of one batch, and hardly on the rest of what was looked at. */
 import { batchesOf, isSameBatch, type BayStatus, type SiteBook } from '../record/index.ts';
+import { entriesOn } from './atrisk.ts';
 import type { Fact } from './facts.ts';
 
 export interface Seen {
@@ -9,11 +10,7 @@ export interface Seen {
   readonly others: boolean;
 }
 
-const batchesOn = (s: BayStatus, book: SiteBook): string[] =>
-  [...s.laid, ...s.others].flatMap(({ entry }) => {
-    const made = book.seen.get(entry.id);
-    return made ? batchesOf(made) : [];
-  });
+const batchesOn = (s: BayStatus, book: SiteBook): string[] => entriesOn(s, book).flatMap(batchesOf);
 
 /** Of a batch it is seen on at least so many of its bays, as a share. */
 const MOST = 0.5;

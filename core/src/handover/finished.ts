@@ -22,9 +22,27 @@ export interface FinishedPoint {
 }
 
 /** When the last coat of a bay was finished; undefined while none is. */
-export function finishedMs({ laid }: BayStatus): number | undefined {
+function finishedMs({ laid }: BayStatus): number | undefined {
   const last = laid.at(-1)?.entry.finishedAt;
   return last === undefined ? undefined : Date.parse(last);
+}
+
+/** Figures of a test that were read on a bay since its last coat was finished. */
+export function readSince(
+  status: BayStatus,
+  book: SiteBook,
+  test: BookEntryOf<'test'>['body']['test'],
+): { readonly entry: BookEntryOf<'test'>; readonly value: number }[] {
+  const sinceMs = finishedMs(status);
+  return onBayOf(book, status.bay, 'test').flatMap((entry) => {
+    const { value, at } = entry.body;
+    return entry.body.test === test &&
+      typeof value === 'number' &&
+      sinceMs !== undefined &&
+      Date.parse(at) >= sinceMs
+      ? [{ entry, value }]
+      : [];
+  });
 }
 
 /** Pull-off read on the finished work of a bay, against what is asked for. */
@@ -35,17 +53,10 @@ export function bondPoint(
 ): FinishedPoint {
   const what = 'Pull-off of finished work';
   const limit = given('pull-off asked for', asked.value, 'stress', asked.source);
-  const sinceMs = finishedMs(status);
-  const read = onBayOf(book, status.bay, 'test').filter(
-    (e) =>
-      e.body.test === 'pull-off' &&
-      typeof e.body.value === 'number' &&
-      sinceMs !== undefined &&
-      Date.parse(e.body.at) >= sinceMs,
-  );
-  const pulled = read.flatMap((e) =>
-    typeof e.body.value === 'number' ? [{ mpa: e.body.value, glue: partedInGlue(e) }] : [],
-  );
+  const pulled = readSince(status, book, 'pull-off').map(({ entry, value }) => ({
+    mpa: value,
+    glue: partedInGlue(entry),
+  }));
   // One that parted in the glue counts where it held as much as is asked for.
   const values = pulled.filter((p) => !p.glue || p.mpa >= limit.value).map((p) => p.mpa);
   const unread = pulled.length - values.length;

@@ -5,7 +5,7 @@ import { onBayOf, partOf, type BayStatus, type SiteBook } from '../record/index.
 import type { Demand } from '../proving/index.ts';
 import type { Gate } from '../gates/index.ts';
 import { asPast, gatesWhenOpened, type JobState } from '../state/index.ts';
-import { finishedMs, type FinishedPoint } from './finished.ts';
+import { readSince, type FinishedPoint } from './finished.ts';
 
 /**
  * Aggregate of each broadcast layer of a bay: what was thrown, less what was swept off, against what should stay. Where it is not
@@ -54,15 +54,7 @@ export function slipPoint(
 ): FinishedPoint {
   const what = 'Grip of the finished surface';
   const limit = given('grip asked for', asked.value, 'number', asked.source);
-  const sinceMs = finishedMs(status);
-  const values = onBayOf(book, status.bay, 'test').flatMap((e) =>
-    e.body.test === 'slip' &&
-    typeof e.body.value === 'number' &&
-    sinceMs !== undefined &&
-    Date.parse(e.body.at) >= sinceMs
-      ? [e.body.value]
-      : [],
-  );
+  const values = readSince(status, book, 'slip').map((r) => r.value);
   if (values.length === 0)
     return {
       what,
