@@ -8,7 +8,8 @@ export interface AtRisk {
   readonly bays: readonly string[];
 }
 
-const startOf = (e: BookEntry): number =>
+/** When an entry was begun, ms. */
+export const startOf = (e: BookEntry): number =>
   Date.parse(e.kind === 'coat' || e.kind === 'ply' ? e.body.startedAt : e.madeAt);
 
 /** The entries by which layers lie on a bay. */

@@ -41,7 +41,7 @@ export const OTHERWISE: Readonly<Record<FactKey, number>> = {
   ...{ dew: 0.08, rain: 0.06, tooCold: 0.08, tooHot: 0.08, thickFilm: 0.08, thinFilm: 0.1 },
   ...{ thinPrimer: 0.08, notPrepared: 0.1, unfitGround: 0.05, dirtBetween: 0.1, usedEarly: 0.06 },
   ...{ uncovered: 0.08, catalystOff: 0.06, notLooked: 0.1, badDetail: 0.12, floodTight: 0.5 },
-  batchToo: 0.08,
+  ...{ batchToo: 0.08, hoursToo: 0.08, personToo: 0.08 },
   ...{ waterInside: 0.1, fineBubbles: 0.1, voidsBelow: 0.15, magnet: 0.02, rinsesOff: 0.05 },
   ...{ softThrough: 0.15, peelsClean: 0.15, stepBelow: 0.1, dyeAtPlug: 0.05 },
 };
@@ -57,6 +57,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'earlyOvercoat', ifCause: 0.95 },
       { fact: 'softThrough', ifCause: 0.5 },
+      { fact: 'hoursToo', ifCause: 0.5 },
     ],
     repair: [CUT_OUT, 'Wait until what is left is hard through.', KEY, AGAIN],
   },
@@ -67,6 +68,7 @@ export const CAUSES: readonly Cause[] = [
       { fact: 'thickFilm', ifCause: 0.95 },
       { fact: 'softThrough', ifCause: 0.5 },
       { fact: 'fineBubbles', ifCause: 0.4 },
+      { fact: 'personToo', ifCause: 0.3 },
     ],
     repair: ['Give it time where it still cures; else:', CUT_OUT, KEY, 'Lay it again in thinner coats.'],
   },
@@ -85,6 +87,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'wetSurface', ifCause: 0.9 },
       { fact: 'waterInside', ifCause: 0.3 },
+      { fact: 'hoursToo', ifCause: 0.5 },
     ],
     repair: [CUT_OUT, 'Dry it.', KEY, AGAIN],
   },
@@ -94,6 +97,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'warmingSlab', ifCause: 0.95 },
       { fact: 'voidsBelow', ifCause: 0.4 },
+      { fact: 'hoursToo', ifCause: 0.6 },
     ],
     repair: [
       'Open each one, fill it, and level it.',
@@ -104,7 +108,10 @@ export const CAUSES: readonly Cause[] = [
   {
     ...{ id: 'hot', name: 'Laid too hot: it skinned before air and solvent were out' },
     symptoms: { bubbles: 0.06, pinholes: 0.12, wrinkles: 0.1 },
-    signs: [{ fact: 'tooHot', ifCause: 0.95 }],
+    signs: [
+      { fact: 'tooHot', ifCause: 0.95 },
+      { fact: 'hoursToo', ifCause: 0.6 },
+    ],
     repair: [CUT_OUT, KEY, 'Lay it again in the cool of the day.'],
   },
   {
@@ -119,7 +126,10 @@ export const CAUSES: readonly Cause[] = [
   {
     ...{ id: 'air-mixed', name: 'Air mixed in' },
     symptoms: { bubbles: 0.1, pinholes: 0.2 },
-    signs: [{ fact: 'fineBubbles', ifCause: 0.9 }],
+    signs: [
+      { fact: 'fineBubbles', ifCause: 0.9 },
+      { fact: 'personToo', ifCause: 0.4 },
+    ],
     repair: ['Where the film is enough without it, a further coat closes it; else:', CUT_OUT, KEY, AGAIN],
   },
   {
@@ -128,19 +138,26 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'rain', ifCause: 0.95 },
       { fact: 'waterInside', ifCause: 0.4 },
+      { fact: 'hoursToo', ifCause: 0.7 },
     ],
     repair: ['Let it dry and harden.', 'Abrade what is pitted or pale.', KEY, 'Lay the top coat again.'],
   },
   {
     ...{ id: 'dew', name: 'Dew on it, or on what it was laid on' },
     symptoms: { 'blisters with water': 0.12, peeling: 0.15, 'soft or tacky': 0.08, 'brown stains': 0.1 },
-    signs: [{ fact: 'dew', ifCause: 0.95 }],
+    signs: [
+      { fact: 'dew', ifCause: 0.95 },
+      { fact: 'hoursToo', ifCause: 0.6 },
+    ],
     repair: [CUT_OUT, 'Dry it.', KEY, AGAIN],
   },
   {
     ...{ id: 'no-primer', name: 'Primer short of its film' },
     symptoms: { 'blisters with water': 0.13, 'soft or tacky': 0.12, peeling: 0.12, bubbles: 0.08 },
-    signs: [{ fact: 'thinPrimer', ifCause: 0.9 }],
+    signs: [
+      { fact: 'thinPrimer', ifCause: 0.9 },
+      { fact: 'personToo', ifCause: 0.3 },
+    ],
     repair: [CUT_OUT, KEY, AGAIN],
   },
   {
@@ -150,6 +167,7 @@ export const CAUSES: readonly Cause[] = [
       { fact: 'catalystOff', ifCause: 0.75 },
       { fact: 'batchToo', ifCause: 0.2 },
       { fact: 'softThrough', ifCause: 0.85 },
+      { fact: 'personToo', ifCause: 0.3 },
     ],
     repair: [
       'It does not cure any more: take all of it off.',
@@ -180,6 +198,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'tooCold', ifCause: 0.95 },
       { fact: 'softThrough', ifCause: 0.6 },
+      { fact: 'hoursToo', ifCause: 0.6 },
     ],
     repair: ['Keep it dry and give it warm days; what is soft after them:', CUT_OUT, AGAIN],
   },
@@ -189,6 +208,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'lateOvercoat', ifCause: 0.95 },
       { fact: 'peelsClean', ifCause: 0.7 },
+      { fact: 'hoursToo', ifCause: 0.5 },
     ],
     repair: [
       CUT_OUT,
@@ -202,6 +222,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'dirtBetween', ifCause: 0.85 },
       { fact: 'peelsClean', ifCause: 0.1 },
+      { fact: 'personToo', ifCause: 0.3 },
     ],
     repair: [CUT_OUT, 'Wash and dry.', KEY, AGAIN],
   },
@@ -238,7 +259,10 @@ export const CAUSES: readonly Cause[] = [
   {
     ...{ id: 'thin-top', name: 'Top coat too thin' },
     symptoms: { 'tyre marks': 0.35, 'chalky or brittle': 0.15, pinholes: 0.1, 'leak below': 0.15 },
-    signs: [{ fact: 'thinFilm', ifCause: 0.9 }],
+    signs: [
+      { fact: 'thinFilm', ifCause: 0.9 },
+      { fact: 'personToo', ifCause: 0.3 },
+    ],
     repair: [KEY, 'Make up the film that is missing.'],
   },
   {
@@ -263,6 +287,7 @@ export const CAUSES: readonly Cause[] = [
       { fact: 'stepBelow', ifCause: 0.85 },
       { fact: 'notPrepared', ifCause: 0.45 },
       { fact: 'thinFilm', ifCause: 0.35 },
+      { fact: 'personToo', ifCause: 0.3 },
     ],
     repair: [
       'Grind the ridge down to the fabric.',
@@ -276,6 +301,7 @@ export const CAUSES: readonly Cause[] = [
     signs: [
       { fact: 'notLooked', ifCause: 0.75 },
       { fact: 'tooCold', ifCause: 0.4 },
+      { fact: 'personToo', ifCause: 0.3 },
     ],
     repair: [
       'Slit fishmouths, lay flat and roll.',

@@ -32,6 +32,8 @@ export const RECORD_FACTS = {
   notLooked: 'sheet laid without looking at laps, edges and bond',
   badDetail: 'a detail refused, or a leak found at one',
   batchToo: 'seen on the other bays of its batch, and hardly elsewhere',
+  hoursToo: 'seen on the other bays laid in the same hours, and hardly elsewhere',
+  personToo: 'seen on the other bays that one person laid, and hardly elsewhere',
   floodTight: 'flood test lost no more than air and readings explain',
 } as const;
 /** Facts that only a look tells, as a question. */

@@ -1,6 +1,6 @@
 export { atRisk, type AtRisk } from './atrisk.ts';
 export { CAUSES, OTHERWISE, SYMPTOMS, type Cause, type Sign, type Symptom } from './causes.ts';
-export { neighbourFacts, type Seen } from './neighbours.ts';
+export { isOfNeighbours, neighbourFacts, type Seen } from './neighbours.ts';
 export {
   factsOf,
   isLook,

@@ -15,6 +15,7 @@ import {
   type Fact,
   type FactKey,
 } from '@lentum/core/diagnosis';
+import { partOf, type BookEntry } from '@lentum/core/record';
 import { jobState } from '@lentum/core/state';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { inputsOf } from '../support/calls.ts';
@@ -156,6 +157,50 @@ describe('bays that show the same', () => {
     ['none, and they were looked at', [], true, false],
     ['nobody looked at the others', same, false, undefined],
   ] as const)('%s', (_, also, others, is) => expect(fact(ids(...also), others)?.is).toBe(is));
+  /** The facts told, where each bay's entries were made by whom `whoOf` names. */
+  const keys = (also: readonly string[], whoOf?: (e: BookEntry) => string): string[] => {
+    const seen = whoOf ? new Map([...book.seen].map(([id, e]) => [id, { ...e, who: whoOf(e) }])) : book.seen;
+    return neighbourFacts(own, { also: ids(...also), others: true }, all, { ...book, seen })
+      .filter((f) => f.is)
+      .map((f) => f.key);
+  };
+  /** Begun within three hours of the second coat of H3, 11 May 12:18; H5, H6 and H9 are of the other batch. */
+  const hours = ['H1', 'H2', 'H5', 'H6', 'H9'];
+  const isOn = (e: BookEntry, labels: readonly string[]): boolean =>
+    all.some((s) => labels.includes(s.bay.label) && partOf(e.bays, s.bay.id) > 0);
+  it.each([
+    ['all laid in the same hours', hours, undefined, ['hoursToo']],
+    ['all of the batch', same, undefined, ['batchToo']],
+    [
+      'those that Ines laid',
+      ['H1', 'H7', 'H11'],
+      (e: BookEntry) => (isOn(e, ['H1', 'H3', 'H7', 'H11']) ? 'Ines' : 'Tomas'),
+      ['personToo'],
+    ],
+    [
+      'a batch that one person laid: nothing tells which',
+      same,
+      (e: BookEntry) => (isOn(e, ['H3', ...same]) ? 'Ines' : 'Tomas'),
+      ['batchToo', 'personToo'],
+    ],
+    ['three of them, as chance has it', ['H1', 'H7', 'H8'], undefined, []],
+  ] as const)('%s', (_, also, whoOf, told) => expect(keys(also, whoOf)).toEqual(told));
+  it('bays marked by chance follow something no oftener than one time in ten', () => {
+    const random = seeded(7);
+    const told = Array.from({ length: 300 }, () =>
+      keys(away.concat(same).filter(() => random() < 0.4)),
+    ).filter((k) => k.length > 0);
+    expect(told.length).toBeLessThanOrEqual(30);
+  });
+  it('weather of the hours is likelier where it follows them, and less likely where it does not', () => {
+    const rain = (is: boolean): number =>
+      diagnose('blisters with water', [{ key: 'hoursToo', is, says: [] }]).ranked.find(
+        (r) => r.cause.id === 'rain',
+      )!.likelihood;
+    const before = diagnose('blisters with water', []).ranked.find((r) => r.cause.id === 'rain')!.likelihood;
+    expect(rain(true)).toBeGreaterThan(1.5 * before);
+    expect(rain(false)).toBeLessThan(0.6 * before);
+  });
   it('make a faulty batch likelier, or less likely', () => {
     const share = (facts: Fact[]) =>
       diagnose('soft or tacky', facts).ranked.find((r) => r.cause.id === 'bad-batch')!.likelihood;

@@ -6,8 +6,9 @@ import {
   atRisk,
   diagnose,
   factsOf,
-  neighbourFacts,
   isLook,
+  isOfNeighbours,
+  neighbourFacts,
   LOOK_FACTS,
   RECORD_FACTS,
   SYMPTOMS,
@@ -167,6 +168,9 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
             <el-button class="tap" @click="look(next.fact as LookFact, true)">Yes</el-button>
             <el-button class="tap" @click="look(next.fact as LookFact, false)">No</el-button>
           </template>
+          <p v-else-if="isOfNeighbours(next.fact)">
+            <strong>What would tell most:</strong> look at the other bays, and mark above which show the same.
+          </p>
           <p v-else>
             <strong>What would tell most is not on record:</strong> whether it was
             {{ worded(factWords(next.fact)) }}.
@@ -186,7 +190,7 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
                   <span class="quiet"><SayParts :parts="f.says" /></span>
                 </li>
                 <li v-for="f in r.speaksAgainst" :key="f.key">
-                  Speaks against it: not {{ worded(factWords(f.key)) }}.
+                  Speaks against it: {{ f.is ? '' : 'not ' }}{{ worded(factWords(f.key)) }}.
                   <span class="quiet"><SayParts :parts="f.says" /></span>
                 </li>
                 <li v-for="m in r.missing" :key="m" class="quiet">Not known: {{ worded(factWords(m)) }}</li>
