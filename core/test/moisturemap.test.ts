@@ -68,7 +68,11 @@ describe('a map of moisture', () => {
     expect(m.leftAside).toBe(2);
   });
   it('says nothing between too few readings, and nothing at all without one', () => {
-    expect(map([read(2, 2, 7), read(5, 5, 3)])).toMatchObject({ grid: undefined, patches: [], covered: 0 });
+    expect(map([read(2, 2, 7), read(5, 5, 3)])).toMatchObject({
+      grid: undefined,
+      patches: [],
+      leftOut: undefined,
+    });
     expect(map([])).toBeUndefined();
   });
 });

@@ -1,5 +1,5 @@
 /** Film maps on paper: bands square by square, spots, bays, thin patches, and what is known of it in words. */
-import { boxOf, insideArea, labelPoint, type Ring } from '../geometry/index.ts';
+import { boxOf, insideArea, labelPoint } from '../geometry/index.ts';
 import {
   columns,
   group,
@@ -18,69 +18,18 @@ import type { BuildUp } from '../buildup/index.ts';
 import type { Practice } from '../practice/index.ts';
 import type { BayStatus } from '../record/index.ts';
 import type { ZoneQuantities } from '../survey/index.ts';
+import { bandStrips, legendOf, outline, sheetOf } from './mapshapes.ts';
 
 const BANDS = ['film0', 'film1', 'film2', 'film3', 'film4', 'film5'] as const satisfies readonly Ink[];
-const LETTER = 1 / 40;
-const LINE = 1 / 600;
-
-/** Which band a film lies in: how many begin at or below it. */
-const bandOf = (mm: number, bands: readonly number[]): number => bands.filter((b) => mm >= b).length;
-
-/** The grid as long strips of one band each, row by row. */
-function strips({ grid, bands }: FilmMap): { col: number; row: number; count: number; band: number }[] {
-  if (!grid) return [];
-  const found: { col: number; row: number; count: number; band: number }[] = [];
-  for (let r = 0; r < grid.rows; r += 1) {
-    let open: { col: number; row: number; count: number; band: number } | undefined;
-    for (let c = 0; c < grid.cols; c += 1) {
-      const i = r * grid.cols + c;
-      const mm = grid.values[i] ?? NaN;
-      const band = grid.laid[i] === 1 && !Number.isNaN(mm) ? bandOf(mm, bands) : -1;
-      if (open?.band === band) open.count += 1;
-      else {
-        open = band < 0 ? undefined : { col: c, row: r, count: 1, band };
-        if (open) found.push(open);
-      }
-    }
-  }
-  return found;
-}
 
 export function filmPlan(q: ZoneQuantities, bays: readonly BayStatus[], map: FilmMap, t: Telling): Drawing {
-  const { minX: west, maxX: east, minY: south, maxY: north } = boxOf([q.ring]);
-  const size = Math.max(east - west, north - south);
-  const margin = size * 0.06;
-  const [letter, thin] = [size * LETTER, size * LINE];
-  // Paper has y down.
-  const at = ([x, y]: readonly [number, number]): [number, number] => [x - west + margin, north - y + margin];
-  const ring = (r: Ring): [number, number][] => r.map(at);
-  const path = (points: [number, number][], more: Partial<Shape & { kind: 'path' }>): Shape => ({
-    ...{ kind: 'path', points, closed: true, width: thin },
-    ...more,
-  });
-  const shapes: Shape[] = [];
-  const grid = map.grid;
-  for (const s of strips(map)) {
-    if (!grid) break;
-    const [x, y] = [grid.origin[0] + s.col * grid.stepM, grid.origin[1] + s.row * grid.stepM];
-    const [w, h] = [s.count * grid.stepM, grid.stepM];
-    shapes.push(
-      path(
-        ring([
-          [x, y],
-          [x + w, y],
-          [x + w, y + h],
-          [x, y + h],
-        ]),
-        { fill: BANDS[s.band] ?? 'paper' },
-      ),
-    );
-  }
-  for (const { bay } of bays)
-    for (const part of bay.parts) shapes.push(path(ring(part.outer), { stroke: 'quiet' }));
-  shapes.push(path(ring(q.ring), { stroke: 'ink', width: thin * 3 }));
-  for (const hole of q.polygon.holes)
-    shapes.push(path(ring(hole), { stroke: 'ink', fill: 'paper', width: thin * 2 }));
+  const sheet = sheetOf(q);
+  const { at, path, letter, thin } = sheet;
+  const shapes: Shape[] = [
+    ...(map.grid ? bandStrips(map.grid, map.bands, BANDS, sheet) : []),
+    ...bays.flatMap(({ bay }) => bay.parts.map((part) => path(part.outer, { stroke: 'quiet' }))),
+    ...outline(q, sheet),
+  ];
   for (const p of map.points)
     shapes.push({
       kind: 'dot',
@@ -103,12 +52,12 @@ export function filmPlan(q: ZoneQuantities, bays: readonly BayStatus[], map: Fil
       p.middle[0] + r * Math.cos((i * Math.PI) / 20),
       p.middle[1] + r * Math.sin((i * Math.PI) / 20),
     ]);
-    shapes.push(path(ring(round), { stroke: 'stop', width: thin * 2, dash: [letter / 3, letter / 4] }));
+    shapes.push(path(round, { stroke: 'stop', width: thin * 2, dash: [letter / 3, letter / 4] }));
   }
   return {
     kind: 'drawing',
     label: t.w(`Film of ${map.name}, ${map.state}`),
-    frame: [0, 0, east - west + 2 * margin, north - south + 2 * margin],
+    frame: sheet.frame,
     mostHeightMm: 95,
     shapes,
   };
@@ -122,23 +71,7 @@ function legend(map: FilmMap, t: Telling): Drawing {
     ...map.bands.map((b, i) => (i === map.bands.length - 1 ? t.w(`${film(b)} and over`) : film(b))),
   ];
   // The first one says more.
-  const left = (i: number): number => (i === 0 ? 0 : 3 + i * 10);
-  const shapes: Shape[] = texts.flatMap((text, i): Shape[] => [
-    {
-      ...{ kind: 'path', closed: true, width: 0.05, stroke: 'quiet', fill: BANDS[i] ?? 'paper' },
-      points: [
-        [left(i), 0],
-        [left(i) + 1.6, 0],
-        [left(i) + 1.6, 1.2],
-        [left(i), 1.2],
-      ],
-    },
-    {
-      ...{ kind: 'text', at: [left(i) + 2, 1.05], text, size: 1.1 },
-      ...{ align: 'start', bold: false, fill: 'ink' },
-    },
-  ]);
-  return { kind: 'drawing', label: t.w('Bands of film'), frame: [0, -0.3, 66, 1.9], mostHeightMm: 6, shapes };
+  return legendOf(texts, BANDS, (i) => (i === 0 ? 0 : 3 + i * 10), t.w('Bands of film'));
 }
 
 function oneMap(q: ZoneQuantities, bays: readonly BayStatus[], map: FilmMap, t: Telling): Block[] {

@@ -30,6 +30,7 @@ import { guaranteeSection, upkeepSection } from './upkeepsection.ts';
 import { leakSection, snagSection } from './testsections.ts';
 import { summarySection } from './summary.ts';
 import { picturesOf, picturesSection } from './pictures.ts';
+import { moistureSection } from './moistureplan.ts';
 import { roofPlan } from './roofplan.ts';
 import {
   detailsSection,
@@ -121,6 +122,7 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
     ),
     ...(buildUp ? layersSection(buildUp, t) : []),
     PAGE_BREAK,
+    ...moistureSection(zoneId, q, book, state.practice, t),
     ...(buildUp ? filmSection(q, statuses, buildUp, state.practice, t) : []),
     ...leakSection(zoneId, tests, t),
     ...snagSection(zoneId, tests, t),

@@ -9,6 +9,8 @@ export const INKS = [
   ...(['ink', 'quiet', 'line', 'done', 'mind', 'stop', 'soft', 'paper'] as const),
   /** Bands of a film map, from too little to plenty. */
   ...(['film0', 'film1', 'film2', 'film3', 'film4', 'film5'] as const),
+  /** Bands of a moisture map, from dry to too damp. */
+  ...(['damp0', 'damp1', 'damp2'] as const),
 ] as const;
 export type Ink = (typeof INKS)[number];
 const ink = z.enum(INKS);
@@ -29,6 +31,9 @@ export const INK_COLOURS: Readonly<Record<Ink, string>> = {
   film3: '#9ccabd',
   film4: '#62a89d',
   film5: '#2f7e77',
+  damp0: '#dcebe6',
+  damp1: '#f2d9a8',
+  damp2: '#e3a59b',
 };
 
 export const shapeSchema = z.discriminatedUnion('kind', [

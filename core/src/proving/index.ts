@@ -15,7 +15,7 @@ export { floodedArea, floodOver, leakPoints, type LeakPoint, type LeakTerms } fr
 export { snagsOf, type Snag, type SnagState } from './snags.ts';
 export { bandAreas, FILM_COLUMNS, filmGeoJson, filmRows, type Band } from './bands.ts';
 export { filmMap, placesToRead, totalFilmMap, type FilmMap, type ThinPatch } from './filmmap.ts';
-export { moistureMap, type DampPatch, type MoistureMap } from './moisturemap.ts';
+export { moistureBands, moistureMap, type DampPatch, type MoistureMap } from './moisturemap.ts';
 export { PROOF_SUBJECTS, type ProofSubject } from './subjects.ts';
 export { coatsRead, dryFilmOf, filmPoints, type FilmPoint } from './filmpoints.ts';
 export {

@@ -7,7 +7,7 @@ import { distance, type Area, type Point } from '../geometry/index.ts';
 import type { Practice } from '../practice/index.ts';
 import { MOISTURE_SCALES, setOut, type Test, type ZoneQuantities } from '../survey/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
-import { coveredShare, gridOver, middleOfSquare, squaresUnder, type FilmGrid } from './filmgrid.ts';
+import { gridOver, middleOfSquare, squaresUnder, type FilmGrid } from './filmgrid.ts';
 import { surfaceOf, type LeftOut } from './surface.ts';
 
 export interface MoisturePoint {
@@ -23,9 +23,8 @@ export interface DampPatch {
   readonly isSure: boolean;
 }
 export interface MoistureMap {
-  readonly scale: string;
   readonly points: readonly MoisturePoint[];
-  /** Readings of this scale that are not on it: they lie too far back, or have no place. */
+  /** Readings of this scale that are not on it: they are too old, of a place that was read again, or have no place. */
   readonly leftAside: number;
   /** Below it the ground may go unprimed; above the other it may not be coated. */
   readonly unprimed: Given;
@@ -34,8 +33,6 @@ export interface MoistureMap {
   readonly grid: FilmGrid | undefined;
   readonly leftOut: LeftOut | undefined;
   readonly patches: readonly DampPatch[];
-  /** Share of the zone that has a colour. */
-  readonly covered: number;
   readonly ground: Area;
 }
 
@@ -55,6 +52,12 @@ function newestOf(points: readonly MoisturePoint[]): MoisturePoint[] {
       kept.push(p);
   return kept;
 }
+
+/** The values at which its colours change. */
+export const moistureBands = (map: Pick<MoistureMap, 'unprimed' | 'most'>): number[] => [
+  map.unprimed.value,
+  map.most.value,
+];
 
 function patchesOf(grid: FilmGrid, limit: number, error: number): DampPatch[] {
   const square = grid.stepM * grid.stepM;
@@ -102,7 +105,7 @@ export function moistureMap(
   const grid = surface && gridOver(q.ring, [ground], surface.at);
   const most = practice.moisturePrimed;
   return {
-    ...{ scale: METER, points, leftAside: read.length - points.length, ground },
+    ...{ points, leftAside: read.length - points.length, ground },
     ...{ unprimed: practice.moistureUnprimed, most, grid, leftOut: surface?.leftOut },
     highest: {
       label: 'Highest read',
@@ -115,6 +118,5 @@ export function moistureMap(
       from: 'of the readings on the map',
     },
     patches: grid ? patchesOf(grid, most.value, surface.leftOut.surface) : [],
-    covered: grid ? coveredShare(grid) : 0,
   };
 }

@@ -1,6 +1,6 @@
 export { achievedFilms, type AchievedFilm } from './achieved.ts';
 export { cleanText, METHODS } from './bodies/common.ts';
-export { BROKE_AT, TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
+export { BROKE_AT, isPulled, TRIAL_RESULTS, TRIALS } from './bodies/ground.ts';
 export { DRY_GAUGES, DRY_GROUNDS, THROWN } from './bodies/laying.ts';
 export { ALL_DETAILS, DECISIONS, DETAIL_STEPS, EVENTS, OPENED_TO, STOCK_STEPS } from './bodies/saying.ts';
 export { VISIT_WORKS, type VisitWork } from './bodies/keeping.ts';

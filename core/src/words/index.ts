@@ -15,6 +15,7 @@ export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadli
 export { staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';
 export { acceptanceRuleWords, CONDITION_NAMES, STAGE_WORDS } from './names.ts';
 export { doneWords, missLine, missName, missWords } from './misswords.ts';
+export { leftAsideWords, moistureKnown, moistureLegend, patchWords } from './moisturewords.ts';
 export { markShapes, markWords, type MarkTerms } from './picturemarks.ts';
 export { bayRuns, bayRunsInOrder, entryLine, stepDone, type LineContext } from './entrylines.ts';
 export { daySheet, daySheetBlocks, type CrewDay, type DayLine, type DaySheet } from './daysheet.ts';

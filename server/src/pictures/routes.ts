@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { readDocument } from '../db/documents.ts';
 import { notFound } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
-import { readScaled } from './scaled.ts';
+import { keepScaled, readScaled } from './scaled.ts';
 import { MEDIA_TYPES, readPicture, storePicture } from './store.ts';
 
 export const pictureRoutes = [
@@ -18,10 +18,11 @@ export const pictureRoutes = [
       const jobId = params['jobId'] ?? '';
       const sha256 = params['sha256'] ?? '';
       if (!(await readDocument(context.pool, jobId, 'job'))) throw notFound('Job', jobId);
-      const content: unknown = req.body;
-      await storePicture(context.pool, jobId, sha256, Buffer.isBuffer(content) ? content : Buffer.alloc(0));
+      const body: unknown = req.body;
+      const content = Buffer.isBuffer(body) ? body : Buffer.alloc(0);
+      const isNew = await storePicture(context.pool, jobId, sha256, content);
       // Now, while one picture is sent at a time: a handover may want hundreds.
-      await readScaled(context.pool, jobId, sha256, 'small');
+      if (isNew) await keepScaled(context.pool, jobId, sha256, 'small', content);
       res.status(201);
       return { id: sha256 };
     },

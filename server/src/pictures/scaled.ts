@@ -34,6 +34,22 @@ async function scaled(content: Buffer, longestPx: number): Promise<ScaledPicture
   }
 }
 
+/** Makes one of the sizes of a picture that is at hand, and keeps it. @returns nothing where it cannot be read */
+export async function keepScaled(
+  db: Db,
+  jobId: string,
+  sha256: string,
+  size: ScaledSize,
+  picture: Buffer,
+): Promise<ScaledPicture | undefined> {
+  const longestPx = SCALED_PX[size];
+  const made = await scaled(picture, longestPx);
+  if (!made) return undefined;
+  const { widthPx, heightPx, content } = made;
+  await db.query(PICTURES_SQL.insertScaled, [jobId, sha256, longestPx, widthPx, heightPx, content]);
+  return made;
+}
+
 /**
  * A picture of a job in one of its sizes: made the first time that it is asked for, and kept.
  * @returns nothing where there is no such picture, or it cannot be read
@@ -44,13 +60,8 @@ export async function readScaled(
   sha256: string,
   size: ScaledSize,
 ): Promise<ScaledPicture | undefined> {
-  const longestPx = SCALED_PX[size];
-  const kept = await db.query<ScaledPicture>(PICTURES_SQL.readScaled, [jobId, sha256, longestPx]);
+  const kept = await db.query<ScaledPicture>(PICTURES_SQL.readScaled, [jobId, sha256, SCALED_PX[size]]);
   if (kept.rows[0]) return kept.rows[0];
   const picture = await readPicture(db, jobId, sha256);
-  const made = picture && (await scaled(picture.content, longestPx));
-  if (!made) return undefined;
-  const { widthPx, heightPx, content } = made;
-  await db.query(PICTURES_SQL.insertScaled, [jobId, sha256, longestPx, widthPx, heightPx, content]);
-  return made;
+  return picture && keepScaled(db, jobId, sha256, size, picture.content);
 }

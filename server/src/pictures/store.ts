@@ -12,10 +12,11 @@ const PICTURE = {
   expected: 'a PNG or JPEG',
 };
 
-/** Stores a picture under the hash of its content; the same one twice is stored once. */
-export async function storePicture(db: Db, jobId: string, sha256: string, content: Buffer): Promise<void> {
+/** Stores a picture under the hash of its content. @returns false where it was there: the same one twice is stored once */
+export async function storePicture(db: Db, jobId: string, sha256: string, content: Buffer): Promise<boolean> {
   const mediaType = await checkContent(PICTURE, sha256, content);
-  await db.query(PICTURES_SQL.insert, [jobId, sha256, mediaType, content]);
+  const { rowCount } = await db.query(PICTURES_SQL.insert, [jobId, sha256, mediaType, content]);
+  return rowCount === 1;
 }
 
 export interface StoredPicture {

@@ -2,10 +2,12 @@
 /** Where the ground is damp: readings of the meter on the plan, and what lies between them as far as that is known. */
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { bandAreas, moistureMap } from '@lentum/core/proving';
+import { INK_COLOURS } from '@lentum/core/printout';
+import { bandAreas, moistureBands, moistureMap } from '@lentum/core/proving';
 import { practiceOf } from '@lentum/core/practice';
 import { testsOf } from '@lentum/core/record';
 import { zoneQuantities, type Zone } from '@lentum/core/survey';
+import { leftAsideWords, moistureKnown, moistureLegend, patchWords } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -34,7 +36,7 @@ const wall = computed(() => (shape.value && view.value ? areaPath([shape.value.p
 const bands = computed(() => {
   const [m, v] = [map.value, view.value];
   if (!m?.grid || !v) return [];
-  return bandAreas(m.grid, [m.unprimed.value, m.most.value], m.ground).map((b) => areaPath(b.area, v));
+  return bandAreas(m.grid, moistureBands(m), m.ground).map((b) => areaPath(b.area, v));
 });
 const pct = (value: number): string => say(value, 'moisture');
 const dots = computed(() => {
@@ -47,22 +49,9 @@ const dots = computed(() => {
     title: `${pct(p.pct)}, ${job.time(p.takenMs)}`,
   }));
 });
-const legend = computed(() => {
-  const m = map.value;
-  if (!m?.grid) return [];
-  const [low, high] = [pct(m.unprimed.value), pct(m.most.value)];
-  return [
-    `under ${low}: may go unprimed`,
-    `${low} to ${high}: only with primer`,
-    `over ${high}: not to be coated`,
-  ];
-});
-const known = computed(() => {
-  const m = map.value;
-  if (!m) return '';
-  if (!m.leftOut) return 'Too few readings lie near each other to say anything between them.';
-  return `Left out in turn, a reading is found again within ${pct(m.leftOut.surface)}; by the mean within ${pct(m.leftOut.mean)}.`;
-});
+const legend = computed(() => (map.value?.grid ? moistureLegend(map.value, pct) : []));
+const known = computed(() => (map.value ? moistureKnown(map.value, pct) : ''));
+const inks = (['damp0', 'damp1', 'damp2'] as const).map((i) => INK_COLOURS[i]);
 </script>
 
 <template>
@@ -70,8 +59,8 @@ const known = computed(() => {
     <h3>Where it is damp</h3>
     <p>
       {{ map.points.length }} {{ map.points.length === 1 ? 'reading' : 'readings' }} of the meter, highest
-      <FigureText :figure="map.highest" /><template v-if="map.leftAside > 0"
-        >; {{ map.leftAside }} older, elsewhere on another scale, or without a place are not on it</template
+      <FigureText :figure="map.highest" /><template v-if="leftAsideWords(map)"
+        >; {{ worded(leftAsideWords(map) ?? '') }}</template
       >.
     </p>
     <figure ref="frame">
@@ -83,7 +72,7 @@ const known = computed(() => {
         :aria-label="`Moisture of ${zone.name}: ${map.points.length} readings, highest ${pct(map.highest.value)}`"
       >
         <path :d="wall" class="ground" fill-rule="evenodd" />
-        <path v-for="(b, i) in bands" :key="i" :d="b" :class="`level-${i}`" fill-rule="evenodd" />
+        <path v-for="(b, i) in bands" :key="i" :d="b" :fill="inks[i]" fill-rule="evenodd" />
         <path :d="wall" class="wall" fill-rule="evenodd" />
         <g v-for="(d, i) in dots" :key="`d${i}`" :class="{ over: d.over }">
           <circle :cx="d.at[0]" :cy="d.at[1]" r="3.5" />
@@ -92,12 +81,11 @@ const known = computed(() => {
         </g>
       </svg>
       <ul v-if="legend.length > 0">
-        <li v-for="(l, i) in legend" :key="l"><span :class="`level-${i}`" />{{ worded(l) }}</li>
+        <li v-for="(l, i) in legend" :key="l"><span :style="{ background: inks[i] }" />{{ worded(l) }}</li>
       </ul>
     </figure>
     <p v-for="(p, i) in map.patches" :key="i" class="problem">
-      {{ p.isSure ? 'Too damp' : 'Perhaps too damp' }}: <FigureText :figure="p.area" />, up to
-      {{ pct(p.highestPct) }}.
+      {{ worded(patchWords(p)) }}: <FigureText :figure="p.area" />, up to {{ pct(p.highestPct) }}.
     </p>
     <p class="quiet">
       {{ known }}
@@ -124,18 +112,6 @@ svg {
   fill: none;
   stroke: var(--ink);
   stroke-width: 2;
-}
-.level-0 {
-  fill: #dcebe6;
-  background: #dcebe6;
-}
-.level-1 {
-  fill: #f2d9a8;
-  background: #f2d9a8;
-}
-.level-2 {
-  fill: #e3a59b;
-  background: #e3a59b;
 }
 circle {
   fill: #1f2a30;

@@ -40,7 +40,8 @@ export const BROKE_AT = [
   'within a coat',
   'in the glue',
 ] as const;
-const PULLED: readonly string[] = ['pull-off', 'strip-pull'];
+/** Whether a test pulls a coat off, and so parts somewhere. */
+export const isPulled = (test: unknown): boolean => test === 'pull-off' || test === 'strip-pull';
 
 export const testBody = z
   .strictObject({
@@ -76,7 +77,7 @@ export const testBody = z
             ? `one of ${facts.answers.map((a) => `“${a}”`).join(', ')}`
             : `${facts.name.toLowerCase()} from ${facts.least} to ${facts.most} ${facts.unit}`,
       });
-    if (!PULLED.includes(body.test) && (body.brokeAt ?? body.brokePct) !== undefined)
+    if (!isPulled(body.test) && (body.brokeAt ?? body.brokePct) !== undefined)
       context.addIssue({
         code: 'custom',
         path: ['brokeAt'],

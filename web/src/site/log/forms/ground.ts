@@ -1,12 +1,10 @@
 /** Forms for the ground: preparation, tests, trial patches. */
 import { isCoat } from '@lentum/core/buildup';
-import { BROKE_AT, TRIAL_RESULTS, TRIALS } from '@lentum/core/record';
+import { BROKE_AT, isPulled, TRIAL_RESULTS, TRIALS } from '@lentum/core/record';
 import { MOISTURE_SCALES, TEST_KINDS, testFacts, type TestKind } from '@lentum/core/survey';
 import { choice, measure, NOTE, time, words, type Values } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, layerField, NOW, opt, some, SPRAY, times } from '../making.ts';
-
-const isPulled = (test: unknown): boolean => test === 'pull-off' || test === 'strip-pull';
 
 export const GROUND: readonly KindForm[] = [
   {
