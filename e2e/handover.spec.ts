@@ -140,6 +140,20 @@ test('what went wrong: a cause with what speaks for it, and a look where nothing
   await expect(sheet.getByText('Slab warming: air came out of it, by what is on record.')).toBeVisible();
   await expect(sheet.getByText(/Speaks for it: laid while the slab was warming/)).toBeVisible();
   await expect(sheet.getByRole('region', { name: 'Also at risk' })).toContainText('the same batch (F-2231)');
+  const first = sheet.getByRole('region', { name: 'Causes' });
+  await first.getByRole('button', { name: /^Share of: Slab warming.*show working/ }).click();
+  const working = page.getByRole('dialog', { name: 'Working' });
+  await expect(working.getByText('it ranks the causes, and is no measurement')).toBeVisible();
+  await working.getByRole('button', { name: 'weight of: Slab warming: air came out of it' }).click();
+  await expect(
+    working.getByRole('cell', { name: 'so often true: laid while the slab was warming', exact: true }),
+  ).toBeVisible();
+  await page.keyboard.press('Escape');
+  const also = sheet.getByRole('region', { name: 'Seen also on' });
+  await expect(sheet.getByText(/look at the other bays, and mark above/)).toBeVisible();
+  for (const bay of ['H6', 'H9']) await also.getByRole('button', { name: bay, exact: true }).click();
+  await also.getByText('The others were looked at, and do not show it').click();
+  await expect(sheet.getByText(/look at the other bays, and mark above/)).toBeHidden();
   await sheet.getByRole('button', { name: 'rust spots' }).click();
   await expect(sheet.getByText('Cannot tell yet.')).toBeVisible();
   await expect(sheet.getByText('Does a magnet draw the grains at the spots?').first()).toBeVisible();

@@ -20,4 +20,5 @@ export {
   type DetailRecord,
   type Uphill,
 } from './uphill.ts';
-export { diagnose, type Diagnosis, type Look, type Ranked } from './rank.ts';
+export { diagnose, type Diagnosis, type Look, type Ranked, type Weighing } from './rank.ts';
+export { shareFigure } from './shares.ts';

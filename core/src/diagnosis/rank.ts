@@ -10,10 +10,19 @@ export interface Ranked {
   readonly cause: Cause;
   /** Share of likelihood, 0 to 1, beside the others and something else. */
   readonly likelihood: number;
+  readonly weighing: Weighing;
   readonly speaksFor: readonly Fact[];
   readonly speaksAgainst: readonly Fact[];
   /** Its signs of which nothing is known. */
   readonly missing: readonly FactKey[];
+}
+
+/** How a cause was weighed, before it is shared out. */
+export interface Weighing {
+  /** How common it is behind the symptom, 0 to 1, beside the others and something else. */
+  readonly before: number;
+  /** Of each fact that is known: how often it is as it is, under this cause. */
+  readonly chances: readonly { readonly fact: FactKey; readonly is: boolean; readonly chance: number }[];
 }
 
 export interface Look {
@@ -27,6 +36,7 @@ export interface Diagnosis {
   /** The likeliest first. */
   readonly ranked: readonly Ranked[];
   readonly somethingElse: number;
+  readonly elseWeighing: Weighing;
   readonly canTell: boolean;
   /** The look, or the missing entry, that would tell most; undefined where nothing more would. */
   readonly next: Look | undefined;
@@ -40,8 +50,9 @@ const TELLS_FROM = 0.5;
 const LEAST_BITS = 0.03;
 
 type Known = ReadonlyMap<FactKey, boolean>;
-interface Weighed {
+interface Weighed extends Weighing {
   readonly cause: Cause | undefined;
+  /** Shared out: all of them are one. */
   readonly weight: number;
 }
 
@@ -53,14 +64,16 @@ function weighed(symptom: Symptom, known: Known): Weighed[] {
   const sum = causes.reduce((s, c) => s + (c.symptoms[symptom] ?? 0), 0);
   // Facts that no cause of this symptom has for a sign move all alike.
   const facts = [...known].filter(([f]) => causes.some((c) => c.signs.some((s) => s.fact === f)));
-  const weightOf = (cause: Cause | undefined, prior: number): number =>
-    facts.reduce((w, [f, is]) => w * (is ? chanceOf(f, cause) : 1 - chanceOf(f, cause)), prior);
+  const weigh = (cause: Cause | undefined, before: number): Weighed => {
+    const chances = facts.map(([fact, is]) => {
+      const chance = chanceOf(fact, cause);
+      return { fact, is, chance: is ? chance : 1 - chance };
+    });
+    return { cause, before, chances, weight: chances.reduce((w, c) => w * c.chance, before) };
+  };
   const list: Weighed[] = [
-    ...causes.map((cause) => ({
-      cause,
-      weight: weightOf(cause, ((1 - ELSEWHERE) * (cause.symptoms[symptom] ?? 0)) / sum),
-    })),
-    { cause: undefined, weight: weightOf(undefined, ELSEWHERE) },
+    ...causes.map((cause) => weigh(cause, ((1 - ELSEWHERE) * (cause.symptoms[symptom] ?? 0)) / sum)),
+    weigh(undefined, ELSEWHERE),
   ];
   const total = list.reduce((s, x) => s + x.weight, 0);
   return list.map((x) => ({ ...x, weight: x.weight / total }));
@@ -76,12 +89,19 @@ function bitsOf(fact: FactKey, symptom: Symptom, known: Known, now: readonly Wei
   return entropy(now) - chance * after(true) - (1 - chance) * after(false);
 }
 
-/** @param facts what is known, of the record and of looks; what is not in it is not known */
-export function diagnose(symptom: Symptom, facts: readonly Fact[]): Diagnosis {
+/**
+ * @param facts what is known, of the record and of looks; what is not in it is not known
+ * @param inVain what was looked at and did not tell: it is not asked for once more
+ */
+export function diagnose(
+  symptom: Symptom,
+  facts: readonly Fact[],
+  inVain: (key: FactKey) => boolean = () => false,
+): Diagnosis {
   const known: Known = new Map(facts.map((f) => [f.key, f.is]));
   const list = weighed(symptom, known);
   const ranked = list
-    .flatMap(({ cause, weight }): Ranked[] => {
+    .flatMap(({ cause, weight, before, chances }): Ranked[] => {
       if (!cause) return [];
       const own = facts.filter((f) => cause.signs.some((s) => s.fact === f.key));
       const forIt = ({ key, is }: Fact): boolean => {
@@ -90,7 +110,7 @@ export function diagnose(symptom: Symptom, facts: readonly Fact[]): Diagnosis {
       };
       return [
         {
-          ...{ cause, likelihood: weight },
+          ...{ cause, likelihood: weight, weighing: { before, chances } },
           speaksFor: own.filter((f) => f.is && forIt(f)),
           speaksAgainst: own.filter((f) => !forIt(f)),
           missing: cause.signs.map((s) => s.fact).filter((f) => !known.has(f)),
@@ -100,14 +120,17 @@ export function diagnose(symptom: Symptom, facts: readonly Fact[]): Diagnosis {
     .sort((a, b) => b.likelihood - a.likelihood);
   const open = new Set(ranked.flatMap((r) => r.cause.signs.map((s) => s.fact)).filter((f) => !known.has(f)));
   const looks = [...open]
+    .filter((fact) => !inVain(fact))
     .map((fact) => ({ fact, bits: bitsOf(fact, symptom, known, list) }))
     .filter((l) => l.bits >= LEAST_BITS)
     .sort((a, b) => b.bits - a.bits);
   const first = ranked[0];
+  const other = list.find((x) => x.cause === undefined);
   return {
     symptom,
     ranked,
-    somethingElse: list.find((x) => x.cause === undefined)?.weight ?? 0,
+    somethingElse: other?.weight ?? 0,
+    elseWeighing: { before: other?.before ?? 0, chances: other?.chances ?? [] },
     canTell: first !== undefined && first.likelihood >= TELLS_FROM && first.speaksFor.length > 0,
     next: looks[0],
   };

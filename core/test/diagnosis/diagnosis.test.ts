@@ -10,6 +10,7 @@ import {
   neighbourFacts,
   OTHERWISE,
   RECORD_FACT_KEYS,
+  shareFigure,
   SYMPTOMS,
   type Diagnosis,
   type Fact,
@@ -19,6 +20,7 @@ import { partOf, type BookEntry } from '@lentum/core/record';
 import { jobState } from '@lentum/core/state';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { inputsOf } from '../support/calls.ts';
+import { evaluate } from '../support/formula.ts';
 import { stateFor } from '../support/gatejob.ts';
 import { PLANTED, wentWrong, type WentWrong } from '../support/gonewrong.ts';
 import { seeded } from '../support/random.ts';
@@ -104,6 +106,9 @@ describe('the rules', () => {
           const d = diagnose(symptom, facts);
           const sum = d.ranked.reduce((s, r) => s + r.likelihood, d.somethingElse);
           expect(sum).toBeCloseTo(1, 9);
+          // The working that is shown makes the share that is shown.
+          for (const r of [...d.ranked, undefined])
+            expect(evaluate(shareFigure(d, r))).toBeCloseTo(r?.likelihood ?? d.somethingElse, 9);
           if (d.next) expect(facts.some((f) => f.key === d.next?.fact)).toBe(false);
           // What speaks for a cause raises it, whatever else is known.
           const sign = d.ranked[0]?.cause.signs.find((s) => d.next?.fact === s.fact);
@@ -129,6 +134,13 @@ describe('the rules', () => {
     expect(diagnose('brown stains', []).next?.fact).toBe('rinsesOff');
   });
 });
+
+describe('a look that did not tell', () =>
+  it('is not asked for once more', () => {
+    const first = diagnose('rust spots', []).next?.fact;
+    expect(first).toBe('magnet');
+    expect(diagnose('rust spots', [], (key) => key === first).next?.fact).not.toBe(first);
+  }));
 
 describe('bays that show the same', () => {
   const job = velmora(new Date(DEMO_ANCHOR));

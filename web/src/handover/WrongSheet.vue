@@ -11,6 +11,7 @@ import {
   neighbourFacts,
   LOOK_FACTS,
   RECORD_FACTS,
+  shareFigure,
   SYMPTOMS,
   type Fact,
   type FactKey,
@@ -24,11 +25,13 @@ import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LeakBelow from './LeakBelow.vue';
 import SayParts from '../shared/SayParts.vue';
+import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ zoneId: string }>();
 const emit = defineEmits<{ snag: [bayId: string, what: string] }>();
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
+const { say } = useUnits();
 const symptom = ref<Symptom>();
 const bayId = ref<string>();
 const looks = ref<Partial<Record<LookFact, boolean>>>({});
@@ -80,12 +83,15 @@ const looked = computed(() =>
     says: [is ? 'yes, by looking.' : 'no, by looking.'],
   })),
 );
+/** Where the others were looked at and still nothing follows from them, they are too few. */
+const triedInVain = (key: FactKey): boolean => others.value && isOfNeighbours(key);
 const answer = computed(() =>
-  symptom.value && status.value ? diagnose(symptom.value, [...recorded.value, ...looked.value]) : undefined,
+  symptom.value && status.value
+    ? diagnose(symptom.value, [...recorded.value, ...looked.value], triedInVain)
+    : undefined,
 );
 const shown = computed(() => (answer.value?.ranked ?? []).filter((r, i) => i < 3 || r.likelihood > 0.1));
 const first = computed(() => answer.value?.ranked[0]);
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const factWords = (key: FactKey): string => (isLook(key) ? LOOK_FACTS[key] : RECORD_FACTS[key]);
 const next = computed(() => answer.value?.next);
 const risk = computed(() =>
@@ -96,7 +102,7 @@ const again = computed(() =>
   (status.value?.buildUp?.layers ?? [])
     .filter(isCoat)
     .filter((c) => status.value?.laid.some((l) => l.coat.id === c.id))
-    .map((c) => ({ name: c.name, figure: laidRate(c).rate })),
+    .map((c) => ({ name: c.product ? `${c.name}, ${c.product.name}` : c.name, figure: laidRate(c).rate })),
 );
 const look = (key: LookFact, is: boolean): void => void (looks.value = { ...looks.value, [key]: is });
 </script>
@@ -181,9 +187,12 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
             <details :open="r === first">
               <summary>
                 <span>{{ worded(r.cause.name) }}</span><span class="end share">{{
-                  percent(r.likelihood)
+                  say(r.likelihood, 'share')
                 }}</span>
               </summary>
+              <p class="quiet share-of">
+                How its share comes about: <FigureText :figure="shareFigure(answer, r)" />
+              </p>
               <ul>
                 <li v-for="f in r.speaksFor" :key="f.key" class="for">
                   Speaks for it: {{ worded(factWords(f.key)) }}.
@@ -202,7 +211,8 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
             </details>
           </li>
           <li class="else">
-            <span>Something else</span><span class="end share">{{ percent(answer.somethingElse) }}</span>
+            <span>Something else</span
+            ><FigureText class="end share" :figure="shareFigure(answer, undefined)" />
           </li>
         </ol>
         <p class="quiet">
@@ -295,6 +305,9 @@ summary,
 }
 .else {
   cursor: default;
+}
+.share-of {
+  margin-bottom: var(--s2);
 }
 .share {
   font-weight: 700;
