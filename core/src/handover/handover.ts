@@ -24,6 +24,7 @@ import type { ProvingDoc } from '../proving/index.ts';
 import type { BayStatus } from '../record/index.ts';
 import type { JobState } from '../state/index.ts';
 import { zoneQuantities } from '../survey/index.ts';
+import { cureSection } from './curesection.ts';
 import { keptAfter } from './keptafter.ts';
 import { filmSection } from './filmplan.ts';
 import { guaranteeSection, upkeepSection } from './upkeepsection.ts';
@@ -128,6 +129,7 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
     ...snagSection(zoneId, tests, t),
     ...picturesOf(zoneId, lines, t, (e) => e.kind === 'snag'),
     ...layingSection(statuses, state.atMs, t),
+    ...cureSection(state, statuses, t),
     ...missesSection(statuses, t),
     ...detailsSection(details, lines, zoneId, t),
     ...picturesOf(zoneId, lines, t, (e) => e.kind === 'detail'),
