@@ -1,6 +1,6 @@
 /** Photographs: what their files say against the entry that they are kept with. */
 import { describe, expect, it } from 'vitest';
-import { photoDoubts, type Photo } from '../src/app/photos.ts';
+import { keepPhoto, photoDoubts, type Photo } from '../src/app/photos.ts';
 
 const HOUR = 3_600_000;
 const NOW = Date.parse('2026-05-12T09:30:00Z');
@@ -34,5 +34,15 @@ describe('a photograph', () => {
     const said = doubts(p);
     if (says === undefined) expect(said).toEqual([]);
     else expect(said).toEqual([expect.stringMatching(says)]);
+  });
+});
+
+describe('a file that is kept as a photograph', () => {
+  it('of 200 MB is refused before it is read, in one sentence', async () => {
+    const file = new File(['x'], 'roof.jpg', { type: 'image/jpeg' });
+    Object.defineProperty(file, 'size', { value: 200_000_000 });
+    await expect(keepPhoto('job', file)).rejects.toThrow(
+      '“roof.jpg” has 200 MB; expected a picture of at most 80 MB.',
+    );
   });
 });
