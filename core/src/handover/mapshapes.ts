@@ -52,11 +52,12 @@ export function bandStrips(
     const value = values[i] ?? NaN;
     return laid[i] === 1 && !Number.isNaN(value) ? bands.filter((b) => value >= b).length : -1;
   };
-  for (let r = 0; r < rows; r += 1)
-    for (let from = 0, to = 0; from < cols; from = to) {
+  for (let r = 0; r < rows; r += 1) {
+    let from = 0;
+    while (from < cols) {
       const band = bandAt(r * cols + from);
-      for (to = from + 1; to < cols && bandAt(r * cols + to) === band;) to += 1;
-      if (band < 0) continue;
+      let to = from + 1;
+      while (to < cols && bandAt(r * cols + to) === band) to += 1;
       const [west, south] = [origin[0] + from * stepM, origin[1] + r * stepM];
       const [east, north] = [origin[0] + to * stepM, south + stepM];
       const ring: Ring = [
@@ -65,8 +66,10 @@ export function bandStrips(
         [east, north],
         [west, north],
       ];
-      shapes.push(path(ring, { fill: inks[band] ?? 'paper' }));
+      if (band >= 0) shapes.push(path(ring, { fill: inks[band] ?? 'paper' }));
+      from = to;
     }
+  }
   return shapes;
 }
 
