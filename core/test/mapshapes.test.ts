@@ -66,7 +66,13 @@ describe('the strips of a map', () => {
 
 describe('the moisture of the ground in a handover', () => {
   const section = (zoneId: string, book = bookOf(job)) =>
-    moistureSection(zoneId, of(zoneId), book, COMMON, tellingOf({ units: 'metric', timeZone: 'UTC', wording: 'uk' }));
+    moistureSection(
+      zoneId,
+      of(zoneId),
+      book,
+      COMMON,
+      tellingOf({ units: 'metric', timeZone: 'UTC', wording: 'uk' }),
+    );
   const placed = job.survey.zones.filter((z) => section(z.id).length > 0);
   it('is drawn with each reading that has a place, where there is one', () => {
     expect(placed.length).toBeGreaterThan(0);
