@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { AxeResults } from 'axe-core';
 import type { Page } from '@playwright/test';
-import { expect, freshDemo, sticksOut, test } from './support.ts';
+import { expect, freshDemo, newZone, sticksOut, test } from './support.ts';
 import { visit, VIEWS } from './views.ts';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -107,7 +107,7 @@ test('axe finds nothing in the dialogs', async ({ page }) => {
   await page.getByRole('button', { name: 'Start a job' }).click();
   await scan('start a job');
   await page.goto(`/jobs/${id}/survey`);
-  await page.getByRole('button', { name: 'Import an outline' }).click();
+  await newZone(page, 'Import an outline');
   await scan('import');
   await page.locator('h1').click();
   await page.keyboard.press('/');

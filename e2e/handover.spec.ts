@@ -29,6 +29,7 @@ test.describe('on a phone', () => {
     const snags = page.getByRole('region', { name: 'Snags' });
     await expect(snags.getByText('1 open of 1')).toBeVisible();
     await context.setOffline(true);
+    await page.getByRole('button', { name: 'More', exact: true }).click();
     await page.getByRole('button', { name: 'Snag', exact: true }).click();
     const sheet = page.getByRole('dialog', { name: /^Snag · / });
     await sheet.getByRole('button', { name: 'Bay H3' }).click();

@@ -1,15 +1,26 @@
 /** Measuring a roof as it is measured on site: by tape alone, from a drawing, on the plan; its falls and its readiness. */
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
-import { downloaded, emptyJob, expect, freshDemo, measure, onPlan, saved, test } from './support.ts';
+import {
+  chooseZone,
+  chosenZone,
+  downloaded,
+  emptyJob,
+  expect,
+  freshDemo,
+  measure,
+  newZone,
+  onPlan,
+  saved,
+  test,
+} from './support.ts';
 
 const large = (page: Page) => page.locator('section.figures .large');
 
 test('an L-shaped roof with two roof lights from tape measures alone', async ({ page }) => {
   const id = await emptyJob(page);
   await page.goto(`/jobs/${id}/survey`);
-  await page.getByRole('button', { name: 'Tape a new zone' }).click();
-  await page.getByRole('menuitem', { name: 'L', exact: true }).click();
+  await page.getByRole('button', { name: 'L', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Tape measures' })).toBeVisible();
   for (const [i, length] of ['10', '4', '6', '5', '4', '9'].entries())
     await measure(page, `Side ${i + 1}, length`, length);
@@ -95,7 +106,7 @@ test('a drawing with a curved parapet: layers, a unit that has to be confirmed, 
     await page.getByRole('menuitem', { name: 'Plan as DXF' }).click();
   });
   expect(name).toBe('test-roof.dxf');
-  await page.getByRole('button', { name: 'Import an outline' }).click();
+  await newZone(page, 'Import an outline');
   await pick(out);
   await expect(page.getByText('roof.dxf says that it is drawn in')).toBeVisible();
   await page.getByRole('button', { name: 'Add the zone' }).click();
@@ -105,7 +116,7 @@ test('a drawing with a curved parapet: layers, a unit that has to be confirmed, 
 test('reading a drawing of 300,000 lines can be stopped; what is there stays', async ({ page }) => {
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey`);
-  await page.getByRole('button', { name: 'Import an outline' }).click();
+  await newZone(page, 'Import an outline');
   const lines = Array.from({ length: 300_000 }, (_, i) => line(i, 0, i, 1)).join('');
   await page
     .getByLabel('File with the outline')
@@ -170,8 +181,8 @@ test('drawn by lengths and directions, by clicks, dragged, split and joined', as
     const p = await onPlan(page, x, y);
     await page.mouse.click(p.x + 2, p.y - 2);
   }
-  await expect(page.getByRole('button', { name: /^B Zone 2/ })).toBeVisible();
-  await page.getByRole('button', { name: /^A Zone 1/ }).click();
+  await expect(chosenZone(page)).toHaveText('B Zone 2');
+  await chooseZone(page, 'A Zone 1');
   await page.getByRole('button', { name: 'Edges', exact: true }).click();
   await expect(page.getByText('5.00 m shared with Zone 2')).toBeVisible();
 
@@ -267,15 +278,15 @@ test('one zone held for moisture, one refused for silicone, with the reasons on 
   await expect(headline).toContainText(
     'Dry it and measure again, or a primer that is sold for this reading.',
   );
-  await page.getByRole('button', { name: /^B Staff balcony/ }).click();
+  await chooseZone(page, 'B Staff balcony');
   await expect(headline).toContainText('Not with Pedestrian polyurethane deck');
   await expect(headline).toContainText('nothing but silicone bonds to silicone');
-  await page.getByRole('button', { name: /^O Old ticket office/ }).click();
+  await chooseZone(page, 'O Old ticket office');
   await expect(headline).toContainText('Can be coated with Restoration of gravel or old felt after');
   await expect(page.getByText('Sweep up loose gravel')).toBeVisible();
 
   // Bad readings get a sentence; the meter reads; the verdict moves with it.
-  await page.getByRole('button', { name: /^D Vehicle/ }).click();
+  await chooseZone(page, 'D Vehicle');
   await measure(page, 'Value of the test', '45');
   await expect(
     page.getByText('Value of the test: 45 is out of range; expected at least 0 % and at most 25 %.'),

@@ -1,4 +1,4 @@
-import { expect, freshDemo, measure, test } from './support.ts';
+import { chosenZone, expect, freshDemo, measure, test } from './support.ts';
 
 test('a bay is held with a reason, released, and every step stays in the record', async ({ page }) => {
   const id = await freshDemo(page);
@@ -112,7 +112,7 @@ test('what somebody else changes is on screen at once', async ({ page }) => {
   const id = await freshDemo(page);
   const open = page.waitForRequest(`**/api/v1/jobs/${id}/live`);
   await page.goto(`/jobs/${id}/survey?zone=hall`);
-  await expect(page.getByRole('button', { name: 'Booking hall roof' }).first()).toBeVisible();
+  await expect(chosenZone(page)).toHaveText('H Booking hall roof');
   await open;
   const was = await page.request.get(`/api/v1/jobs/${id}/survey`);
   const survey = (await was.json()) as { zones: { id: string; name: string }[] };

@@ -8,6 +8,7 @@ import {
   test as base,
   type Browser,
   type BrowserContext,
+  type Locator,
   type Page,
 } from '@playwright/test';
 import { BROWSER } from '../scripts/lib/browser.mjs';
@@ -130,6 +131,24 @@ export async function emptyJob(page: Page): Promise<string> {
   const r = await page.request.put(`/api/v1/jobs/${id}`, { data: job });
   expect(r.status()).toBe(201);
   return id;
+}
+
+/** The zone that the page is about, as the head of the job says it. */
+export const chosenZone = (page: Page): Locator =>
+  page
+    .getByRole('group', { name: 'Zone' })
+    .locator('.el-select__selected-item:not(.el-select__input-wrapper)');
+
+/** Another zone, found by typing its name. */
+export async function chooseZone(page: Page, name: string): Promise<void> {
+  await page.getByRole('combobox', { name: 'Zone' }).fill(name);
+  await page.getByRole('option', { name: new RegExp(name) }).click();
+}
+
+/** One of the ways to begin a further zone. */
+export async function newZone(page: Page, way: string): Promise<void> {
+  await page.getByRole('button', { name: 'New zone' }).click();
+  await page.getByRole('menuitem', { name: way, exact: true }).click();
 }
 
 /** Types into a measuring field and leaves it. */

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { anotherDevice, downloaded, expect, freshDemo, measure, saved, test } from './support.ts';
+import { anotherDevice, downloaded, expect, freshDemo, measure, newZone, saved, test } from './support.ts';
 
 test.describe('survey', () => {
   test('bad input gets a sentence and what was saved stays', async ({ page }) => {
@@ -48,7 +48,7 @@ test.describe('survey', () => {
   }) => {
     const id = await freshDemo(page);
     await page.goto(`/jobs/${id}/survey`);
-    await page.getByRole('button', { name: 'Import an outline' }).click();
+    await newZone(page, 'Import an outline');
     const pick = (name: string, text: string) =>
       page
         .getByLabel('File with the outline')
@@ -234,7 +234,7 @@ async function preparedWithoutSignal(page: Page): Promise<string> {
 test('a first estimate by area goes into the order, and is drawn later without loss', async ({ page }) => {
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey`);
-  await page.getByRole('button', { name: 'Estimate by area' }).click();
+  await newZone(page, 'Estimate by area');
   await measure(page, 'Area', '780');
   await expect(page.getByText('empty: 122.89 m, as is usual')).toBeVisible();
   await measure(page, 'Length round it', '90');

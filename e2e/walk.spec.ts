@@ -24,7 +24,7 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await expect(page.getByRole('heading', { name: 'Harbour office' })).toBeVisible();
 
   // Survey: 8 × 6 m walked, first with a wrong side.
-  await page.getByRole('button', { name: 'Walk a new zone' }).click();
+  await page.getByRole('button', { name: 'Walk round the edge' }).click();
   await measure(page, 'Side 1, length', '8');
   await measure(page, 'Side 2, length', '6');
   await measure(page, 'Side 3, length', '26\' 3"');

@@ -16,9 +16,7 @@ import { useChosenZone } from '../app/chosenzone.ts';
 import { keepOddTexts } from '../shared/oddtext.ts';
 import { useJob } from '../app/job.ts';
 import { useLibrary } from '../library/library.ts';
-import UndoBar from '../shared/UndoBar.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
-import ZoneTabs from '../shared/ZoneTabs.vue';
 import { useFalls } from '../survey/falls.ts';
 import BinderPanel from './BinderPanel.vue';
 import BuildUpEditor from './BuildUpEditor.vue';
@@ -35,7 +33,7 @@ const job = useJob();
 keepOddTexts();
 const library = useLibrary();
 onMounted(library.load);
-const { chosenId, chosen, choose } = useChosenZone();
+const { chosenId, chosen } = useChosenZone();
 const doc = computed(() => job.documents.buildUps.draft);
 const zones = computed(() => (chosen.value ? [chosen.value.zone] : []));
 /** The zone with the tests that the record has of it. */
@@ -159,10 +157,6 @@ function moveTo(newer: BuildUp): void {
 
 <template>
   <main class="page">
-    <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="choose" />
-      <UndoBar :document="job.documents.buildUps" />
-    </div>
     <p v-if="!chosen">
       Measure a zone first: a build-up is chosen for a zone.
       <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.

@@ -11,7 +11,6 @@ import { worded } from '../app/wording.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
 import PartSwitch from '../shared/PartSwitch.vue';
-import ZoneTabs from '../shared/ZoneTabs.vue';
 import CutListPanel from './CutListPanel.vue';
 import DetailCard from './DetailCard.vue';
 import DetailTable from './DetailTable.vue';
@@ -20,7 +19,7 @@ const job = useJob();
 const { say } = useUnits();
 const route = useRoute();
 const router = useRouter();
-const { chosenId, chosen, choose } = useChosenZone();
+const { chosenId, chosen } = useChosenZone();
 const zone = computed(() => job.details.zones.find((z) => z.zone.id === chosenId.value));
 const missing = computed(() => job.details.missing.find((m) => m.zone.id === chosenId.value));
 const part = computed(() => (route.query['part'] === 'cutting' ? 'cutting' : 'details'));
@@ -53,7 +52,6 @@ const PARTS = [
 <template>
   <main class="page">
     <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="choose" />
       <PartSwitch :parts="PARTS" :chosen="part" @choose="(key) => go({ part: key })" />
     </div>
     <p v-if="!chosen">

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { Files, House, Operation, QuestionFilled, RefreshRight, Setting } from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { openWorking } from '../app/working.ts';
+import { finding } from '../app/finding.ts';
 
 const loadFind = () => import('./FindDialog.vue');
 const loadWorking = () => import('../shared/WorkingDrawer.vue');
@@ -17,17 +19,17 @@ onMounted(() => {
 });
 
 usePreferences();
+const route = useRoute();
 const shown = ref(false);
 watch(openWorking, (figure) => {
   if (figure) shown.value = true;
 });
-const finding = ref(false);
 const helping = ref(false);
 useKeys({ find: () => (finding.value = true), help: () => (helping.value = true) });
 </script>
 
 <template>
-  <div class="frame">
+  <div class="frame" :class="{ 'in-job': route.params['jobId'] !== undefined }">
     <nav class="rail" aria-label="Places">
       <span class="name">Lentum</span>
       <RouterLink to="/jobs"
@@ -137,6 +139,10 @@ kbd {
     height: auto;
     flex-direction: row;
     z-index: 5;
+  }
+  /* A job has a foot of its own. */
+  .in-job .rail {
+    display: none;
   }
   .name {
     display: none;

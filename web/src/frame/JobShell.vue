@@ -1,21 +1,28 @@
 <script setup lang="ts">
 import { useEventListener, useIntervalFn } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import type { JobHead, JobRules } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
+import { finding } from '../app/finding.ts';
 import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
 import TakeBack from '../shared/TakeBack.vue';
+import UndoBar from '../shared/UndoBar.vue';
 import ConflictDialog from '../shared/ConflictDialog.vue';
 import JobDialog from '../jobs/JobDialog.vue';
+import PhoneBar from './PhoneBar.vue';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import StageStrip from './StageStrip.vue';
+import ZonePicker from './ZonePicker.vue';
 
+const LogForms = defineAsyncComponent(() => import('../site/LogForms.vue'));
+const MoreSheet = defineAsyncComponent(() => import('./MoreSheet.vue'));
 const LogSheet = defineAsyncComponent(() => import('../site/log/LogSheet.vue'));
 const RulesDialog = defineAsyncComponent(() => import('../jobs/RulesDialog.vue'));
 
@@ -65,6 +72,29 @@ watch(
 const { chosenId } = useChosenZone();
 const snagging = ref(false);
 const editing = ref(false);
+const more = ref(false);
+/** What is undone on the page that stands. */
+const route = useRoute();
+const undoable = computed(() => {
+  const { survey, buildUps, order, programme, proving, site } = job.documents;
+  const byStage = { survey, 'build-up': buildUps, order, programme, handover: proving, site };
+  return Object.entries(byStage).find(([stage]) => stage === route.name)?.[1];
+});
+/** The log of the zone that is looked at: its forms are fetched when they are first asked for. */
+const logging = ref(false);
+const forms = ref<{ log: (zoneId: string, bays: readonly string[]) => void }>();
+function logOn(): void {
+  logging.value = true;
+  const stop = watch(
+    forms,
+    (there) => {
+      if (!there || chosenId.value === undefined) return;
+      there.log(chosenId.value, []);
+      void nextTick(() => stop());
+    },
+    { immediate: true },
+  );
+}
 const refused = ref('');
 async function change(head: JobHead): Promise<void> {
   refused.value = '';
@@ -102,16 +132,23 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
 </script>
 
 <template>
-  <div v-if="job.head && job.id === jobId">
+  <div v-if="job.head && job.id === jobId" class="job">
     <section class="top" aria-label="Job">
-      <h1>{{ job.head.name }}</h1>
-      <span class="quiet">{{ job.head.place }}</span>
-      <el-button text size="small" class="no-print" @click="editing = true">Change</el-button>
-      <el-button text size="small" class="no-print" @click="ruling = true">Rules</el-button>
-      <el-button v-if="chosenId" text size="small" class="no-print" @click="snagging = true">{{
-        worded('Snag')
-      }}</el-button>
-      <span class="end quiet">{{ clock }}</span>
+      <h1 :title="job.head.place">{{ job.head.name }}</h1>
+      <span class="where quiet" aria-hidden="true">{{ worded(String(route.meta['title'] ?? '')) }}</span>
+      <ZonePicker />
+      <UndoBar
+        v-if="undoable"
+        class="undo no-print"
+        :class="{ idle: !undoable.canUndo && !undoable.canRedo }"
+        :document="undoable"
+      />
+      <span class="desk no-print">
+        <el-button text size="small" @click="editing = true">Change</el-button>
+        <el-button text size="small" @click="ruling = true">Rules</el-button>
+        <el-button v-if="chosenId" text size="small" @click="snagging = true">{{ worded('Snag') }}</el-button>
+      </span>
+      <span class="end quiet desk">{{ clock }}</span>
       <SaveState />
     </section>
     <StageStrip />
@@ -119,6 +156,16 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />
     <TakeBack />
+    <PhoneBar :can-log="chosenId !== undefined" @log="logOn" @more="more = true" />
+    <LogForms v-if="logging" ref="forms" />
+    <MoreSheet
+      v-if="more"
+      v-model="more"
+      @change="editing = true"
+      @rules="ruling = true"
+      @snag="snagging = chosenId !== undefined"
+      @find="finding = true"
+    />
     <LogSheet v-if="snagging && chosenId" v-model="snagging" :zone-id="chosenId" kind="snag" />
     <JobDialog
       v-if="editing"
@@ -153,21 +200,76 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
 <style scoped>
 .top {
   display: flex;
-  align-items: baseline;
-  gap: var(--s2) var(--s4);
+  align-items: center;
+  gap: 0 var(--s3);
   flex-wrap: wrap;
-  padding: var(--s3) var(--s6);
+  min-height: 44px;
+  padding: 0 var(--s6);
   background: var(--sheet);
 }
 h1 {
-  font-size: 19px;
+  font-size: 17px;
+  flex: 0 1 auto;
+  min-width: 0;
+  max-width: 26ch;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.desk {
+  display: flex;
+  align-items: center;
+}
+.where {
+  display: none;
+}
+.undo {
+  gap: 0;
+  flex-wrap: nowrap;
+}
+.desk :deep(.el-button),
+.undo :deep(.el-button) {
+  margin: 0;
+  padding: 0 var(--s2);
 }
 .end {
   margin-left: auto;
 }
+.end + :deep(.state) {
+  margin-left: 0;
+}
 @media (max-width: 720px) {
   .top {
-    padding: var(--s2) var(--s4);
+    padding: 0 var(--s3);
+    position: sticky;
+    top: 0;
+    z-index: 5;
+    border-bottom: var(--stroke) solid var(--line-2);
+  }
+  h1 {
+    flex: 0 1 auto;
+    max-width: 46vw;
+    line-height: 44px;
+    font-size: var(--t-m);
+  }
+  .desk {
+    display: none;
+  }
+  /* One line for the place and the signal; what is worked on comes below it. */
+  .undo {
+    order: 2;
+  }
+  .undo.idle {
+    display: none;
+  }
+  .where {
+    display: inline;
+  }
+  .top :deep(.picker) {
+    order: 1;
+  }
+  .job {
+    padding-bottom: 60px;
   }
 }
 </style>

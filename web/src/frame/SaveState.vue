@@ -122,6 +122,7 @@ async function goToPlace({ label, place }: { readonly label: string; readonly pl
 
 <style scoped>
 .state {
+  margin-left: auto;
   font-size: var(--t-s);
   color: var(--ink-2);
 }

@@ -3,7 +3,8 @@
 import { nextTick, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { STAGES } from './stagelist.ts';
-import { useStageStates, type StageMark } from './stages.ts';
+import { useStageStates } from './stages.ts';
+import StateMark from './StateMark.vue';
 
 const states = useStageStates();
 const tape = ref<HTMLElement>();
@@ -17,12 +18,6 @@ watch(
   },
   { immediate: true, flush: 'post' },
 );
-const WORDS: Record<StageMark, string> = {
-  none: 'nothing yet',
-  work: 'in work',
-  done: 'complete',
-  attention: 'needs attention',
-};
 </script>
 
 <template>
@@ -37,25 +32,7 @@ const WORDS: Record<StageMark, string> = {
       <span class="no">{{ s.number }}</span>
       <span class="word">{{ s.name }}</span>
       <el-tooltip :content="states[s.key].reason" placement="bottom">
-        <svg
-          width="14"
-          height="14"
-          viewBox="0 0 14 14"
-          role="img"
-          :aria-label="`${WORDS[states[s.key].mark]}: ${states[s.key].reason}`"
-        >
-          <circle v-if="states[s.key].mark === 'done'" cx="7" cy="7" r="5" fill="var(--sea)" />
-          <circle
-            v-else-if="states[s.key].mark === 'work'"
-            cx="7"
-            cy="7"
-            r="4"
-            fill="none"
-            stroke="var(--sea)"
-            stroke-width="2.2"
-          />
-          <path v-else-if="states[s.key].mark === 'attention'" d="M7 1l6 11H1z" fill="var(--amber)" />
-        </svg>
+        <StateMark :mark="states[s.key].mark" :says="states[s.key].reason" />
       </el-tooltip>
     </RouterLink>
   </nav>
@@ -74,8 +51,8 @@ const WORDS: Record<StageMark, string> = {
   display: flex;
   align-items: center;
   gap: var(--s2);
-  min-height: 46px;
-  padding: 0 var(--s4) 6px;
+  min-height: 38px;
+  padding: 0 var(--s3) 5px var(--s4);
   color: var(--ink);
   text-decoration: none;
   border-right: 1px solid var(--line-2);
@@ -102,10 +79,10 @@ const WORDS: Record<StageMark, string> = {
 .length:focus-visible {
   outline-offset: -3px;
 }
+/* On a phone the bar at the foot leads to the stages. */
 @media (max-width: 720px) {
-  .length {
-    padding-inline: var(--s3);
-    min-height: 52px;
+  .tape {
+    display: none;
   }
 }
 @media print {

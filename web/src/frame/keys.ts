@@ -7,6 +7,7 @@ import { STAGES } from './stagelist.ts';
 
 export const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['Alt + 1 … 8', 'go to a stage by its number'],
+  ['[ and ]', 'the zone before, the next zone'],
   ['/', 'find anything in the job'],
   ['u', 'switch between metric and US units'],
   ['↑ and ↓ on a grip', 'move a layer of a build-up'],
@@ -16,7 +17,8 @@ export const KEYS: readonly (readonly [keys: string, what: string])[] = [
   ['Esc', 'close what is open'],
 ];
 
-const isField = (target: EventTarget | null): boolean =>
+/** Whether keys typed there are what it says. */
+export const isField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 

@@ -7,7 +7,6 @@ import { isGood, isProven, proofOf } from '@lentum/core/handover';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
-import ZoneTabs from '../shared/ZoneTabs.vue';
 import FilmMapPanel from './FilmMapPanel.vue';
 import LogForms from '../site/LogForms.vue';
 import AskedPart from './AskedPart.vue';
@@ -19,7 +18,7 @@ import UpkeepSummary from './UpkeepSummary.vue';
 const WrongSheet = defineAsyncComponent(() => import('./WrongSheet.vue'));
 
 const job = useJob();
-const { chosenId, chosen, choose } = useChosenZone();
+const { chosenId, chosen } = useChosenZone();
 const zoneId = computed(() => chosenId.value ?? '');
 const bays = computed(() => job.statuses.filter((s) => s.bay.zoneId === zoneId.value));
 const shape = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
@@ -52,7 +51,6 @@ const onRecord = (bay: string): void =>
 <template>
   <main class="page">
     <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="choose" />
       <el-button v-if="chosen" class="end" @click="wrong = true">Something went wrong</el-button>
     </div>
     <p v-if="!chosen">

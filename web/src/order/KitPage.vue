@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import type { Printout } from '@lentum/core/printout';
 import { KIT_GROUP_NAMES, KIT_GROUPS, kitBlocks, kitOf } from '@lentum/core/words';
+import { useAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PrintButton from '../shared/printout/PrintButton.vue';
@@ -10,6 +11,7 @@ import { usePrinted } from '../shared/printout/telling.ts';
 import { useUnits } from '../shared/units.ts';
 
 const job = useJob();
+useAllRoofs();
 const { system } = useUnits();
 const planned = computed(() =>
   job.zones.flatMap(({ zone, buildUp }) => (buildUp ? [{ zone, buildUp }] : [])),

@@ -14,6 +14,7 @@ import {
 } from '@lentum/core/order';
 import type { Printout } from '@lentum/core/printout';
 import { sentence } from '@lentum/core/problems';
+import { useAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -22,7 +23,6 @@ import PickList from '../shared/PickList.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import { keepOddTexts } from '../shared/oddtext.ts';
-import UndoBar from '../shared/UndoBar.vue';
 import DeliveryPanel from './DeliveryPanel.vue';
 import { saveCsv, saveSheet } from './exports.ts';
 import OrderTable from './OrderTable.vue';
@@ -31,6 +31,7 @@ import StockPanel from './StockPanel.vue';
 import WhatIfPanel from './WhatIfPanel.vue';
 
 const job = useJob();
+useAllRoofs();
 keepOddTexts();
 const order = computed(() => job.documents.order.draft);
 const KINDS: readonly (readonly [WasteKind, string])[] = [
@@ -140,7 +141,6 @@ const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOf
       <el-button text :aria-expanded="more" @click="more = !more"
         >{{ more ? 'Fewer' : 'More' }} allowances</el-button
       >
-      <UndoBar :document="job.documents.order" />
     </div>
     <div v-if="more" class="bar top no-print allowances">
       <div v-for="a in ALLOWANCES" :key="a.key" class="field wide">

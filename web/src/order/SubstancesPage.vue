@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { oldRoof } from '@lentum/core/readiness';
 import { heading, line, type Printout } from '@lentum/core/printout';
 import { harmfulWords, oldRoofBlocks, substanceBlocks, substancesOf } from '@lentum/core/words';
+import { useAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -11,6 +12,7 @@ import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 
 const job = useJob();
+useAllRoofs();
 const substances = computed(() => substancesOf(job.takenOff.lines));
 /** What comes off the old roofs, zone by zone. */
 const old = computed(() =>

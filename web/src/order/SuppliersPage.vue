@@ -4,18 +4,19 @@ import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import { compareOffers, requestBlocks, requestedPacks, type Offer } from '@lentum/core/order';
 import type { Printout } from '@lentum/core/printout';
+import { useAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import PickList from '../shared/PickList.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
-import UndoBar from '../shared/UndoBar.vue';
 import AnswerForm from './AnswerForm.vue';
 import OffersTable from './OffersTable.vue';
 import RequestTable from './RequestTable.vue';
 import { saveRequestCsv, saveRequestSheet } from './requests.ts';
 
 const job = useJob();
+useAllRoofs();
 const order = computed(() => job.documents.order.draft);
 /** Lines of the order at the prices of the build-ups or of whoever is chosen: what is needed is the same. */
 const lines = computed(() => job.takenOff.lines);
@@ -67,7 +68,6 @@ const taxWrong = ref('');
   <div>
     <div class="head no-print">
       <h1>Suppliers and prices</h1>
-      <UndoBar class="end" :document="job.documents.order" />
     </div>
     <p v-if="asked === 0" class="quiet">
       Nothing is to be bought yet: prices are asked for what the order needs.

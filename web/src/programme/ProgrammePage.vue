@@ -22,13 +22,13 @@ import {
   stockVerdicts,
 } from '@lentum/core/words';
 import { sentenceOf } from '../app/api.ts';
+import { useAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import SayParts from '../shared/SayParts.vue';
 import { saveCsvFile } from '../shared/csv.ts';
 import { useInTurn } from '../shared/inturn.ts';
-import UndoBar from '../shared/UndoBar.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import BlockCard from './BlockCard.vue';
 import DayBoard from './DayBoard.vue';
@@ -42,6 +42,7 @@ import SetupDrawer from './SetupDrawer.vue';
 import WhatIf from './WhatIf.vue';
 
 const job = useJob();
+useAllRoofs();
 const route = useRoute();
 const router = useRouter();
 const { answer, since, cannot, share, stage, plan, compare, repin, stop } = usePlanning();
@@ -178,7 +179,6 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         <span class="quiet"><SayParts :parts="boundWords(answer)" /></span>
       </p>
       <span class="acts bar no-print">
-        <UndoBar :document="document" />
         <el-button @click="setting = true">Crews and dates</el-button>
         <el-button v-if="share === undefined" @click="plan">Plan again</el-button>
         <el-button v-else @click="stop">Stop the search</el-button>

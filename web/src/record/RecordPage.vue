@@ -13,7 +13,6 @@ import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
-import ZoneTabs from '../shared/ZoneTabs.vue';
 import CoatCard from './CoatCard.vue';
 import EntryList from './EntryList.vue';
 import SamplingTable from './SamplingTable.vue';
@@ -22,7 +21,7 @@ import WithdrawDialog from './WithdrawDialog.vue';
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
-const { chosenId, chosen, choose } = useChosenZone();
+const { chosenId, chosen } = useChosenZone();
 const forms = ref<InstanceType<typeof LogForms>>();
 const withdrawing = ref<string>();
 const chainWords = ref('');
@@ -104,7 +103,6 @@ async function checkChain(): Promise<void> {
 <template>
   <main class="page">
     <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="choose" />
       <a class="export" :href="`/api/v1/jobs/${job.id}/record.csv`" download>Record as CSV</a>
       <a class="export" :href="`/api/v1/jobs/${job.id}/file`" download>Whole job as JSON</a>
       <PrintButton :printout="printout" :disabled="job.entries.length === 0" />

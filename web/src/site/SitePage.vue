@@ -5,7 +5,6 @@ import { bayMismatches } from '@lentum/core/site';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
-import ZoneTabs from '../shared/ZoneTabs.vue';
 import BayCard from './BayCard.vue';
 import BayList from './BayList.vue';
 import { groupsByState } from './groups.ts';
@@ -22,7 +21,7 @@ import { useCalls } from './today/calls.ts';
 const job = useJob();
 const route = useRoute();
 const router = useRouter();
-const { chosenId, chosen, choose } = useChosenZone();
+const { chosenId, chosen } = useChosenZone();
 const splitting = ref(false);
 const mixing = ref(false);
 const forms = ref<InstanceType<typeof LogForms>>();
@@ -66,8 +65,7 @@ const chooseBay = (id: string): void =>
 
 <template>
   <div>
-    <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="choose" />
+    <div class="bar top desk">
       <el-button v-if="chosen" class="tap" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
     </div>
     <p v-if="!chosen">
@@ -167,12 +165,12 @@ const chooseBay = (id: string): void =>
 <style scoped>
 .top {
   margin-bottom: var(--s3);
-  flex-wrap: nowrap;
-  align-items: flex-start;
 }
-.top > :first-child {
-  flex: 1;
-  min-width: 0;
+/* The foot of the phone leads to the log. */
+@media (max-width: 720px) {
+  .top.desk {
+    display: none;
+  }
 }
 .empty {
   max-width: 40rem;

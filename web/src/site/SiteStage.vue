@@ -55,6 +55,12 @@ onMounted(async () => {
 .parts {
   margin-bottom: var(--s3);
 }
+/* On the phone the foot and its last place lead there. */
+@media (max-width: 720px) {
+  .parts {
+    display: none;
+  }
+}
 .trouble {
   color: var(--red);
 }

@@ -8,18 +8,18 @@ import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { keepOddTexts } from '../shared/oddtext.ts';
-import UndoBar from '../shared/UndoBar.vue';
-import ZoneTabs from '../shared/ZoneTabs.vue';
 import EdgeTable from './EdgeTable.vue';
-import { EXPORTS, exportSurvey, type ExportKind } from './exports.ts';
+import { exportSurvey, type ExportKind } from './exports.ts';
 import { useFalls } from './falls.ts';
 import FeatureTable from './FeatureTable.vue';
 import ImportDialog from './ImportDialog.vue';
 import LevelsPanel from './LevelsPanel.vue';
-import { TAPED_FORMS, type TapedForm } from './newzone.ts';
+import FirstZone from './FirstZone.vue';
+import NewZoneMenu from './NewZoneMenu.vue';
 import DrawBar from './plan/DrawBar.vue';
 import PlanStage from './plan/PlanStage.vue';
 import PlanTools from './plan/PlanTools.vue';
+import PlanZoom from './plan/PlanZoom.vue';
 import NorthArrow from './plan/NorthArrow.vue';
 import { usePlanWork } from './planwork.ts';
 import QuantityPanel from './QuantityPanel.vue';
@@ -42,12 +42,12 @@ const router = useRouter();
 keepOddTexts();
 const work = useZoneWork();
 const { job, survey, chosenId, chosen, zone, trouble, setZone } = work;
-const plan = usePlanWork(work);
+const part = computed<Part>(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
+const plan = usePlanWork(work, () => part.value);
 const { mode, draft, side, corner, placingId, scalePoints, near, setMode } = plan;
 const importing = ref(false);
 const stage = ref<InstanceType<typeof PlanStage>>();
 
-const part = computed<Part>(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
 const show = (key: Part): void => void router.replace({ query: { ...route.query, part: key } });
 
 const quantities = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
@@ -107,47 +107,22 @@ async function takeOut(kind: ExportKind): Promise<void> {
 
 <template>
   <main class="page">
-    <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="plan.chooseZone" />
-      <el-button :type="job.zones.length === 0 ? 'primary' : 'default'" @click="work.addWalk"
-        >Walk a new zone</el-button
-      >
-      <el-dropdown trigger="click" @command="(form: TapedForm) => void work.addTaped(form)">
-        <el-button>Tape a new zone</el-button>
-        <template #dropdown>
-          <el-dropdown-menu>
-            <el-dropdown-item v-for="(form, key) in TAPED_FORMS" :key="key" :command="key">{{
-              form.name
-            }}</el-dropdown-item>
-          </el-dropdown-menu>
-        </template>
-      </el-dropdown>
-      <el-button @click="work.addEstimated">Estimate by area</el-button>
-      <el-button @click="importing = true">Import an outline</el-button>
-      <el-dropdown v-if="survey.zones.length > 0" trigger="click" @command="takeOut">
-        <el-button>Export</el-button>
-        <template #dropdown>
-          <el-dropdown-menu>
-            <el-dropdown-item v-for="(words, kind) in EXPORTS" :key="kind" :command="kind">{{
-              worded(words)
-            }}</el-dropdown-item>
-          </el-dropdown-menu>
-        </template>
-      </el-dropdown>
-      <NorthArrow v-if="survey.origin" :bearing-deg="survey.origin.bearingDeg ?? 0" />
-      <UndoBar :document="job.documents.survey" />
-    </div>
     <PlaceDialog
       v-if="placing"
       @close="placing = undefined"
       @placed="placing === 'GeoJSON' && takeOut('GeoJSON')"
     />
-    <p v-if="!zone && mode !== 'draw'" class="empty">
-      Nothing is measured yet. Walk the edge of the first zone with a tape, side by side; tape its sides and
-      diagonals; draw it on the plan; or import an outline: every quantity after this follows from it.
-    </p>
+    <FirstZone
+      v-if="!zone && mode !== 'draw' && !tracing && !survey.underlay"
+      @estimate="work.addEstimated"
+      @walk="work.addWalk"
+      @tape="work.addTaped"
+      @draw="setMode('draw')"
+      @import="importing = true"
+      @trace="tracing = true"
+    />
 
-    <div class="survey">
+    <div v-else class="survey">
       <section v-if="zone" class="entry" :aria-label="`${zone.name}, as measured`">
         <nav class="parts" aria-label="Part of the survey">
           <button
@@ -238,12 +213,18 @@ async function takeOut(kind: ExportKind): Promise<void> {
           :mode="mode"
           :movable="zone?.outline.kind === 'points'"
           :splittable="quantities !== undefined && !hasBays"
-          :tracing="tracing"
           @mode="setMode"
-          @fit="stage?.fit()"
-          @zoom="(f) => stage?.zoomMiddle(f)"
-          @trace="tracing = !tracing"
-        />
+        >
+          <NewZoneMenu
+            :can-export="survey.zones.length > 0"
+            @walk="work.addWalk"
+            @tape="work.addTaped"
+            @estimate="work.addEstimated"
+            @import="importing = true"
+            @trace="tracing = !tracing"
+            @export="takeOut"
+          />
+        </PlanTools>
         <UnderlayBar
           v-if="tracing || survey.underlay"
           :job-id="job.id"
@@ -286,6 +267,8 @@ async function takeOut(kind: ExportKind): Promise<void> {
             @place="plan.clickPlace"
             @close-draft="plan.closeDraft"
           />
+          <PlanZoom @fit="stage?.fit()" @zoom="(f) => stage?.zoomMiddle(f)" />
+          <NorthArrow v-if="survey.origin" class="north" :bearing-deg="survey.origin.bearingDeg ?? 0" />
         </div>
         <section v-if="zone" class="figures" aria-label="Quantities in short">
           <template v-if="quantities">
@@ -323,17 +306,10 @@ async function takeOut(kind: ExportKind): Promise<void> {
 </template>
 
 <style scoped>
-.top {
-  margin-bottom: var(--s4);
-}
-.empty {
-  max-width: 46rem;
-  margin-bottom: var(--s4);
-}
 .survey {
   display: grid;
   grid-template-columns: minmax(380px, 460px) minmax(0, 1fr);
-  gap: var(--s6) var(--s8);
+  gap: var(--s4) var(--s6);
   align-items: start;
 }
 .survey > .drawing:only-child {
@@ -345,15 +321,21 @@ async function takeOut(kind: ExportKind): Promise<void> {
   min-width: 0;
 }
 .sheet {
-  height: clamp(300px, 100vh - 440px, 720px);
+  position: relative;
+  height: clamp(300px, 100vh - 232px, 900px);
   margin: var(--s2) 0;
   border: var(--stroke) solid var(--line);
+}
+.north {
+  position: absolute;
+  left: var(--s2);
+  top: var(--s2);
 }
 .parts {
   display: flex;
   flex-wrap: wrap;
   gap: 0 var(--s4);
-  margin-bottom: var(--s4);
+  margin-bottom: var(--s3);
   border-bottom: var(--stroke) solid var(--line);
 }
 .parts button {

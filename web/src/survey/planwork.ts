@@ -1,5 +1,5 @@
 /** What goes on on the plan: the mode, what is chosen, what waits for its place, the picture that is traced. */
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Point } from '@lentum/core/geometry';
 import {
   freePlot,
@@ -18,7 +18,11 @@ import type { ZoneWork } from './zonework.ts';
 /** A place pointed at is as good as a centimetre. */
 const toCentimetre = (v: number): number => Math.round(v * 100) / 100;
 
-export function usePlanWork({ job, survey, zone, choose, cut, addDrawn, trouble }: ZoneWork) {
+/** @param part of the page that is shown */
+export function usePlanWork(
+  { job, survey, chosenId, zone, choose, cut, addDrawn, trouble }: ZoneWork,
+  part: () => string,
+) {
   const mode = ref<PlanMode>('look');
   const draft = useDraft();
   const side = ref<number>();
@@ -52,6 +56,14 @@ export function usePlanWork({ job, survey, zone, choose, cut, addDrawn, trouble 
     if (level) level.at = to;
     placingId.value = undefined;
   }
+
+  // Another zone, or another part of its page: nothing waits for a place there.
+  watch([chosenId, part], ([id], [before]) => {
+    placingId.value = undefined;
+    if (id === before) return;
+    side.value = undefined;
+    corner.value = undefined;
+  });
 
   const { image, problem: pictureProblem } = useUnderlayImage(
     computed(() => job.id),
@@ -101,11 +113,6 @@ export function usePlanWork({ job, survey, zone, choose, cut, addDrawn, trouble 
       const [a, b] = [corners[from], corners[to]];
       if (a && b && cut(a, b)) setMode('look');
     },
-    chooseZone: (id: string): void => {
-      side.value = undefined;
-      corner.value = undefined;
-      placingId.value = undefined;
-      choose(id);
-    },
+    chooseZone: choose,
   };
 }

@@ -23,7 +23,6 @@ import PrintButton from '../../shared/printout/PrintButton.vue';
 import PickList from '../../shared/PickList.vue';
 import SayParts from '../../shared/SayParts.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
-import ZoneTabs from '../../shared/ZoneTabs.vue';
 import LogForms from '../../site/LogForms.vue';
 import EntryPictures from '../../shared/pictures/EntryPictures.vue';
 import GuaranteePart from './GuaranteePart.vue';
@@ -31,7 +30,7 @@ import RepairPart from './RepairPart.vue';
 import YearsDrawing from './YearsDrawing.vue';
 
 const job = useJob();
-const { chosenId, chosen, choose } = useChosenZone();
+const { chosenId, chosen } = useChosenZone();
 const zoneId = computed(() => chosenId.value ?? '');
 const forms = ref<InstanceType<typeof LogForms>>();
 const after = computed(() =>
@@ -86,7 +85,6 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
 <template>
   <main class="page">
     <div class="bar top">
-      <ZoneTabs :chosen="chosenId" @choose="choose" />
       <RouterLink class="end" :to="{ name: 'handover', query: { zone: zoneId } }">Handover</RouterLink>
     </div>
     <p v-if="!chosen">

@@ -4,8 +4,6 @@ import { computed, ref, watch } from 'vue';
 import { coursesFigures, interrupted } from '@lentum/core/courses';
 import { sentence } from '@lentum/core/problems';
 import { useJob } from '../../app/job.ts';
-import UndoBar from '../../shared/UndoBar.vue';
-import ZoneTabs from '../../shared/ZoneTabs.vue';
 import BoardsPanel from './BoardsPanel.vue';
 import { useChosenLayer } from './chosen.ts';
 import CourseHand from './CourseHand.vue';
@@ -16,7 +14,7 @@ import HowGood from './HowGood.vue';
 import LayList from './LayList.vue';
 
 const job = useJob();
-const { chosenId, chooseZone, layers, all, chosen, pieceLabel, chooseLayer, choosePiece } = useChosenLayer();
+const { chosenId, layers, all, chosen, pieceLabel, chooseLayer, choosePiece } = useChosenLayer();
 const zone = computed(() => job.zones.find((z) => z.zone.id === chosenId.value));
 const laid = computed(() => (chosen.value?.kind === 'rolled' ? chosen.value : undefined));
 const figures = computed(() => laid.value && coursesFigures(laid.value.plan));
@@ -35,9 +33,6 @@ const now = computed(() => (step.value === undefined ? undefined : pieces.value[
 
 <template>
   <div>
-    <div class="bar top no-print">
-      <ZoneTabs :chosen="chosenId" @choose="chooseZone" />
-    </div>
     <p v-if="!zone">
       Measure a zone first: courses are laid over it from its low edge up.
       <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
@@ -62,7 +57,6 @@ const now = computed(() => (step.value === undefined ? undefined : pieces.value[
         <button v-if="layers.length > 1" type="button" :aria-pressed="all" @click="chooseLayer('all')">
           All layers
         </button>
-        <UndoBar :document="job.documents.order" />
         <span v-if="job.courses.share !== undefined" class="bar search" role="status">
           <el-progress
             :percentage="Math.round(job.courses.share * 100)"

@@ -25,7 +25,7 @@ export function useChosenLayer() {
   const job = useJob();
   const route = useRoute();
   const router = useRouter();
-  const { chosenId, choose } = useChosenZone();
+  const { chosenId } = useChosenZone();
   const layers = computed((): (Laid | Boarded)[] => {
     const plan = job.courses.plan;
     if (!plan) return [];
@@ -60,9 +60,6 @@ export function useChosenLayer() {
   });
   return {
     chosenId,
-    chooseZone: (id: string): void => {
-      choose(id);
-    },
     layers,
     all,
     chosen,

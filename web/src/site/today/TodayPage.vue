@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { allOf } from '@lentum/core/record';
 import { deadlinesOf } from '@lentum/core/words';
+import { useAllRoofs } from '../../app/chosenzone.ts';
 import { useJob } from '../../app/job.ts';
 import BayList from '../BayList.vue';
 import LogForms from '../LogForms.vue';
@@ -19,6 +20,7 @@ import { useStart } from './start.ts';
 const UpkeepDue = defineAsyncComponent(() => import('./UpkeepDue.vue'));
 
 const job = useJob();
+useAllRoofs();
 const route = useRoute();
 const router = useRouter();
 const calls = useCalls();

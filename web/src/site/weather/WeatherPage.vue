@@ -5,12 +5,14 @@ import { ElMessage } from 'element-plus';
 import { at, hourOf, type WeatherSeries } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
 import { MS_PER_HOUR } from '@lentum/core/units';
+import { useAllRoofs } from '../../app/chosenzone.ts';
 import { useJob } from '../../app/job.ts';
 import { sure } from '../../app/asking.ts';
 import HoursDialog from './HoursDialog.vue';
 import SeasonPanel from './SeasonPanel.vue';
 
 const job = useJob();
+useAllRoofs();
 const doc = computed(() => job.weather.doc.draft);
 const asking = ref(false);
 

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 /** What one does on the plan, and what it shows. */
-import { FullScreen, ZoomIn, ZoomOut } from '@element-plus/icons-vue';
 import type { PlanMode } from './planhands.ts';
 
-defineProps<{ mode: PlanMode; movable: boolean; splittable: boolean; tracing: boolean }>();
-const emit = defineEmits<{ mode: [mode: PlanMode]; fit: []; zoom: [factor: number]; trace: [] }>();
+defineProps<{ mode: PlanMode; movable: boolean; splittable: boolean }>();
+const emit = defineEmits<{ mode: [mode: PlanMode] }>();
 const snapping = defineModel<boolean>('snapping', { required: true });
 const levels = defineModel<boolean>('levels', { required: true });
 const fittings = defineModel<boolean>('fittings', { required: true });
@@ -24,17 +23,17 @@ const near = defineModel<boolean>('near', { required: true });
       <el-radio-button value="draw">Draw a zone</el-radio-button>
       <el-radio-button value="split" :disabled="!splittable">Split</el-radio-button>
     </el-radio-group>
-    <el-button text :aria-expanded="tracing" @click="emit('trace')">Trace a picture</el-button>
-    <div class="bar">
-      <el-checkbox v-model="near">this zone large</el-checkbox>
-      <el-checkbox v-model="snapping">snap</el-checkbox>
-      <el-checkbox v-model="dimensions">lengths</el-checkbox>
-      <el-checkbox v-model="fittings">fittings</el-checkbox>
-      <el-checkbox v-model="levels">water</el-checkbox>
-      <el-button text :icon="ZoomOut" aria-label="Zoom out" @click="emit('zoom', 0.8)" />
-      <el-button text :icon="ZoomIn" aria-label="Zoom in" @click="emit('zoom', 1.25)" />
-      <el-button text :icon="FullScreen" aria-label="Show everything" @click="emit('fit')" />
-    </div>
+    <el-popover trigger="click" placement="bottom-start" width="auto">
+      <template #reference><el-button>Show</el-button></template>
+      <div class="shown">
+        <el-checkbox v-model="near">this zone large</el-checkbox>
+        <el-checkbox v-model="dimensions">lengths</el-checkbox>
+        <el-checkbox v-model="fittings">fittings</el-checkbox>
+        <el-checkbox v-model="levels">water</el-checkbox>
+        <el-checkbox v-model="snapping">snap to corners and sides</el-checkbox>
+      </div>
+    </el-popover>
+    <span class="end"><slot /></span>
   </div>
 </template>
 
@@ -42,19 +41,16 @@ const near = defineModel<boolean>('near', { required: true });
 .tools {
   display: flex;
   flex-wrap: wrap;
-  gap: var(--s1) var(--s4);
+  gap: var(--s1) var(--s2);
   align-items: center;
-  justify-content: space-between;
 }
-.bar {
-  gap: var(--s1) var(--s3);
+.tools :deep(.el-radio-button__inner) {
+  padding-inline: var(--s2);
 }
-body .bar .el-button {
-  padding: 0;
-  min-width: 32px;
-  margin: 0;
+.end {
+  margin-left: auto;
 }
-body .bar .el-checkbox {
-  margin-right: 0;
+.shown {
+  display: grid;
 }
 </style>
