@@ -5,6 +5,9 @@ import { vi } from 'vitest';
 import { device } from '../src/app/device/store.ts';
 import { tell } from '../src/app/device/tabs.ts';
 
+// Test files run one after the other in one process: none begins with what another one left on the device.
+localStorage.clear();
+
 /** Timers that a test may move; what the store needs goes on by itself. */
 export const TIMERS: Parameters<typeof vi.useFakeTimers>[0] = {
   toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'],
