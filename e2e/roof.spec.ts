@@ -8,6 +8,7 @@ import {
   emptyJob,
   expect,
   freshDemo,
+  hasZone,
   measure,
   newZone,
   onPlan,
@@ -195,7 +196,7 @@ test('drawn by lengths and directions, by clicks, dragged, split and joined', as
     const p = await onPlan(page, x, y);
     await page.mouse.click(p.x, p.y);
   }
-  await expect(page.getByRole('button', { name: /Zone 1, part 2/ })).toBeVisible();
+  await hasZone(page, 'Zone 1, part 2');
   await page.getByRole('button', { name: 'Shape', exact: true }).click();
   await page.getByRole('button', { name: 'Join with Zone 1, part 2' }).click();
   await expect(large(page)).toHaveText('50.00 m²');
@@ -269,6 +270,7 @@ test('levels: a pond with its depth, the mix to level it, a file that fails half
 });
 
 test('one zone held for moisture, one refused for silicone, with the reasons on screen', async ({ page }) => {
+  test.setTimeout(120_000);
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey?zone=deck&part=readiness`);
   const headline = page.locator('.headline');

@@ -139,10 +139,29 @@ export const chosenZone = (page: Page): Locator =>
     .getByRole('group', { name: 'Zone' })
     .locator('.el-select__selected-item:not(.el-select__input-wrapper)');
 
+/** The list of zones, narrowed to a name. */
+async function lookForZone(page: Page, name: string): Promise<Locator> {
+  const field = page.getByRole('combobox', { name: 'Zone' });
+  await field.click();
+  await field.fill(name);
+  const found = page.getByRole('option', { name: new RegExp(name) });
+  await expect(found).toBeVisible();
+  return found;
+}
+
 /** Another zone, found by typing its name. */
 export async function chooseZone(page: Page, name: string): Promise<void> {
-  await page.getByRole('combobox', { name: 'Zone' }).fill(name);
-  await page.getByRole('option', { name: new RegExp(name) }).click();
+  const found = await lookForZone(page, name);
+  await found.click();
+  await expect(found).toBeHidden();
+}
+
+/** A zone of that name is in the list. */
+export async function hasZone(page: Page, name: string): Promise<void> {
+  const found = await lookForZone(page, name);
+  // Escape lets go of what was typed first; leaving the field closes the list.
+  await page.keyboard.press('Tab');
+  await expect(found).toBeHidden();
 }
 
 /** One of the ways to begin a further zone. */

@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { anotherDevice, downloaded, expect, freshDemo, measure, newZone, saved, test } from './support.ts';
+import {
+  anotherDevice,
+  downloaded,
+  expect,
+  freshDemo,
+  hasZone,
+  measure,
+  newZone,
+  saved,
+  test,
+} from './support.ts';
 
 test.describe('survey', () => {
   test('bad input gets a sentence and what was saved stays', async ({ page }) => {
@@ -172,8 +182,8 @@ test.describe('survey', () => {
     await dialog.getByRole('button', { name: 'Save as chosen' }).click();
     await saved(other);
     await page.reload();
-    await expect(page.getByRole('button', { name: /Hall/ }).first()).toBeVisible();
-    await expect(page.getByRole('button', { name: /Terrace/ }).first()).toBeVisible();
+    await hasZone(page, 'Hall');
+    await hasZone(page, 'Terrace');
     await device.close();
   });
 
@@ -184,9 +194,9 @@ test.describe('survey', () => {
     await other.goto(`/jobs/${id}/survey?zone=terrace`);
     await measure(page, 'Zone', 'Hall of both');
     await page.getByRole('heading').first().click();
-    await expect(other.getByRole('button', { name: /Hall of both/ }).first()).toBeVisible();
+    await hasZone(other, 'Hall of both');
     await measure(other, 'Zone', 'Terrace of both');
-    await expect(page.getByRole('button', { name: /Terrace of both/ }).first()).toBeVisible();
+    await hasZone(page, 'Terrace of both');
     await saved(page);
     await saved(other);
     const kept = (await (await page.request.get(`/api/v1/jobs/${id}/survey`)).json()) as {
