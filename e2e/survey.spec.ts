@@ -245,7 +245,10 @@ test('a first estimate by area goes into the order, and is drawn later without l
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey`);
   await newZone(page, 'Estimate by area');
+  const asked = page.getByRole('dialog', { name: 'Estimate by area' });
   await measure(page, 'Area', '780');
+  await asked.getByRole('button', { name: 'Estimate', exact: true }).click();
+  await expect(asked).toBeHidden();
   await expect(page.getByText('empty: 122.89 m, as is usual')).toBeVisible();
   await measure(page, 'Length round it', '90');
   await expect(

@@ -25,10 +25,15 @@ test('from a measured outline to a judged coat, exported and imported figure for
 
   // Survey: 8 × 6 m walked, first with a wrong side.
   await page.getByRole('button', { name: 'Walk round the edge' }).click();
+  const walk = page.getByRole('dialog', { name: 'Walk round the edge' });
   await measure(page, 'Side 1, length', '8');
   await measure(page, 'Side 2, length', '6');
+  await expect(walk.getByRole('button', { name: 'Make the zone' })).toBeDisabled();
   await measure(page, 'Side 3, length', '26\' 3"');
   await measure(page, 'Side 4, length', '6');
+  await expect(walk.getByRole('status')).toContainText('4 sides');
+  await walk.getByRole('button', { name: 'Make the zone' }).click();
+  await expect(walk).toBeHidden();
   await expect(page.getByText('the walk ends 1 mm from its start')).toHaveCount(0);
   await measure(page, 'Side 3, length', '7,95');
   await expect(page.getByText(/Open: the walk ends 50 mm from its start, 1 in 559/)).toBeVisible();

@@ -9,6 +9,7 @@ import { useEntryWords } from '../src/record/entrywords.ts';
 import { useZoneWork } from '../src/survey/zonework.ts';
 import { demo, openDemo, type OpenDemo } from './openjob.ts';
 import { leaveStandIns, plain } from './support.ts';
+import { SQUARE } from './walked.ts';
 
 let at: OpenDemo;
 beforeEach(async () => {
@@ -42,7 +43,7 @@ describe('the job', () => {
     expect(states.value.site.mark).toBe('attention');
     // A zone more, and the stages say what it lacks.
     const work = at.within(useZoneWork);
-    await work.addWalk();
+    await work.addWalk(SQUARE);
     await at.wait(10);
     expect(states.value['build-up']).toMatchObject({ mark: 'work' });
     const outline = work.zone.value!.outline;
@@ -157,7 +158,7 @@ describe('work on zones', () => {
   it('every step can be undone, back to the survey as it was opened', async () => {
     const work = at.within(useZoneWork);
     const before = JSON.stringify(zones());
-    await work.addWalk();
+    await work.addWalk(SQUARE);
     await at.wait(1000);
     work.remove();
     await at.wait(1000);

@@ -8,7 +8,8 @@ import { choose, revise } from '../src/buildup/revise.ts';
 import { sayHours } from '../src/buildup/curetimes.ts';
 import { planView, scaleBarM } from '../src/shared/planview.ts';
 import { bodyOf, draftOf, gaugeFor, newDraft } from '../src/site/coatdraft.ts';
-import { freeCode, newZone } from '../src/survey/newzone.ts';
+import { freeCode } from '../src/survey/newzone.ts';
+import { squareZone } from './walked.ts';
 
 const polyurethane = CATALOGUE[0]!;
 const coats = polyurethane.layers.filter(isCoat);
@@ -153,8 +154,8 @@ it.each([
 ])('%d hours are %s', (h, words) => expect(sayHours(h)).toBe(words));
 
 it('codes of zones go on after Z', () => {
-  const zones = Array.from({ length: 28 }).reduce<ReturnType<typeof newZone>[]>(
-    (list) => [...list, newZone(list)],
+  const zones = Array.from({ length: 28 }).reduce<ReturnType<typeof squareZone>[]>(
+    (list) => [...list, squareZone(list)],
     [],
   );
   expect(zones.map((z) => z.code).slice(24)).toEqual(['Y', 'Z', 'AA', 'AB']);

@@ -3,22 +3,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { distance, solveTaped, type Point } from '@lentum/core/geometry';
 import { planCorners, tapedShape, zoneQuantities, type Underlay } from '@lentum/core/survey';
-import {
-  newDrawn,
-  newTaped,
-  newZone,
-  TAPED_FORMS,
-  zonesFromOutlines,
-  type TapedForm,
-} from '../src/survey/newzone.ts';
+import { newDrawn, newTaped, TAPED_FORMS, zonesFromOutlines, type TapedForm } from '../src/survey/newzone.ts';
 import { useDraft } from '../src/survey/plan/drawingdraft.ts';
 import { zoneMarks } from '../src/survey/plan/drawing.ts';
 import { scaled } from '../src/survey/underlay.ts';
+import { squareZone } from './walked.ts';
 
 describe('new zones', () => {
   it('lie beside what is there', () => {
-    const first = newZone([]);
-    const second = newZone([first]);
+    const first = squareZone([]);
+    const second = squareZone([first]);
     expect(second.code).toBe('B');
     const right = Math.max(...planCorners(first).map((p) => p[0]));
     expect(Math.min(...planCorners(second).map((p) => p[0]))).toBeGreaterThan(right);
@@ -55,7 +49,7 @@ describe('new zones', () => {
         { name: 'two', outer: square(110, 53), holes: [] },
       ],
       'DXF',
-      [newZone([])],
+      [squareZone([])],
     );
     const [a, b] = made.map((z) => planCorners(z)[0]!);
     expect([b![0] - a![0], b![1] - a![1]]).toEqual([10, 3]);

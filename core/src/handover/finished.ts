@@ -140,7 +140,7 @@ export function dryFilmPoint(status: BayStatus, book: SiteBook, practice: Practi
     meanOf(read.films.map(middleMm)) ?? 0,
     'film',
     'measured',
-    `${read.films.length} readings`,
+    `${read.films.length} ${read.films.length === 1 ? 'reading' : 'readings'}`,
   );
   const taken = given('taken off', read.takenOffMm, 'film', 'measured');
   const off = given('by so much it may be off', read.offMm, 'film', 'measured');

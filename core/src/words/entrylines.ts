@@ -157,7 +157,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
             b.passes !== undefined && `${b.passes} passes`,
             b.shade,
             b.dilutionPct !== undefined && `thinned ${b.dilutionPct} %`,
-            `${readings} readings`,
+            readings === 0 ? 'no readings' : `${readings} ${readings === 1 ? 'reading' : 'readings'}`,
             batches.length > 0 && `batch ${batches.join(', ')}`,
           ) + note
         );

@@ -30,10 +30,10 @@ import SourceBar from './SourceBar.vue';
 import ZoneRates from './ZoneRates.vue';
 
 const job = useJob();
-keepOddTexts();
 const library = useLibrary();
 onMounted(library.load);
 const { chosenId, chosen } = useChosenZone();
+keepOddTexts(() => chosenId.value);
 const doc = computed(() => job.documents.buildUps.draft);
 const zones = computed(() => (chosen.value ? [chosen.value.zone] : []));
 /** The zone with the tests that the record has of it. */

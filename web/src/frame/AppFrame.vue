@@ -2,6 +2,7 @@
 import { Files, House, Operation, QuestionFilled, RefreshRight, Setting } from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { useFirstField } from './firstfield.ts';
 import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
 import { usePreferences } from '../app/preferences.ts';
@@ -25,6 +26,7 @@ watch(openWorking, (figure) => {
   if (figure) shown.value = true;
 });
 const helping = ref(false);
+useFirstField();
 useKeys({ find: () => (finding.value = true), help: () => (helping.value = true) });
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter, type RouteLocationRaw } from 'vue-router';
 import { batchesOf } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
@@ -76,12 +76,10 @@ function go(item: Item | undefined): void {
 function move(by: number): void {
   chosen.value = Math.min(Math.max(0, chosen.value + by), found.value.length - 1);
 }
-
-onMounted(() => nextTick(() => field.value?.focus()));
 </script>
 
 <template>
-  <el-dialog v-model="open" title="Find in this job">
+  <el-dialog v-model="open" title="Find in this job" @open-auto-focus="field?.focus()">
     <el-input
       ref="field"
       v-model="text"

@@ -7,7 +7,7 @@ import { isOfAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import { Option, Select } from '../shared/select.ts';
-import { isField } from './keys.ts';
+import { isCovered, isField } from './keys.ts';
 import StateMark from './StateMark.vue';
 import { useZonePick } from './zonepick.ts';
 import { zoneMark } from './zonemarks.ts';
@@ -16,8 +16,7 @@ const job = useJob();
 const { chosenId, at, pick, step } = useZonePick();
 // Some keyboards have the brackets on a second level, with modifiers held.
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if ((event.key !== '[' && event.key !== ']') || isField(event.target)) return;
-  if (document.querySelector('.el-overlay:not([style*="display: none"]) [role="dialog"]')) return;
+  if ((event.key !== '[' && event.key !== ']') || isField(event.target) || isCovered()) return;
   event.preventDefault();
   step(event.key === ']' ? 1 : -1);
 });

@@ -22,6 +22,10 @@ export const isField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
+/** Whether something is open over the page: its keys come first. */
+export const isCovered = (): boolean =>
+  [...document.querySelectorAll('.el-overlay [role="dialog"]')].some((d) => d.getClientRects().length > 0);
+
 export interface KeyActions {
   readonly find: () => void;
   readonly help: () => void;
@@ -51,7 +55,7 @@ export function useKeys(actions: KeyActions): void {
       else open.undo();
       return;
     }
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.ctrlKey || event.metaKey || event.altKey || isCovered()) return;
     if (event.key === '/' && inJob) actions.find();
     else if (event.key === '?') actions.help();
     else if (event.key === 'u') {

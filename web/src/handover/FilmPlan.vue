@@ -6,6 +6,7 @@ import { boxOf, insideArea, labelPoint, type Area, type Point } from '@lentum/co
 import { bandAreas, type FilmMap } from '@lentum/core/proving';
 import type { BayStatus } from '@lentum/core/record';
 import { openingRing, sketchOf, type Zone, type ZoneQuantities } from '@lentum/core/survey';
+import { freePlace, roundCircle, type Box } from '../shared/freeplace.ts';
 import { areaPath, planView } from '../shared/planview.ts';
 import { useUnits } from '../shared/units.ts';
 
@@ -63,19 +64,24 @@ const dots = computed(() =>
     title: `${p.bay}: ${p.atLeast ? 'at least ' : ''}${say(p.mm, 'film')}${p.by === 'bay' ? `, mean of ${p.count} readings somewhere on it` : ''}`,
   })),
 );
-const rings = computed(() =>
-  props.map.patches.map((p) => {
+/** Of a letter of the labels, about; and of a line of them. */
+const LETTER = 7.4;
+const LINE = 16;
+const rings = computed(() => {
+  const taken: Box[] = [
+    ...labels.value.map((l) => ({ x: l.at[0] - 17, y: l.at[1] - 11, width: 34, height: 20 })),
+    ...dots.value.map((d) => ({ x: d.at[0] - 4, y: d.at[1] - 4, width: 8, height: 8 })),
+  ];
+  return props.map.patches.map((p) => {
     const r = Math.max(12, Math.sqrt(p.area.value / Math.PI) * view.value.pointsPerM * 1.15);
     const at = view.value.at(p.middle);
-    const above = at[1] + r + 18 > view.value.height;
     const text = `${say(p.missing.value, 'volume')} ${p.isSure ? 'short' : 'short, perhaps'}`;
-    const half = text.length * 3.7;
-    return {
-      ...{ at, r, text, isSure: p.isSure, y: above ? at[1] - r - 6 : at[1] + r + 15 },
-      x: Math.min(view.value.width - half, Math.max(half, at[0])),
-    };
-  }),
-);
+    const size = { width: text.length * LETTER, height: LINE };
+    const place = freePlace(roundCircle(at, r, size), taken, view.value);
+    taken.push(place);
+    return { at, r, text, isSure: p.isSure, x: place.x + place.width / 2, y: place.y + LINE - 4 };
+  });
+});
 const hollow = computed(() => props.toRead.map((p) => view.value.at(p)));
 const legend = computed(() => [
   `under ${bare(props.map.bands[0] ?? 0, 'film')}`,

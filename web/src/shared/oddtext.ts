@@ -3,19 +3,26 @@ import { inject, provide, watch, type InjectionKey, type Ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useOddFields } from '../app/oddfields.ts';
 
-const KEPT: InjectionKey<() => string> = Symbol('where what cannot be read is kept');
+const KEPT: InjectionKey<(() => string) | undefined> = Symbol('where what cannot be read is kept');
 
-/** The fields of a page belong to a document: what cannot be read there is kept. */
-export function keepOddTexts(): void {
+/**
+ * The fields of a page belong to a document: what cannot be read there is kept.
+ * @param zoneId of the zone that they are of, where the address may leave it out
+ */
+export function keepOddTexts(zoneId?: () => string | undefined): void {
   const route = useRoute();
   // What the address says of the page: its stage, zone and part.
   const page = route.fullPath.split('?')[0] ?? '';
   const parts = (): string =>
-    ['zone', 'part', 'layer', 'detail']
-      .flatMap((k) => (typeof route.query[k] === 'string' ? [`${k}=${route.query[k]}`] : []))
+    (['zone', 'part', 'layer', 'detail'] as const)
+      .map((k) => [k, (k === 'zone' ? zoneId?.() : undefined) ?? route.query[k]] as const)
+      .flatMap(([k, v]) => (typeof v === 'string' ? [`${k}=${v}`] : []))
       .join('&');
   provide(KEPT, () => (parts() === '' ? page : `${page}?${parts()}`));
 }
+
+/** Those of something that is opened over such a page keep nothing: it has no place to come back to. */
+export const keepNoOddTexts = (): void => provide(KEPT, undefined);
 
 /**
  * @param text what is typed

@@ -188,9 +188,9 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
         @update:model-value="setSun"
     /></label>
     <label v-if="buildUpFamily === undefined"
-      >family thought of
+      >family that may be laid
       <PickList
-        label="Family thought of"
+        label="Family that may be laid"
         filterable
         :options="families"
         :model-value="zone.family ?? ''"

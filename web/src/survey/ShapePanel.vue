@@ -12,7 +12,8 @@ import OpeningList from './OpeningList.vue';
 import PointsTable from './PointsTable.vue';
 import TapedTable from './TapedTable.vue';
 import WalkTable from './WalkTable.vue';
-import { newTaped, newZone } from './newzone.ts';
+import { newTaped, newWalked } from './newzone.ts';
+import NewWalk from './NewWalk.vue';
 
 defineProps<{
   hasBays: boolean;
@@ -23,6 +24,8 @@ defineProps<{
 }>();
 /** The zone being edited: the draft's own object. */
 const zone = defineModel<Zone>({ required: true });
+/** It is walked again; what is there stays until that is done. */
+const walking = ref(false);
 const emit = defineEmits<{
   remove: [];
   split: [from: number, to: number];
@@ -116,7 +119,7 @@ function sideRemoved(side: number): void {
   <details class="more">
     <summary>Measured in another way</summary>
     <div class="bar ways">
-      <el-button v-if="zone.outline.kind !== 'walk'" text @click="zone.outline = newZone([]).outline"
+      <el-button v-if="zone.outline.kind !== 'walk'" text @click="walking = true"
         >Measure it again by walking</el-button
       >
       <el-button
@@ -130,6 +133,7 @@ function sideRemoved(side: number): void {
       >
     </div>
   </details>
+  <NewWalk v-if="walking" v-model="walking" @done="(legs) => (zone.outline = newWalked([], legs).outline)" />
   <OpeningList
     :key="`o${zone.id}`"
     :model-value="zone.openings"

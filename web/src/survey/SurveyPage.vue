@@ -39,13 +39,21 @@ type Part = (typeof PARTS)[number][0];
 
 const route = useRoute();
 const router = useRouter();
-keepOddTexts();
 const work = useZoneWork();
 const { job, survey, chosenId, chosen, zone, trouble, setZone } = work;
 const part = computed<Part>(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
+keepOddTexts(() => chosenId.value);
 const plan = usePlanWork(work, () => part.value);
 const { mode, draft, side, corner, placingId, scalePoints, near, setMode } = plan;
 const importing = ref(false);
+/** A zone that is only put in once what it takes was measured. */
+const beginning = ref<'walk' | 'estimate'>();
+const isBeginning = computed({
+  get: () => beginning.value !== undefined,
+  set: (on) => {
+    if (!on) beginning.value = undefined;
+  },
+});
 const stage = ref<InstanceType<typeof PlanStage>>();
 
 const show = (key: Part): void => void router.replace({ query: { ...route.query, part: key } });
@@ -95,6 +103,8 @@ function setFall(v: number | undefined): void {
 }
 const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'shape' || !isUnfinished(p)));
 
+const NewEstimate = defineAsyncComponent(() => import('./NewEstimate.vue'));
+const NewWalk = defineAsyncComponent(() => import('./NewWalk.vue'));
 const PlaceDialog = defineAsyncComponent(() => import('./PlaceDialog.vue'));
 /** Why the place of the plan is asked. */
 const placing = ref<ExportKind>();
@@ -114,8 +124,8 @@ async function takeOut(kind: ExportKind): Promise<void> {
     />
     <FirstZone
       v-if="!zone && mode !== 'draw' && !tracing && !survey.underlay"
-      @estimate="work.addEstimated"
-      @walk="work.addWalk"
+      @estimate="beginning = 'estimate'"
+      @walk="beginning = 'walk'"
       @tape="work.addTaped"
       @draw="setMode('draw')"
       @import="importing = true"
@@ -217,9 +227,9 @@ async function takeOut(kind: ExportKind): Promise<void> {
         >
           <NewZoneMenu
             :can-export="survey.zones.length > 0"
-            @walk="work.addWalk"
+            @walk="beginning = 'walk'"
             @tape="work.addTaped"
-            @estimate="work.addEstimated"
+            @estimate="beginning = 'estimate'"
             @import="importing = true"
             @trace="tracing = !tracing"
             @export="takeOut"
@@ -301,6 +311,8 @@ async function takeOut(kind: ExportKind): Promise<void> {
         </section>
       </section>
     </div>
+    <NewWalk v-if="beginning === 'walk'" v-model="isBeginning" @done="work.addWalk" />
+    <NewEstimate v-if="beginning === 'estimate'" v-model="isBeginning" @done="work.addEstimated" />
     <ImportDialog v-if="importing" v-model="importing" @done="work.addOutlines" />
   </main>
 </template>

@@ -226,7 +226,7 @@ const row = (entry: BookEntryOf<'test'>) => {
     </label>
     <PlaceInputs v-if="placed" v-model="at" label="Test" />
     <el-checkbox v-model="placed">{{
-      readers.length > 0 ? 'with its place; without, the meter reads all over' : 'with its place'
+      readers.length > 0 ? 'at one place; else the meter reads over the whole zone' : 'at one place'
     }}</el-checkbox>
     <el-checkbox v-if="kind === 'pull-off' || kind === 'strip-pull'" v-model="unprimed"
       >laid without primer</el-checkbox

@@ -3,9 +3,8 @@
 import { Delete, Plus } from '@element-plus/icons-vue';
 import { nextTick, ref } from 'vue';
 import type { Leg } from '@lentum/core/geometry';
-import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
-import TurnButton from './TurnButton.vue';
+import WalkRow from './WalkRow.vue';
 
 const legs = defineModel<Leg[]>({ required: true });
 const emit = defineEmits<{ changed: []; inserted: [after: number]; removed: [side: number] }>();
@@ -61,39 +60,14 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
       </tr>
     </thead>
     <tbody ref="body">
-      <tr v-for="(leg, i) in legs" :key="i">
-        <th scope="row">{{ i + 1 }}</th>
-        <td @keydown.enter.prevent="onEnter(i)">
-          <MeasureInput
-            hide-unit
-            quantity="length"
-            :label="`Side ${i + 1}, length`"
-            :above="0"
-            :max="2000"
-            :model-value="leg.lengthM"
-            @update:model-value="(v) => v !== undefined && change(i, { lengthM: v })"
-          />
-        </td>
-        <td>
-          <div class="turn">
-            <TurnButton
-              :side="i + 1"
-              :model-value="leg.turn"
-              @update:model-value="(turn) => change(i, { turn })"
-            />
-            <MeasureInput
-              hide-unit
-              quantity="angle"
-              class="angle"
-              :label="`Side ${i + 1}, turn in degrees`"
-              :above="0"
-              :max="179.99"
-              :digits="2"
-              :model-value="leg.turnDeg"
-              @update:model-value="(v) => v !== undefined && change(i, { turnDeg: v })"
-            />°
-          </div>
-        </td>
+      <WalkRow
+        v-for="(leg, i) in legs"
+        :key="i"
+        :side="i + 1"
+        :leg="leg"
+        @change="(part) => change(i, part)"
+        @enter="onEnter(i)"
+      >
         <td class="acts">
           <el-button
             text
@@ -109,7 +83,7 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
             @click="remove(i)"
           />
         </td>
-      </tr>
+      </WalkRow>
     </tbody>
   </table>
 </template>
@@ -117,22 +91,5 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
 <style scoped>
 .walk {
   margin-top: var(--s2);
-}
-.walk th[scope='row'] {
-  width: 2rem;
-  vertical-align: middle;
-}
-.turn {
-  display: flex;
-  align-items: center;
-  gap: var(--s1);
-}
-.angle {
-  width: 4.2rem;
-}
-@media (max-width: 420px) {
-  .angle {
-    width: 3.2rem;
-  }
 }
 </style>

@@ -1,4 +1,4 @@
-import { boxOf, type Point } from '@lentum/core/geometry';
+import { boxOf, type Leg, type Point } from '@lentum/core/geometry';
 import {
   blankOpening,
   blankZone,
@@ -27,25 +27,19 @@ const named = (zones: readonly Zone[]) => ({
   name: `Zone ${zones.length + 1}`,
 });
 
-/** A square to begin with: its lengths are typed over. */
-export function newZone(zones: readonly Zone[]): Zone {
-  const leg = { lengthM: 5, turnDeg: 90, turn: 'left' as const };
+/** A zone as it was walked. */
+export function newWalked(zones: readonly Zone[], legs: readonly Leg[]): Zone {
   return {
     ...blankZone({
       ...named(zones),
-      outline: {
-        kind: 'walk',
-        adjustmentAccepted: false,
-        legs: [{ ...leg }, { ...leg }, { ...leg }, { ...leg }],
-      },
+      outline: { kind: 'walk', adjustmentAccepted: false, legs: legs.map((leg) => ({ ...leg })) },
     }),
     plot: freePlot({ zones }),
   };
 }
 
 /** A zone by its area alone, with what such a roof usually has; it is drawn or taped later. */
-export function newEstimated(zones: readonly Zone[]): Zone {
-  const areaM2 = 100;
+export function newEstimated(zones: readonly Zone[], areaM2: number): Zone {
   const blank = blankZone({ ...named(zones), outline: { kind: 'estimated', areaM2 } });
   return {
     ...withEstimate(blank, { kind: 'estimated', areaM2 }, USUAL_UPSTAND_MM, {

@@ -1,6 +1,6 @@
 /** The zones of the open survey and what is done to them: added, changed, split, joined, removed. */
 import { computed, nextTick, shallowRef } from 'vue';
-import { toGlobe, type Point } from '@lentum/core/geometry';
+import { toGlobe, type Leg, type Point } from '@lentum/core/geometry';
 import type { Problem } from '@lentum/core/problems';
 import { joinZones, moveCorner, splitZoneAlong, type Zone } from '@lentum/core/survey';
 import { useChosenZone } from '../app/chosenzone.ts';
@@ -11,7 +11,7 @@ import {
   newDrawn,
   newEstimated,
   newTaped,
-  newZone,
+  newWalked,
   zonesFromOutlines,
   type TapedForm,
 } from './newzone.ts';
@@ -83,8 +83,8 @@ export function useZoneWork() {
     trouble,
     hasBays,
     setZone,
-    addWalk: (): Promise<void> => add([newZone(survey.value.zones)]),
-    addEstimated: (): Promise<void> => add([newEstimated(survey.value.zones)]),
+    addWalk: (legs: readonly Leg[]): Promise<void> => add([newWalked(survey.value.zones, legs)]),
+    addEstimated: (areaM2: number): Promise<void> => add([newEstimated(survey.value.zones, areaM2)]),
     addTaped: (form: TapedForm): Promise<void> => add([newTaped(survey.value.zones, form)]),
     addDrawn: (points: readonly Point[]): Promise<void> => add([newDrawn(survey.value.zones, points)]),
     addOutlines,
