@@ -80,7 +80,7 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
       v-for="c in g.clusters"
       :key="c.key"
       class="row"
-      :class="{ on: isOn(c) }"
+      :class="{ on: isOn(c), stop: c.verdict.outcome === 'stop' }"
       @click="c.rows[0] && emit('choose', c.rows[0].status.bay.id)"
     >
       <VerdictLine :verdict="c.verdict" />
@@ -107,6 +107,13 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
             )
           "
           >{{ c.does.name }}{{ c.rows.length > 1 ? `, ${c.rows.length} bays` : '' }}</el-button
+        >
+        <el-button
+          v-else
+          class="tap does look"
+          :aria-label="`Look at ${c.rows[0]?.status.bay.label}`"
+          @click.stop="c.rows[0] && emit('choose', c.rows[0].status.bay.id)"
+          >Look</el-button
         >
       </div>
     </div>
@@ -151,6 +158,36 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
   border-color: var(--sea);
   box-shadow: inset 0 0 0 1px var(--sea);
   font-weight: 700;
+}
+.look {
+  display: none;
+}
+/* On a phone a line is what to do and its one action; the line that is chosen shows each of its bays. */
+@media (max-width: 720px) {
+  .row:not(.on) {
+    display: flex;
+    align-items: center;
+    gap: var(--s2);
+    padding: var(--s1) 0;
+  }
+  .row:not(.on) > :first-child {
+    flex: 1;
+    min-width: 0;
+  }
+  .row:not(.on) .bays {
+    flex: none;
+    padding: 0;
+  }
+  .row:not(.on) .bays > button:not(.does) {
+    display: none;
+  }
+  .row:not(.on) .look {
+    display: inline-flex;
+  }
+  /* What must be done now is said whole. */
+  .row:not(.on, .stop) :deep(.verdict .quiet) {
+    display: none;
+  }
 }
 @media (max-width: 820px) {
   .bays > button:not(.does) {

@@ -64,7 +64,7 @@ function begin(): void {
   taking.value = true;
 }
 
-defineExpose({ begin });
+defineExpose({ begin, isTaking: taking });
 
 const typed = computed(() => {
   const { airC, humidityPct, surfaceC } = taken;

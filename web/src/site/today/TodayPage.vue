@@ -15,6 +15,7 @@ import { GROUPS, useCalls } from './calls.ts';
 import { oddsAt, useChances } from './chances.ts';
 import { saveCalendar } from './calendar.ts';
 import PlannedToday from './PlannedToday.vue';
+import ReadingBar from './ReadingBar.vue';
 import { useStart } from './start.ts';
 
 const UpkeepDue = defineAsyncComponent(() => import('./UpkeepDue.vue'));
@@ -89,6 +90,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
   <UpkeepDue v-if="isKept" />
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
+      <ReadingBar :zone-id="row.status.bay.zoneId" />
       <PlannedToday />
       <BayList :groups="groups" :chosen="bayId" @choose="choose" @act="(act, ids) => forms?.act(act, ids)" />
       <p v-if="deadlines.length > 0">
