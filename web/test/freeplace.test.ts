@@ -1,7 +1,7 @@
 /** Labels on a drawing: on nothing that must be read, where there is room for that. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { freePlace, roundCircle, sharedArea, type Box } from '../src/shared/freeplace.ts';
+import { freePlace, isFree, roundCircle, sharedArea, turnedBox, type Box } from '../src/shared/freeplace.ts';
 
 const DRAWING = { width: 400, height: 300 };
 const box = (x: number, y: number, width = 80, height = 16): Box => ({ x, y, width, height });
@@ -50,4 +50,27 @@ describe('a label', () => {
       ),
       { numRuns: 200, seed: 4 },
     ));
+});
+
+describe('the box round a turned text', () => {
+  it.each([
+    [0, 80, 16],
+    [90, 16, 80],
+    [180, 80, 16],
+    [-90, 16, 80],
+    // By hand: 80 · cos 30° + 16 · sin 30°, and the other way round.
+    [30, 77.28, 53.86],
+  ])('by %d°', (degrees, width, height) => {
+    const box = turnedBox([100, 50], { width: 80, height: 16 }, degrees);
+    expect([box.width, box.height]).toEqual([expect.closeTo(width, 2), expect.closeTo(height, 2)]);
+    expect([box.x + box.width / 2, box.y + box.height / 2]).toEqual([
+      expect.closeTo(100),
+      expect.closeTo(50),
+    ]);
+  });
+});
+
+it('boxes that only touch leave each other free', () => {
+  expect(isFree(box(0, 0), [box(80, 0), box(0, 16)])).toBe(true);
+  expect(isFree(box(0, 0), [box(79, 0)])).toBe(false);
 });

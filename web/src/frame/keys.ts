@@ -22,9 +22,13 @@ export const isField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
-/** Whether something is open over the page: its keys come first. */
+/** Whether something is open over the page: its keys come first. What is just closing is not. */
 export const isCovered = (): boolean =>
-  [...document.querySelectorAll('.el-overlay [role="dialog"]')].some((d) => d.getClientRects().length > 0);
+  [...document.querySelectorAll('.el-overlay')].some(
+    (o) =>
+      !/-leave-(active|to)/.test(o.className) &&
+      (o.querySelector('[role="dialog"]')?.getClientRects().length ?? 0) > 0,
+  );
 
 export interface KeyActions {
   readonly find: () => void;

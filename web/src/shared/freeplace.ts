@@ -43,6 +43,24 @@ export function freePlace(
   return best;
 }
 
+/** Whether a box covers nothing of what is taken. */
+export const isFree = (box: Box, taken: readonly Box[]): boolean =>
+  taken.every((t) => sharedArea(box, t) === 0);
+
+/** The box round a text that is turned about its middle. */
+export function turnedBox(
+  [x, y]: readonly [number, number],
+  { width, height }: Pick<Box, 'width' | 'height'>,
+  degrees: number,
+): Box {
+  const [c, s] = [
+    Math.abs(Math.cos((degrees * Math.PI) / 180)),
+    Math.abs(Math.sin((degrees * Math.PI) / 180)),
+  ];
+  const [w, h] = [width * c + height * s, width * s + height * c];
+  return { x: x - w / 2, y: y - h / 2, width: w, height: h };
+}
+
 /** Below a circle, above it, to its right and to its left. */
 export function roundCircle(
   [x, y]: readonly [number, number],

@@ -5,6 +5,7 @@ import { Arrow, Circle, Line, Text } from 'vue-konva';
 import type { FallsReport } from '@lentum/core/falls';
 import type { Point } from '@lentum/core/geometry';
 import { placing, setOut, sketchOf, type Zone } from '@lentum/core/survey';
+import { isFree, type Box } from '../../shared/freeplace.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { View } from './planview.ts';
 import { PLAN_FONT, type TokenName } from './tokens.ts';
@@ -47,25 +48,7 @@ const arrows = computed(() =>
   }),
 );
 
-/** Level figures only while there is room to read them. */
-const MOST_FIGURES = 60;
-const levels = computed(() => {
-  const corners = sketchOf(props.zone.outline);
-  if (corners.length < 3) return [];
-  const { toPoint } = setOut(corners);
-  const shown = props.zone.levels.points.length <= MOST_FIGURES;
-  return props.zone.levels.points.map((l, i) => {
-    const [x, y] = at(toPoint(l.at));
-    const odd = props.falls?.spikes.some((s) => s.index === i) ?? false;
-    return {
-      id: l.id,
-      x,
-      y,
-      odd,
-      text: l.valueM !== undefined && (shown || odd) ? say(l.valueM, 'level', { unit: false }) : '',
-    };
-  });
-});
+const POND = { width: 160, height: 16 };
 const deepest = computed(() =>
   (props.falls?.ponds ?? []).map((pond) => {
     const [x, y] = at(pond.deepestAt);
@@ -76,6 +59,40 @@ const deepest = computed(() =>
     };
   }),
 );
+
+/** Level figures only while there is room to read them. */
+const MOST_FIGURES = 60;
+/** Of a letter of a level, and of its line, at their size. */
+const [LETTER, LINE] = [6.2, 13];
+/** Beside its point, where it covers no other; one that has no room waits for a closer look. */
+const levels = computed(() => {
+  const corners = sketchOf(props.zone.outline);
+  if (corners.length < 3) return [];
+  const { toPoint } = setOut(corners);
+  const { points } = props.zone.levels;
+  const shown = points.length <= MOST_FIGURES;
+  const places = points.map((l) => at(toPoint(l.at)));
+  const taken: Box[] = [
+    ...deepest.value.map((d) => ({ x: d.x - POND.width / 2, y: d.y + 6, ...POND })),
+    ...places.map(([x, y]) => ({ x: x - 2, y: y - 2, width: 4, height: 4 })),
+  ];
+  return points.map((l, i) => {
+    const [x, y] = places[i] ?? [0, 0];
+    const odd = props.falls?.spikes.some((s) => s.index === i) ?? false;
+    const text = l.valueM !== undefined && (shown || odd) ? say(l.valueM, 'level', { unit: false }) : '';
+    const size = { width: text.length * LETTER, height: LINE };
+    const place = [
+      { x: x + 5, y: y - LINE, ...size },
+      { x: x + 5, y: y + 2, ...size },
+      { x: x - 5 - size.width, y: y - LINE, ...size },
+      { x: x - 5 - size.width, y: y + 2, ...size },
+    ].find((box) => isFree(box, taken));
+    if (text !== '' && place) taken.push(place);
+    // What does not fit in with the others is said in any case.
+    const label = place ?? (odd ? { x: x + 5, y: y - LINE } : undefined);
+    return { id: l.id, x, y, odd, text: label ? text : '', at: label ?? { x, y } };
+  });
+});
 </script>
 
 <template>
@@ -107,8 +124,8 @@ const deepest = computed(() =>
     <Text
       v-if="l.text"
       :config="{
-        x: l.x + 5,
-        y: l.y - 13,
+        x: l.at.x,
+        y: l.at.y,
         text: l.text,
         fontSize: 11,
         fontFamily: PLAN_FONT,
@@ -123,8 +140,8 @@ const deepest = computed(() =>
       x: d.x,
       y: d.y + 6,
       text: d.text,
-      width: 160,
-      offsetX: 80,
+      width: POND.width,
+      offsetX: POND.width / 2,
       align: 'center',
       fontSize: 13,
       fontStyle: '700',

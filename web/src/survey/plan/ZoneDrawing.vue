@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { Circle, Line, Rect, Text } from 'vue-konva';
 import { distance, type Point } from '@lentum/core/geometry';
 import type { Edge } from '@lentum/core/survey';
+import { isFree, turnedBox, type Box } from '../../shared/freeplace.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { FeatureMark, ZoneMarks } from './drawing.ts';
 import type { View } from './planview.ts';
@@ -68,31 +69,37 @@ const openings = computed(() =>
 );
 
 const OFFSET = 18;
+/** Of a letter of a length, and of its line, at their size. */
+const [LETTER, LINE] = [7.2, 14];
+/** Outside its side, else inside; the longest first. One that would cover another waits for a closer look. */
 const dimensions = computed(() => {
   if (!props.dimensions) return [];
-  return props.marks.sides.flatMap((s) => {
-    const [a, b] = [s.points[0], s.points[s.points.length - 1]].map((p) => props.view.toScreen(p ?? [0, 0]));
-    if (!a || !b || distance(a, b) < 40) return [];
-    const [x, y] = props.view.toScreen(s.middle);
-    let angle = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI;
-    if (angle > 90 || angle <= -90) angle += 180;
-    const arc = s.points.length > 2 ? ' chord' : '';
-    return [
-      {
-        x: x + s.outward[0] * OFFSET,
-        y: y - s.outward[1] * OFFSET,
-        rotation: angle,
-        text: `${say(s.lengthM, 'length')}${arc}`,
-        width: 110,
-        offsetX: 55,
-        offsetY: 7,
-        align: 'center',
-        fontSize: 13,
-        fontFamily: PLAN_FONT,
-        fill: props.tokens['ink-2'],
-      },
-    ];
-  });
+  const taken: Box[] = [];
+  return [...props.marks.sides]
+    .sort((a, b) => b.lengthM - a.lengthM)
+    .flatMap((s) => {
+      const [a, b] = [s.points[0], s.points[s.points.length - 1]].map((p) =>
+        props.view.toScreen(p ?? [0, 0]),
+      );
+      if (!a || !b || distance(a, b) < 40) return [];
+      const [x, y] = props.view.toScreen(s.middle);
+      let angle = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI;
+      if (angle > 90 || angle <= -90) angle += 180;
+      const text = `${say(s.lengthM, 'length')}${s.points.length > 2 ? ' chord' : ''}`;
+      const size = { width: text.length * LETTER, height: LINE };
+      const place = [1, -1]
+        .map((way): Point => [x + way * s.outward[0] * OFFSET, y - way * s.outward[1] * OFFSET])
+        .find((at) => isFree(turnedBox(at, size, angle), taken));
+      if (!place) return [];
+      taken.push(turnedBox(place, size, angle));
+      return [
+        {
+          ...{ x: place[0], y: place[1], rotation: angle, text },
+          ...{ width: 110, offsetX: 55, offsetY: 7, align: 'center' },
+          ...{ fontSize: 13, fontFamily: PLAN_FONT, fill: props.tokens['ink-2'] },
+        },
+      ];
+    });
 });
 const corners = computed(() =>
   !props.chosen
