@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 import type { JobHead, JobRules } from '@lentum/core/job';
 import { Offline, sentenceOf } from '../app/api.ts';
 import { draftsNotKept } from '../app/device/drafts.ts';
-import { useChosenZone } from '../app/chosenzone.ts';
+import { isOfAllRoofs, useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import { finding } from '../app/finding.ts';
@@ -73,8 +73,14 @@ const { chosenId } = useChosenZone();
 const snagging = ref(false);
 const editing = ref(false);
 const more = ref(false);
-/** What is undone on the page that stands. */
 const route = useRoute();
+/** Where one is, in a word: parts of Site have their own. */
+const place = computed(() => {
+  if (route.name !== 'site') return String(route.meta['title'] ?? '');
+  if (route.query['part'] === 'weather') return 'Weather';
+  return isOfAllRoofs.value ? 'Today' : 'Roof';
+});
+/** What is undone on the page that stands. */
 const undoable = computed(() => {
   const { survey, buildUps, order, programme, proving, site } = job.documents;
   const byStage = { survey, 'build-up': buildUps, order, programme, handover: proving, site };
@@ -135,7 +141,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
   <div v-if="job.head && job.id === jobId" class="job">
     <section class="top" aria-label="Job">
       <h1 :title="job.head.place">{{ job.head.name }}</h1>
-      <span class="where quiet" aria-hidden="true">{{ worded(String(route.meta['title'] ?? '')) }}</span>
+      <span class="where quiet" aria-hidden="true">{{ worded(place) }}</span>
       <ZonePicker />
       <UndoBar
         v-if="undoable"
@@ -264,6 +270,9 @@ h1 {
   }
   .where {
     display: inline;
+  }
+  .end + :deep(.state) {
+    margin-left: auto;
   }
   .top :deep(.picker) {
     order: 1;

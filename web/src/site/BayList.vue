@@ -45,7 +45,7 @@ function clustered(rows: readonly Row[]): Cluster[] {
 function actOf(rows: readonly Row[]): { act: LineAct; name: string } | undefined {
   const [first] = rows;
   if (!first || rows.some((r) => r.status.hold)) return undefined;
-  if (rows.every((r) => r.status.state === 'bare' && r.status.buildUp))
+  if (rows.every((r) => r.status.state === 'bare' && r.status.buildUp && r.verdict.outcome !== 'stop'))
     return { act: 'prepared', name: 'Prepared' };
   const { next } = first.status;
   const ready = rows.every(
