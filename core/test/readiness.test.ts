@@ -14,6 +14,7 @@ import { given, verdictText, type Part } from '@lentum/core/figures';
 import { COMMON, practiceOf } from '@lentum/core/practice';
 import {
   familiesFor,
+  familiesVerdicts,
   FIXED_ITEMS,
   inspectionFor,
   readiness,
@@ -718,6 +719,20 @@ describe('all families', () => {
       const v = readinessVerdict(r, family);
       expect(say(v.says)).toMatch(/\.$/);
       if (v.outcome === 'hold' || v.outcome === 'stop') expect(v.quiet).toBeDefined();
+    }
+  });
+  it.each(SUBSTRATE_KEYS)('on %s each family stands in one line, and each reason once', (substrate) => {
+    const list = familiesFor({ zone: sound(substrate), falls: undefined, school: 'always', nowMs: NOW });
+    const lines = familiesVerdicts(list).map((v) => `${v.subject} ${say(v.says)} ${say(v.quiet ?? [])}`);
+    expect(new Set(lines).size).toBe(lines.length);
+    for (const { family, readiness: r } of list) {
+      const { name } = FAMILIES[family];
+      // A name may be the beginning of another: of those with it, one has it by itself.
+      const own = lines.filter((l) => l.includes(name));
+      expect(own.length, name).toBeGreaterThan(0);
+      const first = r.reasons[0];
+      if (first && (r.weight === 'hold' || r.weight === 'refused'))
+        expect(own.some((l) => l.includes(say(first.says)))).toBe(true);
     }
   });
   it('without a substrate it says what is missing', () => {

@@ -269,7 +269,7 @@ describe('at a glance', () => {
     const b = page('two-coat-silicone');
     coat(b, 'base').densityKgPerL.source = 'measured';
     const text = plain(show(SourceBar, { props: { of: b } }).text());
-    expect(text).toContain('116 of 117 numbers typical');
+    expect(text).toContain('116 of 117 numbers to be confirmed');
     expect(text).toContain('1 measured, 116 typical');
   });
   it('the caution card begins with what is lit, or mixed, and defers to others', () => {

@@ -1,4 +1,5 @@
 export { FIXED_ITEMS, inspectionFor } from './inspection.ts';
+export { familiesVerdicts } from './families.ts';
 export { familiesFor, readiness, readinessVerdict, type ReadinessInput } from './judge.ts';
 export type {
   Fillet,

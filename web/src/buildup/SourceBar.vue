@@ -2,6 +2,7 @@
 /** At a glance where the numbers of a build-up come from, and how many are still typical. */
 import { computed } from 'vue';
 import { sourceCounts } from '@lentum/core/buildup';
+import { worded } from '../app/wording.ts';
 
 const props = defineProps<{ of: unknown }>();
 const counts = computed(() => sourceCounts(props.of));
@@ -18,6 +19,8 @@ const parts = computed(() =>
     return n > 0 ? [{ key, name, n }] : [];
   }),
 );
+/** Nobody has read them off a sheet, measured them or chosen them. */
+const open = computed(() => counts.value.by.typical + counts.value.by.assumed);
 const text = computed(() => parts.value.map((p) => `${p.n} ${p.name}`).join(', '));
 </script>
 
@@ -26,8 +29,8 @@ const text = computed(() => parts.value.map((p) => `${p.n} ${p.name}`).join(', '
     <span class="strip" aria-hidden="true"
       ><span v-for="p in parts" :key="p.key" :class="p.key.replace(' ', '-')" :style="{ flexGrow: p.n }"
     /></span>
-    <span>{{ counts.typical }} of {{ counts.total }} numbers typical</span>
-    <span v-if="parts.length > 1" class="quiet">{{ text }}</span>
+    <span>{{ worded(`${open} of ${counts.total} numbers to be confirmed`) }}</span>
+    <span class="quiet">{{ worded(text) }}</span>
   </span>
 </template>
 

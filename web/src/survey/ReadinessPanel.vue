@@ -16,6 +16,7 @@ import { groundTerms } from '@lentum/core/gates';
 import { practiceOf } from '@lentum/core/practice';
 import {
   familiesFor,
+  familiesVerdicts,
   FIXED_ITEMS,
   inspectionFor,
   readiness,
@@ -84,14 +85,7 @@ const judged = computed(() =>
 const verdict = computed(() =>
   judged.value?.ok && family.value ? readinessVerdict(judged.value.value, family.value) : undefined,
 );
-const others = computed(() =>
-  zone.value.substrate
-    ? familiesFor(input.value).map(({ family: key, readiness: r }) => ({
-        key,
-        verdict: readinessVerdict(r, key),
-      }))
-    : [],
-);
+const others = computed(() => (zone.value.substrate ? familiesVerdicts(familiesFor(input.value)) : []));
 
 const OUTCOMES = { refused: 'stop', hold: 'hold', steps: 'steps', fine: 'done', note: 'done' } as const;
 const asVerdict = (r: Reason): Verdict => ({
@@ -302,8 +296,10 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
   <LoadsPanel :zone="zone" :falls="falls" />
 
   <template v-if="others.length > 0">
-    <div class="head prep"><h2>Every family on this zone</h2></div>
-    <VerdictLine v-for="o in others" :key="o.key" :verdict="o.verdict" />
+    <div class="head prep">
+      <h2>{{ worded('What each family says to this zone') }}</h2>
+    </div>
+    <VerdictLine v-for="(v, i) in others" :key="i" :verdict="v" />
   </template>
 
   <p class="quiet caution">
