@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
 import type { Body, BookEntryOf } from '@lentum/core/record';
 import { csvText } from '../src/shared/csv.ts';
-import { fromField, sayClock, sayTime, toField } from '../src/app/time.ts';
+import { fromField, noSuchTime, sayClock, sayTime, toField } from '../src/app/time.ts';
 import { choose, revise } from '../src/buildup/revise.ts';
 import { sayHours } from '../src/buildup/curetimes.ts';
 import { planView, scaleBarM } from '../src/shared/planview.ts';
@@ -44,6 +44,20 @@ describe('times in the job’s zone', () => {
   it('a small label has only the clock while that can be meant in one way', () => {
     expect(sayClock(Date.parse('2026-05-12T23:37:00Z'), zone, now)).toBe('00:37');
     expect(sayClock(Date.parse('2026-05-14T23:37:00Z'), zone, now)).toBe('Fri 00:37');
+  });
+  // Clocks of Lisbon go from 01:00 to 02:00 on the last Sunday of March (EU directive 2000/84/EC: at 01:00 UTC).
+  it.each([
+    ['2026-03-29T00:59', undefined],
+    ['2026-03-29T01:00', '01:00'],
+    ['2026-03-29T01:30', '01:30'],
+    ['2026-03-29T02:00', undefined],
+    ['2026-10-25T01:30', undefined],
+    ['', undefined],
+    ['soon', undefined],
+  ])('“%s” in Lisbon: a time that its clocks never had is said', (text, gone) => {
+    const says = noSuchTime('Started', text, 'Europe/Lisbon');
+    if (gone === undefined) expect(says).toBeUndefined();
+    else expect(says).toMatch(new RegExp(`^Started: ${gone} does not exist on that day`));
   });
   it('what is no time gives none', () => expect(fromField('soon', zone)).toBe(undefined));
 });

@@ -30,9 +30,19 @@ export function sayClock(ms: number, zone: string, nowMs: number): string {
   return Math.abs(ms - nowMs) < NEAR_MS ? clockOf(ms + zoneAhead(ms, zone)) : sayTime(ms, zone, nowMs);
 }
 
+const FIELD = "yyyy-MM-dd'T'HH:mm";
+const TO_THE_MINUTE = 'yyyy-mm-ddThh:mm'.length;
+
 /** Value of a datetime-local field. */
 export const toField = (ms: number, zone: string): string =>
-  DateTime.fromMillis(ms, { zone }).toFormat("yyyy-MM-dd'T'HH:mm");
+  DateTime.fromMillis(ms, { zone }).toFormat(FIELD);
+
+/** A clock time that the job's place never had, for its clocks went forward over it: why it cannot be kept. */
+export function noSuchTime(name: string, text: string, zone: string): string | undefined {
+  const t = DateTime.fromISO(text, { zone });
+  if (!t.isValid || t.toFormat(FIELD) === text.slice(0, TO_THE_MINUTE)) return undefined;
+  return `${name}: ${text.slice(11, 16)} does not exist on that day, the clocks went forward over it; expected ${t.toFormat('HH:mm')} or later, or a time before.`;
+}
 
 /** An instant from a datetime-local field; undefined when it is no time. */
 export function fromField(text: string, zone: string): string | undefined {

@@ -13,7 +13,7 @@ import {
 import { bayRuns } from '@lentum/core/words';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
-import { fromField, toField, zoneName } from '../app/time.ts';
+import { fromField, noSuchTime, toField, zoneName } from '../app/time.ts';
 import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import BayPicker from '../shared/BayPicker.vue';
@@ -90,17 +90,25 @@ const checked = computed(() =>
     layer.value?.name ?? 'The layer',
   ),
 );
+const missing = computed(() =>
+  [
+    noSuchTime('Started', draft.started, job.timeZone),
+    noSuchTime('Finished', draft.finished, job.timeZone),
+  ].filter((says) => says !== undefined),
+);
 const problems = computed(() =>
-  checked.value.ok
-    ? entryProblems(checked.value.value, job.rules()).map(sentence)
-    : inForm(checked.value.problems, layer.value?.name ?? 'The layer', {
-        names: {
-          startedAt: 'Started',
-          finishedAt: 'Finished',
-          used: layer.value ? UNITS[layer.value.kind] : 'Used',
-        },
-        times: ['startedAt', 'finishedAt'],
-      }),
+  missing.value.length > 0
+    ? missing.value
+    : checked.value.ok
+      ? entryProblems(checked.value.value, job.rules()).map(sentence)
+      : inForm(checked.value.problems, layer.value?.name ?? 'The layer', {
+          names: {
+            startedAt: 'Started',
+            finishedAt: 'Finished',
+            used: layer.value ? UNITS[layer.value.kind] : 'Used',
+          },
+          times: ['startedAt', 'finishedAt'],
+        }),
 );
 const flags = computed(() =>
   checked.value.ok && problems.value.length === 0

@@ -21,7 +21,7 @@ import { bayRuns, coatVerdict } from '@lentum/core/words';
 import { rightNowMs } from '../app/righttime.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
-import { toField, zoneName } from '../app/time.ts';
+import { noSuchTime, toField, zoneName } from '../app/time.ts';
 import { usePictures } from '../shared/pictures/pictures.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf, type Taken } from './coatdraft.ts';
@@ -151,6 +151,11 @@ export function useCoatWork(
   );
   const target = computed(() => (old ? job.entries.find((s) => s.entry.id === old.id)?.entry : undefined));
   const problems = computed(() => {
+    const missing = [
+      noSuchTime('Started', draft.started, job.timeZone),
+      noSuchTime('Finished', draft.finished, job.timeZone),
+    ].filter((says) => says !== undefined);
+    if (missing.length > 0) return missing;
     if (draft.split === 'by hand' && where.value.bays.some((b) => b.share <= 0))
       return ['Split by hand: each bay needs its part, in the unit of the rate.'];
     if (!checked.value.ok) return inForm(checked.value.problems, 'Coat', IN_FORM);

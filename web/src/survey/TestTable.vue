@@ -24,7 +24,7 @@ import { rightNowMs } from '../app/righttime.ts';
 import { sentenceOf } from '../app/api.ts';
 import { makeEntry, NOBODY_YET } from '../app/entering.ts';
 import { useJob } from '../app/job.ts';
-import { fromField, toField } from '../app/time.ts';
+import { fromField, noSuchTime, toField } from '../app/time.ts';
 import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import WithdrawDialog from '../record/WithdrawDialog.vue';
@@ -117,6 +117,11 @@ function add(): void {
   const instant = takenAt.value === '' ? undefined : fromField(takenAt.value, job.timeZone);
   if (takenAt.value !== '' && instant === undefined) {
     problem.value = [`${f.name}, time: “${takenAt.value}” does not fit; expected a time.`];
+    return;
+  }
+  const gone = noSuchTime(f.name, takenAt.value, job.timeZone);
+  if (gone !== undefined) {
+    problem.value = [gone];
     return;
   }
   const ms = instant === undefined ? rightNowMs() : Date.parse(instant);

@@ -15,7 +15,7 @@ import { setOut, type Place } from '@lentum/core/survey';
 import { bayRuns } from '@lentum/core/words';
 import { makeEntry, NOBODY_YET } from '../../app/entering.ts';
 import { useJob } from '../../app/job.ts';
-import { zoneName } from '../../app/time.ts';
+import { noSuchTime, zoneName } from '../../app/time.ts';
 import { worded } from '../../app/wording.ts';
 import { useEntryWords } from '../../record/entrywords.ts';
 import BayPicker from '../../shared/BayPicker.vue';
@@ -97,6 +97,11 @@ const checked = computed(() =>
 );
 const problems = computed(() => {
   if (!checked.value) return [];
+  const missing = fields.value.flatMap((f) => {
+    const text = values.value[f.key];
+    return (f.form === 'time' && typeof text === 'string' && noSuchTime(f.name, text, job.timeZone)) || [];
+  });
+  if (missing.length > 0) return missing;
   if (checked.value.ok) return entryProblems(checked.value.value, job.rules()).map(sentence);
   return inForm(checked.value.problems, form.value?.name ?? '', {
     names: Object.fromEntries(fields.value.map((f) => [f.key, f.name])),
