@@ -55,6 +55,8 @@ export type FactKey = RecordFact | LookFact;
 export const RECORD_FACT_KEYS = Object.keys(RECORD_FACTS) as RecordFact[];
 export const LOOK_FACT_KEYS = Object.keys(LOOK_FACTS) as LookFact[];
 export const isLook = (key: FactKey): key is LookFact => key in LOOK_FACTS;
+/** A fact in words: for when it is true, or the question of its look. */
+export const factName = (key: FactKey): string => (isLook(key) ? LOOK_FACTS[key] : RECORD_FACTS[key]);
 
 export interface Fact {
   readonly key: FactKey;

@@ -2,6 +2,7 @@ export { atRisk, type AtRisk } from './atrisk.ts';
 export { CAUSES, OTHERWISE, SYMPTOMS, type Cause, type Sign, type Symptom } from './causes.ts';
 export { isOfNeighbours, neighbourFacts, type Seen } from './neighbours.ts';
 export {
+  factName,
   factsOf,
   isLook,
   LOOK_FACT_KEYS,

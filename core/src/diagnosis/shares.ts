@@ -1,12 +1,10 @@
 /** The share of a cause with its working, so that it can be followed by hand. */
 import { given, type Figure } from '../figures/index.ts';
-import { isLook, LOOK_FACTS, RECORD_FACTS, type FactKey } from './facts.ts';
+import { factName } from './facts.ts';
 import type { Diagnosis, Ranked, Weighing } from './rank.ts';
 
 const OWN = 'our own estimate';
 const ELSE = 'something else';
-
-const factName = (key: FactKey): string => (isLook(key) ? LOOK_FACTS[key] : RECORD_FACTS[key]);
 
 function weightFigure(name: string, { before, chances }: Weighing): Figure {
   const names = chances.map((_, i) => `f${i + 1}`);

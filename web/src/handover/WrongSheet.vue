@@ -5,12 +5,12 @@ import { isCoat, laidRate } from '@lentum/core/buildup';
 import {
   atRisk,
   diagnose,
+  factName,
   factsOf,
   isLook,
   isOfNeighbours,
   neighbourFacts,
   LOOK_FACTS,
-  RECORD_FACTS,
   shareFigure,
   SYMPTOMS,
   type Fact,
@@ -92,7 +92,6 @@ const answer = computed(() =>
 );
 const shown = computed(() => (answer.value?.ranked ?? []).filter((r, i) => i < 3 || r.likelihood > 0.1));
 const first = computed(() => answer.value?.ranked[0]);
-const factWords = (key: FactKey): string => (isLook(key) ? LOOK_FACTS[key] : RECORD_FACTS[key]);
 const next = computed(() => answer.value?.next);
 const risk = computed(() =>
   status.value && job.state ? atRisk(status.value, job.statuses, job.state.kept.inputs.book) : [],
@@ -179,7 +178,7 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
           </p>
           <p v-else>
             <strong>What would tell most is not on record:</strong> whether it was
-            {{ worded(factWords(next.fact)) }}.
+            {{ worded(factName(next.fact)) }}.
           </p>
         </div>
         <ol class="causes">
@@ -195,14 +194,14 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
               </p>
               <ul>
                 <li v-for="f in r.speaksFor" :key="f.key" class="for">
-                  Speaks for it: {{ worded(factWords(f.key)) }}.
+                  Speaks for it: {{ worded(factName(f.key)) }}.
                   <span class="quiet"><SayParts :parts="f.says" /></span>
                 </li>
                 <li v-for="f in r.speaksAgainst" :key="f.key">
-                  Speaks against it: {{ f.is ? '' : 'not ' }}{{ worded(factWords(f.key)) }}.
+                  Speaks against it: {{ f.is ? '' : 'not ' }}{{ worded(factName(f.key)) }}.
                   <span class="quiet"><SayParts :parts="f.says" /></span>
                 </li>
-                <li v-for="m in r.missing" :key="m" class="quiet">Not known: {{ worded(factWords(m)) }}</li>
+                <li v-for="m in r.missing" :key="m" class="quiet">Not known: {{ worded(factName(m)) }}</li>
               </ul>
               <h4>Repair</h4>
               <ol class="steps">
