@@ -15,6 +15,7 @@ import TakeBack from '../shared/TakeBack.vue';
 import UndoBar from '../shared/UndoBar.vue';
 import ConflictDialog from '../shared/ConflictDialog.vue';
 import JobDialog from '../jobs/JobDialog.vue';
+import type { LoggedKind } from '../site/log/form.ts';
 import PhoneBar from './PhoneBar.vue';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
@@ -23,7 +24,6 @@ import ZonePicker from './ZonePicker.vue';
 
 const LogForms = defineAsyncComponent(() => import('../site/LogForms.vue'));
 const MoreSheet = defineAsyncComponent(() => import('./MoreSheet.vue'));
-const LogSheet = defineAsyncComponent(() => import('../site/log/LogSheet.vue'));
 const RulesDialog = defineAsyncComponent(() => import('../jobs/RulesDialog.vue'));
 
 /** Fetched once the job stands; without a signal it is fetched when there is one again. */
@@ -68,9 +68,7 @@ watch(
   { immediate: true },
 );
 
-/** A snag of the zone that is looked at, from any page. */
 const { chosenId } = useChosenZone();
-const snagging = ref(false);
 const editing = ref(false);
 const more = ref(false);
 const route = useRoute();
@@ -88,14 +86,15 @@ const undoable = computed(() => {
 });
 /** The log of the zone that is looked at: its forms are fetched when they are first asked for. */
 const logging = ref(false);
-const forms = ref<{ log: (zoneId: string, bays: readonly string[]) => void }>();
-function logOn(): void {
+const forms = ref<{ log: (zoneId: string, bays: readonly string[], kind?: LoggedKind) => void }>();
+/** @param kind undefined: it is chosen first. A snag is kept from any page. */
+function logOn(kind?: LoggedKind): void {
   logging.value = true;
   const stop = watch(
     forms,
     (there) => {
       if (!there || chosenId.value === undefined) return;
-      there.log(chosenId.value, []);
+      there.log(chosenId.value, [], kind);
       void nextTick(() => stop());
     },
     { immediate: true },
@@ -152,7 +151,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <span class="desk no-print">
         <el-button text size="small" @click="editing = true">Change</el-button>
         <el-button text size="small" @click="ruling = true">Rules</el-button>
-        <el-button v-if="chosenId" text size="small" @click="snagging = true">{{ worded('Snag') }}</el-button>
+        <el-button v-if="chosenId" text size="small" @click="logOn('snag')">{{ worded('Snag') }}</el-button>
       </span>
       <span class="end quiet desk">{{ clock }}</span>
       <SaveState />
@@ -162,17 +161,16 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />
     <TakeBack />
-    <PhoneBar :can-log="chosenId !== undefined" @log="logOn" @more="more = true" />
+    <PhoneBar :can-log="chosenId !== undefined" @log="logOn()" @more="more = true" />
     <LogForms v-if="logging" ref="forms" />
     <MoreSheet
       v-if="more"
       v-model="more"
       @change="editing = true"
       @rules="ruling = true"
-      @snag="snagging = chosenId !== undefined"
+      @snag="logOn('snag')"
       @find="finding = true"
     />
-    <LogSheet v-if="snagging && chosenId" v-model="snagging" :zone-id="chosenId" kind="snag" />
     <JobDialog
       v-if="editing"
       v-model="editing"
