@@ -15,6 +15,7 @@ export default defineConfig({
           isolate: false,
           // A slow machine is no failure: speed is looked at in the benchmark.
           testTimeout: 90_000,
+          hookTimeout: 60_000,
           include: ['core/test/**/*.test.ts', 'demo/test/**/*.test.ts', 'scripts/test/**/*.test.ts'],
         },
       },
@@ -40,6 +41,7 @@ export default defineConfig({
           setupFiles: ['web/test/device.ts'],
           isolate: false,
           testTimeout: 90_000,
+          hookTimeout: 60_000,
         },
       },
     ],

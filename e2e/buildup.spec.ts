@@ -76,6 +76,11 @@ test('from nothing to a released build-up off a data sheet, its numbers citing t
   // A primer under it, fabric into it.
   await add(page, 'Fabric or mat, into the coat above it');
   await add(page, 'Primer');
+  // It goes under the membrane by itself, and says so; from there it can be moved.
+  await expect(page.getByText('Primer: put under Membrane coat, where it belongs.')).toBeVisible();
+  await expect(order(page)).toHaveText(['Primer', 'Membrane coat', 'Fabric']);
+  await page.getByRole('button', { name: /^Primer, layer 1 of 3/ }).press('ArrowDown');
+  await expect(order(page)).toHaveText(['Membrane coat', 'Fabric', 'Primer']);
   await page.getByRole('button', { name: /^Primer, layer 3 of 3/ }).press('ArrowUp');
   await expect(order(page)).toHaveText(['Primer', 'Membrane coat', 'Fabric']);
   await expect(page.getByText('Primer is now layer 1 of 3.')).toBeAttached();

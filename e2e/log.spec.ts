@@ -1,5 +1,6 @@
 /** The book through the interface: one entry for a shift, what happens on a roof, and what is taken back. */
 import type { Page } from '@playwright/test';
+import { toBuffer } from 'bwip-js/node';
 import { CATALOGUE } from '@lentum/core/buildup';
 import { emptyJob, expect, freshDemo, measure, sticksOut, test } from './support.ts';
 
@@ -39,7 +40,9 @@ test('a shift over three bays is one entry with a verdict for each, and is corre
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/site?part=bays&zone=terrace&bay=terrace-9`);
   await button(page, 'Log a coat').click();
-  for (const label of ['Bay T10', 'Bay T11']) await button(page, label).click();
+  // By the keyboard, and by a tap on the plan.
+  await button(page, 'Bay T10').press('Enter');
+  await button(page, 'Bay T11').click();
   await expect(page.getByRole('heading', { name: 'Log a coat on T9–T11' })).toBeVisible();
   for (const bay of ['T9', 'T10', 'T11']) {
     await button(page, new RegExp(`^Readings on ${bay},`)).click();
@@ -48,7 +51,7 @@ test('a shift over three bays is one entry with a verdict for each, and is corre
   const start = await page.locator('#coat-start').inputValue();
   await page.locator('#coat-start').fill(start.replace(/T.*/, 'T00:30'));
   await button(page, 'to now').click();
-  await button(page, 'One more of container 1').click();
+  // Three bays take two drums.
   await measure(page, 'Left over', '20');
   await expect(page.getByText('by area: T9 10.0 kg, T10 10.0 kg, T11 10.0 kg')).toBeVisible();
   await button(page, 'Keep for T9–T11').click();
@@ -65,6 +68,55 @@ test('a shift over three bays is one entry with a verdict for each, and is corre
   await expect(page.locator('tr.gone', { hasText: 'T9–T11 · Membrane, reinforced' })).toContainText(
     'corrected by',
   );
+});
+
+/** Made by another program than the one that reads it. */
+const picture = async (
+  bcid: string,
+  text: string,
+): Promise<{ name: string; mimeType: string; buffer: Buffer }> => ({
+  name: 'code.png',
+  mimeType: 'image/png',
+  buffer: Buffer.from(
+    await toBuffer({ bcid, text, scale: 4, paddingwidth: 12, paddingheight: 12, backgroundcolor: 'FFFFFF' }),
+  ),
+});
+
+test('the batch is read from a picture of the code on the container', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/jobs/${id}/site?part=bays&zone=terrace&bay=terrace-9`);
+  await button(page, 'Log a coat').click();
+  const batch = page.getByRole('combobox', { name: 'Batch of container 1' });
+  await expect(batch).toHaveValue('M-0902');
+  await expect(page.getByText('as last time')).toBeVisible();
+  const take = async (bcid: string, text: string): Promise<void> =>
+    page.getByLabel('Picture of the code on container 1').setInputFiles(await picture(bcid, text));
+  // A matrix with goods, batch and expiry; a bar code of the same; the batch alone; an address; no code at all.
+  await take('gs1datamatrix', '(01)09506000134352(17)201231(10)M-1101');
+  await expect(batch).toHaveValue('M-1101');
+  await expect(page.getByText('Its code says: use by 31 Dec 2020. That day is past.')).toBeVisible();
+  await take('gs1-128', '(01)09506000134352(10)M-1102');
+  await expect(batch).toHaveValue('M-1102');
+  await take('qrcode', 'M-1103');
+  await expect(batch).toHaveValue('M-1103');
+  await take('gs1qrcode', '(01)09506000134352(10)M-1104(21)7');
+  await expect(batch).toHaveValue('M-1104');
+  await take('qrcode', 'https://example.test/shop');
+  await expect(
+    page.getByText('The code says no batch. Read the batch from the label and type it.'),
+  ).toBeVisible();
+  await expect(batch).toHaveValue('M-1104');
+  const white = await page.screenshot({ clip: { x: 0, y: 0, width: 60, height: 20 } });
+  await page
+    .getByLabel('Picture of the code on container 1')
+    .setInputFiles({ name: 'a.png', mimeType: 'image/png', buffer: white });
+  await expect(page.getByText('No code was found on the picture')).toBeVisible();
+  // Those that came or were opened are offered.
+  const list = page.locator(`datalist[id="${await batch.getAttribute('list')}"] option`);
+  const offered = await list.evaluateAll((all) => all.map((o) => (o as HTMLOptionElement).value));
+  expect(offered[0]).toBe('M-0902');
+  expect(offered.length).toBeGreaterThan(5);
 });
 
 test('a kettle charge that got too hot is taken and said; permit, watch and stock stand beside it', async ({
@@ -215,6 +267,7 @@ test('a deck of 57 bays under four coats is logged in a few dozen taps', async (
     const start = await page.locator('#coat-start').inputValue();
     await page.locator('#coat-start').fill(start.replace(/T.*/, 'T00:00'));
     await button(page, 'to now').click();
+    await button(page, 'Empty').click();
     await button(page, 'Keep for D1–D57').click();
     await expect(page.getByText(`D1–D57: ${coat.name.toLowerCase()}`)).toBeVisible();
   }

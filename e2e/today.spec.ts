@@ -185,6 +185,35 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
     );
 });
 
+test('on a phone the morning is three screens: a line in a few words and its act, the rest on a sheet', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/jobs/${id}/site?part=today`);
+  const list = page.getByRole('region', { name: 'Bays by what missing them costs' });
+  await expect(list.getByRole('button', { name: 'Look at H4' })).toBeVisible();
+  await expect(list).toContainText(/H4 · second coat\.\s*Thin: roll 1\.0\s+L more by \d\d:\d\d/);
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(3 * 844);
+  for (const act of await list.getByRole('button', { name: /^(Look at|Log coat|Log it|Prepared)/ }).all()) {
+    const box = await act.boundingBox();
+    expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(48);
+  }
+
+  await list.getByRole('button', { name: 'Look at G1' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Quay garden podium' });
+  await expect(sheet.getByRole('heading', { name: /^Bay G1/ })).toBeVisible();
+  await expect(sheet).toContainText('Permit for hot works');
+  await sheet.getByRole('button', { name: 'G2', exact: true }).click();
+  await expect(sheet.getByRole('heading', { name: /^Bay G2/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toHaveCount(0);
+  await expect(page).not.toHaveURL(/bay=/);
+  // A link to a bay shows its sheet at once.
+  await page.goto(`/jobs/${id}/site?part=today&bay=hall-7`);
+  await expect(page.getByRole('dialog', { name: 'Booking hall roof' })).toContainText('Bay H7');
+});
+
 test.describe('with a clock of its own', () => {
   test.use({ ownProfile: true });
   test('closings are said on every page; a job that moves is told the weather of its new place', async ({

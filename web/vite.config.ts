@@ -22,7 +22,13 @@ const SHARED = [
     minShareCount: 3,
     priority: 2,
   },
-  { name: 'core', test: /core.src/, minShareCount: 4, priority: 1 },
+  // Readers and writers of drawings come with the pages that use them.
+  {
+    name: 'core',
+    test: /core.src.(?!survey.imports|survey.frames|drawings|details.sheets|courses.drawing)/,
+    minShareCount: 4,
+    priority: 1,
+  },
 ];
 
 export default defineConfig({

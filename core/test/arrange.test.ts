@@ -9,6 +9,7 @@ import {
   CATALOGUE,
   FIELDS,
   freshLayerId,
+  insertInOrder,
   insertLayer,
   isCoat,
   moveLayer,
@@ -85,6 +86,44 @@ describe('putting in and taking out', () => {
   it('fabric goes into the coat above', () => {
     const layers = insertLayer(row('a', 'b'), blankLayer('fabric', 'x'), 'b');
     expect(layers.at(-1)).toMatchObject({ id: 'x', embeddedIn: 'b' });
+  });
+  const ROLES = [
+    'preparation',
+    'primer',
+    'levelling',
+    'membrane',
+    'wear',
+    'decorative',
+    'finish',
+    'reflective',
+  ] as const;
+  /** As they lie from the ground up; those of one number in either order. */
+  const LEVEL = [0, 0, 0, 1, 2, 2, 3, 3];
+  const coat = (role: (typeof ROLES)[number], id: string) => blankLayer('coat', id, role);
+  it.each([
+    ['a primer goes under the membrane', ['membrane'], 'primer', 'primer 0', 'membrane-0'],
+    ['and under what lies on it', ['membrane', 'finish'], 'primer', 'primer 0', 'membrane-0'],
+    ['a membrane under the finish', ['primer', 'membrane', 'finish'], 'membrane', 'membrane 2', 'finish-2'],
+    ['a finish where it is asked for', ['primer', 'membrane'], 'finish', 'finish 2', undefined],
+    ['a primer over a levelling coat', ['levelling'], 'primer', 'primer 1', undefined],
+  ] as const)('%s', (_, roles, added, place, under) => {
+    const layers = roles.map((r, i) => coat(r, `${r}-${i}`));
+    const put = insertInOrder(layers, coat(added, added), layers.at(-1)!.id);
+    expect(`${added} ${put.layers.findIndex((l) => l.id === added)}`).toBe(place);
+    expect(put.under?.id).toBe(under);
+  });
+  it('coats that lie in order lie in order with one more, wherever it is asked for; none is lost', () => {
+    fc.assert(
+      fc.property(fc.array(fc.nat(7), { maxLength: 6 }), fc.nat(7), fc.nat(6), (have, one, at) => {
+        const layers = have.sort((a, b) => LEVEL[a]! - LEVEL[b]!).map((r, i) => coat(ROLES[r]!, `l${i}`));
+        const put = insertInOrder(layers, coat(ROLES[one]!, 'new'), layers[at]?.id).layers;
+        expect(put.map((l) => l.id).sort()).toEqual([...layers.map((l) => l.id), 'new'].sort());
+        // Asked for below what it may lie on, it stays there: only what would lie too high is put lower.
+        const levels = put.map((l) => LEVEL[ROLES.indexOf((l as Coat).role)]!);
+        const mine = put.findIndex((l) => l.id === 'new');
+        for (const level of levels.slice(0, mine)) expect(level).toBeLessThanOrEqual(levels[mine]!);
+      }),
+    );
   });
   it('a coat takes what is laid into it along, and what is said about it elsewhere', () => {
     const b = page('gravel-restoration');

@@ -92,7 +92,7 @@ describe('states of the demo bays', () => {
   });
   it('a reading is valid for an hour', () => {
     const v = bayVerdict(status('H10', now + 3 * 3_600_000), now + 3 * 3_600_000);
-    expect(verdictText(v.says, 'metric', clock)).toContain('Hold: the last reading is 204\u00a0min old');
+    expect(verdictText(v.says, 'metric', clock)).toContain('Hold: the last reading is 3.4 h old');
   });
   it('without a surface temperature the coldest row of the table is assumed, and said so', () => {
     const blind = foldRecord(

@@ -65,7 +65,7 @@ describe('conditions of the moment', () => {
     [
       'an old reading',
       { atMs: now - 3 * HOUR },
-      'hold: First. Hold: the last reading is 180 min old and is valid for 60 min. Take air, humidity and surface again.',
+      'hold: First. Hold: the last reading is 3.0 h old and is valid for 60 min. Take air, humidity and surface again.',
     ],
     [
       'beyond the formula',

@@ -78,7 +78,8 @@ const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (err
   console.log(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
   void warmThreads().catch(() => undefined);
   void warmFileThreads().catch(() => undefined);
-  process.send?.({ port: (server.address() as AddressInfo).port });
+  // Whoever started it may be gone by now.
+  process.send?.({ port: (server.address() as AddressInfo).port }, undefined, undefined, () => undefined);
 });
 
 /** Longer than anybody waits between two requests, so that no connection is closed just as the next one is sent. */

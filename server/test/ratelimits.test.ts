@@ -48,6 +48,7 @@ describe('what a request costs', () => {
     ]);
     expect(ofCost('heavy').filter((r) => !r.startsWith('post /compute/'))).toEqual([
       'get /jobs/{jobId}/today',
+      'get /jobs/{jobId}/morning',
     ]);
     expect(ofCost('plain')).toContain('put /jobs/{jobId}/record/{entryId}');
   });

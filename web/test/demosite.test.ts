@@ -78,6 +78,7 @@ describe('a coat on a bay', () => {
     await at.wait(HALF_HOUR);
     const again = await open('H7');
     expect(plain(again.w.text())).toContain('Go on with a coat on H7');
+    await again.button('Empty').trigger('click');
     await again.button('Finished now').trigger('click');
     await at.wait(50);
     expect(at.server.entered[1]).toMatchObject({ supersedes: at.server.entered[0]!.id });
@@ -88,6 +89,7 @@ describe('a coat on a bay', () => {
     await at.wait(HALF_HOUR);
     at.server.refusal = 'Bay: “hall-7” is not on the plan.';
     await w.get('textarea').setValue('windy');
+    await button('Empty').trigger('click');
     await button('Finished now').trigger('click');
     await at.wait(50);
     expect(plain(w.get('[role=alert]').text())).toBe(at.server.refusal);
@@ -107,6 +109,62 @@ describe('a coat on a bay', () => {
     await at.wait(50);
     expect(at.server.entered).toEqual([]);
     expect(plain(w.get('[role=alert]').text())).toMatch(/^Coat, finish: .* is not after the start/);
+  });
+});
+
+describe('what was opened for a coat', () => {
+  const open = async (labels: string[]) => {
+    const w = at.show(CoatForm, { bays: labels.map(statusOf), modelValue: true });
+    await at.wait(500);
+    const button = (name: string) => w.findAll('button').find((b) => plain(b.text()) === name)!;
+    const count = (): string => w.get('output').text();
+    return { w, button, count };
+  };
+
+  it('is proposed by what the coat takes on its bays, until somebody counts', async () => {
+    const { w, count } = await open(['T9']);
+    // 3.75 m² at 2.6 kg/m² are 9.8 kg of a 25 kg drum; four bays are 39 kg, two drums.
+    expect(plain(w.text())).toContain('takes 9.8 kg');
+    expect(count()).toBe('1');
+    for (const label of ['T10', 'T11', 'T12'])
+      await w.get(`button[aria-label="Bay ${label}"]`).trigger('click');
+    expect(count()).toBe('2');
+    await w.get('button[aria-label="One more of container 1"]').trigger('click');
+    expect(count()).toBe('3');
+    await w.get('button[aria-label="Bay T12"]').trigger('click');
+    expect(count()).toBe('3');
+  });
+
+  it('is not taken for used before somebody says what was left', async () => {
+    const { w, button } = await open(['H7']);
+    await at.wait(HALF_HOUR);
+    expect(plain(w.text())).toContain('Say what was left over, then it is judged.');
+    expect(plain(w.text())).not.toMatch(/Enough:|Thin:|Check:/);
+    await button('Finished now').trigger('click');
+    await at.wait(50);
+    expect(plain(w.get('[role=alert]').text())).toBe(
+      'Left over: say what was left in what was opened, 0 where it is empty.',
+    );
+    expect(at.server.entered).toEqual([]);
+    await button('Empty').trigger('click');
+    expect(plain(w.text())).toMatch(/H7 · first coat\. (Enough|Thin|Too thick|Check):/);
+    await button('Keep for H7').trigger('click');
+    await at.wait(50);
+    expect(at.server.entered[0]).toMatchObject({ body: { leftOver: { value: 0 } } });
+  });
+
+  it('is what was mixed, where that is on record and all of it went on', async () => {
+    const mix = { at: new Date(at.job.nowMs).toISOString(), parts: [{ name: 'Resin', kg: 10, batch: '' }] };
+    const { buildUp } = statusOf('T9');
+    await at.job.enter(
+      'mix',
+      { zoneId: 'terrace', bays: [{ bayId: 'terrace-9', share: 1 }] },
+      { buildUpId: buildUp!.id, revision: buildUp!.revision, layerId: 'membrane', ...mix },
+    );
+    const { w, button } = await open(['T9']);
+    expect(plain(w.text())).toContain('Mixed for these bays: 10.0 kg.');
+    await button('All of that went on: 15.0 kg left').trigger('click');
+    expect((w.get('input[aria-label^="Left over"]').element as HTMLInputElement).value).toBe('15');
   });
 });
 

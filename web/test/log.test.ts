@@ -185,6 +185,7 @@ describe('a coat over several bays', () => {
     await w.get('button[aria-label^="Last wet tooth 2.50"]').trigger('click');
     await at.wait(600_000);
     await buttonOf(w, 'to now').trigger('click');
+    await buttonOf(w, 'Empty').trigger('click');
     await buttonOf(w, 'Keep for T9–T11').trigger('click');
     await at.wait(50);
     const entry = sent();
@@ -209,6 +210,7 @@ describe('a coat over several bays', () => {
   });
   it('is split by hand where that is better known', async () => {
     const w = await open(['T9', 'T10']);
+    await buttonOf(w, 'Empty').trigger('click');
     await buttonOf(w, 'Split by hand').trigger('click');
     await type(w, 'Used on T9', '15');
     await type(w, 'Used on T10', '10');
@@ -237,7 +239,7 @@ describe('a coat over several bays', () => {
   });
   it('says before it is kept that its containers cover too little', async () => {
     const w = await open(['T9', 'T10', 'T11', 'T12', 'T13', 'T14', 'T15'].slice(0, 4));
-    await type(w, 'Left over', '20');
+    await type(w, 'Left over', '45');
     await at.wait(600_000);
     await buttonOf(w, 'to now').trigger('click');
     expect(plain(w.text())).toContain('a container is missing, or a bay too many is named.');

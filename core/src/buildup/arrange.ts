@@ -1,7 +1,7 @@
 /** Putting layers in, out and in another order, with what is laid into them. */
 import type { DetailRules } from './detailrules.ts';
 import type { DetailWay } from './detailways.ts';
-import { isCoat, type Layer } from './layers.ts';
+import { isCoat, type CoatRole, type Layer } from './layers.ts';
 import type { BuildUp } from './schema.ts';
 
 const intoOf = (layer: Layer): string | undefined =>
@@ -105,6 +105,37 @@ export function insertLayer(layers: readonly Layer[], layer: Layer, afterId: str
     into === undefined ? layer : laidInto(layer, into),
     ...layers.slice(place),
   ];
+}
+
+/** What a coat is for, from the ground up; those of one number may lie in either order. */
+const LEVELS: Readonly<Record<CoatRole, number>> = {
+  preparation: 0,
+  primer: 0,
+  levelling: 0,
+  membrane: 1,
+  wear: 2,
+  decorative: 2,
+  finish: 3,
+  reflective: 3,
+};
+const levelOf = (layer: Layer): number | undefined => (isCoat(layer) ? LEVELS[layer.role] : undefined);
+
+/**
+ * The same, but a coat comes to lie no higher than what belongs above it: a primer goes under the membrane.
+ * @returns the layers, and the one under which it was put instead of where it was asked for
+ */
+export function insertInOrder(
+  layers: readonly Layer[],
+  layer: Layer,
+  afterId: string | undefined,
+): { readonly layers: Layer[]; readonly under: Layer | undefined } {
+  const asked = insertLayer(layers, layer, afterId);
+  const level = levelOf(layer);
+  const at = asked.findIndex((l) => l.id === layer.id);
+  const above = asked.slice(0, at).find((l) => level !== undefined && (levelOf(l) ?? -1) > level);
+  if (!above) return { layers: asked, under: undefined };
+  const place = layers.findIndex((l) => l.id === above.id);
+  return { layers: [...layers.slice(0, place), layer, ...layers.slice(place)], under: above };
 }
 
 /** Ways of making details without those whose product is gone. */

@@ -134,7 +134,7 @@ export {
   type Tool,
   type ToolKind,
 } from './mixing.ts';
-export { freshLayerId, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';
+export { freshLayerId, insertInOrder, insertLayer, moveLayer, nudgeLayer, removeLayer } from './arrange.ts';
 export { fabricFills } from './fabricfindings.ts';
 export { rolledSize, type Rolled } from './rolls.ts';
 export { DETAIL_KINDS, DETAILS, detailFacts, type DetailKind } from './detailkinds.ts';

@@ -7,4 +7,5 @@ export {
   type Given,
   type Source,
 } from './figure.ts';
+export { ageOf } from './age.ts';
 export { verdictText, words, type Outcome, type Part, type Verdict } from './parts.ts';

@@ -3,7 +3,7 @@
  * the film stands it. A fresh reading is valid for the moment; the forecast for the hours to come.
  */
 import type { WorkLayer } from '../buildup/index.ts';
-import { given, words, type Given, type Part } from '../figures/index.ts';
+import { ageOf, given, words, type Given, type Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
 import {
   failingAt,
@@ -98,7 +98,7 @@ function readingGate({ reading, nowMs, practice }: WeatherTerms): Gate {
   return {
     ...head,
     answer: fresh ? 'holds' : 'unknown',
-    says: words`read ${{ atMs: readAtMs }}, ${age} ago; a reading is valid for ${practice.airReadingMin}.`,
+    says: words`read ${{ atMs: readAtMs }}, ${ageOf('age of the reading', nowMs - readAtMs)} ago; a reading is valid for ${practice.airReadingMin}.`,
     opens: fresh ? [] : ['Take a reading again.'],
     actual: age,
     limit: practice.airReadingMin,
@@ -145,7 +145,7 @@ function rowGate(row: Row, ask: Ask, now: Moment, later: Failing | undefined): G
       {
         ...head,
         answer,
-        says: [`${row.label}: nothing tells it.`],
+        says: [`${row.label}: not known.`],
         opens: [condition === 'wind' ? 'Read the wind, or ask for the weather.' : 'Ask for the weather.'],
         settle: condition === 'wind' ? READ : ASK_WEATHER,
       },

@@ -1,4 +1,5 @@
 export { bayLines, widestCrackMm, type BayLine } from './baylines.ts';
+export { coatNeed, containersFor } from './coatneed.ts';
 export { rolledInstead, type Rolled } from './rolling.ts';
 export {
   bayAreaFigure,

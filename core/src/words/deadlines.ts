@@ -3,7 +3,11 @@ import type { Call } from '../call/index.ts';
 import { verdictText, type Verdict } from '../figures/index.ts';
 import { MS_PER_MINUTE } from '../units/index.ts';
 
-const WHAT = { until: 'overcoat window closes', closes: 'window closes', opens: 'window opens' } as const;
+export const DUE_WORDS = {
+  until: 'overcoat window closes',
+  closes: 'window closes',
+  opens: 'window opens',
+} as const;
 
 export interface Due {
   readonly key: string;
@@ -28,7 +32,7 @@ function duesOfBay(call: Call, nowMs: number): Due[] {
   const one = (kind: Due['kind'], atMs: number | undefined): Due[] =>
     atMs === undefined || atMs <= nowMs
       ? []
-      : [{ key: `${bayId}-${kind}`, kind, bayId, bay, atMs, title: `${bay}: ${WHAT[kind]} (${layer})` }];
+      : [{ key: `${bayId}-${kind}`, kind, bayId, bay, atMs, title: `${bay}: ${DUE_WORDS[kind]} (${layer})` }];
   return [
     ...one('until', call.deadlineMs),
     ...(call.kind === 'open' || call.kind === 'closing' || call.kind === 'check'
@@ -74,7 +78,7 @@ export function together(dues: readonly Due[]): Pick<Due, 'key' | 'atMs' | 'bayI
         key: all.map((d) => d.key).join('+'),
         atMs: first.atMs,
         bayId: first.bayId,
-        title: `${WHAT[first.kind]}: ${all.map((d) => d.bay).join(', ')}`,
+        title: `${DUE_WORDS[first.kind]}: ${all.map((d) => d.bay).join(', ')}`,
       },
     ];
   });

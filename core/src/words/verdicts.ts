@@ -1,6 +1,6 @@
 /** The wording of verdicts, in one place: one sentence with its number, its limit and what would change it. */
 import { leastOf, wetFilm, whenMissed, type WorkLayer } from '../buildup/index.ts';
-import { given } from '../figures/index.ts';
+import { ageOf, given } from '../figures/index.ts';
 import type { AcceptanceReason } from '../film/index.ts';
 import type { BayState, BayStatus, CoatJudgement, LaidCoat } from '../record/index.ts';
 import { bestFilm, openMiss } from '../record/index.ts';
@@ -71,7 +71,7 @@ export function conditionsVerdict(
     return { outcome: 'hold', subject, says: [`Hold: ${judged.problems.map(sentence).join(' ')}`] };
   }
   if (ageMs > practice.airReadingMin.value * MS_PER_MINUTE) {
-    const age = given('age of the reading', ageMs / MS_PER_MINUTE, 'minutes', 'measured');
+    const age = ageOf('age of the reading', ageMs);
     const limit = practice.airReadingMin;
     return {
       outcome: 'hold',

@@ -23,6 +23,7 @@ import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
 import { siteRoutes } from '../site/routes.ts';
+import { morningRoutes } from '../site/morning.ts';
 import { todayRoutes } from '../site/today.ts';
 import { planRoutes } from '../survey/exports.ts';
 import { surveyRoutes } from '../survey/routes.ts';
@@ -43,6 +44,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...calendarRoutes,
   ...siteRoutes,
   ...todayRoutes,
+  ...morningRoutes,
   ...weatherRoutes,
   ...recordRoutes,
   ...handoverRoutes,

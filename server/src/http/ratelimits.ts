@@ -14,7 +14,7 @@ const PAPER = /(\.pdf|\.zip|\/pdf|\/tasks)$/;
 
 /** What a route costs: bytes that are stored, a whole job or a paper; a computation; or little. */
 export const costOf = ({ path, raw }: { readonly path: string; readonly raw?: unknown }): Cost =>
-  path.startsWith('/compute') || path.endsWith('/today')
+  path.startsWith('/compute') || path.endsWith('/today') || path.endsWith('/morning')
     ? 'heavy'
     : raw || path.endsWith('/file') || PAPER.test(path)
       ? 'file'

@@ -71,10 +71,12 @@ export const jobRoutes = [
     method: 'get',
     path: '/jobs',
     tag: 'Jobs',
-    summary: 'Jobs, newest first, paged by cursor',
+    summary: 'Jobs, newest first, paged by cursor; those whose name or place has some words in it',
     query: z.object({
       archived: z.enum(['true', 'false']).default('false'),
       after: z.string().optional(),
+      /** What its name or its place has in it, in capitals or not. */
+      q: z.string().trim().max(120).optional(),
       limit: z.coerce.number().int().min(1).max(200).default(50),
     }),
     answer: listAnswer,
@@ -85,6 +87,7 @@ export const jobRoutes = [
         at,
         id,
         query.limit + 1,
+        query.q === undefined || query.q === '' ? null : query.q,
       ]);
       const jobs = rows.slice(0, query.limit);
       const last = jobs[jobs.length - 1];

@@ -257,6 +257,7 @@ export const useJob = defineStore('job', () => {
   );
 
   const documents = { survey, buildUps, order, programme, proving, site, weather: weather.doc };
+  const byStage = { survey, 'build-up': buildUps, order, programme, handover: proving, site };
   openJob.value = {
     get head() {
       return head.value;
@@ -264,12 +265,14 @@ export const useJob = defineStore('job', () => {
     get system() {
       return system.value;
     },
-    documents: { survey, 'build-up': buildUps, order, programme, proving, site },
+    documents: byStage,
   };
   return {
     id,
     head,
     documents,
+    /** By the stage whose page they are edited on. */
+    byStage,
     entries,
     book,
     names,

@@ -2,7 +2,6 @@
  * Photographs on their way into the record: checked by drawing them, kept on this device under the hash of
  * their content, and sent when there is a signal. When and where they were taken is read from the file, where it says so.
  */
-import exifr from 'exifr';
 import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
 import { distanceKm } from '@lentum/core/weather';
 import { hashOf, picturePath } from './api.ts';
@@ -41,6 +40,7 @@ interface Exif {
 }
 async function exifOf(file: Blob): Promise<Exif> {
   try {
+    const { default: exifr } = await import('exifr');
     return ((await exifr.parse(file, { gps: true })) as Exif | undefined) ?? {};
   } catch {
     // A picture need not say when it was taken.

@@ -37,6 +37,9 @@ const TO_THE_MINUTE = 'yyyy-mm-ddThh:mm'.length;
 export const toField = (ms: number, zone: string): string =>
   DateTime.fromMillis(ms, { zone }).toFormat(FIELD);
 
+/** Value of a date field: the day at the job's place. */
+export const toDay = (ms: number, zone: string): string => toField(ms, zone).slice(0, 'yyyy-mm-dd'.length);
+
 /** A clock time that the job's place never had, for its clocks went forward over it: why it cannot be kept. */
 export function noSuchTime(name: string, text: string, zone: string): string | undefined {
   const t = DateTime.fromISO(text, { zone });
@@ -52,3 +55,7 @@ export function fromField(text: string, zone: string): string | undefined {
 
 export const zoneName = (zone: string, ms: number): string =>
   DateTime.fromMillis(ms, { zone, locale: 'en-GB' }).toFormat('ZZZZ');
+
+/** "31 Dec 2026", from a date without a time. */
+export const dayWords = (day: string): string =>
+  DateTime.fromISO(day, { zone: 'utc', locale: 'en-GB' }).toFormat('d MMM yyyy');

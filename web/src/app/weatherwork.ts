@@ -2,4 +2,4 @@
 export { inOrderOfCost, remedyFor, topOf } from '@lentum/core/call';
 export { startAt, windowsOf } from '@lentum/core/programme';
 export { againstWords, jobBasis, jobState, laidAgainst } from '@lentum/core/state';
-export { callVerdict, startVerdict, weatherWarnings } from '@lentum/core/words';
+export { briefVerdict, callVerdict, startVerdict, weatherWarnings } from '@lentum/core/words';

@@ -3,6 +3,7 @@
  * A build-up being put together: layers in order, options, one layer opened, what the last change moved, what does not
  * fit, and the section to scale. The holder decides what a change means (a draft, or the next revision in a job).
  */
+import { ElMessage } from 'element-plus';
 import { computed, ref, shallowRef } from 'vue';
 import {
   blankHot,
@@ -10,7 +11,7 @@ import {
   buildUpFindings,
   COAT_ROLES,
   freshLayerId,
-  insertLayer,
+  insertInOrder,
   optionOf,
   removeLayer,
   resolve,
@@ -106,7 +107,17 @@ function make(adding: Adding, id: string): Layer {
 function add(adding: Adding): void {
   const id = freshLayerId(props.buildUp.layers, adding.role ?? adding.kind);
   const after = layer.value?.id;
-  editing.edit((b) => (b.layers = insertLayer(b.layers, make(adding, id), after)));
+  let under: string | undefined;
+  editing.edit((b) => {
+    const put = insertInOrder(b.layers, make(adding, id), after);
+    b.layers = put.layers;
+    under = put.under?.name;
+  });
+  if (under !== undefined)
+    ElMessage({
+      message: `${worded(adding.name)}: put under ${under}, where it belongs. Move it if it lies elsewhere.`,
+      duration: 6000,
+    });
   layerId.value = id;
   typing.value = true;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue';
+import { computed, nextTick, onMounted, ref } from 'vue';
 import {
   termsOfZone,
   totals,
@@ -121,6 +121,8 @@ function take(buildUp: BuildUp): void {
     job.usedRevisions,
   );
   choosing.value = false;
+  // What was taken stands at the top.
+  void nextTick(() => window.scrollTo({ top: 0 }));
 }
 const edit = (change: (b: BuildUp) => void): void => {
   if (held.value) revise(doc.value, held.value.id, held.value.revision, frozen.value, change);

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import { useFirstField } from './firstfield.ts';
 import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
+import { actKeys } from '../app/actkeys.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { openWorking } from '../app/working.ts';
 import { finding } from '../app/finding.ts';
@@ -25,6 +26,12 @@ const shown = ref(false);
 watch(openWorking, (figure) => {
   if (figure) shown.value = true;
 });
+/** Past the places and the head of the job, to what the page is for. */
+function toPage(): void {
+  const page = document.querySelector<HTMLElement>('#page main');
+  page?.setAttribute('tabindex', '-1');
+  page?.focus();
+}
 const helping = ref(false);
 useFirstField();
 useKeys({ find: () => (finding.value = true), help: () => (helping.value = true) });
@@ -32,6 +39,7 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
 
 <template>
   <div class="frame" :class="{ 'in-job': route.params['jobId'] !== undefined }">
+    <a class="skip no-print" href="#page" @click.prevent="toPage">To the page</a>
     <nav class="rail" aria-label="Places">
       <span class="name">Lentum</span>
       <RouterLink to="/jobs"
@@ -53,12 +61,18 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
         <el-icon :size="20"><QuestionFilled /></el-icon>Keys
       </button>
     </nav>
-    <div class="stage"><RouterView /></div>
+    <div id="page" class="stage"><RouterView /></div>
     <WorkingDrawer v-if="shown" />
     <FindDialog v-if="finding" v-model="finding" />
     <el-dialog v-model="helping" title="Keys">
       <table class="dense">
         <tbody>
+          <tr v-for="a in actKeys" :key="`here ${a.key}`">
+            <th scope="row">
+              <kbd>{{ a.key }}</kbd>
+            </th>
+            <td>{{ a.what }}</td>
+          </tr>
           <tr v-for="[keys, what] in KEYS" :key="keys">
             <th scope="row">
               <kbd>{{ keys }}</kbd>
@@ -76,6 +90,19 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
   display: grid;
   grid-template-columns: 72px minmax(0, 1fr);
   min-height: 100%;
+}
+.skip {
+  position: fixed;
+  left: var(--s2);
+  top: -60px;
+  z-index: 3000;
+  padding: var(--s2) var(--s3);
+  background: var(--sheet);
+  color: var(--ink);
+  border: 2px solid var(--sea);
+}
+.skip:focus {
+  top: var(--s2);
 }
 .rail {
   background: var(--rail);

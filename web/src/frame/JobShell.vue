@@ -19,6 +19,7 @@ import type { LoggedKind } from '../site/log/form.ts';
 import PhoneBar from './PhoneBar.vue';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
+import NextStep from './NextStep.vue';
 import StageStrip from './StageStrip.vue';
 import ZonePicker from './ZonePicker.vue';
 
@@ -80,9 +81,8 @@ const place = computed(() => {
 });
 /** What is undone on the page that stands. */
 const undoable = computed(() => {
-  const { survey, buildUps, order, programme, proving, site } = job.documents;
-  const byStage = { survey, 'build-up': buildUps, order, programme, handover: proving, site };
-  return Object.entries(byStage).find(([stage]) => stage === route.name)?.[1];
+  const found = Object.entries(job.byStage).find(([stage]) => stage === route.name);
+  return found?.[1];
 });
 /** The log of the zone that is looked at: its forms are fetched when they are first asked for. */
 const logging = ref(false);
@@ -157,6 +157,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <SaveState />
     </section>
     <StageStrip />
+    <NextStep />
     <RefusedEntries />
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />

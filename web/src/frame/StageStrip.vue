@@ -14,7 +14,10 @@ watch(
   () => route.name,
   async () => {
     await nextTick();
-    tape.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    // Scrolled by hand: a browser begins its Tab key where it scrolled into view.
+    const here = tape.value?.querySelector<HTMLElement>('.router-link-active');
+    if (tape.value && here)
+      tape.value.scrollLeft = here.offsetLeft - (tape.value.clientWidth - here.offsetWidth) / 2;
   },
   { immediate: true, flush: 'post' },
 );

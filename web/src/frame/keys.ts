@@ -1,6 +1,7 @@
 /** Keyboard of the whole application. Keys typed into a field are the field's. */
 import { useEventListener } from '@vueuse/core';
 import { useRouter } from 'vue-router';
+import { actKeys } from '../app/actkeys.ts';
 import { openJob } from '../app/openjob.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { STAGES } from './stagelist.ts';
@@ -65,7 +66,11 @@ export function useKeys(actions: KeyActions): void {
     else if (event.key === 'u') {
       const shown = openJob.value?.system ?? (preferences.units || 'metric');
       preferences.units = shown === 'metric' ? 'us' : 'metric';
-    } else return;
+    } else {
+      const act = actKeys.findLast((a) => a.key === event.key);
+      if (!act) return;
+      act.run();
+    }
     event.preventDefault();
   });
 }

@@ -9,7 +9,7 @@ import EntryPictures from '../shared/pictures/EntryPictures.vue';
 import VerdictMark from '../shared/VerdictMark.vue';
 import { useTapping } from '../site/sending.ts';
 import { rightNowMs } from '../app/righttime.ts';
-import { toField } from '../app/time.ts';
+import { toDay } from '../app/time.ts';
 
 const props = defineProps<{ zoneId: string }>();
 const emit = defineEmits<{ add: [] }>();
@@ -17,7 +17,7 @@ const job = useJob();
 const tapping = useTapping();
 const snags = computed(() => snagsOf(job.book, props.zoneId));
 const open = computed(() => snags.value.filter((s) => s.state !== 'accepted').length);
-const today = computed(() => toField(job.nowMs, job.timeZone).slice(0, 10));
+const today = computed(() => toDay(job.nowMs, job.timeZone));
 const isLate = (s: Snag): boolean => s.state === 'open' && s.by !== undefined && s.by < today.value;
 const OUTCOMES = { open: 'stop', done: 'check', accepted: 'done' } as const satisfies Record<
   Snag['state'],

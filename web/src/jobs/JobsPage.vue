@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ElMessage } from 'element-plus';
+import { watchDebounced } from '@vueuse/core';
 import { DateTime } from 'luxon';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -8,8 +9,11 @@ import { call, get, sentenceOf } from '../app/api.ts';
 import { useTask } from '../shared/tasks/task.ts';
 import TaskLine from '../shared/tasks/TaskLine.vue';
 import JobDialog from './JobDialog.vue';
-import JobStandingLine from './JobStandingLine.vue';
+import JobMorning from './JobMorning.vue';
+import { inMorningOrder, useMornings } from './mornings.ts';
 
+/** It takes the core, which the list of jobs does without. */
+const JobStandingLine = defineAsyncComponent(() => import('./JobStandingLine.vue'));
 const RecallDialog = defineAsyncComponent(() => import('./RecallDialog.vue'));
 
 interface Row {
@@ -31,20 +35,44 @@ const trouble = ref('');
 const picker = ref<HTMLInputElement>();
 const importing = ref(false);
 
-/** Jobs that sleep stand below those that do not. */
+/** Jobs that sleep stand below those that do not; these in order of what missing them costs. */
 const asleep = ref<ReadonlySet<string>>(new Set());
+const { told, settled } = useMornings(
+  computed(() => (rows.value ?? []).filter((r) => !r.archived).map((r) => r.id)),
+);
 const ordered = computed(() => {
-  const all = rows.value ?? [];
+  const all = inMorningOrder(rows.value ?? [], settled.value);
   return [...all.filter((r) => !asleep.value.has(r.id)), ...all.filter((r) => asleep.value.has(r.id))];
 });
+const listed = computed(() => ordered.value.map((row) => ({ row, morning: told.value.get(row.id) })));
+/** Jobs of one name and place are told apart by their number, in the order in which they were started. */
+const copies = computed(() => {
+  const groups = new Map<string, Row[]>();
+  for (const row of rows.value ?? []) {
+    const key = `${row.job.name}/${row.job.place}`;
+    groups.set(key, [...(groups.get(key) ?? []), row]);
+  }
+  return new Map(
+    [...groups.values()].flatMap((list) =>
+      list.length < 2
+        ? []
+        : list.reverse().map((row, i) => [row.id, `${i + 1} of ${list.length} of this name`] as const),
+    ),
+  );
+});
+const sought = ref('');
+watchDebounced(sought, () => load(), { debounce: 250 });
 
 async function load(more = false): Promise<void> {
   trouble.value = '';
   try {
     const after = more && next.value ? `&after=${encodeURIComponent(next.value)}` : '';
+    const asked = sought.value.trim();
     const { body } = await get<{ jobs: Row[]; next?: string }>(
-      `/jobs?archived=${showArchived.value}${after}`,
+      `/jobs?archived=${showArchived.value}${after}&q=${encodeURIComponent(asked)}`,
     );
+    // Something else was asked for since.
+    if (asked !== sought.value.trim()) return;
     rows.value = more ? [...(rows.value ?? []), ...body.jobs] : body.jobs;
     next.value = body.next;
   } catch (error) {
@@ -122,7 +150,10 @@ async function importFile(event: Event): Promise<void> {
   importing.value = false;
 }
 
-const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' }).toFormat('d LLL yyyy');
+const when = (iso: string, format = 'd LLL yyyy'): string =>
+  DateTime.fromISO(iso, { locale: 'en-GB' }).toFormat(format);
+/** Where there is work the day comes first. */
+const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) > 0 ? 'site' : 'survey');
 </script>
 
 <template>
@@ -148,6 +179,15 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
         <el-button @click="restartDemo">Start the demo afresh</el-button>
       </div>
     </div>
+    <el-input
+      v-if="rows && (rows.length > 1 || sought !== '')"
+      v-model="sought"
+      class="search"
+      clearable
+      maxlength="120"
+      placeholder="Find by name or place"
+      aria-label="Find a job by name or place"
+    />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <TaskLine
       what="Import of the job file"
@@ -159,18 +199,22 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
     />
 
     <ul v-if="rows && rows.length > 0" class="jobs">
-      <li v-for="row in ordered" :key="row.id">
-        <RouterLink :to="{ name: 'survey', params: { jobId: row.id } }" class="name">{{
+      <li v-for="{ row, morning } in listed" :key="row.id">
+        <RouterLink :to="{ name: stageOf(row), params: { jobId: row.id } }" class="name">{{
           row.job.name
         }}</RouterLink>
         <span class="quiet place"
           >{{ row.job.place }}<template v-if="row.job.demo"> · demo, made-up data</template></span
         >
         <span class="quiet">{{ row.entries }} {{ row.entries === 1 ? 'entry' : 'entries' }} on record</span>
-        <span class="quiet">started {{ when(row.createdAt) }}</span>
+        <span v-if="copies.has(row.id)" class="copy"
+          >{{ copies.get(row.id) }}, started {{ when(row.createdAt, "d LLL yyyy 'at' HH:mm") }}</span
+        >
+        <span v-else class="quiet">started {{ when(row.createdAt) }}</span>
         <el-button text @click="archive(row, !row.archived)">{{
           row.archived ? 'Bring back' : 'Put away'
         }}</el-button>
+        <JobMorning v-if="morning && !asleep.has(row.id)" :job-id="row.id" :head="row.job" :told="morning" />
         <JobStandingLine
           v-if="row.handedOver && !row.archived"
           :job-id="row.id"
@@ -180,6 +224,10 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
         />
       </li>
     </ul>
+    <p v-else-if="rows && sought.trim() !== ''" class="empty">
+      No {{ showArchived ? 'job that is put away' : 'open job' }} has “{{ sought.trim() }}” in its name or its
+      place.
+    </p>
     <p v-else-if="rows && !showArchived" class="empty">
       No job yet. Start one with its name and place, then walk its first roof; or look at the demo first.
     </p>
@@ -212,8 +260,17 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
   grid-template-columns: minmax(14rem, 2fr) minmax(10rem, 2fr) auto auto auto;
   gap: var(--s2) var(--s4);
   align-items: center;
-  padding: var(--s2) 0;
   border-bottom: var(--stroke) solid var(--line);
+}
+.jobs li {
+  padding: var(--s3) 0;
+}
+.copy {
+  color: var(--amber);
+}
+.search {
+  max-width: 28rem;
+  margin-top: var(--s3);
 }
 .name {
   font-weight: 700;
@@ -229,10 +286,15 @@ const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' })
 }
 @media (max-width: 900px) {
   .jobs li {
-    grid-template-columns: 1fr auto;
+    display: flex;
+    flex-wrap: wrap;
   }
+  .jobs .name,
   .jobs .place {
-    grid-column: 1 / -1;
+    flex: 1 0 100%;
+  }
+  .jobs .copy {
+    flex: 1;
   }
 }
 </style>

@@ -240,8 +240,8 @@ const isWide = useMediaQuery('(min-width: 1000px)');
           <VerdictLine v-for="(v, i) in verdicts" :key="`v${i}`" :verdict="v" />
           <VerdictLine v-for="(v, i) in leftOut" :key="`l${i}`" :verdict="v" />
           <p v-if="inWords.noAccess.length > 0" class="quiet">
-            {{ inWords.noAccess.join(', ') }}: nobody said where people come on, so no dry way out is planned
-            there. It is set on Site, Bays.
+            {{ inWords.noAccess.join(', ') }}: the access is not set, so no dry way out is planned there. It
+            is set on Site, Bays.
           </p>
         </section>
         <PricePanel v-if="inMoney" :answer="inMoney" @costs="setting = true" />

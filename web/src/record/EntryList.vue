@@ -68,7 +68,7 @@ const fate = (later: BookEntry): string =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="r in rows" :key="r.entry.seq" :class="{ gone: r.later, lit: r.entry.id === highlighted }">
+        <tr v-for="r in rows" :key="r.entry.id" :class="{ gone: r.later, lit: r.entry.id === highlighted }">
           <td class="num">
             <span :class="{ here: job.keptHere.has(r.entry.id) }">{{ numberOf(r.entry) }}</span>
           </td>

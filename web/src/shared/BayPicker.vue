@@ -1,7 +1,11 @@
 <script setup lang="ts">
 /** Which bays an entry is about: a tap a bay, or all of them at once. */
-import { computed } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { boxOf } from '@lentum/core/geometry';
 import { bayAreaM2, type Bay } from '@lentum/core/site';
+import BayPlanPick from './BayPlanPick.vue';
+import { planView } from './planview.ts';
 import { useUnits } from './units.ts';
 
 const props = defineProps<{
@@ -25,6 +29,22 @@ const heading = computed(() =>
       : 'none yet'
     : `${picked.value.length} ${picked.value.length === 1 ? 'bay' : 'bays'} · ${say(area.value, 'area')}`,
 );
+/** To scale where a gloved finger meets every bay, else as tiles. */
+const box = ref<HTMLElement>();
+const { width } = useElementSize(box, { width: 0, height: 0 });
+const MARGIN = 3;
+const MOST_HEIGHT = 250;
+const LEAST_PX = 48;
+const view = computed(() => {
+  const rings = props.bays.flatMap((b) => b.parts.map((p) => p.outer));
+  if (rings.length === 0 || width.value === 0) return undefined;
+  const drawn = planView(rings, width.value, MOST_HEIGHT, MARGIN);
+  const isRoomy = props.bays.every((b) => {
+    const { minX, maxX, minY, maxY } = boxOf(b.parts.map((p) => p.outer));
+    return Math.min(maxX - minX, maxY - minY) * drawn.pointsPerM >= LEAST_PX;
+  });
+  return isRoomy ? drawn : undefined;
+});
 const inOrder = (ids: ReadonlySet<string>): string[] =>
   props.bays.filter((b) => ids.has(b.id)).map((b) => b.id);
 function turn(id: string): void {
@@ -39,7 +59,10 @@ function turn(id: string): void {
     <legend>
       {{ ask ?? 'Which bays' }} <span class="quiet" role="status">{{ heading }}</span>
     </legend>
-    <div class="grid">
+    <div ref="box" class="box">
+      <BayPlanPick v-if="view" :bays="bays" :chosen="chosen" :view="view" @turn="turn" />
+    </div>
+    <div v-if="!view" class="grid">
       <button
         v-for="b in bays"
         :key="b.id"
@@ -76,6 +99,9 @@ legend {
   display: flex;
   justify-content: space-between;
   align-items: baseline;
+}
+.box {
+  min-width: 0;
 }
 .grid {
   display: grid;

@@ -2,9 +2,10 @@
 /** A figure underlined with dots: it opens to its working. */
 import type { Figure, Given } from '@lentum/core/figures';
 import { fineFor } from '@lentum/core/units';
-import { computed } from 'vue';
+import { computed, onBeforeUnmount, ref } from 'vue';
 import { worded } from '../app/wording.ts';
 import { openWorking } from '../app/working.ts';
+import { useOneStop } from './onestop.ts';
 import { useUnits } from './units.ts';
 
 /** `fine`: small masses and volumes in grams and millilitres. `says`: what stands in its place, such as a clock time. */
@@ -13,13 +14,20 @@ const { say, bare: sayBare } = useUnits();
 const quantity = computed(() =>
   props.fine ? fineFor(props.figure.value, props.figure.quantity) : props.figure.quantity,
 );
+const button = ref<HTMLElement | null>(null);
+const stop = useOneStop(() => button.value);
+onBeforeUnmount(() => stop?.leave());
 </script>
 
 <template>
   <button
+    ref="button"
     type="button"
     class="figure"
+    :tabindex="stop && !stop.isStop() ? -1 : undefined"
     :aria-label="`${worded(figure.label)}: ${says ?? say(figure.value, quantity)}, show working`"
+    @focus="stop?.take()"
+    @keydown="stop?.move($event)"
     @click.stop="openWorking = figure"
   >
     {{ says ?? (bare ? sayBare(figure.value, quantity) : say(figure.value, quantity)) }}

@@ -44,6 +44,12 @@ watch([model, system], () => {
 show();
 const told = useOddText(() => props.label, text, problem, show);
 
+/** The keys that a phone offers: figures, but all of them where feet and inches are written. */
+const typedAs = computed(() =>
+  system.value === 'us' && ['length', 'gap', 'lap', 'film', 'fall'].includes(props.quantity)
+    ? 'text'
+    : 'decimal',
+);
 const context = computed(() => ({
   system: system.value,
   label: props.label,
@@ -88,6 +94,7 @@ defineExpose({ problem });
       :aria-invalid="problem ? 'true' : undefined"
       :aria-describedby="problem ? id : undefined"
       autocomplete="off"
+      :inputmode="typedAs"
       @change="take"
     >
       <template v-if="!hideUnit && unit(quantity)" #append>{{ unit(quantity) }}</template>

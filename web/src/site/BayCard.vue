@@ -10,6 +10,7 @@ import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
+import { provideOneStop } from '../shared/onestop.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
 import GatesPanel from './GatesPanel.vue';
 import type { Values } from './log/fields.ts';
@@ -18,6 +19,7 @@ import RemedyPanel from './RemedyPanel.vue';
 import { tapStep, type TappedStep } from './steps.ts';
 import { useSending, useTapping } from './sending.ts';
 
+provideOneStop();
 const props = defineProps<{ status: BayStatus; verdict: Verdict; call?: Call | undefined }>();
 const emit = defineEmits<{
   coat: [];

@@ -1,45 +1,26 @@
 <script setup lang="ts">
 /** The bays by what can be done with them; bays that wait for the same thing share one verdict line. */
 import { computed } from 'vue';
-import { verdictText, type Verdict } from '@lentum/core/words';
+import type { Verdict } from '@lentum/core/words';
+import { useNarrow } from '../shared/narrow.ts';
+import { provideOneStop } from '../shared/onestop.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
+import { clustered, type Cluster } from './clusters.ts';
 import type { Group, Row } from './groups.ts';
 
-interface Cluster {
-  readonly key: string;
-  readonly rows: Row[];
-  verdict: Verdict;
-}
+provideOneStop();
 const props = defineProps<{ groups: readonly Group[]; chosen: string | undefined }>();
 /** What can be logged for all bays of a line at once. */
 export type LineAct = 'prepared' | 'coat' | 'ply';
-const emit = defineEmits<{ choose: [bayId: string]; act: [act: LineAct, bayIds: string[]] }>();
-
-const HALF_HOUR_MS = 1_800_000;
-
-/** What a verdict says apart from the bay's own label. */
-function sense({ status, verdict }: Row): string {
-  // Times within the same half hour are the same to those who plan with them.
-  const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], 'metric', (ms) =>
-    String(Math.round(ms / HALF_HOUR_MS)),
-  );
-  return `${verdict.subject.replace(status.bay.label, '')}|${text}`;
-}
-
-function clustered(rows: readonly Row[]): Cluster[] {
-  const clusters = new Map<string, Cluster>();
-  for (const row of rows) {
-    const key = sense(row);
-    const cluster = clusters.get(key);
-    if (cluster) cluster.rows.push(row);
-    else clusters.set(key, { key, rows: [row], verdict: row.verdict });
-  }
-  return [...clusters.values()].map((c) => {
-    const labels = c.rows.map((r) => r.status.bay.label).join(', ');
-    const own = c.rows[0]?.status.bay.label ?? '';
-    return { ...c, verdict: { ...c.verdict, subject: c.verdict.subject.replace(own, labels) } };
-  });
-}
+const emit = defineEmits<{
+  /** A bay, and those that share its line. */
+  choose: [bayId: string, line: string[]];
+  act: [act: LineAct, bayIds: string[]];
+}>();
+/** On a phone a line is what to do in a few words and its one action; the rest stands on the sheet of the bay. */
+const narrow = useNarrow();
+const shownOf = (row: Row): Verdict => (narrow.value && row.brief) || row.verdict;
+const idsOf = (c: Cluster<Row>): string[] => c.rows.map((r) => r.status.bay.id);
 
 /** A line whose bays all wait for the same hand gets its button. */
 function actOf(rows: readonly Row[]): { act: LineAct; name: string } | undefined {
@@ -63,14 +44,18 @@ const shown = computed(() =>
   props.groups.map((g) => ({
     name: g.name,
     count: g.rows.length,
-    clusters: clustered(g.rows).map((c) => ({ ...c, does: actOf(c.rows) })),
+    clusters: clustered(
+      g.rows,
+      (r) => ({ label: r.status.bay.label, verdict: shownOf(r) }),
+      narrow.value,
+    ).map((c) => ({ ...c, does: actOf(c.rows) })),
   })),
 );
-const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === props.chosen);
+const isOn = (c: Cluster<Row>): boolean => c.rows.some((r) => r.status.bay.id === props.chosen);
 </script>
 
 <template>
-  <div v-for="g in shown" :key="g.name" class="group">
+  <div v-for="g in shown" :key="g.name" class="group" :class="{ narrow }">
     <div class="head">
       <h2 class="minor">{{ g.name }}</h2>
       <span class="quiet end">{{ g.count }} {{ g.count === 1 ? 'bay' : 'bays' }}</span>
@@ -80,39 +65,35 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
       v-for="c in g.clusters"
       :key="c.key"
       class="row"
-      :class="{ on: isOn(c), stop: c.verdict.outcome === 'stop' }"
-      @click="c.rows[0] && emit('choose', c.rows[0].status.bay.id)"
+      :class="{ on: isOn(c) && !narrow }"
+      @click="c.rows[0] && emit('choose', c.rows[0].status.bay.id, idsOf(c))"
     >
       <VerdictLine :verdict="c.verdict" />
       <div class="bays">
-        <button
-          v-for="r in c.rows"
-          :key="r.status.bay.id"
-          type="button"
-          :aria-pressed="r.status.bay.id === chosen"
-          :aria-label="`Choose bay ${r.status.bay.label}`"
-          @click.stop="emit('choose', r.status.bay.id)"
-        >
-          {{ r.status.bay.label }}
-        </button>
+        <template v-if="!narrow">
+          <button
+            v-for="r in c.rows"
+            :key="r.status.bay.id"
+            type="button"
+            :aria-pressed="r.status.bay.id === chosen"
+            :aria-label="`Choose bay ${r.status.bay.label}`"
+            @click.stop="emit('choose', r.status.bay.id, idsOf(c))"
+          >
+            {{ r.status.bay.label }}
+          </button>
+        </template>
         <el-button
           v-if="c.does"
           class="tap does"
           :aria-label="`${c.does.name}, ${c.rows.length > 1 ? `${c.rows.length} bays` : c.rows[0]?.status.bay.label}`"
-          @click.stop="
-            emit(
-              'act',
-              c.does.act,
-              c.rows.map((r) => r.status.bay.id),
-            )
-          "
-          >{{ c.does.name }}{{ c.rows.length > 1 ? `, ${c.rows.length} bays` : '' }}</el-button
+          @click.stop="emit('act', c.does.act, idsOf(c))"
+          >{{ c.does.name }}{{ c.rows.length > 1 && !narrow ? `, ${c.rows.length} bays` : '' }}</el-button
         >
         <el-button
-          v-else
-          class="tap does look"
+          v-else-if="narrow"
+          class="tap does"
           :aria-label="`Look at ${c.rows[0]?.status.bay.label}`"
-          @click.stop="c.rows[0] && emit('choose', c.rows[0].status.bay.id)"
+          @click.stop="c.rows[0] && emit('choose', c.rows[0].status.bay.id, idsOf(c))"
           >Look</el-button
         >
       </div>
@@ -159,40 +140,26 @@ const isOn = (c: Cluster): boolean => c.rows.some((r) => r.status.bay.id === pro
   box-shadow: inset 0 0 0 1px var(--sea);
   font-weight: 700;
 }
-.look {
-  display: none;
+.narrow {
+  margin-top: var(--s3);
 }
-/* On a phone a line is what to do and its one action; the line that is chosen shows each of its bays. */
-@media (max-width: 720px) {
-  .row:not(.on) {
-    display: flex;
-    align-items: center;
-    gap: var(--s2);
-    padding: var(--s1) 0;
-  }
-  .row:not(.on) > :first-child {
-    flex: 1;
-    min-width: 0;
-  }
-  .row:not(.on) .bays {
-    flex: none;
-    padding: 0;
-  }
-  .row:not(.on) .bays > button:not(.does) {
-    display: none;
-  }
-  .row:not(.on) .look {
-    display: inline-flex;
-  }
-  /* What must be done now is said whole. */
-  .row:not(.on, .stop) :deep(.verdict .quiet) {
-    display: none;
-  }
+.narrow .row {
+  display: flex;
+  align-items: center;
+  gap: var(--s2);
+  padding: 3px 0;
 }
-@media (max-width: 820px) {
-  .bays > button:not(.does) {
-    min-width: var(--tap);
-    min-height: var(--tap);
-  }
+.narrow .row > :first-child {
+  flex: 1;
+  min-width: 0;
+  padding: 0;
+}
+.narrow .bays {
+  flex: none;
+  padding: 0;
+}
+.narrow .does {
+  min-width: 76px;
+  padding-inline: var(--s2);
 }
 </style>

@@ -3,11 +3,10 @@
  * A coat over one bay, or over several that shared its containers: start and finish, tins opened and left, batches, readings
  * bay by bay. The verdicts move as it is entered, one for each bay.
  */
-import { laidRate, wetFilm } from '@lentum/core/buildup';
+import { wetFilm } from '@lentum/core/buildup';
 import { teethUsed, type BayStatus, type BookEntryOf } from '@lentum/core/record';
 import { worded } from '../app/wording.ts';
 import BayPicker from '../shared/BayPicker.vue';
-import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import AgainstField from './AgainstField.vue';
@@ -18,6 +17,7 @@ import { useCoatWork } from './coatwork.ts';
 import ContainersOpened from './ContainersOpened.vue';
 import GaugeTeeth from './GaugeTeeth.vue';
 import PhotoPicker from '../shared/pictures/PhotoPicker.vue';
+import { useNarrow } from '../shared/narrow.ts';
 import PlacePad from '../shared/PlacePad.vue';
 
 const props = defineProps<{
@@ -27,6 +27,7 @@ const props = defineProps<{
   correcting?: string | undefined;
 }>();
 const open = defineModel<boolean>({ required: true });
+const narrow = useNarrow();
 // What it is about is settled when it opens: the form is made anew for another coat.
 const {
   draft,
@@ -47,6 +48,10 @@ const {
   read,
   verdicts,
   flags,
+  need,
+  mixed,
+  isLeftSaid,
+  lastBatch,
   problems,
   trouble,
   saving,
@@ -60,17 +65,15 @@ const { photos, marks } = pictures;
 
 <template>
   <el-drawer v-model="open" :title="title" size="min(560px, 100vw)" class="coat">
-    <div v-if="!old" class="fields">
-      <div class="wide">
-        <span class="name">Layer</span
-        ><PickList
-          v-model="draft.layerId"
-          size="large"
-          label="Layer"
-          own
-          :options="coats.map((c) => ({ value: c.id, label: c.name }))"
-        />
-      </div>
+    <div v-if="!old" class="choice">
+      <span class="name">Layer</span
+      ><PickList
+        v-model="draft.layerId"
+        size="large"
+        label="Layer"
+        own
+        :options="coats.map((c) => ({ value: c.id, label: c.name }))"
+      />
     </div>
     <p v-else class="kept">
       <strong>{{ coat.name }}</strong>
@@ -81,37 +84,28 @@ const { photos, marks } = pictures;
       }}</span>
     </p>
     <BayPicker v-if="zoneBays.length > 1" v-model="draft.bayIds" :bays="zoneBays" :offer="waiting" />
+    <ContainersOpened
+      v-model="draft.containers"
+      v-model:left-over="draft.leftOver"
+      v-model:counted="draft.counted"
+      :coat="coat"
+      :need="need"
+      :mixed="mixed"
+      :last-batch="lastBatch(draft.layerId)"
+    />
     <CoatTimes
       v-model:started="draft.started"
       v-model:finished="draft.finished"
       :zone-word="zoneWord"
       :chips="!correcting"
     />
-    <ContainersOpened v-model="draft.containers" :coat="coat" />
-    <div class="fields">
-      <div class="left">
-        <span class="name">Left over in them</span
-        ><MeasureInput
-          v-model="draft.leftOver"
-          size="large"
-          :quantity="laidRate(coat).basis"
-          label="Left over"
-          :min="0"
-          :digits="2"
-        />
-      </div>
-      <div>
-        <span class="name">Gauge</span
-        ><PickList v-model="draft.gauge" size="large" label="Gauge" :options="gauges" />
-      </div>
-    </div>
     <CoatSplit
       v-if="chosen.length > 1"
       v-model:split="draft.split"
       v-model:by-hand="draft.byHand"
       :bays="chosen"
       :coat="coat"
-      :entry="read?.kind === 'coat' ? (read as BookEntryOf<'coat'>) : undefined"
+      :entry="isLeftSaid && read?.kind === 'coat' ? (read as BookEntryOf<'coat'>) : undefined"
     />
     <div v-if="chosen.length > 1" class="bays" role="group" aria-label="Readings on which bay">
       <button
@@ -126,17 +120,22 @@ const { photos, marks } = pictures;
         {{ b.label }} <span class="quiet">{{ (draft.readings[b.id] ?? []).length }}</span>
       </button>
     </div>
-    <PlacePad
-      v-if="readBay && readFrame"
-      :key="readingOn"
-      v-model="readPlace"
-      :parts="readBay.parts"
-      :frame="readFrame"
-      title="Where it is read"
-      none="Somewhere on the bay"
-      :label="`Place of the next reading on ${readBay.label}`"
-      :dots="taken.flatMap((t) => (t.place ? [t.place] : []))"
-    />
+    <details v-if="readBay && readFrame" :key="readingOn" :open="!narrow || readPlace !== null" class="where">
+      <summary v-if="narrow">Say where it is read</summary>
+      <PlacePad
+        v-model="readPlace"
+        :parts="readBay.parts"
+        :frame="readFrame"
+        title="Where it is read"
+        none="Somewhere on the bay"
+        :label="`Place of the next reading on ${readBay.label}`"
+        :dots="taken.flatMap((t) => (t.place ? [t.place] : []))"
+      />
+    </details>
+    <div class="choice">
+      <span class="name">Gauge</span
+      ><PickList v-model="draft.gauge" size="large" label="Gauge" :options="gauges" />
+    </div>
     <GaugeTeeth
       :key="readingOn + draft.gauge"
       v-model="taken"
@@ -162,6 +161,9 @@ const { photos, marks } = pictures;
       <div class="verdict" aria-live="polite">
         <VerdictLine v-for="(v, i) in verdicts" :key="i" :verdict="v" />
         <p v-for="f in flags" :key="f.rule + f.says" class="flag">{{ worded(f.says) }}</p>
+        <p v-if="!isLeftSaid && problems.length === 0" class="quiet">
+          Say what was left over, then it is judged.
+        </p>
         <p v-for="p in trouble.length > 0 ? [] : problems" :key="p" class="quiet">{{ p }}</p>
       </div>
       <p v-for="t in trouble" :key="t" class="problem said" role="alert">{{ t }}</p>
@@ -182,14 +184,11 @@ const { photos, marks } = pictures;
 </template>
 
 <style scoped>
-.fields {
+.choice {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: var(--s3);
+  grid-template-columns: 4rem minmax(0, 1fr);
+  align-items: center;
   margin-bottom: var(--s3);
-}
-.wide {
-  grid-column: 1 / -1;
 }
 .kept {
   margin-bottom: var(--s3);
@@ -198,6 +197,12 @@ const { photos, marks } = pictures;
   display: block;
   font-weight: 600;
   margin-bottom: 2px;
+}
+.where summary {
+  cursor: pointer;
+  min-height: 36px;
+  color: var(--sea);
+  font-weight: 600;
 }
 .bays {
   display: flex;
@@ -231,10 +236,5 @@ const { photos, marks } = pictures;
 }
 .acts .el-button {
   flex: 1;
-}
-@media (max-width: 480px) {
-  .fields {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

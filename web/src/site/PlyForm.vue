@@ -16,6 +16,7 @@ import { useJob } from '../app/job.ts';
 import { fromField, noSuchTime, toField, zoneName } from '../app/time.ts';
 import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
+import BatchInput from '../shared/BatchInput.vue';
 import BayPicker from '../shared/BayPicker.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PhotoPicker from '../shared/pictures/PhotoPicker.vue';
@@ -150,9 +151,9 @@ async function keep(): Promise<void> {
             :max="10000"
           />
         </div>
-        <label class="name"
-          >Batch<el-input v-model="draft.batch" size="large" maxlength="60" aria-label="Batch"
-        /></label>
+        <div>
+          <span class="name">Batch</span><BatchInput v-model="draft.batch" label="Batch" on="the roll" />
+        </div>
       </div>
       <el-checkbox v-model="draft.looked" size="large">{{ LOOKED[layer.kind] }}</el-checkbox>
       <label class="name"

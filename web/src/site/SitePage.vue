@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { bayMismatches } from '@lentum/core/site';
+import { useActKeys } from '../app/actkeys.ts';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import RoofPlan from '../shared/RoofPlan.vue';
@@ -33,7 +34,10 @@ const withVerdicts = computed(() => {
   return work
     ? calls.value
         .filter((c) => c.status.bay.zoneId === chosenId.value)
-        .map((call) => ({ call, status: call.status, verdict: work.callVerdict(call, job.nowMs) }))
+        .map((call) => {
+          const verdict = work.callVerdict(call, job.nowMs);
+          return { call, status: call.status, verdict, brief: work.briefVerdict(call, verdict, job.nowMs) };
+        })
     : [];
 });
 const groups = computed(() => groupsByState(withVerdicts.value));
@@ -59,6 +63,21 @@ const walk = useBayRoute(
   () => chosen.value?.zone,
   () => bays.value.map((b) => b.bay),
 );
+useActKeys([
+  { key: 'r', what: 'take a reading on this zone', run: () => conditions.value?.begin() },
+  {
+    key: 'c',
+    what: 'log what comes next on the chosen bay',
+    run: () =>
+      bay.value?.next &&
+      void forms.value?.act(bay.value.next.kind === 'coat' ? 'coat' : 'ply', [bay.value.bay.id]),
+  },
+  {
+    key: 'l',
+    what: 'log anything else',
+    run: () => chosen.value && forms.value?.log(chosen.value.zone.id, []),
+  },
+]);
 const chooseBay = (id: string): void =>
   void router.replace({ query: { ...route.query, zone: chosenId.value, bay: id } });
 </script>

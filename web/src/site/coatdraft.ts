@@ -20,6 +20,9 @@ export interface CoatDraft {
   started: string;
   finished: string;
   containers: { containerId: string; opened: number | undefined; batch: string }[];
+  /** Somebody counted: the number is no proposal any more. */
+  counted: boolean;
+  /** Nothing while nobody said it. */
   leftOver: number | undefined;
   /** How what was used is split: by area, or by hand in the unit of the rate. */
   split: 'by area' | 'by hand';
@@ -70,7 +73,8 @@ export function newDraft(
     started: toField(nowMs, zone),
     finished: '',
     containers: freshContainers(coat, batch),
-    leftOver: 0,
+    counted: false,
+    leftOver: undefined,
     split: 'by area',
     byHand: {},
     gauge: gaugeFor(coat),
@@ -98,7 +102,9 @@ export function draftOf(entry: BookEntryOf<'coat'>, bays: readonly Bay[], zone: 
     started: toField(Date.parse(body.startedAt), zone),
     finished: body.finishedAt === undefined ? '' : toField(Date.parse(body.finishedAt), zone),
     containers: body.containers.map((c) => ({ ...c })),
-    leftOver: body.leftOver.value,
+    counted: true,
+    // A coat that is gone on with ends with other containers than it began with.
+    leftOver: body.finishedAt === undefined && body.leftOver.value === 0 ? undefined : body.leftOver.value,
     split: byArea ? 'by area' : 'by hand',
     byHand: byArea ? {} : Object.fromEntries(entry.bays.map((b) => [b.bayId, b.share])),
     gauge: body.gauge,

@@ -9,13 +9,14 @@ import {
   earlierFilms,
   entryProblems,
   judgeCoat,
+  mixedFor,
   readEntry,
   secondFormSchema,
   type BayStatus,
   type Body,
   type BookEntryOf,
 } from '@lentum/core/record';
-import { bayAreaFigure } from '@lentum/core/site';
+import { bayAreaFigure, coatNeed, containersFor } from '@lentum/core/site';
 import { setOut, type Place } from '@lentum/core/survey';
 import { bayRuns, coatVerdict } from '@lentum/core/words';
 import { rightNowMs } from '../app/righttime.ts';
@@ -25,6 +26,7 @@ import { noSuchTime, toField, zoneName } from '../app/time.ts';
 import { usePictures } from '../shared/pictures/pictures.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf, type Taken } from './coatdraft.ts';
+import { clustered } from './clusters.ts';
 import { inForm } from './log/saying.ts';
 import { useSending } from './sending.ts';
 
@@ -94,6 +96,7 @@ export function useCoatWork(
     () => {
       draft.gauge = gaugeFor(coat.value);
       draft.containers = freshContainers(coat.value, lastBatch(draft.layerId));
+      draft.counted = false;
     },
   );
   watch(
@@ -120,6 +123,25 @@ export function useCoatWork(
     },
   );
   const chosen = computed(() => zoneBays.value.filter((b) => draft.bayIds.includes(b.id)));
+  const zone = computed(() => job.documents.survey.content.zones.find((z) => z.id === first.bay.zoneId));
+  /** What the coat takes on the chosen bays, and what was mixed for them. */
+  const need = computed(() =>
+    chosen.value.length === 0
+      ? undefined
+      : coatNeed(coat.value, chosen.value, { zone: zone.value, buildUp: buildUp.value }),
+  );
+  const mixed = computed(() => (old ? undefined : mixedFor(job.book, coat.value, chosen.value)));
+  /** As many are proposed as the coat takes, until somebody counts them. */
+  watch(
+    [need, () => draft.containers[0]?.containerId, () => draft.counted],
+    () => {
+      const [row] = draft.containers;
+      const size = coat.value.containers.find((c) => c.id === row?.containerId);
+      if (row && size && need.value && !draft.counted)
+        row.opened = containersFor(coat.value, size, need.value);
+    },
+    { immediate: true },
+  );
   const readBay = computed(() => zoneBays.value.find((b) => b.id === readingOn.value));
   /** From the plan to places along and across the zone. */
   const readFrame = computed(() => {
@@ -150,6 +172,10 @@ export function useCoatWork(
     ),
   );
   const target = computed(() => (old ? job.entries.find((s) => s.entry.id === old.id)?.entry : undefined));
+  /** What was used is known only when somebody says what was left. */
+  const isLeftSaid = computed(
+    () => draft.leftOver !== undefined || draft.containers.every((c) => (c.opened ?? 0) === 0),
+  );
   const problems = computed(() => {
     const missing = [
       noSuchTime('Started', draft.started, job.timeZone),
@@ -159,18 +185,21 @@ export function useCoatWork(
     if (draft.split === 'by hand' && where.value.bays.some((b) => b.share <= 0))
       return ['Split by hand: each bay needs its part, in the unit of the rate.'];
     if (!checked.value.ok) return inForm(checked.value.problems, 'Coat', IN_FORM);
-    return entryProblems(checked.value.value, {
+    const found = entryProblems(checked.value.value, {
       ...job.rules(),
       target: target.value && { entry: target.value, alreadySuperseded: false },
     }).map(sentence);
+    return found.length === 0 && draft.finished !== '' && !isLeftSaid.value
+      ? ['Left over: say what was left in what was opened, 0 where it is empty.']
+      : found;
   });
   const read = computed(() =>
     checked.value.ok && problems.value.length === 0 ? readEntry(checked.value.value, job.names) : undefined,
   );
   const verdicts = computed(() => {
     const made = read.value;
-    if (made?.kind !== 'coat' || !buildUp.value) return [];
-    return chosen.value.flatMap((bay) => {
+    if (made?.kind !== 'coat' || !buildUp.value || !isLeftSaid.value) return [];
+    const each = chosen.value.flatMap((bay) => {
       const status = statuses.value.get(bay.id);
       if (!status || !buildUp.value) return [];
       const entry = coatOn(made as BookEntryOf<'coat'>, bay.id);
@@ -184,15 +213,15 @@ export function useCoatWork(
       );
       const wetUntil =
         entry.finishedAt === undefined || old === undefined ? undefined : (status.workableUntilMs ?? 0);
-      return [
-        coatVerdict(
-          `${bay.label} · ${coat.value.name.toLowerCase()}.`,
-          { entry, buildUp: buildUp.value, coat: coat.value, judgement },
-          wetUntil,
-          job.nowMs,
-        ),
-      ];
+      const verdict = coatVerdict(
+        `${bay.label} · ${coat.value.name.toLowerCase()}.`,
+        { entry, buildUp: buildUp.value, coat: coat.value, judgement },
+        wetUntil,
+        job.nowMs,
+      );
+      return [{ label: bay.label, verdict }];
     });
+    return clustered(each, (e) => e, true).map((c) => c.verdict);
   });
   const flags = computed(() => (read.value ? words.flags(read.value) : []));
 
@@ -230,6 +259,10 @@ export function useCoatWork(
     read,
     verdicts,
     flags,
+    need,
+    mixed,
+    isLeftSaid,
+    lastBatch,
     problems,
     trouble,
     saving,

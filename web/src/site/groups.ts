@@ -5,6 +5,8 @@ import type { Verdict } from '@lentum/core/words';
 export interface Row {
   readonly status: BayStatus;
   readonly verdict: Verdict;
+  /** The same in a few words, for the phone. */
+  readonly brief?: Verdict | undefined;
 }
 export interface Group {
   readonly name: string;

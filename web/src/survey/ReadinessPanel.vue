@@ -151,7 +151,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
   <p v-else-if="!zone.substrate" class="quiet">
     Say what there is to coat, then look and test: the answer follows.
   </p>
-  <p v-else-if="!family" class="quiet">Choose a build-up in stage 2, or the family that is thought of.</p>
+  <p v-else-if="!family" class="quiet">Choose a build-up in stage 2, or a family to look at.</p>
   <p v-for="(p, i) in judged && !judged.ok ? judged.problems : []" :key="i" class="quiet">
     {{ worded(sentence(p)) }}
   </p>

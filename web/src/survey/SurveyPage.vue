@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The survey of a job: zones on one plan, and for the chosen zone its shape, edges, levels, readiness, quantities. */
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { sentence } from '@lentum/core/problems';
 import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
@@ -8,12 +8,8 @@ import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { keepOddTexts } from '../shared/oddtext.ts';
-import EdgeTable from './EdgeTable.vue';
 import { exportSurvey, type ExportKind } from './exports.ts';
 import { useFalls } from './falls.ts';
-import FeatureTable from './FeatureTable.vue';
-import ImportDialog from './ImportDialog.vue';
-import LevelsPanel from './LevelsPanel.vue';
 import FirstZone from './FirstZone.vue';
 import NewZoneMenu from './NewZoneMenu.vue';
 import DrawBar from './plan/DrawBar.vue';
@@ -22,10 +18,7 @@ import PlanTools from './plan/PlanTools.vue';
 import PlanZoom from './plan/PlanZoom.vue';
 import NorthArrow from './plan/NorthArrow.vue';
 import { usePlanWork } from './planwork.ts';
-import QuantityPanel from './QuantityPanel.vue';
-import ReadinessPanel from './ReadinessPanel.vue';
 import ShapePanel from './ShapePanel.vue';
-import UnderlayBar from './UnderlayBar.vue';
 import { useZoneWork } from './zonework.ts';
 
 const PARTS = [
@@ -103,6 +96,25 @@ function setFall(v: number | undefined): void {
 }
 const inTheWay = computed(() => problems.value.filter((p) => part.value !== 'shape' || !isUnfinished(p)));
 
+/** The other parts come once the plan stands, so that they are here when there is no signal. */
+const later = {
+  EdgeTable: () => import('./EdgeTable.vue'),
+  FeatureTable: () => import('./FeatureTable.vue'),
+  LevelsPanel: () => import('./LevelsPanel.vue'),
+  QuantityPanel: () => import('./QuantityPanel.vue'),
+  ReadinessPanel: () => import('./ReadinessPanel.vue'),
+};
+const EdgeTable = defineAsyncComponent(later.EdgeTable);
+const FeatureTable = defineAsyncComponent(later.FeatureTable);
+const LevelsPanel = defineAsyncComponent(later.LevelsPanel);
+const QuantityPanel = defineAsyncComponent(later.QuantityPanel);
+const ReadinessPanel = defineAsyncComponent(later.ReadinessPanel);
+const STANDS_MS = 2000;
+onMounted(() => {
+  setTimeout(() => void Promise.allSettled(Object.values(later).map((load) => load())), STANDS_MS);
+});
+const ImportDialog = defineAsyncComponent(() => import('./ImportDialog.vue'));
+const UnderlayBar = defineAsyncComponent(() => import('./UnderlayBar.vue'));
 const NewEstimate = defineAsyncComponent(() => import('./NewEstimate.vue'));
 const NewWalk = defineAsyncComponent(() => import('./NewWalk.vue'));
 const PlaceDialog = defineAsyncComponent(() => import('./PlaceDialog.vue'));

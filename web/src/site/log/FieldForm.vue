@@ -2,6 +2,7 @@
 /** A form out of its fields. What was typed stays as it was typed; the entry is made of it elsewhere. */
 import { worded } from '../../app/wording.ts';
 import { Delete } from '@element-plus/icons-vue';
+import BatchInput from '../../shared/BatchInput.vue';
 import MeasureInput from '../../shared/MeasureInput.vue';
 import PickList from '../../shared/PickList.vue';
 import type { Field, Values } from './fields.ts';
@@ -78,6 +79,14 @@ const setRow = (key: string, i: number, row: Values): void =>
           :inputmode="f.form === 'numbers' ? 'decimal' : 'text'"
           :aria-label="label(f)"
           @update:model-value="set(f.key, $event)"
+        />
+        <BatchInput
+          v-else-if="f.form === 'batch'"
+          :model-value="text(f.key)"
+          :label="label(f)"
+          :on="within ?? 'the container'"
+          @update:model-value="set(f.key, $event)"
+          @until="f.until === undefined ? undefined : set(f.until, $event)"
         />
         <PickList
           v-else-if="f.form === 'choice'"

@@ -21,6 +21,8 @@ export type Field = Named &
       }
     | { readonly form: 'words'; readonly most: number; readonly long?: boolean; readonly hint?: string }
     | { readonly form: 'choice'; readonly options: readonly { value: string; label: string }[] }
+    /** Typed, chosen, or read from a code; `until` is the field of the day that the code may say beside it. */
+    | { readonly form: 'batch'; readonly until?: string }
     | { readonly form: 'flag' }
     /** Nothing is asked: something is said. */
     | { readonly form: 'says'; readonly says: string }
@@ -58,6 +60,13 @@ export const words = (key: string, name: string, most: number, optional = false,
   most,
   optional,
   ...(hint === undefined ? {} : { hint }),
+});
+export const batchField = (until?: string): Field => ({
+  form: 'batch',
+  key: 'batch',
+  name: 'Batch',
+  optional: true,
+  ...(until === undefined ? {} : { until }),
 });
 export const NOTE: Field = {
   form: 'words',

@@ -10,6 +10,7 @@ import { workArea } from '@lentum/core/site';
 import type { Verdict } from '@lentum/core/words';
 import { useJob } from '../../app/job.ts';
 import FigureText from '../../shared/FigureText.vue';
+import { provideOneStop } from '../../shared/onestop.ts';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import ConditionsPanel from '../ConditionsPanel.vue';
 import GatesPanel from '../GatesPanel.vue';
@@ -21,6 +22,7 @@ import FilmPanel from './FilmPanel.vue';
 import type { useChances } from './chances.ts';
 import type { WhatIf } from './start.ts';
 
+provideOneStop();
 const props = defineProps<{
   call: Call;
   verdict: Verdict;

@@ -25,6 +25,9 @@ const fresh = computed(() => {
   const known = new Set(seen.value[job.id] ?? []);
   return soon.value.filter((d) => !known.has(keyOf(d)));
 });
+/** More are said as a number: the page below is what they are about. */
+const MOST = 3;
+const shown = computed(() => fresh.value.slice(0, MOST));
 function see(): void {
   // Closings that are over are forgotten with it.
   seen.value = { ...seen.value, [job.id]: soon.value.map(keyOf) };
@@ -35,11 +38,16 @@ function see(): void {
   <section v-if="fresh.length > 0" class="soon no-print" role="status" aria-label="Closing within two hours">
     <strong class="head">Closing within two hours</strong>
     <ul>
-      <li v-for="d in fresh" :key="d.key">
+      <li v-for="d in shown" :key="d.key">
         <strong class="when">{{ job.time(d.atMs) }}</strong>
         <RouterLink
           :to="{ name: 'site', params: { jobId: job.id }, query: { part: 'today', bay: d.bayId } }"
           >{{ worded(d.title) }}</RouterLink
+        >
+      </li>
+      <li v-if="fresh.length > shown.length">
+        <RouterLink :to="{ name: 'site', params: { jobId: job.id }, query: { part: 'today' } }"
+          >and {{ fresh.length - shown.length }} more</RouterLink
         >
       </li>
     </ul>

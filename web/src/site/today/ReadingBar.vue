@@ -26,6 +26,8 @@ const isOld = computed(
     !last.value || job.nowMs - Date.parse(last.value.at) > practice.value.airReadingMin.value * MS_PER_MINUTE,
 );
 const isReading = ref(false);
+const read = (): void => void (isReading.value = true);
+defineExpose({ read });
 const panel = ref<{ begin: () => void; isTaking: boolean }>();
 watch(panel, (there) => there && void nextTick(() => there.begin()));
 /** Kept, or left: the sheet has done its work. */
@@ -67,7 +69,7 @@ watch(
       class="tap"
       :type="isOld ? 'primary' : 'default'"
       :aria-label="`Read air and surface on ${zone.zone.name}`"
-      @click="isReading = true"
+      @click="read"
       >Read</el-button
     >
     <el-drawer

@@ -4,13 +4,16 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { allOf } from '@lentum/core/record';
 import { deadlinesOf } from '@lentum/core/words';
+import { useActKeys } from '../../app/actkeys.ts';
 import { useAllRoofs } from '../../app/chosenzone.ts';
 import { useJob } from '../../app/job.ts';
+import { useNarrow } from '../../shared/narrow.ts';
 import BayList from '../BayList.vue';
 import LogForms from '../LogForms.vue';
 import type { Group } from '../groups.ts';
-import CallCard from './CallCard.vue';
-import DayStrip from './DayStrip.vue';
+import type { Values } from '../log/fields.ts';
+import type { LoggedKind } from '../log/form.ts';
+import DayCard from './DayCard.vue';
 import { GROUPS, useCalls } from './calls.ts';
 import { oddsAt, useChances } from './chances.ts';
 import { saveCalendar } from './calendar.ts';
@@ -31,15 +34,14 @@ const chances = useChances(() => calls.value);
 const rows = computed(() => {
   const { work } = job.weather;
   if (!work) return [];
-  return calls.value.map((call) => ({
-    call,
-    status: call.status,
-    verdict: work.callVerdict(
+  return calls.value.map((call) => {
+    const verdict = work.callVerdict(
       call,
       job.nowMs,
       oddsAt(chances.of(call), Math.max(job.nowMs, call.fromMs ?? job.nowMs)),
-    ),
-  }));
+    );
+    return { call, status: call.status, verdict, brief: work.briefVerdict(call, verdict, job.nowMs) };
+  });
 });
 const groups = computed<Group[]>(() =>
   GROUPS.map(({ name, kinds }) => ({
@@ -57,13 +59,59 @@ const bayId = computed(() => {
   return calls.value.find((c) => c.status.bay.id === asked)?.status.bay.id ?? first?.status.bay.id;
 });
 const row = computed(() => rows.value.find((r) => r.status.bay.id === bayId.value));
-const card = ref<HTMLElement>();
-const PHONE_PX = 820;
-async function choose(id: string): Promise<void> {
+/** On a phone the card lies over the list, with the bays of its line side by side. */
+const narrow = useNarrow();
+const isLooking = ref(route.query['bay'] !== undefined);
+const line = ref<readonly string[]>([]);
+async function choose(id: string, ids: readonly string[] = [id]): Promise<void> {
   await router.replace({ query: { ...route.query, part: 'today', bay: id } });
-  // On a phone the card lies below the list.
-  if (window.innerWidth <= PHONE_PX) card.value?.scrollIntoView({ block: 'start', behavior: 'smooth' });
+  line.value = ids;
+  isLooking.value = true;
 }
+watch(
+  () => route.query['bay'],
+  (asked) => asked !== undefined && (isLooking.value = true),
+);
+const closed = (): Promise<unknown> => router.replace({ query: { ...route.query, bay: undefined } });
+const zoneName = computed(
+  () => job.zones.find((z) => z.zone.id === row.value?.status.bay.zoneId)?.zone.name ?? '',
+);
+const beside = computed(() => rows.value.filter((r) => line.value.includes(r.status.bay.id)));
+const reading = ref<InstanceType<typeof ReadingBar>>();
+useActKeys([
+  { key: 'r', what: 'take a reading on the roof of the chosen bay', run: () => reading.value?.read() },
+  {
+    key: 'c',
+    what: 'log what comes next on the chosen bay',
+    run: () => {
+      const { bay, next } = row.value?.status ?? {};
+      if (bay && next) void forms.value?.act(next.kind === 'coat' ? 'coat' : 'ply', [bay.id]);
+    },
+  },
+  {
+    key: 'l',
+    what: 'log anything else',
+    run: () => {
+      const { bay } = row.value?.status ?? {};
+      if (bay) forms.value?.log(bay.zoneId, [bay.id]);
+    },
+  },
+]);
+const dayCard = computed(
+  () =>
+    row.value && {
+      call: row.value.call,
+      verdict: row.value.verdict,
+      what: start.value,
+      chances,
+      onNow: () => (startMs.value = job.nowMs),
+      onLog: (kind?: LoggedKind, known?: Values) => {
+        const { bay } = row.value?.status ?? {};
+        if (bay) forms.value?.log(bay.zoneId, [bay.id], kind, known);
+      },
+      onCoat: () => row.value && forms.value?.fix(row.value.status),
+    },
+);
 
 /** Some roof is handed over: what is due on it is looked for. */
 const isKept = computed(() => allOf(job.book, 'upkeep').length > 0);
@@ -90,7 +138,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
   <UpkeepDue v-if="isKept" />
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
-      <ReadingBar :zone-id="row.status.bay.zoneId" />
+      <ReadingBar ref="reading" :zone-id="row.status.bay.zoneId" />
       <PlannedToday />
       <BayList :groups="groups" :chosen="bayId" @choose="choose" @act="(act, ids) => forms?.act(act, ids)" />
       <p v-if="deadlines.length > 0">
@@ -100,20 +148,31 @@ const start = useStart(() => row.value?.call, startMs, chances);
       </p>
       <p v-if="done > 0" class="quiet">{{ done }} {{ done === 1 ? 'bay is' : 'bays are' }} accepted.</p>
     </section>
-    <section ref="card" class="card" aria-label="Chosen bay">
-      <CallCard
-        :call="row.call"
-        :verdict="row.verdict"
-        :start="start"
-        :spreads="chances.filmSpreads"
-        @now="startMs = job.nowMs"
-        @log="(kind, known) => forms?.log(row!.status.bay.zoneId, [row!.status.bay.id], kind, known)"
-        @coat="forms?.fix(row.status)"
-      />
-    </section>
-    <section class="strip" aria-label="The hours ahead">
-      <DayStrip v-model:start="startMs" :call="row.call" :what="start" :chance="chances.of(row.call)" />
-    </section>
+    <DayCard v-if="dayCard && !narrow" v-bind="dayCard" v-model:start="startMs" />
+    <el-drawer
+      v-else-if="dayCard"
+      v-model="isLooking"
+      direction="btt"
+      size="92%"
+      :title="zoneName"
+      destroy-on-close
+      class="look"
+      @closed="closed"
+    >
+      <div v-if="beside.length > 1" class="bar beside" role="group" aria-label="Bays of this line">
+        <button
+          v-for="b in beside"
+          :key="b.status.bay.id"
+          type="button"
+          class="tile"
+          :aria-pressed="b.status.bay.id === bayId"
+          @click="choose(b.status.bay.id, line)"
+        >
+          {{ b.status.bay.label }}
+        </button>
+      </div>
+      <DayCard v-bind="dayCard" v-model:start="startMs" />
+    </el-drawer>
     <LogForms ref="forms" />
   </div>
 </template>
@@ -123,24 +182,11 @@ const start = useStart(() => row.value?.call, startMs, chances);
   grid-template-columns: minmax(0, 1fr) minmax(300px, 380px);
   grid-template-rows: auto auto;
 }
-.strip {
-  grid-column: 1 / -1;
-  position: sticky;
-  bottom: 0;
-  background: var(--paper);
-  border-top: 1px solid var(--line);
-  padding: var(--s2) 0;
-  min-width: 0;
-}
 .list {
   min-width: 0;
 }
-.card {
-  align-self: start;
-  position: sticky;
-  top: var(--s4);
-  max-height: calc(100dvh - var(--strip) - var(--s4));
-  overflow-y: auto;
+.beside .tile {
+  min-width: 56px;
 }
 /* What is scrolled to stops above the strip. */
 :global(html:has(.today)) {
@@ -156,15 +202,6 @@ const start = useStart(() => row.value?.call, startMs, chances);
   }
   :global(html:has(.today)) {
     scroll-padding-bottom: 0;
-  }
-  .card {
-    position: static;
-    order: 2;
-    max-height: none;
-  }
-  .strip {
-    position: static;
-    order: 3;
   }
 }
 </style>

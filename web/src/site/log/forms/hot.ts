@@ -1,5 +1,5 @@
 /** Forms for hot works: permits, watches, charges of the kettle. */
-import { measure, NOTE, time, words } from '../fields.ts';
+import { batchField, measure, NOTE, time, words } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, isHot, layer, layerField, layersOf, NOW, rowsOf, some, times } from '../making.ts';
 
@@ -155,7 +155,7 @@ export const HOT: readonly KindForm[] = [
       },
       measure('drawnKg', 'Drawn', 'mass'),
       measure('leftKg', 'Left in it', 'mass'),
-      words('batch', 'Batch', 60, true),
+      batchField(),
       NOTE,
     ],
     start: (c) => ({

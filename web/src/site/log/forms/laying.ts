@@ -1,7 +1,7 @@
 /** Forms for laying: aggregate and mixes; coats and sheets have forms of their own. */
 import { isCoat } from '@lentum/core/buildup';
 import { THROWN } from '@lentum/core/record';
-import { choice, measure, NOTE, time, words } from '../fields.ts';
+import { batchField, choice, measure, NOTE, time, words } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, layer, layerField, layersOf, NOW, rowsOf, some, times } from '../making.ts';
 
@@ -34,7 +34,7 @@ export const LAYING: readonly KindForm[] = [
             choice('method', 'How', THROWN),
             measure('bags', 'Bags opened', 'count', { max: 10000 }),
             measure('thrownKg', 'Thrown', 'mass', { above: 0 }),
-            words('batch', 'Batch', 60, true),
+            batchField(),
           ]),
       NOTE,
     ],
@@ -76,11 +76,7 @@ export const LAYING: readonly KindForm[] = [
         key: 'parts',
         name: 'Part',
         add: 'Another part',
-        columns: [
-          words('name', 'Part', 120),
-          measure('kg', 'Mass', 'massFine', { above: 0 }),
-          words('batch', 'Batch', 60, true),
-        ],
+        columns: [words('name', 'Part', 120), measure('kg', 'Mass', 'massFine', { above: 0 }), batchField()],
       },
       measure('catalystPct', 'Catalyst', 'percent', { optional: true, max: 20 }),
       measure('resinC', 'Resin', 'temperature', { optional: true, min: -40, max: 300 }),

@@ -1,6 +1,6 @@
 /** The form for deliveries and stock. */
 import { STOCK_STEPS } from '@lentum/core/record';
-import { choice, measure, NOTE, time, words } from '../fields.ts';
+import { batchField, choice, measure, NOTE, time, words } from '../fields.ts';
 import type { KindForm } from '../form.ts';
 import { at, NOW, some } from '../making.ts';
 
@@ -25,7 +25,7 @@ export const STORE: readonly KindForm[] = [
         ...choice('unit', 'Unit of the amount', ['kg', 'L', 'm²', 'm', 'pieces'], true),
         when: (v) => v['amount'] !== undefined,
       },
-      words('batch', 'Batch', 60, true),
+      batchField('bestBefore'),
       { form: 'date', key: 'bestBefore', name: 'Best before', optional: true },
       words('paper', 'Delivery note', 80, true),
       time('at', 'When'),
