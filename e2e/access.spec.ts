@@ -69,7 +69,6 @@ for (let part = 0; part < PARTS; part++) {
   test(`axe finds nothing in three themes, nothing sticks out at 360 and 1920 px, views ${part + 1} of ${PARTS}`, async ({
     page,
   }) => {
-    test.setTimeout(180_000);
     const id = await freshDemo(page);
     const found: Record<string, string[]> = {};
     for (const [name, path, heading] of VIEWS.filter((_, i) => i % PARTS === part)) {
@@ -95,7 +94,6 @@ for (let part = 0; part < PARTS; part++) {
 }
 
 test('axe finds nothing in the dialogs', async ({ page }) => {
-  test.setTimeout(120_000);
   const id = await freshDemo(page);
   const found: Record<string, string[]> = {};
   const scan = async (name: string): Promise<void> => {

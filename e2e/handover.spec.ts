@@ -18,7 +18,6 @@ test.describe('on a phone', () => {
     page,
     context,
   }) => {
-    test.setTimeout(120_000);
     const id = await freshDemo(page);
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(`/jobs/${id}/handover?zone=hall`);
@@ -96,7 +95,6 @@ test.describe('on a phone', () => {
 });
 
 test('the film map shows where the second coat is thin, and goes out as files', async ({ page }) => {
-  test.setTimeout(90_000);
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/handover?zone=hall`);
   const film = page.getByRole('region', { name: 'Film as laid' });
@@ -131,7 +129,6 @@ test('the film map shows where the second coat is thin, and goes out as files', 
 test('what went wrong: a cause with what speaks for it, and a look where nothing on record tells', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/handover?zone=hall`);
   await page.getByRole('button', { name: 'Something went wrong' }).click();
@@ -186,7 +183,6 @@ test('all files of a roof are checked by their own page in a bare browser; one t
   page,
   browser,
 }) => {
-  test.setTimeout(120_000);
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/handover?zone=hall`);
   const [file] = await Promise.all([

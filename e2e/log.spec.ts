@@ -210,7 +210,6 @@ test('what was missed on a bay is mended step by step, and the bay goes on', asy
 
 /** A deck of 6,000 ft² in 57 bays under four coats: a shift of taps where it was one for each bay and coat. */
 test('a deck of 57 bays under four coats is logged in a few dozen taps', async ({ page }) => {
-  test.setTimeout(90_000);
   const id = await emptyJob(page);
   const buildUp = CATALOGUE.find((b) => b.id === 'vehicular-deck')!;
   const [long, wide] = [57, 9.78];

@@ -38,7 +38,6 @@ test('reloaded, closed and opened again without a signal; every stage stands; al
   context,
 }) => {
   // Ten pages are opened whole, one after the other.
-  test.setTimeout(180_000);
   const id = await freshDemo(page);
   const before = (await kinds(page, id)).length;
   await page.setViewportSize({ width: 390, height: 844 });

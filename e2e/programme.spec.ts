@@ -58,7 +58,6 @@ test('the demo is planned, says how sure it is, is moved by hand and kept', asyn
 });
 
 test('the sheet of a day on paper and the days as a calendar', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await freshDemo(page);
   await visit(page, `/jobs/${id}/programme`);
   await planned(page);
@@ -101,7 +100,6 @@ test('the sheet of a day on paper and the days as a calendar', async ({ page }) 
 });
 
 test('crews, hours and dates are set, and what makes no sense is said', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await freshDemo(page);
   await visit(page, `/jobs/${id}/programme?set=crews`);
   const drawer = page.getByRole('dialog', { name: 'What the plan goes by' });
@@ -167,7 +165,6 @@ test('days off come from a calendar file, and what roofs ask for is said of the 
 test('a job without bays or weather says what to do first; on the phone the day comes first', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const id = await freshDemo(page);
   await page.setViewportSize({ width: 390, height: 844 });
   await visit(page, `/jobs/${id}/programme`);

@@ -270,7 +270,6 @@ test('levels: a pond with its depth, the mix to level it, a file that fails half
 });
 
 test('one zone held for moisture, one refused for silicone, with the reasons on screen', async ({ page }) => {
-  test.setTimeout(120_000);
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey?zone=deck&part=readiness`);
   const headline = page.locator('.headline');

@@ -151,7 +151,6 @@ test.describe('survey', () => {
     browser,
   }) => {
     // Two whole browsers, each loading everything.
-    test.setTimeout(120_000);
     const id = await freshDemo(page);
     // Two devices: the tabs of one would share what is typed.
     const device = await anotherDevice(browser);

@@ -9,7 +9,6 @@ import { expect, freshDemo, saved, test } from './support.ts';
 test('a roof is handed over as it stands, and looked after: its dates, its visits, its guarantee', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/handover?zone=hall`);
   await page.getByRole('button', { name: 'Hand over', exact: true }).click();
@@ -60,7 +59,6 @@ test('a roof is handed over as it stands, and looked after: its dates, its visit
 test('a roof of which one thing is not proven is handed over as a draft that says which', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const id = randomUUID();
   const job = hallFinished(new Date(), false);
   const put = await page.request.put(`/api/v1/jobs/${id}/file`, {

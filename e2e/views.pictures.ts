@@ -12,7 +12,6 @@ const take = async (page: Page, name: string): Promise<void> => {
 };
 
 test('desk', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await freshDemo(page);
   // Another job that has hardly begun stands below it.
   const { job: head } = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as { job: object };
@@ -64,7 +63,6 @@ test('desk', async ({ page }) => {
 });
 
 test('phone', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await freshDemo(page);
   await page.addInitScript(() => localStorage.setItem('lentum.theme', 'sun'));
   await page.setViewportSize({ width: 390, height: 844 });
@@ -94,7 +92,6 @@ test('phone', async ({ page }) => {
 });
 
 test('paper: the first pages of a handover', async ({ page }) => {
-  test.setTimeout(120_000);
   const id = await freshDemo(page);
   const pdf = await (await page.request.get(`/api/v1/jobs/${id}/handover.pdf?zone=hall`)).body();
   const reader = createRequire(import.meta.url);

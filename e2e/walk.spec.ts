@@ -15,7 +15,6 @@ async function stage(page: Page, number: number): Promise<void> {
 test('from a measured outline to a judged coat, exported and imported figure for figure', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await page.goto('/');
   await page.getByRole('button', { name: 'Start a job' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Harbour office');

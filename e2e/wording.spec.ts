@@ -37,7 +37,6 @@ const shown = (page: Page): Promise<string[]> =>
   });
 
 test('a job in American words has no British ones left', async ({ page }) => {
-  test.setTimeout(120_000);
   const id = await freshDemo(page);
   const was = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as {
     version: number;

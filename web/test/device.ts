@@ -1,12 +1,21 @@
 /** A device for the tests: a store of its own, and locks that hold over all that stands for a tab. */
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { vi } from 'vitest';
+import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
+import { afterEach, vi } from 'vitest';
 import { device } from '../src/app/device/store.ts';
 import { tell } from '../src/app/device/tabs.ts';
 
 // Test files run one after the other in one process: none begins with what another one left on the device.
 localStorage.clear();
+// What a test mounted goes with it, and what that still writes is written, so that a later one meets nothing old.
+disableAutoUnmount();
+enableAutoUnmount((unmountAll) =>
+  afterEach(async () => {
+    unmountAll();
+    await settle();
+  }),
+);
 
 /** Timers that a test may move; what the store needs goes on by itself. */
 export const TIMERS: Parameters<typeof vi.useFakeTimers>[0] = {
