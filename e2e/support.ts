@@ -43,9 +43,13 @@ export const test = base.extend<OfATest, { readonly profile: BrowserContext }>({
     },
     { scope: 'worker' },
   ],
-  context: async ({ browser, profile, ownProfile, ownWorkers }, use) => {
-    if (ownProfile) {
-      const own = await browser.newContext({ ...PAGES, serviceWorkers: ownWorkers ? 'allow' : 'block' });
+  context: async ({ browser, profile, ownProfile, ownWorkers, locale }, use) => {
+    if (ownProfile || locale !== PAGES.locale) {
+      const own = await browser.newContext({
+        ...PAGES,
+        ...(locale === undefined ? {} : { locale }),
+        serviceWorkers: ownWorkers ? 'allow' : 'block',
+      });
       await use(own);
       await own.close();
       return;
@@ -125,9 +129,9 @@ export const sticksOut = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 
 /** A job with nothing in it. */
-export async function emptyJob(page: Page): Promise<string> {
+export async function emptyJob(page: Page, head: object = {}): Promise<string> {
   const id = randomUUID();
-  const job = { name: 'Test roof', place: '', timeZone: 'Europe/Lisbon', units: 'metric' };
+  const job = { name: 'Test roof', place: '', timeZone: 'Europe/Lisbon', units: 'metric', ...head };
   const r = await page.request.put(`/api/v1/jobs/${id}`, { data: job });
   expect(r.status()).toBe(201);
   return id;

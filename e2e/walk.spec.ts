@@ -95,8 +95,9 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await expect(page.getByLabel('Bay A1 prepared')).toBeVisible();
 
   await page.getByRole('button', { name: 'Log a coat' }).click();
-  await page.getByRole('combobox', { name: 'Layer' }).click({ force: true });
+  await page.getByRole('combobox', { name: 'Layer' }).press('Enter');
   await page.getByRole('option', { name: 'First coat' }).click();
+  await expect(page.getByRole('option', { name: 'First coat' })).toBeHidden();
   await page.getByLabel('Batch of container 1').fill('F-77');
   await measure(page, 'Left over', '3');
   for (const tooth of ['1.20', '1.30', '1.20'])

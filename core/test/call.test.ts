@@ -40,7 +40,7 @@ describe('the demo’s morning', () => {
     [
       'C4',
       'open',
-      /^Go: start by 6 h at the latest: \d.\d\u00a0mm of rain 8 h, before it is rain-safe\. Laying takes/,
+      /^Go: start by 6 h at the latest: \d.\d\u00a0mm of rain \(8 h\), before it is rain-safe\. Laying takes/,
     ],
     [
       'H5',
@@ -151,7 +151,7 @@ describe('what changes the call', () => {
 
 describe('what closes and opens', () => {
   const rows = [...morning.values()].map((call) => ({ call, verdict: callVerdict(call, at.getTime()) }));
-  const said = { system: 'metric', time: () => 'then' } as const;
+  const said = { written: 'metric', time: () => 'then' } as const;
   const all = deadlinesOf(rows, at.getTime(), said);
   it('comes in its order, ahead only, one of a kind for each bay', () => {
     const times = all.map((d) => d.atMs);

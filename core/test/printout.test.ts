@@ -61,10 +61,11 @@ describe('times on paper', () => {
   });
 
   it('words, units and currency are those of the job', () => {
-    const us = tellingOf({ units: 'us', timeZone: 'UTC' }, 'USD');
+    const us = tellingOf({ units: 'us', timeZone: 'UTC', currency: 'USD' });
     expect(us.w('colour')).toBe('color');
     expect(plain(us.value(12, 'price'))).toBe('12.00 USD');
-    expect(us.value(1, 'length')).toContain('ft');
+    expect(plain(us.value(1, 'length'))).toBe(`3' 3 3/8"`);
+    expect(plain(us.time('2026-05-12T14:30:00Z'))).toBe('Tue May 12 2026, 2:30 PM');
   });
 });
 

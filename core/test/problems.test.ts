@@ -32,6 +32,7 @@ describe('sentences', () => {
     ['not above', z.number().gt(0), 0, 'The thing: 0 is out of range; expected more than 0.'],
     ['too big', z.number().max(9), 12, 'The thing: 12 is out of range; expected at most 9.'],
     ['not below', z.number().lt(180), 180, 'The thing: 180 is out of range; expected less than 180.'],
+    ['empty', z.string().min(1), '', 'The thing is missing; expected a few words.'],
     ['too short', z.string().min(2), 'a', 'The thing: a is out of range; expected at least 2 characters.'],
     [
       'too long',

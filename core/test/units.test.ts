@@ -97,6 +97,27 @@ describe('what people type', () => {
     [`12' 6 1/2"`, 'length', 'metric', 3.8227],
     ['3/4 in', 'lap', 'metric', 19.05],
     ['10', 'length', 'us', 3.048],
+    [`12'`, 'length', 'metric', 3.6576],
+    [`6 1/2"`, 'length', 'metric', 0.1651],
+    [`-6' 3"`, 'length', 'us', -1.905],
+    [`1234' 6"`, 'length', 'us', 376.2756],
+    ['3 m 20', 'length', 'metric', 3.2],
+    ['3 m 05', 'length', 'us', 3.05],
+    ['3 m 205', 'length', 'metric', 3.205],
+    ['3 m 5 cm', 'length', 'metric', 3.05],
+    ['3 m 5 mm', 'length', 'metric', 3.005],
+    ['-3 m 20', 'length', 'metric', -3.2],
+    ['1:48', 'fall', 'us', 100 / 48],
+    ['1/4:12', 'fall', 'us', 100 / 48],
+    ['1/4 in 12', 'fall', 'metric', 100 / 48],
+    ['1/4 in/ft', 'fall', 'us', 100 / 48],
+    ['1/4" per ft', 'fall', 'us', 100 / 48],
+    ['1 : 80', 'fall', 'metric', 1.25],
+    ['2,5:100', 'fall', 'metric', 2.5],
+    ['2 cm/m', 'fall', 'metric', 2],
+    ['2', 'fall', 'us', 2],
+    ['1.234,5 mm', 'length', 'metric', 1.2345],
+    ['1.234.500 mm', 'length', 'metric', 1234.5],
     ['54', 'temperature', 'us', 12.2222222222],
     ['3', 'temperatureDifference', 'metric', 3],
     ['5.4 °F', 'temperatureDifference', 'metric', 3],
@@ -115,6 +136,10 @@ describe('what people type', () => {
     ['4.2 florins', 'length', 'wrongUnit'],
     ['1,500', 'length', 'ambiguousNumber'],
     ['1.5.2', 'length', 'notANumber'],
+    ['3 m 5', 'length', 'wrongUnit'],
+    ['1:0', 'fall', 'notANumber'],
+    ['1:48', 'length', 'wrongUnit'],
+    ['1,500:48', 'fall', 'ambiguousNumber'],
     ['1/0 in', 'length', 'notANumber'],
     ['0 ft2/gal', 'rateVolume', 'wrongUnit'],
     ['NaN', 'length', 'notANumber'],
@@ -122,6 +147,22 @@ describe('what people type', () => {
   ] as const)('%s as %s is refused: %s', (text, quantity, kind) => {
     const r = parse(text, quantity, metric);
     expect(r.ok ? 'read' : r.problems[0]?.kind).toBe(kind);
+  });
+
+  it.each([
+    ['1.500', 'ambiguousNumber'],
+    ['1,500', 'ambiguousNumber'],
+    ['1.5000', 1.5],
+    ['1,5000', 1.5],
+    ['1,5', 1.5],
+    ['1.5', 1.5],
+    ['0,125', 0.125],
+    ['0.125', 0.125],
+    ['1.234,5', 1234.5],
+    ['1500', 1500],
+  ] as const)('where decimals have a comma, %s is %s', (text, expected) => {
+    const r = parse(text, 'length', { system: 'metric', decimalComma: true });
+    expect(r.ok ? r.value : r.problems[0]?.kind).toBe(expected);
   });
 
   it('bounds are said in the units on screen', () => {

@@ -67,7 +67,7 @@ describe('the same from a file', () => {
       nowMs: NOW.getTime(),
     });
     expect(body).toEqual(
-      JSON.parse(JSON.stringify(toldState(state, { timeZone: demo.job.timeZone, system: demo.job.units }))),
+      JSON.parse(JSON.stringify(toldState(state, { timeZone: demo.job.timeZone, written: demo.job.units }))),
     );
   });
   it('a file that is none is refused', async () => {

@@ -3,11 +3,19 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
 import { afterEach, vi } from 'vitest';
-import { device } from '../src/app/device/store.ts';
-import { tell } from '../src/app/device/tabs.ts';
 
 // Test files run one after the other in one process: none begins with what another one left on the device.
 localStorage.clear();
+// Modules that are kept from file to file hold the store that they opened. Where a file changed it, the next one begins
+// with new modules and a new store.
+const shared = globalThis as { storeChanged?: boolean };
+if (shared.storeChanged) {
+  shared.storeChanged = false;
+  globalThis.indexedDB = new IDBFactory();
+  vi.resetModules();
+}
+// Numbers and times are looked at as a British browser writes them.
+Object.defineProperty(navigator, 'language', { value: 'en-GB', configurable: true });
 // What a test mounted goes with it, and what that still writes is written, so that a later one meets nothing old.
 disableAutoUnmount();
 enableAutoUnmount((unmountAll) =>
@@ -62,6 +70,7 @@ export const closeTabs = (): void => Channel.open.clear();
 
 /** A device that keeps nothing yet; tabs that were open are closed. */
 export function freshDevice(): void {
+  shared.storeChanged = true;
   globalThis.indexedDB = new IDBFactory();
   localStorage.clear();
   held.clear();
@@ -101,6 +110,9 @@ export async function pass(ms: number): Promise<void> {
 export async function emptyDevice(told = false): Promise<void> {
   localStorage.clear();
   await settle(told ? 40 : 5);
+  // Those of the test, which may have been loaded anew.
+  const { device } = await import('../src/app/device/store.ts');
+  const { tell } = await import('../src/app/device/tabs.ts');
   const db = await device();
   for (const name of db.objectStoreNames) await db.clear(name);
   if (told) await tell();

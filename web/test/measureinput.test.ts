@@ -50,6 +50,17 @@ describe('a measuring field', () => {
     usePreferences().units = 'us';
     await nextTick();
     await nextTick();
-    expect(w.get('input').element.value).toBe('10');
+    expect(w.get('input').element.value).toBe(`10'`);
+  });
+
+  it('shows feet and inches as on a tape, and leaves the figure alone when nothing was typed', async () => {
+    usePreferences().units = 'us';
+    const w = field(4.2);
+    expect(w.get('input').element.value).toBe(`13' 9 3/8"`);
+    await w.get('input').trigger('change');
+    expect(w.emitted('update:modelValue')).toBeUndefined();
+    await w.get('input').setValue('3 m 20');
+    await w.get('input').trigger('change');
+    expect(w.emitted('update:modelValue')).toEqual([[3.2]]);
   });
 });

@@ -52,7 +52,7 @@ describe('details', () => {
   it('a flat piece says its outer measures, its bands and how it laps', () => {
     const piece = work(everything(), 'side 1').pieces[0]!;
     const text = plain(show(FlatPiece, { props: { piece, label: 'Z-01' } }).text());
-    expect(text).toContain('2 440 mm (drawn shorter)');
+    expect(text).toContain('2,440 mm (drawn shorter)');
     expect(text).toContain('on the roof 150 mm, cant 21 mm, up 285 mm');
     expect(text).toContain('foot on the field');
   });

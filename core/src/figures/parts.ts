@@ -1,6 +1,6 @@
 /** A verdict is one sentence in parts: words, figures that open to their working, and instants. */
 import type { Figure, Given } from './figure.ts';
-import { format, type System } from '../units/index.ts';
+import { format, systemOf, type Written } from '../units/index.ts';
 import { worded, type Wording } from '../wording/index.ts';
 
 export type Part = string | { readonly figure: Figure | Given } | { readonly atMs: number };
@@ -35,14 +35,14 @@ export function words(
 /** Plain text of a verdict, in British or American words. `time` turns an instant into local words. */
 export function verdictText(
   parts: readonly Part[],
-  system: System,
+  written: Written,
   time: (atMs: number) => string,
   wording: Wording = 'uk',
 ): string {
   return parts
     .map((p) => {
-      if (typeof p === 'string') return worded(p, wording, system);
-      return 'atMs' in p ? time(p.atMs) : format(p.figure.value, p.figure.quantity, system);
+      if (typeof p === 'string') return worded(p, wording, systemOf(written));
+      return 'atMs' in p ? time(p.atMs) : format(p.figure.value, p.figure.quantity, written);
     })
     .join('');
 }

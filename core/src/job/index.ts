@@ -1,5 +1,6 @@
 export { canonicalJson } from './canonical.ts';
 export {
+  currencyOf,
   HOLD_POINTS,
   idSchema,
   instantSchema,

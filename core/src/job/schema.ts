@@ -1,6 +1,7 @@
 /** What every document shares, and the head of a job. */
 import { z } from 'zod';
 import { practiceSettingsSchema } from '../practice/index.ts';
+import { INCHES, NUMBER_STYLES } from '../units/index.ts';
 import { WORDINGS } from '../wording/index.ts';
 
 export const idSchema = z
@@ -59,9 +60,22 @@ export const jobHeadSchema = z.strictObject({
   units: z.enum(['metric', 'us']),
   /** British or American words; without it, those that go with the units. */
   wording: z.enum(WORDINGS).optional(),
+  /** How numbers are marked on its papers; without it, as goes with the units. */
+  numbers: z.enum(NUMBER_STYLES).optional(),
+  /** How its lengths are written in US units; without it, to eighths of an inch. */
+  inches: z.enum(INCHES).optional(),
+  /** Code of the currency in which its prices are kept. */
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
+    .optional(),
   demo: z.boolean().optional(),
   /** What the job sets for itself. */
   rules: jobRulesSchema.optional(),
 });
 
 export type JobHead = z.infer<typeof jobHeadSchema>;
+
+const USUAL_CURRENCY = 'EUR';
+export const currencyOf = (head: Pick<JobHead, 'currency'> | undefined): string =>
+  head?.currency ?? USUAL_CURRENCY;

@@ -46,4 +46,4 @@ export {
   type Sheet,
 } from './sizes.ts';
 export { headingsOf, printoutLines } from './text.ts';
-export { jobLines, tellingOf, type Telling } from './telling.ts';
+export { jobLines, tellingOf, type Telling, type Writing } from './telling.ts';

@@ -1,7 +1,7 @@
 /** How printouts say things: in the words, the units and the clock of the job, every instant with its date. */
 import { verdictText, type Figure, type Given, type Part } from '../figures/index.ts';
-import type { JobHead } from '../job/index.ts';
-import { format, type Quantity } from '../units/index.ts';
+import { currencyOf, type JobHead } from '../job/index.ts';
+import { format, notationOf, type Quantity } from '../units/index.ts';
 import { fullTime, utcOffset } from '../weather/index.ts';
 import type { Printout } from './model.ts';
 import { worded, wordingOf } from '../wording/index.ts';
@@ -24,13 +24,17 @@ export interface Telling {
   };
 }
 
-/** @param currency in which prices are kept, by its code */
-export function tellingOf(head: Pick<JobHead, 'units' | 'wording' | 'timeZone'>, currency = 'EUR'): Telling {
+/** What of a job says how its papers are written. */
+export type Writing = Pick<JobHead, 'units' | 'wording' | 'timeZone' | 'numbers' | 'inches' | 'currency'>;
+
+export function tellingOf(head: Writing): Telling {
   const wording = wordingOf(head);
+  const written = notationOf(head);
+  const currency = currencyOf(head);
   const w = (text: string): string => worded(text, wording, head.units);
   const value = (v: number, quantity: Quantity): string =>
-    format(v, quantity, head.units).replace('¤', currency);
-  const timeMs = (ms: number): string => fullTime(ms, head.timeZone);
+    format(v, quantity, written).replace('¤', currency);
+  const timeMs = (ms: number): string => fullTime(ms, head.timeZone, wording === 'us');
   const time = (instant: string): string => timeMs(Date.parse(instant));
   return {
     w,
@@ -43,7 +47,7 @@ export function tellingOf(head: Pick<JobHead, 'units' | 'wording' | 'timeZone'>,
       const day = a.slice(0, a.lastIndexOf(',') + 2);
       return `${a} ${w('to')} ${b.startsWith(day) ? b.slice(day.length) : b}`;
     },
-    parts: (parts) => verdictText(parts, head.units, timeMs, wording).trim().replaceAll('¤', currency),
+    parts: (parts) => verdictText(parts, written, timeMs, wording).trim().replaceAll('¤', currency),
     say: { time, value, word: w },
   };
 }
@@ -54,6 +58,6 @@ export const jobLines = (
   nowMs: number,
 ): Pick<Printout, 'job' | 'made' | 'language'> => ({
   job: [head.name, head.place].filter((x) => x !== '').join(', '),
-  made: `${fullTime(nowMs, head.timeZone)} (${utcOffset(nowMs, head.timeZone)})`,
+  made: `${fullTime(nowMs, head.timeZone, wordingOf(head) === 'us')} (${utcOffset(nowMs, head.timeZone)})`,
   language: wordingOf(head) === 'us' ? 'en-US' : 'en-GB',
 });

@@ -17,11 +17,16 @@ function spoken(path: readonly PropertyKey[]): string {
   return path.map((key) => (typeof key === 'number' ? String(key + 1) : String(key))).join(' › ');
 }
 
+/** Nothing was entered where some text has to stand. */
+const isEmptyText = (issue: z.core.$ZodIssue): boolean =>
+  issue.code === 'too_small' && issue.origin === 'string' && issue.minimum === 1;
+
 function expectation(issue: z.core.$ZodIssue): string {
   switch (issue.code) {
     case 'invalid_type':
       return `${/^[aeiou]/.test(issue.expected) ? 'an' : 'a'} ${issue.expected}`;
     case 'too_small':
+      if (isEmptyText(issue)) return 'a few words';
       return issue.origin === 'string' || issue.origin === 'array'
         ? `at least ${issue.minimum} ${issue.origin === 'string' ? 'characters' : 'entries'}`
         : `${issue.inclusive ? 'at least' : 'more than'} ${issue.minimum}`;
@@ -49,7 +54,7 @@ function expectation(issue: z.core.$ZodIssue): string {
 
 function toProblem(issue: z.core.$ZodIssue, input: unknown, name: string): Problem {
   const actual = at(input, issue.path);
-  const absent = actual === undefined && issue.code !== 'unrecognized_keys';
+  const absent = isEmptyText(issue) || (actual === undefined && issue.code !== 'unrecognized_keys');
   return {
     kind: absent
       ? 'missing'

@@ -7,7 +7,7 @@ import { given, verdictText, type Part } from '../figures/index.ts';
 import { brokenIn, floodLoad, openingGates, type Gate, type OpenedTo } from '../gates/index.ts';
 import type { BayStatus, BookEntry, BookEntryOf } from '../record/index.ts';
 import type { Bay } from '../site/index.ts';
-import type { System } from '../units/index.ts';
+import type { Written } from '../units/index.ts';
 import { callAt, gatesOfBay, seenAt, type JobBasis } from './jobstate.ts';
 
 /** What the hours after it brought is no fault of whoever began. */
@@ -151,7 +151,7 @@ function preparedAgainst(basis: JobBasis, entry: BookEntryOf<'preparation'>): Ag
 export function againstWords(
   against: readonly Against[],
   reason: string | undefined,
-  system: System,
+  written: Written,
   time: (ms: number) => string,
   done: 'laid' | 'opened' | 'filled' = 'laid',
 ): string[] {
@@ -160,7 +160,7 @@ export function againstWords(
     const says = gates
       .map(
         (g) =>
-          `${g.name.toLowerCase()} (${verdictText(g.says, system, time)
+          `${g.name.toLowerCase()} (${verdictText(g.says, written, time)
             .replace(/ now(?=[;.]|$)/, '')
             .replace(/\.$/, '')})`,
       )

@@ -10,7 +10,20 @@ export {
   UNITS,
   ZERO_CELSIUS_K,
 } from './factors.ts';
-export { format, formatNumber, type FormatOptions } from './format.ts';
+export { fieldText, format, formatNumber, type FormatOptions } from './format.ts';
+export {
+  INCHES,
+  marksOf,
+  notation,
+  notationOf,
+  NUMBER_STYLES,
+  styleOf,
+  systemOf,
+  type Inches,
+  type Notation,
+  type NumberStyle,
+  type Written,
+} from './notation.ts';
 export {
   expectation,
   parse,

@@ -21,6 +21,8 @@ import {
 export interface ParseContext {
   /** What a bare number means. */
   readonly system: System;
+  /** Decimals are written with a comma here, so that 1.500 can be read in two ways too. */
+  readonly decimalComma?: boolean;
   readonly field?: string;
   readonly label?: string;
   /** Bounds in the core's own unit, both inclusive unless `above` is set. */
@@ -38,8 +40,16 @@ interface Measured {
 type NumberRead =
   { readonly ok: true; readonly value: number } | { readonly ok: false; readonly kind: ProblemKind };
 
-/** A number as typed: spaces between thousands, decimal point or comma, simple and mixed fractions. */
-export function readNumber(text: string): NumberRead {
+/** One mark with three digits behind it: thousands to some, decimals to others. */
+const IN_TWO_WAYS = { comma: /^-?[1-9]\d{0,2},\d{3}$/, point: /^-?[1-9]\d{0,2}\.\d{3}$/ };
+/** Thousands by points, decimals by a comma, or points alone more than once. */
+const BY_POINTS = /^-?\d{1,3}(?:(?:\.\d{3})+,\d+|(?:\.\d{3}){2,})$/;
+
+/**
+ * A number as typed: spaces or apostrophes between thousands, decimal point or comma, simple and mixed fractions.
+ * @param decimalComma decimals are written with a comma here
+ */
+export function readNumber(text: string, decimalComma = false): NumberRead {
   const plain = text.trim().replace(/[\u2212\u2013]/g, '-');
   const mixed = /^(-?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(plain);
   if (mixed) {
@@ -48,10 +58,14 @@ export function readNumber(text: string): NumberRead {
     const value = Number(whole ?? 0) + Number(top) / Number(bottom);
     return { ok: true, value: sign === '-' ? -value : value };
   }
-  let digits = plain.replace(/(\d)[\s\u00a0\u202f](?=\d{3}(\D|$))/g, '$1');
-  if (/^-?\d{1,3}(,\d{3})+\.\d+$/.test(digits) || /^-?\d{1,3}(,\d{3}){2,}$/.test(digits)) {
+  let digits = plain.replace(/(\d)[\s\u00a0\u202f’](?=\d{3}(\D|$))/g, '$1');
+  if (BY_POINTS.test(digits)) {
+    digits = digits.replaceAll('.', '').replace(',', '.');
+  } else if (decimalComma && IN_TWO_WAYS.point.test(digits)) {
+    return { ok: false, kind: 'ambiguousNumber' };
+  } else if (/^-?\d{1,3}(,\d{3})+\.\d+$/.test(digits) || /^-?\d{1,3}(,\d{3}){2,}$/.test(digits)) {
     digits = digits.replaceAll(',', '');
-  } else if (/^-?[1-9]\d{0,2},\d{3}$/.test(digits)) {
+  } else if (IN_TWO_WAYS.comma.test(digits)) {
     return { ok: false, kind: 'ambiguousNumber' };
   } else if (/^-?\d*,\d+$/.test(digits)) {
     digits = digits.replace(',', '.');
@@ -77,12 +91,41 @@ const SINGLE = new RegExp(
 type Read =
   { ok: true; value: number | Measured; unit?: Unit | undefined } | { ok: false; kind: ProblemKind };
 
-function readMeasure(text: string): Read {
+/** Metres, then centimetres by two digits or millimetres by three: "3 m 20", "3 m 205", "3 m 20 cm". */
+const METRES = /^(-?\d+)\s*m\s*(?:(\d{2})(?:\s*cm)?|(\d{3})(?:\s*mm)?|(\d{1,2})\s*cm|(\d{1,3})\s*mm)$/i;
+/** Down over along: "1:48", "1/4:12", "1/4 in 12". */
+const DOWN_OVER_ALONG = new RegExp(String.raw`^(${NUMBER})\s*(?::|\bin\b)\s*(${NUMBER})$`, 'i');
+
+function metresAndMore(text: string): number | undefined {
+  const found = METRES.exec(text);
+  if (!found) return undefined;
+  const [, whole = '', cm, mm, cmSaid, mmSaid] = found;
+  const rest = Number(cm ?? cmSaid ?? 0) / 100 + Number(mm ?? mmSaid ?? 0) / 1000;
+  return whole.startsWith('-') ? Number(whole) - rest : Number(whole) + rest;
+}
+
+/** A fall as it is drawn on plans, one figure over another; undefined for what is not written so. */
+function readFall(text: string, comma: boolean): Read | undefined {
+  const found = DOWN_OVER_ALONG.exec(text);
+  if (!found) return undefined;
+  const [down, along] = [readNumber(found[1] ?? '', comma), readNumber(found[2] ?? '', comma)];
+  if (!down.ok) return down;
+  if (!along.ok) return along;
+  if (along.value <= 0) return { ok: false, kind: 'notANumber' };
+  return { ok: true, value: { si: down.value / along.value, dims: insideScale('fall').dims } };
+}
+
+function readMeasure(text: string, quantity: Quantity, comma: boolean): Read {
   const plain = text.trim().replace(/[\u2212\u2013]/g, '-');
+  const metres = metresAndMore(plain);
+  if (metres !== undefined)
+    return { ok: true, value: { si: metres, dims: insideScale('length').dims }, unit: findUnit('m') };
+  const fall = quantity === 'fall' ? readFall(plain, comma) : undefined;
+  if (fall) return fall;
   const feet = FEET.exec(plain);
   if (feet) {
-    const a = readNumber(feet[1] ?? '');
-    const b = readNumber(feet[2] ?? '');
+    const a = readNumber(feet[1] ?? '', comma);
+    const b = readNumber(feet[2] ?? '', comma);
     if (!a.ok) return a;
     if (!b.ok) return b;
     const inches = a.value * 12 + (a.value < 0 ? -b.value : b.value);
@@ -92,7 +135,7 @@ function readMeasure(text: string): Read {
   }
   const parts = SINGLE.exec(plain.replace(/\bper\b/i, '/'));
   if (!parts) return { ok: false, kind: 'notANumber' };
-  const number = readNumber(parts[1] ?? '');
+  const number = readNumber(parts[1] ?? '', comma);
   if (!number.ok) return number;
   if (parts[2] === undefined && parts[4] === undefined) return { ok: true, value: number.value };
   const over = findUnit(parts[2] ?? '');
@@ -101,7 +144,7 @@ function readMeasure(text: string): Read {
     return { ok: true, value: { si: number.value * over.si, dims: over.dims }, unit: over };
   }
   const under = findUnit(parts[4]);
-  const count = parts[3] === undefined ? { ok: true as const, value: 1 } : readNumber(parts[3]);
+  const count = parts[3] === undefined ? { ok: true as const, value: 1 } : readNumber(parts[3], comma);
   if (!under || !count.ok || count.value === 0) return { ok: false, kind: 'wrongUnit' };
   const dims = over.dims.map((d, i) => d - (under.dims[i] ?? 0)) as unknown as Dims;
   return { ok: true, value: { si: (number.value * over.si) / (count.value * under.si), dims } };
@@ -121,6 +164,7 @@ const EXAMPLES: Partial<Record<Quantity, string>> = {
   rateVolume: '0.75 L/m², 90 ft²/gal or 30 mil',
   temperature: '12 °C or 54 °F',
   percent: '65 %',
+  fall: '2 %, 1:50 or 1/4:12',
 };
 
 /** "a length such as 4.20 m or 13 ft 9 in", with the bounds where there are any. */
@@ -149,11 +193,16 @@ export function parse(text: string, quantity: Quantity, context: ParseContext): 
     expected: expectation(quantity, context),
   });
   if (text.trim() === '') return fail(problem('missing'));
-  const read = readMeasure(text);
+  const read = readMeasure(text, quantity, context.decimalComma === true);
   if (!read.ok) {
     return fail(
       read.kind === 'ambiguousNumber'
-        ? { ...problem(read.kind), expected: 'a decimal point, or no separator between thousands' }
+        ? {
+            ...problem(read.kind),
+            expected: context.decimalComma
+              ? 'no mark between thousands, or more or fewer decimals than three'
+              : 'a decimal point, or no separator between thousands',
+          }
         : problem(read.kind),
     );
   }
@@ -225,7 +274,7 @@ export function parseRate(text: string, bare: RateBasis, context: ParseContext):
   const failures: Problem[] = [];
   for (const basis of forms) {
     // A film is a length, which a volume rate also takes: 1 L/m² is 1 mm.
-    if (basis === 'volume' && isLength(plain)) continue;
+    if (basis === 'volume' && isLength(plain, context.decimalComma === true)) continue;
     const read = parse(plain, QUANTITY_OF[basis], context);
     if (read.ok) return ok({ value: read.value, basis });
     failures.push(...read.problems);
@@ -243,8 +292,8 @@ export function parseRate(text: string, bare: RateBasis, context: ParseContext):
   });
 }
 
-function isLength(text: string): boolean {
-  const read = readMeasure(text);
+function isLength(text: string, comma: boolean): boolean {
+  const read = readMeasure(text, 'film', comma);
   return (
     read.ok &&
     typeof read.value !== 'number' &&

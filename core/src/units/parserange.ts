@@ -5,7 +5,9 @@
  */
 import { fail, ok, short, type Problem, type Result } from '../problems/index.ts';
 import { parse, parseRate, type ParseContext, type ParsedRate, type RateBasis } from './parse.ts';
-import { toShown, type Quantity, type System } from './quantities.ts';
+import { fieldText } from './format.ts';
+import type { Written } from './notation.ts';
+import type { Quantity } from './quantities.ts';
 
 /** Both ends, the lesser first, in the core's own unit. */
 export interface Range {
@@ -128,10 +130,10 @@ export function showRanged(
   { value, range }: Ranged,
   quantity: Quantity,
   end: End,
-  system: System,
+  written: Written,
   digits: number,
 ): string {
-  const say = (v: number): string => String(Number(toShown(v, quantity, system).toFixed(digits)));
+  const say = (v: number): string => fieldText(v, quantity, written, digits);
   if (!range) return say(value);
   const ends = `${say(range.from)}–${say(range.to)}`;
   return value === range[end] ? ends : `${say(value)} of ${ends}`;

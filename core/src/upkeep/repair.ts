@@ -92,7 +92,8 @@ export function repairOrder(
     label: 'Laid again, with the overlap',
     value: places * side * side,
     quantity: 'area',
-    formula: '{places} × (√({cut} / {places}) + 2 × {overlap} / 1000)²',
+    formula:
+      '{places} × (sqrt({cut} / {places}) + 2 × {overlap} / 1000) × (sqrt({cut} / {places}) + 2 × {overlap} / 1000)',
     inputs: { cut, places: count, overlap },
     from: 'each place as a square with the overlap all round; long narrow ones take more',
   };

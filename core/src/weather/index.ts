@@ -62,4 +62,12 @@ export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablem
 export { readClock, type DayOrder } from './tableclock.ts';
 export { readEpw, type EpwFile } from './readepw.ts';
 export { carriedOn, knownTo, seasonIn, type CarriedTerms } from './carriedon.ts';
-export { dayAndMonth, fullTime, instantsOf, utcOffset, weekdayOf, zoneAhead } from './localtime.ts';
+export {
+  clockText,
+  dayAndMonth,
+  fullTime,
+  instantsOf,
+  utcOffset,
+  weekdayOf,
+  zoneAhead,
+} from './localtime.ts';

@@ -64,17 +64,29 @@ const NBSP = '\u00a0';
 
 /** The day of a time that clocks show, as if it were UTC: Tue. */
 export const weekdayOf = (localMs: number): string => WEEKDAYS[new Date(localMs).getUTCDay()] ?? '';
-/** And its date without a year: 12 May. */
-export const dayAndMonth = (localMs: number): string => {
+/** And its date without a year: 12 May, or May 12. */
+export const dayAndMonth = (localMs: number, monthFirst = false): string => {
   const there = new Date(localMs);
-  return `${there.getUTCDate()} ${MONTHS[there.getUTCMonth()] ?? ''}`;
+  const both = [String(there.getUTCDate()), MONTHS[there.getUTCMonth()] ?? ''];
+  return (monthFirst ? both.reverse() : both).join(' ');
 };
 
-/** An instant by the clocks of a zone, in full: Tue 12 May 2026, 08:30. For paper, which is read on any day. */
-export function fullTime(ms: number, zone: string): string {
-  const there = new Date(ms + zoneAhead(ms, zone));
-  const day = `${WEEKDAYS[there.getUTCDay()] ?? ''} ${there.getUTCDate()} ${MONTHS[there.getUTCMonth()] ?? ''} ${there.getUTCFullYear()}`;
-  return `${day}, ${two(there.getUTCHours())}:${two(there.getUTCMinutes())}`.replaceAll(' ', NBSP);
+/** What a clock shows, as if it were UTC: 14:30, or 2:30 PM where days are read in two halves. */
+export function clockText(localMs: number, twelve = false): string {
+  const there = new Date(localMs);
+  const [hour, minute] = [there.getUTCHours(), two(there.getUTCMinutes())];
+  if (!twelve) return `${two(hour)}:${minute}`;
+  return `${hour % 12 === 0 ? 12 : hour % 12}:${minute}${NBSP}${hour < 12 ? 'AM' : 'PM'}`;
+}
+
+/**
+ * An instant by the clocks of a zone, in full: Tue 12 May 2026, 08:30. For paper, which is read on any day.
+ * @param american the month first, and the day in two halves: Tue May 12 2026, 8:30 AM
+ */
+export function fullTime(ms: number, zone: string, american = false): string {
+  const localMs = ms + zoneAhead(ms, zone);
+  const day = `${weekdayOf(localMs)} ${dayAndMonth(localMs, american)} ${new Date(localMs).getUTCFullYear()}`;
+  return `${day}, ${clockText(localMs, american)}`.replaceAll(' ', NBSP);
 }
 
 /** How the clocks of a zone stand to UTC: UTC+1, UTC+5:30. */

@@ -21,34 +21,34 @@ export function failingWords(f: Failing): Part[] {
   if (!actual) return [CONDITION_NAMES[f.condition]];
   switch (f.condition) {
     case 'rain':
-      return words`${actual} of rain ${at}`;
+      return words`${actual} of rain (${at})`;
     case 'wet':
       return words`still wet: ${actual} of ${actual.label} on the surface, as calculated`;
     case 'dryHours':
       return limit ? words`dry for ${actual}; ${limit} required${source(f)}` : words`dry for ${actual}`;
     case 'dewMargin':
       return limit
-        ? words`surface ${actual} above the dew point ${at}; ${limit} required${source(f)}`
-        : words`surface ${actual} above the dew point ${at}`;
+        ? words`surface ${actual} above the dew point (${at}); ${limit} required${source(f)}`
+        : words`surface ${actual} above the dew point (${at})`;
     case 'rainSafe':
-      return words`${actual} of rain ${at}, before it is rain-safe`;
+      return words`${actual} of rain (${at}), before it is rain-safe`;
     case 'dewSkin':
-      return words`dew ${at} on a film that is not rain-safe: surface ${actual} above the dew point`;
+      return words`dew (${at}) on a film that is not rain-safe: surface ${actual} above the dew point`;
     case 'noBelow':
       return limit
-        ? words`surface ${actual} ${at}, before its time; not below ${limit}${source(f)}`
-        : words`surface ${actual} ${at}`;
+        ? words`surface ${actual} (${at}), before its time; not below ${limit}${source(f)}`
+        : words`surface ${actual} (${at})`;
     case 'rising':
       return limit
-        ? words`surface ${actual} ${at} and falling; within ${limit} of the least it must rise${source(f)}`
-        : words`surface falls ${at}`;
+        ? words`surface ${actual} (${at}) and falling; within ${limit} of the least it must rise${source(f)}`
+        : words`surface falls (${at})`;
     case 'falling':
-      return words`surface ${actual} ${at} and rising: slab warming, it may outgas; coat it once it is cooling`;
+      return words`surface ${actual} (${at}) and rising: slab warming, it may outgas; coat it once it is cooling`;
     default: {
       const [side, end] = beyond(f.condition);
       return limit
-        ? words`${actual.label} ${actual} ${at}, ${side} ${limit} ${end}${source(f)}`
-        : words`${actual.label} ${actual} ${at}`;
+        ? words`${actual.label} ${actual} (${at}), ${side} ${limit} ${end}${source(f)}`
+        : words`${actual.label} ${actual} (${at})`;
     }
   }
 }

@@ -1,7 +1,7 @@
 /** What closes and what opens, and when: for alerts and calendars. */
 import type { Call } from '../call/index.ts';
 import { verdictText, type Verdict } from '../figures/index.ts';
-import { MS_PER_MINUTE } from '../units/index.ts';
+import { MS_PER_MINUTE, type Written } from '../units/index.ts';
 
 export const DUE_WORDS = {
   until: 'overcoat window closes',
@@ -50,13 +50,13 @@ export const duesOf = (calls: readonly Call[], nowMs: number): Due[] =>
 export function deadlinesOf(
   rows: readonly { readonly call: Call; readonly verdict: Verdict }[],
   nowMs: number,
-  say: { readonly system: 'metric' | 'us'; readonly time: (ms: number) => string },
+  say: { readonly written: Written; readonly time: (ms: number) => string },
 ): Deadline[] {
   return inOrder(
     rows.flatMap(({ call, verdict }) => {
       const dues = duesOfBay(call, nowMs);
       if (dues.length === 0) return [];
-      const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], say.system, say.time);
+      const text = verdictText([...verdict.says, ...(verdict.quiet ?? [])], say.written, say.time);
       return dues.map((due) => ({ ...due, text }));
     }),
   );

@@ -5,7 +5,7 @@
 import { isCoat, isSheet, type BuildUp, type Hazard, type Layer } from '../buildup/index.ts';
 import { SUBSTRATES } from '../family/index.ts';
 import type { Zone } from '../survey/index.ts';
-import type { System } from '../units/index.ts';
+import type { Written } from '../units/index.ts';
 import { toolWords } from './toolwords.ts';
 
 export const KIT_GROUPS = ['laying', 'mixing', 'heat', 'measuring', 'worn', 'first aid'] as const;
@@ -53,9 +53,9 @@ const WORN: Readonly<Partial<Record<Hazard, readonly Need[]>>> = {
   heavy: [['laying', 'lifting aid for what is heavy']],
 };
 
-function needsOf(layer: Layer, system: System): Need[] {
+function needsOf(layer: Layer, written: Written): Need[] {
   const found: Need[] = [];
-  if ('tools' in layer) for (const t of layer.tools) found.push(['laying', toolWords(t, system)]);
+  if ('tools' in layer) for (const t of layer.tools) found.push(['laying', toolWords(t, written)]);
   if (isCoat(layer)) {
     if (layer.kettle)
       found.push(
@@ -107,7 +107,7 @@ function always(zone: Zone): Need[] {
 /** @param zones those of the day, each under its build-up as it is laid there */
 export function kitOf(
   zones: readonly { readonly zone: Zone; readonly buildUp: BuildUp }[],
-  system: System,
+  written: Written,
 ): KitLine[] {
   const found = new Map<string, { group: KitGroup; what: string; layers: Set<string>; zones: Set<string> }>();
   const put = ([group, what]: Need, zone: Zone, layer?: Layer): void => {
@@ -119,7 +119,7 @@ export function kitOf(
   };
   for (const { zone, buildUp } of zones) {
     for (const need of always(zone)) put(need, zone);
-    for (const layer of buildUp.layers) for (const need of needsOf(layer, system)) put(need, zone, layer);
+    for (const layer of buildUp.layers) for (const need of needsOf(layer, written)) put(need, zone, layer);
   }
   return [...found.values()]
     .map((l): KitLine => ({ ...l, layers: [...l.layers], zones: [...l.zones] }))

@@ -1,7 +1,7 @@
 /** A plan for other programs: instants, ids, numbers with their units in the names, and the sentences that say what they mean. */
 import { verdictText, type Part, type Verdict } from '../figures/index.ts';
 import type { PlanAnswer, Price } from '../planning/index.ts';
-import type { System } from '../units/index.ts';
+import type { Written } from '../units/index.ts';
 import { fullTime } from '../weather/index.ts';
 import type { Wording } from '../wording/index.ts';
 import { boundWords, finishWords, leftOutVerdicts, planVerdicts } from './planwords.ts';
@@ -86,7 +86,7 @@ export interface ToldPlan {
 
 export interface PlanTelling {
   readonly timeZone: string;
-  readonly system: System;
+  readonly written: Written;
   readonly wording: Wording;
   readonly price: Price;
 }
@@ -94,9 +94,9 @@ export interface PlanTelling {
 const iso = (ms: number): string => new Date(ms).toISOString();
 const known = (ms: number | undefined): string | undefined => (ms === undefined ? undefined : iso(ms));
 
-export function toldPlan(answer: PlanAnswer, { timeZone, system, wording, price }: PlanTelling): ToldPlan {
+export function toldPlan(answer: PlanAnswer, { timeZone, written, wording, price }: PlanTelling): ToldPlan {
   const text = (parts: readonly Part[]): string =>
-    verdictText(parts, system, (ms) => fullTime(ms, timeZone), wording).trim();
+    verdictText(parts, written, (ms) => fullTime(ms, timeZone), wording).trim();
   const sentence = (v: Verdict): string =>
     [`${v.subject} ${text(v.says)}`, v.quiet ? text(v.quiet) : ''].filter((s) => s !== '').join(' ');
   return {

@@ -4,7 +4,7 @@ import type { Call } from '../call/index.ts';
 import { verdictText, type Figure, type Given, type Part } from '../figures/index.ts';
 import { adviceOf, type Advice, type Gate } from '../gates/index.ts';
 import type { JobState } from '../state/index.ts';
-import type { System } from '../units/index.ts';
+import { systemOf, type Written } from '../units/index.ts';
 import { zoneAhead } from '../weather/index.ts';
 import { callVerdict } from './callverdicts.ts';
 
@@ -75,17 +75,17 @@ export function toldState(
   state: JobState,
   {
     timeZone,
-    system = 'metric',
+    written = 'metric',
     wording = 'uk',
-  }: { readonly timeZone: string; readonly system?: System; readonly wording?: Wording },
+  }: { readonly timeZone: string; readonly written?: Written; readonly wording?: Wording },
 ): ToldState {
   const time = localTime(timeZone);
-  const text = (parts: readonly Part[]): string => verdictText(parts, system, time, wording).trim();
+  const text = (parts: readonly Part[]): string => verdictText(parts, written, time, wording).trim();
   const gate = (g: Gate): ToldGate => ({
     ...{
       key: g.key,
       group: g.group,
-      name: worded(g.name, wording, system),
+      name: worded(g.name, wording, systemOf(written)),
       answer: g.answer,
       says: text(g.says),
       opens: text(g.opens),

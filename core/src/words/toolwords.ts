@@ -1,10 +1,10 @@
 /** A tool with its settings, in words: what somebody sets it to, and nothing computes with. */
 import type { Tool } from '../buildup/index.ts';
-import { format, type System } from '../units/index.ts';
+import { format, type Written } from '../units/index.ts';
 
-export function toolWords(tool: Tool, system: System): string {
+export function toolWords(tool: Tool, written: Written): string {
   const say = (value: number, quantity: Parameters<typeof format>[1]): string =>
-    format(value, quantity, system);
+    format(value, quantity, written);
   const parts: string[] = [];
   switch (tool.kind) {
     case 'roller':

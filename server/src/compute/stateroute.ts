@@ -1,6 +1,7 @@
 /** The state of a job that the server does not hold: from a job file, at any instant. */
 import { jobState } from '@lentum/core/state';
 import { toldState } from '@lentum/core/words';
+import { notationOf } from '@lentum/core/units';
 import { wordingOf } from '@lentum/core/wording';
 import { route } from '../http/routes.ts';
 import { toldStateSchema } from '../site/today.ts';
@@ -11,8 +12,8 @@ import { answerFromThread } from './threads.ts';
 atThread('state', (bytes: Uint8Array) => {
   const { content, inputs } = readFileAsked(fileAsked, bytes);
   const state = jobState(inputs);
-  const { timeZone, units } = content.job;
-  return toldState(state, { timeZone, system: units, wording: wordingOf(content.job) });
+  const { timeZone } = content.job;
+  return toldState(state, { timeZone, written: notationOf(content.job), wording: wordingOf(content.job) });
 });
 
 export const stateRoute = route({

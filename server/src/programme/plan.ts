@@ -7,6 +7,7 @@ import { orderSchema, takeoff, type OrderDoc } from '@lentum/core/order';
 import { offerOf, programmeSchema, wholePlan, type ProgrammeDoc } from '@lentum/core/planning';
 import { jobState, type JobInputs } from '@lentum/core/state';
 import { toldPlan, type ToldPlan } from '@lentum/core/words';
+import { notationOf } from '@lentum/core/units';
 import { wordingOf } from '@lentum/core/wording';
 import { fileAsked, readFileAsked } from '../compute/filejob.ts';
 import { atThread, type Tell } from '../compute/runs.ts';
@@ -72,7 +73,7 @@ interface Planned {
 }
 
 function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPlan {
-  const { timeZone, units } = head;
+  const { timeZone } = head;
   const wording = wordingOf(head);
   const answer = wholePlan(
     { state: jobState(inputs), doc, order, timeZone, nowMs: inputs.nowMs },
@@ -85,12 +86,12 @@ function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPla
         kind: 'missing',
         field: 'weather',
         label: 'Weather of the days ahead',
-        actual: verdictText(answer.cannot, units, (ms) => new Date(ms).toISOString(), wording),
+        actual: verdictText(answer.cannot, notationOf(head), (ms) => new Date(ms).toISOString(), wording),
         expected: 'a place of the job, and hours that are fetched or read in',
       },
     ]);
   const { groups } = takeoff(inputs.survey, inputs.buildUps, order);
-  return toldPlan(answer, { timeZone, system: units, wording, price: offerOf(answer, doc, groups) });
+  return toldPlan(answer, { timeZone, written: notationOf(head), wording, price: offerOf(answer, doc, groups) });
 }
 
 type Asked = JobSnapshot & { readonly doc: ProgrammeDoc; readonly order: OrderDoc; readonly tries: number };

@@ -1,6 +1,7 @@
 /** The state of a job at an instant, from what the database holds. */
 import { z } from 'zod';
 import { instantSchema } from '@lentum/core/job';
+import { notationOf } from '@lentum/core/units';
 import { wordingOf } from '@lentum/core/wording';
 import { jobState } from '@lentum/core/state';
 import { toldState, type ToldState } from '@lentum/core/words';
@@ -12,7 +13,7 @@ import { inputsOf, jobSnapshot, type JobSnapshot } from './snapshot.ts';
 atThread('today', (job: JobSnapshot): ToldState => {
   const { head } = job;
   return toldState(jobState(inputsOf(job)), {
-    ...{ timeZone: head.timeZone, system: head.units, wording: wordingOf(head) },
+    ...{ timeZone: head.timeZone, written: notationOf(head), wording: wordingOf(head) },
   });
 });
 

@@ -11,7 +11,7 @@ import { DEFAULT_PROVING, provingProblems, type ProvingDoc } from '@lentum/core/
 import { bayStatus, clockShiftMs, readEntry, zonesAsTested, type Say } from '@lentum/core/record';
 import { EMPTY_SITE, siteProblems, type SiteDoc } from '@lentum/core/site';
 import { EMPTY_SURVEY, surveyProblems, zoneQuantities, type Survey } from '@lentum/core/survey';
-import { format, type Quantity, type System } from '@lentum/core/units';
+import { format, notationOf, type Quantity, type System } from '@lentum/core/units';
 import { call, get } from './api.ts';
 import { useCourses } from './courses.ts';
 import { clockOffsetMs, rightNowMs } from './righttime.ts';
@@ -28,6 +28,7 @@ import { sendWaiting, useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { useRecord } from './record.ts';
 import { useTakingOff } from './takingoff.ts';
+import { HERE } from './locale.ts';
 import { sayClock, sayHour, sayTime } from './time.ts';
 import { useWeather } from './weather.ts';
 import { worded } from './wording.ts';
@@ -178,6 +179,12 @@ export const useJob = defineStore('job', () => {
   /** What the job sets for itself: numbers of practice, and what is accepted before it is covered. */
   const jobRules = computed(() => rulesOf(toRaw(head.value)));
   const system = computed<System>(() => preferences.units || head.value?.units || 'metric');
+  /** How figures are written on screen: numbers as this browser's place does, feet as the job does. */
+  const written = computed(() => ({
+    ...notationOf({ units: system.value, inches: head.value?.inches }),
+    numbers: HERE.numbers,
+  }));
+  const currency = computed(() => head.value?.currency ?? preferences.currency);
   const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
   const zones = computed(() =>
     survey.draft.value.zones.map((zone, i) => ({
@@ -246,7 +253,7 @@ export const useJob = defineStore('job', () => {
   /** Figures and instants in the units and the clock of the job. */
   const sayer: Say = {
     time: (instant) => sayTime(Date.parse(instant), timeZone.value, nowMs.value),
-    value: (value, quantity) => format(value, quantity, system.value),
+    value: (value, quantity) => format(value, quantity, written.value),
     word: worded,
   };
   const entering = useEntering(
@@ -281,6 +288,8 @@ export const useJob = defineStore('job', () => {
     now,
     nowMs,
     system,
+    written,
+    currency,
     timeZone,
     zones,
     details,
@@ -299,7 +308,7 @@ export const useJob = defineStore('job', () => {
     lookAgain,
     hear,
     changeHead,
-    say: (value: number, quantity: Quantity): string => format(value, quantity, system.value),
+    say: (value: number, quantity: Quantity): string => format(value, quantity, written.value),
     time: (ms: number): string => sayTime(ms, timeZone.value, nowMs.value),
     hour: (ms: number): string => sayHour(ms, timeZone.value),
     clock: (ms: number): string => sayClock(ms, timeZone.value, nowMs.value),

@@ -9,7 +9,7 @@ export interface Undoable {
 }
 
 export interface OpenJob {
-  readonly head: Pick<JobHead, 'units' | 'wording'> | undefined;
+  readonly head: Pick<JobHead, 'units' | 'wording' | 'currency'> | undefined;
   readonly system: System;
   /** By the stage whose page they are edited on. */
   readonly documents: Readonly<Partial<Record<string, Undoable>>>;

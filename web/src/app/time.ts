@@ -1,33 +1,58 @@
 /** Times are the job's local time. Stored instants are UTC. */
 import { DateTime } from 'luxon';
-import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
-import { dayAndMonth, weekdayOf, zoneAhead } from '@lentum/core/weather';
+import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '@lentum/core/units';
+import { clockText, dayAndMonth, weekdayOf, zoneAhead } from '@lentum/core/weather';
+import { HERE, type PlaceStyle } from './locale.ts';
 
 /** Nearer than this a clock can be meant in one way only. */
 const NEAR_MS = 20 * MS_PER_HOUR;
 
-const clockOf = (localMs: number): string =>
-  new Date(localMs).toISOString().slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length);
-
-/** "14:30" today, "tomorrow 08:30", "Tue 14:30" within the week, else "12 May 14:30". */
-export function sayTime(ms: number, zone: string, nowMs: number): string {
+/**
+ * "14:30" today, "tomorrow 08:30", "Tue 14:30" within the week, else "12 May 14:30", and with the year where it is
+ * another one. As this browser's place writes it: "May 12 2:30 PM".
+ */
+export function sayTime(ms: number, zone: string, nowMs: number, style: PlaceStyle = HERE): string {
   // A page says hundreds of times: the zone is asked once for each, the rest is arithmetic.
   const localMs = ms + zoneAhead(ms, zone);
   const dayOf = (local: number): number => Math.floor(local / MS_PER_DAY);
   const days = dayOf(localMs) - dayOf(nowMs + zoneAhead(nowMs, zone));
-  const clock = clockOf(localMs);
+  const clock = clockText(localMs, style.twelve);
   if (days === 0) return clock;
   if (days === 1) return `tomorrow ${clock}`;
   if (days === -1) return `yesterday ${clock}`;
-  return `${Math.abs(days) < 7 ? weekdayOf(localMs) : dayAndMonth(localMs)} ${clock}`;
+  if (Math.abs(days) < 7) return `${weekdayOf(localMs)} ${clock}`;
+  const yearOf = (local: number): number => new Date(local).getUTCFullYear();
+  const year = yearOf(localMs);
+  const isOther = year !== yearOf(nowMs + zoneAhead(nowMs, zone));
+  return `${dayAndMonth(localMs, style.monthFirst)}${isOther ? ` ${year}` : ''} ${clock}`;
 }
 
+/** A day in words, as this browser's place orders them. */
+export type DayForm = 'short' | 'weekday' | 'full' | 'long';
+const DAY_FORMS: Readonly<Record<DayForm, readonly [dayFirst: string, monthFirst: string]>> = {
+  /** 12 May 2026 */
+  short: ['d MMM yyyy', 'MMM d, yyyy'],
+  /** Tue 12 May */
+  weekday: ['ccc d MMM', 'ccc, MMM d'],
+  /** Tue 12 May 2026 */
+  full: ['ccc d MMM yyyy', 'ccc, MMM d, yyyy'],
+  /** Tuesday 12 May */
+  long: ['cccc d MMMM', 'cccc, MMMM d'],
+};
+export const dayText = (day: DateTime, form: DayForm, style: PlaceStyle = HERE): string =>
+  day.setLocale('en').toFormat(DAY_FORMS[form][style.monthFirst ? 1 : 0]);
+/** The clock of a time alone. */
+export const clockWords = (at: DateTime, style: PlaceStyle = HERE): string =>
+  clockText(at.toMillis() + at.offset * MS_PER_MINUTE, style.twelve);
+
 /** Only the clock, where the day is said beside it. */
-export const sayHour = (ms: number, zone: string): string => clockOf(ms + zoneAhead(ms, zone));
+export const sayHour = (ms: number, zone: string): string => clockText(ms + zoneAhead(ms, zone), HERE.twelve);
 
 /** Only the clock while it can be meant in one way, for small labels; else as `sayTime`. */
 export function sayClock(ms: number, zone: string, nowMs: number): string {
-  return Math.abs(ms - nowMs) < NEAR_MS ? clockOf(ms + zoneAhead(ms, zone)) : sayTime(ms, zone, nowMs);
+  return Math.abs(ms - nowMs) < NEAR_MS
+    ? clockText(ms + zoneAhead(ms, zone), HERE.twelve)
+    : sayTime(ms, zone, nowMs);
 }
 
 const FIELD = "yyyy-MM-dd'T'HH:mm";
@@ -57,5 +82,4 @@ export const zoneName = (zone: string, ms: number): string =>
   DateTime.fromMillis(ms, { zone, locale: 'en-GB' }).toFormat('ZZZZ');
 
 /** "31 Dec 2026", from a date without a time. */
-export const dayWords = (day: string): string =>
-  DateTime.fromISO(day, { zone: 'utc', locale: 'en-GB' }).toFormat('d MMM yyyy');
+export const dayWords = (day: string): string => dayText(DateTime.fromISO(day, { zone: 'utc' }), 'short');

@@ -11,7 +11,7 @@ import MixFacts from './MixFacts.vue';
 import PaperLink from '../shared/PaperLink.vue';
 
 const props = defineProps<{ layer: Layer; buildUp: BuildUp }>();
-const { say, system } = useUnits();
+const { say, written } = useUnits();
 
 const limits = computed(() => ('limits' in props.layer ? props.layer.limits : undefined));
 const range = (a: number, b: number): string =>
@@ -77,7 +77,7 @@ const stages = computed(() =>
   }),
 );
 const tools = computed(() =>
-  'tools' in props.layer ? props.layer.tools.map((t) => toolWords(t, system.value)) : [],
+  'tools' in props.layer ? props.layer.tools.map((t) => toolWords(t, written.value)) : [],
 );
 const MISSED: readonly (readonly [Missable, string])[] = [
   ['overcoatUntil', 'the overcoat time passed'],

@@ -11,7 +11,7 @@ import { useUnits } from '../shared/units.ts';
 import { sayDifference } from './difference.ts';
 
 const props = defineProps<{ before: BuildUp | undefined; after: BuildUp; pace: Pace; terms: Terms }>();
-const { say, system } = useUnits();
+const { say, written } = useUnits();
 const MOST = 4;
 const changed = computed(() => (props.before ? differences(props.before, props.after) : []));
 const moved = computed(() =>
@@ -22,7 +22,7 @@ const sentences = computed(() =>
     ? findingsMoved(props.before, props.after, props.terms)
     : { come: [], gone: [] },
 );
-const text = (says: Parameters<typeof verdictText>[0]): string => verdictText(says, system.value, String);
+const text = (says: Parameters<typeof verdictText>[0]): string => verdictText(says, written.value, String);
 </script>
 
 <template>

@@ -14,7 +14,7 @@ import { useUnits } from '../shared/units.ts';
 const props = defineProps<{ buildUp: BuildUp; terms: Terms; zone: Zone; falls: FallsReport | undefined }>();
 const emit = defineEmits<{ set: [withoutPrimer: boolean] }>();
 const job = useJob();
-const { system } = useUnits();
+const { written } = useUnits();
 
 const leftOut = computed(() => props.terms.withoutPrimer === true);
 const primer = computed(() => firstPrimer(props.buildUp, props.terms));
@@ -33,7 +33,7 @@ const judged = computed(() => {
   return found.ok ? found.value.primer : undefined;
 });
 const shown = computed(() => primer.value && (leftOut.value || school.value === 'test may spare'));
-const says = computed(() => (judged.value ? verdictText(judged.value.says, system.value, job.time) : ''));
+const says = computed(() => (judged.value ? verdictText(judged.value.says, written.value, job.time) : ''));
 const against = computed(() => leftOut.value && judged.value?.answer !== 'spared');
 </script>
 

@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue';
 import type { BuildUp, Terms } from '@lentum/core/buildup';
 import type { Pace } from '@lentum/core/choosing';
-import { differences, inWords, moves, sameContent } from '@lentum/core/library';
+import { differences, inUsPacks, inWords, moves, sameContent } from '@lentum/core/library';
 import { get, sentenceOf } from '../app/api.ts';
 import { spoken } from '../app/wording.ts';
 import { useLibrary } from '../library/library.ts';
@@ -39,10 +39,11 @@ watch(
   },
   { immediate: true },
 );
-/** A job in American words took what ships with Lentum in those words: that is no change of its own. */
+/** A job in American words, or in US units, took what ships with Lentum in those: that is no change of its own. */
 const own = computed(() =>
   original.value
     ? [original.value, inWords(original.value, 'us', spoken.value.units)]
+        .flatMap((was) => [was, inUsPacks(was)])
         .map((was) => differences(was, props.buildUp))
         .reduce((a, b) => (b.length < a.length ? b : a))
     : [],

@@ -12,7 +12,7 @@ const props = defineProps<{
   found: readonly ConditionFound[];
 }>();
 const emit = defineEmits<{ set: [conditions: ZoneCondition[]] }>();
-const { system } = useUnits();
+const { written } = useUnits();
 /** Conditions for which some layer has another rate. */
 const rows = computed(() =>
   ZONE_CONDITIONS.flatMap((condition) => {
@@ -21,7 +21,7 @@ const rows = computed(() =>
       .filter((c) => variantOf(c, condition))
       .map((c) => c.name.toLowerCase());
     const found = props.found.find((f) => f.condition === condition);
-    const says = found ? verdictText(found.says, system.value, String) : '';
+    const says = found ? verdictText(found.says, written.value, String) : '';
     return layers.length === 0 ? [] : [{ condition, layers, on: props.set.includes(condition), says }];
   }),
 );

@@ -1,11 +1,15 @@
 import { cureHours, type CureTable } from '@lentum/core/cure';
-import type { Ranged } from '@lentum/core/units';
+import { marksOf, type Ranged } from '@lentum/core/units';
+import { HERE } from '../app/locale.ts';
+
+const tenths = (value: number): string =>
+  String(Number(value.toFixed(1))).replace('.', marksOf(HERE.numbers).decimal);
 
 /** Hours in words: minutes below two hours, days from three days on. */
 export function sayHours(hours: number): string {
   if (hours < 2) return `${Math.round(hours * 60)} min`;
-  if (hours >= 72) return `${Number((hours / 24).toFixed(1))} d`;
-  return `${Number(hours.toFixed(1))} h`;
+  if (hours >= 72) return `${tenths(hours / 24)} d`;
+  return `${tenths(hours)} h`;
 }
 
 /** What counts, and the range that it was chosen from. */

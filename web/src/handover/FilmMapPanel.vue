@@ -110,7 +110,7 @@ const patchWords = (i: number): string => {
       { figure: p.area },
       `, down to ${say(p.lowestMm, 'film')}, under ${say(map.value?.least.value ?? 0, 'film')}; `,
     ],
-    job.system,
+    job.written,
     (ms) => job.time(ms),
   );
 };

@@ -1,10 +1,15 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue';
+import type { FormInstance } from 'element-plus';
+import { computed, reactive, useTemplateRef } from 'vue';
 import { jobHeadSchema, type JobHead } from '@lentum/core/job';
 import { wordingOf, type Wording } from '@lentum/core/wording';
-import { check, sentence } from '@lentum/core/problems';
+import { check } from '@lentum/core/problems';
+import { INCHES, notationOf, NUMBER_STYLES, type Inches } from '@lentum/core/units';
+import { usePreferences } from '../app/preferences.ts';
 import { sayClock } from '../app/time.ts';
+import { useNarrow } from '../shared/narrow.ts';
 import PickList from '../shared/PickList.vue';
+import { zodRules } from '../shared/zodrules.ts';
 
 const props = defineProps<{ title: string; action: string; head?: JobHead; trouble?: string }>();
 const emit = defineEmits<{ done: [head: JobHead] }>();
@@ -12,13 +17,36 @@ const open = defineModel<boolean>({ required: true });
 
 const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const zones = Intl.supportedValuesOf('timeZone').map((z) => ({ value: z, label: z }));
+const narrow = useNarrow();
+const LENGTHS: Readonly<Record<Inches, string>> = {
+  decimal: '12.54 ft',
+  eighths: `12' 6 1/2"`,
+  sixteenths: `12' 6 7/16"`,
+};
+/** What goes with the units, until somebody says otherwise. */
+const USUAL = 'usual';
 const form = reactive({
   name: props.head?.name ?? '',
   place: props.head?.place ?? '',
   timeZone: props.head?.timeZone ?? here,
   units: props.head?.units ?? ('metric' as 'metric' | 'us'),
   words: props.head?.wording ?? ('units' as Wording | 'units'),
+  inches: props.head?.inches ?? notationOf({ units: 'us' }).inches,
+  numbers: props.head?.numbers ?? (USUAL as string),
+  currency: props.head?.currency ?? (USUAL as string),
 });
+const numberStyles = computed(() => [
+  { value: USUAL, label: `As goes with the units, ${notationOf({ units: form.units }).numbers}` },
+  ...NUMBER_STYLES.map((value) => ({ value: value as string, label: value })),
+]);
+const codes = new Intl.DisplayNames('en', { type: 'currency' });
+const currencies = [
+  { value: USUAL, label: `As on each device, here ${usePreferences().currency}` },
+  ...Intl.supportedValuesOf('currency').map((value) => ({
+    value,
+    label: `${value}, ${codes.of(value) ?? ''}`,
+  })),
+];
 /** Instants stay when the clock changes: what that means, with the time that it is now. */
 const moved = computed(() => {
   const before = props.head?.timeZone;
@@ -32,60 +60,81 @@ const spoken = computed(() =>
     ? 'Roof drain, curb, cant strip, tie-off.'
     : 'Outlet, kerb, fillet, day joint.',
 );
-const tried = ref(false);
-const checked = computed(() =>
-  check(
-    jobHeadSchema,
-    {
-      name: form.name,
-      place: form.place,
-      timeZone: form.timeZone,
-      units: form.units,
-      ...(form.words === 'units' ? {} : { wording: form.words }),
-      ...(props.head?.demo ? { demo: true } : {}),
-      ...(props.head?.rules ? { rules: props.head.rules } : {}),
-    },
-    'The job',
-  ),
-);
+const data = (): unknown => ({
+  name: form.name,
+  place: form.place,
+  timeZone: form.timeZone,
+  units: form.units,
+  ...(form.words === 'units' ? {} : { wording: form.words }),
+  ...(form.units === 'us' ? { inches: form.inches } : {}),
+  ...(form.numbers === USUAL ? {} : { numbers: form.numbers }),
+  ...(form.currency === USUAL ? {} : { currency: form.currency }),
+  ...(props.head?.demo ? { demo: true } : {}),
+  ...(props.head?.rules ? { rules: props.head.rules } : {}),
+});
+const rules = zodRules(jobHeadSchema, data, { name: 'Name', place: 'Place', timeZone: 'Time zone' });
+const fields = useTemplateRef<FormInstance>('fields');
 
-function done(): void {
-  tried.value = true;
-  if (checked.value.ok) emit('done', checked.value.value);
+async function done(): Promise<void> {
+  const isRight = await fields.value?.validate().catch(() => false);
+  const read = check(jobHeadSchema, data(), 'The job');
+  if (isRight === true && read.ok) emit('done', read.value);
 }
 </script>
 
 <template>
   <el-dialog v-model="open" :title="title">
-    <form id="job-form" class="form" @submit.prevent="done">
-      <label for="job-name">Name</label>
-      <el-input
-        id="job-name"
-        v-model="form.name"
-        maxlength="120"
-        placeholder="such as Harbour office, roof and balconies"
-      />
-      <label for="job-place">Place</label>
-      <el-input id="job-place" v-model="form.place" maxlength="200" placeholder="address or site" />
-      <label for="job-zone">Time zone</label>
-      <PickList id="job-zone" v-model="form.timeZone" filterable :options="zones" own label="Time zone" />
-      <span id="job-units">Units</span>
-      <el-radio-group v-model="form.units" aria-labelledby="job-units">
-        <el-radio-button value="metric">Metric</el-radio-button>
-        <el-radio-button value="us">US customary</el-radio-button>
-      </el-radio-group>
-      <span id="job-words">Words</span>
-      <el-radio-group v-model="form.words" aria-labelledby="job-words">
-        <el-radio-button value="units">With the units</el-radio-button>
-        <el-radio-button value="uk">British</el-radio-button>
-        <el-radio-button value="us">American</el-radio-button>
-      </el-radio-group>
-      <p class="quiet spoken">{{ spoken }}</p>
-    </form>
+    <el-form
+      id="job-form"
+      ref="fields"
+      :model="form"
+      :rules="rules"
+      label-width="10rem"
+      :label-position="narrow ? 'top' : 'left'"
+      @submit.prevent="done"
+    >
+      <el-form-item label="Name" prop="name">
+        <el-input
+          v-model="form.name"
+          maxlength="120"
+          placeholder="such as Harbour office, roof and balconies"
+        />
+      </el-form-item>
+      <el-form-item label="Place" prop="place">
+        <el-input v-model="form.place" maxlength="200" placeholder="address or site" />
+      </el-form-item>
+      <el-form-item label="Time zone" prop="timeZone">
+        <PickList v-model="form.timeZone" filterable :options="zones" own label="Time zone" />
+      </el-form-item>
+      <el-form-item label="Units">
+        <el-radio-group v-model="form.units" aria-label="Units">
+          <el-radio-button value="metric">Metric</el-radio-button>
+          <el-radio-button value="us">US customary</el-radio-button>
+        </el-radio-group>
+      </el-form-item>
+      <el-form-item v-if="form.units === 'us'" label="Lengths">
+        <el-radio-group v-model="form.inches" aria-label="Lengths">
+          <el-radio-button v-for="i in INCHES" :key="i" :value="i">{{ LENGTHS[i] }}</el-radio-button>
+        </el-radio-group>
+      </el-form-item>
+      <el-form-item label="Words">
+        <div>
+          <el-radio-group v-model="form.words" aria-label="Words">
+            <el-radio-button value="units">With the units</el-radio-button>
+            <el-radio-button value="uk">British</el-radio-button>
+            <el-radio-button value="us">American</el-radio-button>
+          </el-radio-group>
+          <p class="quiet spoken">{{ spoken }}</p>
+        </div>
+      </el-form-item>
+      <el-form-item label="Numbers on paper">
+        <PickList v-model="form.numbers" :options="numberStyles" own label="Numbers on paper" />
+      </el-form-item>
+      <el-form-item label="Currency">
+        <PickList v-model="form.currency" filterable :options="currencies" own label="Currency" />
+      </el-form-item>
+    </el-form>
     <p v-if="moved" class="quiet" role="status">{{ moved }}</p>
-    <p v-if="tried && !checked.ok" class="wrong" role="alert">
-      {{ checked.problems.map(sentence).join(' ') }}
-    </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template #footer>
       <el-button @click="open = false">Cancel</el-button>
@@ -95,27 +144,11 @@ function done(): void {
 </template>
 
 <style scoped>
-.form {
-  display: grid;
-  grid-template-columns: 7rem minmax(0, 1fr);
-  gap: var(--s3);
-  align-items: center;
-}
 .spoken {
-  grid-column: 2;
   margin: 0;
 }
 .wrong {
   color: var(--red);
   margin-top: var(--s3);
-}
-@media (max-width: 520px) {
-  .form {
-    grid-template-columns: 1fr;
-    gap: var(--s1);
-  }
-  .spoken {
-    grid-column: 1;
-  }
 }
 </style>

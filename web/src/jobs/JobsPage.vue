@@ -2,6 +2,7 @@
 import { ElMessage } from 'element-plus';
 import { watchDebounced } from '@vueuse/core';
 import { DateTime } from 'luxon';
+import { clockWords, dayText } from '../app/time.ts';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
@@ -150,8 +151,8 @@ async function importFile(event: Event): Promise<void> {
   importing.value = false;
 }
 
-const when = (iso: string, format = 'd LLL yyyy'): string =>
-  DateTime.fromISO(iso, { locale: 'en-GB' }).toFormat(format);
+const when = (iso: string): string => dayText(DateTime.fromISO(iso), 'short');
+const whenToTheMinute = (iso: string): string => `${when(iso)} at ${clockWords(DateTime.fromISO(iso))}`;
 /** Where there is work the day comes first. */
 const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) > 0 ? 'site' : 'survey');
 </script>
@@ -208,7 +209,7 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
         >
         <span class="quiet">{{ row.entries }} {{ row.entries === 1 ? 'entry' : 'entries' }} on record</span>
         <span v-if="copies.has(row.id)" class="copy"
-          >{{ copies.get(row.id) }}, started {{ when(row.createdAt, "d LLL yyyy 'at' HH:mm") }}</span
+          >{{ copies.get(row.id) }}, started {{ whenToTheMinute(row.createdAt) }}</span
         >
         <span v-else class="quiet">started {{ when(row.createdAt) }}</span>
         <el-button text @click="archive(row, !row.archived)">{{

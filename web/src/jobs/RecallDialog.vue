@@ -3,6 +3,7 @@
 import { ref } from 'vue';
 import { bayRunsInOrder } from '@lentum/core/words';
 import { DateTime } from 'luxon';
+import { dayText } from '../app/time.ts';
 import { get, sentenceOf } from '../app/api.ts';
 import { saveCsvFile } from '../shared/csv.ts';
 
@@ -49,7 +50,7 @@ async function look(text = batch.value.trim()): Promise<void> {
     busy.value = false;
   }
 }
-const when = (iso: string): string => DateTime.fromISO(iso, { locale: 'en-GB' }).toFormat('d LLL yyyy');
+const when = (iso: string): string => dayText(DateTime.fromISO(iso), 'short');
 const csv = (): void =>
   saveCsvFile(
     [

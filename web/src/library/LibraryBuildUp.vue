@@ -3,6 +3,7 @@
 import { useEventListener } from '@vueuse/core';
 import { ElMessage } from 'element-plus';
 import { DateTime } from 'luxon';
+import { clockWords, dayText } from '../app/time.ts';
 import { computed, onScopeDispose, reactive, ref, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { blankBuildUp, buildUpProblems, type BuildUp, type Terms } from '@lentum/core/buildup';
@@ -146,8 +147,10 @@ async function backTo(revision: number): Promise<void> {
     trouble.value = sentenceOf(error);
   }
 }
-const when = (iso: string): string =>
-  DateTime.fromISO(iso, { locale: 'en-GB' }).toFormat('d LLL yyyy, HH:mm');
+const when = (iso: string): string => {
+  const at = DateTime.fromISO(iso);
+  return `${dayText(at, 'short')}, ${clockWords(at)}`;
+};
 </script>
 
 <template>

@@ -2,8 +2,9 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { BuildUp } from '@lentum/core/buildup';
-import { inWords } from '@lentum/core/library';
+import { inUsPacks, inWords } from '@lentum/core/library';
 import { get, sentenceOf } from '../app/api.ts';
+import { openJob } from '../app/openjob.ts';
 import { spoken } from '../app/wording.ts';
 
 export interface Listed {
@@ -24,11 +25,13 @@ export interface Revision {
 
 export const useLibrary = defineStore('library', () => {
   const stored = shallowRef<readonly Listed[]>();
-  /** What ships with Lentum in the words of the open job; what the firm wrote as it wrote it. */
+  /** What ships with Lentum in the words and the packs of the open job; what the firm wrote as it wrote it. */
+  const inPacks = (buildUp: BuildUp): BuildUp =>
+    openJob.value?.head?.units === 'us' ? inUsPacks(buildUp) : buildUp;
   const rows = computed(() =>
     stored.value?.map((row) =>
       row.shipped && row.revision === 1
-        ? { ...row, buildUp: inWords(row.buildUp, spoken.value.wording, spoken.value.units) }
+        ? { ...row, buildUp: inPacks(inWords(row.buildUp, spoken.value.wording, spoken.value.units)) }
         : row,
     ),
   );

@@ -12,7 +12,7 @@ import { useUnits } from '../shared/units.ts';
 
 const job = useJob();
 useAllRoofs();
-const { system } = useUnits();
+const { written } = useUnits();
 const planned = computed(() =>
   job.zones.flatMap(({ zone, buildUp }) => (buildUp ? [{ zone, buildUp }] : [])),
 );
@@ -21,7 +21,7 @@ const chosen = ref<string[]>([]);
 const ofDay = computed(() =>
   chosen.value.length === 0 ? planned.value : planned.value.filter((p) => chosen.value.includes(p.zone.id)),
 );
-const lines = computed(() => kitOf(ofDay.value, system.value));
+const lines = computed(() => kitOf(ofDay.value, written.value));
 const groups = computed(() => {
   return KIT_GROUPS.map((group) => ({ group, lines: lines.value.filter((l) => l.group === group) })).filter(
     (g) => g.lines.length > 0,

@@ -8,6 +8,7 @@ import { weekdayOf } from '@lentum/core/weather';
 import { computed, ref } from 'vue';
 import type { Block, PlanAnswer } from '@lentum/core/planning';
 import { useJob } from '../app/job.ts';
+import { useUnits } from '../shared/units.ts';
 import { worded } from '../app/wording.ts';
 import { airRange, boardOf, HEAD, NAMES, SEAM, skyOf, type BoardBlock } from './board.ts';
 import BoardRow from './BoardRow.vue';
@@ -24,6 +25,7 @@ const chosen = defineModel<string | undefined>('chosen');
 const emit = defineEmits<{ move: [block: Block, ms: number] }>();
 
 const job = useJob();
+const { number } = useUnits();
 const frame = ref<HTMLElement>();
 const { width: room } = useElementSize(frame);
 const board = computed(() => boardOf(props.answer, Math.max(320, room.value)));
@@ -36,7 +38,7 @@ const dayName = (d: string): string => {
   const at = Date.parse(d);
   return `${weekdayOf(at)} ${new Date(at).getUTCDate()}`;
 };
-const hours = (min: number): string => (min / 60).toFixed(1);
+const hours = (min: number): string => number(min / 60, 1);
 
 const rows = computed(() =>
   drawnRows(board.value, props.answer, { codes: props.codes, time: job.time, clock: job.clock, worded }),

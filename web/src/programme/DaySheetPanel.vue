@@ -1,6 +1,8 @@
 <script setup lang="ts">
 /** The sheet of the chosen day: what each crew does when, what goes along, and what closes. */
 import { DateTime } from 'luxon';
+import { HERE } from '../app/locale.ts';
+import { dayText } from '../app/time.ts';
 import { computed } from 'vue';
 import type { DayShown, PlanAnswer } from '@lentum/core/planning';
 import { daySheet } from '@lentum/core/words';
@@ -9,14 +11,18 @@ import { worded } from '../app/wording.ts';
 import ContactLines from '../shared/ContactLines.vue';
 import FigureText from '../shared/FigureText.vue';
 import SayParts from '../shared/SayParts.vue';
+import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ answer: PlanAnswer; day: DayShown }>();
 const emit = defineEmits<{ choose: [key: string] }>();
 const job = useJob();
+const { number } = useUnits();
+/** A clock with AM and PM is wider. */
+const clockWidth = HERE.twelve ? '72px' : '56px';
 const sheet = computed(() => daySheet(props.answer, props.day.date));
 const contacts = computed(() => job.documents.programme.draft.contacts);
-const title = computed(() => DateTime.fromISO(props.day.date).toFormat('cccc d LLLL'));
-const hours = (min: number): string => (min / 60).toFixed(1);
+const title = computed(() => dayText(DateTime.fromISO(props.day.date), 'long'));
+const hours = (min: number): string => number(min / 60, 1);
 </script>
 
 <template>
@@ -102,7 +108,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 56px minmax(0, 1fr);
+  grid-template-columns: v-bind(clockWidth) minmax(0, 1fr);
   gap: var(--s2);
   padding: var(--s2) 0;
   border-bottom: var(--stroke) solid var(--line);

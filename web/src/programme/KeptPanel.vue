@@ -6,6 +6,7 @@ import { moveWords, SLIP_WORDS, slipCounts, whyLines } from '@lentum/core/words'
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import SayParts from '../shared/SayParts.vue';
+import { useUnits } from '../shared/units.ts';
 import type { Since } from '../workers/programme.worker.ts';
 
 const props = defineProps<{
@@ -16,6 +17,7 @@ const props = defineProps<{
   settled: boolean;
 }>();
 const job = useJob();
+const { number } = useUnits();
 const changes = computed(() =>
   props.settled ? (props.since?.changes ?? changesSince(props.kept, props.answer)) : undefined,
 );
@@ -31,7 +33,7 @@ const first = computed(() => {
 const MOST_SLIPS = 6;
 
 const DAY_MS = 86_400_000;
-const days = (ms: number): string => (Math.abs(ms) / DAY_MS).toFixed(1);
+const days = (ms: number): string => number(Math.abs(ms) / DAY_MS, 1);
 </script>
 
 <template>

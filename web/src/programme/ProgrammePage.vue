@@ -2,6 +2,7 @@
 /** The days: a plan of all roofs by crews and weather, how sure it is, and the sheet of the chosen day. */
 import { useMediaQuery } from '@vueuse/core';
 import { DateTime } from 'luxon';
+import { dayText } from '../app/time.ts';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { blocksOf, keptFrom, type Block } from '@lentum/core/planning';
@@ -94,7 +95,7 @@ const leftOut = computed(() => (inWords?.value ? leftOutVerdicts(inWords.value) 
 const finish = computed(() =>
   answer.value?.finishMs === undefined
     ? undefined
-    : DateTime.fromMillis(answer.value.finishMs, { zone: job.timeZone }).toFormat('ccc d LLL'),
+    : dayText(DateTime.fromMillis(answer.value.finishMs, { zone: job.timeZone }), 'weekday'),
 );
 const busySays = computed(() =>
   stage.value === 'judging' ? 'Being played in every way the weather may go' : 'Looking for a better plan',
@@ -135,22 +136,19 @@ const dayZones = computed(() => {
   return job.zones.flatMap(({ zone, buildUp }) => (buildUp && own.has(zone.id) ? [{ zone, buildUp }] : []));
 });
 const printout = (): Printout =>
-  printed(
-    `Day sheet, ${day.value ? DateTime.fromISO(day.value.date).toFormat('ccc d LLL yyyy') : ''}`,
-    (t) => {
-      const sheet = answer.value && daySheet(answer.value, date.value);
-      return sheet
-        ? daySheetBlocks(
-            sheet,
-            {
-              kit: kitOf(dayZones.value, job.system).map((k) => k.what),
-              contacts: job.documents.programme.draft.contacts,
-            },
-            t,
-          )
-        : [];
-    },
-  );
+  printed(`Day sheet, ${day.value ? dayText(DateTime.fromISO(day.value.date), 'full') : ''}`, (t) => {
+    const sheet = answer.value && daySheet(answer.value, date.value);
+    return sheet
+      ? daySheetBlocks(
+          sheet,
+          {
+            kit: kitOf(dayZones.value, job.written).map((k) => k.what),
+            contacts: job.documents.programme.draft.contacts,
+          },
+          t,
+        )
+      : [];
+  });
 const notice = (): Printout =>
   printed('Notice', (t) => (answer.value ? noticeBlocks(answer.value, job.timeZone, t) : []));
 /** The works as a table that any spreadsheet reads. */

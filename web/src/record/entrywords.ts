@@ -21,7 +21,7 @@ export function useEntryWords() {
       .againstWords(
         work.laidAgainst(job.state, entry),
         reason,
-        job.system,
+        job.written,
         job.time,
         entry.kind === 'opening' ? 'opened' : entry.kind === 'flood' ? 'filled' : 'laid',
       )

@@ -5,7 +5,7 @@
  */
 import { computed, ref, useId, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
-import { parse, toShown, type Quantity } from '@lentum/core/units';
+import { parse, type Quantity } from '@lentum/core/units';
 import { worded } from '../app/wording.ts';
 import { useOddText } from './oddtext.ts';
 import { useUnits } from './units.ts';
@@ -27,18 +27,18 @@ const props = withDefaults(
   { size: 'default' },
 );
 const model = defineModel<number | undefined>();
-const { system, unit } = useUnits();
+const { system, unit, typed, reading, written } = useUnits();
 const id = useId();
 const text = ref('');
 const problem = ref('');
 
 function show(): void {
-  text.value =
-    model.value === undefined
-      ? ''
-      : String(Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3)));
+  text.value = inField();
 }
-watch([model, system], () => {
+/** The figure as it stands in the field while nobody types. */
+const inField = (): string =>
+  model.value === undefined ? '' : typed(model.value, props.quantity, props.digits ?? 3);
+watch([model, written], () => {
   if (problem.value === '') show();
 });
 show();
@@ -51,7 +51,7 @@ const typedAs = computed(() =>
     : 'decimal',
 );
 const context = computed(() => ({
-  system: system.value,
+  ...reading.value,
   label: props.label,
   ...(props.min === undefined ? {} : { min: props.min }),
   ...(props.max === undefined ? {} : { max: props.max }),
@@ -72,11 +72,7 @@ function read(): void {
   problem.value = parsed.ok ? '' : parsed.problems.map(sentence).join(' ');
   if (!parsed.ok) return;
   // Leaving a field untouched must not replace a figure by its rounded picture.
-  const before =
-    model.value === undefined
-      ? undefined
-      : Number(toShown(model.value, props.quantity, system.value).toFixed(props.digits ?? 3));
-  if (before === undefined || String(before) !== text.value) model.value = parsed.value;
+  if (model.value === undefined || inField() !== text.value) model.value = parsed.value;
   show();
 }
 defineExpose({ problem });

@@ -16,5 +16,6 @@ const emit = defineEmits<{ choose: [key: string] }>();
       @click="emit('choose', key)"
       >{{ worded(name) }}</el-button
     >
+    <slot />
   </div>
 </template>

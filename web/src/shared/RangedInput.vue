@@ -19,11 +19,11 @@ const props = defineProps<{
   optional?: boolean;
 }>();
 const emit = defineEmits<{ 'update:modelValue': [value: Ranged | undefined] }>();
-const { system } = useUnits();
+const { reading, written } = useUnits();
 const id = useId();
 const DIGITS = 3;
 const shown = computed(() =>
-  props.modelValue ? showRanged(props.modelValue, props.quantity, props.end, system.value, DIGITS) : '',
+  props.modelValue ? showRanged(props.modelValue, props.quantity, props.end, written.value, DIGITS) : '',
 );
 const text = ref(shown.value);
 const problem = ref('');
@@ -57,7 +57,7 @@ function read(): void {
     return;
   }
   const parsed = parseRanged(text.value, props.quantity, props.end, {
-    ...{ system: system.value, label: props.label },
+    ...{ ...reading.value, label: props.label },
     ...{ above: 0, max: props.max },
   });
   problem.value = parsed.ok ? '' : parsed.problems.map(sentence).join(' ');

@@ -49,6 +49,8 @@ const inOrder = computed(() => {
 });
 
 const OFFSET = 20;
+/** Width of a letter of a label, px, about. */
+const LETTER = 6.5;
 const sides = computed(() => {
   const outward = signedArea(props.ring) > 0 ? 1 : -1;
   return props.ring.map((p, i) => {
@@ -60,12 +62,14 @@ const sides = computed(() => {
     const [nx, ny] = [(-dy / length) * outward, (dx / length) * outward];
     let angle = (Math.atan2(dy, dx) * 180) / Math.PI;
     if (angle > 90 || angle <= -90) angle += 180;
+    const label = say(Math.hypot(q[0] - p[0], q[1] - p[1]), 'length');
     return {
       x: (a[0] + b[0]) / 2 + nx * OFFSET,
       y: (a[1] + b[1]) / 2 + ny * OFFSET,
       angle,
-      text: say(Math.hypot(q[0] - p[0], q[1] - p[1]), 'length'),
-      shown: length > 34,
+      text: label,
+      // No longer than its side: at a corner it would stand in the label of the next one.
+      shown: length > Math.max(34, label.length * LETTER),
     };
   });
 });

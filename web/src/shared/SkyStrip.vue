@@ -5,6 +5,7 @@
  */
 import { useElementSize } from '@vueuse/core';
 import { DateTime } from 'luxon';
+import { clockWords } from '../app/time.ts';
 import { computed, ref } from 'vue';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { isNight, type Place, type RoofClimate } from '@lentum/core/weather';
@@ -91,9 +92,9 @@ const chances = computed(() => {
 });
 const ticks = computed(() =>
   hours.value.flatMap((h) => {
-    const t = DateTime.fromMillis(msOf(h), { zone: job.timeZone, locale: 'en-GB' });
+    const t = DateTime.fromMillis(msOf(h), { zone: job.timeZone, locale: 'en' });
     if (t.hour % 3 !== 0 || strip.value.x(msOf(h)) < 16) return [];
-    return [{ x: strip.value.x(msOf(h)), label: t.hour === 0 ? t.toFormat('ccc') : t.toFormat('HH:mm') }];
+    return [{ x: strip.value.x(msOf(h)), label: t.hour === 0 ? t.toFormat('ccc') : clockWords(t) }];
   }),
 );
 const marks = computed(() =>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 /** A figure's formula in words, with the values put in, and the inputs, each of which may open in turn. */
 import { computed, ref } from 'vue';
-import { isFigure, type Figure } from '@lentum/core/figures';
-import { format, formatNumber } from '@lentum/core/units';
+import { isFigure, workingOf, type Figure } from '@lentum/core/figures';
 import { worded } from '../app/wording.ts';
 import CitedPaper from './CitedPaper.vue';
 import { useUnits } from './units.ts';
 
 const props = defineProps<{ figure: Figure }>();
-const { say } = useUnits();
+const { say, written } = useUnits();
 const opened = ref<string>();
 
 const MOST_NAMED = 8;
@@ -19,23 +18,18 @@ const named = computed(() =>
     worded(props.figure.inputs[key]?.label ?? key),
   ),
 );
-/** Enough digits that the arithmetic can be followed by hand. */
-const plain = (value: number): string =>
-  formatNumber(value, Number.isInteger(value) ? 0 : Math.abs(value) >= 1000 ? 2 : 4);
-const filled = computed(() =>
-  props.figure.formula.replace(/\{(\w+)\}/g, (_, key: string) =>
-    plain(props.figure.inputs[key]?.value ?? Number.NaN),
-  ),
-);
-const result = computed(() => format(props.figure.value, props.figure.quantity, 'metric', { digits: 4 }));
+const shown = computed(() => workingOf(props.figure, written.value));
 </script>
 
 <template>
   <div class="working">
     <p v-if="!long" class="formula">{{ named }}</p>
-    <p class="formula filled">= {{ filled }}</p>
+    <p class="formula filled">= {{ shown.filled }}</p>
     <p class="formula">
-      = <strong>{{ result }}</strong>
+      = <strong>{{ shown.result }}</strong>
+    </p>
+    <p v-if="shown.inMetric" class="quiet">
+      The formula holds in metric units only: it is worked in those, and its answer turned.
     </p>
     <p class="quiet">{{ worded(figure.from) }}</p>
     <table class="dense">

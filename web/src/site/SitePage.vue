@@ -63,6 +63,10 @@ const walk = useBayRoute(
   () => chosen.value?.zone,
   () => bays.value.map((b) => b.bay),
 );
+const log = (): void => {
+  if (chosen.value) forms.value?.log(chosen.value.zone.id, []);
+};
+defineExpose({ log });
 useActKeys([
   { key: 'r', what: 'take a reading on this zone', run: () => conditions.value?.begin() },
   {
@@ -75,7 +79,7 @@ useActKeys([
   {
     key: 'l',
     what: 'log anything else',
-    run: () => chosen.value && forms.value?.log(chosen.value.zone.id, []),
+    run: log,
   },
 ]);
 const chooseBay = (id: string): void =>
@@ -84,9 +88,6 @@ const chooseBay = (id: string): void =>
 
 <template>
   <div>
-    <div class="bar top desk">
-      <el-button v-if="chosen" class="tap" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
-    </div>
     <p v-if="!chosen">
       Measure a zone first. <RouterLink :to="{ name: 'survey' }">Go to the survey</RouterLink>.
     </p>

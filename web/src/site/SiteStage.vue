@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The stage in its parts: what to do today on all roofs, the bays of one, and the weather that both go by. */
-import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { sentenceOf } from '../app/api.ts';
 import { useJob } from '../app/job.ts';
@@ -18,6 +18,7 @@ const job = useJob();
 const route = useRoute();
 const router = useRouter();
 const trouble = ref('');
+const bays = useTemplateRef<InstanceType<typeof SitePage>>('bays');
 
 /** Where the weather is known and bays are cut the day comes first; else the bays. It stays as it was on arrival. */
 const first = job.weather.doc.draft.place && job.statuses.length > 0 ? 'today' : 'bays';
@@ -43,11 +44,12 @@ onMounted(async () => {
       :parts="PARTS"
       :chosen="part"
       @choose="(key) => router.replace({ query: { ...route.query, part: key } })"
-    />
+      ><el-button v-if="part === 'bays'" @click="bays?.log()">Log</el-button></PartSwitch
+    >
     <p v-if="trouble" class="trouble" role="alert">The weather could not be fetched: {{ trouble }}</p>
     <TodayPage v-if="part === 'today'" />
     <WeatherPage v-else-if="part === 'weather'" />
-    <SitePage v-else />
+    <SitePage v-else ref="bays" />
   </main>
 </template>
 

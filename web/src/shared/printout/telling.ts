@@ -2,7 +2,6 @@
 import { jobLines, tellingOf, type Block, type Printout, type Telling } from '@lentum/core/printout';
 import { wordingOf } from '@lentum/core/wording';
 import { useJob } from '../../app/job.ts';
-import { usePreferences } from '../../app/preferences.ts';
 
 export function usePrinted(): {
   /** How things are said. */
@@ -11,15 +10,17 @@ export function usePrinted(): {
   readonly printed: (title: string, blocks: (t: Telling) => Block[]) => Printout;
 } {
   const job = useJob();
-  const preferences = usePreferences();
   const ofJob = () => ({
     name: job.head?.name ?? '',
     place: job.head?.place ?? '',
     timeZone: job.timeZone,
     units: job.system,
+    numbers: job.head?.numbers,
+    inches: job.head?.inches,
+    currency: job.currency,
     wording: job.head ? wordingOf(job.head) : ('uk' as const),
   });
-  const telling = (): Telling => tellingOf(ofJob(), preferences.currency);
+  const telling = (): Telling => tellingOf(ofJob());
   return {
     telling,
     printed: (title, blocks) => {

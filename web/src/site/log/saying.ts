@@ -24,7 +24,7 @@ export function inForm(problems: readonly Problem[], kind: string, words: FormWo
     const which = row !== undefined && /^\d+$/.test(row) ? ` ${Number(row) + 1}` : '';
     const isTime = words.times.includes(key);
     const isEmpty = p.kind === 'missing' || p.actual === '';
-    const wanted = p.kind === 'missing' ? 'a figure' : 'a few words';
+    const wanted = p.expected === 'a few words' || p.kind !== 'missing' ? 'a few words' : 'a figure';
     // A clock that is no time and a clock that is empty are both none.
     return sentence({
       ...p,

@@ -50,7 +50,7 @@ const groups = computed<Group[]>(() =>
   })).filter((g) => g.rows.length > 0),
 );
 const deadlines = computed(() =>
-  deadlinesOf(rows.value, job.nowMs, { system: job.system, time: (ms) => job.time(ms) }),
+  deadlinesOf(rows.value, job.nowMs, { written: job.written, time: (ms) => job.time(ms) }),
 );
 const done = computed(() => calls.value.filter((c) => c.kind === 'done').length);
 const bayId = computed(() => {
