@@ -15,6 +15,7 @@ import { benchSize } from './size.ts';
 import { benchStart } from './start.ts';
 import { benchState } from './state.ts';
 import { table, type Row } from './table.ts';
+import { benchViews } from './views.ts';
 import { benchWeather } from './weather.ts';
 
 const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
@@ -32,6 +33,7 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   api: benchApi,
   handover: benchHandover,
   imports: benchImports,
+  views: benchViews,
   start: benchStart,
 };
 const asked = process.argv.slice(2);

@@ -11,7 +11,11 @@ const NOW = Date.parse('2026-05-12T09:30:00Z');
 const PLACE = { latitudeDeg: 38.7, longitudeDeg: -9.1 };
 const buildUp = CATALOGUE[0] as (typeof CATALOGUE)[number];
 const coats = buildUp.layers.filter(isCoat);
-const at = (hours: number): string => new Date(Math.round(NOW + hours * HOUR)).toISOString();
+const hoursFrom =
+  (nowMs: number) =>
+  (hours: number): string =>
+    new Date(Math.round(nowMs + hours * HOUR)).toISOString();
+const at = hoursFrom(NOW);
 
 const survey = (zones: number): Survey => ({
   ...({ primerSchool: 'always' } as Survey),
@@ -37,7 +41,8 @@ const survey = (zones: number): Survey => ({
 });
 
 /** Every bay prepared, primed, based; the rest of the entries are readings of its zone. */
-function record(zones: number, bays: number, entries: number): StoredEntry[] {
+function record(zones: number, bays: number, entries: number, nowMs: number): StoredEntry[] {
+  const at = hoursFrom(nowMs);
   const made: { entry: Entry; h: number }[] = [];
   const add = (h: number, kind: string, zoneId: string, bay: string | undefined, body: object): void => {
     const entry = {
@@ -88,14 +93,20 @@ function record(zones: number, bays: number, entries: number): StoredEntry[] {
   return chain;
 }
 
-function inputs(zones: number, bays: number, entries: number): { job: JobInputs; chain: StoredEntry[] } {
+/** Roofs of one build-up with a long record, at an instant. */
+export function inputs(
+  zones: number,
+  bays: number,
+  entries: number,
+  nowMs = NOW,
+): { job: JobInputs; chain: StoredEntry[] } {
   const weather = new SimulatedWeather({ ...MILD_COAST, place: PLACE, seed: 3 });
-  const start = Math.floor(NOW / HOUR) * HOUR - 14 * 24 * HOUR;
+  const start = Math.floor(nowMs / HOUR) * HOUR - 14 * 24 * HOUR;
   const series: WeatherSeries = {
-    ...{ id: 'x', kind: 'forecast', source: 'made up', simulated: true, issuedAt: at(-400) },
+    ...{ id: 'x', kind: 'forecast', source: 'made up', simulated: true, issuedAt: hoursFrom(nowMs)(-400) },
     ...{ startAt: new Date(start).toISOString(), hours: 24 * 24, columns: weather.columns(start, 24 * 24) },
   };
-  const chain = record(zones, bays, entries);
+  const chain = record(zones, bays, entries, nowMs);
   const columns = 5;
   const site = Array.from({ length: zones }, (_, z) =>
     Array.from({ length: bays }, (_, b) => {
@@ -125,7 +136,7 @@ function inputs(zones: number, bays: number, entries: number): { job: JobInputs;
       weather: weatherDocSchema.parse({ place: PLACE }),
       series: [series],
       book: foldRecord(EMPTY_BOOK, chain),
-      nowMs: NOW,
+      nowMs,
     },
   };
 }

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 /** Suppliers side by side: each line's packs and cost, what is missing, totals with freight and tax. */
 import { moneyText, picksWords, type Comparison, type OfferTotal } from '@lentum/core/order';
+import { HERE } from '../app/locale.ts';
 import { worded } from '../app/wording.ts';
 
 const props = defineProps<{ compared: Comparison; chosen: string | undefined }>();
 const emit = defineEmits<{ remove: [id: string] }>();
 
 type Money = OfferTotal['goods'];
-const money = (amount: Money, { offer }: OfferTotal): string => moneyText(amount, offer.currency);
+const money = (amount: Money, { offer }: OfferTotal): string =>
+  moneyText(amount, offer.currency, HERE.numbers);
 const least = (key: string, t: OfferTotal): boolean => props.compared.split.from.get(key) === t.offer.id;
 const splitCurrency = (): string => props.compared.asked[0]?.item.currency ?? 'EUR';
 const ROWS: readonly (readonly [key: 'goods' | 'freight' | 'net' | 'tax' | 'gross', name: string])[] = [
@@ -89,8 +91,8 @@ const names = (t: OfferTotal): string => t.missing.map((l) => l.item.name).join(
   </div>
   <p v-if="compared.offers.length > 1">
     Each line from whoever is cheapest:
-    <strong>{{ moneyText(compared.split.net, splitCurrency()) }}</strong> net, freight of all of them
-    counted<template v-if="compared.split.missing.length > 0"
+    <strong>{{ moneyText(compared.split.net, splitCurrency(), HERE.numbers) }}</strong> net, freight of all of
+    them counted<template v-if="compared.split.missing.length > 0"
       >; {{ compared.split.missing.length }} products are offered by nobody</template
     >.
   </p>

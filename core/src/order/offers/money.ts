@@ -4,7 +4,7 @@
  */
 import Big from 'big.js';
 import { fail, ok, short, type Problem, type Result } from '../../problems/index.ts';
-import { readNumber } from '../../units/index.ts';
+import { marksOf, readNumber, type NumberStyle } from '../../units/index.ts';
 
 /** Decimals of a price for one. */
 const MOST_PLACES = 4;
@@ -28,12 +28,13 @@ export function placesOf(currency: string): number {
 export const rounded = (amount: Big, currency: string): Big =>
   amount.round(placesOf(currency), Big.roundHalfUp);
 
-/** Narrow space between thousands, the currency behind it. */
-export function moneyText(amount: Big | number, currency: string): string {
+/** Thousands and coins marked as in the style, the currency behind them. */
+export function moneyText(amount: Big | number, currency: string, style: NumberStyle = '1 234.5'): string {
+  const { group, decimal } = marksOf(style);
   const text = rounded(new Big(amount), currency).toFixed(placesOf(currency));
   const [whole = '', coins] = text.split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, '\u202F');
-  return `${coins === undefined ? grouped : `${grouped}.${coins}`} ${currency}`;
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, group);
+  return `${coins === undefined ? grouped : `${grouped}${decimal}${coins}`} ${currency}`;
 }
 
 const SIGNS: Readonly<Record<string, readonly string[]>> = {
