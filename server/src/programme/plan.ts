@@ -91,7 +91,12 @@ function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPla
       },
     ]);
   const { groups } = takeoff(inputs.survey, inputs.buildUps, order);
-  return toldPlan(answer, { timeZone, written: notationOf(head), wording, price: offerOf(answer, doc, groups) });
+  return toldPlan(answer, {
+    timeZone,
+    written: notationOf(head),
+    wording,
+    price: offerOf(answer, doc, groups),
+  });
 }
 
 type Asked = JobSnapshot & { readonly doc: ProgrammeDoc; readonly order: OrderDoc; readonly tries: number };
