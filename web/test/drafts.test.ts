@@ -190,6 +190,35 @@ describe('a draft', () => {
   });
 });
 
+describe('a document of which only itself tells what is wrong', () => {
+  it('is looked at once it is changed, and not as the server has it', async () => {
+    vi.resetModules();
+    const { useDocument } = await import('../src/app/document.ts');
+    const looked = vi.fn(problems);
+    const doc = useDocument<Roof>(ref('job'), {
+      ...{ path: (j) => `/jobs/${j}/survey`, empty: EMPTY, problems: looked },
+      alone: true,
+    });
+    await doc.load();
+    looked.mockClear();
+    expect(doc.problems.value).toEqual([]);
+    expect(looked).not.toHaveBeenCalled();
+    doc.draft.value.name = '';
+    expect(doc.problems.value.map((p) => p.field)).toEqual(['name']);
+    // What was right of it has gone; what is wrong stays said.
+    doc.draft.value.zones[0]!.areaM2 = 12;
+    await pass(5000);
+    expect(server.body).toMatchObject({ name: 'Quay', zones: [{ areaM2: 12 }, { areaM2: 20 }] });
+    expect(doc.problems.value.map((p) => p.field)).toEqual(['name']);
+    doc.draft.value.name = 'Pier';
+    await pass(5000);
+    expect(doc.state.value).toBe('saved');
+    looked.mockClear();
+    expect(doc.problems.value).toEqual([]);
+    expect(looked).not.toHaveBeenCalled();
+  });
+});
+
 describe('what can be saved of a draft', () => {
   it('has nothing wrong in it, and everything that was right', () => {
     const zone = fc.record({

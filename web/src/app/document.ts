@@ -36,6 +36,8 @@ export interface DocumentOptions<T> {
   readonly empty: T;
   /** What keeps a draft from being saved; shown at once, the last good version stays on the server. */
   readonly problems: (draft: T) => readonly Problem[];
+  /** What is wrong with it depends on itself alone: as the server has it, it is right, and is not looked at again. */
+  readonly alone?: true;
 }
 
 export function useDocument<T extends object>(jobId: Ref<string>, options: DocumentOptions<T>) {
@@ -65,7 +67,11 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   const text = computed(() => JSON.stringify(draft.value, plainValue));
   /** The draft as plain data to calculate with: reading it costs nothing, unlike the draft, of which each part is watched. */
   const content = computed(() => JSON.parse(text.value) as T);
-  const problems = computed(() => options.problems(content.value));
+  /** The text that the server has; it took it by the same rules. */
+  const taken = shallowRef<string>();
+  const problems = computed(() =>
+    options.alone && text.value === taken.value ? [] : options.problems(content.value),
+  );
 
   const draftNow = (): Draft => ({
     text: text.value,
@@ -178,6 +184,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     const body = filled(answer.body, options.empty);
     draft.value = body;
     settled = saved = JSON.stringify(body);
+    taken.value = saved;
     version.value = answer.version ?? 0;
     fromDevice = answer.fromDevice === true;
     state.value = 'saved';
@@ -212,6 +219,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
     version.value = now;
     draft.value = answer.body;
     settled = saved = told = JSON.stringify(answer.body);
+    taken.value = saved;
     // Steps back from here would take back what others did.
     past.value = [];
     future.value = [];
@@ -265,7 +273,7 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   /** The server has it as this version; what was changed meanwhile is still to be saved. */
   function savedAs(sent: string, now: number): void {
     version.value = now;
-    saved = sent;
+    saved = taken.value = sent;
     state.value = text.value === sent ? 'saved' : 'waiting';
     refusal.value = '';
     keep();

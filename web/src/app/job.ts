@@ -49,11 +49,13 @@ export const useJob = defineStore('job', () => {
     path: (j) => `/jobs/${j}/survey`,
     empty: EMPTY_SURVEY,
     problems: (draft) => surveyProblems(draft, rightNowMs()),
+    alone: true,
   });
   const buildUps = useDocument<BuildUpDoc>(id, {
     path: (j) => `/jobs/${j}/build-up`,
     empty: EMPTY_BUILD_UPS,
     problems: buildUpDocProblems,
+    alone: true,
   });
   const order = useDocument<OrderDoc>(id, {
     path: (j) => `/jobs/${j}/order`,
@@ -64,11 +66,13 @@ export const useJob = defineStore('job', () => {
     path: (j) => `/jobs/${j}/programme`,
     empty: DEFAULT_PROGRAMME,
     problems: programmeProblems,
+    alone: true,
   });
   const proving = useDocument<ProvingDoc>(id, {
     path: (j) => `/jobs/${j}/proving`,
     empty: DEFAULT_PROVING,
     problems: provingProblems,
+    alone: true,
   });
   const site = useDocument<SiteDoc>(id, {
     path: (j) => `/jobs/${j}/site`,
