@@ -110,7 +110,7 @@ describe('jobs', () => {
       { ...HEAD, timeZone: 'Roof/Top' },
       'The job, timeZone: “Roof/Top” does not fit; expected a time zone such as Europe/Lisbon.',
     ],
-    ['no name', { ...HEAD, name: ' ' }, 'The job, name:'],
+    ['no name', { ...HEAD, name: ' ' }, 'The job, name is missing; expected a few words'],
     ['an unknown key', { ...HEAD, colour: 1 }, 'expected no such entry as “colour”.'],
     ['not an object', [], 'The job: [] does not fit; expected an object.'],
   ])('%s is refused in a sentence', async (_, body, words) => {
