@@ -3,20 +3,27 @@
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
-import { parseRateRanged, rateQuantity, showRanged, type RateBasis, type Ranged } from '@lentum/core/units';
+import {
+  format,
+  parseRateRanged,
+  rateQuantity,
+  showRanged,
+  type RateBasis,
+  type Ranged,
+} from '@lentum/core/units';
 import { useOddText } from '../shared/oddtext.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ coat: Coat; disabled?: boolean }>();
 const emit = defineEmits<{ change: [rate: Ranged & { basis: RateBasis }] }>();
-const { typed, unit, reading, written } = useUnits();
+const { unit, reading, written } = useUnits();
 const id = useId();
 const quantity = computed(() => rateQuantity(props.coat.rate.basis));
 const shown = computed(() => {
   const { value, range } = props.coat.rate;
   return range
     ? showRanged({ value, range }, quantity.value, 'to', written.value, 2)
-    : typed(value, quantity.value, 2);
+    : format(value, quantity.value, written.value, { unit: false, digits: 2 });
 });
 const text = ref(shown.value);
 const problem = ref('');
