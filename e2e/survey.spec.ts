@@ -212,7 +212,7 @@ test.describe('survey', () => {
     await expect(page.locator('section.figures .large')).toHaveText('153.08 m²');
     await page.locator('h1').click();
     await page.keyboard.press('u');
-    await expect(page.locator('section.figures .large')).toHaveText('1\u202f647.7 ft²');
+    await expect(page.locator('section.figures .large')).toHaveText('1,647.7 ft²');
     await page.keyboard.press('u');
     await page.keyboard.press('?');
     await expect(page.getByText('find anything in the job')).toBeVisible();
@@ -342,7 +342,7 @@ test('name, place and units of a job can be changed at any time', async ({ page 
   await page.getByText('US customary').click();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { name: 'Velmora, berth two' })).toBeVisible();
-  await expect(page.locator('section.figures .large')).toHaveText('1\u202f647.7 ft²');
+  await expect(page.locator('section.figures .large')).toHaveText('1,647.7 ft²');
   await page.reload();
   await expect(page.getByText('Length, ft')).toBeVisible();
 });
