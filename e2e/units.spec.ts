@@ -62,7 +62,7 @@ test.describe('an American browser', () => {
     await page.getByRole('button', { name: 'Take it' }).first().click();
     await page.getByRole('link', { name: 'See the order' }).click();
     await expect(page.getByText(/\d (gal|lb) (pail|can|kit|drum)/).first()).toBeVisible();
-    // What the firm wrote into its library keeps its own packs: other tests do that meanwhile.
+    // Solvent for tools comes in the cans of the first set still: it is no part of a build-up.
     // The working, in the units of its reader.
     await page
       .getByRole('button', { name: /, gross/ })
