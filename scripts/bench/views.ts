@@ -83,13 +83,14 @@ export async function benchViews(): Promise<Row[]> {
   const pool = createPool(database.url);
   const nowMs = Date.now();
   const { job, chain } = inputs(40, 20, 10_000, nowMs);
+  const like = velmora(new Date(DEMO_ANCHOR));
   const large = randomUUID();
   await importJob(
     pool,
     large,
     {
-      ...velmora(new Date(DEMO_ANCHOR)),
-      ...{ survey: { ...velmora(new Date(DEMO_ANCHOR)).survey, zones: job.survey.zones }, site: job.site },
+      ...like,
+      ...{ survey: { ...like.survey, zones: job.survey.zones }, site: job.site },
       ...{ buildUp: job.buildUps, record: chain, people: [{ id: 'p', name: 'Ines' }] },
     },
     new Date(nowMs),

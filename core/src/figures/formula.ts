@@ -16,7 +16,7 @@ const FUNCTIONS: Readonly<Record<(typeof FORMULA_FUNCTIONS)[number], (...v: numb
 };
 const isFunction = (name: string): name is keyof typeof FUNCTIONS => Object.hasOwn(FUNCTIONS, name);
 
-type Node =
+export type Node =
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'name'; readonly name: string }
   | { readonly kind: 'call'; readonly name: keyof typeof FUNCTIONS; readonly of: readonly Node[] }

@@ -3,9 +3,17 @@
  * units; where every figure stands in others, one number is left over that turns the answer: it is found, and used only
  * where it is the same whatever the figures are.
  */
-import { format, formatNumber, notation, toShown, type Written } from '../units/index.ts';
+import {
+  format,
+  formatNumber,
+  notation,
+  plainNumber,
+  toShown,
+  type System,
+  type Written,
+} from '../units/index.ts';
 import type { Figure } from './figure.ts';
-import { isSum, readFormula, valueOf } from './formula.ts';
+import { isSum, readFormula, valueOf, type Node } from './formula.ts';
 
 export interface ShownWorking {
   /** The formula with its values: "(38.0 × 264.0) × 0.01". */
@@ -26,9 +34,7 @@ const FACTOR_DIGITS = 6;
 const followable = (value: number): number => (Number.isInteger(value) ? 0 : Math.abs(value) >= 1000 ? 2 : 4);
 
 /** By what the answer in units of display is more than the formula over figures in units of display; undefined where that changes. */
-function factorOf(figure: Figure, written: Written): number | undefined {
-  const { system } = notation(written);
-  const node = readFormula(figure.formula);
+function factorOf(figure: Figure, node: Node, system: System): number | undefined {
   const keys = Object.keys(figure.inputs);
   let factor: number | undefined;
   for (let attempt = 0; attempt < TRIES; attempt += 1) {
@@ -54,13 +60,14 @@ function factorOf(figure: Figure, written: Written): number | undefined {
 /** The working of a figure as its reader can follow it. */
 export function workingOf(figure: Figure, written: Written): ShownWorking {
   const way = notation(written);
-  const say = (value: number, digits = followable(value)): string => formatNumber(value, digits, way.numbers);
+  const say = (value: number): string => formatNumber(value, followable(value), way.numbers);
   const filledWith = (of: (key: string) => number): string =>
     figure.formula.replace(/\{(\w+)\}/g, (_, key: string) => say(of(key)));
   const inside = (key: string): number => figure.inputs[key]?.value ?? Number.NaN;
-  const factor = way.system === 'metric' ? undefined : factorOf(figure, way);
+  const node = way.system === 'metric' ? undefined : readFormula(figure.formula);
+  const factor = node && factorOf(figure, node, way.system);
   const fine = { digits: 4 };
-  if (factor === undefined) {
+  if (node === undefined || factor === undefined) {
     const metric = format(figure.value, figure.quantity, { ...way, system: 'metric' }, fine);
     const shown = way.system === 'metric' ? metric : format(figure.value, figure.quantity, way);
     return {
@@ -73,11 +80,11 @@ export function workingOf(figure: Figure, written: Written): ShownWorking {
     toShown(inside(key), figure.inputs[key]?.quantity ?? 'number', way.system),
   );
   const isOne = Math.abs(factor - 1) < SAME;
-  const whole = isSum(readFormula(figure.formula)) ? `(${filled})` : filled;
+  const whole = isSum(node) ? `(${filled})` : filled;
   return {
     filled: isOne
       ? filled
-      : `${whole} × ${String(Number(factor.toPrecision(FACTOR_DIGITS))).replace('.', say(0.5, 1).charAt(1))}`,
+      : `${whole} × ${plainNumber(Number(factor.toPrecision(FACTOR_DIGITS)), way.numbers)}`,
     result: format(figure.value, figure.quantity, { ...way, inches: 'decimal' }, fine),
     inMetric: false,
   };

@@ -27,6 +27,7 @@ export interface Telling {
 /** What of a job says how its papers are written. */
 export type Writing = Pick<JobHead, 'units' | 'wording' | 'timeZone' | 'numbers' | 'inches' | 'currency'>;
 
+/** How the papers of a job say things, instants by its own clocks and with their date. */
 export function tellingOf(head: Writing): Telling {
   const wording = wordingOf(head);
   const written = notationOf(head);

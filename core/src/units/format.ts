@@ -24,24 +24,32 @@ export function formatNumber(value: number, digits: number, style: NumberStyle =
   return /^-0(?:[.,]0*)?$/.test(text) ? text.slice(1) : text.replace('-', '−');
 }
 
+/** A number with the decimals that it has, and its thousands together. */
+export const plainNumber = (value: number, style: NumberStyle): string =>
+  String(value).replace('.', marksOf(style).decimal);
+
 export interface FormatOptions {
   readonly digits?: number;
   readonly unit?: boolean;
 }
 
-/** Lengths and laps as they stand on a tape with inches; undefined for everything else. */
+/**
+ * Lengths and laps as they stand on a tape with inches; undefined for everything else.
+ * @param feet how whole feet are written
+ */
 function onTape(
   value: number,
   quantity: Quantity,
   way: Notation,
   options: FormatOptions,
+  feet: (count: number) => string,
 ): string | undefined {
   const fine = way.system === 'us' ? partsOfInch(way.inches) : undefined;
   if (fine === undefined || !Number.isFinite(value)) return undefined;
   if (quantity === 'length') {
     // Where metres would be said to ten centimetres at best, an inch is as near.
     const perInch = (options.digits ?? 2) < 2 ? 1 : fine;
-    return feetText(value, perInch, (feet) => formatNumber(feet, 0, way.numbers));
+    return feetText(value, perInch, feet);
   }
   if (quantity !== 'lap' || value < 0) return undefined;
   const inches = toShown(value, quantity, 'us');
@@ -63,7 +71,7 @@ export function format(
   options: FormatOptions = {},
 ): string {
   const way = notation(written);
-  const taped = onTape(value, quantity, way, options);
+  const taped = onTape(value, quantity, way, options, (feet) => formatNumber(feet, 0, way.numbers));
   if (taped !== undefined) return taped;
   const digits = options.digits ?? QUANTITIES[quantity][way.system].digits;
   const text = formatNumber(toShown(value, quantity, way.system), digits, way.numbers);
@@ -83,14 +91,8 @@ const THREE_DECIMALS = /^-?[1-9]\d{0,2},\d{3}$/;
  */
 export function fieldText(value: number, quantity: Quantity, written: Written, digits: number): string {
   const way = notation(written);
-  const taped = onTape(value, quantity, way, { unit: false });
-  if (taped !== undefined)
-    return taped
-      .replaceAll(NBSP, ' ')
-      .replace('−', '-')
-      .replace(/(?<=\d)[,.’\s](?=\d{3}')/g, '');
-  const plain = String(Number(toShown(value, quantity, way.system).toFixed(digits)));
-  if (marksOf(way.numbers).decimal === '.') return plain;
-  const text = plain.replace('.', ',');
+  const taped = onTape(value, quantity, way, { unit: false }, String);
+  if (taped !== undefined) return taped.replaceAll(NBSP, ' ').replace('−', '-');
+  const text = plainNumber(Number(toShown(value, quantity, way.system).toFixed(digits)), way.numbers);
   return THREE_DECIMALS.test(text) ? `${text}0` : text;
 }

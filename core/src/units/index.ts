@@ -10,7 +10,7 @@ export {
   UNITS,
   ZERO_CELSIUS_K,
 } from './factors.ts';
-export { fieldText, format, formatNumber, type FormatOptions } from './format.ts';
+export { fieldText, format, formatNumber, plainNumber, type FormatOptions } from './format.ts';
 export {
   INCHES,
   marksOf,

@@ -1,9 +1,8 @@
 import { cureHours, type CureTable } from '@lentum/core/cure';
-import { marksOf, type Ranged } from '@lentum/core/units';
+import { plainNumber, type Ranged } from '@lentum/core/units';
 import { HERE } from '../app/locale.ts';
 
-const tenths = (value: number): string =>
-  String(Number(value.toFixed(1))).replace('.', marksOf(HERE.numbers).decimal);
+const tenths = (value: number): string => plainNumber(Number(value.toFixed(1)), HERE.numbers);
 
 /** Hours in words: minutes below two hours, days from three days on. */
 export function sayHours(hours: number): string {
