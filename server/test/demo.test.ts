@@ -53,6 +53,24 @@ describe('the demo is always about today', () => {
     expect(ids).toContain(standing[0]);
   });
 
+  it('is seen only whole, with its weather, and never two at a time', async () => {
+    const seen: { forecasts: number }[][] = [];
+    let loading = true;
+    const loaded = Promise.all([1, 2].map(() => api.put(`${V1}/demo/${randomUUID()}`).expect(201))).finally(
+      () => (loading = false),
+    );
+    while (loading) {
+      const { rows } = await pool.query<{ forecasts: number }>(
+        `SELECT (SELECT count(*)::int FROM weather_series w WHERE w.job_id = j.id AND kind = 'forecast') AS forecasts
+         FROM job j WHERE is_demo AND archived_at IS NULL`,
+      );
+      seen.push(rows);
+    }
+    await loaded;
+    expect(seen.length).toBeGreaterThan(10);
+    expect(seen.filter((rows) => rows.length > 1 || rows.some((r) => r.forecasts === 0))).toEqual([]);
+  });
+
   it('is renewed when it is old and nobody wrote to it, and left alone otherwise', async () => {
     const start = new Date('2027-03-01T08:00:00.000Z');
     const first = randomUUID();

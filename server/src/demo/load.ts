@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { readJobFile, type JobContent } from '@lentum/core/jobfile';
 import { sentence } from '@lentum/core/problems';
 import { DEMO_ANCHOR, DEMO_FILE, shiftJob } from '@lentum/demo';
-import { transaction, type Pool } from '../db/pool.ts';
+import type { Pool } from '../db/pool.ts';
 import { importJob } from '../jobfile/store.ts';
 import { JOBS_SQL } from '../jobs/sql.ts';
 import { fetchWeather } from '../weather/store.ts';
@@ -20,12 +20,11 @@ function demoContent(): JobContent {
   return whole;
 }
 
-/** Stores a fresh demo under an id and puts earlier demos away. */
+/** Stores a fresh demo under an id, with its weather, and puts earlier demos away: nobody sees it half made. */
 export async function loadDemo(pool: Pool, id: string, now: Date): Promise<void> {
   const content = shiftJob(demoContent(), now.getTime() - Date.parse(DEMO_ANCHOR));
-  await importJob(pool, id, content, now);
-  await fetchWeather(pool, id, now);
-  await transaction(pool, async (db) => {
+  await importJob(pool, id, content, now, async (db) => {
+    await fetchWeather(db, id, now);
     await db.query(JOBS_SQL.lockDemos);
     await db.query(JOBS_SQL.onlyDemo, [id]);
   });

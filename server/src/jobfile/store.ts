@@ -91,7 +91,7 @@ const sameJob = (content: JobContent): string => canonicalJson({ ...content, peo
 /**
  * Stores a job under an id, whole or not at all. The same content sent twice to one id is stored once. Tests that its
  * survey still holds are brought over into its record.
- * @param standing called before any of it stands; where it fails, nothing of it is stored
+ * @param standing called in the same transaction once all of it is written; where it fails, nothing of it is stored
  * @returns false when it was there already
  */
 export const importJob = (
@@ -99,12 +99,12 @@ export const importJob = (
   jobId: string,
   given: JobContent,
   now: Date,
-  standing: () => Promise<void> = () => Promise.resolve(),
+  standing: (db: Db) => Promise<void> = () => Promise.resolve(),
 ): Promise<boolean> =>
   transaction(pool, async (db) => {
     const content = withTestsBroughtOver(given);
     if (!(await insertJob(db, jobId, content.job, now))) {
-      await standing();
+      await standing(db);
       if (sameJob(await readContent(db, jobId)) === sameJob(content)) return false;
       throw new HttpProblem(409, 'There is another job under this id');
     }
@@ -120,6 +120,6 @@ export const importJob = (
     for (const p of content.papers) await storePaper(db, p.sha256, Buffer.from(p.base64, 'base64'));
     await addPeople(db, content.people);
     await insertEntries(db, jobId, content.record);
-    await standing();
+    await standing(db);
     return true;
   });
