@@ -62,7 +62,11 @@ test.describe('an American browser', () => {
     await page.getByRole('button', { name: 'Take it' }).first().click();
     await page.getByRole('link', { name: 'See the order' }).click();
     await expect(page.getByText(/\d (gal|lb) (pail|can|kit|drum)/).first()).toBeVisible();
-    // Solvent for tools comes in the cans of the first set still: it is no part of a build-up.
+    // No pack holds kilograms or litres, nor do the small things outside a build-up.
+    await expect(page.getByText(/Solvent for tools|cleaner for tools/).first()).toBeVisible();
+    await expect(page.locator('main')).not.toContainText(
+      /\d (kg|g|L|mL|m) (can|box|bag|bottle|cylinder|roll)/,
+    );
     // The working, in the units of its reader.
     await page
       .getByRole('button', { name: /, gross/ })

@@ -4,6 +4,7 @@ import { CATALOGUE, isCoat } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff, type OrderDoc, type Takeoff } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { edgeOf, type Finding, type Zone } from '@lentum/core/survey';
+import { convert } from '@lentum/core/units';
 import { evaluate } from './support/formula.ts';
 import { corners, pointsZone } from './support/zones.ts';
 
@@ -46,9 +47,49 @@ const ordered = (id: string, zone: Zone = deck(), order: Partial<OrderDoc['suppl
     },
     { ...DEFAULT_ORDER, supplies: { ...DEFAULT_ORDER.supplies, ...order } },
   );
+/** The same with the small things that stand in no build-up in the packs of the second set. */
+const inUs = (id: string): Takeoff =>
+  takeoff(
+    { zones: [deck()] },
+    {
+      buildUps: [...CATALOGUE],
+      zones: [{ zoneId: deck().id, buildUpId: id, revision: 1, conditions: [], choices: {} }],
+    },
+    DEFAULT_ORDER,
+    { system: 'us' },
+  );
 const net = (t: Takeoff, name: string): number | undefined =>
   t.lines.find((l) => l.item.name === name)?.net.value;
 const asked = (t: Takeoff): string[] => t.unsaid.flatMap((m) => m.why.map(sentence));
+
+describe.each(CATALOGUE.map((b) => [b.id]))('%s in a job in US units', (id) => {
+  const us = inUs(id).lines;
+  const metric = ordered(id).lines;
+  const sizes: Record<string, string> = { lb: 'kg', gal: 'L', 'fl oz': 'L', ft: 'm' };
+  const supplies = us.filter((l) => l.item.key.startsWith('supply/'));
+  it('takes as much of each supply as by metric packs', () => {
+    for (const l of supplies)
+      expect(l.need.value, l.item.name).toBeCloseTo(
+        metric.find((m) => m.item.key === l.item.key)?.need.value ?? NaN,
+        9,
+      );
+  });
+  it('in packs that hold what their name says, at about the price of the same amount', () => {
+    for (const { item } of supplies.filter((l) => l.quantity !== 'count'))
+      for (const [i, p] of item.packs.entries()) {
+        const [, amount = '', unit = ''] = /^([\d.,]+) (gal|lb|fl oz|ft) [a-z]+$/.exec(p.name) ?? [p.name];
+        expect(p.net, p.name).toBeCloseTo(
+          convert(Number(amount.replace(',', '')), unit, sizes[unit] ?? ''),
+          9,
+        );
+        const like = metric.find((m) => m.item.key === item.key)?.item.packs[i];
+        const each = (q: typeof p): number => (q.price?.value ?? NaN) / q.net;
+        // Prices are whole.
+        if (like) expect(Math.abs(each(p) - each(like)) * p.net, p.name).toBeLessThanOrEqual(0.5);
+        expect(p.massKg ?? 0, p.name).toBeGreaterThan(item.quantity === 'mass' ? p.net * 0.99 : 0);
+      }
+  });
+});
 
 // Common practice, no source: areas and volumes by hand, rates as the order says them.
 describe('a deck with spalls, voids and oil', () => {

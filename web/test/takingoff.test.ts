@@ -9,6 +9,7 @@ import { demo } from './openjob.ts';
 const base: OrderAsked = {
   ...{ survey: demo.survey, buildUps: demo.buildUp, order: demo.order },
   courses: undefined,
+  system: 'metric',
 };
 /** The order with a name that tells it from others. */
 const asked = (aim: OrderAsked['order']['aim'], zones = 1): OrderAsked => ({

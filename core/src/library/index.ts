@@ -14,4 +14,4 @@ export {
 export { LAYER_TABLE_HEADINGS, layersFromTable, type TableRead } from './layertable.ts';
 export { sameContent } from './same.ts';
 export { inWords } from './inwords.ts';
-export { inUsPacks } from './uspacks.ts';
+export { inUsPacks, resized, type PackSize } from './uspacks.ts';

@@ -116,9 +116,15 @@ function layerOf(layer: Layer): Layer {
 }
 
 /** For the small things: how much, in what unit, and what the pack is called. */
-const SUNDRY_PACKS: Readonly<
-  Record<string, readonly (readonly [amount: number, unit: string, what: string])[]>
-> = {
+export type PackSize = readonly [amount: number, unit: 'ft' | 'gal' | 'fl oz' | 'lb', what: string];
+interface SmallPack {
+  readonly id: string;
+  readonly name: string;
+  readonly net: number;
+  readonly massKg?: number | undefined;
+  readonly price?: Sourced | undefined;
+}
+const SUNDRY_PACKS: Readonly<Record<string, readonly PackSize[]>> = {
   fabric: [[150, 'ft', 'roll']],
   sealant: [
     [10.1, 'fl oz', 'cartridge'],
@@ -138,35 +144,39 @@ const SUNDRY_PACKS: Readonly<
   granules: [[25, 'lb', 'bag']],
   tape: [[180, 'ft', 'roll']],
 };
-const INSIDE: Readonly<Record<string, string>> = { ft: 'm', 'fl oz': 'L', lb: 'kg' };
+const INSIDE: Readonly<Record<string, string>> = { ft: 'm', gal: 'L', 'fl oz': 'L', lb: 'kg' };
 
-/** Small things of which nothing is said there come by the piece, and stay. */
-function sundriesOf(sundries: DetailRules['sundries']): DetailRules['sundries'] {
-  return sundries.map((sundry) => {
-    const packs = SUNDRY_PACKS[sundry.key];
-    const [first] = sundry.packs;
-    if (!packs || !first) return sundry;
-    return {
-      ...sundry,
-      packs: packs.map(([amount, unit, what], i) => {
-        const was = sundry.packs[i] ?? first;
-        const net = convert(amount, unit, INSIDE[unit] ?? unit);
-        const times = net / was.net;
-        return withPrice(
-          {
-            ...was,
-            id: `${what}-${String(amount).replace('.', '-')}-${unit.replace(' ', '-')}`,
-            name: `${amount} ${unit} ${what}`,
-            net,
-            ...(was.massKg === undefined ? {} : { massKg: was.massKg * times }),
-          },
-          was.price,
-          times,
-        );
-      }),
-    };
+/**
+ * A set of packs in other sizes: pack by pack those that are there, at the price and weight for so much more or less.
+ * @returns the packs as they are where there are none to go by
+ */
+export function resized<P extends SmallPack>(packs: readonly P[], sizes: readonly PackSize[]): readonly P[] {
+  const [first] = packs;
+  if (!first) return packs;
+  return sizes.map(([amount, unit, what], i) => {
+    const was = packs[i] ?? first;
+    const net = convert(amount, unit, INSIDE[unit] ?? unit);
+    const times = net / was.net;
+    return withPrice(
+      {
+        ...was,
+        id: `${what}-${String(amount).replace('.', '-')}-${unit.replace(' ', '-')}`,
+        name: `${amount.toLocaleString('en-US')} ${unit} ${what}`,
+        net,
+        ...(was.massKg === undefined ? {} : { massKg: was.massKg * times }),
+      },
+      was.price,
+      times,
+    );
   });
 }
+
+/** Small things of which nothing is said there come by the piece, and stay. */
+const sundriesOf = (sundries: DetailRules['sundries']): DetailRules['sundries'] =>
+  sundries.map((sundry) => {
+    const sizes = SUNDRY_PACKS[sundry.key];
+    return sizes ? { ...sundry, packs: [...resized(sundry.packs, sizes)] } : sundry;
+  });
 
 /** A build-up that ships with Lentum, in the packs of a job in US units. */
 export function inUsPacks(buildUp: BuildUp): BuildUp {

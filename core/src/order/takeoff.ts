@@ -5,7 +5,7 @@ import { detailSchedule, type DetailSchedule } from '../details/index.ts';
 import type { Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import type { Zones } from '../survey/index.ts';
-import { DAYS_PER_MONTH, MS_PER_DAY, type Quantity } from '../units/index.ts';
+import { DAYS_PER_MONTH, MS_PER_DAY, type Quantity, type System } from '../units/index.ts';
 import { chooseBoth, type Aim, type Choice } from './containers.ts';
 import { quickCourses } from './coursesneeds.ts';
 import type { Item, Pack } from './items.ts';
@@ -16,6 +16,7 @@ import type { Part } from './parts.ts';
 import { sectionOf, SECTIONS, type Section } from './sections.ts';
 import type { Delivery, OrderDoc, StockItem } from './schema.ts';
 import { Store, type Drawn } from './stock.ts';
+import { suppliedIn } from './supplies/kinds.ts';
 import { carriage, type Carriage } from './transport.ts';
 
 export interface OrderLine {
@@ -201,6 +202,8 @@ export interface TakeoffTerms {
   readonly courses?: CoursesPlan | 'by area' | undefined;
   /** More or less field than surveyed, per cent: to ask what would be. */
   readonly areaPct?: number | undefined;
+  /** Where the job is: supplies outside a build-up come in the packs that are sold there. Metric where it is not said. */
+  readonly system?: System | undefined;
 }
 
 /** The order of a job. */
@@ -208,7 +211,9 @@ export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, terms: 
   const details = terms.details ?? detailSchedule(survey, doc);
   const courses = terms.courses ?? quickCourses(survey, doc, order);
   const laid = courses === 'by area' ? undefined : courses;
-  const { parts, missing, unsaid } = needs(survey, doc, details, order, terms.areaPct ?? 0, laid);
+  const needed = needs(survey, doc, details, order, terms.areaPct ?? 0, laid);
+  const { missing, unsaid } = needed;
+  const parts = needed.parts.map((p) => ({ ...p, item: suppliedIn(terms.system ?? 'metric', p.item) }));
   const store = new Store(order.stock);
   const groups: OrderGroup[] = [];
   const add = (id: string, name: string, mine: readonly Part[], delivery?: Delivery): void => {

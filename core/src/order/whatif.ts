@@ -1,11 +1,10 @@
 /** What another waste, another area or another build-up would change in the order. */
 import type { BuildUpDoc } from '../buildup/index.ts';
 import { sumOf } from '../buildup/index.ts';
-import type { CoursesPlan } from '../courses/index.ts';
 import type { Figure } from '../figures/index.ts';
 import type { Zones } from '../survey/index.ts';
 import type { OrderDoc } from './schema.ts';
-import { takeoff, type OrderLine, type Takeoff } from './takeoff.ts';
+import { takeoff, type OrderLine, type Takeoff, type TakeoffTerms } from './takeoff.ts';
 
 export interface WhatIf {
   /** Waste of liquids, per cent. */
@@ -48,7 +47,7 @@ export function whatIf(
   order: OrderDoc,
   before: Takeoff,
   terms: WhatIf,
-  courses?: CoursesPlan,
+  given: Pick<TakeoffTerms, 'courses' | 'system'> = {},
 ): Compared {
   const { liquidPct, areaPct, swap } = terms;
   const changedOrder: OrderDoc =
@@ -67,7 +66,8 @@ export function whatIf(
   const after = takeoff(survey, changedDoc, changedOrder, {
     areaPct,
     // Another build-up has courses of its own.
-    courses: swap ? undefined : courses,
+    courses: swap ? undefined : given.courses,
+    system: given.system,
   });
   const keys = new Set([...before.lines, ...after.lines].map((l) => l.key));
   const changes = [...keys].flatMap((key): Change[] => {

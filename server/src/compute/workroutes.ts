@@ -31,8 +31,11 @@ export const workRoutes = [
   compute(
     'takeoff',
     'Net, gross and containers for a survey and its build-ups',
-    z.strictObject({ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema }),
-    ({ survey, buildUp, order }) => takeoff(survey, buildUp, order),
+    z.strictObject({
+      ...{ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema },
+      units: z.enum(['metric', 'us']).optional(),
+    }),
+    ({ survey, buildUp, order, units }) => takeoff(survey, buildUp, order, { system: units }),
   ),
   compute(
     'details',

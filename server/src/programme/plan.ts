@@ -90,7 +90,7 @@ function told({ head, inputs, doc, order, tries }: Planned, tell: Tell): ToldPla
         expected: 'a place of the job, and hours that are fetched or read in',
       },
     ]);
-  const { groups } = takeoff(inputs.survey, inputs.buildUps, order);
+  const { groups } = takeoff(inputs.survey, inputs.buildUps, order, { system: head.units });
   return toldPlan(answer, {
     timeZone,
     written: notationOf(head),

@@ -210,6 +210,7 @@ export const useJob = defineStore('job', () => {
         buildUps: buildUps.content.value,
         order: order.content.value,
         courses: courses.plan.value,
+        system: head.value.units,
       },
   );
   const hours = useWeather(id, timeZone, nowMs);

@@ -8,6 +8,7 @@ import type { BuildUpDoc } from '@lentum/core/buildup';
 import type { CoursesPlan } from '@lentum/core/courses';
 import { takeoff, type OrderDoc, type Takeoff } from '@lentum/core/order';
 import type { Survey } from '@lentum/core/survey';
+import type { System } from '@lentum/core/units';
 import type { OrderWork } from '../workers/order.worker.ts';
 
 export interface OrderAsked {
@@ -16,6 +17,7 @@ export interface OrderAsked {
   readonly order: OrderDoc;
   /** Field fabric and sheets go by area until their courses are laid out. */
   readonly courses: CoursesPlan | undefined;
+  readonly system: System;
 }
 
 /** Whoever counts, wherever it sits. */
@@ -25,7 +27,7 @@ export interface Counter {
 }
 
 const NOTHING: Takeoff = { groups: [], lines: [], missing: [], unsaid: [], undelivered: [], idle: [] };
-const termsOf = ({ courses }: OrderAsked) => ({ courses: courses ?? ('by area' as const) });
+const termsOf = ({ courses, system }: OrderAsked) => ({ courses: courses ?? ('by area' as const), system });
 
 const countHere: Counter = {
   count: (asked) => Promise.resolve(takeoff(asked.survey, asked.buildUps, asked.order, termsOf(asked))),

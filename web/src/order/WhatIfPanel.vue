@@ -43,7 +43,7 @@ const compared = computed(() =>
         job.documents.order.content,
         job.takenOff,
         { liquidPct: liquidPct.value, areaPct: areaPct.value, swap: swap.value },
-        job.courses.plan,
+        { courses: job.courses.plan, system: job.head?.units },
       )
     : undefined,
 );

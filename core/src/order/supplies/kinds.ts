@@ -1,6 +1,7 @@
 /** Small things that a job takes besides layers and details: what they are sold in. Packs and prices are typical. */
 import type { Hazard } from '../../buildup/index.ts';
-import type { Quantity } from '../../units/index.ts';
+import { resized, type PackSize } from '../../library/index.ts';
+import type { Quantity, System } from '../../units/index.ts';
 import type { Item, Pack } from '../items.ts';
 
 const pack = (id: string, name: string, net: number, price: number, massKg: number): Pack => ({
@@ -122,11 +123,75 @@ export const SUPPLIES = {
 } as const satisfies Record<string, Supply>;
 export type SupplyKey = keyof typeof SUPPLIES;
 
+/** The second set: as they are commonly sold in the United States. Screws are counted everywhere. */
+const US_SIZES: Readonly<Record<SupplyKey, readonly PackSize[] | undefined>> = {
+  catalyst: [
+    [0.25, 'lb', 'bag'],
+    [5, 'lb', 'box'],
+    [25, 'lb', 'box'],
+  ],
+  'liquid catalyst': [
+    [2, 'lb', 'bottle'],
+    [10, 'lb', 'can'],
+  ],
+  thickener: [
+    [2, 'lb', 'bag'],
+    [10, 'lb', 'bag'],
+  ],
+  wash: [
+    [1, 'gal', 'jug'],
+    [5, 'gal', 'pail'],
+  ],
+  degreaser: [
+    [1, 'gal', 'jug'],
+    [5, 'gal', 'pail'],
+  ],
+  'repair mortar': [
+    [10, 'lb', 'bag'],
+    [50, 'lb', 'bag'],
+  ],
+  'fine filler': [
+    [10, 'lb', 'bag'],
+    [50, 'lb', 'bag'],
+  ],
+  'levelling mix': [
+    [50, 'lb', 'bag'],
+    [2000, 'lb', 'bag'],
+  ],
+  'rust primer': [
+    [2, 'lb', 'can'],
+    [10, 'lb', 'can'],
+  ],
+  screws: undefined,
+  solvent: [
+    [1, 'gal', 'can'],
+    [5, 'gal', 'can'],
+  ],
+  'resin cleaner': [
+    [1, 'gal', 'can'],
+    [5, 'gal', 'can'],
+  ],
+  'oil cleaner': [[1, 'gal', 'can']],
+  gas: [
+    [20, 'lb', 'cylinder'],
+    [100, 'lb', 'cylinder'],
+  ],
+  'seam tape': [[75, 'ft', 'roll']],
+  'seam adhesive': [[10, 'lb', 'can']],
+};
+
+const SUPPLY = 'supply/';
+/** An item as it is sold where the job is; what is no supply stays as its build-up has it. */
+export function suppliedIn(system: System, item: Item): Item {
+  const sizes = item.key.startsWith(SUPPLY) ? US_SIZES[item.key.split('/')[1] as SupplyKey] : undefined;
+  return system === 'us' && sizes ? { ...item, packs: resized(item.packs, sizes) } : item;
+}
+
 /** @param of what it belongs to, where two of a kind are not the same: the catalyst of one resin */
 export function itemOfSupply(key: SupplyKey, currency: string, of?: string): Item {
   const supply: Supply = SUPPLIES[key];
   return {
-    key: `supply/${key}${of === undefined ? '' : `/${of.toLowerCase()}`}`,
+    key: `${SUPPLY}${key}${of === undefined ? '' : `/${of.toLowerCase()}`}`,
     name: of === undefined ? supply.name : `${supply.name} for ${of}`,
     kind: 'sundry',
     waste: undefined,
