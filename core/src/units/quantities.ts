@@ -33,6 +33,7 @@ export type Quantity =
   | 'pressure'
   | 'output'
   | 'years'
+  | 'days'
   | 'price'
   | 'pricePerArea'
   | 'level'
@@ -156,6 +157,8 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
   count: same('', 0),
   angle: same('', 1),
   number: same('', 3),
+  /** Their word follows. */
+  days: same('', 1),
 };
 
 const BY_NAME = new Map<string, Unit>();

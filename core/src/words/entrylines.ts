@@ -167,7 +167,7 @@ export function entryLine(entry: BookEntry, c: LineContext): string {
         return (
           list(
             `${layer(b)} laid`,
-            `${Number(b.used.toFixed(2))} used`,
+            `${value(b.used, Number.isInteger(b.used) ? 'count' : 'fraction')} used`,
             b.batch && `batch ${b.batch}`,
             b.looked ? 'looked at' : 'not looked at',
           ) + note

@@ -56,7 +56,8 @@ export const openedVerdicts = (answer: PlanAnswer, lines: readonly OrderLine[]):
       const left =
         others.length === 0 ? Math.ceil(used / size - TOLERANCE.fullContainer) * size - used : undefined;
       if (left !== undefined && left <= TOLERANCE.fullContainer * size) return [];
-      const days = ((next.startMs - t.startMs) / MS_PER_DAY).toFixed(1);
+      const apart = (next.startMs - t.startMs) / MS_PER_DAY;
+      const days = given('between both', apart, 'days', 'assumed', 'from one start to the next, as planned');
       const most = given('keeps opened', keeps.value, 'count', keeps.source, 'days');
       return [
         {

@@ -96,7 +96,7 @@ const known = (ms: number | undefined): string | undefined => (ms === undefined 
 
 export function toldPlan(answer: PlanAnswer, { timeZone, written, wording, price }: PlanTelling): ToldPlan {
   const text = (parts: readonly Part[]): string =>
-    verdictText(parts, written, (ms) => fullTime(ms, timeZone), wording).trim();
+    verdictText(parts, written, (ms) => fullTime(ms, timeZone, wording === 'us'), wording).trim();
   const sentence = (v: Verdict): string =>
     [`${v.subject} ${text(v.says)}`, v.quiet ? text(v.quiet) : ''].filter((s) => s !== '').join(' ');
   return {

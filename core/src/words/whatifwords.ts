@@ -22,7 +22,7 @@ function later(from: number | undefined, to: number | undefined): Part[] {
   if (Math.abs(days) < LEAST_DAYS) return words`ends as before, ${{ atMs: to }}`;
   return [
     ...words`ends ${{ atMs: to }}, `,
-    `${Math.abs(days).toFixed(1)} days ${days > 0 ? 'later' : 'earlier'}`,
+    ...words`${given('by so much', Math.abs(days), 'days', 'assumed', 'from one end to the other')} days ${days > 0 ? 'later' : 'earlier'}`,
   ];
 }
 

@@ -11,11 +11,7 @@ const job = useJob();
 const ratio = computed(() =>
   props.walked.ratio === undefined ? '' : `1 in ${Math.round(props.walked.ratio)}`,
 );
-const gap = computed(() =>
-  job.system === 'metric'
-    ? `${(props.walked.gapM * 1000).toFixed(0)} mm`
-    : job.say(props.walked.gapM * 1000, 'lap'),
-);
+const gap = computed(() => job.say(props.walked.gapM * 1000, 'lap'));
 const angleOut = computed(() => Math.abs(props.walked.turnGapDeg) > 0.05);
 </script>
 
@@ -36,8 +32,8 @@ const angleOut = computed(() => Math.abs(props.walked.turnGapDeg) > 0.05);
       </p>
     </div>
     <p v-if="angleOut && !walked.closed" class="quiet">
-      The turns add up to {{ (360 + walked.turnGapDeg).toFixed(1) }}° instead of 360°: a turn is wrong, or one
-      is missing.
+      The turns add up to {{ job.say(360 + walked.turnGapDeg, 'angle') }}° instead of 360°: a turn is wrong,
+      or one is missing.
     </p>
     <el-button v-if="!walked.closed && !accepted" type="primary" @click="accepted = true"
       >Accept the adjustment</el-button

@@ -9,7 +9,7 @@ import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ zone: Zone; side: number | undefined }>();
 const emit = defineEmits<{ change: [zone: Zone]; chooseSide: [side: number]; chooseCorner: [k: number] }>();
-const { unit } = useUnits();
+const { say, unit } = useUnits();
 
 const points = computed(() => (props.zone.outline.kind === 'points' ? props.zone.outline.points : []));
 const origin = computed(() => (props.zone.outline.kind === 'points' ? props.zone.outline.origin : ''));
@@ -29,7 +29,8 @@ function middle(i: number): readonly [number, number] {
   const [a, b] = [corner(points.value, i), corner(points.value, i + 1)];
   return [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 }
-const turnWords = (deg: number): string => `${deg < 0 ? '↱ right' : '↰ left'} ${Math.abs(deg).toFixed(1)}°`;
+const turnWords = (deg: number): string =>
+  `${deg < 0 ? '↱ right' : '↰ left'} ${say(Math.abs(deg), 'angle')}°`;
 </script>
 
 <template>

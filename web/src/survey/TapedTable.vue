@@ -36,7 +36,7 @@ function off(r: MeasureResult | undefined): string {
   // What rounds to nothing has no sign.
   const sign = Math.abs(r.residual) < (square ? 0.05 : 0.0005) ? '' : r.residual < 0 ? '−' : '+';
   return square
-    ? `${sign}${Math.abs(r.residual).toFixed(1)}°`
+    ? `${sign}${say(Math.abs(r.residual), 'angle')}°`
     : `${sign}${say(Math.abs(r.residual) * 1000, 'lap')}`;
 }
 const isSuspect = (r: MeasureResult | undefined): boolean =>
