@@ -1,7 +1,7 @@
 /** The book through the interface: one entry for a shift, what happens on a roof, and what is taken back. */
 import type { Page } from '@playwright/test';
 import { toBuffer } from 'bwip-js/node';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { catalogue } from '@lentum/core/buildup';
 import { emptyJob, expect, freshDemo, measure, sticksOut, test } from './support.ts';
 
 const entriesOf = async (
@@ -211,7 +211,7 @@ test('what was missed on a bay is mended step by step, and the bay goes on', asy
 /** A deck of 6,000 ft² in 57 bays under four coats: a shift of taps where it was one for each bay and coat. */
 test('a deck of 57 bays under four coats is logged in a few dozen taps', async ({ page }) => {
   const id = await emptyJob(page);
-  const buildUp = CATALOGUE.find((b) => b.id === 'vehicular-deck')!;
+  const buildUp = catalogue().find((b) => b.id === 'vehicular-deck')!;
   const [long, wide] = [57, 9.78];
   const put = async (kind: string, data: object): Promise<void> => {
     const r = await page.request.put(`/api/v1/jobs/${id}/${kind}`, { data, headers: { 'If-Match': '"1"' } });

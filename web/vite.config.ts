@@ -10,6 +10,8 @@ import { VitePWA } from 'vite-plugin-pwa';
  * of jobs take the first two of these and not the core.
  */
 const SHARED = [
+  // What has to run before the first schema is made, and what makes them.
+  { name: 'schemas', test: /node_modules.zod|web.src.shared.nojit/, priority: 4 },
   {
     name: 'ui',
     test: /node_modules.*(element-plus|@vueuse|lodash|dayjs|async-validator|@floating-ui|@ctrl|@popperjs|vue)/,
@@ -18,7 +20,7 @@ const SHARED = [
   },
   {
     name: 'basis',
-    test: /node_modules.(zod|luxon)|core.src.(problems|units|figures|job|weather.localtime)\b/,
+    test: /node_modules.luxon|core.src.(problems|units|figures|job|weather.localtime)\b/,
     minShareCount: 3,
     priority: 2,
   },

@@ -6,7 +6,7 @@ import {
   buildUpDocProblems,
   buildUpOfZone,
   buildUpProblems,
-  CATALOGUE,
+  catalogue,
   FIELDS,
   freshLayerId,
   insertInOrder,
@@ -29,7 +29,7 @@ import {
 import { sentence } from '@lentum/core/problems';
 
 const copy = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T;
-const page = (id: string): BuildUp => copy(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => copy(catalogue().find((b) => b.id === id)!);
 const ids = (layers: readonly Layer[]): string => layers.map((l) => l.id).join(' ');
 const row = (...names: string[]): Layer[] =>
   names.map((n) => {
@@ -69,7 +69,7 @@ describe('moving layers', () => {
   );
   it('a move keeps every layer, each once, and breaks no build-up of the catalogue', () =>
     fc.assert(
-      fc.property(fc.constantFrom(...CATALOGUE), fc.nat(), fc.nat(), (b, x, y) => {
+      fc.property(fc.constantFrom(...catalogue()), fc.nat(), fc.nat(), (b, x, y) => {
         const id = b.layers[x % b.layers.length]!.id;
         const before =
           y % (b.layers.length + 1) === b.layers.length ? undefined : b.layers[y % b.layers.length]!.id;
@@ -288,7 +288,7 @@ describe('what a build-up must be, one case a reason', () => {
 describe('fields', () => {
   it('every path of the list lies in some layer of the catalogue or a new one', () => {
     const all = [
-      ...CATALOGUE.flatMap((b) => b.layers),
+      ...catalogue().flatMap((b) => b.layers),
       ...(['coat', 'fabric', 'broadcast', 'sheet', 'protection', 'pieces'] as const).map((k) =>
         blankLayer(k, 'x'),
       ),

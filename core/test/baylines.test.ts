@@ -1,6 +1,6 @@
 /** What goes with a coat on one bay: amounts worked out by hand (formulas are definitions). */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, resolve, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, resolve, type Coat } from '@lentum/core/buildup';
 import type { Figure } from '@lentum/core/figures';
 import { bayLines } from '@lentum/core/site';
 import { evaluate } from './support/formula.ts';
@@ -13,7 +13,7 @@ const area: Figure = {
   inputs: { a: { label: 'a', value: 10, quantity: 'area', source: 'measured' } },
   from: 'a test',
 };
-const pick = (id: string) => resolve(CATALOGUE.find((b) => b.id === id)!);
+const pick = (id: string) => resolve(catalogue().find((b) => b.id === id)!);
 const coatOf = (id: string, layer: string): Coat => pick(id).layers.find((l) => l.id === layer) as Coat;
 const dry = { slopePct: 0, surfaceC: undefined };
 

@@ -3,7 +3,7 @@ import {
   areaPerContainer,
   buildUpProblems,
   buildUpSchema,
-  CATALOGUE,
+  catalogue,
   dryFilm,
   isCoat,
   sourceCounts,
@@ -18,7 +18,7 @@ import { evaluate } from './support/formula.ts';
 const copy = (b: BuildUp): BuildUp => JSON.parse(JSON.stringify(b)) as BuildUp;
 const coatsOf = (b: BuildUp): Coat[] => b.layers.filter(isCoat);
 
-describe.each(CATALOGUE.map((b) => [b.name, b] as const))('%s', (_, buildUp) => {
+describe.each(catalogue().map((b) => [b.name, b] as const))('%s', (_, buildUp) => {
   it('keeps its own schema and rules', () => {
     expect(check(buildUpSchema, buildUp, 'Build-up')).toMatchObject({ ok: true });
     expect(buildUpProblems(buildUp).map(sentence)).toEqual([]);
@@ -41,12 +41,12 @@ describe.each(CATALOGUE.map((b) => [b.name, b] as const))('%s', (_, buildUp) => 
 });
 
 it('a 25 kg pail at 1.85 kg/m² covers 13.5 m² (worked by hand)', () => {
-  const first = coatsOf(CATALOGUE[0]!)[1]!;
+  const first = coatsOf(catalogue()[0]!)[1]!;
   expect(areaPerContainer(first, first.containers[0]!).value).toBeCloseTo(13.5135, 4);
 });
 
 describe('usual ranges of the families (common practice, no source)', () => {
-  const dry = (id: string): number => totals(CATALOGUE.find((b) => b.id === id)!).membraneDry.value;
+  const dry = (id: string): number => totals(catalogue().find((b) => b.id === id)!).membraneDry.value;
   it.each([
     ['reinforced-polyurethane', 1.5, 2.5],
     ['methacrylate-terrace', 1.8, 3],
@@ -59,7 +59,7 @@ describe('usual ranges of the families (common practice, no source)', () => {
 
 describe('what is refused, one case a reason', () => {
   const edit = (change: (coat: Coat, b: BuildUp) => void): BuildUp => {
-    const b = copy(CATALOGUE[0]!);
+    const b = copy(catalogue()[0]!);
     change(coatsOf(b)[0]!, b);
     return b;
   };
@@ -110,7 +110,7 @@ describe('what is refused, one case a reason', () => {
     ],
     [
       'an unknown key',
-      { ...copy(CATALOGUE[0]!), colour: 'red' } as BuildUp,
+      { ...copy(catalogue()[0]!), colour: 'red' } as BuildUp,
       'expected no such entry as “colour”.',
     ],
   ])('%s', (_, b, words) => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  CATALOGUE,
+  catalogue,
   costOfLayer,
   costs,
   resolve,
@@ -29,7 +29,7 @@ import { blankZone, type Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
 
 const copy = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T;
-const page = (id: string): BuildUp => copy(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => copy(catalogue().find((b) => b.id === id)!);
 const PACE: Pace = { areaM2: 100, tempC: 20, humidityPct: 50, crews: 1, hoursPerDay: 8 };
 const now = Date.parse('2026-05-12T09:00:00Z');
 
@@ -61,7 +61,7 @@ describe('cost of material (worked by hand)', () => {
     expect(costs(resolve(b)).unpriced).toEqual(['Top coat, white']);
   });
   it('what keeps to edges, fasteners or rust is no part of a square metre, and is named', () => {
-    const keeping = CATALOGUE.filter((b) => b.layers.some((l) => l.kind === 'coat' && l.treats));
+    const keeping = catalogue().filter((b) => b.layers.some((l) => l.kind === 'coat' && l.treats));
     expect(keeping.length).toBeGreaterThan(0);
     for (const b of keeping) {
       const whole = resolve(b);
@@ -75,7 +75,7 @@ describe('cost of material (worked by hand)', () => {
     }
   });
   it('every working gives its figure', () => {
-    for (const b of CATALOGUE)
+    for (const b of catalogue())
       for (const terms of waysToLay(b)) {
         const { perM2, unpriced } = costs(resolve(b, terms));
         expect(evaluate(perM2)).toBeCloseTo(perM2.value, 9);
@@ -127,7 +127,7 @@ describe('the schedule', () => {
   it('no layer is begun before the one below may be overcoated, none in the night, and more crews are never slower', () =>
     fc.assert(
       fc.property(
-        fc.constantFrom(...CATALOGUE),
+        fc.constantFrom(...catalogue()),
         fc.double({ min: 1, max: 800, noNaN: true }),
         fc.integer({ min: 1, max: 4 }),
         fc.integer({ min: 4, max: 12 }),
@@ -360,8 +360,8 @@ describe('choosing', () => {
     expect(judgeBuildUp(page('two-coat-silicone'), s).suits).not.toBe('unsuitable');
   });
   it('ranks what suits first and never loses one', () => {
-    const ranked = rank(CATALOGUE, situation(metal));
-    expect(ranked.length).toBe(CATALOGUE.length);
+    const ranked = rank(catalogue(), situation(metal));
+    expect(ranked.length).toBe(catalogue().length);
     const order = ranked.map((r) => ['suitable', 'conditional', 'unsuitable'].indexOf(r.suits));
     expect(order).toEqual([...order].sort((a, b) => a - b));
     expect(ranked.filter((r) => r.suits === 'unsuitable').map((r) => r.buildUp.id)).toContain(
@@ -372,7 +372,7 @@ describe('choosing', () => {
   it('more time allowed, more warmth or more dry hours never make one less suitable', () =>
     fc.assert(
       fc.property(
-        fc.constantFrom(...CATALOGUE),
+        fc.constantFrom(...catalogue()),
         fc.integer({ min: 1, max: 30 }),
         fc.integer({ min: 1, max: 30 }),
         fc.integer({ min: 0, max: 48 }),

@@ -1,7 +1,7 @@
 /** What a coat takes over bays, the containers that opens, and what was mixed for it. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, inBasis, isCoat, laidRate } from '@lentum/core/buildup';
+import { catalogue, inBasis, isCoat, laidRate } from '@lentum/core/buildup';
 import { allOf, mixedFor, type BookEntry, type SiteBook } from '@lentum/core/record';
 import { bayAreaM2, coatNeed, containersFor } from '@lentum/core/site';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
@@ -10,7 +10,9 @@ import { evaluate } from './support/formula.ts';
 
 const job = velmora(new Date(DEMO_ANCHOR));
 const bays = job.site.bays.filter((b) => b.zoneId === 'terrace');
-const coats = CATALOGUE.flatMap((b) => b.layers.filter(isCoat)).filter((c) => c.treats === undefined);
+const coats = catalogue()
+  .flatMap((b) => b.layers.filter(isCoat))
+  .filter((c) => c.treats === undefined);
 const nowhere = { zone: undefined, buildUp: undefined };
 
 describe('what a coat takes over several bays', () => {

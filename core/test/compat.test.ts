@@ -3,7 +3,7 @@ import {
   blankBuildUp,
   blankLayer,
   buildUpFindings,
-  CATALOGUE,
+  catalogue,
   CHEMISTRIES,
   COMPAT_RULES,
   resolve,
@@ -44,12 +44,14 @@ const thick = (value: number): Pick<Coat, 'rate'> => ({
 const MEMBRANE = { ...thick(1.5), chemistry: 'polyurethane, aliphatic' } as const;
 /** A sheet of thermoplastic, as the catalogue has it. */
 const PLASTIC: Layer = {
-  ...CATALOGUE.find((b) => b.id === 'single-ply')!.layers.find((l) => l.id === 'plastic')!,
+  ...catalogue()
+    .find((b) => b.id === 'single-ply')!
+    .layers.find((l) => l.id === 'plastic')!,
   only: undefined,
 };
 
 describe('the catalogue against its own rules', () => {
-  for (const b of CATALOGUE)
+  for (const b of catalogue())
     for (const terms of waysToLay(b))
       it(`${b.id} ${JSON.stringify(terms.choices)}`, () =>
         expect(
@@ -58,12 +60,12 @@ describe('the catalogue against its own rules', () => {
           ),
         ).toEqual([]));
   it('has every one of the families', () =>
-    expect(new Set(CATALOGUE.map((b) => b.family))).toEqual(new Set(FAMILY_KEYS)));
+    expect(new Set(catalogue().map((b) => b.family))).toEqual(new Set(FAMILY_KEYS)));
 });
 
 describe('sand to refusal, and heat on foam (common practice, no source)', () => {
   const deck = resolve(
-    CATALOGUE.find((b) => b.id === 'pedestrian-deck')!,
+    catalogue().find((b) => b.id === 'pedestrian-deck')!,
     {
       ...{ conditions: [], choices: { broadcast: 'refusal' } },
     },
@@ -90,7 +92,7 @@ describe('sand to refusal, and heat on foam (common practice, no source)', () =>
     ).toMatch(words),
   );
   it('the sealant and the metal primer of the details have to suit the coats', () => {
-    const light = resolve(CATALOGUE.find((b) => b.id === 'elastomeric-acrylic')!);
+    const light = resolve(catalogue().find((b) => b.id === 'elastomeric-acrylic')!);
     const sealed = (sealantOf: Chemistry | undefined): string[] => {
       const { sealantOf: _usual, ...rules } = typicalDetails(light);
       const details = sealantOf ? { ...rules, sealantOf } : rules;
@@ -103,7 +105,7 @@ describe('sand to refusal, and heat on foam (common practice, no source)', () =>
   });
   it('nothing hot goes straight on insulation boards', () => {
     const hot = resolve(
-      CATALOGUE.find((b) => b.id === 'hot-rubberised')!,
+      catalogue().find((b) => b.id === 'hot-rubberised')!,
       {
         ...{ conditions: [], choices: { above: 'pavers', insulation: 'boards' } },
       },
@@ -142,7 +144,7 @@ describe('usual ranges of the families (common practice, no source)', () => {
     HOT: [4.5, 8],
     POCKET: [25, 100],
   };
-  for (const b of CATALOGUE)
+  for (const b of catalogue())
     for (const terms of waysToLay(b))
       it(`${b.id} ${JSON.stringify(terms.choices)}`, () => {
         const { membraneDry, weight, thickness } = totals(resolve(b, terms));
@@ -156,7 +158,7 @@ describe('usual ranges of the families (common practice, no source)', () => {
 });
 
 describe('the hot family', () => {
-  const hot = CATALOGUE.find((b) => b.family === 'HOT')!;
+  const hot = catalogue().find((b) => b.family === 'HOT')!;
   const layers = hot.layers.filter((l): l is Coat => l.kind === 'coat' && l.kettle !== undefined);
   it('is melted between a least and a safe maximum, held hot for hours, probed hot', () => {
     expect(layers.length).toBe(2);

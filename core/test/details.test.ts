@@ -2,7 +2,7 @@
 import { calculate, CALCULATORS } from '@lentum/core/bench';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, detailRulesOf, resolve, typicalDetails, type Pieces } from '@lentum/core/buildup';
+import { catalogue, detailRulesOf, resolve, typicalDetails, type Pieces } from '@lentum/core/buildup';
 import {
   cutHint,
   cutLists,
@@ -60,7 +60,7 @@ describe('finding', () => {
     const asked = takeoff(
       { zones: [zone] },
       {
-        buildUps: [...CATALOGUE],
+        buildUps: [...catalogue()],
         zones: [
           { zoneId: zone.id, buildUpId: 'reinforced-polyurethane', revision: 1, conditions: [], choices: {} },
         ],
@@ -111,54 +111,55 @@ describe('finding', () => {
   });
 });
 
-describe.each(CATALOGUE.filter((b) => b.family !== 'POCKET').map((b) => [b.id, b] as const))(
-  '%s',
-  (_, buildUp) => {
-    const schedule = scheduleOf(everything(), buildUp);
-    const zone = schedule.zones[0]!;
+describe.each(
+  catalogue()
+    .filter((b) => b.family !== 'POCKET')
+    .map((b) => [b.id, b] as const),
+)('%s', (_, buildUp) => {
+  const schedule = scheduleOf(everything(), buildUp);
+  const zone = schedule.zones[0]!;
 
-    it('makes every detail: pieces that come off the roll, steps with a hold, a time, no problem', () => {
-      for (const w of zone.work) {
-        expect(w.problems.map(sentence)).toEqual([]);
-        expect(w.steps.filter((s) => s.hold).length).toBeGreaterThan(0);
-        expect(w.minutes.value).toBeGreaterThan(0);
-        for (const p of w.pieces) {
-          const { widthMm, heightMm } = patternBox(p.pattern);
-          expect(Math.min(widthMm, heightMm)).toBeLessThanOrEqual(zone.roll.widthMm + 1e-6);
-        }
+  it('makes every detail: pieces that come off the roll, steps with a hold, a time, no problem', () => {
+    for (const w of zone.work) {
+      expect(w.problems.map(sentence)).toEqual([]);
+      expect(w.steps.filter((s) => s.hold).length).toBeGreaterThan(0);
+      expect(w.minutes.value).toBeGreaterThan(0);
+      for (const p of w.pieces) {
+        const { widthMm, heightMm } = patternBox(p.pattern);
+        expect(Math.min(widthMm, heightMm)).toBeLessThanOrEqual(zone.roll.widthMm + 1e-6);
       }
-    });
+    }
+  });
 
-    it('shows a working for every amount, and the working gives the amount', () => {
-      for (const w of zone.work)
-        for (const { amount } of w.materials) {
-          expect(amount.value).toBeGreaterThan(0);
-          expect(evaluate(amount)).toBeCloseTo(amount.value, 9);
-        }
-      for (const w of zone.work) expect(evaluate(w.minutes)).toBeCloseTo(w.minutes.value, 9);
-    });
-
-    it('pieces alike share a label; all of them are in the cut list, once each', () => {
-      const labels = new Map<string, string>();
-      for (const g of zone.groups) labels.set(g.key, g.label);
-      expect(new Set(labels.values()).size).toBe(zone.groups.length);
-      const pieces = zone.work.reduce(
-        (n, w) => n + w.detail.count * w.pieces.reduce((k, p) => k + p.count, 0),
-        0,
-      );
-      for (const w of zone.work) for (const p of w.pieces) expect(labels.has(pieceKey(p))).toBe(true);
-      const lists = cutLists(schedule);
-      expect(lists.reduce((n, l) => n + l.nest.placed.length, 0)).toBe(pieces);
-      for (const l of lists) {
-        expect(l.nest.left).toEqual([]);
-        expect(l.groups.reduce((n, g) => n + g.count, 0)).toBe(l.nest.placed.length);
+  it('shows a working for every amount, and the working gives the amount', () => {
+    for (const w of zone.work)
+      for (const { amount } of w.materials) {
+        expect(amount.value).toBeGreaterThan(0);
+        expect(evaluate(amount)).toBeCloseTo(amount.value, 9);
       }
-    });
-  },
-);
+    for (const w of zone.work) expect(evaluate(w.minutes)).toBeCloseTo(w.minutes.value, 9);
+  });
+
+  it('pieces alike share a label; all of them are in the cut list, once each', () => {
+    const labels = new Map<string, string>();
+    for (const g of zone.groups) labels.set(g.key, g.label);
+    expect(new Set(labels.values()).size).toBe(zone.groups.length);
+    const pieces = zone.work.reduce(
+      (n, w) => n + w.detail.count * w.pieces.reduce((k, p) => k + p.count, 0),
+      0,
+    );
+    for (const w of zone.work) for (const p of w.pieces) expect(labels.has(pieceKey(p))).toBe(true);
+    const lists = cutLists(schedule);
+    expect(lists.reduce((n, l) => n + l.nest.placed.length, 0)).toBe(pieces);
+    for (const l of lists) {
+      expect(l.nest.left).toEqual([]);
+      expect(l.groups.reduce((n, g) => n + g.count, 0)).toBe(l.nest.placed.length);
+    }
+  });
+});
 
 it('two plies of sheet: the first is cut from the base sheet, the next from the cap', () => {
-  const sheets = CATALOGUE.find((b) => b.family === 'SA2')!;
+  const sheets = catalogue().find((b) => b.family === 'SA2')!;
   const lists = cutLists(scheduleOf(everything(), sheets));
   // Pipes, posts and vents are flashed in resin: their fabric has a roll of its own.
   expect(lists.map((l) => l.roll.name)).toEqual(['Base sheet', 'Cap sheet', 'detail fabric']);
@@ -186,7 +187,7 @@ describe('what a detail takes', () => {
     expect(plies(work(everything(), 'parapet'))).toBe(2);
     expect(plies(work(everything(), 'pipe'))).toBe(2);
     expect(plies(work(everything(), 'side 1'))).toBe(1);
-    const torched = CATALOGUE.find((b) => b.family === 'TORCH2')!;
+    const torched = catalogue().find((b) => b.family === 'TORCH2')!;
     const [one, two] = work(everything(), 'side 1', torched).pieces.map((p) => p.measures['width']!);
     expect(two! - one!).toBeCloseTo(50, 9);
   });
@@ -289,7 +290,7 @@ describe('what a detail takes', () => {
     );
     const joint = first(everything()).work.find((w) => w.detail.kind === 'movement-joint')!;
     expect(joint.problems).toEqual([]);
-    const rules = detailRulesOf(CATALOGUE[0]!);
+    const rules = detailRulesOf(catalogue()[0]!);
     const roll = first(everything()).roll;
     const none = piecesOf({ ...joint.detail, sizes: { widthMm: 0 } }, rules, roll);
     expect(none.ok ? '' : sentence(none.problems[0]!)).toBe(
@@ -342,7 +343,7 @@ describe('joints and fillets, worked by hand', () => {
 });
 
 describe('pockets', () => {
-  const curb = resolve(CATALOGUE.find((b) => b.family === 'POCKET')!).layers.find(
+  const curb = resolve(catalogue().find((b) => b.family === 'POCKET')!).layers.find(
     (l): l is Pieces => l.kind === 'pieces',
   )!;
   const cluster = fc.record({
@@ -574,8 +575,8 @@ describe('cutting from rolls', () => {
 
 describe('rules for details', () => {
   it('a build-up’s own rules come before those of its family', () => {
-    const own = { ...typicalDetails(CATALOGUE[0]!), footMm: { value: 250, source: 'data sheet' as const } };
-    const buildUp = { ...CATALOGUE[0]!, details: own };
+    const own = { ...typicalDetails(catalogue()[0]!), footMm: { value: 250, source: 'data sheet' as const } };
+    const buildUp = { ...catalogue()[0]!, details: own };
     expect(detailRulesOf(buildUp).footMm.value).toBe(250);
     const w = work(everything(), 'outlet', buildUp);
     // The square is at least as wide as outlet and feet: 100 + 2 × 250.

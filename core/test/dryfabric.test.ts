@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   buildUpFindings,
-  CATALOGUE,
+  catalogue,
   isCoat,
   resolve,
   waysToLay,
@@ -20,7 +20,7 @@ const dry = (b: BuildUp) =>
     }));
 const throughout = (): BuildUp =>
   resolve(
-    CATALOGUE.find((b) => b.id === 'elastomeric-acrylic')!,
+    catalogue().find((b) => b.id === 'elastomeric-acrylic')!,
     {
       conditions: [],
       choices: { reinforcement: 'throughout' },
@@ -29,10 +29,13 @@ const throughout = (): BuildUp =>
 
 describe('fabric all over', () => {
   it('nothing that ships has a dry one, whichever way it is laid', () => {
-    for (const b of CATALOGUE) for (const terms of waysToLay(b)) expect(dry(resolve(b, terms))).toEqual([]);
+    for (const b of catalogue()) for (const terms of waysToLay(b)) expect(dry(resolve(b, terms))).toEqual([]);
   });
   it('raises the base and adds a saturating coat', () => {
-    const [without, withIt] = [resolve(CATALOGUE.find((b) => b.id === 'elastomeric-acrylic')!), throughout()];
+    const [without, withIt] = [
+      resolve(catalogue().find((b) => b.id === 'elastomeric-acrylic')!),
+      throughout(),
+    ];
     const films = (b: BuildUp) =>
       b.layers
         .filter(isCoat)
@@ -41,7 +44,7 @@ describe('fabric all over', () => {
     expect(films(without)).toEqual([0.7, 0.6]);
     expect(films(withIt)).toEqual([1, 0.6, 0.6]);
     const wet = resolve(
-      CATALOGUE.find((b) => b.id === 'elastomeric-acrylic')!,
+      catalogue().find((b) => b.id === 'elastomeric-acrylic')!,
       {
         conditions: [],
         choices: { reinforcement: 'wet' },

@@ -1,7 +1,7 @@
 /** A first estimate by area alone: what is said comes out, all of it marked as assumed, and it is drawn without loss. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type BuildUp, type Layer } from '@lentum/core/buildup';
+import { catalogue, isCoat, type BuildUp, type Layer } from '@lentum/core/buildup';
 import { isFigure, type Figure, type Given } from '@lentum/core/figures';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
@@ -83,7 +83,7 @@ describe('by area', () => {
 // By hand: 8,400 ft² are 84 squares of 100 ft²; 1.2, 9, 6 and 3 gal on each.
 it('a gravel roof of 8,400 ft²: 100.8, 756, 504 and 252 gal, and 84 squares of fabric before laps', () => {
   const gal = (perSquare: number): number => (perSquare * GAL_L) / (100 * FT2_M2);
-  const page = CATALOGUE.find((b) => b.family === 'RESTORE')!;
+  const page = catalogue().find((b) => b.family === 'RESTORE')!;
   const rates = [1.2, 9, 6, 3];
   const base = page.layers.filter(isCoat).filter((c) => c.treats === undefined)[0]!;
   const fabric = page.layers.find((l) => l.kind === 'fabric')!;

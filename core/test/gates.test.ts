@@ -1,6 +1,6 @@
 /** Every gate by its reasons, one case each. Limits are those of the trade, common practice, no source, unless one is named. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, isSheet, resolve, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, isSheet, resolve, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
 import { stageHours } from '@lentum/core/cure';
 import { adviceOf } from '@lentum/core/gates';
 import { verdictText } from '@lentum/core/figures';
@@ -31,7 +31,7 @@ import {
   type Told,
 } from './support/gatejob.ts';
 
-const pick = (id: string): BuildUp => CATALOGUE.find((b) => b.id === id)!;
+const pick = (id: string): BuildUp => catalogue().find((b) => b.id === id)!;
 const clock = (ms: number): string => `${((ms - NOW) / HOUR).toFixed(1)} h`;
 const says = (job: GateJob, key: string): string => {
   const gate = gateOf(job, key);
@@ -103,7 +103,7 @@ describe('what is in order is a go', () => {
 });
 
 /** A light coat whose primer does not block what bleeds. */
-const acrylic = CATALOGUE.find((b) => b.family === 'ACRYLIC')!;
+const acrylic = catalogue().find((b) => b.family === 'ACRYLIC')!;
 const bleeding: BuildUp = {
   ...acrylic,
   layers: acrylic.layers.map((l) => (isCoat(l) ? { ...l, blocksBleed: false } : l)),

@@ -1,6 +1,6 @@
 /** Cards of kettle and flame: what must stand on each. From the brief's section on safety; common practice, no source. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, isSheet, isWorkLayer, resolve, waysToLay } from '@lentum/core/buildup';
+import { catalogue, isCoat, isSheet, isWorkLayer, resolve, waysToLay } from '@lentum/core/buildup';
 import { courseSteps } from '@lentum/core/details';
 import { verdictText, type Part } from '@lentum/core/figures';
 import { practiceOf } from '@lentum/core/practice';
@@ -11,7 +11,7 @@ const text = (lines: readonly (readonly Part[])[]): string =>
     .map((l) => verdictText(l, 'metric', (ms) => new Date(ms).toISOString().slice(11, 16)))
     .join('\n')
     .replaceAll('\u00a0', ' ');
-const pick = (id: string) => resolve(CATALOGUE.find((b) => b.id === id)!);
+const pick = (id: string) => resolve(catalogue().find((b) => b.id === id)!);
 const workOf = (id: string) => pick(id).layers.filter(isWorkLayer);
 const kettle = workOf('hot-rubberised').find(isHot)!;
 const torched = workOf('torched-two-ply').find(isHot)!;
@@ -46,7 +46,7 @@ describe('what is minded with heat', () => {
     expect([care.before, care.fire, care.burns, care.end].map(text).join('\n')).toMatch(words);
   });
   it('every hot layer of the catalogue has a card, and no other has', () => {
-    for (const b of CATALOGUE)
+    for (const b of catalogue())
       for (const l of resolve(b).layers.filter(isWorkLayer)) expect(hotCare(l) !== undefined).toBe(isHot(l));
   });
   it('the last flame and the bottles go by what the job sets', () => {
@@ -76,7 +76,7 @@ describe('courses, by how they are bonded', () => {
 });
 
 describe('every ply that ships', () => {
-  const plies = CATALOGUE.flatMap((b) =>
+  const plies = catalogue().flatMap((b) =>
     waysToLay(b).flatMap((terms) => {
       const laid = resolve(b, terms);
       return laid.layers.filter(isSheet).map((sheet) => ({ name: `${b.id}, ${sheet.name}`, sheet, laid }));

@@ -1,12 +1,13 @@
 /** The charges of a day, worked out by hand, and what no schedule may do. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, type Coat } from '@lentum/core/buildup';
 import { kettleDay, type KettleDay } from '@lentum/core/site';
 import { evaluate } from './support/formula.ts';
 
 const HOUR = 3_600_000;
-const hot = CATALOGUE.find((b) => b.id === 'hot-rubberised')!
+const hot = catalogue()
+  .find((b) => b.id === 'hot-rubberised')!
   .layers.filter(isCoat)
   .find((l) => l.id === 'first')!;
 const day = (areaM2: number, more: object = {}, coat: Coat = hot): KettleDay => {

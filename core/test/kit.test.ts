@@ -1,17 +1,17 @@
 /** The kit of a day: every tool that a layer names is on it, and what its hazards ask for. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, isSheet, resolve } from '@lentum/core/buildup';
+import { catalogue, isCoat, isSheet, resolve } from '@lentum/core/buildup';
 import { kitOf, toolWords } from '@lentum/core/words';
 import { corners, pointsZone } from './support/zones.ts';
 
 const zone = pointsZone(corners(10, 6), { substrate: { kind: 'concrete-old' } });
 const whats = (id: string): string[] => {
-  const buildUp = resolve(CATALOGUE.find((b) => b.id === id)!);
+  const buildUp = resolve(catalogue().find((b) => b.id === id)!);
   return kitOf([{ zone, buildUp }], 'metric').map((l) => l.what);
 };
 
-describe.each(CATALOGUE.map((b) => [b.id] as const))('%s', (id) => {
-  const buildUp = resolve(CATALOGUE.find((b) => b.id === id)!);
+describe.each(catalogue().map((b) => [b.id] as const))('%s', (id) => {
+  const buildUp = resolve(catalogue().find((b) => b.id === id)!);
   const kit = whats(id);
   it('names every tool of every layer once, with its settings', () => {
     for (const layer of buildUp.layers)
@@ -32,7 +32,7 @@ describe.each(CATALOGUE.map((b) => [b.id] as const))('%s', (id) => {
 });
 
 it('a thing that two zones ask for stands once, with both', () => {
-  const buildUp = resolve(CATALOGUE.find((b) => b.id === 'reinforced-polyurethane')!);
+  const buildUp = resolve(catalogue().find((b) => b.id === 'reinforced-polyurethane')!);
   const lines = kitOf(
     [
       { zone, buildUp },

@@ -2,7 +2,7 @@ import Ajv2020 from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { buildUpProblems, CATALOGUE, isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { buildUpProblems, catalogue, isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
 import {
   buildUpFileSchema,
   differences,
@@ -19,7 +19,7 @@ import { z } from 'zod';
 import { evaluate } from './support/formula.ts';
 
 const copy = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T;
-const page = (id: string): BuildUp => copy(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => copy(catalogue().find((b) => b.id === id)!);
 const coat = (b: BuildUp, id: string): Coat => b.layers.find((l) => l.id === id) as Coat;
 const PACE = { areaM2: 100, tempC: 20, humidityPct: 60, crews: 1, hoursPerDay: 8 };
 const AT = '2026-05-12T09:00:00Z';
@@ -163,19 +163,22 @@ describe('the published schema of a build-up file', () => {
         JSON.stringify(z.toJSONSchema(buildUpFileSchema, { io: 'input', unrepresentable: 'any' })),
       ) as object,
     ));
-  it.each(CATALOGUE.map((b) => [b.id, b] as const))('takes %s, by an independent validator (ajv)', (_, b) => {
-    const file = JSON.parse(JSON.stringify(writeBuildUpFile(b, [], AT))) as { buildUp: BuildUp };
-    expect(validate(file), JSON.stringify(validate.errors?.[0])).toBe(true);
-    expect(validate({ ...file, colour: 'red' })).toBe(false);
-    expect(validate({ ...file, version: 2 })).toBe(false);
-    const negative = copy(file);
-    negative.buildUp.leastDryFilmMm.value = -1;
-    expect(validate(negative)).toBe(false);
-  });
+  it.each(catalogue().map((b) => [b.id, b] as const))(
+    'takes %s, by an independent validator (ajv)',
+    (_, b) => {
+      const file = JSON.parse(JSON.stringify(writeBuildUpFile(b, [], AT))) as { buildUp: BuildUp };
+      expect(validate(file), JSON.stringify(validate.errors?.[0])).toBe(true);
+      expect(validate({ ...file, colour: 'red' })).toBe(false);
+      expect(validate({ ...file, version: 2 })).toBe(false);
+      const negative = copy(file);
+      negative.buildUp.leastDryFilmMm.value = -1;
+      expect(validate(negative)).toBe(false);
+    },
+  );
 });
 
 describe('a build-up file', () => {
-  it.each(CATALOGUE.map((b) => [b.id, b] as const))('%s comes back as it went', (_, b) => {
+  it.each(catalogue().map((b) => [b.id, b] as const))('%s comes back as it went', (_, b) => {
     const read = readBuildUpFile(JSON.stringify(writeBuildUpFile({ ...b, taken: { revision: 9 } }, [], AT)));
     expect(read.ok && read.value.buildUp).toEqual(b);
   });

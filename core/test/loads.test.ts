@@ -1,13 +1,13 @@
 /** Loads on a deck against an engineer's allowance, by hand: a millimetre of water on a square metre is a kilogram. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, resolve, totals } from '@lentum/core/buildup';
+import { catalogue, resolve, totals } from '@lentum/core/buildup';
 import { fallsReport } from '@lentum/core/falls';
 import { deckLoads, DEFAULT_ORDER } from '@lentum/core/order';
 import type { Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
 import { corners, pointsZone } from './support/zones.ts';
 
-const buildUp = resolve(CATALOGUE[0]!);
+const buildUp = resolve(catalogue()[0]!);
 const own = totals(buildUp).weight.value;
 const zone = (deckLoad?: Zone['deckLoad'], more: Partial<Zone> = {}): Zone =>
   pointsZone(corners(10, 6), { ...(deckLoad ? { deckLoad } : {}), ...more });

@@ -1,7 +1,7 @@
 /** The mix card by what was read, and when; the order of mixing; what is minded with each hazard. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, catalystAt, HAZARDS, isCoat, resolve, type Coat } from '@lentum/core/buildup';
+import { catalogue, catalystAt, HAZARDS, isCoat, resolve, type Coat } from '@lentum/core/buildup';
 import { verdictText } from '@lentum/core/figures';
 import { COMMON } from '@lentum/core/practice';
 import { sentence } from '@lentum/core/problems';
@@ -18,9 +18,11 @@ import { evaluate } from './support/formula.ts';
 
 const NOW = Date.parse('2026-05-12T09:30:00Z');
 const MIN = 60_000;
-const coats = CATALOGUE.flatMap((b) => resolve(b).layers.filter(isCoat)).filter((c) => !c.kettle);
+const coats = catalogue()
+  .flatMap((b) => resolve(b).layers.filter(isCoat))
+  .filter((c) => !c.kettle);
 const found = (family: string, id: string): Coat =>
-  resolve(CATALOGUE.find((b) => b.family === family)!)
+  resolve(catalogue().find((b) => b.family === family)!)
     .layers.filter(isCoat)
     .find((c) => c.id === id)!;
 const membrane = found('PMMA', 'membrane');
@@ -168,9 +170,9 @@ it('every hazard has its caution, and a peroxide its own', () => {
 });
 
 it('diisocyanates ask for training, and sprays for what their mist and their pressure do', () => {
-  const spray = CATALOGUE.flatMap((b) => b.layers.filter(isCoat)).find((l) =>
-    l.tools.some((t) => t.kind === 'airless spray'),
-  )!;
+  const spray = catalogue()
+    .flatMap((b) => b.layers.filter(isCoat))
+    .find((l) => l.tools.some((t) => t.kind === 'airless spray'))!;
   const as = (chemistry: Coat['chemistry']): Coat => ({ ...spray, chemistry });
   expect(protectionOf(as('polyurethane, aliphatic')).at(-1)).toMatch(/^Diisocyanates: .* trained/);
   expect(protectionOf(as('acrylic')).join(' ')).not.toContain('Diisocyanates');

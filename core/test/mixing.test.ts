@@ -1,7 +1,7 @@
 /** Mix and kettle cards, bays and the order in which they are laid. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, catalystAt, coatWhen, isCoat, resolve, type Coat } from '@lentum/core/buildup';
+import { catalogue, catalystAt, coatWhen, isCoat, resolve, type Coat } from '@lentum/core/buildup';
 import { areaOf, distanceToPiece, type Point } from '@lentum/core/geometry';
 import { verdictText } from '@lentum/core/figures';
 import { sentence } from '@lentum/core/problems';
@@ -22,7 +22,7 @@ import { evaluate } from './support/formula.ts';
 import { corners, pointsZone, rect } from './support/zones.ts';
 
 const layer = (family: string, id: string): Coat => {
-  const buildUp = CATALOGUE.find((b) => b.family === family)!;
+  const buildUp = catalogue().find((b) => b.family === family)!;
   const found = resolve(buildUp).layers.find((l) => l.id === id);
   if (!found || !isCoat(found)) throw new Error(`no coat ${id}`);
   return found;
@@ -167,7 +167,7 @@ describe('the mix card', () => {
   });
 
   it('every mixed coat of the catalogue has a card at 15 °C', () => {
-    for (const buildUp of CATALOGUE)
+    for (const buildUp of catalogue())
       for (const l of resolve(buildUp).layers)
         if (isCoat(l) && !l.kettle) {
           const c = card(coatWhen(l, 'rough'), { tempC: 15 });

@@ -1,6 +1,6 @@
 /** The sheet and laminate families: fixing, seams, open times, cautions. Worked out by hand; common practice, no source. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, HAZARDS, isCoat, isSheet, resolve, type BuildUp, type Sheet } from '@lentum/core/buildup';
+import { catalogue, HAZARDS, isCoat, isSheet, resolve, type BuildUp, type Sheet } from '@lentum/core/buildup';
 import { sheetFasteners } from '@lentum/core/courses';
 import { courseSteps } from '@lentum/core/details';
 import { FAMILIES, fitOf } from '@lentum/core/family';
@@ -11,7 +11,7 @@ import { corners, pointsZone } from './support/zones.ts';
 
 const pick = (id: string, choices: Record<string, string> = {}): BuildUp =>
   resolve(
-    CATALOGUE.find((b) => b.id === id)!,
+    catalogue().find((b) => b.id === id)!,
     { conditions: [], choices },
   );
 const sheetOf = (b: BuildUp): Sheet => b.layers.find(isSheet)!;
@@ -42,7 +42,7 @@ describe('fixing of a single ply', () => {
       takeoff(
         { zones: [roof] },
         {
-          buildUps: [CATALOGUE.find((b) => b.id === 'single-ply')!],
+          buildUps: [catalogue().find((b) => b.id === 'single-ply')!],
           zones: [
             { zoneId: roof.id, buildUpId: 'single-ply', revision: 1, conditions: [], choices: { ply } },
           ],
@@ -88,7 +88,9 @@ describe('each new family is a whole model', () => {
     expect(layers.filter(isSheet).map((s) => s.bonding)).toEqual(['self-adhered', 'self-adhered']);
   });
   it('what is mixed of two parts has its hardener and ratio', () => {
-    const epoxies = CATALOGUE.flatMap((b) => b.layers.filter(isCoat).filter((c) => c.chemistry === 'epoxy'));
+    const epoxies = catalogue().flatMap((b) =>
+      b.layers.filter(isCoat).filter((c) => c.chemistry === 'epoxy'),
+    );
     expect(epoxies.length).toBeGreaterThan(2);
     for (const c of epoxies)
       expect(

@@ -2,7 +2,7 @@
 import Big from 'big.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { catalogue } from '@lentum/core/buildup';
 import {
   compareOffers,
   DEFAULT_ORDER,
@@ -22,7 +22,7 @@ import { corners, pointsZone } from './support/zones.ts';
 
 const zone = { ...pointsZone(corners(10, 9), { sides: [] }), id: 'a', name: 'a' };
 const doc = {
-  buildUps: [...CATALOGUE],
+  buildUps: [...catalogue()],
   zones: [{ zoneId: 'a', buildUpId: 'reinforced-polyurethane', revision: 1, conditions: [], choices: {} }],
 };
 const linesOf = (order: OrderDoc = DEFAULT_ORDER): readonly OrderLine[] =>

@@ -1,6 +1,6 @@
 /** Feet, wheels and water: what the cure allows, what somebody opened, what came too early. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, type BuildUp } from '@lentum/core/buildup';
+import { catalogue, type BuildUp } from '@lentum/core/buildup';
 import { cureHours } from '@lentum/core/cure';
 import { verdictText } from '@lentum/core/figures';
 import { adviceOf } from '@lentum/core/gates';
@@ -122,7 +122,7 @@ describe('openings', () => {
       callFor({ buildUp: b, entries: finished(b, 300) })
         .gates.map((g) => g.key)
         .filter((k) => k.startsWith('opening/'));
-    const deck = CATALOGUE.find((b) => b.id === 'vehicular-deck')!;
+    const deck = catalogue().find((b) => b.id === 'vehicular-deck')!;
     expect(deck.traffic).toBe('wheels');
     expect(keys(deck)).toContain('opening/wheels');
     expect(keys(polyurethane)).toEqual(['opening/rain', 'opening/feet', 'opening/water', 'opening/load']);

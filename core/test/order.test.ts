@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, typicalDetails } from '@lentum/core/buildup';
+import { catalogue, typicalDetails } from '@lentum/core/buildup';
 import type { Figure } from '@lentum/core/figures';
 import {
   chooseBoth,
@@ -186,7 +186,7 @@ End`;
 const zone = (id: string, w: number, h: number): Zone =>
   pointsZone(corners(w, h), { id, code: id.toUpperCase(), name: id });
 const doc = (...ids: string[]) => ({
-  buildUps: [...CATALOGUE],
+  buildUps: [...catalogue()],
   zones: ids.map((zoneId) => ({
     zoneId,
     buildUpId: 'reinforced-polyurethane',
@@ -233,7 +233,7 @@ describe('takeoff', () => {
     buildUpId: string,
     ...zones: { zoneId: string; conditions?: 'rough'[]; choices?: Record<string, string> }[]
   ) => ({
-    buildUps: [...CATALOGUE],
+    buildUps: [...catalogue()],
     zones: zones.map((z) => ({ conditions: [], choices: {}, buildUpId, revision: 1, ...z })),
   });
   it('counts sheets by their courses', () => {
@@ -438,7 +438,7 @@ describe('stock and deliveries', () => {
       ...zone('a', 10, 5),
       sides: [{ edge: { kind: 'upstand' as const, heightMm: 200, termination: 'bar' as const }, riseM: 0 }],
     };
-    const [pu] = CATALOGUE;
+    const [pu] = catalogue();
     const bare = { ...pu!, details: { ...typicalDetails(pu!), sundries: [] } };
     const t = takeoff({ zones: [roof] }, { ...doc('a'), buildUps: [bare] }, DEFAULT_ORDER);
     const bar = t.lines.find((l) => l.item.name === 'Termination bar')!;

@@ -1,6 +1,6 @@
 /** A coat is bought in the unit of its containers, however its rate was typed. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type BuildUp } from '@lentum/core/buildup';
+import { catalogue, isCoat, type BuildUp } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff, type StockItem, type Takeoff } from '@lentum/core/order';
 import { pointsZone, corners } from './support/zones.ts';
 import { evaluate } from './support/formula.ts';
@@ -8,7 +8,7 @@ import { evaluate } from './support/formula.ts';
 const zone = (id: string, w: number, h: number) =>
   pointsZone(corners(w, h), { id, code: id.toUpperCase(), name: id });
 const copy = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T;
-const page = (id: string): BuildUp => copy(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => copy(catalogue().find((b) => b.id === id)!);
 const on = (buildUps: BuildUp[], zones: Record<string, string>) => ({
   buildUps,
   zones: Object.entries(zones).map(([zoneId, buildUpId]) => ({
@@ -40,7 +40,7 @@ describe('the unit of a line', () => {
   it('hot blocks are bought by the kilogram: two layers of 3 mm on 50 m² at 1.15 kg/L', () => {
     const t = takeoff(
       { zones: [zone('a', 10, 5)] },
-      on([...CATALOGUE], { a: 'hot-rubberised' }),
+      on([...catalogue()], { a: 'hot-rubberised' }),
       DEFAULT_ORDER,
     );
     const [melt] = lineOf(t, 'first');
@@ -51,7 +51,7 @@ describe('the unit of a line', () => {
   });
   it('stock that was entered in litres counts by its density, what is entered now as it is', () => {
     const zones = { zones: [zone('a', 10, 5)] };
-    const doc = on([...CATALOGUE], { a: 'hot-rubberised' });
+    const doc = on([...catalogue()], { a: 'hot-rubberised' });
     const [melt] = lineOf(takeoff(zones, doc, DEFAULT_ORDER), 'first');
     const stock = (more: Partial<StockItem>): StockItem => ({
       id: 's',

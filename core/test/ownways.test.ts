@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   buildUpFindings,
   buildUpProblems,
-  CATALOGUE,
+  catalogue,
   DETAIL_FORMS,
   DETAIL_KINDS,
   fits,
@@ -23,7 +23,7 @@ import { evaluate } from './support/formula.ts';
 import { everything, feature, scheduleOf, work } from './support/roof.ts';
 import { corners, pointsZone } from './support/zones.ts';
 
-const page = (id: string): BuildUp => structuredClone(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => structuredClone(catalogue().find((b) => b.id === id)!);
 const withFeature = (kind: Parameters<typeof feature>[0], sizes: Record<string, number>, count = 1): Zone =>
   pointsZone(corners(10, 8), { features: [{ ...feature(kind, 0), sizes, count }] });
 const taken = (w: DetailWork, layerId: string): number =>

@@ -1,7 +1,7 @@
 /** Pieces on paper and in a drawing, and what the details say: held against the pieces themselves. */
 import { describe, expect, it } from 'vitest';
 import {
-  CATALOGUE,
+  catalogue,
   detailRulesOf,
   DETAIL_RULE_FIELDS,
   removeLayer,
@@ -152,11 +152,11 @@ describe('steps', () => {
         .steps.map((s) => say(s.says))
         .join(' '),
     ).toContain('to bright and primed');
-    const torched = CATALOGUE.find((b) => b.family === 'TORCH2')!;
+    const torched = catalogue().find((b) => b.family === 'TORCH2')!;
     expect(work(everything(), 'side 1', torched).steps.map((s) => s.hold)).toContain('every edge tight');
   });
   it('hot melt has its elastomer strip at corners and joints, before the fabric; nothing else has', () => {
-    const hot = CATALOGUE.find((b) => b.family === 'HOT')!;
+    const hot = catalogue().find((b) => b.family === 'HOT')!;
     const strips = (where: string, buildUp?: BuildUp) =>
       work(everything(), where, buildUp).materials.filter((m) => m.name === 'Elastomer strip');
     const corner = work(everything(), 'corner 1', hot);
@@ -183,19 +183,20 @@ describe('the schedule', () => {
     for (const k of counts.keys()) expect(detailFacts(k).name.length).toBeGreaterThan(2);
   });
   it('details come before the first coat over the primer, or after the layer that the build-up names', () => {
-    const before = (id: string): string | undefined => detailsBefore(CATALOGUE.find((b) => b.id === id)!)?.id;
+    const before = (id: string): string | undefined =>
+      detailsBefore(catalogue().find((b) => b.id === id)!)?.id;
     expect(before('reinforced-polyurethane')).toBe('first');
     expect(before('self-adhered-two-ply')).toBe('base');
-    const restored = CATALOGUE.find((b) => b.id === 'gravel-restoration')!;
+    const restored = catalogue().find((b) => b.id === 'gravel-restoration')!;
     expect(restored.detailsAfter).toBe('base');
     expect(before('gravel-restoration')).not.toBe('base');
   });
 });
 
 describe('rules for details', () => {
-  const page = (): BuildUp => JSON.parse(JSON.stringify(CATALOGUE[0])) as BuildUp;
+  const page = (): BuildUp => JSON.parse(JSON.stringify(catalogue()[0])) as BuildUp;
   it('every number among them has a name and is above nothing', () => {
-    for (const b of CATALOGUE) {
+    for (const b of catalogue()) {
       const rules = typicalDetails(b);
       for (const f of DETAIL_RULE_FIELDS) {
         const number = rules[f.path] as { value: number; source: string } | undefined;
@@ -208,13 +209,13 @@ describe('rules for details', () => {
   });
   it('pieces are cut from the build-up’s own fabric or lowest sheet', () => {
     const from = (id: string): string | undefined =>
-      typicalDetails(CATALOGUE.find((b) => b.id === id)!).cutFrom;
+      typicalDetails(catalogue().find((b) => b.id === id)!).cutFrom;
     expect(from('reinforced-polyurethane')).toBe('fleece');
     expect(from('torched-two-ply')).toBe('base');
     expect(from('two-coat-silicone')).toBeUndefined();
   });
   it('a layer that is taken out is no longer what pieces are cut from', () => {
-    const b = { ...page(), details: typicalDetails(CATALOGUE[0]!) };
+    const b = { ...page(), details: typicalDetails(catalogue()[0]!) };
     expect(removeLayer(b, 'fleece').details?.cutFrom).toBeUndefined();
     expect(removeLayer(b, 'second').details?.cutFrom).toBe('fleece');
     expect(removeLayer(page(), 'second').details).toBeUndefined();

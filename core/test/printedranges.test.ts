@@ -5,7 +5,7 @@ import {
   blankLayer,
   buildUpFindings,
   buildUpSchema,
-  CATALOGUE,
+  catalogue,
   coatWhen,
   filmRangeOf,
   isCoat,
@@ -239,10 +239,10 @@ describe('times that are ranges', () => {
     ],
   ])('%s is refused', (_, change) => {
     const spoilt = {
-      ...CATALOGUE[0]!,
-      layers: CATALOGUE[0]!.layers.map((l) => (isCoat(l) ? { ...l, ...change } : l)),
+      ...catalogue()[0]!,
+      layers: catalogue()[0]!.layers.map((l) => (isCoat(l) ? { ...l, ...change } : l)),
     };
-    expect(buildUpSchema.safeParse(CATALOGUE[0]!).success).toBe(true);
+    expect(buildUpSchema.safeParse(catalogue()[0]!).success).toBe(true);
     expect(buildUpSchema.safeParse(spoilt).success).toBe(false);
   });
   it('come out of a pasted table', () => {

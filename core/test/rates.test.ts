@@ -7,7 +7,7 @@ import {
   catalystAt,
   coatUnder,
   coatWhen,
-  CATALOGUE,
+  catalogue,
   isCoat,
   laidRate,
   leastOf,
@@ -198,9 +198,9 @@ describe('mixes', () => {
 });
 
 describe('tables', () => {
-  const resin = CATALOGUE.find((b) => b.id === 'methacrylate-terrace')!.layers.find(
-    (l) => l.id === 'membrane',
-  ) as Coat;
+  const resin = catalogue()
+    .find((b) => b.id === 'methacrylate-terrace')!
+    .layers.find((l) => l.id === 'membrane') as Coat;
   it.each([
     [-5, 6],
     [4.9, 6],
@@ -268,7 +268,7 @@ describe('rates by condition', () => {
 });
 
 it('every working of every coat of the catalogue gives its figure', () => {
-  for (const b of CATALOGUE)
+  for (const b of catalogue())
     for (const c of b.layers.filter(isCoat)) {
       for (const form of RATE_BASES) expect(evaluate(rateAs(c, form))).toBeCloseTo(rateAs(c, form).value, 9);
       expect(evaluate(batchDensity(c))).toBeCloseTo(batchDensity(c).value, 9);

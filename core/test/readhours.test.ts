@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat } from '@lentum/core/buildup';
+import { catalogue, isCoat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { roofSurface, seasonHours } from '@lentum/core/programme';
 import {
@@ -231,7 +231,7 @@ describe('a real year of hourly temperatures (public-domain station data in vega
     const place = { ...PLACE, latitudeDeg: 47.4, longitudeDeg: -122.3 };
     const climate = roofClimate(line, sunOver(line, place), roofSurface({ kind: 'concrete-old' }));
     const monthOf = (h: number): number => new Date(r.startMs + h * 3_600_000).getUTCMonth();
-    const totals = CATALOGUE.map((b) => {
+    const totals = catalogue().map((b) => {
       const season = seasonHours(b, climate, { monthOf });
       expect(season.unsaid).toEqual(['humidity', 'rain']);
       expect(season.byMonth.reduce((a, c) => a + c, 0)).toBe(season.total);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat } from '@lentum/core/buildup';
+import { catalogue, isCoat } from '@lentum/core/buildup';
 import { areaOf, intersect, labelPoint, insideRing } from '@lentum/core/geometry';
 import { sentence } from '@lentum/core/problems';
 import {
@@ -18,13 +18,13 @@ import { TOLERANCE } from '@lentum/core/units';
 import { evaluate } from './support/formula.ts';
 import { corners, pointsZone, rect } from './support/zones.ts';
 
-const page = (id: string) => CATALOGUE.find((b) => b.id === id);
+const page = (id: string) => catalogue().find((b) => b.id === id);
 const [pu, pmma, silicone] = [
   page('reinforced-polyurethane'),
   page('methacrylate-terrace'),
   page('two-coat-silicone'),
 ];
-const coat = (b: (typeof CATALOGUE)[number] | undefined, id: string) =>
+const coat = (b: ReturnType<typeof catalogue>[number] | undefined, id: string) =>
   b!.layers.filter(isCoat).find((c) => c.id === id)!;
 
 const zone = (points: [number, number][], hole?: [number, number, number, number]): Zone =>

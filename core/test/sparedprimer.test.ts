@@ -1,6 +1,6 @@
 /** A primer that a test has spared: not ordered, not next, and a gate where no test says so. */
 import { describe, expect, it } from 'vitest';
-import { buildUpOfZone, CATALOGUE, firstPrimer, resolve } from '@lentum/core/buildup';
+import { buildUpOfZone, catalogue, firstPrimer, resolve } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { jobState } from '@lentum/core/state';
 import {
@@ -68,7 +68,7 @@ describe('a primer that is left out', () => {
     expect(kept.filter((n) => !spared.includes(n))).toEqual([expect.stringMatching(/primer/i)]);
   });
   it('is the one on the ground: a primer higher up, and a build-up that begins otherwise, stay', () => {
-    for (const b of CATALOGUE) {
+    for (const b of catalogue()) {
       const first = firstPrimer(b, { conditions: [], choices: {} });
       const without = resolve(b, { conditions: [], choices: {}, withoutPrimer: true });
       expect(resolve(b).layers.length - without.layers.length).toBe(first ? 1 : 0);

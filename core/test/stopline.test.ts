@@ -1,7 +1,7 @@
 /** Where a layer stops, how long that line is, and what closes it for the night. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isWorkLayer, resolve, type BuildUp, type WorkLayer } from '@lentum/core/buildup';
+import { catalogue, isWorkLayer, resolve, type BuildUp, type WorkLayer } from '@lentum/core/buildup';
 import { closeForTheNight } from '@lentum/core/details';
 import { given, verdictText, type Figure } from '@lentum/core/figures';
 import { stopLine, type Bay } from '@lentum/core/site';
@@ -90,7 +90,7 @@ describe('the stop line', () => {
   });
 });
 
-const page = (id: string): BuildUp => resolve(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => resolve(catalogue().find((b) => b.id === id)!);
 const tenM: Figure = {
   label: 'Stop line',
   value: 10,
@@ -136,7 +136,7 @@ describe('closed for the night, by what the layer is', () => {
     expect(close('reinforced-polyurethane', (l) => l.kind === 'coat' && l.role === 'primer')).toBeUndefined();
   });
   it('gravel, mats and soil need none', () => {
-    for (const b of CATALOGUE.map((x) => resolve(x)))
+    for (const b of catalogue().map((x) => resolve(x)))
       for (const l of b.layers.filter(isWorkLayer))
         if (l.kind === 'protection' && l.material !== 'insulation board')
           expect(closeForTheNight(l, b, { id: 'z', name: 'Roof' }, tenM)).toBeUndefined();

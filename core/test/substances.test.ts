@@ -1,6 +1,6 @@
 /** The sheet of substances: every hazard that is ordered has its caution, and everything its way out. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, resolve } from '@lentum/core/buildup';
+import { catalogue, isCoat, resolve } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { protectionOf, substancesOf, type Substance } from '@lentum/core/words';
 import { everything } from './support/roof.ts';
@@ -13,13 +13,15 @@ const sheet = (id: string): Substance[] =>
     takeoff(
       { zones: [roof] },
       {
-        buildUps: [CATALOGUE.find((b) => b.id === id)!],
+        buildUps: [catalogue().find((b) => b.id === id)!],
         zones: [{ zoneId: roof.id, buildUpId: id, revision: 1, conditions: [], choices: {} }],
       },
       DEFAULT_ORDER,
     ).lines,
   );
-const all = CATALOGUE.filter((b) => b.family !== 'POCKET').map((b) => [b.id, b] as const);
+const all = catalogue()
+  .filter((b) => b.family !== 'POCKET')
+  .map((b) => [b.id, b] as const);
 
 describe('every build-up of the catalogue', () => {
   it.each(all)(
@@ -69,7 +71,7 @@ it('what belongs to no layer stands there too: catalyst, gas, mortar and wash', 
       takeoff(
         { zones: [zone] },
         {
-          buildUps: [CATALOGUE.find((b) => b.id === id)!],
+          buildUps: [catalogue().find((b) => b.id === id)!],
           zones: [{ zoneId: zone.id, buildUpId: id, revision: 1, conditions: [], choices: {} }],
         },
         DEFAULT_ORDER,

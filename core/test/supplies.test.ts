@@ -1,6 +1,6 @@
 /** What goes into the van besides layers and details, worked by hand on a deck of 20 by 10 m with its defects. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat } from '@lentum/core/buildup';
+import { catalogue, isCoat } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff, type OrderDoc, type Takeoff } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { edgeOf, type Finding, type Zone } from '@lentum/core/survey';
@@ -42,7 +42,7 @@ const ordered = (id: string, zone: Zone = deck(), order: Partial<OrderDoc['suppl
   takeoff(
     { zones: [zone] },
     {
-      buildUps: [...CATALOGUE],
+      buildUps: [...catalogue()],
       zones: [{ zoneId: zone.id, buildUpId: id, revision: 1, conditions: [], choices: {} }],
     },
     { ...DEFAULT_ORDER, supplies: { ...DEFAULT_ORDER.supplies, ...order } },
@@ -52,7 +52,7 @@ const inUs = (id: string): Takeoff =>
   takeoff(
     { zones: [deck()] },
     {
-      buildUps: [...CATALOGUE],
+      buildUps: [...catalogue()],
       zones: [{ zoneId: deck().id, buildUpId: id, revision: 1, conditions: [], choices: {} }],
     },
     DEFAULT_ORDER,
@@ -62,7 +62,7 @@ const net = (t: Takeoff, name: string): number | undefined =>
   t.lines.find((l) => l.item.name === name)?.net.value;
 const asked = (t: Takeoff): string[] => t.unsaid.flatMap((m) => m.why.map(sentence));
 
-describe.each(CATALOGUE.map((b) => [b.id]))('%s in a job in US units', (id) => {
+describe.each(catalogue().map((b) => [b.id]))('%s in a job in US units', (id) => {
   const us = inUs(id).lines;
   const metric = ordered(id).lines;
   const sizes: Record<string, string> = { lb: 'kg', gal: 'L', 'fl oz': 'L', ft: 'm' };
@@ -147,7 +147,8 @@ describe('what laying takes', () => {
     const t = ordered('methacrylate-terrace');
     const thick = (of: Takeoff): number =>
       of.lines.find((l) => l.item.name.startsWith('Thickener for'))!.net.value;
-    const coat = CATALOGUE.find((b) => b.id === 'methacrylate-terrace')!
+    const coat = catalogue()
+      .find((b) => b.id === 'methacrylate-terrace')!
       .layers.filter(isCoat)
       .find((c) => c.thickener)!;
     const field = (fallPct: number): number => coat.rate.value * 200 * Math.sqrt(1 + (fallPct / 100) ** 2);
@@ -164,12 +165,13 @@ describe('what laying takes', () => {
   });
 });
 
-it.each(CATALOGUE.filter((b) => b.family !== 'POCKET').map((b) => [b.id] as const))(
-  '%s: every line opens to a working that gives it',
-  (id) => {
-    for (const line of ordered(id).lines) {
-      expect(evaluate(line.net), line.item.name).toBeCloseTo(line.net.value, 6);
-      expect(evaluate(line.gross), line.item.name).toBeCloseTo(line.gross.value, 6);
-    }
-  },
-);
+it.each(
+  catalogue()
+    .filter((b) => b.family !== 'POCKET')
+    .map((b) => [b.id] as const),
+)('%s: every line opens to a working that gives it', (id) => {
+  for (const line of ordered(id).lines) {
+    expect(evaluate(line.net), line.item.name).toBeCloseTo(line.net.value, 6);
+    expect(evaluate(line.gross), line.item.name).toBeCloseTo(line.gross.value, 6);
+  }
+});

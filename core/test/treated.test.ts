@@ -1,6 +1,6 @@
 /** Coats that keep to edges, laps, fasteners or rust: what they cover, take, and how they are judged. Worked out by hand. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, laidRate, resolve, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, laidRate, resolve, type BuildUp, type Coat } from '@lentum/core/buildup';
 import { treatedArea } from '@lentum/core/details';
 import { verdictText } from '@lentum/core/figures';
 import { entryFlags } from '@lentum/core/record';
@@ -20,7 +20,7 @@ import {
   told,
 } from './support/gatejob.ts';
 
-const metal = resolve(CATALOGUE.find((b) => b.id === 'metal-elastomeric')!);
+const metal = resolve(catalogue().find((b) => b.id === 'metal-elastomeric')!);
 const coat = (id: string): Coat => metal.layers.filter(isCoat).find((l) => l.id === id)!;
 const canopy = surveyAt(new Date('2026-05-12T09:30:00Z')).zones.find((z) => z.id === 'canopy')!;
 const covered = (id: string, zone: Zone = canopy): number => {

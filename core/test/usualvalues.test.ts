@@ -4,7 +4,7 @@
  * product of its own kind, and has to be looked at.
  */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, resolve, waysToLay, wetFilm, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, resolve, waysToLay, wetFilm, type Coat } from '@lentum/core/buildup';
 import { stageHours } from '@lentum/core/cure';
 import { FAMILIES, type FamilyKey } from '@lentum/core/family';
 import { curesInBucket, potLifeMinutes } from '@lentum/core/site';
@@ -93,7 +93,7 @@ const BY_FAMILY: Readonly<Partial<Record<FamilyKey, Usual>>> = {
 };
 
 const KEEPS: readonly Coat['role'][] = ['membrane', 'wear', 'finish', 'reflective'];
-const rows = CATALOGUE.flatMap((b) => {
+const rows = catalogue().flatMap((b) => {
   const usual = BY_FAMILY[b.family];
   const coats = new Map(
     waysToLay(b).flatMap((terms) =>

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { dewPoint, saturationHPa } from '@lentum/core/weather';
 import { evaluate } from './support/formula.ts';
 import { dewOf, judgeConditions } from '@lentum/core/site';
-import { CATALOGUE, isCoat } from '@lentum/core/buildup';
+import { catalogue, isCoat } from '@lentum/core/buildup';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
 const dew = (t: number, rh: number): number => {
@@ -59,7 +59,7 @@ describe('bad readings', () => {
 });
 
 describe('go or hold, one case a reason', () => {
-  const coat = CATALOGUE[0]!.layers.filter(isCoat)[1]!;
+  const coat = catalogue()[0]!.layers.filter(isCoat)[1]!;
   it.each([
     ['all well', { airC: 20, humidityPct: 50, surfaceC: 22 }, []],
     ['2.2 K above the dew point', { airC: 11.6, humidityPct: 83, surfaceC: 11 }, ['dewMargin']],

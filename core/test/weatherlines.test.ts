@@ -1,7 +1,7 @@
 /** Made-up weather and its forecasts, one line out of many series, and what readings make of a surface. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, rateAs, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, rateAs, type Coat } from '@lentum/core/buildup';
 import { remedyFor } from '@lentum/core/call';
 import { knownUntilMs, roofSurface } from '@lentum/core/programme';
 import { bayAreaM2, workArea } from '@lentum/core/site';
@@ -271,7 +271,7 @@ describe('a surface and its readings', () => {
 
 describe('the remedy of a missed window', () => {
   const bay = velmora(new Date(DEMO_ANCHOR)).site.bays[0]!;
-  const all = CATALOGUE.flatMap((b) =>
+  const all = catalogue().flatMap((b) =>
     b.layers.filter(isCoat).map((coat) => [`${b.id} ${coat.id}`, b, coat] as const),
   );
   const shown = (coat: Coat, part: number): number[] =>
@@ -302,7 +302,7 @@ describe('the remedy of a missed window', () => {
     ['two-coat-silicone', 'base', 'nothing but silicone bonds to cured silicone'],
     ['two-coat-silicone', 'top', 'nothing but silicone bonds to cured silicone'],
   ])('%s, %s: %s', (buildUpId, layerId) => {
-    const buildUp = CATALOGUE.find((b) => b.id === buildUpId)!;
+    const buildUp = catalogue().find((b) => b.id === buildUpId)!;
     const coat = buildUp.layers.filter(isCoat).find((c) => c.id === layerId)!;
     expect(remedyFor(buildUp, coat, bay).takes).toEqual([]);
   });
@@ -310,7 +310,7 @@ describe('the remedy of a missed window', () => {
     const job = velmora(new Date(DEMO_ANCHOR));
     const zone = job.survey.zones.find((z) => z.id === 'canopy')!;
     const own = job.site.bays.find((b) => b.zoneId === 'canopy')!;
-    const buildUp = CATALOGUE.find((b) => b.id === 'metal-elastomeric')!;
+    const buildUp = catalogue().find((b) => b.id === 'metal-elastomeric')!;
     const rust = buildUp.layers.filter(isCoat).find((c) => c.treats === 'rust')!;
     const again: Coat = {
       ...rust,
@@ -323,7 +323,7 @@ describe('the remedy of a missed window', () => {
     expect(amount(zone) / amount(undefined)).toBeCloseTo(share, 9);
   });
   it('a product of its own by its rate, over the part of the bay that it takes (worked by hand)', () => {
-    const [buildUp] = CATALOGUE;
+    const [buildUp] = catalogue();
     const coat = buildUp!.layers.filter(isCoat)[1]!;
     const own = {
       ...coat,
@@ -343,7 +343,7 @@ describe('the remedy of a missed window', () => {
     expect(takes[0]!.amount.quantity).toBe('mass');
   });
   it('general practice names work and no material', () => {
-    const [buildUp] = CATALOGUE;
+    const [buildUp] = catalogue();
     const coat = buildUp!.layers.filter(isCoat)[0]!;
     const remedy = remedyFor(buildUp!, coat, bay, 'rainSafe');
     expect(remedy.steps.length).toBe(3);

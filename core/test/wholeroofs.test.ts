@@ -3,7 +3,7 @@
  * of the build-ups are those of the catalogue, written out here. Rules by hand are common practice, no source.
  */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { catalogue } from '@lentum/core/buildup';
 import { DEFAULT_ORDER, takeoff, type Takeoff } from '@lentum/core/order';
 import type { Zone } from '@lentum/core/survey';
 import { verdictText } from '@lentum/core/figures';
@@ -15,7 +15,7 @@ const ordered = (zone: Zone, buildUpId: string): Takeoff =>
   takeoff(
     { zones: [zone] },
     {
-      buildUps: [...CATALOGUE],
+      buildUps: [...catalogue()],
       zones: [{ zoneId: zone.id, buildUpId, revision: 1, conditions: [], choices: {} }],
     },
     DEFAULT_ORDER,
@@ -176,7 +176,7 @@ describe('a gabled store in two torched plies, 12 × 8 m', () => {
     const ridge = work(
       STORE,
       'ridge',
-      CATALOGUE.find((b) => b.id === 'torched-two-ply')!,
+      catalogue().find((b) => b.id === 'torched-two-ply')!,
     );
     expect(ridge.pieces).toEqual([]);
     expect(ridge.steps.some((s) => verdictText(s.says, 'metric', String).includes('with the courses'))).toBe(

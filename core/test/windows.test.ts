@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { given } from '@lentum/core/figures';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type Coat, type Limits } from '@lentum/core/buildup';
+import { catalogue, isCoat, type Coat, type Limits } from '@lentum/core/buildup';
 import { cureHours, factorAt } from '@lentum/core/cure';
 import {
   askOf,
@@ -19,7 +19,7 @@ import {
 import { roofClimate, sunOver, type RoofClimate } from '@lentum/core/weather';
 import { lineOf, MIDNIGHT, PLACE, simulatedLine, steady } from './support/weather.ts';
 
-const coats = CATALOGUE.flatMap((b) =>
+const coats = catalogue().flatMap((b) =>
   b.layers.filter(isCoat).map((coat) => ({ name: `${b.id}, ${coat.id}`, coat })),
 );
 const rain = 0.05;

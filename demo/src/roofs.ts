@@ -1,5 +1,5 @@
 /** The build-ups and the bays of the Velmora ferry terminal: six of its eight zones are in work, the deck and the balcony are held by what the survey found. */
-import { CATALOGUE, isCoat, type BuildUpDoc, type Coat, type ZoneBuildUp } from '@lentum/core/buildup';
+import { catalogue, isCoat, type BuildUpDoc, type Coat, type ZoneBuildUp } from '@lentum/core/buildup';
 import type { BayBasis, SiteDoc } from '@lentum/core/site';
 import { splitZone } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
@@ -28,12 +28,12 @@ const OPTIONS: Readonly<Record<string, Record<string, string>>> = {
 };
 
 export const buildUps: BuildUpDoc = {
-  buildUps: CATALOGUE.filter((b) => b.family === 'POCKET' || CHOSEN.some(([, id]) => id === b.id)).map(
-    (b) => ({
+  buildUps: catalogue()
+    .filter((b) => b.family === 'POCKET' || CHOSEN.some(([, id]) => id === b.id))
+    .map((b) => ({
       ...b,
       taken: { revision: b.revision },
-    }),
-  ),
+    })),
   zones: CHOSEN.map(([zoneId, buildUpId]) => ({
     zoneId,
     buildUpId,
@@ -45,7 +45,9 @@ export const buildUps: BuildUpDoc = {
 
 export function coatOf(zoneId: string, layerId: string): Coat {
   const buildUpId = CHOSEN.find(([zone]) => zone === zoneId)?.[1];
-  const layer = CATALOGUE.find((b) => b.id === buildUpId)?.layers.find((l) => l.id === layerId);
+  const layer = catalogue()
+    .find((b) => b.id === buildUpId)
+    ?.layers.find((l) => l.id === layerId);
   if (!layer || !isCoat(layer)) throw new Error(`the demo names ${zoneId} ${layerId}, which is no coat`);
   return layer;
 }

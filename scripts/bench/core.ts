@@ -1,7 +1,7 @@
 import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { bayStatus, chainProblem, EMPTY_BOOK, foldRecord } from '@lentum/core/record';
 import { splitZone } from '@lentum/core/site';
-import { CATALOGUE, isCoat } from '@lentum/core/buildup';
+import { catalogue, isCoat } from '@lentum/core/buildup';
 import { largeJob } from './manyentries.ts';
 import { timed, type Row } from './table.ts';
 
@@ -16,7 +16,7 @@ export function benchCore(): Row[] {
   const states = timed(() => job.site.bays.map((b) => bayStatus(b, job.buildUp, book, now)));
   const chain = timed(() => chainProblem(job.record), 3);
   const order = timed(() => takeoff(job.survey, job.buildUp, DEFAULT_ORDER));
-  const coat = CATALOGUE[0]?.layers.filter(isCoat)[1];
+  const coat = catalogue()[0]?.layers.filter(isCoat)[1];
   const hall = job.survey.zones[0];
   const split = timed(
     () => coat && hall && splitZone(hall, coat, { kind: 'container', containerId: 'pail-5' }, () => 'x'),

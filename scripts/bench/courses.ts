@@ -1,6 +1,6 @@
 /** Twenty roofs of rising size: rolls, what no cutting beats, time; beside first fit by falling length, and beside HiGHS. */
 import loadHighs from 'highs';
-import { CATALOGUE, resolve, type BuildUpDoc } from '@lentum/core/buildup';
+import { catalogue, resolve, type BuildUpDoc } from '@lentum/core/buildup';
 import { coursesOf, DEFAULT_COURSES, FULL, leastRolls, type MaterialPlan } from '@lentum/core/courses';
 import { blankOpening, blankZone, type Zone } from '@lentum/core/survey';
 import type { Row } from './table.ts';
@@ -96,7 +96,7 @@ function byHighs(
 }
 
 export async function benchCourses(): Promise<Row[]> {
-  const found = CATALOGUE.find((b) => b.id === 'self-adhered-two-ply');
+  const found = catalogue().find((b) => b.id === 'self-adhered-two-ply');
   if (!found) throw new Error('no build-up of sheets');
   const buildUp = resolve(found);
   const highs = await loadHighs();

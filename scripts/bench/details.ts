@@ -1,4 +1,4 @@
-import { CATALOGUE, type BuildUpDoc } from '@lentum/core/buildup';
+import { catalogue, type BuildUpDoc } from '@lentum/core/buildup';
 import { cutLists, detailSchedule, fitCurb, nest, type Cut } from '@lentum/core/details';
 import { chooseBoth, DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { blankOpening, blankZone, edgeOf, typicalSizes, type Zone } from '@lentum/core/survey';
@@ -68,7 +68,9 @@ function shelves(cuts: readonly Cut[], widthMm: number): number {
 
 /** Clusters up to some metres, round which straights of four lengths close. */
 function slowestCurb(): number {
-  const parts = CATALOGUE.flatMap((b) => b.layers).find((l) => l.kind === 'pieces');
+  const parts = catalogue()
+    .flatMap((b) => b.layers)
+    .find((l) => l.kind === 'pieces');
   if (!parts) return Infinity;
   const straight = parts.pieces.find((p) => p.shape === 'straight');
   const more = [65, 95, 210].flatMap((mm): (typeof parts.pieces)[number][] =>
@@ -84,9 +86,11 @@ function slowestCurb(): number {
 
 export function benchDetails(): Row[] {
   const zones = roofs();
-  const pages = CATALOGUE.filter((b) => b.family !== 'POCKET').slice(0, 10);
+  const pages = catalogue()
+    .filter((b) => b.family !== 'POCKET')
+    .slice(0, 10);
   const doc: BuildUpDoc = {
-    buildUps: [...CATALOGUE],
+    buildUps: [...catalogue()],
     zones: zones.map((z, i) => ({
       zoneId: z.id,
       buildUpId: pages[i % pages.length]?.id ?? '',

@@ -3,7 +3,7 @@
  * it is cut and covered, its laps and joints kept, how far above what no cutting beats, with the solver and without.
  */
 import loadHighs from 'highs';
-import { CATALOGUE, resolve, type BuildUpDoc } from '@lentum/core/buildup';
+import { catalogue, resolve, type BuildUpDoc } from '@lentum/core/buildup';
 import {
   coursesOf,
   DEFAULT_COURSES,
@@ -171,7 +171,7 @@ function bare(zone: Zone, plan: MaterialPlan, r: Random): number {
 const rollsOf = (p: MaterialPlan): number => p.bought.reduce((sum, b) => sum + b.count, 0);
 
 export async function benchRoofs(): Promise<Row[]> {
-  const found = CATALOGUE.find((b) => b.id === 'self-adhered-two-ply');
+  const found = catalogue().find((b) => b.id === 'self-adhered-two-ply');
   if (!found) throw new Error('no build-up of sheets');
   const buildUp = resolve(found);
   const exact = solverFrom(await loadHighs(), SOLVER_SECONDS);

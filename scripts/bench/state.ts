@@ -1,5 +1,5 @@
 /** The state of a large job: from nothing, after one more entry, at a tick; and how it grows with the job. */
-import { CATALOGUE, isCoat } from '@lentum/core/buildup';
+import { catalogue, isCoat } from '@lentum/core/buildup';
 import { EMPTY_BOOK, foldRecord, link, type Entry, type StoredEntry } from '@lentum/core/record';
 import { jobState, type JobInputs } from '@lentum/core/state';
 import { blankZone, type Survey } from '@lentum/core/survey';
@@ -9,7 +9,7 @@ import { median, type Row } from './table.ts';
 const HOUR = 3_600_000;
 const NOW = Date.parse('2026-05-12T09:30:00Z');
 const PLACE = { latitudeDeg: 38.7, longitudeDeg: -9.1 };
-const buildUp = CATALOGUE[0] as (typeof CATALOGUE)[number];
+const buildUp = catalogue()[0] as ReturnType<typeof catalogue>[number];
 const coats = buildUp.layers.filter(isCoat);
 const hoursFrom =
   (nowMs: number) =>

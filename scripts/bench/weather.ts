@@ -1,5 +1,5 @@
 /** Windows over a year and over an ensemble, and how often what is said to hold with some chance does hold. */
-import { CATALOGUE, isCoat, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, type Coat } from '@lentum/core/buildup';
 import { cureHours } from '@lentum/core/cure';
 import { askOf, chancesOf, roofSurface, windowsOf, type Ask } from '@lentum/core/programme';
 import {
@@ -17,7 +17,9 @@ import { timed, type Row } from './table.ts';
 const HOUR = 3_600_000;
 const PLACE = { latitudeDeg: 38.7, longitudeDeg: -9.1 };
 const KIND = roofSurface({ kind: 'concrete-old' });
-const coats: Coat[] = CATALOGUE.flatMap((b) => b.layers.filter(isCoat)).slice(0, 15);
+const coats: Coat[] = catalogue()
+  .flatMap((b) => b.layers.filter(isCoat))
+  .slice(0, 15);
 const [first] = coats as [Coat, ...Coat[]];
 const askFor = (coat: Coat, layingHours = 2): Ask => {
   const ask = askOf(coat, { layingHours });

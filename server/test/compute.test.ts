@@ -1,6 +1,6 @@
 /** The pure computations over HTTP: each answers, each refuses what it cannot take. */
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { catalogue } from '@lentum/core/buildup';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { api, detail, V1 } from './support/api.ts';
 
@@ -23,14 +23,14 @@ const zone = {
   note: '',
 };
 const leg = (lengthM: number) => ({ lengthM, turnDeg: 90, turn: 'left' });
-const buildUp = CATALOGUE[0]!;
+const buildUp = catalogue()[0]!;
 const doc = { buildUps: [buildUp], zones: [{ zoneId: 'z', buildUpId: buildUp.id, revision: 1 }] };
 const limits = buildUp.layers[0]!.kind === 'coat' ? buildUp.layers[0]!.limits : undefined;
 
 describe('answers', () => {
   it('courses: pieces, cut list and bound', async () => {
     const order = DEFAULT_ORDER;
-    const sheets = CATALOGUE.find((b) => b.id === 'self-adhered-two-ply')!;
+    const sheets = catalogue().find((b) => b.id === 'self-adhered-two-ply')!;
     const { body } = await post('courses', {
       survey: { zones: [zone] },
       buildUp: { buildUps: [sheets], zones: [{ zoneId: 'z', buildUpId: sheets.id, revision: 1 }] },
@@ -134,7 +134,7 @@ describe('answers', () => {
     await post('joint', { widthMm: 0, lengthM: 10 }).expect(422);
   });
   it('a mix, and a refusal outside the catalyst table', async () => {
-    const terrace = CATALOGUE.find((b) => b.id === 'methacrylate-terrace')!;
+    const terrace = catalogue().find((b) => b.id === 'methacrylate-terrace')!;
     const asked = { buildUp: terrace, layerId: 'membrane', slopePct: 0, areaLeftM2: 30, people: 2 };
     const at = '2026-05-12T09:30:00.000Z';
     const read = (tempC: number) => ({ surface: { tempC, at }, resin: { tempC, at }, at });
@@ -149,7 +149,7 @@ describe('answers', () => {
     expect(JSON.stringify(none.body)).toContain('one of primer');
   });
   it('a kettle charge', async () => {
-    const hot = CATALOGUE.find((b) => b.id === 'hot-rubberised')!;
+    const hot = catalogue().find((b) => b.id === 'hot-rubberised')!;
     const { body } = await post('kettle', { buildUp: hot, layerId: 'first', areaLeftM2: 20 }).expect(200);
     // 20 m² of 3 mm at 1.15 kg/L are 69 kg: four whole blocks of 18 kg.
     expect((body as { charge: { value: number } }).charge.value).toBeCloseTo(4 * 18, 9);
@@ -301,7 +301,7 @@ it('the answers are plain JSON: no NaN, no Infinity, no null where a figure belo
 describe('choosing', () => {
   const asked = {
     zone: { ...zone, substrate: { kind: 'concrete-old' } },
-    buildUps: CATALOGUE,
+    buildUps: catalogue(),
     primerSchool: 'always',
     now: '2026-05-12T09:00:00Z',
     traffic: 'feet',
@@ -317,14 +317,14 @@ describe('choosing', () => {
       buildUp: { id: string };
       reasons: unknown[];
     }[];
-    expect(ranked.length).toBe(CATALOGUE.length);
+    expect(ranked.length).toBe(catalogue().length);
     expect(ranked.findIndex((r) => r.buildUp.id === 'methacrylate-terrace')).toBeLessThan(
       ranked.findIndex((r) => r.buildUp.id === 'two-coat-silicone'),
     );
     expect(ranked.at(-1)!.suits).toBe('unsuitable');
   });
   it('a build-up that is wrong is refused in its own words', async () => {
-    const [first] = CATALOGUE;
+    const [first] = catalogue();
     const wrong = { ...first, layers: [first!.layers[0], first!.layers[0]] };
     const r = await post('choose', { ...asked, buildUps: [wrong] }).expect(422);
     expect(detail(r)).toContain('“primer” is there twice');

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, inject, it } from 'vitest';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { catalogue } from '@lentum/core/buildup';
 import type { JobFile } from '@lentum/core/jobfile';
 import { contentChecksum } from '@lentum/core/jobfile';
 import { takeoff } from '@lentum/core/order';
@@ -209,7 +209,7 @@ describe('compute and its description', () => {
     expect(
       (await api.post(`${V1}/compute/rate`).send({ text: '90 ft2/gal' }).expect(200)).body,
     ).toMatchObject({ basis: 'volume' });
-    expect((await api.post(`${V1}/compute/build-up`).send(CATALOGUE[0]).expect(200)).body).toHaveProperty(
+    expect((await api.post(`${V1}/compute/build-up`).send(catalogue()[0]).expect(200)).body).toHaveProperty(
       'membraneDry.value',
     );
   });

@@ -1,6 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { blankBuildUp, CATALOGUE, isCoat, type BuildUp } from '@lentum/core/buildup';
+import { blankBuildUp, catalogue, isCoat, type BuildUp } from '@lentum/core/buildup';
 import { readBuildUpFile, type BuildUpFile } from '@lentum/core/library';
 import { readJobFile } from '@lentum/core/jobfile';
 import { api, detail, owner, pool, startJob, V1 } from './support/api.ts';
@@ -32,8 +32,8 @@ const rowOf = async (id: string): Promise<Row | undefined> => (await list()).fin
 describe('the library', () => {
   it('holds what ships, as revision 1, until somebody makes it his own', async () => {
     const rows = await list();
-    for (const b of CATALOGUE) expect(rows.map((r) => r.id)).toContain(b.id);
-    const shipped = CATALOGUE.find((b) => b.family === 'BITEM')!;
+    for (const b of catalogue()) expect(rows.map((r) => r.id)).toContain(b.id);
+    const shipped = catalogue().find((b) => b.family === 'BITEM')!;
     const first = await api.get(`${V1}/library/${shipped.id}`).expect(200);
     expect(first.headers['etag']).toBe('"0"');
     expect(first.body).toEqual(JSON.parse(JSON.stringify(shipped)));

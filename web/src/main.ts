@@ -1,3 +1,4 @@
+import './shared/nojit.ts';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import 'element-plus/theme-chalk/base.css';
 import 'element-plus/theme-chalk/dark/css-vars.css';

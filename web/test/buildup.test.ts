@@ -4,7 +4,7 @@ import {
   blankBuildUp,
   blankLayer,
   buildUpProblems,
-  CATALOGUE,
+  catalogue,
   inField,
   leastOf,
   resolve,
@@ -41,7 +41,7 @@ import { NOW, plain, prepareStore, show } from './support.ts';
 
 beforeEach(prepareStore);
 const copy = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T;
-const page = (id: string): BuildUp => copy(CATALOGUE.find((b) => b.id === id)!);
+const page = (id: string): BuildUp => copy(catalogue().find((b) => b.id === id)!);
 const coat = (b: BuildUp, id: string): Coat => b.layers.find((l) => l.id === id) as Coat;
 const PACE = { areaM2: 100, tempC: 20, humidityPct: 60, crews: 1, hoursPerDay: 8 };
 const NO_TERMS = { conditions: [], choices: {} };
@@ -120,7 +120,7 @@ describe('the table of layers', () => {
     await type(w, 'First coat, rate in kg/m²', '1.8');
     expect(coat(draft, 'first').rate.range).toBe(undefined);
   });
-  it.each(CATALOGUE.map((b) => [b.id, b] as const))('every layer of %s has its row', (_, b) => {
+  it.each(catalogue().map((b) => [b.id, b] as const))('every layer of %s has its row', (_, b) => {
     const { w } = mounted(copy(b));
     expect(names(w)).toEqual(resolve(b).layers.map((l) => l.name));
     expect(w.text()).not.toMatch(/NaN|undefined|Infinity/);
@@ -128,7 +128,7 @@ describe('the table of layers', () => {
 });
 
 describe('one layer in words', () => {
-  it.each(CATALOGUE.flatMap((b) => b.layers.map((l) => [`${b.id} ${l.id}`, b, l] as const)))(
+  it.each(catalogue().flatMap((b) => b.layers.map((l) => [`${b.id} ${l.id}`, b, l] as const)))(
     '%s',
     (_, b, layer: Layer) => {
       const text = plain(show(LayerDetail, { props: { layer, buildUp: b } }).text());
@@ -185,7 +185,7 @@ describe('short tables', () => {
   it.each(LAYER_TABLES.map((t) => [t.key, t] as const))(
     '%s: a new row keeps the layer whole, and its source',
     (_, t) => {
-      const layers: Layer[] = [...CATALOGUE.flatMap((b) => b.layers), blankLayer('pieces', 'x')].map(copy);
+      const layers: Layer[] = [...catalogue().flatMap((b) => b.layers), blankLayer('pieces', 'x')].map(copy);
       const layer =
         layers.find((l) => (t.rows(l)?.length ?? 0) > 0) ?? layers.find((l) => t.rows(l) !== undefined)!;
       const before = t.rows(layer)!;
@@ -386,7 +386,7 @@ describe('a revision in a job', () => {
 });
 
 describe('the section, worked out', () => {
-  it.each(CATALOGUE.map((b) => [b.id, b] as const))(
+  it.each(catalogue().map((b) => [b.id, b] as const))(
     '%s stands on the ground, no slab over another',
     (_, b) => {
       const laid = resolve(b);
@@ -433,7 +433,7 @@ it('words are taken when the field is left, and follow the model', async () => {
 
 it('hot layers are probed, cold coats are gauged', () => {
   expect(gaugeFor(coat(page('hot-rubberised'), 'first'))).toBe('probe');
-  for (const b of CATALOGUE)
+  for (const b of catalogue())
     for (const l of b.layers)
       if (l.kind === 'coat' && !l.kettle) expect(gaugeFor(l), `${b.id} ${l.id}`).not.toBe('probe');
 });

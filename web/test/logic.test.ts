@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
+import { catalogue, isCoat, type BuildUpDoc } from '@lentum/core/buildup';
 import type { Body, BookEntryOf } from '@lentum/core/record';
 import { csvText } from '../src/shared/csv.ts';
 import { fromField, noSuchTime, sayClock, sayTime, toField } from '../src/app/time.ts';
@@ -11,7 +11,7 @@ import { bodyOf, draftOf, gaugeFor, newDraft } from '../src/site/coatdraft.ts';
 import { freeCode } from '../src/survey/newzone.ts';
 import { squareZone } from './walked.ts';
 
-const polyurethane = CATALOGUE[0]!;
+const polyurethane = catalogue()[0]!;
 const coats = polyurethane.layers.filter(isCoat);
 
 describe('times in the job’s zone', () => {

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { effectScope, nextTick, ref, shallowRef } from 'vue';
 import { takeoff, type Takeoff } from '@lentum/core/order';
 import { useInTurn } from '../src/shared/inturn.ts';
-import { useTakingOff, type Counter, type OrderAsked } from '../src/app/takingoff.ts';
+import { useTakingOff, type Counter } from '../src/app/takingoff.ts';
+import { countWork, type Counted, type OrderAsked } from '../src/workers/orderwork.ts';
 import { demo } from './openjob.ts';
 
 const base: OrderAsked = {
@@ -22,6 +23,7 @@ const want = (a: OrderAsked): Takeoff => takeoff(a.survey, a.buildUps, a.order, 
 /** Answers when it is told to; what was asked is written down. */
 class Slow {
   readonly asked: OrderAsked[] = [];
+  readonly whole: boolean[] = [];
   opened = 0;
   private readonly waiting: { go: () => void; fail: () => void }[] = [];
 
@@ -29,11 +31,12 @@ class Slow {
     this.opened += 1;
     let alive = true;
     return {
-      count: (one) =>
-        new Promise<Takeoff>((resolve, reject) => {
+      count: (one, isWhole) =>
+        new Promise<Counted>((resolve, reject) => {
           this.asked.push(one);
+          this.whole.push(isWhole);
           this.waiting.push({
-            go: () => alive && resolve(structuredClone(want(one))),
+            go: () => alive && resolve(structuredClone(countWork(one, isWhole))),
             fail: () => reject(new Error('the worker broke')),
           });
         }),
@@ -54,18 +57,22 @@ async function settled(): Promise<void> {
   await new Promise((go) => setTimeout(go, 0));
 }
 
-function opened(far: Slow, first?: OrderAsked) {
-  const question = shallowRef<OrderAsked | undefined>(first);
+/** @param isShown whether a page shows the order before it is asked for */
+async function opened(far: Slow, first?: OrderAsked, isShown = true) {
+  const question = shallowRef<OrderAsked | undefined>();
   const scope = effectScope();
   const order = scope.run(() => useTakingOff(() => question.value, far.open));
   if (!order) throw new Error('a scope that runs');
+  if (isShown) expect(order.takenOff.value.lines).toEqual([]);
+  question.value = first;
+  await settled();
   return { question, order, scope };
 }
 
 describe('an order that is counted elsewhere', () => {
   it('is nothing and says so until the first answer, then is what it would be in place', async () => {
     const far = new Slow();
-    const { order } = opened(far, asked('least cost'));
+    const { order } = await opened(far, asked('least cost'));
     expect([order.takenOff.value.lines.length, order.isCounted.value]).toEqual([0, false]);
     await far.answer();
     expect(order.isCounted.value).toBe(true);
@@ -74,7 +81,7 @@ describe('an order that is counted elsewhere', () => {
 
   it('of what was asked meanwhile only the last is counted; until then the old answer stands as old', async () => {
     const far = new Slow();
-    const { question, order } = opened(far, asked('least cost', 1));
+    const { question, order } = await opened(far, asked('least cost', 1));
     await far.answer();
     const [second, third, fourth] = [2, 3, 4].map((n) => asked('least cost', n));
     question.value = second;
@@ -96,7 +103,7 @@ describe('an order that is counted elsewhere', () => {
 
   it('is counted in place when the worker breaks, and the next time by a new one', async () => {
     const far = new Slow();
-    const { question, order } = opened(far, asked('least cost', 1));
+    const { question, order } = await opened(far, asked('least cost', 1));
     await far.breaks();
     expect(order.takenOff.value).toEqual(want(asked('least cost', 1)));
     question.value = asked('least left over', 2);
@@ -106,9 +113,28 @@ describe('an order that is counted elsewhere', () => {
     expect(order.takenOff.value).toEqual(want(asked('least left over', 2)));
   });
 
+  it('comes whole once a page reads it; until then only what the head tells', async () => {
+    const far = new Slow();
+    const { question, order } = await opened(far, asked('least cost'), false);
+    await far.answer();
+    const { facts } = countWork(asked('least cost'), false);
+    expect(order.facts.value).toEqual(facts);
+    expect(facts.order.lines).toBe(want(asked('least cost')).lines.length);
+    expect(order.isCounted.value).toBe(false);
+    await settled();
+    await far.answer();
+    expect(far.whole).toEqual([false, true]);
+    expect([order.isCounted.value, order.takenOff.value]).toEqual([true, want(asked('least cost'))]);
+    question.value = asked('least left over');
+    await settled();
+    expect([order.facts.value, order.isCounted.value]).toEqual([undefined, false]);
+    await far.answer();
+    expect(order.takenOff.value).toEqual(want(asked('least left over')));
+  });
+
   it('of another job never shows what was under way', async () => {
     const far = new Slow();
-    const { question, order } = opened(far, asked('least cost', 3));
+    const { question, order } = await opened(far, asked('least cost', 3));
     order.clear();
     question.value = undefined;
     await settled();

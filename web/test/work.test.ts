@@ -1,6 +1,6 @@
 /** Components of details, order, mixing and the bench: what they show, and what they give back. */
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { CATALOGUE } from '@lentum/core/buildup';
+import { catalogue } from '@lentum/core/buildup';
 import { CALCULATORS, type Values } from '@lentum/core/bench';
 import { cutLists } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
@@ -25,12 +25,12 @@ import { plain, prepareStore, show } from './support.ts';
 beforeEach(prepareStore);
 const last = <T>(w: ReturnType<typeof show>, event: string): T => w.emitted(event)!.at(-1)![0] as T;
 const zone = first(everything());
-const schedule = scheduleOf(everything(), CATALOGUE[0]!);
+const schedule = scheduleOf(everything(), catalogue()[0]!);
 const order = takeoff(
   { zones: [everything()] },
   {
-    buildUps: [...CATALOGUE],
-    zones: [{ zoneId: 'z', buildUpId: CATALOGUE[0]!.id, revision: 1, conditions: [], choices: {} }],
+    buildUps: [...catalogue()],
+    zones: [{ zoneId: 'z', buildUpId: catalogue()[0]!.id, revision: 1, conditions: [], choices: {} }],
   },
   DEFAULT_ORDER,
 );
@@ -84,8 +84,8 @@ describe('details', () => {
   );
 
   it('cautions of the kind come before those of the build-up', () => {
-    expect(cautionsOf(CATALOGUE[0]!, 'kerb')[0]).toMatch(/does not carry a person/);
-    expect(cautionsOf(CATALOGUE[0]!, 'bar')).toEqual(CATALOGUE[0]!.cautions);
+    expect(cautionsOf(catalogue()[0]!, 'kerb')[0]).toMatch(/does not carry a person/);
+    expect(cautionsOf(catalogue()[0]!, 'bar')).toEqual(catalogue()[0]!.cautions);
   });
 
   it('the cut list has a row a piece, in order along the roll', () => {

@@ -1,7 +1,7 @@
 /** The details of a job: each with its pieces, material, steps and time; pieces alike together, with their labels. */
 import {
   buildUpOfZone,
-  CATALOGUE,
+  catalogue,
   detailRulesOf,
   isWorkLayer,
   resolve,
@@ -89,9 +89,8 @@ function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
 
 /** The job's pocket: the first build-up of that family that it holds, or the one that ships, marked typical. */
 function pocketBuildUp(doc: BuildUpDoc): BuildUp {
-  const own = doc.buildUps.find((b) => b.family === 'POCKET');
-  const shipped = CATALOGUE.find((b) => b.family === 'POCKET');
-  const found = own ?? shipped;
+  const isPocket = (b: BuildUp): boolean => b.family === 'POCKET';
+  const found = doc.buildUps.find(isPocket) ?? catalogue().find(isPocket);
   if (!found) throw new Error('the catalogue has no pocket');
   return resolve(found);
 }

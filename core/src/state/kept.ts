@@ -29,7 +29,8 @@ export class Kept {
   readonly practiceText: string;
   readonly weatherKey: string;
   readonly grounds: Grounds;
-  readonly details: DetailSchedule;
+  /** Of this survey and these build-ups; made when it is first asked for. */
+  private readonly schedule: { made?: DetailSchedule };
   private readonly zones: ReadonlyMap<string, Zone>;
   private readonly near: Map<string, readonly Detail[]>;
   private readonly rain = new Map<number, number | undefined>();
@@ -49,7 +50,7 @@ export class Kept {
     this.zones = new Map(survey.zones.map((z) => [z.id, z]));
     const same =
       before && before.inputs.survey === survey && before.inputs.buildUps === buildUps ? before : undefined;
-    this.details = same?.details ?? detailSchedule(survey, buildUps);
+    this.schedule = same?.schedule ?? {};
     this.near = same?.inputs.site === site ? same.near : new Map<string, readonly Detail[]>();
     this.windows =
       before && this.sameWeather(before)
@@ -72,6 +73,11 @@ export class Kept {
       a.weather === b.weather &&
       a.series === b.series
     );
+  }
+
+  get details(): DetailSchedule {
+    const { survey, buildUps } = this.inputs;
+    return (this.schedule.made ??= detailSchedule(survey, buildUps));
   }
 
   zone(id: string): Zone | undefined {

@@ -1,7 +1,7 @@
 /** Named cases of what the numbers of practice decide: on the ground, in the mix, in the record. */
 import {
   buildUpOfZone,
-  CATALOGUE,
+  catalogue,
   CHEMISTRIES,
   isCoat,
   isWorkLayer,
@@ -59,7 +59,7 @@ import { floodSaid } from '../support/floods.ts';
 import { built, docFor, falling } from '../support/roofs.ts';
 import { corners, pointsZone } from '../support/zones.ts';
 
-const HOT = CATALOGUE.flatMap((b) => b.layers.filter(isWorkLayer).filter(isHot));
+const HOT = catalogue().flatMap((b) => b.layers.filter(isWorkLayer).filter(isHot));
 const answers = (job: GateJob): string => {
   const { kind, gates, laying, toMs } = callFor(job);
   return [kind, laying?.value, toMs, ...gates.map((g) => `${g.key}:${g.answer}`)].join(' ');
@@ -667,7 +667,7 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
   {
     name: 'what a repair takes',
     of: () => {
-      const acrylic = CATALOGUE.find((b) => b.family === 'ACRYLIC');
+      const acrylic = catalogue().find((b) => b.family === 'ACRYLIC');
       if (!acrylic) throw new Error('no acrylic');
       const layerIds = new Set(acrylic.layers.map((l) => l.id));
       const order = repairOrder(acrylic, { areaM2: 1, places: 1, layerIds }, practiceOf());
@@ -678,7 +678,7 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
     name: 'years of finished roofs',
     of: () => {
       const practice = practiceOf();
-      const acrylic = CATALOGUE.find((b) => b.family === 'ACRYLIC');
+      const acrylic = catalogue().find((b) => b.family === 'ACRYLIC');
       if (!acrylic) throw new Error('no acrylic');
       return ['light', 'dark']
         .flatMap((shade) => {

@@ -1,6 +1,6 @@
 /** Layers that say every number that their kind may say, each in a build-up of its own: what a number is changed in. */
 import {
-  CATALOGUE,
+  catalogue,
   MISSABLE,
   resolve,
   STAGES,
@@ -25,7 +25,7 @@ const sheet = (value: number) => ({ value, source: 'data sheet' as const });
 /** As it stands, whatever was chosen. */
 function pick(id: string, choices: Record<string, string> = {}): BuildUp {
   const resolved = resolve(
-    CATALOGUE.find((b) => b.id === id)!,
+    catalogue().find((b) => b.id === id)!,
     { conditions: [], choices },
   );
   return {

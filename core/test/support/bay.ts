@@ -1,5 +1,5 @@
 /** One bay of 10 m² under the reinforced polyurethane, with a record of its own, at a held clock. */
-import { CATALOGUE, isCoat, type BuildUpDoc, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, type BuildUpDoc, type Coat } from '@lentum/core/buildup';
 import {
   bayStatus,
   EMPTY_BOOK,
@@ -14,7 +14,7 @@ export const NOW = Date.parse('2026-05-12T09:30:00Z');
 export const HOUR = 3_600_000;
 export const at = (hours: number): string => new Date(NOW + hours * HOUR).toISOString();
 
-export const polyurethane = CATALOGUE[0]!;
+export const polyurethane = catalogue()[0]!;
 export const coats = polyurethane.layers.filter(isCoat) as [Coat, Coat, Coat];
 const doc: BuildUpDoc = {
   buildUps: [polyurethane],

@@ -1,5 +1,5 @@
 /** One bay of 10 m² with everything in order, at a held clock: what a test changes is what its gates speak of. */
-import { CATALOGUE, isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
+import { catalogue, isCoat, type BuildUp, type Coat } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
 import { SUBSTRATES, type SubstrateKey } from '@lentum/core/family';
 import type { Gate } from '@lentum/core/gates';
@@ -22,7 +22,7 @@ import { corners, pointsZone } from './zones.ts';
 export const NOW = Date.parse('2026-05-12T09:30:00Z');
 export const HOUR = 3_600_000;
 export const at = (hours: number): string => new Date(NOW + hours * HOUR).toISOString();
-export const polyurethane = CATALOGUE[0]!;
+export const polyurethane = catalogue()[0]!;
 export const coatsOf = (b: BuildUp): Coat[] => b.layers.filter(isCoat);
 
 export interface Told {

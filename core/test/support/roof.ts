@@ -1,5 +1,5 @@
 /** An L of twelve metres with every kind of edge, an opening of each sort and every fitting; and its details. */
-import { CATALOGUE, type BuildUp } from '@lentum/core/buildup';
+import { catalogue, type BuildUp } from '@lentum/core/buildup';
 import { detailSchedule, type DetailKind, type DetailWork } from '@lentum/core/details';
 import {
   edgeOf,
@@ -70,6 +70,6 @@ export const scheduleOf = (zone: Zone, buildUp: BuildUp) =>
       ],
     },
   );
-export const first = (zone: Zone, buildUp = CATALOGUE[0]!) => scheduleOf(zone, buildUp).zones[0]!;
-export const work = (zone: Zone, where: string | DetailKind, buildUp = CATALOGUE[0]!): DetailWork =>
+export const first = (zone: Zone, buildUp = catalogue()[0]!) => scheduleOf(zone, buildUp).zones[0]!;
+export const work = (zone: Zone, where: string | DetailKind, buildUp = catalogue()[0]!): DetailWork =>
   first(zone, buildUp).work.find((w) => w.detail.where === where || w.detail.kind === where)!;

@@ -1,5 +1,5 @@
 /** Roofs with courses on them: rectangles, Ls and rings of corners, falling one way, with openings. */
-import { CATALOGUE, resolve, type BuildUp, type BuildUpDoc, type Layer } from '@lentum/core/buildup';
+import { catalogue, resolve, type BuildUp, type BuildUpDoc, type Layer } from '@lentum/core/buildup';
 import { type Opening, type Zone } from '@lentum/core/survey';
 import { pointsZone } from './zones.ts';
 
@@ -31,7 +31,7 @@ export const roof = (
 ): Zone => falling({ ...pointsZone(points, { openings }), id, code: 'R', name: id }, ...fall);
 
 export const built = (id: string, choices: Record<string, string> = {}): BuildUp => {
-  const found = CATALOGUE.find((b) => b.id === id);
+  const found = catalogue().find((b) => b.id === id);
   if (!found) throw new Error(`the catalogue has no ${id}`);
   return resolve(found, { conditions: [], choices });
 };

@@ -1,7 +1,7 @@
 /** When a roof is coated again, against a film that is worn away in small steps. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, detailRulesOf, solidsOf, wetFilm, type BuildUp } from '@lentum/core/buildup';
+import { catalogue, detailRulesOf, solidsOf, wetFilm, type BuildUp } from '@lentum/core/buildup';
 import { verdictText, type Figure } from '@lentum/core/figures';
 import { practiceOf } from '@lentum/core/practice';
 import { recoatOf, type LaterFilm, type Recoat, type TopFilm } from '@lentum/core/upkeep';
@@ -163,7 +163,7 @@ describe('by the years that are said', () => {
   });
 });
 
-const acrylic = CATALOGUE.find((b) => b.family === 'ACRYLIC')!;
+const acrylic = catalogue().find((b) => b.family === 'ACRYLIC')!;
 it('water that stands counts only where the family is not made for it', () => {
   const dry = recoat({ film: top(0.7, 0.7), buildUp: acrylic });
   const wet = recoat({ film: top(0.7, 0.7), buildUp: acrylic, wetM2: 2 });

@@ -2,7 +2,7 @@
  * The firm's library. What ships with the application is in it from the start, as revision 1; it is written to the
  * database when it is first changed, and is the firm's own from then on.
  */
-import { buildUpProblems, buildUpSchema, CATALOGUE, type BuildUp } from '@lentum/core/buildup';
+import { buildUpProblems, buildUpSchema, catalogue, type BuildUp } from '@lentum/core/buildup';
 import { sameContent } from '@lentum/core/library';
 import type { Problem } from '@lentum/core/problems';
 import { sqlState, transaction, UNIQUE_VIOLATION, type Db, type Pool } from '../db/pool.ts';
@@ -12,7 +12,7 @@ import { LIBRARY_SQL } from './sql.ts';
 
 /** Name under which shipped revisions are signed. */
 const SHIPPED = 'shipped with Lentum';
-const shippedPage = (id: string): BuildUp | undefined => CATALOGUE.find((b) => b.id === id);
+const shippedPage = (id: string): BuildUp | undefined => catalogue().find((b) => b.id === id);
 
 /** A document of an earlier day lacks what came later: its defaults are filled in. */
 const read = (body: unknown): BuildUp => {
@@ -57,14 +57,16 @@ export async function listLibrary(db: Db): Promise<Listed[]> {
       buildUp,
     };
   });
-  const shipped = CATALOGUE.filter((b) => !own.some((o) => o.id === b.id)).map((buildUp): Listed => ({
-    id: buildUp.id,
-    revision: buildUp.revision,
-    changed: false,
-    putAway: false,
-    shipped: true,
-    buildUp,
-  }));
+  const shipped = catalogue()
+    .filter((b) => !own.some((o) => o.id === b.id))
+    .map((buildUp): Listed => ({
+      id: buildUp.id,
+      revision: buildUp.revision,
+      changed: false,
+      putAway: false,
+      shipped: true,
+      buildUp,
+    }));
   return [...shipped, ...own];
 }
 

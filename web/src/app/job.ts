@@ -190,13 +190,20 @@ export const useJob = defineStore('job', () => {
   }));
   const currency = computed(() => head.value?.currency ?? preferences.currency);
   const timeZone = computed(() => head.value?.timeZone ?? 'UTC');
-  const zones = computed(() =>
-    survey.draft.value.zones.map((zone, i) => ({
-      zone,
-      quantities: zoneQuantities(survey.content.value.zones[i] ?? zone),
-      buildUp: buildUpOfZone(buildUps.draft.value, zone.id),
-    })),
-  );
+  const zones = computed(() => {
+    const plain = survey.content.value.zones;
+    return survey.draft.value.zones.map((zone, i) => {
+      let quantities: ReturnType<typeof zoneQuantities> | undefined;
+      return {
+        zone,
+        buildUp: buildUpOfZone(buildUps.draft.value, zone.id),
+        /** Measured when it is asked for: most pages are about one zone. */
+        get quantities() {
+          return (quantities ??= zoneQuantities(plain[i] ?? zone));
+        },
+      };
+    });
+  });
   const details = computed(() => detailSchedule(survey.content.value, buildUps.content.value));
   const courses = useCourses(() => ({
     survey: survey.content.value,
@@ -302,6 +309,7 @@ export const useJob = defineStore('job', () => {
     weather,
     takenOff: ordering.takenOff,
     isCounted: ordering.isCounted,
+    workFacts: ordering.facts,
     state,
     jobRules,
     statuses,

@@ -11,7 +11,7 @@ import type { Judge, JudgedDocuments } from '../workers/judge.ts';
 import type * as Weatherwork from './weatherwork.ts';
 
 /** With as many bays a job is large. */
-export const LARGE_FROM_BAYS = 200;
+export const LARGE_FROM_BAYS = 12;
 
 /** The judge, wherever it sits. */
 export interface Bench {

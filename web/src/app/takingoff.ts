@@ -1,36 +1,24 @@
 /**
  * The order of the open job, from a worker: counted again after each change of what it goes by. Until the next answer is
- * here the last one stands, and `isCounted` says that it is older than what it goes by.
+ * here the last one stands, and `isCounted` says that it is older than what it goes by. Every page gets the facts that
+ * its head tells; the order itself comes once a page reads it.
  */
 import { wrap } from 'comlink';
 import { computed, ref, shallowRef, watch } from 'vue';
-import type { BuildUpDoc } from '@lentum/core/buildup';
-import type { CoursesPlan } from '@lentum/core/courses';
-import { takeoff, type OrderDoc, type Takeoff } from '@lentum/core/order';
-import type { Survey } from '@lentum/core/survey';
-import type { System } from '@lentum/core/units';
+import type { Takeoff } from '@lentum/core/order';
 import type { OrderWork } from '../workers/order.worker.ts';
-
-export interface OrderAsked {
-  readonly survey: Survey;
-  readonly buildUps: BuildUpDoc;
-  readonly order: OrderDoc;
-  /** Field fabric and sheets go by area until their courses are laid out. */
-  readonly courses: CoursesPlan | undefined;
-  readonly system: System;
-}
+import { countWork, type Counted, type OrderAsked } from '../workers/orderwork.ts';
 
 /** Whoever counts, wherever it sits. */
 export interface Counter {
-  readonly count: (asked: OrderAsked) => Promise<Takeoff>;
+  readonly count: (asked: OrderAsked, isWhole: boolean) => Promise<Counted>;
   readonly end: () => void;
 }
 
 const NOTHING: Takeoff = { groups: [], lines: [], missing: [], unsaid: [], undelivered: [], idle: [] };
-const termsOf = ({ courses, system }: OrderAsked) => ({ courses: courses ?? ('by area' as const), system });
 
 const countHere: Counter = {
-  count: (asked) => Promise.resolve(takeoff(asked.survey, asked.buildUps, asked.order, termsOf(asked))),
+  count: (asked, isWhole) => Promise.resolve(countWork(asked, isWhole)),
   end: () => undefined,
 };
 
@@ -38,18 +26,18 @@ function openCounter(): Counter {
   if (typeof Worker === 'undefined') return countHere;
   const worker = new Worker(new URL('../workers/order.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap<OrderWork>(worker);
-  return {
-    count: (asked) => remote.takeoff(asked.survey, asked.buildUps, asked.order, termsOf(asked)),
-    end: () => worker.terminate(),
-  };
+  return { count: remote.countWork, end: () => worker.terminate() };
 }
 
 /** @param asked undefined while no job is open; another after each change */
 export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Counter = openCounter) {
-  const counted = shallowRef<Takeoff>();
+  const counted = shallowRef<Counted>();
+  const isNeeded = ref(false);
+  const need = (): void => void (isNeeded.value = true);
   const isCounted = ref(false);
   let counter: Counter | undefined;
-  let wanted: OrderAsked | undefined;
+  /** Is there while the answer is not. */
+  let wanted: { readonly of: OrderAsked; readonly isWhole: boolean } | undefined;
   let busy = false;
   /** Counts the jobs: what is under way for an earlier one may come late, or never. */
   let round = 0;
@@ -60,13 +48,13 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
   }
 
   /** Never without an answer: when the worker breaks it is counted in place, and the next time by a new one. */
-  async function count(one: OrderAsked): Promise<Takeoff> {
+  async function count({ of, isWhole }: NonNullable<typeof wanted>): Promise<Counted> {
     counter ??= open();
     try {
-      return await counter.count(one);
+      return await counter.count(of, isWhole);
     } catch {
       giveUp();
-      return countHere.count(one);
+      return countHere.count(of, isWhole);
     }
   }
 
@@ -77,7 +65,7 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
     const mine = round;
     try {
       while (wanted) {
-        const one: OrderAsked = wanted;
+        const one: NonNullable<typeof wanted> = wanted;
         const found = await count(one);
         if (round !== mine) return;
         if (wanted !== one) continue;
@@ -91,9 +79,9 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
   }
 
   watch(
-    asked,
-    (next) => {
-      wanted = next;
+    [asked, isNeeded],
+    ([next, isWhole]) => {
+      wanted = next && { of: next, isWhole };
       isCounted.value = false;
       if (next) void look();
     },
@@ -101,9 +89,18 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
   );
 
   return {
-    takenOff: computed(() => counted.value ?? NOTHING),
-    /** Whether that is the answer to what stands now. */
-    isCounted,
+    /** Whoever reads it makes it come with each count from then on; nothing until it is here. */
+    takenOff: computed(() => {
+      need();
+      return counted.value?.takenOff ?? NOTHING;
+    }),
+    /** Whether the order is the answer to what stands now. */
+    isCounted: computed(() => {
+      need();
+      return isCounted.value && counted.value?.takenOff !== undefined;
+    }),
+    /** What the head tells of the work; undefined while it is being counted. */
+    facts: computed(() => (isCounted.value ? counted.value?.facts : undefined)),
     /** Another job: nothing of this one is shown. */
     clear(): void {
       giveUp();

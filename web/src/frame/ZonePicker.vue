@@ -26,9 +26,13 @@ const zones = computed(() =>
     code: zone.code,
     name: zone.name,
     label: [zone.code, zone.name].filter((x) => x !== '').join(' '),
-    state: zoneMark(job.statuses.filter((s) => s.bay.zoneId === zone.id)),
   })),
 );
+/** Read by the open list only. */
+const marks = computed(
+  () => new Map(zones.value.map((z) => [z.id, zoneMark(job.statuses.filter((s) => s.bay.zoneId === z.id))])),
+);
+const mark = (id: string) => marks.value.get(id) ?? zoneMark([]);
 </script>
 
 <template>
@@ -48,9 +52,9 @@ const zones = computed(() =>
       >
         <component :is="Option" v-for="z in zones" :key="z.id" :value="z.id" :label="z.label">
           <span class="option">
-            <StateMark :mark="z.state.mark" :says="z.state.says" />
+            <StateMark :mark="mark(z.id).mark" :says="mark(z.id).says" />
             <strong>{{ z.code }}</strong> <span class="name">{{ z.name }}</span>
-            <span class="quiet">{{ z.state.says }}</span>
+            <span class="quiet">{{ mark(z.id).says }}</span>
           </span>
         </component>
       </component>

@@ -1,8 +1,9 @@
 /** How far each stage of the open job is. */
-import { useTimeoutFn } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import type { ProgrammeDoc } from '@lentum/core/planning';
+import type { BayStatus } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import type { WorkFacts } from '../workers/orderwork.ts';
 import type { Stage } from './stagelist.ts';
 
 export type StageMark = 'none' | 'work' | 'done' | 'attention';
@@ -12,11 +13,9 @@ export interface StageState {
   readonly reason: string;
 }
 
-/** Marks that are computed from everything wait this long after a page was opened. */
-const SETTLED_MS = 1500;
-
 const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
+const at = (mark: StageMark, reason: string): StageState => ({ mark, reason });
 const LOOKING: StageState = { mark: 'none', reason: 'Being counted' };
 
 /** A plan that was kept is what the crews go by; without one there is only what could be planned. */
@@ -32,92 +31,92 @@ function programmeState(
     : { mark: 'work', reason: `${plural(crews.length, 'crew')} named, no plan kept yet` };
 }
 
+function surveyState(
+  zones: readonly { readonly zone: { readonly outline: { readonly kind: string } } }[],
+  facts: WorkFacts['survey'] | undefined,
+): StageState {
+  const estimated = zones.filter((z) => z.zone.outline.kind === 'estimated').length;
+  if (zones.length === 0) return at('none', 'No zone yet');
+  if (!facts) return LOOKING;
+  if (facts.open.length > 0) return at('attention', `${facts.open.join(', ')}: the outline is not closed`);
+  if (estimated > 0) return at('work', `${plural(estimated, 'zone')} by area alone, not measured`);
+  return facts.unsaid > 0
+    ? at('work', `${plural(facts.unsaid, 'side')} not described yet`)
+    : at('done', `${plural(zones.length, 'zone')}, all closed and described`);
+}
+
+function detailsState(facts: WorkFacts['details'] | undefined): StageState {
+  if (!facts) return LOOKING;
+  if (facts.zones === 0) return at('none', 'No zone with a build-up yet');
+  if (facts.refused > 0)
+    return at('attention', `${plural(facts.refused, 'detail')} cannot be cut as measured`);
+  return facts.missingZones > 0
+    ? at('work', `${plural(facts.missingZones, 'zone')} without details yet`)
+    : at('done', `${plural(facts.count, 'detail')} with their pieces`);
+}
+
+function orderState(facts: WorkFacts['order'] | undefined): StageState {
+  if (!facts) return LOOKING;
+  if (facts.lines === 0) return at('none', 'Nothing to order yet');
+  return facts.missingZones > 0
+    ? at('work', `${plural(facts.missingZones, 'zone')} not in the order yet`)
+    : at('done', `${plural(facts.lines, 'line')}, every zone counted`);
+}
+
+/** Site, record and handover go by the bays. */
+function baysStates(
+  bays: readonly BayStatus[],
+  zones: number,
+  entries: number,
+): Record<'site' | 'record' | 'handover', StageState> {
+  const gridded = new Set(bays.map((b) => b.bay.zoneId));
+  const urgent = bays.filter((b) => b.state === 'closing' || b.state === 'missed' || b.state === 'held');
+  const doubtful = bays.filter((b) => b.doubt && b.state !== 'accepted');
+  const accepted = bays.filter((b) => b.state === 'accepted').length;
+  const isAll = accepted === bays.length && bays.length > 0;
+  const told = `${accepted} of ${plural(bays.length, 'bay')} accepted`;
+  return {
+    site:
+      bays.length === 0
+        ? at('none', 'No bays yet')
+        : urgent.length > 0
+          ? at('attention', `${plural(urgent.length, 'bay')} held, closing or missed`)
+          : gridded.size < zones
+            ? at('work', `${plural(zones - gridded.size, 'zone')} without bays`)
+            : at(isAll ? 'done' : 'work', told),
+    record:
+      entries === 0
+        ? at('none', 'Nothing on record yet')
+        : doubtful.length > 0
+          ? at('attention', `${plural(doubtful.length, 'bay')} with a film that is thin or does not add up`)
+          : at(isAll ? 'done' : 'work', plural(entries, 'entry', 'entries')),
+    handover:
+      bays.length === 0 ? at('none', 'Nothing to hand over yet') : at(accepted === 0 ? 'none' : 'work', told),
+  };
+}
+
 export function useStageStates() {
   const job = useJob();
-  // Details take longer than the rest: their mark comes once the page stands.
-  const settled = ref(false);
-  useTimeoutFn(() => (settled.value = true), SETTLED_MS);
   return computed<Record<Stage['key'], StageState>>(() => {
-    const zones = job.zones;
-    const open = zones.filter((z) => !z.quantities.ok);
-    const unsaid = zones.reduce(
-      (sum, z) =>
-        sum +
-        (z.quantities.ok ? z.quantities.value.shape.sides.filter((s) => s.edge.kind === 'unsaid').length : 0),
-      0,
-    );
-    const estimated = zones.filter((z) => z.zone.outline.kind === 'estimated').length;
+    const { zones, workFacts: facts } = job;
     const without = zones.filter((z) => !z.buildUp);
-    const bays = job.statuses;
-    const gridded = new Set(bays.map((b) => b.bay.zoneId));
-    const urgent = bays.filter((b) => b.state === 'closing' || b.state === 'missed' || b.state === 'held');
-    const doubtful = bays.filter((b) => b.doubt && b.state !== 'accepted');
-    const accepted = bays.filter((b) => b.state === 'accepted');
-    const details = settled.value ? job.details.zones.flatMap((z) => z.work) : [];
-    const refused = details.filter((w) => w.problems.length > 0);
-    const found = details.reduce((sum, w) => sum + w.detail.count, 0);
-    const at = (mark: StageMark, reason: string): StageState => ({ mark, reason });
+    const count = job.documents.site.content.bays.length;
+    // With bays there is something to judge, and until it is judged nothing to tell.
+    const bays = count === 0 ? [] : job.state?.calls.map((c) => c.status);
     return {
-      survey:
-        zones.length === 0
-          ? at('none', 'No zone yet')
-          : open.length > 0
-            ? at('attention', `${open.map((z) => z.zone.name).join(', ')}: the outline is not closed`)
-            : estimated > 0
-              ? at('work', `${plural(estimated, 'zone')} by area alone, not measured`)
-              : unsaid > 0
-                ? at('work', `${plural(unsaid, 'side')} not described yet`)
-                : at('done', `${plural(zones.length, 'zone')}, all closed and described`),
+      survey: surveyState(zones, facts?.survey),
       'build-up':
         zones.length === 0 || without.length === zones.length
           ? at('none', 'No build-up chosen yet')
           : without.length > 0
             ? at('work', `No build-up yet for ${without.map((z) => z.zone.name).join(', ')}`)
             : at('done', 'Every zone has a build-up'),
-      details: !settled.value
-        ? LOOKING
-        : job.details.zones.length === 0
-          ? at('none', 'No zone with a build-up yet')
-          : refused.length > 0
-            ? at('attention', `${plural(refused.length, 'detail')} cannot be cut as measured`)
-            : job.details.missing.length > 0
-              ? at('work', `${plural(job.details.missing.length, 'zone')} without details yet`)
-              : at('done', `${plural(found, 'detail')} with their pieces`),
-      order: !job.isCounted
-        ? LOOKING
-        : job.takenOff.lines.length === 0
-          ? at('none', 'Nothing to order yet')
-          : job.takenOff.missing.length > 0
-            ? at('work', `${plural(job.takenOff.missing.length, 'zone')} not in the order yet`)
-            : at('done', `${plural(job.takenOff.lines.length, 'line')}, every zone counted`),
-      programme: programmeState(job.documents.programme.draft, bays.length, (ms) => job.time(ms)),
-      site:
-        bays.length === 0
-          ? at('none', 'No bays yet')
-          : urgent.length > 0
-            ? at('attention', `${plural(urgent.length, 'bay')} held, closing or missed`)
-            : gridded.size < zones.length
-              ? at('work', `${plural(zones.length - gridded.size, 'zone')} without bays`)
-              : at(
-                  accepted.length === bays.length ? 'done' : 'work',
-                  `${accepted.length} of ${plural(bays.length, 'bay')} accepted`,
-                ),
-      record:
-        job.entries.length === 0
-          ? at('none', 'Nothing on record yet')
-          : doubtful.length > 0
-            ? at('attention', `${plural(doubtful.length, 'bay')} with a film that is thin or does not add up`)
-            : at(
-                accepted.length === bays.length && bays.length > 0 ? 'done' : 'work',
-                plural(job.entries.length, 'entry', 'entries'),
-              ),
-      handover:
-        bays.length === 0
-          ? at('none', 'Nothing to hand over yet')
-          : at(
-              accepted.length === 0 ? 'none' : 'work',
-              `${accepted.length} of ${plural(bays.length, 'bay')} accepted`,
-            ),
+      details: detailsState(facts?.details),
+      order: orderState(facts?.order),
+      programme: programmeState(job.documents.programme.draft, count, (ms) => job.time(ms)),
+      ...(bays
+        ? baysStates(bays, zones.length, job.entries.length)
+        : { site: LOOKING, record: LOOKING, handover: LOOKING }),
     };
   });
 }

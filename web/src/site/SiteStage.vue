@@ -21,7 +21,7 @@ const trouble = ref('');
 const bays = useTemplateRef<InstanceType<typeof SitePage>>('bays');
 
 /** Where the weather is known and bays are cut the day comes first; else the bays. It stays as it was on arrival. */
-const first = job.weather.doc.draft.place && job.statuses.length > 0 ? 'today' : 'bays';
+const first = job.weather.doc.draft.place && job.documents.site.content.bays.length > 0 ? 'today' : 'bays';
 /** A link to a zone or a bay means its plan. */
 const part = computed(() => {
   const asked = route.query['part'];

@@ -1,4 +1,5 @@
 /** Courses laid and cut off the main thread, better and better. Giving it up is ending the worker. */
+import '../shared/nojit.ts';
 import { expose } from 'comlink';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import {

@@ -1,7 +1,8 @@
 /** The order of a job counted off the main thread: pieces are nested and ground is judged for it. */
+import '../shared/nojit.ts';
 import { expose } from 'comlink';
-import { takeoff } from '@lentum/core/order';
+import { countWork } from './orderwork.ts';
 
-const work = { takeoff };
+const work = { countWork };
 export type OrderWork = typeof work;
 expose(work);

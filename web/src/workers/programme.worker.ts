@@ -1,4 +1,5 @@
 /** The days of a job planned off the main thread: a plan at once, then better ones, then how sure the best is. */
+import '../shared/nojit.ts';
 import { expose } from 'comlink';
 import type { OrderDoc } from '@lentum/core/order';
 import {

@@ -1,4 +1,5 @@
 /** Heavy work of the survey, off the main thread. Giving it up is ending the worker. */
+import '../shared/nojit.ts';
 import { expose } from 'comlink';
 import {
   findOutlines,

@@ -1,6 +1,7 @@
 /** Every way that the weather may go, off the main thread. */
+import '../shared/nojit.ts';
 import { expose } from 'comlink';
-import { CATALOGUE, type Coat, type Stage, type WorkLayer } from '@lentum/core/buildup';
+import { catalogue, type Coat, type Stage, type WorkLayer } from '@lentum/core/buildup';
 import { jobWeather, type JobWeather, type Shade, type WeatherFacts } from '@lentum/core/call';
 import {
   askOf,
@@ -136,10 +137,12 @@ const work = {
     });
     const monthOf = (h: number): number | undefined => ((months[h] ?? -1) < 0 ? undefined : months[h]);
     const families = new Set<string>();
-    return CATALOGUE.filter((b) => !families.has(b.family) && families.add(b.family)).map((b) => ({
-      name: b.name,
-      ...seasonHours(b, climate, { monthOf }),
-    }));
+    return catalogue()
+      .filter((b) => !families.has(b.family) && families.add(b.family))
+      .map((b) => ({
+        name: b.name,
+        ...seasonHours(b, climate, { monthOf }),
+      }));
   },
 };
 

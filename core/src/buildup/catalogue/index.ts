@@ -43,5 +43,9 @@ const PAGES: readonly BuildUpInput[] = [
   COLD_FELT,
 ];
 
-/** Build-ups that ship with the app. All values are typical, to be replaced with those of a data sheet. */
-export const CATALOGUE: readonly BuildUp[] = PAGES.map((page) => buildUpSchema.parse(page));
+let read: readonly BuildUp[] | undefined;
+/**
+ * Build-ups that ship with the app. All values are typical, to be replaced with those of a data sheet. They are read
+ * when they are first asked for: most pages and workers never do.
+ */
+export const catalogue = (): readonly BuildUp[] => (read ??= PAGES.map((page) => buildUpSchema.parse(page)));
