@@ -14,6 +14,7 @@ const ROOMS = [
   'cure',
   'family',
   'survey',
+  'outlinefiles',
   'drawings',
   'falls',
   'readiness',

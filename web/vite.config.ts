@@ -14,7 +14,7 @@ const SHARED = [
   { name: 'schemas', test: /node_modules.zod|web.src.shared.nojit/, priority: 4 },
   {
     name: 'ui',
-    test: /node_modules.*(element-plus|@vueuse|lodash|dayjs|async-validator|@floating-ui|@ctrl|@popperjs|vue)/,
+    test: /node_modules.(?!element-plus.es.components.table\b).*(element-plus|@vueuse|lodash|dayjs|async-validator|@floating-ui|@ctrl|@popperjs|vue)/,
     minShareCount: 3,
     priority: 3,
   },
@@ -26,8 +26,14 @@ const SHARED = [
   },
   // Readers and writers of drawings come with the pages that use them.
   {
-    name: 'core',
-    test: /core.src.(?!survey.imports|survey.frames|drawings|details.sheets|courses.drawing)/,
+    name: 'roof',
+    test: /core.src.(?!details.sheets)(keeping|wording|practice|geometry|film|weather|printout|cure|family|survey|falls|readiness|buildup|choosing|library|details)\b/,
+    minShareCount: 4,
+    priority: 1,
+  },
+  {
+    name: 'work',
+    test: /core.src.(?!courses.drawing)(courses|order|programme|site|bench|record|gates|call|state|proving|diagnosis|planning|jobfile|words|upkeep|handover)\b/,
     minShareCount: 4,
     priority: 1,
   },

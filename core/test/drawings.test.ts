@@ -15,7 +15,8 @@ import {
 } from '@lentum/core/drawings';
 import { polygonArea } from '@lentum/core/geometry';
 import { sentence } from '@lentum/core/problems';
-import { readGeoJson, toMetres, zoneQuantities, type Survey } from '@lentum/core/survey';
+import { readGeoJson, toMetres } from '@lentum/core/outlinefiles';
+import { zoneQuantities, type Survey } from '@lentum/core/survey';
 import { corners, pointsZone, rect } from './support/zones.ts';
 
 const drawing = (text: string): Drawing => {

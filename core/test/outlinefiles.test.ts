@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { polygonArea } from '../src/geometry/index.ts';
 import { sentence } from '../src/problems/index.ts';
-import { readCsvPoints, readGeoJson, toMetres } from '../src/survey/index.ts';
+import { readCsvPoints, readGeoJson, toMetres } from '@lentum/core/outlinefiles';
 import { settledCells } from '../src/units/index.ts';
 
 const square = (x: number, y: number, side: number): number[][] => [

@@ -1,14 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { sentence } from '@lentum/core/problems';
-import {
-  toMetres,
-  readCsvPoints,
-  readGeoJson,
-  surveyProblems,
-  zoneQuantities,
-  type Opening,
-  type Zone,
-} from '@lentum/core/survey';
+import { toMetres, readCsvPoints, readGeoJson } from '@lentum/core/outlinefiles';
+import { surveyProblems, zoneQuantities, type Opening, type Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
 import { leg, rect, zoneOf } from './support/zones.ts';
 

@@ -1,5 +1,5 @@
 /** Joints, fillets and pockets. */
-import { catalogue, resolve, type Pieces } from '../buildup/index.ts';
+import { resolve, shippedPocket, type Pieces } from '../buildup/index.ts';
 import { filletVolume, fitCurb, isNarrow, pourVolume, sealantJoint } from '../details/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { answer, figure, number, refuse, type Calculator } from './types.ts';
@@ -83,8 +83,7 @@ const pocket: Calculator = {
     number('depth', 'Depth of the fill', 'film', 50, 5, 300),
   ],
   run: (v) => {
-    const shipped = catalogue().find((b) => b.family === 'POCKET');
-    const pieces = shipped && resolve(shipped).layers.find((l): l is Pieces => l.kind === 'pieces');
+    const pieces = resolve(shippedPocket()).layers.find((l): l is Pieces => l.kind === 'pieces');
     if (!pieces) return refuse('pieces', 'Curb parts', 'none', 'a pocket in the catalogue');
     const cluster = {
       lengthMm: v.number('length').value,

@@ -1,4 +1,4 @@
-export { catalogue } from './catalogue/index.ts';
+export { catalogue, shippedPocket } from './catalogue/index.ts';
 export { CHEMISTRIES, CHEMISTRY_TRAITS, POLYURETHANES, type Chemistry } from './chemistry.ts';
 export {
   limitsSchema,

@@ -1,10 +1,10 @@
 /** The details of a job: each with its pieces, material, steps and time; pieces alike together, with their labels. */
 import {
   buildUpOfZone,
-  catalogue,
   detailRulesOf,
   isWorkLayer,
   resolve,
+  shippedPocket,
   type BuildUp,
   type BuildUpDoc,
   type DetailRules,
@@ -88,12 +88,8 @@ function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
 }
 
 /** The job's pocket: the first build-up of that family that it holds, or the one that ships, marked typical. */
-function pocketBuildUp(doc: BuildUpDoc): BuildUp {
-  const isPocket = (b: BuildUp): boolean => b.family === 'POCKET';
-  const found = doc.buildUps.find(isPocket) ?? catalogue().find(isPocket);
-  if (!found) throw new Error('the catalogue has no pocket');
-  return resolve(found);
-}
+const pocketBuildUp = (doc: BuildUpDoc): BuildUp =>
+  resolve(doc.buildUps.find((b) => b.family === 'POCKET') ?? shippedPocket());
 
 /** What lies in courses closes a ridge itself: its strip, or its fold, is cut with them and not once more here. */
 const closedByCourses = (kind: DetailKind, { layers }: BuildUp): boolean =>

@@ -50,16 +50,7 @@ export {
   type FeatureFacts,
   type FeatureKind,
 } from './features.ts';
-export {
-  guessCoordinates,
-  readCsvPoints,
-  readGeoJson,
-  readJson,
-  toMetres,
-  type CoordinateKind,
-  type GeoJsonRead,
-  type ImportedOutline,
-} from './imports.ts';
+export { csvTable, fileProblem, readJson } from './filetext.ts';
 export { isUnfinished, measureName, outlineCorners, sketchOf, tapedShape, tapedSolution } from './outline.ts';
 export {
   freePlot,

@@ -2,7 +2,7 @@
 import { fail, ok, short, type Problem, type Result } from '../problems/index.ts';
 import { readNumber } from '../units/index.ts';
 import type { Place } from './common.ts';
-import { csvTable, fileProblem } from './csvtable.ts';
+import { csvTable, fileProblem } from './filetext.ts';
 
 export interface TableRow {
   readonly at: Place;

@@ -11,7 +11,7 @@ import {
   toMetres,
   type CoordinateKind,
   type ImportedOutline,
-} from '@lentum/core/survey';
+} from '@lentum/core/outlinefiles';
 import { metresPer } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
 import { readText, rowsOf } from '../shared/tablefile.ts';

@@ -2,7 +2,7 @@
 /** What a file holds, drawn small before it is taken. */
 import { computed } from 'vue';
 import { arcPoints, corner, signedArea, type Ring } from '@lentum/core/geometry';
-import type { ImportedOutline } from '@lentum/core/survey';
+import type { ImportedOutline } from '@lentum/core/outlinefiles';
 import { areaPath, planView } from '../shared/planview.ts';
 
 const props = defineProps<{ outlines: readonly ImportedOutline[] }>();

@@ -1,13 +1,6 @@
 import { boxOf, type Leg, type Point } from '@lentum/core/geometry';
-import {
-  blankOpening,
-  blankZone,
-  freePlot,
-  usualCount,
-  withEstimate,
-  type ImportedOutline,
-  type Zone,
-} from '@lentum/core/survey';
+import { type ImportedOutline } from '@lentum/core/outlinefiles';
+import { blankOpening, blankZone, freePlot, usualCount, withEstimate, type Zone } from '@lentum/core/survey';
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 

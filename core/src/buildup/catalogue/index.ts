@@ -43,6 +43,10 @@ const PAGES: readonly BuildUpInput[] = [
   COLD_FELT,
 ];
 
+let pocket: BuildUp | undefined;
+/** The pocket that ships, for jobs that hold none of their own; it is one of the catalogue's. */
+export const shippedPocket = (): BuildUp => (pocket ??= buildUpSchema.parse(POCKET));
+
 let read: readonly BuildUp[] | undefined;
 /**
  * Build-ups that ship with the app. All values are typical, to be replaced with those of a data sheet. They are read

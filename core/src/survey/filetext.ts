@@ -1,5 +1,5 @@
-/** What tables from files share: an optional heading, and problems that name the file. */
-import type { Problem } from '../problems/index.ts';
+/** What files of text share: an optional heading of tables, JSON that may be cut off, and problems that name the file. */
+import { fail, ok, short, type Problem, type Result } from '../problems/index.ts';
 import { readNumber } from '../units/index.ts';
 
 export const fileProblem = (
@@ -27,4 +27,24 @@ export function csvTable(rows: readonly (readonly string[])[]): CsvTable {
     body: filled.slice(headed ? 1 : 0),
     lineOf: (row) => row + (headed ? 2 : 1),
   };
+}
+
+/** JSON text to data; a cut-off file is told from a broken one. */
+export function readJson(text: string, label: string): Result<unknown> {
+  try {
+    return ok(JSON.parse(text) as unknown);
+  } catch {
+    const trimmed = text.trimEnd();
+    const ended = /[}\]]$/.test(trimmed);
+    return fail(
+      trimmed.startsWith('{') && !ended
+        ? fileProblem(
+            'truncated',
+            label,
+            `it ends with “${short(trimmed.slice(-24))}”`,
+            'the whole file, ending with }',
+          )
+        : fileProblem('malformed', label, `it begins with “${short(trimmed.slice(0, 24))}”`, 'JSON text'),
+    );
+  }
 }

@@ -2,8 +2,8 @@
 import { z } from 'zod';
 import { boxOf, firstCrossing, toPlane, type Point, type Ring } from '../geometry/index.ts';
 import { check, fail, ok, short, type Problem, type Result } from '../problems/index.ts';
+import { csvTable, fileProblem, readJson } from '../survey/index.ts';
 import { readNumber } from '../units/index.ts';
-import { csvTable, fileProblem } from './csvtable.ts';
 import { frameOf } from './frames.ts';
 
 export interface ImportedOutline {
@@ -43,26 +43,6 @@ export function guessCoordinates(points: readonly Point[]): CoordinateKind {
   const small = box.maxX - box.minX < 0.1 && box.maxY - box.minY < 0.1;
   const onGlobe = box.minX >= -180 && box.maxX <= 180 && box.minY >= -90 && box.maxY <= 90;
   return small && onGlobe ? 'degrees' : 'metres';
-}
-
-/** JSON text to data; a cut-off file is told from a broken one. */
-export function readJson(text: string, label: string): Result<unknown> {
-  try {
-    return ok(JSON.parse(text) as unknown);
-  } catch {
-    const trimmed = text.trimEnd();
-    const ended = /[}\]]$/.test(trimmed);
-    return fail(
-      trimmed.startsWith('{') && !ended
-        ? fileProblem(
-            'truncated',
-            label,
-            `it ends with “${short(trimmed.slice(-24))}”`,
-            'the whole file, ending with }',
-          )
-        : fileProblem('malformed', label, `it begins with “${short(trimmed.slice(0, 24))}”`, 'JSON text'),
-    );
-  }
 }
 
 const toRing = (positions: readonly number[][]): Ring =>

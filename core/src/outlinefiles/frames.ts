@@ -5,7 +5,7 @@
 import proj4 from 'proj4';
 import type { Point } from '../geometry/index.ts';
 import { fail, ok, short, type Result } from '../problems/index.ts';
-import { fileProblem } from './csvtable.ts';
+import { fileProblem } from '../survey/index.ts';
 
 export interface Frame {
   readonly name: string;
