@@ -1,6 +1,6 @@
 /**
- * The open job as it is judged: a small one at once and in place; a large one in a worker, which gives what changed in
- * pieces, so that the page never waits for it. The answer is the same.
+ * The open job as it is judged: one with a few bays at once and in place; any other in a worker, which gives what changed
+ * in pieces, so that the page never waits for it. The answer is the same.
  */
 import { wrap } from 'comlink';
 import { computed, shallowRef, watch, type ShallowRef } from 'vue';
@@ -10,8 +10,8 @@ import type { JobBasis, JobInputs, JobState } from '@lentum/core/state';
 import type { Judge, JudgedDocuments } from '../workers/judge.ts';
 import type * as Weatherwork from './weatherwork.ts';
 
-/** With as many bays a job is large. */
-export const LARGE_FROM_BAYS = 12;
+/** From so many bays on it is judged beside the page: sooner the page waits for the worker, later for the judging. */
+export const FAR_FROM_BAYS = 12;
 
 /** The judge, wherever it sits. */
 export interface Bench {
@@ -48,8 +48,8 @@ interface Asked {
 
 export function useJudging(
   { inputs, entries, people, work }: Asked,
-  open: () => Bench = openBench,
-  largeFromBays = LARGE_FROM_BAYS,
+  open: (() => Bench) | undefined = typeof Worker === 'undefined' ? undefined : openBench,
+  farFromBays = FAR_FROM_BAYS,
 ) {
   /** Calls from the worker, by bay. */
   const far = shallowRef<ReadonlyMap<string, Call>>();
@@ -60,14 +60,14 @@ export function useJudging(
   /** Counts the jobs: what is under way for an earlier one has no end, for its worker is gone. */
   let round = 0;
 
-  const isLarge = ({ site }: JobInputs): boolean => site.bays.length >= largeFromBays;
+  const isFar = ({ site }: JobInputs): boolean => open !== undefined && site.bays.length >= farFromBays;
   let lastState: JobState | undefined;
   let lastBasis: JobBasis | undefined;
 
   const state = computed<JobState | undefined>(() => {
     const asked = inputs();
     if (!work.value || !asked) return undefined;
-    if (!isLarge(asked)) return (lastState = work.value.jobState(asked, lastState));
+    if (!isFar(asked)) return (lastState = work.value.jobState(asked, lastState));
     if (!far.value) return undefined;
     const basis = (lastBasis = work.value.jobBasis(asked, lastBasis));
     const known = far.value;
@@ -94,6 +94,7 @@ export function useJudging(
   }
 
   async function judgeFar(asked: JobInputs, mine: number): Promise<void> {
+    if (!open) return;
     bench ??= open();
     const { judge } = bench;
     await tell(bench, asked);
@@ -113,7 +114,8 @@ export function useJudging(
   /** Never without an answer: when the worker breaks it is judged in place, and the next time by a new one. */
   function judgeHere(asked: JobInputs): void {
     stop();
-    const calls = work.value?.jobState(asked).calls ?? [];
+    lastState = work.value?.jobState(asked, lastState);
+    const calls = lastState?.calls ?? [];
     far.value = new Map(calls.map((c) => [c.status.bay.id, c]));
   }
 
@@ -123,7 +125,7 @@ export function useJudging(
     busy = true;
     const mine = round;
     try {
-      for (let asked = inputs(); again && asked && isLarge(asked) && round === mine; asked = inputs()) {
+      for (let asked = inputs(); again && asked && isFar(asked) && round === mine; asked = inputs()) {
         again = false;
         await judgeFar(asked, mine).catch(() => {
           if (round === mine) judgeHere(asked);
@@ -136,7 +138,7 @@ export function useJudging(
 
   watch([inputs, work], () => {
     const asked = inputs();
-    if (work.value && asked && isLarge(asked)) void look();
+    if (work.value && asked && isFar(asked)) void look();
   });
 
   return {

@@ -6,6 +6,7 @@ import { sentence } from '@lentum/core/problems';
 import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
+import LaterPart from '../shared/LaterPart.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { keepOddTexts } from '../shared/oddtext.ts';
 import { exportSurvey, type ExportKind } from './exports.ts';
@@ -157,72 +158,74 @@ async function takeOut(kind: ExportKind): Promise<void> {
             {{ name }}
           </button>
         </nav>
-        <ShapePanel
-          v-if="part === 'shape'"
-          :model-value="zone"
-          :has-bays="hasBays"
-          :joinable="joinable"
-          :names="names"
-          :side="side"
-          @update:model-value="setZone"
-          @remove="work.remove"
-          @split="plan.cutCorners"
-          @join="work.join"
-          @choose-side="(s) => (side = s)"
-          @choose-corner="(k) => (corner = k)"
-        />
-        <template v-else-if="part === 'edges'">
-          <EdgeTable
-            :zone="zone"
-            :lengths-m="lengths"
-            :shared="shared"
+        <LaterPart>
+          <ShapePanel
+            v-if="part === 'shape'"
+            :model-value="zone"
+            :has-bays="hasBays"
+            :joinable="joinable"
             :names="names"
             :side="side"
-            @change="(sides) => zone && setZone({ ...zone, sides })"
+            @update:model-value="setZone"
+            @remove="work.remove"
+            @split="plan.cutCorners"
+            @join="work.join"
             @choose-side="(s) => (side = s)"
+            @choose-corner="(k) => (corner = k)"
           />
-          <FeatureTable
-            :model-value="zone.features"
-            :placing="placingId"
-            :rims="zone.levels.points.length > 0"
-            @update:model-value="(features) => zone && setZone({ ...zone, features })"
-            @place="(id) => (placingId = id)"
-          />
-        </template>
-        <LevelsPanel
-          v-else-if="part === 'levels'"
-          :key="zone.id"
-          :model-value="zone.levels"
-          :zone="zone"
-          :falls="falls"
-          :busy="busy > 0"
-          :placing="placingId"
-          @update:model-value="(levels) => zone && setZone({ ...zone, levels })"
-          @place="(id) => (placingId = id)"
-        >
-          <template #fall>
-            <MeasureInput
-              hide-unit
-              optional
-              quantity="fall"
-              label="Fall without levels"
-              :min="0"
-              :max="300"
-              :model-value="zone.fallPct"
-              @update:model-value="setFall"
+          <template v-else-if="part === 'edges'">
+            <EdgeTable
+              :zone="zone"
+              :lengths-m="lengths"
+              :shared="shared"
+              :names="names"
+              :side="side"
+              @change="(sides) => zone && setZone({ ...zone, sides })"
+              @choose-side="(s) => (side = s)"
+            />
+            <FeatureTable
+              :model-value="zone.features"
+              :placing="placingId"
+              :rims="zone.levels.points.length > 0"
+              @update:model-value="(features) => zone && setZone({ ...zone, features })"
+              @place="(id) => (placingId = id)"
             />
           </template>
-        </LevelsPanel>
-        <ReadinessPanel
-          v-else-if="part === 'readiness'"
-          :model-value="zone"
-          :falls="falls?.report"
-          :school="survey.primerSchool"
-          :build-up-family="chosen?.buildUp?.family"
-          @update:model-value="setZone"
-          @school="(s) => (survey.primerSchool = s)"
-        />
-        <QuantityPanel v-else :zone="zone" :quantities="quantities" :slope-areas="slopeAreas" />
+          <LevelsPanel
+            v-else-if="part === 'levels'"
+            :key="zone.id"
+            :model-value="zone.levels"
+            :zone="zone"
+            :falls="falls"
+            :busy="busy > 0"
+            :placing="placingId"
+            @update:model-value="(levels) => zone && setZone({ ...zone, levels })"
+            @place="(id) => (placingId = id)"
+          >
+            <template #fall>
+              <MeasureInput
+                hide-unit
+                optional
+                quantity="fall"
+                label="Fall without levels"
+                :min="0"
+                :max="300"
+                :model-value="zone.fallPct"
+                @update:model-value="setFall"
+              />
+            </template>
+          </LevelsPanel>
+          <ReadinessPanel
+            v-else-if="part === 'readiness'"
+            :model-value="zone"
+            :falls="falls?.report"
+            :school="survey.primerSchool"
+            :build-up-family="chosen?.buildUp?.family"
+            @update:model-value="setZone"
+            @school="(s) => (survey.primerSchool = s)"
+          />
+          <QuantityPanel v-else :zone="zone" :quantities="quantities" :slope-areas="slopeAreas" />
+        </LaterPart>
       </section>
 
       <section class="drawing" aria-label="Plan to scale">

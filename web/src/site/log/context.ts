@@ -82,6 +82,7 @@ export function useLogContext(zoneId: () => string) {
     details: onTheWay.value,
     judged: job.state !== undefined,
     unproven: () => unproven.value,
+    counted: job.isCounted,
     items: job.takenOff.lines.map((l) => ({ key: l.item.key, name: l.item.name })),
     instant: (field) =>
       typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,

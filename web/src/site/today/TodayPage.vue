@@ -7,6 +7,7 @@ import { deadlinesOf } from '@lentum/core/words';
 import { useActKeys } from '../../app/actkeys.ts';
 import { useAllRoofs } from '../../app/chosenzone.ts';
 import { useJob } from '../../app/job.ts';
+import LaterPart from '../../shared/LaterPart.vue';
 import { useNarrow } from '../../shared/narrow.ts';
 import BayList from '../BayList.vue';
 import LogForms from '../LogForms.vue';
@@ -139,7 +140,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
   <div v-if="row" class="columns today">
     <section class="list" aria-label="Bays by what missing them costs">
       <ReadingBar ref="reading" :zone-id="row.status.bay.zoneId" />
-      <PlannedToday />
+      <LaterPart><PlannedToday /></LaterPart>
       <BayList :groups="groups" :chosen="bayId" @choose="choose" @act="(act, ids) => forms?.act(act, ids)" />
       <p v-if="deadlines.length > 0">
         <el-button class="tap" @click="saveCalendar(job.head?.name ?? '', deadlines, job.nowMs)"
@@ -148,7 +149,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
       </p>
       <p v-if="done > 0" class="quiet">{{ done }} {{ done === 1 ? 'bay is' : 'bays are' }} accepted.</p>
     </section>
-    <DayCard v-if="dayCard && !narrow" v-bind="dayCard" v-model:start="startMs" />
+    <LaterPart v-if="dayCard && !narrow"><DayCard v-bind="dayCard" v-model:start="startMs" /></LaterPart>
     <el-drawer
       v-else-if="dayCard"
       v-model="isLooking"

@@ -11,6 +11,12 @@ export const STORE: readonly KindForm[] = [
     says: 'What came, batch and date; opened, left over, used up, thrown away.',
     group: 'Store',
     takes: 'job',
+    unless: (c) =>
+      c.items.length > 0
+        ? undefined
+        : c.counted
+          ? 'The order has no line yet.'
+          : 'The order is still being counted.',
     fields: (c) => [
       choice('step', 'What', STOCK_STEPS),
       {
