@@ -7,6 +7,8 @@ import { expect, freshDemo, test } from './support.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const take = async (page: Page, name: string): Promise<void> => {
+  await expect(page.getByRole('img', { name: /Being counted/ })).toHaveCount(0);
+  await expect(page.getByText('The order is being counted…')).toHaveCount(0);
   await page.waitForTimeout(2600);
   await page.screenshot({ path: `${folder}${name}.png` });
 };

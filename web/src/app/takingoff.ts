@@ -6,28 +6,41 @@
 import { wrap } from 'comlink';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Takeoff } from '@lentum/core/order';
-import type { OrderWork } from '../workers/order.worker.ts';
-import { countWork, type Counted, type OrderAsked } from '../workers/orderwork.ts';
+import { WorkCounter, type Counted, type OrderAsked } from '../workers/orderwork.ts';
 
 /** Whoever counts, wherever it sits. */
 export interface Counter {
   readonly count: (asked: OrderAsked, isWhole: boolean) => Promise<Counted>;
+  /** The order that was counted last. */
+  readonly whole: () => Promise<Takeoff | undefined>;
   readonly end: () => void;
 }
 
 const NOTHING: Takeoff = { groups: [], lines: [], missing: [], unsaid: [], undelivered: [], idle: [] };
 
-const countHere: Counter = {
-  count: (asked, isWhole) => Promise.resolve(countWork(asked, isWhole)),
-  end: () => undefined,
-};
+function countHere(): Counter {
+  const here = new WorkCounter();
+  return {
+    count: (asked, isWhole) => Promise.resolve(here.count(asked, isWhole)),
+    whole: () => Promise.resolve(here.whole()),
+    end: () => undefined,
+  };
+}
 
 function openCounter(): Counter {
-  if (typeof Worker === 'undefined') return countHere;
+  if (typeof Worker === 'undefined') return countHere();
   const worker = new Worker(new URL('../workers/order.worker.ts', import.meta.url), { type: 'module' });
-  const remote = wrap<OrderWork>(worker);
-  return { count: remote.countWork, end: () => worker.terminate() };
+  const remote = wrap<WorkCounter>(worker);
+  return {
+    count: (asked, isWhole) => remote.count(asked, isWhole),
+    whole: () => remote.whole(),
+    end: () => worker.terminate(),
+  };
 }
+
+/** Made anew each time that it is asked for, out of the same documents. */
+const isSame = (a: OrderAsked, b: OrderAsked | undefined): boolean =>
+  b !== undefined && (Object.keys(a) as (keyof OrderAsked)[]).every((key) => a[key] === b[key]);
 
 /** @param asked undefined while no job is open; another after each change */
 export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Counter = openCounter) {
@@ -38,6 +51,7 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
   let counter: Counter | undefined;
   /** Is there while the answer is not. */
   let wanted: { readonly of: OrderAsked; readonly isWhole: boolean } | undefined;
+  let last: { readonly of: OrderAsked; readonly counted: Counted } | undefined;
   let busy = false;
   /** Counts the jobs: what is under way for an earlier one may come late, or never. */
   let round = 0;
@@ -45,16 +59,19 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
   function giveUp(): void {
     counter?.end();
     counter = undefined;
+    last = undefined;
   }
 
   /** Never without an answer: when the worker breaks it is counted in place, and the next time by a new one. */
   async function count({ of, isWhole }: NonNullable<typeof wanted>): Promise<Counted> {
     counter ??= open();
     try {
-      return await counter.count(of, isWhole);
+      // What is counted is only fetched.
+      const takenOff = isWhole && last && isSame(of, last.of) ? await counter.whole() : undefined;
+      return takenOff && last ? { ...last.counted, takenOff } : await counter.count(of, isWhole);
     } catch {
       giveUp();
-      return countHere.count(of, isWhole);
+      return countHere().count(of, isWhole);
     }
   }
 
@@ -68,6 +85,7 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
         const one: NonNullable<typeof wanted> = wanted;
         const found = await count(one);
         if (round !== mine) return;
+        last = counter && { of: one.of, counted: found };
         if (wanted !== one) continue;
         wanted = undefined;
         counted.value = found;
@@ -82,7 +100,8 @@ export function useTakingOff(asked: () => OrderAsked | undefined, open: () => Co
     [asked, isNeeded],
     ([next, isWhole]) => {
       wanted = next && { of: next, isWhole };
-      isCounted.value = false;
+      // What is counted stays so where all of it is asked for.
+      if (!next || !isSame(next, last?.of)) isCounted.value = false;
       if (next) void look();
     },
     { immediate: true },

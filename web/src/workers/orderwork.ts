@@ -38,10 +38,10 @@ export interface Counted {
   readonly takenOff: Takeoff | undefined;
 }
 
-export function countWork(
-  { survey, buildUps, order, courses, system }: OrderAsked,
-  isWhole: boolean,
-): Counted {
+function counted({ survey, buildUps, order, courses, system }: OrderAsked): {
+  facts: WorkFacts;
+  takenOff: Takeoff;
+} {
   const details = detailSchedule(survey, buildUps);
   const takenOff = takeoff(survey, buildUps, order, { details, courses: courses ?? 'by area', system });
   const shapes = survey.zones.map((z) => ({ name: z.name, quantities: zoneQuantities(z) }));
@@ -62,6 +62,21 @@ export function countWork(
       },
       order: { lines: takenOff.lines.length, missingZones: takenOff.missing.length },
     },
-    takenOff: isWhole ? takenOff : undefined,
+    takenOff,
   };
+}
+
+/** Counts, and keeps what was counted last for whoever asks for all of it. */
+export class WorkCounter {
+  private last: Takeoff | undefined;
+
+  count(asked: OrderAsked, isWhole: boolean): Counted {
+    const { facts, takenOff } = counted(asked);
+    this.last = takenOff;
+    return { facts, takenOff: isWhole ? takenOff : undefined };
+  }
+  /** The order that was counted last. */
+  whole(): Takeoff | undefined {
+    return this.last;
+  }
 }
