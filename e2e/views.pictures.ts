@@ -7,9 +7,9 @@ import { expect, freshDemo, test } from './support.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const take = async (page: Page, name: string): Promise<void> => {
-  await expect(page.getByRole('img', { name: /Being counted/ })).toHaveCount(0);
-  await expect(page.getByText('The order is being counted…')).toHaveCount(0);
   await page.waitForTimeout(2600);
+  await expect(page.getByText('The order is being counted…')).toHaveCount(0);
+  await expect(page.getByRole('img', { name: /Being counted/ })).toHaveCount(0);
   await page.screenshot({ path: `${folder}${name}.png` });
 };
 
@@ -56,6 +56,7 @@ test('desk', async ({ page }) => {
   await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
   await page.getByRole('slider', { name: 'Start of laying' }).focus();
   for (let n = 0; n < 2; n += 1) await page.keyboard.press('PageUp');
+  await page.evaluate(() => window.scrollTo(0, 0));
   await take(page, 'today');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');
