@@ -79,6 +79,24 @@ describe('the record in words', () => {
     const shown = demo.record.filter((s) => numbers.includes(s.seq));
     expect(w.findAll('tr.gone')).toHaveLength(shown.filter((s) => replaced.has(s.entry.id)).length);
   });
+
+  it('are found by words, in any order; what is not there is said', async () => {
+    const w = at.show(EntryList, { zoneId: 'hall', highlighted: '' });
+    const find = async (text: string): Promise<string[]> => {
+      await w.get('input[type="search"]').setValue(text);
+      await at.wait(300);
+      return w.findAll('tbody tr').map((r) => plain(r.text()).toLowerCase());
+    };
+    const all = w.findAll('tbody tr').length;
+    const some = await find('PRIMER h3');
+    expect(some.length).toBeGreaterThan(0);
+    expect(some.length).toBeLessThan(all);
+    for (const row of some) expect(row).toMatch(/primer/);
+    expect(await find('  h3   primer ')).toEqual(some);
+    expect(await find('no such thing')).toEqual([]);
+    expect(plain(w.text())).toContain('No entry of this zone has “no such thing” in it.');
+    expect(await find('')).toHaveLength(all);
+  });
 });
 
 describe('finding', () => {

@@ -3,6 +3,7 @@
  * Every entry of a zone, and those of the job as a whole, newest first; what was superseded stays, struck through, with what
  * took its place. What was done against a rule is said below it.
  */
+import { refDebounced } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { entriesOf, kindName, laterEntries, type BookEntry, type Kind } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
@@ -18,7 +19,10 @@ const words = useEntryWords();
 const PAGE = 40;
 const most = ref(PAGE);
 const kind = ref<'all' | Kind>('all');
-watch([() => props.zoneId, kind], () => (most.value = PAGE));
+const asked = ref('');
+/** A long record is gone through once somebody stops typing. */
+const sought = refDebounced(asked, 200);
+watch([() => props.zoneId, kind, sought], () => (most.value = PAGE));
 
 const laterOf = computed(() => laterEntries(job.book));
 const here = computed(() => entriesOf(props.zoneId, job.documents.site.content, job.book));
@@ -29,7 +33,19 @@ const kinds = computed(() => [
     label: `${kindName(k)}, ${here.value.filter((e) => e.kind === k).length}`,
   })),
 ]);
-const found = computed(() => here.value.filter((e) => kind.value === 'all' || e.kind === kind.value));
+const ofKind = computed(() => here.value.filter((e) => kind.value === 'all' || e.kind === kind.value));
+const plain = (text: string): string => text.toLowerCase().replace(/\s/g, ' ');
+/** Those in which every word stands that was typed: number, who, kind, or what it says. */
+const found = computed(() => {
+  const parts = plain(sought.value)
+    .split(' ')
+    .filter((w) => w !== '');
+  if (parts.length === 0) return ofKind.value;
+  return ofKind.value.filter((e) => {
+    const text = plain(`${numberOf(e)} ${e.who} ${kindName(e.kind)} ${words.line(e)}`);
+    return parts.every((w) => text.includes(w));
+  });
+});
 const rows = computed(() =>
   found.value.slice(0, most.value).map((entry) => ({
     entry,
@@ -54,8 +70,20 @@ const fate = (later: BookEntry): string =>
     <span class="quiet"
       >{{ found.length }} on this zone and of the job, newest first; none can be changed or removed</span
     >
-    <PickList v-model="kind" class="end kinds" label="Kind of entry" :options="kinds" />
+    <el-input
+      v-model="asked"
+      class="end find"
+      type="search"
+      clearable
+      maxlength="80"
+      placeholder="Find in entries"
+      aria-label="Find in entries"
+    />
+    <PickList v-model="kind" class="kinds" label="Kind of entry" :options="kinds" />
   </div>
+  <p v-if="found.length === 0 && sought !== ''" class="quiet" role="status">
+    No entry of this zone has “{{ sought }}” in it.
+  </p>
   <div class="scroll-x">
     <table class="dense">
       <thead>
@@ -120,10 +148,12 @@ const fate = (later: BookEntry): string =>
 .here {
   white-space: nowrap;
 }
+.find,
 .kinds {
   width: 220px;
 }
 @media (max-width: 720px) {
+  .find,
   .kinds {
     width: 100%;
   }
