@@ -1,4 +1,5 @@
 export { canonicalJson } from './canonical.ts';
+export { byCost, NO_COST, type CostOrder } from './costorder.ts';
 export {
   currencyOf,
   HOLD_POINTS,

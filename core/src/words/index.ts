@@ -11,7 +11,7 @@ export {
   type Odds,
 } from './callverdicts.ts';
 export { briefVerdict } from './callbriefs.ts';
-export { byCost, jobMorning, type Morning, type MorningLine, type MorningWeather } from './morning.ts';
+export { jobMorning, type Morning, type MorningLine, type MorningWeather } from './morning.ts';
 export { toldState, type ToldBay, type ToldGate, type ToldState, type ToldValue } from './toldstate.ts';
 export { deadlinesOf, duesOf, together, type Deadline, type Due } from './deadlines.ts';
 export { staleHours, weatherWarnings, type WeatherFactsToMind } from './weatherwarnings.ts';

@@ -3,6 +3,7 @@
  * entry and the weather of the place, with the key that puts the jobs in order of what missing them costs.
  */
 import { CALL_KINDS, type Call, type CallKind } from '../call/index.ts';
+import type { CostOrder } from '../job/index.ts';
 import type { Delivery } from '../order/index.ts';
 import { kindName, type BookEntry } from '../record/index.ts';
 import type { JobState } from '../state/index.ts';
@@ -42,7 +43,7 @@ export interface Morning {
   readonly last: { readonly atMs: number; readonly who: string; readonly says: string } | undefined;
   readonly weather: MorningWeather | undefined;
   /** Compared number by number, the smaller one first. */
-  readonly order: readonly [kind: number, whenMs: number];
+  readonly order: CostOrder;
 }
 
 const URGENT: readonly CallKind[] = ['wet', 'closing', 'lost', 'missed'];
@@ -188,7 +189,3 @@ export function jobMorning(
     order: [kind, Math.min(...when, Number.MAX_SAFE_INTEGER)],
   };
 }
-
-/** The job whose missing costs most first. */
-export const byCost = (a: Pick<Morning, 'order'>, b: Pick<Morning, 'order'>): number =>
-  a.order[0] - b.order[0] || a.order[1] - b.order[1];

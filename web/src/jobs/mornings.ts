@@ -1,5 +1,6 @@
 /** The firm's morning: each open job in one line, asked one after another, and in order once all have answered. */
 import { onScopeDispose, shallowRef, watch, type Ref } from 'vue';
+import { byCost, NO_COST, type CostOrder } from '@lentum/core/job';
 import { get } from '../app/api.ts';
 
 export interface MorningLineTold {
@@ -31,7 +32,7 @@ export interface MorningTold {
     readonly rainFrom?: string;
     readonly mostWindMPerS?: number;
   };
-  readonly order: readonly [number, number];
+  readonly order: CostOrder;
 }
 
 const AT_ONCE = 2;
@@ -42,9 +43,8 @@ export function inMorningOrder<R extends { readonly id: string }>(
   rows: readonly R[],
   told: ReadonlyMap<string, Pick<MorningTold, 'order'>>,
 ): R[] {
-  const of = (row: R, i: number): number => told.get(row.id)?.order[i] ?? Infinity;
-  const by = (a: number, b: number): number => (a === b ? 0 : a - b);
-  return [...rows].sort((a, b) => by(of(a, 0), of(b, 0)) || by(of(a, 1), of(b, 1)));
+  const of = (row: R): CostOrder => told.get(row.id)?.order ?? NO_COST;
+  return [...rows].sort((a, b) => byCost(of(a), of(b)));
 }
 
 /**
