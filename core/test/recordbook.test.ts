@@ -273,7 +273,7 @@ describe('in words and as a table', () => {
       'trial patch, fill rate, 1 area, 1.5 volume, 10 % thickener, tip 0.4, 180 pressure, grey, good, decided by Marek',
     ],
     ['made-coat', 'H5, H6 · Second coat, rolled, 2 passes, grey, thinned 5 %, 3 readings, batch F-2240'],
-    ['made-ply', 'W2 · Cap sheet laid, 3 used, batch C-9914, looked at'],
+    ['made-ply', 'W2 · Cap sheet laid, 3 count used, batch C-9914, looked at'],
     ['made-broadcast', 'T5, T6 · Coloured quartz thrown to refusal, 100 mass, batch Q-5521'],
     ['made-mix', 'mix of primer, 10 massFine resin, catalyst 3 %, resin 15 temperature'],
     [

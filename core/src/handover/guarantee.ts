@@ -1,9 +1,9 @@
 /** What a guarantee hangs on, each with whether it is kept: what is shown of the roof, visits, and the day it is sent in. */
-import type { Part } from '../figures/index.ts';
+import { words, type Part } from '../figures/index.ts';
 import type { Guarantee, ProofSubject } from '../proving/index.ts';
 import { monthOfDay, type UpkeepDate, type Visit } from '../upkeep/index.ts';
 import { MS_PER_DAY } from '../units/index.ts';
-import { dateOf, dayText } from '../words/index.ts';
+import { dateOf } from '../words/index.ts';
 import { PROOF_NAMES, proofCount } from './proofwords.ts';
 import { isGood, type ProofLine } from './proof.ts';
 
@@ -94,7 +94,7 @@ function visitLines(
       what: `Visits of year ${n + 1}`,
       answer: enough ? 'kept' : today > to ? 'broken' : 'to come',
       says: [
-        `${made.length} of ${visitsPerYear} until ${dayText(to)}${who ? `, made by ${who}` : ''}.`,
+        ...words`${String(made.length)} of ${String(visitsPerYear)} until ${{ day: to }}${who ? `, made by ${who}` : ''}.`,
         ...(visitsBy ? [` To be made by ${visitsBy}.`] : []),
       ],
     });
@@ -117,9 +117,9 @@ function sentLine(
       what,
       answer: late ? 'broken' : sentOn ? 'kept' : 'to come',
       says: [
-        sentOn
-          ? `sent ${dayText(sentOn)}, asked for by ${dayText(by)}.`
-          : `not sent yet; asked for by ${dayText(by)}.`,
+        ...(sentOn
+          ? words`sent ${{ day: sentOn }}, asked for by ${{ day: by }}.`
+          : words`not sent yet; asked for by ${{ day: by }}.`),
       ],
     },
   ];

@@ -72,7 +72,7 @@ export function summarySection(terms: SummaryTerms, t: Telling): SimpleBlock[] {
         : [t.w('Not handed over yet.')]),
       ...(next ? [t.w(`${DATE_NAMES[next.key]} next: ${dateText(next)}.`)] : []),
       ...(recoat ? [t.w(`Coated again, roughly: ${dateText(recoat)}.`)] : []),
-      ...(guarantee ? [`${t.w('Guarantee')}: ${guaranteeWords(guarantee, t.w)}`] : []),
+      ...(guarantee ? [`${t.w('Guarantee')}: ${guaranteeWords(guarantee, t.w, t.day)}`] : []),
     ]),
   ];
 }

@@ -69,7 +69,7 @@ export function upkeepSection(plan: UpkeepPlan, t: Telling): SimpleBlock[] {
 export function guaranteeSection(stand: GuaranteeStand, t: Telling): SimpleBlock[] {
   return [
     heading(1, t.w('Guarantee')),
-    line(guaranteeWords(stand, t.w)),
+    line(guaranteeWords(stand, t.w, t.day)),
     ...(stand.lines.length === 0
       ? [line(t.w('It is not entered on what it hangs.'), 'quiet')]
       : [

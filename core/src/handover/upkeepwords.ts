@@ -2,7 +2,6 @@
 import type { Part } from '../figures/index.ts';
 import { words } from '../figures/index.ts';
 import { monthName, monthText, type DateKey, type UpkeepDate, type UpkeepPlan } from '../upkeep/index.ts';
-import { dayText } from '../words/index.ts';
 import type { GuaranteeStand } from './guarantee.ts';
 
 export const DATE_NAMES: Readonly<Record<DateKey, string>> = {
@@ -40,14 +39,18 @@ export const openWords = (unproven: readonly string[]): string =>
     ? 'Everything that was looked at was proven.'
     : `Handed over with ${unproven.length} not proven: ${unproven.join(', ').toLowerCase()}.`;
 
-/** @param w words of the program; what people typed stays as it is */
+/**
+ * @param w words of the program; what people typed stays as it is
+ * @param day a date, as its reader writes it
+ */
 export const guaranteeWords = (
   { guarantee: g, startsOn, endsOn }: GuaranteeStand,
   w: (text: string) => string,
+  day: (date: string) => string,
 ): string =>
   `${w('Given by')} ${g.by} ${w(`for ${g.years} ${g.years === 1 ? 'year' : 'years'}`)}: ${g.covers}. ${
     startsOn && endsOn
-      ? w(`From ${dayText(startsOn)} to ${dayText(endsOn)}.`)
+      ? `${w('From')} ${day(startsOn)} ${w('to')} ${day(endsOn)}.`
       : w('It begins when the roof is handed over.')
   }`;
 

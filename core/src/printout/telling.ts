@@ -4,7 +4,7 @@ import { currencyOf, type JobHead } from '../job/index.ts';
 import { format, notationOf, type Quantity } from '../units/index.ts';
 import { fullTime, utcOffset } from '../weather/index.ts';
 import type { Printout } from './model.ts';
-import { worded, wordingOf } from '../wording/index.ts';
+import { calendarDay, worded, wordingOf } from '../wording/index.ts';
 
 export interface Telling {
   /** Words of the program. What people typed does not pass here. */
@@ -13,6 +13,8 @@ export interface Telling {
   readonly figure: (figure: Figure | Given | undefined) => string;
   readonly time: (instant: string) => string;
   readonly timeMs: (ms: number) => string;
+  /** A date without a time. */
+  readonly day: (date: string) => string;
   /** From one instant to another; the date once where it is the same day. */
   readonly span: (from: string, to: string) => string;
   readonly parts: (parts: readonly Part[]) => string;
@@ -43,6 +45,7 @@ export function tellingOf(head: Writing): Telling {
     figure: (f) => (f ? value(f.value, f.quantity) : '–'),
     time,
     timeMs,
+    day: (date) => calendarDay(date, wording === 'us'),
     span: (from, to) => {
       const [a, b] = [time(from), time(to)];
       const day = a.slice(0, a.lastIndexOf(',') + 2);

@@ -1,5 +1,6 @@
 /** Months of the calendar as one running number, for dates that come back every so many months. */
-import { dateOf, MONTHS } from '../words/index.ts';
+import { MONTHS } from '../wording/index.ts';
+import { dateOf } from '../words/index.ts';
 
 /** Months since the year 0: January of 2026 is 24312. */
 export type Month = number;

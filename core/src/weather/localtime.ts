@@ -1,4 +1,5 @@
 /** Local clocks and instants. Zones by their IANA names; clocks that are put forward or back are distinguished. */
+import { MONTHS } from '../wording/index.ts';
 import { Kept } from '../keeping/index.ts';
 import { MS_PER_DAY, MS_PER_MINUTE } from '../units/index.ts';
 
@@ -56,7 +57,6 @@ export function instantsOf(clockMs: number, zone: string): number[] {
 }
 
 const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const two = (n: number): string => String(n).padStart(2, '0');
 
 /** Joins what is not parted at the end of a line. */

@@ -6,6 +6,8 @@
  */
 import { convert } from '../units/index.ts';
 
+export { calendarDay, MONTHS } from './dates.ts';
+
 export const WORDINGS = ['uk', 'us'] as const;
 export type Wording = (typeof WORDINGS)[number];
 

@@ -34,7 +34,7 @@ export {
 export { moveWords, SLIP_WORDS, slipCounts, whyLines, type WhyLine } from './movewords.ts';
 export { DAY_COLUMNS, dayRows, workEventId } from './daystable.ts';
 export { noticeBlocks, noticesOf, dayRuns, type Notice } from './notices.ts';
-export { dateOf, dayText, deliveryVerdicts, MONTHS, openedVerdicts, stockVerdicts } from './supplywords.ts';
+export { dateOf, deliveryVerdicts, openedVerdicts, stockVerdicts } from './supplywords.ts';
 export { lateWords, lostWords, PRICE_COLUMNS, priceBlocks, priceRows, spreadWords } from './pricewords.ts';
 export { toldPlan, type ToldPlan } from './toldplan.ts';
 export { KIT_GROUP_NAMES, KIT_GROUPS, kitOf, type KitGroup, type KitLine } from './kit.ts';

@@ -1,7 +1,7 @@
 /** What those who live and work around a roof are told: when nobody may come on it, when it is loud, when it smells. */
 import type { PlanAnswer, TaskShown } from '../planning/index.ts';
 import { columns, heading, line, row, table, type Block, type Telling } from '../printout/index.ts';
-import { dateOf, dayText } from './supplywords.ts';
+import { dateOf } from './supplywords.ts';
 
 export interface Notice {
   readonly zone: string;
@@ -48,14 +48,14 @@ export const noticesOf = (answer: PlanAnswer): Notice[] =>
     .sort((a, b) => a.fromMs - b.fromMs);
 
 /** Days that follow one another as one run: 3 Dec 2026 to 5 Dec 2026. */
-export function dayRuns(dates: readonly string[]): string {
+export function dayRuns(dates: readonly string[], day: (date: string) => string): string {
   const runs: [string, string][] = [];
   for (const date of dates) {
     const last = runs.at(-1);
     if (last && Date.parse(date) - Date.parse(last[1]) <= MS_PER_DAY) last[1] = date;
     else runs.push([date, date]);
   }
-  return runs.map(([a, b]) => (a === b ? dayText(a) : `${dayText(a)} to ${dayText(b)}`)).join(', ');
+  return runs.map(([a, b]) => (a === b ? day(a) : `${day(a)} to ${day(b)}`)).join(', ');
 }
 
 /** A notice to hang up or to send, as planned today. */
@@ -70,10 +70,10 @@ export function noticeBlocks(answer: PlanAnswer, timeZone: string, t: Telling): 
       notices.map((n) =>
         row([
           n.zone,
-          `${dayText(dateOf(n.fromMs, timeZone))} ${t.w('until')} ${t.timeMs(n.untilMs)}`,
-          dayRuns(n.loud) || none,
-          dayRuns(n.smells) || none,
-          dayRuns(n.hot) || none,
+          `${t.day(dateOf(n.fromMs, timeZone))} ${t.w('until')} ${t.timeMs(n.untilMs)}`,
+          dayRuns(n.loud, t.day) || none,
+          dayRuns(n.smells, t.day) || none,
+          dayRuns(n.hot, t.day) || none,
         ]),
       ),
     ),

@@ -8,10 +8,6 @@ import { zoneAhead } from '../weather/index.ts';
 /** The date of an instant by the clocks of a place. */
 export const dateOf = (ms: number, timeZone: string): string =>
   new Date(ms + zoneAhead(ms, timeZone)).toISOString().slice(0, 10);
-export const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
-/** 2026-05-24 as 24 May 2026. */
-export const dayText = (date: string): string =>
-  `${Number(date.slice(8, 10))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''} ${date.slice(0, 4)}`;
 
 /** Deliveries of which some is laid after the day by which it was to be used. */
 export const deliveryVerdicts = (answer: PlanAnswer, timeZone: string): Verdict[] =>
@@ -21,7 +17,7 @@ export const deliveryVerdicts = (answer: PlanAnswer, timeZone: string): Verdict[
           {
             outcome: 'hold',
             subject: `${d.name}:`,
-            says: words`was to be used by ${dayText(d.usedBy)}; the last of it is laid ${{ atMs: d.lastMs }}.`,
+            says: words`was to be used by ${{ day: d.usedBy }}; the last of it is laid ${{ atMs: d.lastMs }}.`,
             quiet: ['Look at its shelf life, or let a part of it come later.'],
           },
         ]
@@ -83,7 +79,7 @@ export const stockVerdicts = (answer: PlanAnswer, lines: readonly OrderLine[], t
             {
               outcome: 'hold',
               subject: `${stock.name}, in the store:`,
-              says: words`is best before ${dayText(stock.bestBefore)}; the plan lays it first ${{ atMs: first }}.`,
+              says: words`is best before ${{ day: stock.bestBefore }}; the plan lays it first ${{ atMs: first }}.`,
               quiet: [
                 'Ask its maker, or buy it fresh: what is past its date is used on nobody’s word alone.',
               ],

@@ -42,6 +42,7 @@ import {
   whyLines,
 } from '@lentum/core/words';
 import { printoutLines, tellingOf } from '@lentum/core/printout';
+import { calendarDay } from '@lentum/core/wording';
 import { zoneAhead } from '@lentum/core/weather';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { inputsOf } from '../support/calls.ts';
@@ -679,7 +680,11 @@ describe('what goes out beside the day sheet', () => {
     [['2026-05-12', '2026-05-13', '2026-05-15'], '12 May 2026 to 13 May 2026, 15 May 2026'],
     [['2026-12-31', '2027-01-01'], '31 Dec 2026 to 1 Jan 2027'],
   ])('says days as runs: %j', (days, says) => {
-    expect(dayRuns(days)).toBe(says);
+    expect(dayRuns(days, calendarDay)).toBe(says);
+  });
+  it('and as an American job writes them', () => {
+    const { day } = tellingOf({ units: 'us', wording: 'us', timeZone: zone });
+    expect(dayRuns(['2026-05-12', '2026-05-13'], day)).toBe('May 12, 2026 to May 13, 2026');
   });
 
   it('has every work as a row of a table, in order', () => {

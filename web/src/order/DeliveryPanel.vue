@@ -2,9 +2,10 @@
 /** Deliveries: what day, for which zones, until when it is used. */
 import type { Delivery } from '@lentum/core/order';
 import type { Zone } from '@lentum/core/survey';
-import { dateOf, dayText } from '@lentum/core/words';
+import { dateOf } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { useKeptWorks } from '../app/keptworks.ts';
+import { dayWords } from '../app/time.ts';
 import TextInput from '../shared/TextInput.vue';
 
 const props = defineProps<{ zones: readonly Zone[]; today: string }>();
@@ -90,7 +91,7 @@ function onDay(d: Delivery, key: 'on' | 'usedBy', event: Event): void {
         />
       </el-checkbox-group>
       <p v-if="firstLaid(d)" class="quiet" :class="{ late: (firstLaid(d) ?? '') < d.on }">
-        The kept plan lays the first of it {{ dayText(firstLaid(d) ?? '')
+        The kept plan lays the first of it {{ dayWords(firstLaid(d) ?? '')
         }}{{ (firstLaid(d) ?? '') < d.on ? ', before it is there' : '' }}.
       </p>
       <el-button text @click="deliveries = deliveries.filter((x) => x.id !== d.id)">Take out</el-button>

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { Part } from '@lentum/core/figures';
 import { useJob } from '../app/job.ts';
+import { dayWords } from '../app/time.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from './FigureText.vue';
 
@@ -21,6 +22,7 @@ const pieces = computed(() =>
 );
 const isText = (p: Part): p is string => typeof p === 'string';
 const isTime = (p: Part): p is { atMs: number } => typeof p !== 'string' && 'atMs' in p;
+const isDay = (p: Part): p is { day: string } => typeof p !== 'string' && 'day' in p;
 const isFig = (p: Part): p is Extract<Part, { figure: unknown }> => typeof p !== 'string' && 'figure' in p;
 </script>
 
@@ -29,6 +31,7 @@ const isFig = (p: Part): p is Extract<Part, { figure: unknown }> => typeof p !==
     ><template v-if="isText(p)">{{ worded(p) }}</template
     ><span v-else class="whole"
       ><strong v-if="isTime(p)">{{ job.time(p.atMs) }}</strong
+      ><template v-else-if="isDay(p)">{{ dayWords(p.day) }}</template
       ><FigureText v-else-if="isFig(p)" :fine="fine" :figure="p.figure" />{{ behind }}</span
     ></template
   >

@@ -3,6 +3,7 @@
 import { guaranteeWords, PROOF_NAMES, type GuaranteeStand } from '@lentum/core/handover';
 import { PROOF_SUBJECTS } from '@lentum/core/proving';
 import type { Outcome } from '@lentum/core/words';
+import { dayWords } from '../../app/time.ts';
 import { worded } from '../../app/wording.ts';
 import NamedField from '../../shared/NamedField.vue';
 import MeasureInput from '../../shared/MeasureInput.vue';
@@ -42,7 +43,7 @@ const OUTCOMES = {
       <el-button @click="begin">{{ worded('Enter a guarantee') }}</el-button>
     </template>
     <template v-else>
-      <p v-if="stand">{{ guaranteeWords(stand, worded) }}</p>
+      <p v-if="stand">{{ guaranteeWords(stand, worded, dayWords) }}</p>
       <ul v-if="stand && stand.lines.length > 0" class="lines">
         <li v-for="(l, i) in stand.lines" :key="i">
           <VerdictMark :outcome="OUTCOMES[l.answer]" />
