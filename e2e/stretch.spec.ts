@@ -29,7 +29,7 @@ async function longJob(page: Page): Promise<string> {
     ...content.survey.zones,
     ...Array.from({ length: ZONES - content.survey.zones.length }, (_, i) => ({
       ...first,
-      ...{ id: `more-${i}`, code: `M${i}`, name: `Roof ${i + 1}` },
+      ...{ id: `more-${i}`, code: `M${String.fromCharCode(65 + i)}`, name: `Roof ${i + 1}` },
     })),
   ].map((z, i) => ({ ...z, name: i % 2 === 0 ? inWords(z.name) : unbroken(z.name) }));
   const id = randomUUID();
@@ -38,7 +38,8 @@ async function longJob(page: Page): Promise<string> {
     { ...content, job, survey: { ...content.survey, zones } },
     new Date().toISOString(),
   );
-  expect((await page.request.put(`/api/v1/jobs/${id}/file`, { data: file })).status()).toBe(201);
+  const put = await page.request.put(`/api/v1/jobs/${id}/file`, { data: file });
+  expect(put.status(), await put.text()).toBe(201);
   return id;
 }
 

@@ -274,6 +274,8 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
   margin-top: var(--s3);
 }
 .name {
+  min-width: 0;
+  overflow-wrap: anywhere;
   font-weight: 700;
   font-size: var(--t-l);
 }
@@ -292,7 +294,7 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
   }
   .jobs .name,
   .jobs .place {
-    flex: 1 0 100%;
+    flex: 1 1 100%;
   }
   .jobs .copy {
     flex: 1;

@@ -93,6 +93,7 @@ const few = (names: readonly string[], word: string): string =>
 }
 table {
   table-layout: fixed;
+  overflow-wrap: anywhere;
   margin: var(--s4) 0;
 }
 th[scope='row'] {

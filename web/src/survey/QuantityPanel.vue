@@ -50,28 +50,35 @@ const rows = computed<Row[]>(() => {
 
 <template>
   <div class="head"><h2>Quantities</h2></div>
-  <table class="dense">
-    <thead>
-      <tr>
-        <th scope="col">What</th>
-        <th scope="col" class="num">{{ zone.name }}</th>
-        <th scope="col" class="num">All zones</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="r in rows" :key="r.name">
-        <th scope="row">{{ worded(r.name) }}</th>
-        <td class="num"><FigureText v-if="r.one" :figure="r.one" /><template v-else>–</template></td>
-        <td class="num"><FigureText v-if="r.all" :figure="r.all" /><template v-else>–</template></td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="scroll-x">
+    <table class="dense">
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col" class="num zone">{{ zone.name }}</th>
+          <th scope="col" class="num">All zones</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.name">
+          <th scope="row">{{ worded(r.name) }}</th>
+          <td class="num"><FigureText v-if="r.one" :figure="r.one" /><template v-else>–</template></td>
+          <td class="num"><FigureText v-if="r.all" :figure="r.all" /><template v-else>–</template></td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
   <p v-if="totals.unfinished.length > 0" class="quiet">
     Not in the sums, as the outline is not finished: {{ totals.unfinished.map((z) => z.name).join(', ') }}.
   </p>
 </template>
 
 <style scoped>
+.zone {
+  min-width: 6rem;
+  max-width: 12rem;
+  overflow-wrap: anywhere;
+}
 th[scope='row'] {
   font-weight: 400;
 }
