@@ -33,9 +33,9 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await expect(walk.getByRole('status')).toContainText('4 sides');
   await walk.getByRole('button', { name: 'Make the zone' }).click();
   await expect(walk).toBeHidden();
-  await expect(page.getByText('the walk ends 1 mm from its start')).toHaveCount(0);
+  await expect(page.getByText(/the walk ends 1\smm from its start/)).toHaveCount(0);
   await measure(page, 'Side 3, length', '7,95');
-  await expect(page.getByText(/Open: the walk ends 50 mm from its start, 1 in 559/)).toBeVisible();
+  await expect(page.getByText(/Open: the walk ends 50\smm from its start, 1 in 559/)).toBeVisible();
   await expect(page.locator('section.figures .large')).toHaveCount(0);
   await page.getByRole('button', { name: 'Accept the adjustment' }).click();
   await expect(page.locator('section.figures .large')).toContainText('47.');
