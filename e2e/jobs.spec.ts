@@ -1,7 +1,6 @@
 /** The firm's morning: the jobs in one list, in order of what missing them costs. */
 import { randomUUID } from 'node:crypto';
-import { readJobFile, writeJobFile } from '@lentum/core/jobfile';
-import { emptyJob, expect, freshDemo, test } from './support.ts';
+import { emptyJob, expect, ownDemo, test } from './support.ts';
 
 test('jobs say what can be done and what waits, in order of cost; copies are told apart; one is found by its place', async ({
   page,
@@ -9,14 +8,8 @@ test('jobs say what can be done and what waits, in order of cost; copies are tol
   // A job of its own: a demo is put away when another test starts one.
   const tag = randomUUID().slice(0, 8);
   const place = `Velmora quay ${tag}`;
-  const demo = readJobFile(
-    await (await page.request.get(`/api/v1/jobs/${await freshDemo(page)}/file`)).text(),
-  );
-  if (!demo.ok) throw new Error('the demo is not whole');
-  const head = { ...demo.value.content.job, place, demo: false };
-  const id = randomUUID();
-  const file = writeJobFile({ ...demo.value.content, job: head }, new Date().toISOString());
-  expect((await page.request.put(`/api/v1/jobs/${id}/file`, { data: file })).status()).toBe(201);
+  const id = await ownDemo(page, (demo) => ({ ...demo, job: { ...demo.job, place } }));
+  const { job: head } = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as { job: object };
   expect((await page.request.post(`/api/v1/jobs/${id}/weather/fetch`, { data: {} })).status()).toBe(200);
   const copyOf = async (name: string, place: string): Promise<void> => {
     const r = await page.request.put(`/api/v1/jobs/${randomUUID()}`, {

@@ -1,8 +1,7 @@
 /** Names as long as they may be and thirty zones: nothing sticks out, and the head stays as high as it is. */
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
-import { readJobFile, writeJobFile } from '@lentum/core/jobfile';
-import { expect, freshDemo, sticksOut, test } from './support.ts';
+import { expect, ownDemo, sticksOut, test } from './support.ts';
 import { visit, VIEWS } from './views.ts';
 
 const LONGEST = 120;
@@ -17,31 +16,20 @@ const unbroken = (name: string): string =>
   `${name}${'longname'.repeat(20)}`.replace(/\s/g, '').slice(0, LONGEST);
 
 /** The demo under the longest names there may be, and with zones more. */
-async function longJob(page: Page): Promise<string> {
-  const read = readJobFile(
-    await (await page.request.get(`/api/v1/jobs/${await freshDemo(page)}/file`)).text(),
-  );
-  if (!read.ok) throw new Error('the demo is not whole');
-  const { content } = read.value;
-  const [first] = content.survey.zones;
-  if (!first) throw new Error('the demo has zones');
-  const zones = [
-    ...content.survey.zones,
-    ...Array.from({ length: ZONES - content.survey.zones.length }, (_, i) => ({
-      ...first,
-      ...{ id: `more-${i}`, code: `M${String.fromCharCode(65 + i)}`, name: `Roof ${i + 1}` },
-    })),
-  ].map((z, i) => ({ ...z, name: i % 2 === 0 ? inWords(z.name) : unbroken(z.name) }));
-  const id = randomUUID();
-  const job = { ...content.job, name: unbroken(`Terminal${id}`), place: inWords('Velmora'), demo: false };
-  const file = writeJobFile(
-    { ...content, job, survey: { ...content.survey, zones } },
-    new Date().toISOString(),
-  );
-  const put = await page.request.put(`/api/v1/jobs/${id}/file`, { data: file });
-  expect(put.status(), await put.text()).toBe(201);
-  return id;
-}
+const longJob = (page: Page): Promise<string> =>
+  ownDemo(page, (demo) => {
+    const [first] = demo.survey.zones;
+    if (!first) throw new Error('the demo has zones');
+    const zones = [
+      ...demo.survey.zones,
+      ...Array.from({ length: ZONES - demo.survey.zones.length }, (_, i) => ({
+        ...first,
+        ...{ id: `more-${i}`, code: `M${String.fromCharCode(65 + i)}`, name: `Roof ${i + 1}` },
+      })),
+    ].map((z, i) => ({ ...z, name: i % 2 === 0 ? inWords(z.name) : unbroken(z.name) }));
+    const job = { ...demo.job, name: unbroken(`Terminal${randomUUID()}`), place: inWords('Velmora') };
+    return { ...demo, job, survey: { ...demo.survey, zones } };
+  });
 
 const SIZES = [
   [360, 740],

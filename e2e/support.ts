@@ -11,6 +11,7 @@ import {
   type Locator,
   type Page,
 } from '@playwright/test';
+import { readJobFile, writeJobFile, type JobContent } from '@lentum/core/jobfile';
 import { BROWSER } from '../scripts/lib/browser.mjs';
 import { PAGES } from './playwright.config.ts';
 
@@ -93,6 +94,20 @@ export async function freshDemo(page: Page): Promise<string> {
   const id = randomUUID();
   const r = await page.request.put(`/api/v1/demo/${id}`);
   expect(r.status()).toBe(201);
+  return id;
+}
+
+/** The demo as it may be changed, under an id that no other test puts away. */
+export async function ownDemo(page: Page, change: (demo: JobContent) => JobContent): Promise<string> {
+  const demo = await page.request.get(`/api/v1/jobs/${await freshDemo(page)}/file`);
+  const read = readJobFile(await demo.text());
+  if (!read.ok) throw new Error('the demo is not whole');
+  const content = change({ ...read.value.content, job: { ...read.value.content.job, demo: false } });
+  const id = randomUUID();
+  const put = await page.request.put(`/api/v1/jobs/${id}/file`, {
+    data: writeJobFile(content, new Date().toISOString()),
+  });
+  expect(put.status(), await put.text()).toBe(201);
   return id;
 }
 

@@ -56,7 +56,6 @@ test('desk', async ({ page }) => {
   await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
   await page.getByRole('slider', { name: 'Start of laying' }).focus();
   for (let n = 0; n < 2; n += 1) await page.keyboard.press('PageUp');
-  await page.evaluate(() => window.scrollTo(0, 0));
   await take(page, 'today');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);
   await take(page, 'site');

@@ -7,7 +7,7 @@ import { VitePWA } from 'vite-plugin-pwa';
 
 /**
  * What most pages need, in few files: a hundred small ones cost a phone more than their bytes. The frame and the list
- * of jobs take the first two of these and not the core.
+ * of jobs take the first three of these and not the core.
  */
 const SHARED = [
   // What has to run before the first schema is made, and what makes them.

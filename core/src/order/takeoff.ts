@@ -16,7 +16,7 @@ import type { Part } from './parts.ts';
 import { sectionOf, SECTIONS, type Section } from './sections.ts';
 import type { Delivery, OrderDoc, StockItem } from './schema.ts';
 import { Store, type Drawn } from './stock.ts';
-import { suppliedIn } from './supplies/kinds.ts';
+import { inUsSizes } from './supplies/kinds.ts';
 import { carriage, type Carriage } from './transport.ts';
 
 export interface OrderLine {
@@ -213,7 +213,8 @@ export function takeoff(survey: Zones, doc: BuildUpDoc, order: OrderDoc, terms: 
   const laid = courses === 'by area' ? undefined : courses;
   const needed = needs(survey, doc, details, order, terms.areaPct ?? 0, laid);
   const { missing, unsaid } = needed;
-  const parts = needed.parts.map((p) => ({ ...p, item: suppliedIn(terms.system ?? 'metric', p.item) }));
+  const parts =
+    terms.system === 'us' ? needed.parts.map((p) => ({ ...p, item: inUsSizes(p.item) })) : needed.parts;
   const store = new Store(order.stock);
   const groups: OrderGroup[] = [];
   const add = (id: string, name: string, mine: readonly Part[], delivery?: Delivery): void => {

@@ -5,7 +5,7 @@ import { buildUpDocSchema, buildUpSchema } from '@lentum/core/buildup';
 import { coursesFigures, cutLines, howGood, layLines } from '@lentum/core/courses';
 import { cutLists, detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
-import { instantSchema } from '@lentum/core/job';
+import { instantSchema, jobHeadSchema } from '@lentum/core/job';
 import { orderSchema, quickCourses, takeoff } from '@lentum/core/order';
 import {
   baySchema,
@@ -33,7 +33,7 @@ export const workRoutes = [
     'Net, gross and containers for a survey and its build-ups',
     z.strictObject({
       ...{ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema },
-      units: z.enum(['metric', 'us']).optional(),
+      units: jobHeadSchema.shape.units.optional(),
     }),
     ({ survey, buildUp, order, units }) => takeoff(survey, buildUp, order, { system: units }),
   ),

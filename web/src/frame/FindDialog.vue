@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { useRouter, type RouteLocationRaw } from 'vue-router';
 import { batchesOf } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import { hasWords } from '../shared/findwords.ts';
 import { STAGES } from './stagelist.ts';
 
 const open = defineModel<boolean>({ required: true });
@@ -61,10 +62,8 @@ const items = computed<Item[]>(() => {
 
 const MOST = 12;
 const found = computed(() => {
-  const words = text.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return items.value
-    .filter((i) => words.every((w) => `${i.kind} ${i.name}`.toLowerCase().includes(w)))
-    .slice(0, MOST);
+  const isSought = hasWords(text.value);
+  return items.value.filter((i) => isSought(`${i.kind} ${i.name}`)).slice(0, MOST);
 });
 
 function go(item: Item | undefined): void {

@@ -8,6 +8,7 @@ import { computed, ref, watch } from 'vue';
 import { entriesOf, kindName, laterEntries, type BookEntry, type Kind } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
+import { hasWords } from '../shared/findwords.ts';
 import PickList from '../shared/PickList.vue';
 import EntryPictures from '../shared/pictures/EntryPictures.vue';
 import { useEntryWords } from './entrywords.ts';
@@ -34,17 +35,11 @@ const kinds = computed(() => [
   })),
 ]);
 const ofKind = computed(() => here.value.filter((e) => kind.value === 'all' || e.kind === kind.value));
-const plain = (text: string): string => text.toLowerCase().replace(/\s/g, ' ');
 /** Those in which every word stands that was typed: number, who, kind, or what it says. */
 const found = computed(() => {
-  const parts = plain(sought.value)
-    .split(' ')
-    .filter((w) => w !== '');
-  if (parts.length === 0) return ofKind.value;
-  return ofKind.value.filter((e) => {
-    const text = plain(`${numberOf(e)} ${e.who} ${kindName(e.kind)} ${words.line(e)}`);
-    return parts.every((w) => text.includes(w));
-  });
+  if (sought.value.trim() === '') return ofKind.value;
+  const isSought = hasWords(sought.value);
+  return ofKind.value.filter((e) => isSought(`${numberOf(e)} ${e.who} ${kindName(e.kind)} ${words.line(e)}`));
 });
 const rows = computed(() =>
   found.value.slice(0, most.value).map((entry) => ({

@@ -1,5 +1,5 @@
 import { boxOf, type Leg, type Point } from '@lentum/core/geometry';
-import { type ImportedOutline } from '@lentum/core/outlinefiles';
+import type { ImportedOutline } from '@lentum/core/outlinefiles';
 import { blankOpening, blankZone, freePlot, usualCount, withEstimate, type Zone } from '@lentum/core/survey';
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';

@@ -1,7 +1,7 @@
 /** Small things that a job takes besides layers and details: what they are sold in. Packs and prices are typical. */
 import type { Hazard } from '../../buildup/index.ts';
 import { resized, type PackSize } from '../../library/index.ts';
-import type { Quantity, System } from '../../units/index.ts';
+import type { Quantity } from '../../units/index.ts';
 import type { Item, Pack } from '../items.ts';
 
 const pack = (id: string, name: string, net: number, price: number, massKg: number): Pack => ({
@@ -181,10 +181,10 @@ const US_SIZES: Readonly<Record<SupplyKey, readonly PackSize[] | undefined>> = {
 };
 
 const SUPPLY = 'supply/';
-/** An item as it is sold where the job is; what is no supply stays as its build-up has it. */
-export function suppliedIn(system: System, item: Item): Item {
+/** An item in the packs of the second set; what is no supply stays as its build-up has it. */
+export function inUsSizes(item: Item): Item {
   const sizes = item.key.startsWith(SUPPLY) ? US_SIZES[item.key.split('/')[1] as SupplyKey] : undefined;
-  return system === 'us' && sizes ? { ...item, packs: resized(item.packs, sizes) } : item;
+  return sizes ? { ...item, packs: resized(item.packs, sizes) } : item;
 }
 
 /** @param of what it belongs to, where two of a kind are not the same: the catalyst of one resin */

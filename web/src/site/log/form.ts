@@ -20,10 +20,9 @@ export interface LogContext {
   readonly judged: boolean;
   /** What is not proven of the zone now, by its names. */
   readonly unproven: () => readonly string[];
-  /** Lines of the order, to name what came. */
   /** Whether the order is counted. */
   readonly counted: boolean;
-  /** What it buys. */
+  /** Lines of the order, to name what came. */
   readonly items: readonly { readonly key: string; readonly name: string }[];
   /** Value of a field to an instant; undefined when it is no time. */
   readonly instant: (field: unknown) => string | undefined;

@@ -3,6 +3,7 @@
 import { wrap } from 'comlink';
 import { computed, defineAsyncComponent, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { distanceKm, type WeatherSeries } from '@lentum/core/weather';
+import { MONTHS } from '@lentum/core/wording';
 import { useJob } from '../../app/job.ts';
 import type { FamilySeason, WeatherWork } from '../../workers/weather.worker.ts';
 
@@ -32,7 +33,6 @@ const NEAR_KM = 5;
 const awayKm = computed(() =>
   place.value && props.series.place ? Math.round(distanceKm(place.value, props.series.place)) : 0,
 );
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const most = computed(() => Math.max(1, ...found.value.flatMap((f) => f.byMonth)));
 const rows = computed(() => [...found.value].sort((a, b) => b.total - a.total));
 /** Looked at in the chart: at first the most, the middle and the least usable. */
