@@ -53,6 +53,21 @@ describe('a measuring field', () => {
     expect(w.get('input').element.value).toBe(`10'`);
   });
 
+  it('keeps what is half typed when the ways of writing come anew, and takes it then', async () => {
+    const w = field(undefined);
+    const typed = w.get('input');
+    typed.element.value = '4.2';
+    await typed.trigger('input');
+    usePreferences().units = 'us';
+    await nextTick();
+    await nextTick();
+    expect(typed.element.value).toBe('4.2');
+    typed.element.value = '4.2 m';
+    await typed.trigger('input');
+    await typed.trigger('change');
+    expect(w.emitted('update:modelValue')?.at(-1)).toEqual([4.2]);
+  });
+
   it('shows feet and inches as on a tape, and leaves the figure alone when nothing was typed', async () => {
     usePreferences().units = 'us';
     const w = field(4.2);

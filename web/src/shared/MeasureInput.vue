@@ -32,14 +32,21 @@ const id = useId();
 const text = ref('');
 const problem = ref('');
 
+/** As it was written here last: other text was typed since, and is not taken yet. */
+let shown = '';
 function show(): void {
-  text.value = inField();
+  shown = inField();
+  text.value = shown;
 }
 /** The figure as it stands in the field while nobody types. */
 const inField = (): string =>
   model.value === undefined ? '' : typed(model.value, props.quantity, props.digits ?? 3);
-watch([model, written], () => {
+watch(model, () => {
   if (problem.value === '') show();
+});
+/** What is being typed stays: the head of the job may come anew from the server at any moment. */
+watch(written, () => {
+  if (problem.value === '' && text.value === shown) show();
 });
 show();
 const told = useOddText(() => props.label, text, problem, show);
