@@ -148,7 +148,7 @@ export const useJob = defineStore('job', () => {
   async function readHead(): Promise<void> {
     const jobId = id.value;
     const { body } = await get<JobAnswer>(`/jobs/${jobId}`);
-    if (id.value !== jobId || body.version < headVersion.value) return;
+    if (id.value !== jobId || body.version <= headVersion.value) return;
     head.value = body.job;
     headVersion.value = body.version;
   }
