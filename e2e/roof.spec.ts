@@ -12,6 +12,7 @@ import {
   measure,
   newZone,
   onPlan,
+  rectangle,
   saved,
   test,
 } from './support.ts';
@@ -60,9 +61,16 @@ test('an L-shaped roof with two roof lights from tape measures alone', async ({ 
   await expect(large(page)).toHaveText('60.00 m²');
 
   await page.getByRole('button', { name: 'Add a roof light' }).click();
+  await rectangle(page, 'Roof light 1', ['1', '1', '1', '1', '150']);
   await page.getByRole('button', { name: 'Add a round one' }).click();
   await measure(page, 'Roof light 2, middle along side 1', '7');
   await measure(page, 'Roof light 2, middle into the zone', '2');
+  await measure(page, 'Roof light 2, diameter', '1');
+  // It is no opening before all of it is measured.
+  await expect(page.getByRole('button', { name: 'Add it', exact: true })).toBeDisabled();
+  await expect(large(page)).toHaveText('59.00 m²');
+  await measure(page, 'Roof light 2, kerb height', '150');
+  await page.getByRole('button', { name: 'Add it', exact: true }).click();
   await expect(large(page)).toHaveText('58.21 m²');
   await page.getByRole('button', { name: 'Edges', exact: true }).click();
   await page.getByRole('combobox', { name: 'Side 1, kind of edge' }).click({ force: true });

@@ -195,3 +195,10 @@ export async function measure(page: Page, label: string, text: string): Promise<
   await field.fill(text);
   await field.blur();
 }
+
+/** Measures a new opening with corners, and adds it: along, in, length, width, kerb height. */
+export async function rectangle(page: Page, name: string, measures: readonly string[]): Promise<void> {
+  const fields = ['along side 1', 'into the zone', 'length', 'width', 'kerb height'];
+  for (const [i, field] of fields.entries()) await measure(page, `${name}, ${field}`, measures[i] ?? '');
+  await page.getByRole('button', { name: 'Add it', exact: true }).click();
+}

@@ -1,6 +1,6 @@
 /** The whole way by hand: a job from nothing to a judged coat, out as a file and in again. */
 import type { Page } from '@playwright/test';
-import { downloaded, expect, measure, saved, test } from './support.ts';
+import { downloaded, expect, measure, rectangle, saved, test } from './support.ts';
 
 const PATHS: Record<number, RegExp> = { 2: /build-up/, 4: /order/, 6: /site/, 7: /record/ };
 
@@ -42,6 +42,7 @@ test('from a measured outline to a judged coat, exported and imported figure for
   await page.getByRole('button', { name: 'Take the adjustment back' }).click();
   await measure(page, 'Side 3, length', '8');
   await page.getByRole('button', { name: 'Add a roof light' }).click();
+  await rectangle(page, 'Roof light 1', ['1', '1', '1', '1', '150']);
   await expect(page.locator('section.figures .large')).toHaveText('47.00 m²');
   await saved(page);
 

@@ -471,11 +471,17 @@ describe('tests of the survey', () => {
     const w = at.show(TestTable, { zone });
     await at.wait(50);
     await type(w, 'Value of the test', '4.4');
+    // No place is made up.
+    await buttonOf(w, 'Enter the test').trigger('click');
+    expect(plain(w.get('[role=alert]').text())).toContain('Moisture by meter: its place is missing');
+    await type(w, 'Test, along side 1', '12.8');
+    await type(w, 'Test, into the zone', '3');
     await buttonOf(w, 'Enter the test').trigger('click');
     await at.wait(50);
     expect(sent()).toMatchObject({
       kind: 'test',
       zoneId: 'hall',
+      place: { alongM: 12.8, acrossM: 3 },
       body: { value: 4.4, scale: 'scale of the meter' },
     });
     expect(w.findAll('tbody tr')).toHaveLength(before + 1);

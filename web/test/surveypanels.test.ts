@@ -134,16 +134,45 @@ describe('edges and fittings', () => {
       .findAll('button')
       .find((b) => b.text() === 'Add')!
       .trigger('click');
+    // Nothing is there before its place is said, and nothing is made up.
+    expect(last(w, 'place')).toBe('new');
+    expect(w.emitted('update:modelValue')).toBe(undefined);
+    await w.setProps({ placing: 'new' });
+    expect(w.get<HTMLInputElement>('input[aria-label="Outlet 1, along side 1"]').element.value).toBe('');
+    await type(w, 'Outlet 1, along side 1', '2');
+    await type(w, 'Outlet 1, into the zone', '1.5');
+    await w.get('form').trigger('submit');
     const [added] = last<Feature[]>(w, 'update:modelValue');
-    expect(added).toMatchObject({ kind: 'outlet', sizes: { diameterMm: 100 }, count: 1 });
-    expect(last(w, 'place')).toBe(added!.id);
-    await w.setProps({ modelValue: [added] });
+    expect(added).toMatchObject({
+      kind: 'outlet',
+      at: { alongM: 2, acrossM: 1.5 },
+      sizes: { diameterMm: 100 },
+      count: 1,
+    });
+    await w.setProps({ modelValue: [added], placing: undefined });
+    expect(w.find('form').exists()).toBe(false);
     await type(w, 'Outlet 1, diameter', '5');
     expect(plain(w.text())).toContain('Outlet 1, diameter: 5 is out of range; expected at least 30 mm');
     await type(w, 'Outlet 1, level of its rim', '0.012');
     expect(last<Feature[]>(w, 'update:modelValue')[0]!.rimM).toBe(0.012);
     await type(w, 'Outlet 1, level of its rim', '');
     expect('rimM' in last<Feature[]>(w, 'update:modelValue')[0]!).toBe(false);
+  });
+  it('a line is there once both its ends were tapped on the plan', async () => {
+    const w = show(FeatureTable, {
+      props: { modelValue: [], placing: undefined, tapped: undefined, rims: false },
+    });
+    w.getComponent({ name: 'PickList' }).vm.$emit('update:modelValue', 'static-crack');
+    await w
+      .findAll('button')
+      .find((b) => b.text() === 'Add')!
+      .trigger('click');
+    await w.setProps({ placing: 'new', tapped: { alongM: 1, acrossM: 1 } });
+    expect(w.emitted('update:modelValue')).toBe(undefined);
+    await w.setProps({ tapped: { alongM: 4, acrossM: 1 } });
+    expect(last<Feature[]>(w, 'update:modelValue')).toMatchObject([
+      { kind: 'static-crack', at: { alongM: 1, acrossM: 1 }, to: { alongM: 4, acrossM: 1 } },
+    ]);
   });
   it('a place takes both of its measures', async () => {
     const w = show(PlaceInputs, { props: { modelValue: { alongM: 1, acrossM: 2 }, label: 'Pipe 1' } });

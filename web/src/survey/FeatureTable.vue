@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What stands on, goes through or is wrong with the roof. Added by kind, placed by tape or on the plan. */
 import { Delete, Location } from '@element-plus/icons-vue';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import {
   FEATURE_KINDS,
   featureFacts,
@@ -10,16 +10,19 @@ import {
   typicalSizes,
   type Feature,
   type FeatureKind,
+  type Place,
 } from '@lentum/core/survey';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
 import { useUnits } from '../shared/units.ts';
+import NewPlace from './NewPlace.vue';
+import { NEW_PLACE } from './openplace.ts';
 import PlaceInputs from './PlaceInputs.vue';
 
 const features = defineModel<Feature[]>({ required: true });
-const props = defineProps<{ placing: string | undefined; rims: boolean }>();
+const props = defineProps<{ placing: string | undefined; tapped: Place | undefined; rims: boolean }>();
 const emit = defineEmits<{ place: [id: string | undefined] }>();
 const { say, unit } = useUnits();
 
@@ -36,24 +39,36 @@ const counts = computed(() =>
   }),
 );
 
-function add(): void {
-  const chosen = kind.value as FeatureKind;
-  const line = featureFacts(chosen).form === 'line';
-  const last = features.value[features.value.length - 1]?.at ?? { alongM: 0.5, acrossM: 0.5 };
-  const id = crypto.randomUUID();
+/** It is there once its place is said. */
+const wanted = ref<FeatureKind>();
+const title = computed(() =>
+  wanted.value ? `${worded(featureFacts(wanted.value).name)} ${features.value.length + 1}` : '',
+);
+function begin(): void {
+  wanted.value = kind.value as FeatureKind;
+  emit('place', NEW_PLACE);
+}
+// Something else waits for its place, or nothing does any more.
+watch(
+  () => props.placing,
+  (now) => now !== NEW_PLACE && (wanted.value = undefined),
+);
+function add(at: Place, to: Place | undefined): void {
+  const chosen = wanted.value;
+  if (!chosen) return;
   features.value = [
     ...features.value,
     {
-      id,
+      id: crypto.randomUUID(),
       kind: chosen,
       count: 1,
-      at: { ...last },
-      ...(line ? { to: { alongM: last.alongM + 1, acrossM: last.acrossM } } : {}),
+      at,
+      ...(to ? { to } : {}),
       sizes: typicalSizes(chosen),
       note: '',
     },
   ];
-  emit('place', id);
+  emit('place', undefined);
 }
 function change(id: string, part: Partial<Feature>): void {
   features.value = features.value.map((f) => (f.id === id ? { ...f, ...part } : f));
@@ -76,8 +91,16 @@ function remove(id: string): void {
   </div>
   <div class="bar add">
     <PickList v-model="kind" label="Kind to add" :options="kinds" filterable />
-    <el-button @click="add">Add</el-button>
+    <el-button @click="begin">Add</el-button>
   </div>
+  <NewPlace
+    v-if="wanted"
+    :title="title"
+    :line="featureFacts(wanted).form === 'line'"
+    :tapped="tapped"
+    @done="add"
+    @cancel="emit('place', undefined)"
+  />
   <div v-for="(f, i) in features" :key="f.id" class="feature" :class="{ placing: placing === f.id }">
     <strong>{{ worded(featureFacts(f.kind).name) }}</strong>
     <div class="acts">

@@ -3,7 +3,14 @@
 import { Delete, Location } from '@element-plus/icons-vue';
 import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
-import { readLevels, readPlacedRows, type Level, type Levels, type Zone } from '@lentum/core/survey';
+import {
+  readLevels,
+  readPlacedRows,
+  type Level,
+  type Levels,
+  type Place,
+  type Zone,
+} from '@lentum/core/survey';
 import { metresPer } from '@lentum/core/units';
 import { worded } from '../app/wording.ts';
 import { readTable } from '../shared/tablefile.ts';
@@ -11,12 +18,15 @@ import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
 import type { ZoneFalls } from './falls.ts';
 import FallsResult from './FallsResult.vue';
+import NewPlace from './NewPlace.vue';
+import { NEW_PLACE } from './openplace.ts';
 
 const props = defineProps<{
   zone: Zone;
   falls: ZoneFalls | undefined;
   busy: boolean;
   placing: string | undefined;
+  tapped: Place | undefined;
 }>();
 const levels = defineModel<Levels>({ required: true });
 const emit = defineEmits<{ place: [id: string | undefined] }>();
@@ -46,13 +56,10 @@ const setRain = (mmPerH: number | undefined): void =>
 const setHead = (headMm: number): void => {
   if (levels.value.rain) change({ rain: { ...levels.value.rain, headMm } });
 };
-function add(): void {
-  const last = levels.value.points[levels.value.points.length - 1];
-  const id = crypto.randomUUID();
-  const at = last ? { alongM: last.at.alongM, acrossM: last.at.acrossM + 1 } : { alongM: 0.5, acrossM: 0.5 };
-  change({ points: [...levels.value.points, { id, at }] });
+/** It is there once its place is said; one after the other, as they are read. */
+function add(at: Place): void {
+  change({ points: [...levels.value.points, { id: crypto.randomUUID(), at }] });
   page.value = Math.ceil(levels.value.points.length / PAGE);
-  emit('place', id);
 }
 const setLevel = (id: string, part: Partial<Level>): void =>
   change({ points: levels.value.points.map((l) => (l.id === id ? { ...l, ...part } : l)) });
@@ -121,7 +128,7 @@ const breakWords = (line: readonly string[]): string =>
       <el-radio-button value="height">heights</el-radio-button>
       <el-radio-button value="staff">{{ worded('staff readings') }}</el-radio-button>
     </el-radio-group>
-    <el-button @click="add">Add a level</el-button>
+    <el-button :disabled="placing === NEW_PLACE" @click="emit('place', NEW_PLACE)">Add levels</el-button>
   </div>
   <p class="quiet">
     {{
@@ -130,6 +137,14 @@ const breakWords = (line: readonly string[]): string =>
         : 'Heights above any fixed mark, the same for the whole zone.'
     }}
   </p>
+  <NewPlace
+    v-if="placing === NEW_PLACE"
+    :title="`Level ${levels.points.length + 1}`"
+    :tapped="tapped"
+    stop="No more levels"
+    @done="add"
+    @cancel="emit('place', undefined)"
+  />
   <table v-if="levels.points.length > 0" class="dense typed levels">
     <thead>
       <tr>

@@ -1,12 +1,18 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="P extends OpenPlace">
 /** A place set out with a tape: along side 1, and into the zone. */
-import type { Place } from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
+import type { OpenPlace } from './openplace.ts';
 
-defineProps<{ label: string; end?: string }>();
-const place = defineModel<Place>({ required: true });
-const set = (key: keyof Place, v: number | undefined): void => {
-  if (v !== undefined) place.value = { ...place.value, [key]: v };
+const props = defineProps<{
+  modelValue: P;
+  label: string;
+  end?: string;
+  /** Either measure may still be missing. */
+  optional?: boolean;
+}>();
+const emit = defineEmits<{ 'update:modelValue': [place: P] }>();
+const set = (key: keyof OpenPlace, v: number | undefined): void => {
+  if (v !== undefined || props.optional) emit('update:modelValue', { ...props.modelValue, [key]: v });
 };
 </script>
 
@@ -15,22 +21,24 @@ const set = (key: keyof Place, v: number | undefined): void => {
     >{{ end ? `${end}, along` : 'along side 1' }}
     <MeasureInput
       hide-unit
+      :optional="optional"
       quantity="length"
       :label="`${label}, ${end ? `${end}, ` : ''}along side 1`"
       :min="-2000"
       :max="2000"
-      :model-value="place.alongM"
+      :model-value="modelValue.alongM"
       @update:model-value="(v) => set('alongM', v)"
   /></label>
   <label
     >{{ end ? `${end}, in` : 'into the zone' }}
     <MeasureInput
       hide-unit
+      :optional="optional"
       quantity="length"
       :label="`${label}, ${end ? `${end}, ` : ''}into the zone`"
       :min="-2000"
       :max="2000"
-      :model-value="place.acrossM"
+      :model-value="modelValue.acrossM"
       @update:model-value="(v) => set('acrossM', v)"
   /></label>
 </template>

@@ -38,7 +38,7 @@ const { job, survey, chosenId, chosen, zone, trouble, setZone } = work;
 const part = computed<Part>(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
 keepOddTexts(() => chosenId.value);
 const plan = usePlanWork(work, () => part.value);
-const { mode, draft, side, corner, placingId, scalePoints, near, setMode } = plan;
+const { mode, draft, side, corner, placingId, tapped, scalePoints, near, setMode } = plan;
 const importing = ref(false);
 /** A zone that is only put in once what it takes was measured. */
 const beginning = ref<'walk' | 'estimate'>();
@@ -186,6 +186,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
             <FeatureTable
               :model-value="zone.features"
               :placing="placingId"
+              :tapped="tapped"
               :rims="zone.levels.points.length > 0"
               @update:model-value="(features) => zone && setZone({ ...zone, features })"
               @place="(id) => (placingId = id)"
@@ -199,6 +200,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
             :falls="falls"
             :busy="busy > 0"
             :placing="placingId"
+            :tapped="tapped"
             @update:model-value="(levels) => zone && setZone({ ...zone, levels })"
             @place="(id) => (placingId = id)"
           >

@@ -34,6 +34,7 @@ import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import { useSending } from '../site/sending.ts';
 import { useInstruments, type Instrument } from './instruments.ts';
+import { isPlace, type OpenPlace } from './openplace.ts';
 import PlaceInputs from './PlaceInputs.vue';
 
 const props = defineProps<{ zone: Zone }>();
@@ -51,7 +52,7 @@ const facts = computed(() => testFacts(kind.value as TestKind));
 const number = ref<number>();
 const answer = ref('');
 const placed = ref(true);
-const at = ref({ alongM: 1, acrossM: 1 });
+const at = ref<OpenPlace>({});
 const instrument = ref('');
 const unprimed = ref(false);
 const takenAt = ref('');
@@ -105,6 +106,16 @@ async function keep(
   });
 }
 
+/** Where it was tested, or nothing where it counts for the whole zone; a sentence where the place is missing. */
+function placeSaid(): Place | undefined | 'missing' {
+  if (!placed.value) return undefined;
+  if (isPlace(at.value)) return { ...at.value };
+  problem.value = [
+    `${facts.value.name}: its place is missing; expected how far along side 1 and into the zone, or no tick at “at one place”.`,
+  ];
+  return 'missing';
+}
+
 function add(): void {
   const f = facts.value;
   const value = f.form === 'number' ? number.value : answer.value;
@@ -114,6 +125,8 @@ function add(): void {
     ];
     return;
   }
+  const place = placeSaid();
+  if (place === 'missing') return;
   const instant = takenAt.value === '' ? undefined : fromField(takenAt.value, job.timeZone);
   if (takenAt.value !== '' && instant === undefined) {
     problem.value = [`${f.name}, time: “${takenAt.value}” does not fit; expected a time.`];
@@ -125,7 +138,7 @@ function add(): void {
     return;
   }
   const ms = instant === undefined ? rightNowMs() : Date.parse(instant);
-  void keep([{ body: bodyOf(value, ms), place: placed.value ? { ...at.value } : undefined }], send);
+  void keep([{ body: bodyOf(value, ms), place }], send);
 }
 
 async function importCsv(event: Event): Promise<void> {
@@ -150,10 +163,12 @@ function meterPlaces(): readonly Place[] {
   return shape.ok ? gridPlaces(shape.value, METER_GRID_M) : [];
 }
 async function readNow(from: Instrument): Promise<void> {
-  reading.value = true;
   problem.value = [];
+  const one = placeSaid();
+  if (one === 'missing') return;
+  reading.value = true;
   try {
-    const places = placed.value ? [{ ...at.value }] : meterPlaces();
+    const places = one ? [one] : meterPlaces();
     if (places.length === 0) problem.value = ['The outline has to be closed before it can be read all over.'];
     else {
       const found = await read(from, props.zone.id, places);
@@ -229,7 +244,7 @@ const row = (entry: BookEntryOf<'test'>) => {
       >time, now if empty
       <input id="taken-at" v-model="takenAt" type="datetime-local" class="plain" :max="local(job.nowMs)" />
     </label>
-    <PlaceInputs v-if="placed" v-model="at" label="Test" />
+    <PlaceInputs v-if="placed" v-model="at" optional label="Test" />
     <el-checkbox v-model="placed">{{
       readers.length > 0 ? 'at one place; else the meter reads over the whole zone' : 'at one place'
     }}</el-checkbox>

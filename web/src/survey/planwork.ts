@@ -10,6 +10,7 @@ import {
   type Place,
   type Underlay,
 } from '@lentum/core/survey';
+import { NEW_PLACE } from './openplace.ts';
 import { useDraft } from './plan/drawingdraft.ts';
 import type { PlanMode } from './plan/planhands.ts';
 import { useUnderlayImage } from './underlay.ts';
@@ -28,6 +29,8 @@ export function usePlanWork(
   const side = ref<number>();
   const corner = ref<number>();
   const placingId = ref<string>();
+  /** Tapped for something that is not there before it has its place. */
+  const tapped = ref<Place>();
   const scalePoints = ref<Point[]>([]);
   const near = ref(true);
 
@@ -44,6 +47,10 @@ export function usePlanWork(
     if (!z || placingId.value === undefined) return;
     const exact = setOut(sketchOf(z.outline)).toPlace(placing(z.plot).fromPlan(at));
     const to: Place = { alongM: toCentimetre(exact.alongM), acrossM: toCentimetre(exact.acrossM) };
+    if (placingId.value === NEW_PLACE) {
+      tapped.value = to;
+      return;
+    }
     const feature = z.features.find((f) => f.id === placingId.value);
     const level = z.levels.points.find((l) => l.id === placingId.value);
     if (feature?.to) {
@@ -79,6 +86,7 @@ export function usePlanWork(
     side,
     corner,
     placingId,
+    tapped,
     scalePoints,
     near,
     pictureProblem,
