@@ -1,6 +1,8 @@
 /** What happens at a side of a zone, or round an opening. */
 import { z } from 'zod';
+import type { System } from '../units/index.ts';
 import { coordinate } from './common.ts';
+import { usualSizeMm, usualUpstandMm } from './usualsize.ts';
 
 const mm = (least: number, most: number) => z.number().min(least).max(most);
 
@@ -60,7 +62,7 @@ export const TERMINATION_NAMES: Readonly<Record<Termination, string>> = {
 
 /** Sizes that an edge of each kind starts with: typical, to be measured. */
 const TYPICAL: Readonly<Record<EdgeKind, Edge>> = {
-  upstand: { kind: 'upstand', heightMm: 150, termination: 'bar' },
+  upstand: { kind: 'upstand', heightMm: usualUpstandMm('metric'), termination: 'bar' },
   parapet: { kind: 'parapet', heightMm: 300, topWidthMm: 250 },
   drip: { kind: 'drip' },
   gutter: { kind: 'gutter', widthMm: 200 },
@@ -71,9 +73,18 @@ const TYPICAL: Readonly<Record<EdgeKind, Edge>> = {
   unsaid: { kind: 'unsaid' },
 };
 
-/** An edge of a kind, keeping the sizes of the one it replaces where both have them. */
-export function edgeOf(kind: EdgeKind, from?: Edge): Edge {
-  const fresh: Record<string, unknown> = { ...TYPICAL[kind] };
+/**
+ * An edge of a kind, keeping the sizes of the one it replaces where both have them.
+ * @param system of the job: usual sizes are round figures in it
+ */
+export function edgeOf(kind: EdgeKind, from?: Edge, system: System = 'metric'): Edge {
+  const fresh: Record<string, unknown> = Object.fromEntries(
+    Object.entries(TYPICAL[kind]).map(([key, value]) => [
+      key,
+      typeof value === 'number' ? usualSizeMm(value, system) : value,
+    ]),
+  );
+  if (kind === 'upstand') fresh['heightMm'] = usualUpstandMm(system);
   for (const [key, value] of Object.entries(from ?? {}))
     if (key !== 'kind' && key in fresh) fresh[key] = value;
   return fresh as Edge;

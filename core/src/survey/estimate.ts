@@ -5,6 +5,7 @@
 import { isFigure, type Figure, type Given } from '../figures/index.ts';
 import type { Ring } from '../geometry/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
+import type { System } from '../units/index.ts';
 import { edgeOf, type Side } from './edges.ts';
 import { typicalSizes, type Feature } from './features.ts';
 import type { EstimatedOutline, Zone } from './schema.ts';
@@ -115,6 +116,7 @@ export function withEstimate(
   outline: EstimatedOutline,
   heightMm: number,
   counts: Readonly<Record<EstimatedFitting, number>>,
+  system: System = 'metric',
 ): Zone {
   const { lengthM, widthM } = rectangle(outline);
   const kinds = Object.keys(ESTIMATED_FITTINGS) as EstimatedFitting[];
@@ -127,7 +129,7 @@ export function withEstimate(
             kind,
             count: counts[kind],
             at: { alongM: (lengthM * (i + 1)) / (kinds.length + 1), acrossM: widthM / 2 },
-            sizes: typicalSizes(kind),
+            sizes: typicalSizes(kind, system),
             note: '',
           },
         ]

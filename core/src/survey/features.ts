@@ -1,8 +1,9 @@
 /** What stands on, goes through or is wrong with a roof: kind, place and size. */
 import { z } from 'zod';
 import { idSchema } from '../job/index.ts';
-import type { Quantity } from '../units/index.ts';
+import type { Quantity, System } from '../units/index.ts';
 import { placeSchema } from './common.ts';
+import { usualSizeMm } from './usualsize.ts';
 
 export interface SizeField {
   readonly label: string;
@@ -142,8 +143,13 @@ export const featureSchema = z
 export type Feature = z.infer<typeof featureSchema>;
 
 /** Sizes to begin with. */
-export const typicalSizes = (kind: FeatureKind): Record<string, number> =>
-  Object.fromEntries(Object.entries(featureFacts(kind).sizes).map(([key, field]) => [key, field.typical]));
+export const typicalSizes = (kind: FeatureKind, system: System = 'metric'): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(featureFacts(kind).sizes).map(([key, { typical, quantity }]) => [
+      key,
+      quantity === 'lap' ? usualSizeMm(typical, system) : typical,
+    ]),
+  );
 
 /** How many there are: fasteners are counted as many at one place, pipes of a cluster stay one detail. */
 export const featureNumber = (feature: Feature): number => feature.count * (feature.sizes['fasteners'] ?? 1);

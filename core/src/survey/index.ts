@@ -120,3 +120,4 @@ export { gridPlaces, setOut, type SetOut } from './setout.ts';
 export { openingRing, zoneShape, type ShapeSide, type ZoneShape } from './shape.ts';
 export { joinZones, splitZoneAlong } from './splitting.ts';
 export { readPlacedRows, type TableRow } from './leveltable.ts';
+export { usualUpstandMm } from './usualsize.ts';

@@ -28,7 +28,7 @@ const props = defineProps<{
   side: number | undefined;
 }>();
 const emit = defineEmits<{ change: [sides: Side[]]; chooseSide: [side: number] }>();
-const { say, unit } = useUnits();
+const { say, system, unit } = useUnits();
 
 const kinds = EDGE_KINDS.map((value) => ({ value, label: EDGE_NAMES[value] }));
 const terminations = TERMINATIONS.map((value) => ({ value, label: TERMINATION_NAMES[value] }));
@@ -38,7 +38,8 @@ const edgeAt = (i: number): Edge => sideAt(props.zone.sides, i).edge;
 function setEdge(i: number, edge: Edge): void {
   emit('change', withSide(props.zone.sides, i, { edge }));
 }
-const setKind = (i: number, kind: string): void => setEdge(i, edgeOf(kind as EdgeKind, edgeAt(i)));
+const setKind = (i: number, kind: string): void =>
+  setEdge(i, edgeOf(kind as EdgeKind, edgeAt(i), system.value));
 function setSize(i: number, key: 'heightMm' | 'topWidthMm' | 'widthMm', value: number | undefined): void {
   if (value !== undefined) setEdge(i, { ...edgeAt(i), [key]: value } as Edge);
 }

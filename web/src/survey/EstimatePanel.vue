@@ -23,7 +23,7 @@ import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ zone: Zone; outline: EstimatedOutline }>();
 const emit = defineEmits<{ change: [zone: Zone] }>();
-const { say } = useUnits();
+const { say, system } = useUnits();
 
 const FITTINGS = Object.keys(ESTIMATED_FITTINGS) as EstimatedFitting[];
 /** A length that no rectangle of the area has. */
@@ -47,7 +47,7 @@ function put(
   heightMm = height.value,
   fittings: Readonly<Record<EstimatedFitting, number>> = counts.value,
 ): void {
-  emit('change', withEstimate(props.zone, outline, heightMm, fittings));
+  emit('change', withEstimate(props.zone, outline, heightMm, fittings, system.value));
 }
 /** What was usual for the old area is usual for the new one. */
 function setArea(areaM2: number | undefined): void {

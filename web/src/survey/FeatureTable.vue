@@ -24,7 +24,7 @@ import PlaceInputs from './PlaceInputs.vue';
 const features = defineModel<Feature[]>({ required: true });
 const props = defineProps<{ placing: string | undefined; tapped: Place | undefined; rims: boolean }>();
 const emit = defineEmits<{ place: [id: string | undefined] }>();
-const { say, unit } = useUnits();
+const { say, system, unit } = useUnits();
 
 const kinds = FEATURE_KINDS.map((value) => ({ value, label: featureFacts(value).name }));
 const kind = ref<string>('outlet');
@@ -64,7 +64,7 @@ function add(at: Place, to: Place | undefined): void {
       count: 1,
       at,
       ...(to ? { to } : {}),
-      sizes: typicalSizes(chosen),
+      sizes: typicalSizes(chosen, system.value),
       note: '',
     },
   ];

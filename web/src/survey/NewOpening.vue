@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** An opening as it is measured: it is there once its place, its size and its kerb are said. */
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import type { Opening } from '@lentum/core/survey';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
@@ -29,6 +29,11 @@ const shape = computed((): Opening['shape'] | undefined => {
     ? undefined
     : { kind: 'rectangle', alongM, acrossM, lengthM, widthM };
 });
+const form = ref<HTMLFormElement>();
+onMounted(() => {
+  form.value?.scrollIntoView({ block: 'nearest' });
+  form.value?.querySelector('input')?.focus({ preventScroll: true });
+});
 function enter(): void {
   if (shape.value && kerbMm.value !== undefined)
     emit('done', { shape: shape.value, edge: edgeOfKerb(kerbMm.value) });
@@ -36,7 +41,7 @@ function enter(): void {
 </script>
 
 <template>
-  <form class="new" :aria-label="worded(title)" @submit.prevent="enter">
+  <form ref="form" class="new" :aria-label="worded(title)" @submit.prevent="enter">
     <p>
       <strong>{{ worded(title) }}:</strong> {{ worded('as it was measured; 0 where it has no kerb.') }}
     </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Where something new is: tapped on the plan, or typed. Nothing stands before its place was said. */
-import { computed, ref, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import type { Place } from '@lentum/core/survey';
 import { keepNoOddTexts } from '../shared/oddtext.ts';
 import { isPlace, type OpenPlace } from './openplace.ts';
@@ -26,6 +26,7 @@ const at = ref<OpenPlace>({});
 const to = ref<OpenPlace>({});
 const isWhole = computed(() => isPlace(at.value) && (!props.line || isPlace(to.value)));
 const form = ref<HTMLFormElement>();
+onMounted(() => form.value?.scrollIntoView({ block: 'nearest' }));
 function done(): void {
   if (!isPlace(at.value)) return;
   emit('done', at.value, isPlace(to.value) ? to.value : undefined);

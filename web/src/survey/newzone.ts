@@ -1,6 +1,15 @@
 import { boxOf, type Leg, type Point } from '@lentum/core/geometry';
 import type { ImportedOutline } from '@lentum/core/outlinefiles';
-import { blankOpening, blankZone, freePlot, usualCount, withEstimate, type Zone } from '@lentum/core/survey';
+import {
+  blankOpening,
+  blankZone,
+  freePlot,
+  usualCount,
+  usualUpstandMm,
+  withEstimate,
+  type Zone,
+} from '@lentum/core/survey';
+import type { System } from '@lentum/core/units';
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
@@ -32,17 +41,22 @@ export function newWalked(zones: readonly Zone[], legs: readonly Leg[]): Zone {
 }
 
 /** A zone by its area alone, with what such a roof usually has; it is drawn or taped later. */
-export function newEstimated(zones: readonly Zone[], areaM2: number): Zone {
+export function newEstimated(zones: readonly Zone[], areaM2: number, system: System): Zone {
   const blank = blankZone({ ...named(zones), outline: { kind: 'estimated', areaM2 } });
   return {
-    ...withEstimate(blank, { kind: 'estimated', areaM2 }, USUAL_UPSTAND_MM, {
-      outlet: usualCount('outlet', areaM2),
-      pipe: usualCount('pipe', areaM2),
-    }),
+    ...withEstimate(
+      blank,
+      { kind: 'estimated', areaM2 },
+      usualUpstandMm(system),
+      {
+        outlet: usualCount('outlet', areaM2),
+        pipe: usualCount('pipe', areaM2),
+      },
+      system,
+    ),
     plot: freePlot({ zones }),
   };
 }
-const USUAL_UPSTAND_MM = 150;
 
 /** Usual forms of a roof, by the turns at corners 1, 2, 3 …; r is an inner corner. */
 export const TAPED_FORMS = {

@@ -84,7 +84,8 @@ export function useZoneWork() {
     hasBays,
     setZone,
     addWalk: (legs: readonly Leg[]): Promise<void> => add([newWalked(survey.value.zones, legs)]),
-    addEstimated: (areaM2: number): Promise<void> => add([newEstimated(survey.value.zones, areaM2)]),
+    addEstimated: (areaM2: number): Promise<void> =>
+      add([newEstimated(survey.value.zones, areaM2, job.system)]),
     addTaped: (form: TapedForm): Promise<void> => add([newTaped(survey.value.zones, form)]),
     addDrawn: (points: readonly Point[]): Promise<void> => add([newDrawn(survey.value.zones, points)]),
     addOutlines,
