@@ -243,6 +243,7 @@ describe('every quantity as it is shown in both systems (worked from the exact d
     ['mass', 45.359237, '45.4 kg', '100.0 lb'],
     ['density', 1.2, '1.20 kg/L', '10.01 lb/gal'],
     ['rateMass', 1.85, '1.85 kg/m²', '37.9 lb/100 ft²'],
+    ['load', 150, '150.0 kg/m²', '30.7 lb/ft²'],
     ['rateVolume', 0.75, '0.75 L/m²', '1.84 gal/100 ft²'],
     ['weightPerArea', 110, '110 g/m²', '3.2 oz/yd²'],
     ['temperature', -5, '−5.0 °C', '23.0 °F'],

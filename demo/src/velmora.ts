@@ -461,6 +461,7 @@ export function velmora(anchor: Date): JobContent {
       name: 'Velmora ferry terminal',
       place: 'Velmora quay (made up)',
       timeZone: morningZone(anchor),
+      currency: 'EUR',
       units: 'metric',
       demo: true,
     },

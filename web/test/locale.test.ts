@@ -1,7 +1,7 @@
 /** Numbers, dates and clocks as the place of the browser writes them; the words stay English. */
 import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
-import { placeStyle } from '../src/app/locale.ts';
+import { placeStyle, usualCurrency } from '../src/app/locale.ts';
 import { clockWords, dayText, sayTime } from '../src/app/time.ts';
 import { plain } from './support.ts';
 
@@ -52,4 +52,15 @@ describe('days', () => {
     expect(plain(clockWords(day, placeStyle('en-US')))).toBe('2:30 PM');
     expect(clockWords(day, placeStyle('de-DE'))).toBe('14:30');
   });
+});
+
+it.each([
+  ['en-US', 'USD'],
+  ['en', 'USD'],
+  ['en-GB', 'GBP'],
+  ['en-CA', 'CAD'],
+  ['de-DE', 'EUR'],
+  ['pt', 'EUR'],
+])('a device of %s keeps prices in %s until somebody chooses', (locale, currency) => {
+  expect(usualCurrency(locale)).toBe(currency);
 });

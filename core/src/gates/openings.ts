@@ -138,11 +138,11 @@ export function floodLoad(zone: Zone | undefined, depth: Given): Gate {
   const water: Figure = {
     label: 'Water at its deepest',
     value: depth.value * KG_PER_M2_MM,
-    quantity: 'rateMass',
+    quantity: 'load',
     formula: '{depth} × {litre}',
     inputs: {
       depth,
-      litre: given('1 mm of water', KG_PER_M2_MM, 'rateMass', 'definition', '1 L on 1 m², 1 kg'),
+      litre: given('1 mm of water', KG_PER_M2_MM, 'load', 'definition', '1 L on 1 m², 1 kg'),
     },
     from: 'depth of the test by the weight of water',
   };
@@ -156,7 +156,7 @@ export function floodLoad(zone: Zone | undefined, depth: Given): Gate {
       opens: ['A structural engineer says what it may carry; enter it in the survey.'],
       actual: water,
     };
-  const limit = given('the deck may carry', allowed.kgPerM2, 'rateMass', 'chosen', named);
+  const limit = given('the deck may carry', allowed.kgPerM2, 'load', 'chosen', named);
   const carries = water.value <= limit.value;
   return {
     ...head,

@@ -44,7 +44,7 @@ const perM2 = (
 ): Figure => ({
   label,
   value,
-  quantity: 'rateMass',
+  quantity: 'load',
   formula,
   inputs,
   from,
@@ -55,7 +55,7 @@ export function deckLoads(zone: Zone, { buildUp, falls, order, practice = COMMON
   const named = zone.deckLoad?.says.trim() ?? '';
   const allowed =
     zone.deckLoad && named !== ''
-      ? given('the deck may carry', zone.deckLoad.kgPerM2, 'rateMass', 'chosen', named)
+      ? given('the deck may carry', zone.deckLoad.kgPerM2, 'load', 'chosen', named)
       : undefined;
   const staying: Figure[] = [];
   const loads: DeckLoad[] = [];
@@ -133,7 +133,7 @@ function spread(own: Figure, load: Figure, allowed: Given): Figure | undefined {
   const below = load.value - own.value;
   if (allowed.value <= below) return undefined;
   const foot = given('it stands on', PALLET_M2, 'area', 'assumed');
-  const rest = given('what stays of the allowance', allowed.value - below, 'rateMass', 'definition');
+  const rest = given('what stays of the allowance', allowed.value - below, 'load', 'definition');
   return {
     label: 'Spread over at least',
     value: (own.value * foot.value) / rest.value,

@@ -161,6 +161,7 @@ const EXAMPLES: Partial<Record<Quantity, string>> = {
   mass: '25 kg or 55 lb',
   density: '1.3 kg/L or 10.8 lb/gal',
   rateMass: '1.85 kg/m² or 38 lb/100 ft²',
+  load: '150 kg/m² or 30 lb/ft²',
   rateVolume: '0.75 L/m², 90 ft²/gal or 30 mil',
   temperature: '12 °C or 54 °F',
   percent: '65 %',

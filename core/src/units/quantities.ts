@@ -15,6 +15,7 @@ export type Quantity =
   | 'volumeFine'
   | 'density'
   | 'rateMass'
+  | 'load'
   | 'rateVolume'
   | 'weightPerArea'
   | 'temperature'
@@ -102,6 +103,12 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = {
     metric: { over: 'kg', under: 'm²', digits: 2 },
     us: { over: 'lb', under: 'ft²', underCount: 100, digits: 1 },
     invertible: true,
+  },
+  /** What lies on a deck, or may. */
+  load: {
+    inside: { over: 'kg', under: 'm²' },
+    metric: { over: 'kg', under: 'm²', digits: 1 },
+    us: { over: 'lb', under: 'ft²', digits: 1 },
   },
   rateVolume: {
     inside: { over: 'L', under: 'm²' },

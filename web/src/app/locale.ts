@@ -23,3 +23,21 @@ export function placeStyle(locale: string): PlaceStyle {
 }
 
 export const HERE = placeStyle(navigator.language || 'en-GB');
+
+/** Of places where English is written; elsewhere the euro stands until somebody chooses. */
+const CURRENCIES: Readonly<Record<string, string>> = {
+  AU: 'AUD',
+  CA: 'CAD',
+  GB: 'GBP',
+  IE: 'EUR',
+  NZ: 'NZD',
+  US: 'USD',
+  ZA: 'ZAR',
+};
+
+/**
+ * The currency of prices on a device where none was chosen.
+ * @param locale a language tag; one without a place is taken where it is spoken most
+ */
+export const usualCurrency = (locale = navigator.language || 'en-GB'): string =>
+  CURRENCIES[new Intl.Locale(locale).maximize().region ?? ''] ?? 'EUR';

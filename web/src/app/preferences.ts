@@ -3,6 +3,7 @@ import { useStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { watchEffect } from 'vue';
 import type { System } from '@lentum/core/units';
+import { usualCurrency } from './locale.ts';
 
 export type Theme = 'light' | 'dark' | 'sun';
 export const THEMES: readonly { id: Theme; name: string; note: string }[] = [
@@ -17,7 +18,7 @@ export const usePreferences = defineStore('preferences', () => {
   const units = useStorage<System | ''>('lentum.units', '');
   const who = useStorage('lentum.who', '');
   /** Code of the currency in which prices are kept. */
-  const currency = useStorage('lentum.currency', 'EUR');
+  const currency = useStorage('lentum.currency', usualCurrency());
   watchEffect(() => {
     document.documentElement.dataset['theme'] = theme.value;
   });

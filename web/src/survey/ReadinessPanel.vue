@@ -201,11 +201,11 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
         @change="(e) => setLaidOn((e.target as HTMLInputElement).value)"
     /></label>
     <label
-      >the deck may still carry<template v-if="unit('rateMass')">, {{ unit('rateMass') }}</template>
+      >the deck may still carry<template v-if="unit('load')">, {{ unit('load') }}</template>
       <MeasureInput
         optional
         hide-unit
-        quantity="rateMass"
+        quantity="load"
         label="What the deck may still carry"
         :above="0"
         :max="5000"

@@ -66,7 +66,7 @@ export const TWO_COAT_SILICONE: BuildUpInput = {
         {
           id: 'block',
           name: 'Bleed-blocking primer',
-          says: 'Required on bitumen, asphalt and some rubbers: they stain light coats.',
+          says: 'Required on bitumen and some rubbers: they stain light coats.',
         },
         {
           id: 'none',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One zone on the plan: floor, edges by kind, openings, fittings, dimensions. */
 import { computed } from 'vue';
-import { Circle, Line, Rect, Text } from 'vue-konva';
+import { Circle, Group, Line, Rect, Text } from 'vue-konva';
 import { distance, type Point } from '@lentum/core/geometry';
 import type { Edge } from '@lentum/core/survey';
 import { isFree, turnedBox, type Box } from '../../shared/freeplace.ts';
@@ -145,82 +145,95 @@ const lines = computed(() =>
 
 <template>
   <Line :config="floor" />
-  <template v-for="(o, i) in openings" :key="`o${i}`">
-    <Line
-      :config="{ points: o.points, closed: true, fill: tokens.paper, stroke: tokens.ink, strokeWidth: 1.5 }"
-    />
-    <template v-if="o.cross">
-      <Line :config="{ points: [...o.cross[0]!, ...o.cross[1]!], stroke: tokens['ink-3'], strokeWidth: 1 }" />
-      <Line :config="{ points: [...o.cross[2]!, ...o.cross[3]!], stroke: tokens['ink-3'], strokeWidth: 1 }" />
+  <!-- What is added later is drawn last: the groups keep the order. -->
+  <Group>
+    <template v-for="(o, i) in openings" :key="`o${i}`">
+      <Line
+        :config="{ points: o.points, closed: true, fill: tokens.paper, stroke: tokens.ink, strokeWidth: 1.5 }"
+      />
+      <template v-if="o.cross">
+        <Line
+          :config="{ points: [...o.cross[0]!, ...o.cross[1]!], stroke: tokens['ink-3'], strokeWidth: 1 }"
+        />
+        <Line
+          :config="{ points: [...o.cross[2]!, ...o.cross[3]!], stroke: tokens['ink-3'], strokeWidth: 1 }"
+        />
+      </template>
     </template>
-  </template>
-  <Line v-for="l in lines" :key="l.id" :config="l" />
-  <Line v-for="(e, i) in edges" :key="`e${i}`" :config="e" />
-  <Line
-    v-if="marks.open.length > 0"
-    :config="{ points: flat(marks.open), stroke: tokens.amber, strokeWidth: 2, dash: [6, 4] }"
-  />
-  <template v-for="s in spots" :key="s.feature.id">
-    <Circle
-      v-if="s.look === 'water'"
-      :config="{ x: s.x, y: s.y, radius: 7, stroke: s.stroke, strokeWidth: 2, fill: tokens.paper }"
+  </Group>
+  <Group>
+    <Line v-for="l in lines" :key="l.id" :config="l" />
+    <Line v-for="(e, i) in edges" :key="`e${i}`" :config="e" />
+    <Line
+      v-if="marks.open.length > 0"
+      :config="{ points: flat(marks.open), stroke: tokens.amber, strokeWidth: 2, dash: [6, 4] }"
     />
-    <Circle
-      v-if="s.look === 'water' || s.look === 'pipe'"
-      :config="{
-        x: s.x,
-        y: s.y,
-        radius: s.look === 'water' ? 3 : 5,
-        stroke: s.stroke,
-        strokeWidth: 1.5,
-        fill: s.fill,
-      }"
-    />
-    <Rect
-      v-else
-      :config="{
-        x: s.x,
-        y: s.y,
-        offsetX: 5,
-        offsetY: 5,
-        width: 10,
-        height: 10,
-        rotation: s.look === 'defect' ? 45 : 0,
-        stroke: s.stroke,
-        strokeWidth: 2,
-        dash: s.look === 'fixings' ? [2, 2] : [],
-        fill: s.fill,
-      }"
-    />
-  </template>
-  <Text v-for="(d, i) in dimensions" :key="`d${i}`" :config="d" />
-  <template v-for="c in corners" :key="`c${c.k}`">
-    <Circle
-      :config="{
-        x: c.x,
-        y: c.y,
-        radius: 9,
-        fill: c.chosen ? tokens.sea : tokens.paper,
-        stroke: c.chosen ? tokens.sea : tokens['ink-2'],
-        strokeWidth: 1,
-      }"
-    />
-    <Text
-      :config="{
-        x: c.x,
-        y: c.y,
-        text: String(c.k + 1),
-        width: 20,
-        offsetX: 10,
-        offsetY: 5.5,
-        align: 'center',
-        fontSize: 11,
-        fontStyle: '700',
-        fontFamily: PLAN_FONT,
-        fill: c.chosen ? tokens.paper : tokens.ink,
-      }"
-    />
-  </template>
+  </Group>
+  <Group>
+    <template v-for="s in spots" :key="s.feature.id">
+      <Circle
+        v-if="s.look === 'water'"
+        :config="{ x: s.x, y: s.y, radius: 7, stroke: s.stroke, strokeWidth: 2, fill: tokens.paper }"
+      />
+      <Circle
+        v-if="s.look === 'water' || s.look === 'pipe'"
+        :config="{
+          x: s.x,
+          y: s.y,
+          radius: s.look === 'water' ? 3 : 5,
+          stroke: s.stroke,
+          strokeWidth: 1.5,
+          fill: s.fill,
+        }"
+      />
+      <Rect
+        v-else
+        :config="{
+          x: s.x,
+          y: s.y,
+          offsetX: 5,
+          offsetY: 5,
+          width: 10,
+          height: 10,
+          rotation: s.look === 'defect' ? 45 : 0,
+          stroke: s.stroke,
+          strokeWidth: 2,
+          dash: s.look === 'fixings' ? [2, 2] : [],
+          fill: s.fill,
+        }"
+      />
+    </template>
+  </Group>
+  <Group><Text v-for="(d, i) in dimensions" :key="`d${i}`" :config="d" /></Group>
+  <Group>
+    <template v-for="c in corners" :key="`c${c.k}`">
+      <Circle
+        :config="{
+          x: c.x,
+          y: c.y,
+          radius: 9,
+          fill: c.chosen ? tokens.sea : tokens.paper,
+          stroke: c.chosen ? tokens.sea : tokens['ink-2'],
+          strokeWidth: 1,
+        }"
+      />
+      <Text
+        :config="{
+          x: c.x,
+          y: c.y,
+          text: String(c.k + 1),
+          width: 20,
+          offsetX: 10,
+          offsetY: 5.5,
+          align: 'center',
+          fontSize: 11,
+          fontStyle: '700',
+          fontFamily: PLAN_FONT,
+          fill: c.chosen ? tokens.paper : tokens.ink,
+        }"
+      />
+    </template>
+  </Group>
   <Text
     v-if="!chosen"
     :config="{
