@@ -17,6 +17,7 @@ import {
   type MixCard,
   type MixTerms,
 } from '@lentum/core/site';
+import { practiceOf } from '@lentum/core/practice';
 import { setOut, zoneQuantities, type Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
 import { corners, pointsZone, rect } from './support/zones.ts';
@@ -274,6 +275,10 @@ describe('bays', () => {
     const split = splitZone(zone, first, pail, ids);
     if (!split.ok) throw new Error('no bays');
     expect(split.value.nearLow).toBe(0);
+    // A job that keeps its joints farther off than a bay is wide: none can.
+    const practice = practiceOf([{ key: 'clearOfLow', value: 3, says: 'the job' }]);
+    const far = splitZone(zone, first, pail, ids, { practice });
+    expect(far.ok && far.value.nearLow).toBe(1);
     const q = zoneQuantities(zone);
     const spot = setOut(q.ok ? q.value.shape.corners : []).toPoint(outlet.at);
     for (const j of jointsOf(split.value.bays))

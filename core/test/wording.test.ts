@@ -28,6 +28,9 @@ describe('worded', () => {
     ['hot bitumen, gas bottles, and where', 'hot asphalt, gas cylinders, and where'],
     ['4 per cent by mass', '4 percent by mass'],
     ['Vapour that burns', 'Vapor that burns'],
+    ['no joint near an outlet', 'no joint near a roof drain'],
+    ['An upstand of a bitumen', 'A base flashing of an asphalt'],
+    ['an aluminium kerb', 'an aluminum curb'],
     ['Fibres rubbed down', 'Fibers rubbed down'],
   ])('%s → %s', (uk, us) => {
     expect(worded(uk, 'us')).toBe(us);

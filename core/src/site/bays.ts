@@ -18,7 +18,7 @@ import { setOut, zoneQuantities, type Zone, type ZoneShape, type Zones } from '.
 import { TOLERANCE } from '../units/index.ts';
 import { jointsOf, type Joint } from './bayroute.ts';
 import type { Bay, SiteDoc } from './schema.ts';
-import { COMMON } from '../practice/index.ts';
+import { COMMON, type Practice } from '../practice/index.ts';
 
 /** What a bay is cut for: a container on sale, or the largest mix of the layer. */
 export type BayBasis =
@@ -108,6 +108,8 @@ export interface CutTerms {
   readonly fallRad?: number | undefined;
   /** What one course of the fabric covers: roll width less side lap, m. */
   readonly courseM?: number | undefined;
+  /** The numbers of the job: how far joints stay off outlets. */
+  readonly practice?: Practice | undefined;
 }
 
 /** Where water runs to: outlets and scuppers. */
@@ -116,9 +118,13 @@ function lowPlaces(zone: Zone, shape: ZoneShape): Point[] {
   return zone.features.filter((f) => f.kind === 'outlet' || f.kind === 'scupper').map((f) => toPoint(f.at));
 }
 
-const nearTo = (joints: readonly Joint[], low: readonly Point[]): number =>
-  low.filter((spot) => joints.some((j) => distanceToPiece(spot, j.from, j.to) < COMMON.clearOfLow.value))
-    .length;
+/** What water runs to, and how far joints stay off it, m. */
+interface Low {
+  readonly places: readonly Point[];
+  readonly clearM: number;
+}
+const nearTo = (joints: readonly Joint[], { places, clearM }: Low): number =>
+  places.filter((spot) => joints.some((j) => distanceToPiece(spot, j.from, j.to) < clearM)).length;
 
 /** More bands or bays than need be are tried up to this many, to keep joints off outlets. */
 const MOST_MORE = 2;
@@ -162,12 +168,12 @@ function* waysToCut(
 }
 
 /** The first way whose joints stay off what water runs to; else the one with the fewest that do not. */
-function bestWay(zone: Zone, ways: Iterable<Area[]>, low: readonly Point[]): Candidate | undefined {
+function bestWay(zone: Zone, ways: Iterable<Area[]>, low: Low): Candidate | undefined {
   let best: Candidate | undefined;
   for (const parts of ways) {
     // Where water runs to nothing on the zone there is nothing to keep off.
     const joints =
-      low.length === 0 ? [] : jointsOf(parts.map((p, i) => bayOf(zone, p, String(i), String(i))));
+      low.places.length === 0 ? [] : jointsOf(parts.map((p, i) => bayOf(zone, p, String(i), String(i))));
     const nearLow = nearTo(joints, low);
     if (!best || nearLow < best.nearLow) best = { parts, nearLow };
     if (nearLow === 0) break;
@@ -203,7 +209,7 @@ export function splitZone(
       expected: `at most ${MOST_BAYS} bays: a larger container or a lower rate`,
     });
   }
-  const { lie = 'longest side', fallRad } = terms;
+  const { lie = 'longest side', fallRad, practice = COMMON } = terms;
   const longest = directionOfLongestSide(ring);
   const along =
     lie === 'longest side' || fallRad === undefined
@@ -211,7 +217,7 @@ export function splitZone(
       : lie === 'with the fall'
         ? fallRad
         : fallRad + Math.PI / 2;
-  const low = lowPlaces(zone, shape);
+  const low = { places: lowPlaces(zone, shape), clearM: practice.clearOfLow.value };
   const best = bestWay(zone, waysToCut([polygon], count, covers.value, along, { ...terms, lie }), low);
   return ok({
     covers,

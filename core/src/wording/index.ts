@@ -84,7 +84,8 @@ const SPELT: readonly (readonly [uk: string, us: string])[] = [
 ];
 
 const PAIRS = [...TERMS, ...SPELT];
-const ANY = new RegExp(`\\b(?:${PAIRS.map(([uk]) => `(${uk})`).join('|')})(s?)\\b`, 'gi');
+/** With the article before it, which follows the new word: an outlet is a roof drain. */
+const ANY = new RegExp(`\\b(an? )?(?:${PAIRS.map(([uk]) => `(${uk})`).join('|')})(s?)\\b`, 'gi');
 const isCapital = (letter: string | undefined): boolean =>
   letter !== undefined && letter !== letter.toLowerCase();
 
@@ -132,12 +133,15 @@ export function worded(text: string, wording: Wording, units: 'metric' | 'us' = 
         })
       : text;
   if (wording === 'uk') return measured;
-  return measured.replace(ANY, (found: string, ...groups: unknown[]) => {
+  return measured.replace(ANY, (found: string, article: string | undefined, ...groups: unknown[]) => {
     const at = groups.findIndex((g, i) => i < PAIRS.length && g !== undefined);
     const us = PAIRS[at]?.[1];
     if (us === undefined) return found;
     const said = `${us}${groups[PAIRS.length] as string}`;
-    return isCapital(found[0]) ? `${said[0]?.toUpperCase() ?? ''}${said.slice(1)}` : said;
+    const word = isCapital(found[article?.length ?? 0])
+      ? `${said[0]?.toUpperCase() ?? ''}${said.slice(1)}`
+      : said;
+    return article === undefined ? word : `${article[0] ?? ''}${/^[aeiou]/i.test(word) ? 'n' : ''} ${word}`;
   });
 }
 

@@ -154,8 +154,8 @@ const patchWords = (i: number): string => {
       </dl>
       <p>{{ known }}</p>
       <p v-if="reading" class="quiet">
-        Crosses: as the coat goes on, {{ practice?.spotsPer10M2.value }} spots on ten square metres; round
-        what may be thin twice as close, once it is dry.
+        Crosses: as the coat goes on, {{ practice?.spotsPer10M2.value }} spots on
+        {{ say(10, 'area', { digits: 0 }) }}; round what may be thin twice as close, once it is dry.
       </p>
       <ul v-if="map.patches.length > 0" class="patches">
         <li v-for="(p, i) in map.patches" :key="i" :class="{ sure: p.isSure }">

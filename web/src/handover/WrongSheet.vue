@@ -96,7 +96,7 @@ const next = computed(() => answer.value?.next);
 const risk = computed(() =>
   status.value && job.state ? atRisk(status.value, job.statuses, job.state.kept.inputs.book) : [],
 );
-/** What a square metre of it takes again, coat by coat. */
+/** What an area of it takes again, coat by coat. */
 const again = computed(() =>
   (status.value?.buildUp?.layers ?? [])
     .filter(isCoat)
@@ -221,7 +221,7 @@ const look = (key: LookFact, is: boolean): void => void (looks.value = { ...look
       </section>
       <LeakBelow v-if="symptom === 'leak below'" :zone-id="zoneId" :bay-id="status.bay.id" />
       <section v-if="again.length > 0" aria-label="Amounts">
-        <h3 class="minor">Laid again, a square metre takes</h3>
+        <h3 class="minor">Laid again, it takes</h3>
         <ul>
           <li v-for="a in again" :key="a.name">{{ a.name }}: <FigureText :figure="a.figure" fine /></li>
         </ul>

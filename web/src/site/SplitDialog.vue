@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { isFieldCoat, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { fallDirectionRad } from '@lentum/core/falls';
+import { practiceOf } from '@lentum/core/practice';
 import { LIES, splitZone, type BayBasis, type Lie } from '@lentum/core/site';
 import type { Zone } from '@lentum/core/survey';
 import { useJob } from '../app/job.ts';
@@ -16,6 +17,8 @@ const props = defineProps<{ zone: Zone; buildUp: BuildUp }>();
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
 
+/** Of the job, else as is common. */
+const practice = computed(() => job.state?.practice ?? practiceOf());
 const coats = computed(() => props.buildUp.layers.filter(isFieldCoat));
 const layerId = ref(coats.value.find((c) => c.role === 'membrane')?.id ?? coats.value[0]?.id ?? '');
 const coat = computed(() => coats.value.find((c) => c.id === layerId.value));
@@ -23,7 +26,7 @@ const choices = computed(() => {
   if (!coat.value) return [];
   const tins = coat.value.containers.map((c) => ({ value: c.id, label: `one ${c.name}` }));
   return coat.value.largestMixKg
-    ? [{ value: 'mix', label: `one mix of ${coat.value.largestMixKg.value} kg` }, ...tins]
+    ? [{ value: 'mix', label: `one mix of ${job.say(coat.value.largestMixKg.value, 'mass')}` }, ...tins]
     : tins;
 });
 const choice = ref(choices.value[0]?.value ?? '');
@@ -65,6 +68,7 @@ const split = computed(
       lie: lie.value,
       fallRad: fallRad.value,
       courseM: courseM.value,
+      practice: practice.value,
     }),
 );
 
@@ -116,7 +120,9 @@ function done(): void {
         {{ worded(split.value.nearLow === 1 ? 'an outlet' : `${split.value.nearLow} outlets`) }} all the same:
         try another way to lie.
       </template>
-      <template v-else>{{ worded(' No joint comes within half a metre of an outlet.') }}</template>
+      <template v-else>{{
+        worded(` No joint comes within ${job.say(practice.clearOfLow.value, 'length')} of an outlet.`)
+      }}</template>
     </p>
     <p v-else-if="split" class="wrong" role="alert">{{ split.problems.map(sentence).join(' ') }}</p>
     <template #footer>
