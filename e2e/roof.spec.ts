@@ -66,8 +66,9 @@ test('an L-shaped roof with two roof lights from tape measures alone', async ({ 
   await measure(page, 'Roof light 2, middle along side 1', '7');
   await measure(page, 'Roof light 2, middle into the zone', '2');
   await measure(page, 'Roof light 2, diameter', '1');
-  // It is no opening before all of it is measured.
-  await expect(page.getByRole('button', { name: 'Add it', exact: true })).toBeDisabled();
+  // It is no opening before all of it is measured, and what is missing is said.
+  await page.getByRole('button', { name: 'Add it', exact: true }).click();
+  await expect(page.getByText('Roof light 2, kerb height: it is missing')).toBeVisible();
   await expect(large(page)).toHaveText('59.00 m²');
   await measure(page, 'Roof light 2, kerb height', '150');
   await page.getByRole('button', { name: 'Add it', exact: true }).click();

@@ -44,11 +44,13 @@ export const test = base.extend<OfATest, { readonly profile: BrowserContext }>({
     },
     { scope: 'worker' },
   ],
-  context: async ({ browser, profile, ownProfile, ownWorkers, locale }, use) => {
+  context: async ({ browser, profile, ownProfile, ownWorkers, locale, hasTouch, viewport }, use) => {
     if (ownProfile || locale !== PAGES.locale) {
       const own = await browser.newContext({
         ...PAGES,
         ...(locale === undefined ? {} : { locale }),
+        ...(hasTouch ? { hasTouch } : {}),
+        viewport,
         serviceWorkers: ownWorkers ? 'allow' : 'block',
       });
       await use(own);

@@ -2,6 +2,7 @@
 import { Files, House, Operation, QuestionFilled, RefreshRight, Setting } from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { focusPage } from '../shared/focuspage.ts';
 import { useFirstField } from './firstfield.ts';
 import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
@@ -26,12 +27,6 @@ const shown = ref(false);
 watch(openWorking, (figure) => {
   if (figure) shown.value = true;
 });
-/** Past the places and the head of the job, to what the page is for. */
-function toPage(): void {
-  const page = document.querySelector<HTMLElement>('#page main');
-  page?.setAttribute('tabindex', '-1');
-  page?.focus();
-}
 const helping = ref(false);
 useFirstField();
 useKeys({ find: () => (finding.value = true), help: () => (helping.value = true) });
@@ -39,7 +34,7 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
 
 <template>
   <div class="frame" :class="{ 'in-job': route.params['jobId'] !== undefined }">
-    <a class="skip no-print" href="#page" @click.prevent="toPage">To the page</a>
+    <a class="skip no-print" href="#page" @click.prevent="focusPage">To the page</a>
     <nav class="rail" aria-label="Places">
       <span class="name">Lentum</span>
       <RouterLink to="/jobs"

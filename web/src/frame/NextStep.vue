@@ -1,16 +1,18 @@
 <script setup lang="ts">
-/** Leads a job that has just begun to its order, one step at a time. It is gone with the first entry. */
+/** Leads a job that has just begun to its order, one step at a time. Tests belong to the survey; any other entry ends it. */
 import { computed } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
+import { useActKeys } from '../app/actkeys.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import { nextStep } from './nextstep.ts';
 
 const job = useJob();
+const router = useRouter();
 const route = useRoute();
 const cut = computed(() => new Set(job.documents.site.content.bays.map((b) => b.zoneId)));
 const step = computed(() =>
-  job.entries.length > 0
+  job.entries.some(({ entry }) => entry.kind !== 'test')
     ? undefined
     : nextStep(
         job.zones.map(({ zone, quantities, buildUp }) => ({
@@ -23,6 +25,11 @@ const step = computed(() =>
         String(route.name),
       ),
 );
+function on(): void {
+  const next = step.value;
+  if (next) void router.push({ name: next.stage, params: route.params, query: next.query });
+}
+useActKeys([{ key: 'n', what: 'the next step of a job that has just begun', run: on }]);
 </script>
 
 <template>

@@ -21,7 +21,9 @@ export const KEYS: readonly (readonly [keys: string, what: string])[] = [
 /** Whether keys typed there are what it says. */
 export const isField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  (target.isContentEditable ||
+    (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) &&
+      !/^(radio|checkbox)$/.test(target.getAttribute('type') ?? '')));
 
 /** Whether something is open over the page: its keys come first. What is just closing is not. */
 export const isCovered = (): boolean =>

@@ -1,8 +1,15 @@
 <script setup lang="ts">
-import { worded } from '../app/wording.ts';
 /** Parts of a stage, one of which is shown. */
-defineProps<{ parts: readonly (readonly [key: string, name: string])[]; chosen: string }>();
+import { worded } from '../app/wording.ts';
+import { usePartKeys } from './partkeys.ts';
+
+const props = defineProps<{ parts: readonly (readonly [key: string, name: string])[]; chosen: string }>();
 const emit = defineEmits<{ choose: [key: string] }>();
+usePartKeys(
+  () => props.parts,
+  () => props.chosen,
+  (key) => emit('choose', key),
+);
 </script>
 
 <template>

@@ -3,3 +3,6 @@ import { useMediaQuery } from '@vueuse/core';
 import type { Ref } from 'vue';
 
 export const useNarrow = (): Ref<boolean> => useMediaQuery('(max-width: 820px)');
+
+/** Where a keyboard is at hand. On a phone it would cover half of what has just opened. */
+export const useHasKeyboard = (): Ref<boolean> => useMediaQuery('(hover: hover) and (pointer: fine)');

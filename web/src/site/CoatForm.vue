@@ -7,6 +7,7 @@ import { wetFilm } from '@lentum/core/buildup';
 import { teethUsed, type BayStatus, type BookEntryOf } from '@lentum/core/record';
 import { worded } from '../app/wording.ts';
 import BayPicker from '../shared/BayPicker.vue';
+import { vButtonRow } from '../shared/buttonrow.ts';
 import PickList from '../shared/PickList.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 import AgainstField from './AgainstField.vue';
@@ -107,7 +108,7 @@ const { photos, marks } = pictures;
       :coat="coat"
       :entry="isLeftSaid && read?.kind === 'coat' ? (read as BookEntryOf<'coat'>) : undefined"
     />
-    <div v-if="chosen.length > 1" class="bays" role="group" aria-label="Readings on which bay">
+    <div v-if="chosen.length > 1" v-button-row class="bays" role="group" aria-label="Readings on which bay">
       <button
         v-for="b in chosen"
         :key="b.id"

@@ -5,6 +5,7 @@ import { MS_PER_MINUTE } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
 import { rightNowMs } from '../app/righttime.ts';
 import { fromField, toField } from '../app/time.ts';
+import { vButtonRow } from '../shared/buttonrow.ts';
 import { useNarrow } from '../shared/narrow.ts';
 
 const props = defineProps<{ zoneWord: string; chips: boolean }>();
@@ -40,7 +41,7 @@ const span = computed(
       <strong>Laid</strong> <span class="quiet" role="status">{{ span }}</span>
     </p>
     <template v-if="chips">
-      <div v-for="row in ROWS" :key="row.name" class="chips" role="group" :aria-label="row.name">
+      <div v-for="row in ROWS" :key="row.name" v-button-row class="chips" role="group" :aria-label="row.name">
         <span class="quiet">{{ row.word }}</span>
         <el-button
           v-for="m in row.minutes"

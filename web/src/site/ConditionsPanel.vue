@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Air, humidity and surface of the moment: dew point, margin and the call for each coat still to be laid. */
-import { computed, reactive, ref, watch } from 'vue';
+import { computed, nextTick, reactive, ref, watch } from 'vue';
 import { isWorkLayer, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
@@ -11,6 +11,7 @@ import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import { useHasKeyboard } from '../shared/narrow.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
 import { useInstruments } from './instruments.ts';
 import TapScale from './TapScale.vue';
@@ -19,6 +20,8 @@ import { useSending } from './sending.ts';
 const props = defineProps<{ zoneId: string; buildUp: BuildUp }>();
 const job = useJob();
 const taking = ref(false);
+const form = ref<HTMLFormElement>();
+const hasKeyboard = useHasKeyboard();
 
 const last = computed(() => latestConditions(job.book, props.zoneId, job.nowMs));
 type Key = 'airC' | 'humidityPct' | 'surfaceC';
@@ -62,6 +65,7 @@ const expected = computed<Record<Key, number>>(() => {
 function begin(): void {
   for (const { key } of FIELDS) taken[key] = undefined;
   taking.value = true;
+  if (hasKeyboard.value) void nextTick(() => form.value?.querySelector('input')?.focus());
 }
 
 defineExpose({ begin, isTaking: taking });
@@ -139,7 +143,7 @@ async function keep(): Promise<void> {
     <span v-if="last && !taking" class="quiet">read {{ job.time(Date.parse(last.at)) }}</span>
     <el-button v-if="!taking" class="end tap" @click="begin">Take a reading</el-button>
   </div>
-  <form v-if="taking" class="fields" @submit.prevent="keep">
+  <form v-if="taking" ref="form" class="fields" @submit.prevent="keep">
     <div v-for="f in FIELDS" :key="f.key">
       <span class="name">{{ f.name }}</span>
       <MeasureInput

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { readingFromTooth } from '@lentum/core/film';
 import type { Place } from '@lentum/core/survey';
 import type { Taken } from './coatdraft.ts';
+import { vButtonRow } from '../shared/buttonrow.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{
@@ -42,7 +43,7 @@ const isLow = (tooth: number): boolean => {
       <strong>Last wet {{ mark }}, {{ unit('film') }}</strong
       ><span class="quiet">wanted {{ say(designMm, 'film') }}</span>
     </div>
-    <div class="teeth" role="group" aria-label="Gauge teeth">
+    <div v-button-row class="teeth" role="group" aria-label="Gauge teeth">
       <button
         v-for="(t, i) in teeth"
         :key="t"

@@ -2,6 +2,7 @@
 /** A piece of a scale round what is expected: one tap is a reading. What lies between or beyond is typed. */
 import { computed } from 'vue';
 import { fromShown, toShown, type Quantity } from '@lentum/core/units';
+import { vButtonRow } from '../shared/buttonrow.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{
@@ -31,7 +32,7 @@ const isOn = (shown: number): boolean =>
 </script>
 
 <template>
-  <div class="scale" role="group" :aria-label="`${label}, by a tap`">
+  <div v-button-row class="scale" role="group" :aria-label="`${label}, by a tap`">
     <button
       v-for="m in marks"
       :key="m.shown"

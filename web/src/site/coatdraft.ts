@@ -19,6 +19,8 @@ export interface CoatDraft {
   layerId: string;
   started: string;
   finished: string;
+  /** The very instants at which they were tapped; a field shows the minute. */
+  tapped: { readonly started?: string; readonly finished?: string };
   containers: { containerId: string; opened: number | undefined; batch: string }[];
   /** Somebody counted: the number is no proposal any more. */
   counted: boolean;
@@ -72,6 +74,7 @@ export function newDraft(
     layerId: coat.id,
     started: toField(nowMs, zone),
     finished: '',
+    tapped: { started: new Date(nowMs).toISOString() },
     containers: freshContainers(coat, batch),
     counted: false,
     leftOver: undefined,
@@ -99,6 +102,7 @@ export function draftOf(entry: BookEntryOf<'coat'>, bays: readonly Bay[], zone: 
   return reactive({
     bayIds: entry.bays.map((b) => b.bayId),
     layerId: body.layerId,
+    tapped: {},
     started: toField(Date.parse(body.startedAt), zone),
     finished: body.finishedAt === undefined ? '' : toField(Date.parse(body.finishedAt), zone),
     containers: body.containers.map((c) => ({ ...c })),
@@ -125,19 +129,19 @@ export function draftOf(entry: BookEntryOf<'coat'>, bays: readonly Bay[], zone: 
   });
 }
 
-/** An instant of the field, or the entry's own to the second when the field still shows it. */
-function instant(field: string, zone: string, before: string | undefined): string | undefined {
-  if (before !== undefined && toField(Date.parse(before), zone) === field) return before;
-  return fromField(field, zone);
-}
+/** An instant of the field, or to the second when the field still shows one that is known: kept before, or tapped. */
+const instant = (field: string, zone: string, ...known: readonly (string | undefined)[]) =>
+  known.find((k) => k !== undefined && toField(Date.parse(k), zone) === field) ?? fromField(field, zone);
 
-/** Start and finish. A coat that was finished in the minute in which it began took a minute. */
+/** Start and finish. A coat of which no more is known than that it began and ended in one minute took a minute. */
 function spanOf(draft: CoatDraft, zone: string, old?: Body<'coat'>) {
-  const startedAt = instant(draft.started, zone, old?.startedAt);
-  const finishedAt = draft.finished === '' ? undefined : instant(draft.finished, zone, old?.finishedAt);
-  const sameMinute = draft.finished !== '' && draft.finished === draft.started;
+  const startedAt = instant(draft.started, zone, old?.startedAt, draft.tapped.started);
+  const finishedAt =
+    draft.finished === '' ? undefined : instant(draft.finished, zone, old?.finishedAt, draft.tapped.finished);
+  const isNoTime =
+    draft.finished === draft.started && startedAt !== undefined && startedAt >= (finishedAt ?? '');
   const start =
-    sameMinute && finishedAt !== undefined
+    isNoTime && finishedAt !== undefined
       ? new Date(Date.parse(finishedAt) - MS_PER_MINUTE).toISOString()
       : startedAt;
   return {

@@ -226,7 +226,11 @@ export function useCoatWork(
   const flags = computed(() => (read.value ? words.flags(read.value) : []));
 
   async function keep(finish: boolean): Promise<void> {
-    if (finish && draft.finished === '') draft.finished = toField(rightNowMs(), job.timeZone);
+    if (finish && draft.finished === '') {
+      const nowMs = rightNowMs();
+      draft.tapped = { ...draft.tapped, finished: new Date(nowMs).toISOString() };
+      draft.finished = toField(nowMs, job.timeZone);
+    }
     trouble.value = [...problems.value];
     const laid = body.value as Body<'coat'> | undefined;
     if (trouble.value.length > 0 || !laid) return;

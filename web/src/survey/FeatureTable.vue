@@ -68,8 +68,14 @@ function add(at: Place, to: Place | undefined): void {
       note: '',
     },
   ];
-  emit('place', undefined);
+  close();
 }
+/** The keyboard goes on where it was asked for. */
+function close(): void {
+  emit('place', undefined);
+  adding.value?.querySelector('button')?.focus();
+}
+const adding = ref<HTMLElement>();
 function change(id: string, part: Partial<Feature>): void {
   features.value = features.value.map((f) => (f.id === id ? { ...f, ...part } : f));
 }
@@ -89,7 +95,7 @@ function remove(id: string): void {
     <h2>Fittings and defects</h2>
     <span class="quiet">{{ counts.join(' · ') || 'none yet' }}</span>
   </div>
-  <div class="bar add">
+  <div ref="adding" class="bar add">
     <PickList v-model="kind" label="Kind to add" :options="kinds" filterable />
     <el-button @click="begin">Add</el-button>
   </div>
@@ -99,7 +105,7 @@ function remove(id: string): void {
     :line="featureFacts(wanted).form === 'line'"
     :tapped="tapped"
     @done="add"
-    @cancel="emit('place', undefined)"
+    @cancel="close"
   />
   <div v-for="(f, i) in features" :key="f.id" class="feature" :class="{ placing: placing === f.id }">
     <strong>{{ worded(featureFacts(f.kind).name) }}</strong>

@@ -9,7 +9,9 @@ const open = defineModel<boolean>({ required: true });
 keepNoOddTexts();
 const emit = defineEmits<{ done: [areaM2: number] }>();
 const areaM2 = ref<number>();
+const trouble = ref(false);
 function done(): void {
+  trouble.value = areaM2.value === undefined;
   if (areaM2.value === undefined) return;
   emit('done', areaM2.value);
   open.value = false;
@@ -23,19 +25,23 @@ function done(): void {
         worded('Its edge, height and fittings are taken as is usual, and marked so, until they are measured.')
       }}
     </p>
-    <MeasureInput
-      v-model="areaM2"
-      optional
-      size="large"
-      quantity="area"
-      label="Area"
-      :min="0.5"
-      :max="1000000"
-      @keydown.enter="done"
-    />
+    <form id="estimate" @submit.prevent="done">
+      <MeasureInput
+        v-model="areaM2"
+        optional
+        size="large"
+        quantity="area"
+        label="Area"
+        :min="0.5"
+        :max="1000000"
+      />
+      <p v-if="trouble && areaM2 === undefined" class="problem" role="alert">
+        Area: it is missing; expected a figure such as 24.5 m² or 264 ft².
+      </p>
+    </form>
     <template #footer>
       <el-button @click="open = false">Cancel</el-button>
-      <el-button type="primary" :disabled="areaM2 === undefined" @click="done">Estimate</el-button>
+      <el-button type="primary" native-type="submit" form="estimate">Estimate</el-button>
     </template>
   </el-dialog>
 </template>

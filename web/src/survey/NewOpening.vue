@@ -34,7 +34,13 @@ onMounted(() => {
   form.value?.scrollIntoView({ block: 'nearest' });
   form.value?.querySelector('input')?.focus({ preventScroll: true });
 });
+const trouble = ref('');
 function enter(): void {
+  const open = fields.value.find((f) => typed.value[f.key] === undefined)?.word ?? 'kerb height';
+  trouble.value =
+    shape.value && kerbMm.value !== undefined
+      ? ''
+      : `${props.title}, ${open}: it is missing; expected as it was measured.`;
   if (shape.value && kerbMm.value !== undefined)
     emit('done', { shape: shape.value, edge: edgeOfKerb(kerbMm.value) });
 }
@@ -71,10 +77,9 @@ function enter(): void {
         />
       </label>
     </div>
+    <p v-if="trouble" class="problem" role="alert">{{ worded(trouble) }}</p>
     <div class="bar">
-      <el-button type="primary" native-type="submit" :disabled="!shape || kerbMm === undefined"
-        >Add it</el-button
-      >
+      <el-button type="primary" native-type="submit">Add it</el-button>
       <el-button @click="emit('cancel')">Cancel</el-button>
     </div>
   </form>

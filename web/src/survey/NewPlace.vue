@@ -26,6 +26,7 @@ const at = ref<OpenPlace>({});
 const to = ref<OpenPlace>({});
 const isWhole = computed(() => isPlace(at.value) && (!props.line || isPlace(to.value)));
 const form = ref<HTMLFormElement>();
+const trouble = ref('');
 onMounted(() => form.value?.scrollIntoView({ block: 'nearest' }));
 function done(): void {
   if (!isPlace(at.value)) return;
@@ -34,6 +35,9 @@ function done(): void {
 }
 /** Typed: the next one begins in the first field. */
 function enter(): void {
+  trouble.value = isWhole.value
+    ? ''
+    : `${props.title}: ${props.line ? 'an end' : 'its place'} is missing; expected how far along side 1, and how far into the zone.`;
   if (!isWhole.value) return;
   done();
   form.value?.querySelector('input')?.focus();
@@ -63,8 +67,9 @@ watch(
       <PlaceInputs v-model="at" optional :label="title" />
       <PlaceInputs v-if="line" v-model="to" optional end="its end" :label="title" />
     </div>
+    <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
     <div class="bar">
-      <el-button type="primary" native-type="submit" :disabled="!isWhole">Add it</el-button>
+      <el-button type="primary" native-type="submit">Add it</el-button>
       <el-button @click="emit('cancel')">{{ stop }}</el-button>
     </div>
   </form>

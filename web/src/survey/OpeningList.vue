@@ -14,12 +14,19 @@ const kinds = OPENING_KINDS.map((value) => ({ value, label: OPENING_NAMES[value]
 
 /** It is there once it is measured. */
 const wanted = ref<'square' | 'round'>();
+const ways = ref<HTMLElement>();
+/** The keyboard goes on where the form was asked for. */
+function close(): void {
+  const way = wanted.value === 'round' ? 1 : 0;
+  wanted.value = undefined;
+  ways.value?.querySelectorAll('button')[way]?.focus();
+}
 const title = computed(
   () => `${OPENING_NAMES['roof-light']} ${openings.value.filter((o) => o.kind === 'roof-light').length + 1}`,
 );
 function add(made: Pick<Opening, 'shape' | 'edge'>): void {
   openings.value.push({ id: crypto.randomUUID(), name: worded(title.value), kind: 'roof-light', ...made });
-  wanted.value = undefined;
+  close();
 }
 
 function fields(o: Opening): readonly { key: OpeningKey; word: string; isSize: boolean; value: number }[] {
@@ -38,7 +45,7 @@ function set(opening: Opening, key: string, value: number | undefined): void {
   <div class="head openings">
     <h2>Openings</h2>
     <span class="quiet">{{ openings.length }}</span>
-    <span class="end">
+    <span ref="ways" class="end">
       <el-button text @click="wanted = 'square'">{{ worded('Add a roof light') }}</el-button>
       <el-button text @click="wanted = 'round'">Add a round one</el-button>
     </span>
@@ -49,7 +56,7 @@ function set(opening: Opening, key: string, value: number | undefined): void {
     :title="title"
     :round="wanted === 'round'"
     @done="add"
-    @cancel="wanted = undefined"
+    @cancel="close"
   />
   <div v-for="(o, i) in openings" :key="o.id" class="opening">
     <el-input v-model="o.name" :aria-label="`Opening ${i + 1}, name`" maxlength="120" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Can this zone be coated? Substrate, inspection, tests; one verdict, every reason, and the preparation. */
-import { computed, defineAsyncComponent } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import {
   FAMILIES,
   FAMILY_KEYS,
@@ -64,6 +64,15 @@ const looked = computed(() => items.value.filter((i) => !FIXED_ITEMS.has(i.key))
 const unsafe = computed(
   () =>
     dangers.value.filter((d) => zone.value.findings.find((f) => f.item === d.key)?.answer !== d.good).length,
+);
+/** They stay open while somebody answers them: the last answer takes nothing away. */
+const areAsked = ref(false);
+watch(
+  () => [zone.value.id, unsafe.value > 0] as const,
+  ([id, open], before) => {
+    if (open || before?.[0] !== id) areAsked.value = open;
+  },
+  { immediate: true },
 );
 
 const input = computed(() => ({
@@ -232,7 +241,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
     /></label>
   </div>
 
-  <details v-if="dangers.length > 0" :open="unsafe > 0" class="dangers">
+  <details v-if="dangers.length > 0" :open="areAsked" class="dangers">
     <summary>
       Before anybody works on it:
       {{

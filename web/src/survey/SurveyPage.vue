@@ -8,6 +8,7 @@ import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LaterPart from '../shared/LaterPart.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import { usePartKeys } from '../shared/partkeys.ts';
 import { keepOddTexts } from '../shared/oddtext.ts';
 import { exportSurvey, type ExportKind } from './exports.ts';
 import { useFalls } from './falls.ts';
@@ -51,6 +52,11 @@ const isBeginning = computed({
 const stage = ref<InstanceType<typeof PlanStage>>();
 
 const show = (key: Part): void => void router.replace({ query: { ...route.query, part: key } });
+usePartKeys(
+  () => PARTS,
+  () => part.value,
+  (key) => show(key as Part),
+);
 
 const quantities = computed(() => (chosen.value?.quantities.ok ? chosen.value.quantities.value : undefined));
 const problems = computed(() =>

@@ -5,6 +5,7 @@ import type { Problem } from '@lentum/core/problems';
 import { joinZones, moveCorner, splitZoneAlong, type Zone } from '@lentum/core/survey';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
+import { focusPage } from '../shared/focuspage.ts';
 import type { Imported } from './ImportDialog.vue';
 import {
   freeCode,
@@ -36,6 +37,9 @@ export function useZoneWork() {
     await nextTick();
     const last = zones[zones.length - 1];
     if (last) choose(last.id);
+    // What asked for it may be gone with the first zone.
+    await nextTick();
+    focusPage();
   }
   function addOutlines({ outlines, origin, onGlobe }: Imported): Promise<void> {
     const made = zonesFromOutlines(outlines, origin, survey.value.zones);
