@@ -5,7 +5,7 @@ import { expect } from './support.ts';
 export type Way = 'pointer' | 'touch' | 'keyboard';
 
 /** More steps of Tab than this to what is wanted next are a stumble. */
-const MOST_STEPS = 120;
+const MOST_STEPS = 60;
 
 export class Hand {
   /** Presses, taps or keys that do something, and figures or words that are typed. */

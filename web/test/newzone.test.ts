@@ -59,9 +59,11 @@ describe('a zone by its area', () => {
   it('is made once an area is there', async () => {
     const w = at.show(NewEstimate, { modelValue: true });
     await at.wait(50);
-    expect(isOff(w, 'Estimate')).toBe(true);
+    await w.get('form').trigger('submit');
+    expect(w.emitted('done')).toBe(undefined);
+    expect(w.get('[role=alert]').text()).toContain('Area: it is missing');
     await type(w, 'Area', '780');
-    await button(w, 'Estimate').trigger('click');
+    await w.get('form').trigger('submit');
     expect(w.emitted('done')).toEqual([[780]]);
   });
 });
