@@ -126,6 +126,19 @@ describe('a coat being entered', () => {
       finishedAt: '2026-05-12T09:30:00.000Z',
     });
   });
+  it('what is tapped counts to the second, until another minute is typed', () => {
+    const draft = newDraft(coats[1]!, ['b'], zone, Date.parse('2026-05-12T09:30:20Z'));
+    // Prepared at 09:30:10 and begun after it, though the field says 09:30.
+    draft.tapped = { ...draft.tapped, finished: '2026-05-12T09:30:45.000Z' };
+    draft.finished = draft.started;
+    const span = { startedAt: '2026-05-12T09:30:20.000Z', finishedAt: '2026-05-12T09:30:45.000Z' };
+    expect(bodyOf(draft, polyurethane, zone, undefined)).toMatchObject(span);
+    draft.started = draft.started.replace('30', '20');
+    expect(bodyOf(draft, polyurethane, zone, undefined)).toMatchObject({
+      ...span,
+      startedAt: '2026-05-12T09:20:00.000Z',
+    });
+  });
   it('an unfinished coat has no finish, and containers counted down to none are left out', () => {
     const draft = newDraft(coats[1]!, ['b'], zone, Date.parse('2026-05-12T09:30:00Z'));
     draft.containers[0]!.opened = 0;
