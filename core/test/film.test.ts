@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   dryFromWet,
   filmFromReadings,
+  GAUGES,
   judgeReadings,
   missingLitres,
   mixedVolumeL,
@@ -182,5 +183,30 @@ describe('acceptance by three schools (common practice, no source)', () => {
         },
       ),
     );
+  });
+});
+
+describe('gauges', () => {
+  it.each(GAUGES.map((g) => [g.id, g] as const))('%s: its teeth rise, and lie on its marks', (_, gauge) => {
+    const teeth = [...gauge.teethMm];
+    expect(teeth).toEqual([...new Set(teeth)].sort((a, b) => a - b));
+    for (const tooth of teeth) {
+      const marks = gauge.marked === 'mil' ? tooth / 0.0254 : tooth * 100;
+      expect(Math.abs(marks - Math.round(marks))).toBeLessThan(1e-9);
+      // What is tapped comes back out of a file as the same tooth.
+      expect(readingFromTooth(teeth, JSON.parse(JSON.stringify(tooth)) as number).ok).toBe(true);
+    }
+    // Its name tells its first and last mark.
+    const [first, last] = [teeth[0], teeth.at(-1)].map((t) =>
+      gauge.marked === 'mil' ? Math.round((t ?? 0) / 0.0254) : (t ?? 0),
+    );
+    const named = [...gauge.name.matchAll(/\d+(\.\d+)?/g)].map((m) => Number(m[0]));
+    expect(named).toEqual([first, last]);
+  });
+  it('a mil gauge reads what a mil gauge reads: between 8 and 10 mil lies 0.2032 to 0.254 mm', () => {
+    expect(readingFromTooth(teethOf('mil-fine'), 0.2032)).toEqual({
+      ok: true,
+      value: { lowMm: 0.2032, highMm: 0.254 },
+    });
   });
 });

@@ -96,7 +96,9 @@ describe('revisions', () => {
 describe('a coat being entered', () => {
   const zone = 'Europe/Lisbon';
   it('begins with the gauge whose teeth reach round the design film', () =>
-    expect(coats.map(gaugeFor)).toEqual(['fine', 'deep', 'middle']));
+    expect(coats.map((c) => gaugeFor(c))).toEqual(['fine', 'deep', 'middle']));
+  it('in US units it is one with teeth in mils', () =>
+    expect(coats.map((c) => gaugeFor(c, 'us'))).toEqual(['mil-fine', 'mil-deep', 'mil-middle']));
   it('an untouched entry comes back as it was, to the second', () => {
     const body: Body<'coat'> = {
       buildUpId: polyurethane.id,

@@ -33,6 +33,7 @@ export {
   filmFromReadings,
   GAUGE_IDS,
   GAUGES,
+  isProbe,
   meanOf,
   middleMm,
   readingFromTooth,

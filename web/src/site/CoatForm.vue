@@ -4,6 +4,7 @@
  * bay by bay. The verdicts move as it is entered, one for each bay.
  */
 import { wetFilm } from '@lentum/core/buildup';
+import { isProbe } from '@lentum/core/film';
 import { teethUsed, type BayStatus, type BookEntryOf } from '@lentum/core/record';
 import { worded } from '../app/wording.ts';
 import BayPicker from '../shared/BayPicker.vue';
@@ -142,7 +143,7 @@ const { photos, marks } = pictures;
       v-model="taken"
       :place="readPlace"
       :teeth="teethUsed({ gauge: draft.gauge, ...(ownTeeth ? { teethMm: [...ownTeeth] } : {}) })"
-      :probe="draft.gauge === 'probe'"
+      :probe="isProbe(draft.gauge)"
       :design-mm="wetFilm(coat).value"
     />
     <CoatHow :model-value="draft" :coat="coat" />

@@ -1,7 +1,8 @@
 /** A coat of a shift as it is being entered: fields of the form, and the entry that they make. */
 import { reactive } from 'vue';
 import { isCoat, laidRate, wetFilm, type BuildUp, type Coat } from '@lentum/core/buildup';
-import { GAUGES } from '@lentum/core/film';
+import { GAUGES, isProbe } from '@lentum/core/film';
+import type { System } from '@lentum/core/units';
 import { sharesByArea, type Body, type BookEntryOf, type Share } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
 import type { Place } from '@lentum/core/survey';
@@ -43,11 +44,18 @@ export interface CoatDraft {
   against: string;
 }
 
-/** The gauge on which the design film lies nearest to the middle; hot layers are probed. */
-export function gaugeFor(coat: Coat): string {
-  if (coat.kettle) return 'probe';
+/** Those that are marked in the units of the job stand first. */
+export const gaugesIn = (system: System) =>
+  GAUGES.toSorted((a, b) => Number(isMarkedIn(b, system)) - Number(isMarkedIn(a, system)));
+const isMarkedIn = (gauge: (typeof GAUGES)[number], system: System): boolean =>
+  gauge.marked === (system === 'us' ? 'mil' : 'mm');
+
+/** The gauge of the units on which the design film lies nearest to the middle; hot layers are probed. */
+export function gaugeFor(coat: Coat, system: System = 'metric'): string {
+  const mine = GAUGES.filter((g) => isMarkedIn(g, system));
+  if (coat.kettle) return mine.find((g) => isProbe(g.id))?.id ?? 'probe';
   const film = wetFilm(coat).value;
-  const cold = GAUGES.filter((g) => g.id !== 'probe');
+  const cold = mine.filter((g) => !isProbe(g.id));
   const off = (teeth: readonly number[]): number =>
     Math.abs(film - ((teeth[0] ?? 0) + (teeth[teeth.length - 1] ?? 0)) / 2);
   const fitting = cold.filter((g) => film >= g.teethMm[0] && film < (g.teethMm[g.teethMm.length - 1] ?? 0));
@@ -68,6 +76,7 @@ export function newDraft(
   zone: string,
   nowMs: number,
   batch = '',
+  system: System = 'metric',
 ): CoatDraft {
   return reactive({
     bayIds: [...bayIds],
@@ -80,7 +89,7 @@ export function newDraft(
     leftOver: undefined,
     split: 'by area',
     byHand: {},
-    gauge: gaugeFor(coat),
+    gauge: gaugeFor(coat, system),
     readings: {},
     method: '',
     tip: '',

@@ -1,7 +1,6 @@
 /** A coat as it is being entered: what it is about, what is wrong with it, its verdict on each bay, and keeping it. */
 import { computed, ref, shallowRef, watch } from 'vue';
 import { isCoat, isFieldCoat } from '@lentum/core/buildup';
-import { GAUGES } from '@lentum/core/film';
 import { check, sentence } from '@lentum/core/problems';
 import {
   allOf,
@@ -25,7 +24,16 @@ import { useJob } from '../app/job.ts';
 import { noSuchTime, toField, zoneName } from '../app/time.ts';
 import { usePictures } from '../shared/pictures/pictures.ts';
 import { useEntryWords } from '../record/entrywords.ts';
-import { bodyOf, draftOf, freshContainers, gaugeFor, newDraft, sharesOf, type Taken } from './coatdraft.ts';
+import {
+  bodyOf,
+  draftOf,
+  freshContainers,
+  gaugeFor,
+  gaugesIn,
+  newDraft,
+  sharesOf,
+  type Taken,
+} from './coatdraft.ts';
 import { clustered } from './clusters.ts';
 import { inForm } from './log/saying.ts';
 import { useSending } from './sending.ts';
@@ -83,6 +91,7 @@ export function useCoatWork(
         job.timeZone,
         job.nowMs,
         lastBatch(firstCoat.id),
+        job.system,
       );
   const coat = computed(() => coats.value.find((c) => c.id === draft.layerId) ?? firstCoat);
   const waiting = computed(() => ({
@@ -94,7 +103,7 @@ export function useCoatWork(
   watch(
     () => draft.layerId,
     () => {
-      draft.gauge = gaugeFor(coat.value);
+      draft.gauge = gaugeFor(coat.value, job.system);
       draft.containers = freshContainers(coat.value, lastBatch(draft.layerId));
       draft.counted = false;
     },
@@ -111,7 +120,7 @@ export function useCoatWork(
       (old?.body.gauge === draft.gauge ? old.body.teethMm : undefined),
   );
   const gauges = computed(() => [
-    ...GAUGES.map((g) => ({ value: g.id as string, label: g.name })),
+    ...gaugesIn(job.system).map((g) => ({ value: g.id as string, label: g.name })),
     ...ownGauges.value.map((g) => ({ value: g.id, label: `${g.body.name} (own, ${g.body.marked})` })),
   ]);
   /** The bay whose readings are being taken. */
