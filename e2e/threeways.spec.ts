@@ -41,6 +41,7 @@ async function walk(page: Page, way: Way): Promise<void> {
     await hand.press(button('Add it'));
   }
   await expect(page.locator('section.figures .large')).toHaveText(/848.0.ft²/);
+  await expect(page.locator('section.figures')).toContainText('Squares8.48');
   await hand.act('p', button('Edges'));
   await hand.pick(page.getByRole('combobox', { name: 'Side 1, kind of edge' }), 'Base flashing');
   await hand.press(button('All like side 1'));

@@ -4,10 +4,9 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { sentence } from '@lentum/core/problems';
 import { isUnfinished, planCorners, sharedSides } from '@lentum/core/survey';
-import { worded } from '../app/wording.ts';
-import FigureText from '../shared/FigureText.vue';
 import LaterPart from '../shared/LaterPart.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
+import ShortFigures from './ShortFigures.vue';
 import { usePartKeys } from '../shared/partkeys.ts';
 import { keepOddTexts } from '../shared/oddtext.ts';
 import { exportSurvey, type ExportKind } from './exports.ts';
@@ -303,35 +302,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
           <PlanZoom @fit="stage?.fit()" @zoom="(f) => stage?.zoomMiddle(f)" />
           <NorthArrow v-if="survey.origin" class="north" :bearing-deg="survey.origin.bearingDeg ?? 0" />
         </div>
-        <section v-if="zone" class="figures" aria-label="Quantities in short">
-          <template v-if="quantities">
-            <p class="large"><FigureText :figure="quantities.area" /></p>
-            <dl>
-              <div>
-                <dt>Perimeter</dt>
-                <dd><FigureText :figure="quantities.perimeter" /></dd>
-              </div>
-              <div>
-                <dt>{{ worded('Upstands') }}</dt>
-                <dd>
-                  <FigureText :figure="quantities.upstandGirth" />,
-                  <FigureText :figure="quantities.upstandArea" />
-                </dd>
-              </div>
-              <div>
-                <dt>Corners, internal and external</dt>
-                <dd>
-                  <FigureText :figure="quantities.internalCorners" /> and
-                  <FigureText :figure="quantities.externalCorners" />
-                </dd>
-              </div>
-            </dl>
-          </template>
-          <p v-else class="quiet">
-            No area and no quantities until the outline closes without crossing itself.
-          </p>
-          <p v-for="(p, i) in inTheWay" :key="i" class="problem" role="alert">{{ sentence(p) }}</p>
-        </section>
+        <ShortFigures v-if="zone" :quantities="quantities" :problems="inTheWay" />
       </section>
     </div>
     <NewWalk v-if="beginning === 'walk'" v-model="isBeginning" @done="work.addWalk" />
@@ -388,30 +359,6 @@ async function takeOut(kind: ExportKind): Promise<void> {
   color: var(--ink);
   font-weight: 700;
   border-bottom-color: var(--sea);
-}
-.figures {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--s1) var(--s6);
-  align-items: baseline;
-}
-.large {
-  font-size: var(--t-xxl);
-  font-weight: 700;
-  line-height: 1.2;
-}
-dl {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--s1) var(--s6);
-  margin: 0;
-}
-dt {
-  font-size: var(--t-s);
-  color: var(--ink-2);
-}
-dd {
-  margin: 0;
 }
 .problem {
   margin: var(--s2) 0;
