@@ -54,7 +54,10 @@ test('desk', async ({ page }) => {
   await take(page, 'courses');
   await page.goto(`/jobs/${id}/site?part=today&bay=hall-7`);
   await expect(page.getByText(/Chance of staying within limits/).first()).toBeVisible();
-  await page.getByRole('slider', { name: 'Start of laying' }).focus();
+  // The strip is docked: to come to it by the keyboard scrolls the page to where it would lie without.
+  await page
+    .getByRole('slider', { name: 'Start of laying' })
+    .evaluate((slider) => (slider as unknown as HTMLElement).focus({ preventScroll: true }));
   for (let n = 0; n < 2; n += 1) await page.keyboard.press('PageUp');
   await take(page, 'today');
   await page.goto(`/jobs/${id}/site?zone=hall&bay=hall-7`);

@@ -11,6 +11,8 @@ import { readTable } from '../shared/tablefile.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LayerStrip from '../shared/LayerStrip.vue';
+import SortHead from '../shared/SortHead.vue';
+import { inOrder, type Sorting } from '../shared/sorting.ts';
 import { useUnits } from '../shared/units.ts';
 import { useLibrary, type Listed } from './library.ts';
 
@@ -45,12 +47,25 @@ const rows = computed(() =>
       };
     }),
 );
-const groups = computed(() =>
-  FAMILY_KEYS.flatMap((key) => {
+const families = computed(() => new Set(rows.value.map((r) => r.buildUp.family)).size);
+type Column = 'name' | 'membrane' | 'laid' | 'typical';
+const sorting = ref<Sorting<Column>>();
+/** By family, or all of them in the order that was asked for. */
+const groups = computed(() => {
+  if (sorting.value) {
+    const sorted = inOrder(rows.value, sorting.value, {
+      name: (r) => r.buildUp.name,
+      membrane: (r) => r.sums.membraneDry.value,
+      laid: (r) => r.sums.weight.value,
+      typical: (r) => r.share,
+    });
+    return [{ key: 'all', name: '', rows: sorted }];
+  }
+  return FAMILY_KEYS.flatMap((key) => {
     const own = rows.value.filter((r) => r.buildUp.family === key);
     return own.length > 0 ? [{ key, name: FAMILIES[key].name, rows: own }] : [];
-  }),
-);
+  });
+});
 
 async function attempt(work: () => Promise<void>): Promise<void> {
   trouble.value = '';
@@ -120,7 +135,7 @@ const bringBack = (row: Listed): Promise<void> =>
   <main class="page">
     <div class="head">
       <h1>Build-ups</h1>
-      <span v-if="library.rows" class="quiet">{{ rows.length }} in {{ groups.length }} families</span>
+      <span v-if="library.rows" class="quiet">{{ rows.length }} in {{ families }} families</span>
       <div class="bar end">
         <el-input v-model="search" placeholder="Find" aria-label="Find a build-up" class="search" clearable />
         <el-button type="primary" @click="naming = true">Start a build-up</el-button>
@@ -152,16 +167,20 @@ const bringBack = (row: Listed): Promise<void> =>
       <table class="dense">
         <thead>
           <tr>
-            <th scope="col">Build-up</th>
+            <SortHead v-model="sorting" column="name" name="Build-up" />
             <th scope="col">Layers, from the ground up</th>
-            <th scope="col" class="num">Membrane,<br />dry, {{ unit('film') }}</th>
-            <th scope="col" class="num">Laid,<br />{{ unit('rateMass') }}</th>
-            <th scope="col">Still typical</th>
+            <SortHead v-model="sorting" column="membrane" name="Membrane, dry" num
+              >Membrane,<br />dry, {{ unit('film') }}</SortHead
+            >
+            <SortHead v-model="sorting" column="laid" name="Laid" num
+              >Laid,<br />{{ unit('rateMass') }}</SortHead
+            >
+            <SortHead v-model="sorting" column="typical" name="Still typical" />
             <th scope="col">Revision</th>
           </tr>
         </thead>
         <tbody v-for="g in groups" :key="g.key">
-          <tr>
+          <tr v-if="g.name">
             <th scope="colgroup" colspan="6" class="family">{{ worded(g.name) }}</th>
           </tr>
           <tr v-for="r in g.rows" :key="r.id">
@@ -169,7 +188,9 @@ const bringBack = (row: Listed): Promise<void> =>
               <RouterLink :to="{ name: 'library-build-up', params: { buildUpId: r.id } }"
                 ><strong>{{ r.buildUp.name }}</strong></RouterLink
               >
-              <div class="quiet">{{ r.buildUp.summary }}</div>
+              <div class="quiet">
+                {{ sorting ? `${worded(FAMILIES[r.buildUp.family].name)}. ` : '' }}{{ r.buildUp.summary }}
+              </div>
             </td>
             <td><LayerStrip :build-up="r.laid" /></td>
             <td class="num" data-label="Membrane, dry">

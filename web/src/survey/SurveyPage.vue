@@ -272,7 +272,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
         <p v-else-if="mode === 'split'" class="quiet">
           Two clicks give the line along which the zone is cut.
         </p>
-        <p v-else-if="placingId" class="quiet">Click the place on the plan, or type it in the table.</p>
+        <p v-else-if="placingId" class="quiet">Click the place on the plan, or type it.</p>
         <p v-for="(p, i) in trouble" :key="i" class="problem" role="alert">{{ sentence(p) }}</p>
         <div class="sheet">
           <PlanStage
