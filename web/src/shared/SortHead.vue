@@ -39,6 +39,7 @@ button {
   cursor: pointer;
 }
 .mark {
+  margin-left: var(--s1);
   color: var(--ink-2);
 }
 </style>
