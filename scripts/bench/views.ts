@@ -24,7 +24,8 @@ const VIEWS: readonly [name: string, path: string, there: string][] = [
   ['Today', 'site?part=today', 'section[aria-label="Bays by what missing them costs"] .figure'],
   ['Survey', 'survey', '[data-plan]'],
   ['Build-up', 'build-up?zone={zone}', 'main h2'],
-  ['Details', 'details?zone={zone}', 'main table'],
+  // Zones of the large job have no details: the page says so, and leads to their edges.
+  ['Details', 'details?zone={zone}', 'main table, main a[href*="part=edges"]'],
   ['Order', 'order', 'main table tbody tr'],
   ['Bays', 'site?part=bays&zone={zone}', 'section[aria-label="Bays by what they wait for"] .figure'],
   ['Record', 'record?zone={zone}', 'main table tbody tr'],
