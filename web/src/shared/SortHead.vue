@@ -21,8 +21,8 @@ function turn(): void {
     :class="{ num }"
     :aria-sort="mine ? (mine.falling ? 'descending' : 'ascending') : undefined"
   >
-    <button type="button" :aria-label="`${name}: put in order`" @click="turn">
-      <slot>{{ name }}</slot>
+    <button type="button" @click="turn">
+      <slot>{{ name }}</slot><span class="visually-hidden">: put in order</span>
       <span class="mark" aria-hidden="true">{{ mine ? (mine.falling ? '↓' : '↑') : '↕' }}</span>
     </button>
   </th>
