@@ -3,6 +3,7 @@
  * came out wet and the first that stayed dry. Source: ISO 2808 and ASTM D4414 (last wetted tooth), from memory.
  */
 import { fail, ok, type Result } from '../problems/index.ts';
+import { metresPer } from '../units/index.ts';
 
 /** One reading: the film is at least `lowMm` and less than `highMm`. */
 export interface Reading {
@@ -59,9 +60,10 @@ export function filmFromReadings(readings: readonly Reading[]): FilmFromReadings
   };
 }
 
-/** Teeth in mils, as depths in mm: a mil is 0.0254 mm, exactly. */
+const MM_PER_MIL = metresPer('mil') * 1000;
+/** Teeth in mils, as depths in mm: exact in four decimals. */
 const mils = (...teeth: readonly [number, ...number[]]): readonly [number, ...number[]] => {
-  const [first, ...rest] = teeth.map((mil) => Math.round(mil * 254) / 10_000);
+  const [first, ...rest] = teeth.map((mil) => Math.round(mil * MM_PER_MIL * 10_000) / 10_000);
   return [first ?? 0, ...rest];
 };
 
