@@ -28,6 +28,7 @@ const ROOMS = [
   'site',
   'bench',
   'record',
+  'access',
   'gates',
   'call',
   'state',

@@ -249,6 +249,7 @@ describe('a database of earlier days', () => {
       '0011_scaled_pictures',
       '0012_tasks',
       '0013_handed_over',
+      '0014_access',
     ]);
   });
 });

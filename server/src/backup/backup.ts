@@ -8,7 +8,7 @@ import { mkdir, mkdtemp, readdir, readFile, rename, rm, writeFile } from 'node:f
 import path from 'node:path';
 import pg from 'pg';
 import { z } from 'zod';
-import { brokenChains, differencesOf, figuresOf, figuresSchema, type Figures } from './figures.ts';
+import { brokenChains, differencesOf, figuresOf, figuresSchema, NOT_KEPT, type Figures } from './figures.ts';
 import { seal, unseal } from './seal.ts';
 import { runProgram } from './tools.ts';
 
@@ -87,6 +87,7 @@ export async function makeBackup(
           '--format=custom',
           '--no-owner',
           '--no-privileges',
+          ...NOT_KEPT.map((table) => `--exclude-table-data=public.${table}`),
           `--snapshot=${rows[0]?.id}`,
           `--file=${plain}`,
         ],

@@ -24,13 +24,16 @@ const WITHOUT_CONTENT: Readonly<Record<string, string>> = {
   paper_file: 'sha256, media_type, received_at, octet_length(content)',
 };
 
+/** What is gone after a restore, on purpose: everybody signs in again. */
+export const NOT_KEPT: readonly string[] = ['session', 'wrong_try'];
+
 /** @param db inside a transaction, so that all figures are of one moment */
 export async function figuresOf(db: Db): Promise<Figures> {
   await db.query(`SET LOCAL TimeZone = 'UTC'`);
   const { rows: there } = await db.query<{ name: string }>(
     `SELECT tablename AS name FROM pg_tables WHERE schemaname = 'public' ORDER BY 1`,
   );
-  const known = there.map((t) => t.name).filter((name) => name in RIGHTS);
+  const known = there.map((t) => t.name).filter((name) => name in RIGHTS && !NOT_KEPT.includes(name));
   const tables: Figures['tables'] = {};
   for (const table of known) {
     const { rows } = await db.query<{ rows: number; digest: string }>(

@@ -45,6 +45,7 @@ export const compute = <S extends z.ZodType>(
   return route({
     method: 'post',
     path: `/compute/${name}`,
+    access: 'compute',
     tag: 'Compute',
     summary,
     body,

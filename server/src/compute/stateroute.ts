@@ -19,6 +19,7 @@ atThread('state', (bytes: Uint8Array) => {
 export const stateRoute = route({
   method: 'post',
   path: '/compute/state',
+  access: 'compute',
   tag: 'Compute',
   summary:
     'Every bay of a job file at an instant: its gates, what can be done, and the sentences that say so',

@@ -23,6 +23,13 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   weather_series: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   person: ['SELECT', 'INSERT', 'UPDATE (name, written_at)'],
   firm_practice: ['SELECT', 'INSERT'],
+  firm: ['SELECT', 'INSERT'],
+  account: ['SELECT', 'INSERT', 'UPDATE (login, password_hash, firm_role, closed_at)'],
+  job_role: ['SELECT', 'INSERT', 'UPDATE (role)', 'DELETE'],
+  access_code: ['SELECT', 'INSERT', 'UPDATE (used_at, until)'],
+  session: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
+  wrong_try: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
+  security_event: ['SELECT', 'INSERT'],
   // Made anew when it is asked for again: nothing of it is a record.
   task: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   task_piece: ['SELECT', 'INSERT', 'DELETE'],

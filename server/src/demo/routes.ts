@@ -7,6 +7,7 @@ export const demoRoutes = [
   route({
     method: 'put',
     path: '/demo/{jobId}',
+    access: 'change job',
     tag: 'Jobs',
     summary:
       'Start the demo again from this moment, under an id made by the client; earlier demos are put away',

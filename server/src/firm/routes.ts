@@ -10,6 +10,7 @@ export const firmRoutes = [
   route({
     method: 'get',
     path: '/firm/practice',
+    access: 'read practice',
     tag: 'Firm',
     summary:
       'The firm’s own numbers of practice, with their version as ETag; "0" where it has said nothing yet',
@@ -23,6 +24,7 @@ export const firmRoutes = [
   route({
     method: 'put',
     path: '/firm/practice',
+    access: 'change practice',
     tag: 'Firm',
     summary:
       'Replace them; If-Match names the version that they were made from. Jobs that are there keep theirs',

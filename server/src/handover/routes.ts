@@ -25,6 +25,7 @@ export const handoverRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/handover',
+    access: 'read job',
     tag: 'Handover',
     summary: 'What the record says of one roof, as blocks to be printed, with the head of the chain',
     query: handoverQuery,
@@ -36,6 +37,7 @@ export const handoverRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/handover.pdf',
+    access: 'read job',
     tag: 'Handover',
     summary: 'The same as PDF, the head of the chain on each page',
     query: paperAsked,
@@ -49,6 +51,7 @@ export const handoverRoutes = [
   route({
     method: 'post',
     path: '/jobs/{jobId}/handover/tasks',
+    access: 'read job',
     tag: 'Handover',
     summary:
       'Has the handover of a roof made as PDF, or as a ZIP of open files, by a task that tells how far it is',

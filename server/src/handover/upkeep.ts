@@ -102,6 +102,7 @@ export const upkeepRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/standing',
+    access: 'read job',
     tag: 'Handover',
     summary:
       'How a job stands whose roofs are handed over: asleep until its next date, or what is due on which roof',
@@ -114,6 +115,7 @@ export const upkeepRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/upkeep',
+    access: 'read job',
     tag: 'Handover',
     summary:
       'When a roof is looked at, coated again and renewed, over twenty years, and what of it is on record',
@@ -126,6 +128,7 @@ export const upkeepRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/upkeep.ics',
+    access: 'read job',
     tag: 'Handover',
     summary: 'The same as iCalendar, in whole months; what was done is left out',
     query: handoverQuery,
@@ -159,6 +162,7 @@ export const upkeepRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/upkeep/sheet',
+    access: 'read job',
     tag: 'Handover',
     summary: 'The sheet of a year as blocks to be printed: what is due, the way over the roof, what to mind',
     query: yearQuery,
@@ -171,6 +175,7 @@ export const upkeepRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/upkeep/sheet.pdf',
+    access: 'read job',
     tag: 'Handover',
     summary: 'The same as PDF',
     query: yearQuery.extend(sheetQuery.shape),

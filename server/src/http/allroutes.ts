@@ -1,4 +1,6 @@
 /** Every address that the server answers under /api/v1. */
+import { adminRoutes } from '../access/adminroutes.ts';
+import { accessRoutes } from '../access/routes.ts';
 import { buildUpRoutes } from '../buildup/routes.ts';
 import { computeRoutes } from '../compute/routes.ts';
 import { demoRoutes } from '../demo/routes.ts';
@@ -54,6 +56,8 @@ export const ROUTES: readonly AnyRoute[] = [
   ...peopleRoutes,
   ...pictureRoutes,
   ...firmRoutes,
+  ...accessRoutes,
+  ...adminRoutes,
   ...libraryRoutes,
   ...paperRoutes,
   ...printoutRoutes,

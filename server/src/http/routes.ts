@@ -3,6 +3,11 @@ import express, { type Request, type Response, type Router } from 'express';
 import type { z } from 'zod';
 import { check, type Result } from '@lentum/core/problems';
 import { checkWhereItFits } from '../compute/large.ts';
+import { withoutPrices, type Right } from '@lentum/core/access';
+import type { FirmMode } from '../access/firmmode.ts';
+import { whoAsks } from '../access/sessions.ts';
+import type { Tries } from '../access/tries.ts';
+import type { Who } from '../access/who.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import type { Tasks } from '../tasks/tasks.ts';
@@ -12,6 +17,10 @@ import { costOf, rateLimits, type Cost } from './ratelimits.ts';
 
 export interface Context {
   readonly pool: Pool;
+  /** Whether people sign in here. */
+  readonly mode: FirmMode;
+  /** Wrong passwords and codes. */
+  readonly tries: Tries;
   /** The clock, so that tests can hold it. */
   readonly now: () => Date;
   /** Tells what others change; absent where the server does not listen. */
@@ -25,6 +34,8 @@ export interface RouteInput<B, Q> {
   readonly body: B;
   readonly query: Q;
   readonly context: Context;
+  /** Who asks; that they may is looked at already. */
+  readonly who: Who;
   readonly req: Request;
   readonly res: Response;
 }
@@ -33,6 +44,8 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly method: 'get' | 'put' | 'post';
   /** With `{name}` for parameters, below /api/v1. */
   readonly path: string;
+  /** Who may ask: whoever has the right, in the job that the address names; whoever has signed in; or anybody. */
+  readonly access: Right | 'signed in' | 'anybody';
   readonly summary: string;
   readonly tag: string;
   readonly body?: B;
@@ -102,10 +115,23 @@ export function mount(
         ? [json]
         : [];
     const limited = limits ? [limits[costOf(spec)]] : [];
-    router[spec.method](path, ...limited, ...parse, async (req: Request, res: Response) => {
+    // Who may not is told so before anything of the request is read.
+    const admit = async (req: Request, res: Response, next: () => void): Promise<void> => {
       const params = req.params as Record<string, string>;
       const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
       if (odd) throw badRequest(odd);
+      const who = await whoAsks(req, context.pool, context.mode);
+      if (spec.access === 'signed in' && who.isNobody) throw new HttpProblem(401, 'Sign in first');
+      if (spec.access !== 'signed in' && spec.access !== 'anybody') who.need(spec.access, params['jobId']);
+      res.locals['who'] = who;
+      next();
+    };
+    router[spec.method](path, ...limited, admit, ...parse, async (req: Request, res: Response) => {
+      const params = req.params as Record<string, string>;
+      const who = res.locals['who'] as Who;
+      const { jobId } = params;
+      const shown = <T>(value: T): T =>
+        who.may('read prices', jobId) || spec.tag === 'Record' ? value : withoutPrices(value);
       let body: unknown;
       if (spec.raw?.types.includes('application/json')) requireJson(req);
       if (spec.body) {
@@ -122,10 +148,15 @@ export function mount(
         if (!checked.ok) throw new HttpProblem(400, 'The request is wrong', checked.problems);
         query = checked.value;
       }
-      const answer = await spec.run({ params, body, query, context, req, res });
+      const answer = await spec
+        .run({ params, body, query, context, who, req, res })
+        .catch((error: unknown) => {
+          if (!(error instanceof HttpProblem)) throw error;
+          throw new HttpProblem(error.status, error.title, error.problems, shown(error.extra));
+        });
       if (res.headersSent || res.writableEnded) return;
       if (answer === undefined) res.status(res.statusCode === 200 ? 204 : res.statusCode).end();
-      else res.json(answer);
+      else res.json(shown(answer));
     });
   }
   // An address that is known, asked in a way that it has not.

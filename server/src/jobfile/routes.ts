@@ -12,6 +12,7 @@ export const jobFileRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/file',
+    access: 'take job out',
     tag: 'Job file',
     summary: 'The whole job as one JSON file',
     answer: jobFileSchema,
@@ -24,6 +25,7 @@ export const jobFileRoutes = [
   route({
     method: 'put',
     path: '/jobs/{jobId}/file',
+    access: 'change job',
     tag: 'Job file',
     summary:
       'Import a job file under an id made by the client: whole, or not at all; with later=true by a task that tells how far it is',

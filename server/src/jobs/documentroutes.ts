@@ -1,5 +1,6 @@
 /** GET and PUT of a stage's document: the same two routes for every stage. */
 import { z } from 'zod';
+import { withPricesOf, type Right } from '@lentum/core/access';
 import type { Problem } from '@lentum/core/problems';
 import { checkWhereItFits } from '../compute/large.ts';
 import { readDocument, type DocumentKind } from '../db/documents.ts';
@@ -8,6 +9,17 @@ import { notFound } from '../http/errors.ts';
 import { setVersion } from '../http/etag.ts';
 import { route, type AnyRoute } from '../http/routes.ts';
 import { replaceDocument } from './replace.ts';
+
+/** What somebody has to have to change one. */
+const RIGHT_OF = {
+  survey: 'change survey',
+  'build-up': 'change build-up',
+  order: 'change order',
+  programme: 'change programme',
+  site: 'change site',
+  weather: 'change weather',
+  proving: 'change handover',
+} as const satisfies Record<Exclude<DocumentKind, 'job'>, Right>;
 
 export function documentRoutes<S extends z.ZodType<object>>(spec: {
   kind: Exclude<DocumentKind, 'job'>;
@@ -32,6 +44,7 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
     route({
       method: 'get',
       path: `/jobs/{jobId}/${kind}`,
+      access: 'read job',
       tag,
       summary: `${name} of a job, with its version as ETag`,
       answer: schema,
@@ -47,6 +60,7 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
     route({
       method: 'put',
       path: `/jobs/{jobId}/${kind}`,
+      access: RIGHT_OF[kind],
       tag,
       summary: `Replace the ${name.toLowerCase()}; If-Match names the version it was made from`,
       body: schema,
@@ -54,9 +68,12 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
       versioned: true,
       answer: z.object({ version: z.number() }),
       statuses: { 412: 'Somebody else saved first; the newest version is in the answer' },
-      run: async ({ params, body, context, req, res }) => {
+      run: async ({ params, body, context, who, req, res }) => {
         const jobId = params['jobId'] ?? '';
+        const seesPrices = who.may('read prices', jobId);
         const version = await replaceDocument(context, req, res, jobId, kind, body, {
+          // Whoever sees no prices leaves them as they are.
+          stored: seesPrices ? undefined : withPricesOf,
           problems: async (db) => {
             const other = beside && (await readDocument<object>(db, jobId, beside));
             return [

@@ -38,6 +38,8 @@ export async function replaceDocument(
   more: {
     problems?: (db: Db) => Promise<readonly Problem[]>;
     kept?: (db: Db) => Promise<void> | undefined;
+    /** What is stored of it, given what is stored now; absent for all that was sent. */
+    stored?: ((body: object, current: object) => object) | undefined;
   } = {},
 ): Promise<number> {
   let from = 0;
@@ -50,7 +52,8 @@ export async function replaceDocument(
       if (current?.version !== from) throw stale(kind, from, current);
       const wrong = (await more.problems?.(db)) ?? [];
       if (wrong.length > 0) throw unprocessable(wrong);
-      await writeDocument(db, jobId, kind, from + 1, body);
+      const whole = more.stored ? more.stored(body, current.body) : body;
+      await writeDocument(db, jobId, kind, from + 1, whole);
       await more.kept?.(db);
       setVersion(res, from + 1);
       return from + 1;

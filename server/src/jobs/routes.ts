@@ -70,6 +70,7 @@ export const jobRoutes = [
   route({
     method: 'get',
     path: '/jobs',
+    access: 'signed in',
     tag: 'Jobs',
     summary: 'Jobs, newest first, paged by cursor; those whose name or place has some words in it',
     query: z.object({
@@ -80,7 +81,7 @@ export const jobRoutes = [
       limit: z.coerce.number().int().min(1).max(200).default(50),
     }),
     answer: listAnswer,
-    run: async ({ query, context }) => {
+    run: async ({ query, context, who }) => {
       const [at, id] = readCursor(query.after);
       const { rows } = await context.pool.query<{ id: string; createdAt: Date }>(JOBS_SQL.list, [
         query.archived === 'true',
@@ -88,6 +89,7 @@ export const jobRoutes = [
         id,
         query.limit + 1,
         query.q === undefined || query.q === '' ? null : query.q,
+        who.jobs() ?? null,
       ]);
       const jobs = rows.slice(0, query.limit);
       const last = jobs[jobs.length - 1];
@@ -99,6 +101,7 @@ export const jobRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}',
+    access: 'read job',
     tag: 'Jobs',
     summary: 'Head of a job: name, place, time zone, units',
     answer: jobAnswer,
@@ -120,6 +123,7 @@ export const jobRoutes = [
   route({
     method: 'put',
     path: '/jobs/{jobId}',
+    access: 'change job',
     tag: 'Jobs',
     summary: 'Start a job under an id made by the client, or change its head (with If-Match)',
     body: jobHeadSchema,
@@ -165,6 +169,7 @@ export const jobRoutes = [
   route({
     method: 'put',
     path: '/jobs/{jobId}/archived',
+    access: 'change job',
     tag: 'Jobs',
     summary: 'Put a job away, or bring it back; nothing of it is lost',
     body: z.strictObject({ archived: z.boolean() }),

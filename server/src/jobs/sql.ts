@@ -19,6 +19,7 @@ export const JOBS_SQL = {
     CROSS JOIN LATERAL (SELECT version, body FROM document WHERE job_id = j.id AND kind = 'job' ORDER BY version DESC LIMIT 1) d
     WHERE (j.archived_at IS NOT NULL) = $1
       AND ($5::text IS NULL OR position(lower($5) in lower(concat_ws(' ', d.body ->> 'name', d.body ->> 'place'))) > 0)
+      AND ($6::text[] IS NULL OR j.id = ANY ($6))
       AND ($2::timestamptz IS NULL OR (j.created_at, j.id) < ($2, $3))
     ORDER BY j.created_at DESC, j.id DESC
     LIMIT $4`,

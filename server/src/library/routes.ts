@@ -38,6 +38,7 @@ export const libraryRoutes = [
   route({
     method: 'get',
     path: '/library',
+    access: 'read library',
     tag: 'Library',
     summary: 'Every build-up of the firm, as last released, what ships with the application among them',
     answer: z.object({ buildUps: z.array(listed) }),
@@ -46,6 +47,7 @@ export const libraryRoutes = [
   route({
     method: 'get',
     path: '/library/{buildUpId}',
+    access: 'read library',
     tag: 'Library',
     summary: 'The draft of a build-up, with its version as ETag',
     answer: buildUpSchema,
@@ -58,6 +60,7 @@ export const libraryRoutes = [
   route({
     method: 'put',
     path: '/library/{buildUpId}',
+    access: 'change library',
     tag: 'Library',
     summary: 'Replace the draft; If-Match names the version it was made from, "0" begins a new build-up',
     body: buildUpSchema,
@@ -80,6 +83,7 @@ export const libraryRoutes = [
   route({
     method: 'get',
     path: '/library/{buildUpId}/revisions',
+    access: 'read library',
     tag: 'Library',
     summary: 'The released revisions of a build-up, newest first',
     answer: z.object({
@@ -101,6 +105,7 @@ export const libraryRoutes = [
   route({
     method: 'post',
     path: '/library/{buildUpId}/revisions',
+    access: 'change library',
     tag: 'Library',
     summary: 'Release the draft as the next revision; it cannot be changed afterwards',
     body: z.strictObject({ who: z.string().trim().min(1).max(80), note: z.string().max(400) }),
@@ -128,6 +133,7 @@ export const libraryRoutes = [
   route({
     method: 'get',
     path: '/library/{buildUpId}/revisions/{revision}',
+    access: 'read library',
     tag: 'Library',
     summary: 'One released revision',
     answer: buildUpSchema,
@@ -137,6 +143,7 @@ export const libraryRoutes = [
   route({
     method: 'get',
     path: '/library/{buildUpId}/file',
+    access: 'change library',
     tag: 'Library',
     summary: 'The draft as a build-up file, with the papers of its binder',
     answer: buildUpFileSchema,
@@ -149,6 +156,7 @@ export const libraryRoutes = [
   route({
     method: 'post',
     path: '/library/{buildUpId}/away',
+    access: 'change library',
     tag: 'Library',
     summary: 'Put a build-up away, out of what is offered, or bring it back',
     body: z.strictObject({ away: z.boolean() }),

@@ -1,3 +1,4 @@
+import { stillMay } from '../access/still.ts';
 import { readDocument } from '../db/documents.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
@@ -13,11 +14,12 @@ export const liveRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/live',
+    access: 'read job',
     tag: 'Jobs',
     summary: 'What others change, as it happens (server-sent events: part and version)',
     answerType: 'text/event-stream',
     statuses: { 429: 'Too many streams', 503: 'No stream just now' },
-    run: async ({ params, context, req, res }) => {
+    run: async ({ params, context, who, req, res }) => {
       const jobId = params['jobId'] ?? '';
       const { live, pool } = context;
       if (!live) throw new HttpProblem(503, 'This server tells no changes; ask again now and then');
@@ -56,8 +58,11 @@ export const liveRoutes = [
           res.write(change ? `data: ${JSON.stringify(change)}\n\n` : 'event: look\ndata: {}\n\n'),
         ),
       );
-      const beat = setInterval(() => res.write(': still here\n\n'), BEAT_MS);
       const end = (): void => void res.end();
+      const beat = setInterval(() => {
+        res.write(': still here\n\n');
+        void stillMay(context, who, 'read job', jobId).then((may) => may || end());
+      }, BEAT_MS);
       live.closing.add(end);
       ends.push(
         () => clearInterval(beat),

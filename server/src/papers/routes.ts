@@ -7,6 +7,7 @@ export const paperRoutes = [
   route({
     method: 'put',
     path: '/papers/{sha256}',
+    access: 'file papers',
     tag: 'Library',
     summary: 'File a paper (PDF, PNG or JPEG) under the SHA-256 of its content, at most 12 MB',
     raw: { types: PAPER_TYPES, limit: '12mb' },
@@ -23,6 +24,7 @@ export const paperRoutes = [
   route({
     method: 'get',
     path: '/papers/{sha256}',
+    access: 'read papers',
     tag: 'Library',
     summary: 'A paper of the binder',
     query: z.object({ view: z.literal('yes').optional() }),

@@ -8,6 +8,7 @@ export const peopleRoutes = [
   route({
     method: 'get',
     path: '/people',
+    access: 'read people',
     tag: 'Record',
     summary: 'Everybody who makes entries, by name',
     answer: z.object({ people: z.array(personSchema) }),
@@ -19,12 +20,13 @@ export const peopleRoutes = [
   route({
     method: 'put',
     path: '/people/{personId}',
+    access: 'signed in',
     tag: 'Record',
     summary: 'Name a person, under an id made by the device, or replace the name; entries keep the id',
     body: personSchema.pick({ name: true }).strict(),
     bodyName: 'The person',
     answer: personSchema,
-    run: async ({ params, body, context }) => {
+    run: async ({ params, body, context, who }) => {
       const id = params['personId'] ?? '';
       if (id === NOBODY.id || !personSchema.shape.id.safeParse(id).success)
         throw unprocessable([
@@ -36,6 +38,8 @@ export const peopleRoutes = [
             expected: 'an id made by the device: letters, digits, - and _',
           },
         ]);
+      // Where people sign in, nobody else gives them a name but an owner.
+      if (who.account && who.account.personId !== id) who.need('admit people');
       await context.pool.query(PEOPLE_SQL.write, [id, body.name]);
       return { id, name: body.name };
     },

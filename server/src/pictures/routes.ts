@@ -9,6 +9,7 @@ export const pictureRoutes = [
   route({
     method: 'put',
     path: '/jobs/{jobId}/pictures/{sha256}',
+    access: 'enter',
     tag: 'Pictures',
     summary: 'Store a PNG or JPEG under the SHA-256 of its content, at most 12 MB',
     raw: { types: MEDIA_TYPES, limit: '12mb' },
@@ -30,6 +31,7 @@ export const pictureRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/pictures/{sha256}',
+    access: 'read job',
     tag: 'Pictures',
     summary:
       'A picture of a job as it was taken, or made smaller: small for lists and paper, screen for a slow net',

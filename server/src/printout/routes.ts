@@ -83,6 +83,7 @@ export const printoutRoutes = [
   route({
     method: 'post',
     path: '/printouts/pdf',
+    access: 'compute',
     tag: 'Printouts',
     summary:
       'A printout drawn as PDF: blocks as they are described, on the sheet that is asked for, with pictures of the job that is named',
@@ -90,7 +91,9 @@ export const printoutRoutes = [
     body: printoutSchema,
     bodyName: 'The printout',
     answerType: 'application/pdf',
-    run: ({ body, query, context, res }) =>
-      answerPdf(res, body, sheetOf(query), { db: context.pool, jobId: query.job }),
+    run: ({ body, query, context, who, res }) => {
+      if (query.job !== undefined) who.need('read job', query.job);
+      return answerPdf(res, body, sheetOf(query), { db: context.pool, jobId: query.job });
+    },
   }),
 ];

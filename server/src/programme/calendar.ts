@@ -67,6 +67,7 @@ export const calendarRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/programme.ics',
+    access: 'read job',
     tag: 'Programme',
     summary:
       'The plan that was kept as iCalendar, of all crews, of one or of the inspector, or for the client: roofs shut and dates to keep; empty while none was kept',

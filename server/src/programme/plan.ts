@@ -120,6 +120,7 @@ export const daysRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/days',
+    access: 'read prices',
     tag: 'Programme',
     summary:
       'The days of a job planned anew: what is done when and by whom, how sure it is, and what is not planned',
@@ -138,6 +139,7 @@ export const daysRoutes = [
   route({
     method: 'post',
     path: '/compute/programme',
+    access: 'compute',
     tag: 'Compute',
     summary:
       'The same for a job file at an instant; who accepts application/x-ndjson is told how far it is, line by line',

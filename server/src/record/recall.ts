@@ -82,6 +82,7 @@ export const recallRoutes = [
   route({
     method: 'get',
     path: '/batches',
+    access: 'trace batches',
     tag: 'Record',
     summary: 'Which bays, jobs and dates hold a batch; blanks, dashes and capitals make no difference',
     query: z.object({ batch: z.string().trim().min(1).max(60) }),

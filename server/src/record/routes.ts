@@ -9,6 +9,7 @@ import {
   type StoredEntry,
 } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
+import { needAuthor, needOwn } from '../access/authors.ts';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
@@ -25,6 +26,7 @@ export const recordRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/record',
+    access: 'read job',
     tag: 'Record',
     summary: 'Entries in order, paged by sequence number',
     query: z.object({
@@ -49,13 +51,14 @@ export const recordRoutes = [
   route({
     method: 'put',
     path: '/jobs/{jobId}/record/{entryId}',
+    access: 'enter',
     tag: 'Record',
     summary: 'Append an entry under an id made by the device; sending it twice stores it once',
     body: entrySchema,
     bodyName: 'The entry',
     answer: storedEntrySchema,
     statuses: { 201: 'Stored', 200: 'Was stored already', 409: 'Another entry has this id' },
-    run: async ({ params, body, context, res }) => {
+    run: async ({ params, body, context, who, res }) => {
       if (body.id !== params['entryId']) {
         throw unprocessable([
           {
@@ -67,8 +70,10 @@ export const recordRoutes = [
           },
         ]);
       }
+      const jobId = params['jobId'] ?? '';
+      needAuthor(who, jobId, body);
       const { stored, fresh } = await transaction(context.pool, (db) =>
-        append(db, params['jobId'] ?? '', body, context.now()),
+        append(db, jobId, body, context.now(), (superseded) => needOwn(who, jobId, superseded)),
       );
       res.status(fresh ? 201 : 200);
       return stored;
@@ -77,6 +82,7 @@ export const recordRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/record-check',
+    access: 'read job',
     tag: 'Record',
     summary: 'Walks the hash chain from the first entry to the last',
     answer: z.object({
@@ -100,6 +106,7 @@ export const recordRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/record.csv',
+    access: 'read job',
     tag: 'Record',
     summary: 'The record as CSV: one row an entry, metric units, times in UTC',
     answerType: 'text/csv',

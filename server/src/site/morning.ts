@@ -79,6 +79,7 @@ export const morningRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/morning',
+    access: 'read job',
     tag: 'Site',
     summary:
       'A job in one line: what can be done, what closes, what waits for whom, the next delivery, the last entry, the weather',

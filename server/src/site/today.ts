@@ -62,6 +62,7 @@ export const todayRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/today',
+    access: 'read job',
     tag: 'Site',
     summary: 'Every bay at an instant: its gates, what can be done, and the sentences that say so',
     query: z.object({ at: instantSchema.optional() }),

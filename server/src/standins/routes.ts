@@ -7,6 +7,7 @@ export const instrumentRoutes = [
   route({
     method: 'get',
     path: '/instruments',
+    access: 'use instruments',
     tag: 'Instruments',
     summary: 'Instruments that can be read, simulated ones marked so',
     answer: z.array(instrumentSchema),
@@ -15,6 +16,7 @@ export const instrumentRoutes = [
   route({
     method: 'post',
     path: '/instruments/{instrumentId}/readings',
+    access: 'use instruments',
     tag: 'Instruments',
     summary: 'Read an instrument at some places of a target',
     body: readingRequest,

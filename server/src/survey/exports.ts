@@ -63,6 +63,7 @@ export const planRoutes = (Object.keys(FORMS) as Form[]).map((form) =>
   route({
     method: 'get',
     path: `/jobs/{jobId}/${form}`,
+    access: 'read job',
     tag: 'Survey',
     summary: FORMS[form].summary,
     answerType: FORMS[form].type,

@@ -3,7 +3,7 @@ import { pipeline } from 'node:stream/promises';
 import { z } from 'zod';
 import { sentence } from '@lentum/core/problems';
 import { HttpProblem, notFound } from '../http/errors.ts';
-import { route, type Context } from '../http/routes.ts';
+import { route, type Context, type RouteInput } from '../http/routes.ts';
 import { fileOf, readTask, sizeOf, type Task } from './store.ts';
 import type { Tasks } from './tasks.ts';
 
@@ -27,9 +27,14 @@ export function tasksOf({ tasks }: Context): Tasks {
   return tasks;
 }
 
-async function found(context: Context, id: string | undefined): Promise<Task> {
-  const task = await readTask(context.pool, id ?? '');
-  if (!task) throw notFound('Task', id ?? '');
+type Asking = Pick<RouteInput<unknown, unknown>, 'params' | 'context' | 'who'>;
+
+/** @throws 404 where there is none, or none that concerns whoever asks */
+async function found({ params, context, who }: Asking): Promise<Task> {
+  const id = params['taskId'] ?? '';
+  const task = await readTask(context.pool, id);
+  const concerns = task && (task.jobId === null ? who.may('change job') : who.may('read job', task.jobId));
+  if (!task || concerns !== true) throw notFound('Task', id);
   return task;
 }
 
@@ -52,20 +57,23 @@ export const taskRoutes = [
   route({
     method: 'get',
     path: '/tasks/{taskId}',
+    access: 'signed in',
     tag: 'Tasks',
     summary: 'How far a task is: its share of the whole, what is done now, and its file once it is there',
     answer: taskAnswer,
-    run: async ({ params, context }) => told(context, await found(context, params['taskId'])),
+    run: async (asking) => told(asking.context, await found(asking)),
   }),
   route({
     method: 'get',
     path: '/tasks/{taskId}/file',
+    access: 'signed in',
     tag: 'Tasks',
     summary: 'The file that a task made; it is kept for a day',
     answerType: 'application/octet-stream',
     statuses: { 409: 'It is not made yet' },
-    run: async ({ params, context, res }) => {
-      const task = await found(context, params['taskId']);
+    run: async (asking) => {
+      const { context, res } = asking;
+      const task = await found(asking);
       if (!task.finishedAt || task.fileName === null || task.mediaType === null)
         throw new HttpProblem(409, 'There is no file of this task');
       res.attachment(task.fileName).type(task.mediaType);
@@ -76,29 +84,33 @@ export const taskRoutes = [
   route({
     method: 'post',
     path: '/tasks/{taskId}/cancel',
+    access: 'signed in',
     tag: 'Tasks',
     summary: 'Takes a task back; one that is done stays done',
     answer: taskAnswer,
-    run: async ({ params, context }) => {
-      const task = await found(context, params['taskId']);
+    run: async (asking) => {
+      const { context } = asking;
+      const task = await found(asking);
       await tasksOf(context).cancel(task);
-      return told(context, await found(context, task.id));
+      return told(context, await found(asking));
     },
   }),
   route({
     method: 'post',
     path: '/tasks/{taskId}/again',
+    access: 'signed in',
     tag: 'Tasks',
     summary: 'Begins a task again that failed or was taken back',
     answer: taskAnswer,
     statuses: { 409: 'It is on its way, or done' },
-    run: async ({ params, context }) => {
-      const task = await found(context, params['taskId']);
+    run: async (asking) => {
+      const { context } = asking;
+      const task = await found(asking);
       const state = await tasksOf(context).stateOf(task);
       if (state !== 'failed' && state !== 'cancelled')
         throw new HttpProblem(409, state === 'done' ? 'It is done' : 'It is on its way');
       await tasksOf(context).again(task);
-      return told(context, await found(context, task.id));
+      return told(context, await found(asking));
     },
   }),
 ];

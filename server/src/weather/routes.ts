@@ -3,6 +3,7 @@ import { idSchema } from '@lentum/core/job';
 import type { Survey } from '@lentum/core/survey';
 import { fullHour, weatherDocSchema, weatherSeriesSchema, type WeatherDoc } from '@lentum/core/weather';
 import { MS_PER_DAY } from '@lentum/core/units';
+import { stillMay } from '../access/still.ts';
 import { readDocument } from '../db/documents.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
@@ -50,6 +51,7 @@ export const weatherRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/weather/series',
+    access: 'read job',
     tag: 'Weather',
     summary:
       'Observations from an hour on (two weeks back if not said) and the newest forecast of each source',
@@ -68,6 +70,7 @@ export const weatherRoutes = [
   route({
     method: 'post',
     path: '/jobs/{jobId}/weather/fetch',
+    access: 'read job',
     tag: 'Weather',
     summary: 'Ask the job’s weather service for what is new: observed hours, and a forecast once an hour',
     body: z.strictObject({}),
@@ -82,6 +85,7 @@ export const weatherRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/weather/reading',
+    access: 'read job',
     tag: 'Weather',
     summary: 'What the instruments on site read now: air, humidity, wind, and the surface of a zone',
     query: z.strictObject({ zone: idSchema.optional() }),
@@ -91,11 +95,12 @@ export const weatherRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/weather/readings',
+    access: 'read job',
     tag: 'Weather',
     summary: `The same as a stream of server-sent events, one every ${STREAM_S} seconds`,
     query: z.strictObject({ zone: idSchema.optional() }),
     answerType: 'text/event-stream',
-    run: async ({ params, query, context, req, res }) => {
+    run: async ({ params, query, context, who, req, res }) => {
       const jobId = params['jobId'] ?? '';
       const first = await readNow(context, jobId, query.zone);
       res.writeHead(200, {
@@ -106,7 +111,9 @@ export const weatherRoutes = [
       const send = (reading: unknown): boolean => res.write(`data: ${JSON.stringify(reading)}\n\n`);
       send(first);
       const timer = setInterval(() => {
-        readNow(context, jobId, query.zone).then(send, () => res.end());
+        stillMay(context, who, 'read job', jobId)
+          .then(async (may) => (may ? send(await readNow(context, jobId, query.zone)) : res.end()))
+          .catch(() => res.end());
       }, STREAM_S * 1000);
       await new Promise<void>((done) => {
         req.on('close', done);
@@ -118,6 +125,7 @@ export const weatherRoutes = [
   route({
     method: 'put',
     path: '/jobs/{jobId}/weather/series/{seriesId}',
+    access: 'change weather',
     tag: 'Weather',
     summary: 'Add a series of hours under an id made by the client; it is never changed afterwards',
     body: weatherSeriesSchema,
@@ -145,6 +153,7 @@ export const weatherRoutes = [
   route({
     method: 'post',
     path: '/jobs/{jobId}/weather/series/{seriesId}/withdraw',
+    access: 'change weather',
     tag: 'Weather',
     summary: 'A series that was added by mistake is no longer looked at',
     body: z.strictObject({}),

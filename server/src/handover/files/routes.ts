@@ -1,6 +1,7 @@
 /** All that is handed over of a roof as one ZIP of open files, with a manifest of hashes and a page that checks them. */
 import { readFileSync } from 'node:fs';
 import type { Writable } from 'node:stream';
+import { withoutPrices } from '@lentum/core/access';
 import { handoverOf, openFiles } from '@lentum/core/handover';
 import { pdfName, type Printout } from '@lentum/core/printout';
 import { chainProblem, GENESIS_HASH, type StoredEntry } from '@lentum/core/record';
@@ -44,9 +45,14 @@ atThread('handover files', (asked: Asked): Made => {
       { name: 'record.json', text: json(record) },
       { name: 'record.csv', text: recordCsv({ entries: record, people, buildUps, site }) },
       { name: 'people.json', text: json(people) },
-      ...Object.entries({ job: head, survey, 'build-up': buildUps, site, weather, proving }).map(
-        ([name, body]) => ({ name: `job/${name}.json`, text: json(body) }),
-      ),
+      ...Object.entries({
+        job: head,
+        survey,
+        'build-up': withoutPrices(buildUps),
+        site,
+        weather,
+        proving,
+      }).map(([name, body]) => ({ name: `job/${name}.json`, text: json(body) })),
     ],
   };
 });
@@ -109,6 +115,7 @@ export const handoverFilesRoutes = [
   route({
     method: 'get',
     path: '/jobs/{jobId}/handover.zip',
+    access: 'read job',
     tag: 'Handover',
     summary:
       'The handover of a roof as a ZIP of open files: PDF, JSON, CSV, GeoJSON, pictures, a manifest of SHA-256 hashes and a page that checks them',

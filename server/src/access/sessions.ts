@@ -1,0 +1,121 @@
+/**
+ * Sessions in the database, by express-session and connect-pg-simple. A session is written once, when somebody signs in, and
+ * never changed: one that was ended meanwhile cannot come back. Its id is kept as a hash, so that whoever reads the database
+ * cannot use it.
+ */
+import { createHash, randomUUID } from 'node:crypto';
+import type { Request, RequestHandler, Response } from 'express';
+import connectPg from 'connect-pg-simple';
+import session from 'express-session';
+import type { Pool } from '../db/pool.ts';
+import type { Firm, FirmMode } from './firmmode.ts';
+import { ACCESS_SQL } from './sql.ts';
+import { Who, type Account } from './who.ts';
+
+declare module 'express-session' {
+  interface SessionData {
+    /** To list and end it by: not what the cookie says. */
+    listedId: string;
+    accountId: string;
+    /** What the browser says of itself. */
+    device: string;
+    madeAt: string;
+  }
+}
+
+/** After this long everybody signs in again. */
+export const SESSION_DAYS = 30;
+const SESSION_MS = SESSION_DAYS * 86_400_000;
+/** So often it is noted that a session is in use. */
+const SEEN_MS = 300_000;
+const MOST_DEVICE = 200;
+
+const PgStore = connectPg(session);
+const hashed = (sid: string): string => createHash('sha256').update(sid).digest('base64url');
+
+/** Keeps the hash of an id in place of the id. */
+class HashedStore extends PgStore {
+  override get(sid: string, done: (error: unknown, found?: session.SessionData | null) => void): void {
+    super.get(hashed(sid), done);
+  }
+  override set(sid: string, data: session.SessionData, done?: (error?: unknown) => void): void {
+    super.set(hashed(sid), data, done);
+  }
+  override destroy(sid: string, done?: (error?: unknown) => void): void {
+    super.destroy(hashed(sid), done);
+  }
+}
+
+const sessionsOf = (pool: Pool, { cookieSecret }: Firm): RequestHandler =>
+  session({
+    name: 'lentum',
+    secret: cookieSecret,
+    resave: false,
+    saveUninitialized: false,
+    store: new HashedStore({ pool, tableName: 'session', disableTouch: true, errorLog: () => undefined }),
+    cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS, path: '/' },
+  });
+
+/** Reads the session of a request, where people sign in. */
+export function readSession(pool: Pool, mode: FirmMode): RequestHandler {
+  let reading: RequestHandler | undefined;
+  return async (req, res, next) => {
+    const firm = await mode.read();
+    if (!firm) return next();
+    reading ??= sessionsOf(pool, firm);
+    return reading(req, res, next);
+  };
+}
+
+/** When each session was last noted to be in use, ms; by its id. */
+const noted = new Map<string, number>();
+
+function noteUse(pool: Pool, accountId: string, sessionId: string): void {
+  const nowMs = Date.now();
+  if (nowMs - (noted.get(sessionId) ?? -Infinity) < SEEN_MS) return;
+  if (noted.size > 10_000) noted.clear();
+  noted.set(sessionId, nowMs);
+  // It is only shown; whoever asks does not wait for it.
+  pool.query(ACCESS_SQL.seen, [accountId, sessionId]).catch(() => undefined);
+}
+
+/** Who asks. */
+export async function whoAsks(req: Request, pool: Pool, mode: FirmMode): Promise<Who> {
+  if (!(await mode.read())) return Who.ALONE;
+  // A request that began before people had to sign in has read none.
+  const data = req.session as Partial<session.SessionData> | undefined;
+  if (data?.accountId === undefined || data.listedId === undefined) return Who.NOBODY;
+  const { rows } = await pool.query<Account>(ACCESS_SQL.account, [data.accountId]);
+  if (!rows[0]) return Who.NOBODY;
+  noteUse(pool, data.accountId, data.listedId);
+  return Who.signedIn(rows[0], data.listedId);
+}
+
+/** Waits for what calls back. */
+const called = (work: (done: (error?: unknown) => void) => unknown): Promise<void> =>
+  new Promise((done, fail) => {
+    work((error) => (error ? fail(error instanceof Error ? error : new Error(String(error))) : done()));
+  });
+
+/** Begins a session for somebody who has shown who they are. The id from before is not good any more. */
+export async function beginSession(
+  { req, res }: { readonly req: Request; readonly res: Response },
+  { pool, mode }: { readonly pool: Pool; readonly mode: FirmMode },
+  accountId: string,
+  now: Date,
+): Promise<void> {
+  // Where people sign in from this very request on, there is none yet.
+  if (!('session' in req)) await called((done) => void readSession(pool, mode)(req, res, done));
+  await called((done) => req.session.regenerate(done));
+  Object.assign(req.session, {
+    ...{ listedId: randomUUID(), accountId, madeAt: now.toISOString() },
+    device: (req.headers['user-agent'] ?? 'unknown').slice(0, MOST_DEVICE),
+  });
+  await called((done) => req.session.save(done));
+}
+
+/** Ends the session of a request, and its cookie. */
+export async function endSession(req: Request, res: Response): Promise<void> {
+  await called((done) => req.session.destroy(done));
+  res.clearCookie('lentum', { path: '/' });
+}

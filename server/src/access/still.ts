@@ -1,0 +1,24 @@
+/** Whether what was allowed when a stream began is allowed still: sessions end, roles change. */
+import type { Right } from '@lentum/core/access';
+import type { Context } from '../http/routes.ts';
+import { ACCESS_SQL } from './sql.ts';
+import { Who, type Account } from './who.ts';
+
+/** @returns false as well where the database does not answer: whoever streams asks again */
+export async function stillMay(
+  { pool, mode }: Context,
+  who: Who,
+  right: Right,
+  jobId: string,
+): Promise<boolean> {
+  try {
+    if (!who.account) return (await mode.read()) === undefined;
+    const [{ rows }, lives] = await Promise.all([
+      pool.query<Account>(ACCESS_SQL.account, [who.account.id]),
+      pool.query(ACCESS_SQL.lives, [who.account.id, who.sessionId]),
+    ]);
+    return rows[0] !== undefined && lives.rowCount === 1 && Who.signedIn(rows[0], '').may(right, jobId);
+  } catch {
+    return false;
+  }
+}

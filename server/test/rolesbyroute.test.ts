@@ -1,0 +1,185 @@
+/**
+ * Every address asked by everybody: what a role may is written here by hand, address by address, apart from the table in
+ * the code. An address that is not in the list fails.
+ */
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Response } from 'supertest';
+import { ROUTES } from '../src/http/allroutes.ts';
+import { detail, V1 } from './support/api.ts';
+import { openFirm, type Agent, type FirmHouse } from './support/firm.ts';
+
+/** Owner, estimator, foreman, applicator, inspector of the firm; client of the job. */
+const LETTERS = 'OEFAIC';
+/** By address: who may. '*' is anybody, signed in or not; '+' whoever has signed in. */
+const MAY: Readonly<Record<string, string>> = {
+  'get /jobs': '+',
+  'get /jobs/{jobId}': 'OEFAIC',
+  'put /jobs/{jobId}': 'OE',
+  'put /jobs/{jobId}/archived': 'OE',
+  'get /jobs/{jobId}/survey': 'OEFAIC',
+  'put /jobs/{jobId}/survey': 'OEF',
+  'get /jobs/{jobId}/plan.json': 'OEFAIC',
+  'get /jobs/{jobId}/plan.geojson': 'OEFAIC',
+  'get /jobs/{jobId}/plan.dxf': 'OEFAIC',
+  'get /jobs/{jobId}/areas.csv': 'OEFAIC',
+  'get /jobs/{jobId}/build-up': 'OEFAIC',
+  'put /jobs/{jobId}/build-up': 'OE',
+  'get /jobs/{jobId}/order': 'OEFAIC',
+  'put /jobs/{jobId}/order': 'OE',
+  'get /jobs/{jobId}/programme': 'OEFAIC',
+  'put /jobs/{jobId}/programme': 'OEF',
+  'get /jobs/{jobId}/proving': 'OEFAIC',
+  'put /jobs/{jobId}/proving': 'OEF',
+  'get /batches': 'OEF',
+  'get /jobs/{jobId}/days': 'OE',
+  'post /compute/programme': 'OEFAIC',
+  'get /jobs/{jobId}/programme.ics': 'OEFAIC',
+  'get /jobs/{jobId}/site': 'OEFAIC',
+  'put /jobs/{jobId}/site': 'OEF',
+  'get /jobs/{jobId}/today': 'OEFAIC',
+  'get /jobs/{jobId}/morning': 'OEFAIC',
+  'get /jobs/{jobId}/weather': 'OEFAIC',
+  'put /jobs/{jobId}/weather': 'OEF',
+  'get /jobs/{jobId}/weather/series': 'OEFAIC',
+  'post /jobs/{jobId}/weather/fetch': 'OEFAIC',
+  'get /jobs/{jobId}/weather/reading': 'OEFAIC',
+  'get /jobs/{jobId}/weather/readings': 'OEFAIC',
+  'put /jobs/{jobId}/weather/series/{seriesId}': 'OEF',
+  'post /jobs/{jobId}/weather/series/{seriesId}/withdraw': 'OEF',
+  'get /jobs/{jobId}/record': 'OEFAIC',
+  'put /jobs/{jobId}/record/{entryId}': 'OEFAIC',
+  'get /jobs/{jobId}/record-check': 'OEFAIC',
+  'get /jobs/{jobId}/record.csv': 'OEFAIC',
+  'get /jobs/{jobId}/handover': 'OEFAIC',
+  'get /jobs/{jobId}/handover.pdf': 'OEFAIC',
+  'post /jobs/{jobId}/handover/tasks': 'OEFAIC',
+  'get /jobs/{jobId}/handover.zip': 'OEFAIC',
+  'get /jobs/{jobId}/standing': 'OEFAIC',
+  'get /jobs/{jobId}/upkeep': 'OEFAIC',
+  'get /jobs/{jobId}/upkeep.ics': 'OEFAIC',
+  'get /jobs/{jobId}/upkeep/sheet': 'OEFAIC',
+  'get /jobs/{jobId}/upkeep/sheet.pdf': 'OEFAIC',
+  'get /jobs/{jobId}/live': 'OEFAIC',
+  'get /people': 'OEFA',
+  'put /people/{personId}': '+',
+  'put /jobs/{jobId}/pictures/{sha256}': 'OEFAIC',
+  'get /jobs/{jobId}/pictures/{sha256}': 'OEFAIC',
+  'get /firm/practice': 'OEFA',
+  'put /firm/practice': 'OE',
+  'get /session': '*',
+  'post /firm/accounts': 'O',
+  'post /session': '*',
+  'post /session/end': '+',
+  'get /session/devices': '+',
+  'post /session/devices/{sessionId}/end': '+',
+  'put /session/password': '+',
+  'post /codes/look': '*',
+  'post /codes/use': '*',
+  'get /accounts': 'O',
+  'put /accounts/{accountId}': 'O',
+  'post /accounts/{accountId}/code': 'O',
+  'post /accounts/{accountId}/closed': 'O',
+  'post /accounts/{accountId}/sign-out': 'O',
+  'get /security-log': 'O',
+  'get /library': 'OEFA',
+  'get /library/{buildUpId}': 'OEFA',
+  'put /library/{buildUpId}': 'OE',
+  'get /library/{buildUpId}/revisions': 'OEFA',
+  'post /library/{buildUpId}/revisions': 'OE',
+  'get /library/{buildUpId}/revisions/{revision}': 'OEFA',
+  'get /library/{buildUpId}/file': 'OE',
+  'post /library/{buildUpId}/away': 'OE',
+  'put /papers/{sha256}': 'OE',
+  'get /papers/{sha256}': 'OEFAIC',
+  'post /printouts/pdf': 'OEFAIC',
+  'get /jobs/{jobId}/file': 'OE',
+  'put /jobs/{jobId}/file': 'OE',
+  'get /tasks/{taskId}': '+',
+  'get /tasks/{taskId}/file': '+',
+  'post /tasks/{taskId}/cancel': '+',
+  'post /tasks/{taskId}/again': '+',
+  'put /demo/{jobId}': 'OE',
+  'get /instruments': 'OEFAIC',
+  'post /instruments/{instrumentId}/readings': 'OEFAIC',
+};
+
+const addressOf = (r: { method: string; path: string }): string => `${r.method} ${r.path}`;
+const mayOf = (address: string): string | undefined =>
+  MAY[address] ?? (address.startsWith('post /compute/') ? 'OEFAIC' : undefined);
+
+let firm: FirmHouse;
+let job = '';
+let other = '';
+const people = new Map<string, Agent>();
+beforeAll(async () => {
+  firm = await openFirm('lentum_test_roles');
+  job = await firm.startJob();
+  other = await firm.startJob();
+  people.set('O', firm.owner);
+  for (const [letter, role] of [
+    ['E', 'estimator'],
+    ['F', 'foreman'],
+    ['A', 'applicator'],
+    ['I', 'inspector'],
+  ] as const)
+    people.set(letter, (await firm.join(role, role)).agent);
+  people.set('C', (await firm.join('client', null, { [job]: 'client' })).agent);
+});
+afterAll(() => firm.end());
+
+/** Asks an address with nothing in the body: whoever may is told what is missing. */
+function ask(agent: Agent, method: string, path: string, jobId: string): Promise<Response> {
+  const address = path
+    .replace('{jobId}', jobId)
+    .replace('{revision}', '1')
+    .replace('{sha256}', 'f'.repeat(64))
+    .replace(/\{\w+\}/g, () => randomUUID());
+  const asked = agent[method as 'get' | 'put' | 'post'](`${V1}${address}`);
+  return Promise.resolve(method === 'get' ? asked : asked.set('Content-Type', 'application/json').send('{}'));
+}
+
+/** The demo needs no body: it is started under an id of its own, not in place of the job. */
+const jobFor = (path: string, jobId: string): string => (path.startsWith('/demo') ? randomUUID() : jobId);
+
+describe('every address', () => {
+  it('is in the list, and the list has no other', () => {
+    const all = ROUTES.map(addressOf);
+    expect(all.filter((a) => mayOf(a) === undefined)).toEqual([]);
+    expect(Object.keys(MAY).filter((a) => !all.includes(a))).toEqual([]);
+  });
+  it.each(ROUTES.map((r) => [addressOf(r), r] as const))('%s', async (address, { method, path }) => {
+    const may = mayOf(address) ?? '';
+    if (address === 'post /session/end') return;
+    const nobody = await ask(firm.browser(), method, path, jobFor(path, job));
+    if (may === '*') expect(nobody.status).not.toBe(401);
+    else expect([nobody.status, detail(nobody)]).toEqual([401, 'Sign in first']);
+    for (const letter of LETTERS) {
+      const agent = people.get(letter);
+      if (!agent) throw new Error(letter);
+      const answer = await ask(agent, method, path, jobFor(path, job));
+      const says = `${letter} ${address}: ${answer.status} ${answer.text?.slice(0, 200)}`;
+      // On a job that a client does not have, or a demo that is not there yet, even the job is not told of.
+      const refused = answer.status === 403 || (answer.status === 404 && /^Job: /.test(detail(answer)));
+      expect(answer.status, says).not.toBe(401);
+      expect(answer.status, says).toBeLessThan(answer.status === 503 ? 504 : 500);
+      if (may === '*' || may === '+' || may.includes(letter)) expect(answer.status, says).not.toBe(403);
+      else expect(refused, says).toBe(true);
+    }
+  });
+  it('with the id of another job is the same to a client as a job that is not there', async () => {
+    const client = people.get('C');
+    if (!client) throw new Error('client');
+    const none = randomUUID();
+    for (const { method, path } of ROUTES.filter(
+      (r) => r.path.includes('{jobId}') && !r.path.startsWith('/demo'),
+    )) {
+      const swapped = await ask(client, method, path, other);
+      const missing = await ask(client, method, path, none);
+      expect(swapped.status, `${method} ${path}`).toBe(404);
+      expect(detail(swapped).replace(other, '?')).toBe(detail(missing).replace(none, '?'));
+    }
+    const { body } = await client.get(`${V1}/jobs`).expect(200);
+    expect((body as { jobs: { id: string }[] }).jobs.map((j) => j.id)).toEqual([job]);
+  });
+});
