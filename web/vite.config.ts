@@ -20,7 +20,7 @@ const SHARED = [
   },
   {
     name: 'basis',
-    test: /node_modules.luxon|core.src.(problems|units|figures|job|weather.localtime)\b/,
+    test: /node_modules.luxon|core.src.(problems|units|figures|job|access|weather.localtime)\b/,
     minShareCount: 3,
     priority: 2,
   },

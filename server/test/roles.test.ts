@@ -97,7 +97,7 @@ describe('who enters what', () => {
     entry('decision', { at: NOW.toISOString(), what, reason: 'looked at it' }, who.personId, {
       bays: [{ bayId: velmora(NOW).site.bays.find((b) => b.zoneId === 'hall')?.id ?? '', share: 1 }],
     });
-  const opened = (who: Joined) => entry('opening', { at: NOW.toISOString(), to: 'rain' }, who.personId);
+  const opened = (who: Joined) => entry('opening', { at: NOW.toISOString(), to: 'rain', step: 'opened' }, who.personId);
   it('inspector and client accept and refuse; an applicator does not', async () => {
     await send(inspector.agent, decision('accepted', inspector)).expect(201);
     await send(client.agent, decision('refused', client)).expect(201);

@@ -11,9 +11,11 @@ import AppFrame from './frame/AppFrame.vue';
 import { keepApplication } from './frame/newversion.ts';
 import { router } from './frame/router.ts';
 import { sendWaiting } from './app/sendwaiting.ts';
+import { readSession } from './app/session.ts';
 
 createApp(AppFrame).use(createPinia()).use(router).mount('#app');
 if (import.meta.env.PROD) keepApplication(router);
+void readSession();
 // Without a signal it is tried again by itself.
 void sendWaiting();
 // What is kept here is evidence: the browser is asked not to clear it by itself when it needs room.

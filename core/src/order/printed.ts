@@ -12,7 +12,7 @@ const MOST_ZONES = 3;
 export const zonesWords = (names: readonly string[]): string =>
   names.length > MOST_ZONES ? `${names.length} zones` : names.join(', ');
 
-function rowsOf(g: OrderGroup, t: Telling) {
+function rowsOf(g: OrderGroup, t: Telling, prices: boolean) {
   return g.lines.flatMap((l, i) => [
     ...(l.section === g.lines[i - 1]?.section
       ? []
@@ -24,7 +24,7 @@ function rowsOf(g: OrderGroup, t: Telling) {
         t.figure(l.gross),
         l.drawn.length > 0 ? t.value(inStock(l), l.quantity) : '',
         picksWords(l.buy.picks) || (l.need.value > 0 ? '–' : t.w('nothing')),
-        t.figure(l.price),
+        ...(prices ? [t.figure(l.price)] : []),
         t.figure(l.mass),
       ],
       {
@@ -41,23 +41,28 @@ function rowsOf(g: OrderGroup, t: Telling) {
 
 /**
  * @param notes what the page says under the order: whose prices, what is not proven
+ * @param prices false for a reader whom they do not concern
  */
-export function orderBlocks(takeoff: Takeoff, notes: readonly string[], t: Telling): Block[] {
+export function orderBlocks(takeoff: Takeoff, notes: readonly string[], t: Telling, prices = true): Block[] {
   return [
     ...takeoff.groups.flatMap((g): Block[] => [
       heading(1, g.name),
       ...(g.delivery ? [line(t.w(`on ${g.delivery.on}, used by ${g.delivery.usedBy}`), 'quiet')] : []),
       table(
-        columns('Product|34', '>Net', '>Gross', '>In stock', 'To buy|26', '>Price', '>Weight'),
-        rowsOf(g, t),
+        columns(
+          ...['Product|34', '>Net', '>Gross', '>In stock', 'To buy|26'],
+          ...(prices ? ['>Price'] : []),
+          '>Weight',
+        ),
+        rowsOf(g, t, prices),
         [
           t.w(`${t.figure(g.pallets)} ${g.pallets.value === 1 ? 'pallet' : 'pallets'} by weight`),
-          ...['', '', '', g.unpriced.length > 0 ? t.w('without what has no price') : ''],
-          t.figure(g.price),
+          ...['', '', '', prices && g.unpriced.length > 0 ? t.w('without what has no price') : ''],
+          ...(prices ? [t.figure(g.price)] : []),
           t.figure(g.mass),
         ],
       ),
-      ...(g.unpriced.length > 0
+      ...(prices && g.unpriced.length > 0
         ? [line(`${t.w('Without a price')}: ${g.unpriced.map(t.w).join(', ')}.`, 'quiet')]
         : []),
     ]),

@@ -52,6 +52,10 @@ const PATIENCE_MS = 30_000;
 /** The same for pictures and papers. */
 const FILE_PATIENCE_MS = 180_000;
 
+let signedOut: () => void = () => undefined;
+/** Called when the server does not know any more who asks. */
+export const onSignedOut = (hear: () => void): void => void (signedOut = hear);
+
 async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS): Promise<Answer<T>> {
   let response: Response;
   let text: string;
@@ -65,6 +69,7 @@ async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS)
   }
   const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
   if (!response.ok) {
+    if (response.status === 401 && path !== '/session') signedOut();
     const unreadable = {
       title: response.statusText,
       status: response.status,

@@ -4,6 +4,7 @@
  * it was typed, for the job that it belongs to: it is sent there, and is on screen again when that job is.
  */
 import { useDebounceFn } from '@vueuse/core';
+import { ElMessage } from 'element-plus';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { plainValue } from '@lentum/core/job';
 import { sentence, type Problem } from '@lentum/core/problems';
@@ -38,6 +39,8 @@ export interface DocumentOptions<T> {
   readonly problems: (draft: T) => readonly Problem[];
   /** What is wrong with it depends on itself alone: as the server has it, it is right, and is not looked at again. */
   readonly alone?: true;
+  /** Why whoever holds the device may not change it; undefined where they may. */
+  readonly held?: (jobId: string) => string | undefined;
 }
 
 export function useDocument<T extends object>(jobId: Ref<string>, options: DocumentOptions<T>) {
@@ -337,7 +340,17 @@ export function useDocument<T extends object>(jobId: Ref<string>, options: Docum
   }
   const saveSoon = useDebounceFn(save, DELAY_MS);
 
+  /** What they may not change is put back as it was, and why is said. */
+  function putBack(): boolean {
+    const why = owner === undefined || text.value === settled ? undefined : options.held?.(owner);
+    if (why === undefined) return false;
+    draft.value = JSON.parse(settled) as T;
+    ElMessage({ message: `${why} Nothing was changed.`, type: 'warning', grouping: true, showClose: true });
+    return true;
+  }
+
   watch(text, (now) => {
+    if (putBack()) return;
     keep();
     if (now !== told) {
       told = now;

@@ -12,6 +12,7 @@ import {
 } from '@lentum/core/record';
 import { sure } from './asking.ts';
 import { clockOffsetMs } from './righttime.ts';
+import { whyNotEnter } from './session.ts';
 import { deviceId, personNamed } from './signing.ts';
 
 export interface Where {
@@ -77,6 +78,7 @@ export function makeEntry<K extends Kind>(personId: string, kind: K, where: Wher
  */
 export function useEntering(
   who: Ref<string>,
+  jobId: Ref<string>,
   send: (entry: Entry) => Promise<void>,
   said: (entry: Entry) => { readonly who: string; readonly madeAt: string } | undefined,
   time: (ms: number) => string,
@@ -86,6 +88,8 @@ export function useEntering(
 
   async function enter<K extends Kind>(kind: K, where: Where, body: Body<K>): Promise<Entry> {
     const entry = makeEntry(personNamed(who.value).id, kind, where, body);
+    const why = whyNotEnter(entry, jobId.value);
+    if (why !== undefined) throw new Error(why);
     const before = said(entry);
     if (before) {
       const when = `${before.who} entered the same here at ${time(Date.parse(before.madeAt))}.`;

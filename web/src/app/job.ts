@@ -24,6 +24,7 @@ import { saidJustNow, useKeptHere } from './kepthere.ts';
 import { useJudging } from './judging.ts';
 import { openOddFields } from './oddfields.ts';
 import { openJob } from './openjob.ts';
+import { may, whyNot } from './session.ts';
 import { sendWaiting, useOutbox } from './outbox.ts';
 import { usePreferences } from './preferences.ts';
 import { useRecord } from './record.ts';
@@ -47,35 +48,41 @@ export const useJob = defineStore('job', () => {
   const headVersion = ref(0);
   const survey = useDocument<Survey>(id, {
     path: (j) => `/jobs/${j}/survey`,
+    held: (j) => whyNot('change survey', j),
     empty: EMPTY_SURVEY,
     problems: (draft) => surveyProblems(draft, rightNowMs()),
     alone: true,
   });
   const buildUps = useDocument<BuildUpDoc>(id, {
     path: (j) => `/jobs/${j}/build-up`,
+    held: (j) => whyNot('change build-up', j),
     empty: EMPTY_BUILD_UPS,
     problems: buildUpDocProblems,
     alone: true,
   });
   const order = useDocument<OrderDoc>(id, {
     path: (j) => `/jobs/${j}/order`,
+    held: (j) => whyNot('change order', j),
     empty: DEFAULT_ORDER,
     problems: () => [],
   });
   const programme = useDocument<ProgrammeDoc>(id, {
     path: (j) => `/jobs/${j}/programme`,
+    held: (j) => whyNot('change programme', j),
     empty: DEFAULT_PROGRAMME,
     problems: programmeProblems,
     alone: true,
   });
   const proving = useDocument<ProvingDoc>(id, {
     path: (j) => `/jobs/${j}/proving`,
+    held: (j) => whyNot('change handover', j),
     empty: DEFAULT_PROVING,
     problems: provingProblems,
     alone: true,
   });
   const site = useDocument<SiteDoc>(id, {
     path: (j) => `/jobs/${j}/site`,
+    held: (j) => whyNot('change site', j),
     empty: EMPTY_SITE,
     problems: (draft) => siteProblems(draft, survey.content.value),
   });
@@ -268,8 +275,11 @@ export const useJob = defineStore('job', () => {
     value: (value, quantity) => format(value, quantity, written.value),
     word: worded,
   };
+  /** Whoever holds the device sees prices in this job. */
+  const seesPrices = computed(() => may('read prices', id.value));
   const entering = useEntering(
     toRef(preferences, 'who'),
+    id,
     outbox.send,
     (entry) => saidJustNow(book.value, readEntry(entry, names.value)),
     (ms) => sayTime(ms, timeZone.value, nowMs.value),
@@ -287,6 +297,7 @@ export const useJob = defineStore('job', () => {
     documents: byStage,
   };
   return {
+    seesPrices,
     id,
     head,
     documents,

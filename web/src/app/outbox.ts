@@ -10,6 +10,7 @@ import { bringOver, setApart } from './device/fromearlier.ts';
 import { isItem } from './device/unread.ts';
 import { device, THROUGH, type DeviceSchema, type SetAside, type Waiting } from './device/store.ts';
 import { inTurn, onChange, tell } from './device/tabs.ts';
+import { signedPerson } from './session.ts';
 import { peopleHere } from './signing.ts';
 
 export type { SetAside } from './device/store.ts';
@@ -110,13 +111,20 @@ async function bring({ jobId, entry }: Waiting): Promise<void> {
   arrivals.forEach((hear) => hear(jobId, body));
 }
 
+/** An entry goes out under the name of whoever made it: those of others wait until they sign in here again. */
+function isOfSomebodyElse({ entry }: Waiting): boolean {
+  const signed = signedPerson();
+  return signed !== undefined && 'personId' in entry && entry.personId !== signed.id;
+}
+
 let retry: ReturnType<typeof setTimeout> | undefined;
 /** @returns whether all is sent; false when it is for later, and it is tried again by itself */
 async function sendAll(): Promise<boolean> {
   await begin();
   for (;;) {
     let cursor = await (await device()).transaction('waiting').store.openCursor();
-    while (cursor && !isItem(cursor.value)) cursor = await cursor.continue();
+    while (cursor && (!isItem(cursor.value) || isOfSomebodyElse(cursor.value)))
+      cursor = await cursor.continue();
     if (!cursor) return true;
     const next = cursor.value;
     const n = cursor.primaryKey;

@@ -5,12 +5,15 @@
 import { plainText } from '@lentum/core/job';
 import { useStorage } from '@vueuse/core';
 import type { Person } from '@lentum/core/record';
+import { signedPerson } from './session.ts';
 
 const people = useStorage<Person[]>('lentum.people', []);
 const device = useStorage('lentum.device', '');
 
-/** The person of a name on this device; made when it is new here. */
+/** Whoever signs an entry: who is signed in; else the person of a name on this device, made when it is new here. */
 export function personNamed(name: string): Person {
+  const signed = signedPerson();
+  if (signed) return signed;
   const wanted = plainText(name).trim();
   const there = people.value.find((p) => p.name === wanted);
   if (there) return there;
@@ -20,7 +23,10 @@ export function personNamed(name: string): Person {
 }
 
 /** Everybody who signed on this device. */
-export const peopleHere = (): readonly Person[] => people.value;
+export function peopleHere(): readonly Person[] {
+  const signed = signedPerson();
+  return signed ? [...people.value.filter((p) => p.id !== signed.id), signed] : people.value;
+}
 
 export function deviceId(): string {
   if (device.value === '') device.value = crypto.randomUUID();

@@ -4,6 +4,7 @@ import { MS_PER_HOUR } from '@lentum/core/units';
 import { DEFAULT_WEATHER, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
 import { call, get, Offline } from './api.ts';
 import { useDocument } from './document.ts';
+import { whyNot } from './session.ts';
 import type * as Weatherwork from './weatherwork.ts';
 
 type Work = typeof Weatherwork;
@@ -11,6 +12,7 @@ type Work = typeof Weatherwork;
 export function useWeather(id: Ref<string>, timeZone: Ref<string>, nowMs: Ref<number>) {
   const doc = useDocument<WeatherDoc>(id, {
     path: (j) => `/jobs/${j}/weather`,
+    held: (j) => whyNot('change weather', j),
     empty: DEFAULT_WEATHER,
     problems: () => [],
   });

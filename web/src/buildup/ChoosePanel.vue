@@ -153,7 +153,9 @@ const traffics = [
           <VerdictLine :verdict="headline(r)" />
           <p class="quiet facts">
             {{ FAMILIES[r.buildUp.family].name }} · <FigureText :figure="r.measures.membrane" /> dry ·
-            <FigureText :figure="r.measures.costPerM2" /><template v-if="r.measures.schedule?.toFeet">
+            <FigureText v-if="job.seesPrices" :figure="r.measures.costPerM2" /><template
+              v-if="r.measures.schedule?.toFeet"
+            >
               · foot traffic after <FigureText :figure="r.measures.schedule.toFeet" /> days</template
             >
           </p>

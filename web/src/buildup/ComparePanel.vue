@@ -3,9 +3,11 @@
 import { computed } from 'vue';
 import type { Measures, Ranked, Value } from '@lentum/core/choosing';
 import { UPKEEP_YEARS } from '@lentum/core/choosing';
+import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 
+const job = useJob();
 const props = defineProps<{ ranked: readonly Ranked[] }>();
 interface Row {
   readonly name: string;
@@ -33,19 +35,22 @@ const ROWS: readonly Row[] = [
   { name: `Renewals in ${UPKEEP_YEARS} years`, of: (m) => m.upkeep?.renewals, better: 'less' },
   { name: `Upkeep material, ${UPKEEP_YEARS} years`, of: (m) => m.upkeep?.costPerM2, better: 'less' },
 ];
+const MONEY = /^(Cost|Upkeep material)/;
 const rows = computed(() =>
-  ROWS.map((row) => {
-    const values = props.ranked.map((r) => row.of(r.measures));
-    const numbers = values.flatMap((v) => (v ? [v.value] : []));
-    const best =
-      row.better && new Set(numbers).size > 1
-        ? Math[row.better === 'less' ? 'min' : 'max'](...numbers)
-        : undefined;
-    return {
-      name: row.name,
-      cells: values.map((v) => ({ value: v, best: v !== undefined && v.value === best })),
-    };
-  }).filter((row) => row.cells.some((c) => c.value)),
+  ROWS.filter((row) => job.seesPrices || !MONEY.test(row.name))
+    .map((row) => {
+      const values = props.ranked.map((r) => row.of(r.measures));
+      const numbers = values.flatMap((v) => (v ? [v.value] : []));
+      const best =
+        row.better && new Set(numbers).size > 1
+          ? Math[row.better === 'less' ? 'min' : 'max'](...numbers)
+          : undefined;
+      return {
+        name: row.name,
+        cells: values.map((v) => ({ value: v, best: v !== undefined && v.value === best })),
+      };
+    })
+    .filter((row) => row.cells.some((c) => c.value)),
 );
 const WORDS = { suitable: 'suitable', conditional: 'on conditions', unsuitable: 'unsuitable' } as const;
 const named = (which: 'unpriced' | 'places'): string =>
@@ -106,7 +111,8 @@ const places = computed(() => named('places'));
     </div>
     <p class="quiet">
       Material only, at the prices of the containers; no labour. Days are those of one crew after another
-      while the weather holds.<template v-if="unpriced !== ''"> Without a price: {{ unpriced }}.</template
+      while the weather holds.<template v-if="job.seesPrices && unpriced !== ''">
+        Without a price: {{ unpriced }}.</template
       ><template v-if="places !== ''">
         Not in weight and cost, as they keep to edges, fasteners or rust: {{ places }}.</template
       >

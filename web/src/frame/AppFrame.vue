@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { Files, House, Operation, QuestionFilled, RefreshRight, Setting } from '@element-plus/icons-vue';
+import {
+  Files,
+  House,
+  Operation,
+  QuestionFilled,
+  RefreshRight,
+  Setting,
+  User,
+} from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { focusPage } from '../shared/focuspage.ts';
@@ -8,11 +16,13 @@ import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
 import { actKeys } from '../app/actkeys.ts';
 import { usePreferences } from '../app/preferences.ts';
+import { changedHands, isLockedOut, may, signsIn } from '../app/session.ts';
 import { openWorking } from '../app/working.ts';
 import { finding } from '../app/finding.ts';
 
 const loadFind = () => import('./FindDialog.vue');
 const loadWorking = () => import('../shared/WorkingDrawer.vue');
+const SignInPage = defineAsyncComponent(() => import('../access/SignInPage.vue'));
 const FindDialog = defineAsyncComponent(loadFind);
 const WorkingDrawer = defineAsyncComponent(loadWorking);
 /** Fetched once the page stands, so that they are here when there is no signal; else when they are asked for. */
@@ -23,6 +33,11 @@ onMounted(() => {
 
 usePreferences();
 const route = useRoute();
+/** Once somebody was in, the page stays behind the door: what is typed there is not lost while they sign in again. */
+const wasIn = ref(!isLockedOut.value);
+watch(isLockedOut, (out) => (wasIn.value ||= !out));
+// Somebody else: nothing of what is in memory is theirs.
+watch(changedHands, () => location.replace('/jobs'));
 const shown = ref(false);
 watch(openWorking, (figure) => {
   if (figure) shown.value = true;
@@ -40,11 +55,14 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
       <RouterLink to="/jobs"
         ><el-icon :size="20"><House /></el-icon>Jobs</RouterLink
       >
-      <RouterLink to="/build-ups"
+      <RouterLink v-if="may('read library')" to="/build-ups"
         ><el-icon :size="20"><Files /></el-icon>Build-ups</RouterLink
       >
       <RouterLink to="/bench"
         ><el-icon :size="20"><Operation /></el-icon>Bench</RouterLink
+      >
+      <RouterLink v-if="signsIn && may('admit people')" to="/people"
+        ><el-icon :size="20"><User /></el-icon>People</RouterLink
       >
       <RouterLink to="/settings"
         ><el-icon :size="20"><Setting /></el-icon>Settings</RouterLink
@@ -56,7 +74,10 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
         <el-icon :size="20"><QuestionFilled /></el-icon>Keys
       </button>
     </nav>
-    <div id="page" class="stage"><RouterView /></div>
+    <div id="page" class="stage">
+      <SignInPage v-if="isLockedOut" />
+      <div v-if="wasIn" v-show="!isLockedOut"><RouterView /></div>
+    </div>
     <WorkingDrawer v-if="shown" />
     <FindDialog v-if="finding" v-model="finding" />
     <el-dialog v-model="helping" title="Keys">

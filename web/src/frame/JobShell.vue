@@ -9,6 +9,7 @@ import { isOfAllRoofs, useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import { finding } from '../app/finding.ts';
+import { may } from '../app/session.ts';
 import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
 import TakeBack from '../shared/TakeBack.vue';
@@ -17,6 +18,7 @@ import ConflictDialog from '../shared/ConflictDialog.vue';
 import JobDialog from '../jobs/JobDialog.vue';
 import type { LoggedKind } from '../site/log/form.ts';
 import PhoneBar from './PhoneBar.vue';
+import ReadsOnly from './ReadsOnly.vue';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import NextStep from './NextStep.vue';
@@ -149,20 +151,25 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
         :document="undoable"
       />
       <span class="desk no-print">
-        <el-button text size="small" @click="editing = true">Change</el-button>
-        <el-button text size="small" @click="ruling = true">Rules</el-button>
-        <el-button v-if="chosenId" text size="small" @click="logOn('snag')">{{ worded('Snag') }}</el-button>
+        <template v-if="may('change job', jobId)">
+          <el-button text size="small" @click="editing = true">Change</el-button>
+          <el-button text size="small" @click="ruling = true">Rules</el-button>
+        </template>
+        <el-button v-if="chosenId && may('enter', jobId)" text size="small" @click="logOn('snag')">{{
+          worded('Snag')
+        }}</el-button>
       </span>
       <span class="end quiet desk">{{ clock }}</span>
       <SaveState />
     </section>
     <StageStrip />
-    <NextStep />
+    <ReadsOnly />
+    <NextStep v-if="may('change job', jobId)" />
     <RefusedEntries />
     <ClosingBanner v-if="job.weather.work" />
     <RouterView />
     <TakeBack />
-    <PhoneBar :can-log="chosenId !== undefined" @log="logOn()" @more="more = true" />
+    <PhoneBar :can-log="chosenId !== undefined && may('enter', jobId)" @log="logOn()" @more="more = true" />
     <LogForms v-if="logging" ref="forms" />
     <MoreSheet
       v-if="more"

@@ -4,24 +4,34 @@ import { STAGES } from './stagelist.ts';
 import { useStageStates } from './stages.ts';
 import StateMark from './StateMark.vue';
 import { useJob } from '../app/job.ts';
+import { may, signsIn } from '../app/session.ts';
 import { worded } from '../app/wording.ts';
 
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ change: []; rules: []; snag: []; find: [] }>();
 const job = useJob();
 const states = useStageStates();
-const PLACES = [
-  ['/jobs', 'Jobs'],
-  ['/build-ups', 'Build-ups'],
-  ['/bench', 'Bench'],
-  ['/settings', 'Settings'],
-] as const;
-const ACTS = [
-  ['snag', 'Snag'],
-  ['find', 'Find in this job'],
-  ['change', 'Change the job'],
-  ['rules', 'Rules of the job'],
-] as const;
+const PLACES = (
+  [
+    ['/jobs', 'Jobs'],
+    ['/build-ups', 'Build-ups'],
+    ['/bench', 'Bench'],
+    ['/people', 'People'],
+    ['/settings', 'Settings'],
+  ] as const
+).filter(([to]) =>
+  to === '/people' ? signsIn.value && may('admit people') : to !== '/build-ups' || may('read library'),
+);
+const ACTS = (
+  [
+    ['snag', 'Snag'],
+    ['find', 'Find in this job'],
+    ['change', 'Change the job'],
+    ['rules', 'Rules of the job'],
+  ] as const
+).filter(([what]) =>
+  what === 'change' || what === 'rules' ? may('change job', job.id) : what === 'find' || may('enter', job.id),
+);
 function act(what: (typeof ACTS)[number][0]): void {
   open.value = false;
   if (what === 'snag') emit('snag');

@@ -26,6 +26,19 @@ export const router = createRouter({
       meta: { title: 'Bench' },
     },
     {
+      path: '/people',
+      name: 'people',
+      component: () => import('../access/PeoplePage.vue'),
+      meta: { title: 'People' },
+    },
+    {
+      // Where a code brings somebody; whoever is in already goes on to the jobs.
+      path: '/join',
+      name: 'join',
+      component: () => import('../access/JoinPage.vue'),
+      meta: { title: 'Come in' },
+    },
+    {
       path: '/settings',
       name: 'settings',
       component: () => import('../settings/SettingsPage.vue'),

@@ -7,6 +7,7 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
 import { call, get, sentenceOf } from '../app/api.ts';
+import { may } from '../app/session.ts';
 import { useTask } from '../shared/tasks/task.ts';
 import TaskLine from '../shared/tasks/TaskLine.vue';
 import JobDialog from './JobDialog.vue';
@@ -165,8 +166,10 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
         >{{ rows.length }}{{ next ? '+' : '' }} {{ showArchived ? 'put away' : 'open' }}</span
       >
       <div class="bar end">
-        <el-button type="primary" @click="starting = true">Start a job</el-button>
-        <el-button :loading="importing" @click="picker?.click()">Import a job file</el-button>
+        <template v-if="may('change job')">
+          <el-button type="primary" @click="starting = true">Start a job</el-button>
+          <el-button :loading="importing" @click="picker?.click()">Import a job file</el-button>
+        </template>
         <input
           ref="picker"
           class="visually-hidden"
@@ -176,8 +179,8 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
           tabindex="-1"
           @change="importFile"
         />
-        <el-button @click="recalling = true">Where a batch is</el-button>
-        <el-button @click="restartDemo">Start the demo afresh</el-button>
+        <el-button v-if="may('trace batches')" @click="recalling = true">Where a batch is</el-button>
+        <el-button v-if="may('change job')" @click="restartDemo">Start the demo afresh</el-button>
       </div>
     </div>
     <el-input
@@ -212,7 +215,7 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
           >{{ copies.get(row.id) }}, started {{ whenToTheMinute(row.createdAt) }}</span
         >
         <span v-else class="quiet">started {{ when(row.createdAt) }}</span>
-        <el-button text @click="archive(row, !row.archived)">{{
+        <el-button v-if="may('change job', row.id)" text @click="archive(row, !row.archived)">{{
           row.archived ? 'Bring back' : 'Put away'
         }}</el-button>
         <JobMorning v-if="morning && !asleep.has(row.id)" :job-id="row.id" :head="row.job" :told="morning" />
@@ -230,7 +233,11 @@ const stageOf = (row: Row): string => ((told.value.get(row.id)?.bays.all ?? 0) >
       place.
     </p>
     <p v-else-if="rows && !showArchived" class="empty">
-      No job yet. Start one with its name and place, then walk its first roof; or look at the demo first.
+      {{
+        may('change job')
+          ? 'No job yet. Start one with its name and place, then walk its first roof; or look at the demo first.'
+          : 'No job that concerns you yet. An owner of the firm lets you see one.'
+      }}
     </p>
     <p v-else-if="rows" class="empty">Nothing is put away.</p>
 

@@ -25,6 +25,7 @@ import ConflictDialog from '../shared/ConflictDialog.vue';
 import { sure } from '../app/asking.ts';
 import PickList from '../shared/PickList.vue';
 import UndoBar from '../shared/UndoBar.vue';
+import { account, whyNot } from '../app/session.ts';
 import { askWho } from '../site/who.ts';
 import type { Revision } from './library.ts';
 
@@ -35,6 +36,7 @@ const id = computed(() => props.buildUpId);
 const document_ = reactive(
   useDocument<BuildUp>(id, {
     path: (b) => `/library/${b}`,
+    held: () => whyNot('change library'),
     empty: blankBuildUp('none', 'none'),
     problems: (draft) => buildUpProblems(draft, ''),
   }),
@@ -103,7 +105,7 @@ async function release(): Promise<void> {
   trouble.value = '';
   try {
     const { body } = await call<{ revision: number }>('POST', `/library/${props.buildUpId}/revisions`, {
-      body: { who: preferences.who, note: note.value.trim() },
+      body: { who: account.value?.name ?? preferences.who, note: note.value.trim() },
       ifMatch: document_.version,
     });
     note.value = '';

@@ -88,8 +88,15 @@ const unpriced = computed(() => [
 /** Lines whose choice of containers the search could not prove. */
 const unproven = computed(() => job.takenOff.lines.filter((l) => !l.proven).map((l) => l.item.name));
 const { printed } = usePrinted();
+/** Whoever sees no prices cannot see what is cheapest either. */
+const withoutPrices = computed(() =>
+  job.seesPrices || order.value.aim !== 'least cost'
+    ? ''
+    : 'The office chooses containers by cost. Prices are not shown here, so containers are chosen by what is left over: what was ordered may come in others.',
+);
 /** What the page says under the order. */
 const said = computed(() => [
+  ...(withoutPrices.value === '' ? [] : [withoutPrices.value]),
   ...(unproven.value.length === 0
     ? []
     : [worded(`Better choices of containers could not all be ruled out for ${unproven.value.join(', ')}.`)]),
@@ -102,7 +109,8 @@ const said = computed(() => [
     : []),
   ...carried.value.map((c) => worded(`${c.what}: ${c.says}.`)),
 ]);
-const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOff, said.value, t));
+const printout = (): Printout =>
+  printed('Order', (t) => orderBlocks(job.takenOff, said.value, t, job.seesPrices));
 </script>
 
 <template>
@@ -183,6 +191,7 @@ const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOf
       :model-value="order.deliveries"
       @update:model-value="(v) => set('deliveries', v)"
     />
+    <p v-if="withoutPrices" class="quiet">{{ withoutPrices }}</p>
     <section v-for="(g, i) in job.takenOff.groups" :key="g.id" class="group" :aria-label="g.name">
       <div class="head">
         <h1>{{ g.name }}</h1>
@@ -249,7 +258,7 @@ const printout = (): Printout => printed('Order', (t) => orderBlocks(job.takenOf
           @done="adding = undefined"
         />
       </section>
-      <WhatIfPanel class="group no-print" />
+      <WhatIfPanel v-if="job.seesPrices" class="group no-print" />
     </template>
     <section class="group no-print" aria-label="Calculations">
       <div class="head"><h2>Calculations kept with this job</h2></div>

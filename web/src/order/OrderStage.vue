@@ -20,7 +20,8 @@ const PARTS = [
   ['substances', 'Substances'],
   ['kit', 'Tools'],
 ] as const;
-const part = computed(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'order');
+const parts = computed(() => PARTS.filter(([key]) => key !== 'suppliers' || job.seesPrices));
+const part = computed(() => parts.value.find(([key]) => key === route.query['part'])?.[0] ?? 'order');
 onMounted(() => job.courses.want());
 </script>
 
@@ -28,7 +29,7 @@ onMounted(() => job.courses.want());
   <main class="page">
     <PartSwitch
       class="parts no-print"
-      :parts="PARTS"
+      :parts="parts"
       :chosen="part"
       @choose="(key) => router.replace({ query: { ...route.query, part: key } })"
     />

@@ -10,17 +10,20 @@ import {
   type OrderLine,
 } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
+import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{ group: OrderGroup; aim: Aim }>();
 const emit = defineEmits<{ stock: [line: OrderLine] }>();
+const job = useJob();
 const { say } = useUnits();
 const drawn = (line: OrderLine): number => line.drawn.reduce((sum, d) => sum + d.amount, 0);
 /** Where a line was not chosen by the order's aim. */
 const BY_AIM = { 'least left over': 'by what is left over', 'least cost': 'by cost' } as const;
 const hasStock = computed(() => props.group.lines.some((l) => l.drawn.length > 0));
+const columns = computed(() => 8 + (hasStock.value ? 1 : 0) + (job.seesPrices ? 1 : 0));
 /** Layers under a product that is not one of them. */
 const layersOf = (line: OrderLine): string =>
   [...new Set(line.layers.map((l) => l.layer.name))].filter((n) => n !== line.item.name).join(', ');
@@ -38,7 +41,7 @@ const layersOf = (line: OrderLine): string =>
           <th scope="col">To buy</th>
           <th scope="col" class="num">Left over</th>
           <th scope="col">Next best</th>
-          <th scope="col" class="num">Price</th>
+          <th v-if="job.seesPrices" scope="col" class="num">Price</th>
           <th scope="col" class="num">Weight</th>
           <th scope="col"><span class="visually-hidden">Stock</span></th>
         </tr>
@@ -46,7 +49,7 @@ const layersOf = (line: OrderLine): string =>
       <tbody>
         <template v-for="(line, at) in group.lines" :key="line.key">
           <tr v-if="line.section !== group.lines[at - 1]?.section" class="section">
-            <th scope="rowgroup" :colspan="hasStock ? 10 : 9">{{ SECTION_NAMES[line.section] }}</th>
+            <th scope="rowgroup" :colspan="columns">{{ SECTION_NAMES[line.section] }}</th>
           </tr>
           <tr>
             <th scope="row">
@@ -75,7 +78,7 @@ const layersOf = (line: OrderLine): string =>
                 {{ picksWords(line.runnerUp.picks) }}, {{ say(line.runnerUp.leftOver, line.quantity) }} left
               </template>
             </td>
-            <td class="num">
+            <td v-if="job.seesPrices" class="num">
               <FigureText v-if="line.price" :figure="line.price" /><template v-else>–</template>
             </td>
             <td class="num">
@@ -97,11 +100,11 @@ const layersOf = (line: OrderLine): string =>
         <tr>
           <th scope="row" :colspan="hasStock ? 7 : 6">
             <FigureText :figure="group.pallets" /> {{ group.pallets.value === 1 ? 'pallet' : 'pallets' }} by
-            weight<template v-if="group.unpriced.length > 0"
+            weight<template v-if="job.seesPrices && group.unpriced.length > 0"
               >; without a price: {{ group.unpriced.join(', ') }}</template
             >
           </th>
-          <td class="num"><FigureText :figure="group.price" /></td>
+          <td v-if="job.seesPrices" class="num"><FigureText :figure="group.price" /></td>
           <td class="num"><FigureText :figure="group.mass" /></td>
           <td />
         </tr>

@@ -242,7 +242,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
             is set on Site, Bays.
           </p>
         </section>
-        <PricePanel v-if="inMoney" :answer="inMoney" @costs="setting = true" />
+        <PricePanel v-if="inMoney && job.seesPrices" :answer="inMoney" @costs="setting = true" />
         <WhatIf v-if="inMoney" :answer="answer" :date="date" :compare="compare" />
       </div>
       <aside>

@@ -27,7 +27,7 @@ const document = computed(() => job.documents.programme);
       <DatesPart />
       <RoofsPart />
       <WaysPart />
-      <CostsPart />
+      <CostsPart v-if="job.seesPrices" />
       <ContactsPart />
     </div>
   </el-drawer>

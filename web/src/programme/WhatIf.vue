@@ -47,9 +47,10 @@ async function ask(key: string): Promise<void> {
 /** Both plans at what people entered; the material is the same. */
 const costed = (plan: PlanAnswer): Costed => ({
   plan,
-  cost: job.isCounted
-    ? offerOf(plan, job.documents.programme.draft, job.takenOff.groups).total.value
-    : undefined,
+  cost:
+    job.isCounted && job.seesPrices
+      ? offerOf(plan, job.documents.programme.draft, job.takenOff.groups).total.value
+      : undefined,
 });
 const verdicts = computed<Verdict[]>(() => {
   if (!found.value) return [];

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import OwnAccount from '../access/OwnAccount.vue';
+import SwitchOn from '../access/SwitchOn.vue';
 import FirmPractice from './FirmPractice.vue';
 import TextInput from '../shared/TextInput.vue';
+import { account, may, signsIn } from '../app/session.ts';
 import { THEMES, usePreferences } from '../app/preferences.ts';
 
 const preferences = usePreferences();
@@ -52,12 +55,14 @@ function setCurrency(text: string): void {
       <p v-if="wrong" class="problem" role="alert">{{ wrong }}</p>
       <p class="quiet">Three letters. Prices are shown as they were entered; nothing is converted.</p>
     </section>
-    <section>
+    <OwnAccount v-if="account" />
+    <section v-else>
       <h2><label for="who">Who holds this device</label></h2>
       <el-input id="who" v-model="preferences.who" maxlength="80" placeholder="name that signs new entries" />
       <p class="quiet">Every entry in a record carries this name.</p>
     </section>
-    <FirmPractice />
+    <FirmPractice v-if="may('read practice')" />
+    <SwitchOn v-if="!signsIn" />
     <section>
       <h2>For other programs</h2>
       <p>

@@ -1,8 +1,9 @@
 import { ElMessageBox } from 'element-plus';
+import { account } from '../app/session.ts';
 
 /** Entries are signed: asks once for the name of whoever holds the device. False when it is not given. */
 export async function askWho(preferences: { who: string }): Promise<boolean> {
-  if (preferences.who.trim() !== '') return true;
+  if (account.value || preferences.who.trim() !== '') return true;
   try {
     const { value } = await ElMessageBox.prompt(
       'Entries in the record carry a name. Who holds this device?',

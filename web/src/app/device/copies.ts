@@ -63,6 +63,13 @@ export const keepRecord = (
     await tx.done;
   });
 
+/** Somebody else holds the device, or nobody: what was seen of jobs is not theirs. What waits to be sent stays. */
+export const forgetCopies = (): Promise<unknown> =>
+  quietly(async () => {
+    const tx = (await device()).transaction(['record', 'copies'], 'readwrite');
+    await Promise.all([tx.objectStore('record').clear(), tx.objectStore('copies').clear(), tx.done]);
+  });
+
 /** The server has another record than the one that was read here. */
 export const forgetRecord = (jobId: string): Promise<unknown> =>
   quietly(async () => (await device()).delete('record', wholeJob(jobId)));

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 /** Crews: who they are, what they can do, when they are not here, what an hour of one costs. */
 import { SKILLS, type Crew } from '@lentum/core/planning';
+import { useJob } from '../../app/job.ts';
 import { worded } from '../../app/wording.ts';
 import TextInput from '../../shared/TextInput.vue';
 import CountField from './CountField.vue';
 import DaysField from './DaysField.vue';
 import { useProgrammeDoc } from './programmedoc.ts';
 
+const job = useJob();
 const { draft, change } = useProgrammeDoc();
 const SKILL_NAMES = {
   torch: 'Torch',
@@ -67,6 +69,7 @@ function setRate(crew: Crew, value: number | null): void {
           @update:model-value="(v) => v && set(c.id, { people: v })"
         />
         <CountField
+          v-if="job.seesPrices"
           name="an hour of one costs"
           :label="`${c.name}, rate an hour`"
           plain

@@ -2,6 +2,7 @@
 /** Dates to keep, and ground that is counted on. */
 import { DEADLINES, type Deadline } from '@lentum/core/planning';
 import { DEADLINE_WORDS } from '@lentum/core/words';
+import { useJob } from '../../app/job.ts';
 import PickList from '../../shared/PickList.vue';
 import TextInput from '../../shared/TextInput.vue';
 import CountField from './CountField.vue';
@@ -9,6 +10,7 @@ import { useProgrammeDoc } from './programmedoc.ts';
 import RoofRow from './RoofRow.vue';
 import TimeField from './TimeField.vue';
 
+const job = useJob();
 const { draft, change, zones, localAt, instantOf, today, isPast } = useProgrammeDoc();
 const WEEK_MS = 7 * 86_400_000;
 const what = DEADLINES.map((d) => ({ value: d, label: DEADLINE_WORDS[d] }));
@@ -67,6 +69,7 @@ const setGround = (one: Expected, next: Partial<Expected>): void =>
         @update:model-value="(v) => setDate(d.id, { by: instantOf(v) ?? d.by })"
       />
       <CountField
+        v-if="job.seesPrices"
         name="a day late costs"
         plain
         :most="1000000"

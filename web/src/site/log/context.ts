@@ -15,6 +15,7 @@ import { stepDone } from '@lentum/core/words';
 import { rightNowMs } from '../../app/righttime.ts';
 import { useJob } from '../../app/job.ts';
 import { usePreferences } from '../../app/preferences.ts';
+import { account } from '../../app/session.ts';
 import { fromField, toField } from '../../app/time.ts';
 import type { LogContext } from './form.ts';
 
@@ -88,7 +89,7 @@ export function useLogContext(zoneId: () => string) {
       typeof field === 'string' && field !== '' ? fromField(field, job.timeZone) : undefined,
     field: (hours) => toField(rightNowMs() + hours * MS_PER_HOUR, job.timeZone),
     time: (instant) => job.time(Date.parse(instant)),
-    who: preferences.who,
+    who: account.value?.name ?? preferences.who,
     charge:
       1 +
       allOf(job.book, 'melt').filter(

@@ -1,0 +1,38 @@
+/** What somebody has been given: a role in the firm, roles in jobs; and which of them count for a right. */
+import { may, RIGHTS, type Right } from './rights.ts';
+import type { Part } from './roles.ts';
+
+export interface Holder {
+  /** In every job of the firm; null for who has only jobs of their own. */
+  readonly firmRole: Part | null;
+  /** By job. */
+  readonly jobRoles: Readonly<Record<string, Part>>;
+}
+
+/** Whoever sits at a machine where nobody signs in. */
+export const ALONE: Holder = { firmRole: 'owner', jobRoles: {} };
+/** Somebody who has not signed in. */
+export const NOBODY_IN: Holder = { firmRole: null, jobRoles: {} };
+
+/** The parts that count for a right. @param jobId of the job that it is about */
+export function partsFor({ firmRole, jobRoles }: Holder, right: Right, jobId?: string): readonly Part[] {
+  const inFirm = firmRole === null ? [] : [firmRole];
+  switch (RIGHTS[right].on) {
+    case 'firm':
+      return inFirm;
+    case 'any':
+      return [...inFirm, ...Object.values(jobRoles)];
+    case 'job':
+      return partsIn({ firmRole, jobRoles }, jobId);
+  }
+}
+
+/** What somebody is in a job. */
+export function partsIn({ firmRole, jobRoles }: Holder, jobId: string | undefined): readonly Part[] {
+  const inFirm = firmRole === null ? [] : [firmRole];
+  const inJob = jobId !== undefined && Object.hasOwn(jobRoles, jobId) ? jobRoles[jobId] : undefined;
+  return inJob === undefined ? inFirm : [...inFirm, inJob];
+}
+
+export const holds = (holder: Holder, right: Right, jobId?: string): boolean =>
+  may(partsFor(holder, right, jobId), right);

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+/** Coming in: with a name and a password, or with a code for the first time. */
+import type { FormInstance } from 'element-plus';
+import { computed, reactive, ref, useTemplateRef } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { sentenceOf } from '../app/api.ts';
+import { session, signIn } from '../app/session.ts';
+import CodeForm from './CodeForm.vue';
+import { codeOfHash } from './codewords.ts';
+import { givenRule, loginRule } from './loginrules.ts';
+
+const route = useRoute();
+const router = useRouter();
+const joining = computed(() => route.name === 'join');
+const withCode = ref(joining.value);
+const form = reactive({ login: '', password: '' });
+const rules = { login: [loginRule], password: [givenRule('Password')] };
+const formRef = useTemplateRef<FormInstance>('formRef');
+const busy = ref(false);
+const trouble = ref('');
+
+function goOn(): void {
+  if (joining.value) void router.replace('/jobs');
+}
+async function send(): Promise<void> {
+  trouble.value = '';
+  if (busy.value || !(await formRef.value?.validate().catch(() => false))) return;
+  busy.value = true;
+  try {
+    await signIn(form.login, form.password);
+    form.password = '';
+    goOn();
+  } catch (error) {
+    trouble.value = sentenceOf(error);
+  } finally {
+    busy.value = false;
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <div class="door">
+      <p class="firm quiet">{{ session.firm ?? 'Lentum' }}</p>
+      <template v-if="withCode">
+        <CodeForm :code="joining ? codeOfHash(route.hash) : ''" @done="goOn" />
+        <p><el-button link type="primary" @click="withCode = false">I have a password</el-button></p>
+      </template>
+      <template v-else>
+        <h1>Sign in</h1>
+        <p class="quiet">What you entered on this device is kept here and goes out once you are in.</p>
+        <el-form
+          ref="formRef"
+          :model="form"
+          :rules="rules"
+          label-position="top"
+          size="large"
+          hide-required-asterisk
+          @submit.prevent="send"
+        >
+          <el-form-item label="Name to sign in" prop="login">
+            <el-input
+              v-model="form.login"
+              autocomplete="username"
+              autocapitalize="none"
+              spellcheck="false"
+              maxlength="80"
+            />
+          </el-form-item>
+          <el-form-item label="Password" prop="password">
+            <el-input
+              v-model="form.password"
+              type="password"
+              show-password
+              autocomplete="current-password"
+              maxlength="500"
+            />
+          </el-form-item>
+          <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
+          <el-button type="primary" native-type="submit" :loading="busy">Sign in</el-button>
+        </el-form>
+        <p>
+          <el-button link type="primary" @click="withCode = true">I have a code</el-button>
+          <span class="quiet"> · Password forgotten? An owner makes you a code.</span>
+        </p>
+      </template>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.door {
+  max-width: 420px;
+  margin: 8vh auto 0;
+}
+.firm {
+  margin: 0 0 var(--s2);
+}
+h1 {
+  margin-bottom: var(--s2);
+}
+.el-form {
+  margin: var(--s4) 0;
+}
+</style>

@@ -1,0 +1,59 @@
+/** Accounts as an owner sees them, and what is said of each in a line. */
+import { FIRM_ROLES, JOB_ROLES, ROLE_WORDS, type Role } from '@lentum/core/access';
+import { DateTime } from 'luxon';
+import { clockWords, dayText } from '../app/time.ts';
+
+export interface Account {
+  readonly id: string;
+  readonly personId: string;
+  readonly name: string;
+  readonly login: string | null;
+  readonly firmRole: Role | null;
+  readonly jobRoles: Readonly<Record<string, Role>>;
+  readonly madeAt: string;
+  readonly closedAt: string | null;
+  readonly codeUntil: string | null;
+  readonly seenAt: string | null;
+}
+export interface JobName {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** An instant on the clock of this device. */
+export function when(iso: string): string {
+  const at = DateTime.fromISO(iso);
+  return `${dayText(at, 'short')} at ${clockWords(at)}`;
+}
+
+/** No role in the firm. */
+export const ONLY_JOBS = 'jobs';
+export const firmRoleOptions = [
+  ...FIRM_ROLES.map((value) => ({
+    value: value as string,
+    label: `${ROLE_WORDS[value].name}: ${ROLE_WORDS[value].says}`,
+  })),
+  { value: ONLY_JOBS, label: 'Only in the jobs below' },
+];
+export const jobRoleOptions = JOB_ROLES.map((value) => ({
+  value: value as string,
+  label: ROLE_WORDS[value].name,
+}));
+
+/** What somebody is, in words. @param jobs those that there are, to name them by */
+export function rolesLine({ firmRole, jobRoles }: Account, jobs: readonly JobName[]): string {
+  const named = Object.entries(jobRoles).map(
+    ([id, role]) =>
+      `${ROLE_WORDS[role].name} in ${jobs.find((j) => j.id === id)?.name ?? 'a job that is put away'}`,
+  );
+  const all = [...(firmRole === null ? [] : [`${ROLE_WORDS[firmRole].name} in all jobs`]), ...named];
+  return all.length === 0 ? 'Nothing: they see no job' : all.join('; ');
+}
+
+/** How it stands with an account. @param nowMs the instant, ms */
+export function standing({ closedAt, login, codeUntil, seenAt }: Account): string {
+  if (closedAt !== null) return `closed ${when(closedAt)}`;
+  if (codeUntil !== null) return `a code is good until ${when(codeUntil)}`;
+  if (login === null) return 'was never here, and has no code';
+  return seenAt === null ? 'signed in nowhere' : `last here ${when(seenAt)}`;
+}
