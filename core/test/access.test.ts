@@ -129,6 +129,11 @@ describe('documents without prices', () => {
     // A document without money is not touched.
     expect(withoutPrices(bare)).toEqual(bare);
   });
+  it('dates and bytes stay what they are', () => {
+    const [at, bytes] = [new Date(0), new Uint8Array([1])];
+    expect(withoutPrices({ at, list: [at], bytes, price: 1 })).toEqual({ at, list: [at], bytes });
+    expect(withPricesOf({ at }, { at, price: 1 })).toEqual({ at, price: 1 });
+  });
   const item = fc.record({ id: fc.uuid(), name: fc.string(), price: fc.nat() });
   it('parts that were put in another order keep their own prices; new ones have none', () => {
     fc.assert(

@@ -97,7 +97,8 @@ describe('who enters what', () => {
     entry('decision', { at: NOW.toISOString(), what, reason: 'looked at it' }, who.personId, {
       bays: [{ bayId: velmora(NOW).site.bays.find((b) => b.zoneId === 'hall')?.id ?? '', share: 1 }],
     });
-  const opened = (who: Joined) => entry('opening', { at: NOW.toISOString(), to: 'rain', step: 'opened' }, who.personId);
+  const opened = (who: Joined) =>
+    entry('opening', { at: NOW.toISOString(), to: 'rain', step: 'opened' }, who.personId);
   it('inspector and client accept and refuse; an applicator does not', async () => {
     await send(inspector.agent, decision('accepted', inspector)).expect(201);
     await send(client.agent, decision('refused', client)).expect(201);
@@ -161,6 +162,22 @@ describe('prices', () => {
     for (const name of names) {
       const text = new TextDecoder().decode(files[name]);
       expect(moneyIn(JSON.parse(text)), name).toEqual([]);
+    }
+  });
+  it('leave all the rest as it is, instants and counts too', async () => {
+    const strip = (value: unknown): unknown =>
+      JSON.parse(
+        JSON.stringify(value, (k, v: unknown) => (MONEY_FIELDS.has(k) ? undefined : k === 'offers' ? [] : v)),
+      );
+    for (const address of [
+      '/jobs',
+      `/jobs/${job}`,
+      `/jobs/${job}/order`,
+      `/jobs/${job}/build-up`,
+      `/jobs/${job}/weather/series`,
+    ]) {
+      const [all, some] = [await estimator.agent.get(V1 + address), await client.agent.get(V1 + address)];
+      expect(some.body, address).toEqual(strip(all.body));
     }
   });
   it('stay as they are when somebody saves who does not see them', async () => {

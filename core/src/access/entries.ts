@@ -47,6 +47,13 @@ export function whoMayEnter(entry: Pick<Entry, 'kind' | 'body'>): readonly Role[
   return BY_KIND[kind];
 }
 
+/** Whether there is an entry of this kind that somebody who plays these parts here may make. */
+export function mayEnterAny(parts: readonly Part[], kind: Kind): boolean {
+  const who: readonly Part[] =
+    kind === 'decision' || kind === 'detail' ? [...BY_KIND[kind], ...JUDGING] : BY_KIND[kind];
+  return parts.some((part) => who.includes(part));
+}
+
 /** Whether somebody who plays these parts here may make it. */
 export function mayEnter(parts: readonly Part[], entry: Pick<Entry, 'kind' | 'body'>): boolean {
   const who: readonly Part[] = whoMayEnter(entry);

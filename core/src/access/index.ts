@@ -2,5 +2,5 @@
 export { FIRM_ROLES, JOB_ROLES, ROLES, ROLE_WORDS, type Part, type Role } from './roles.ts';
 export { ALL_RIGHTS, may, onlyWho, RIGHTS, whoMay, type Right } from './rights.ts';
 export { ALONE, holds, NOBODY_IN, partsFor, partsIn, type Holder } from './holder.ts';
-export { mayEnter, whoMayEnter } from './entries.ts';
+export { mayEnter, mayEnterAny, whoMayEnter } from './entries.ts';
 export { MONEY_FIELDS, MONEY_LISTS, withoutPrices, withPricesOf } from './prices.ts';

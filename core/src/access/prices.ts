@@ -16,13 +16,16 @@ export const MONEY_FIELDS: ReadonlySet<string> = new Set([
 export const MONEY_LISTS: ReadonlySet<string> = new Set(['offers']);
 
 type Plain = Readonly<Record<string, unknown>>;
+/** Dates and the like are values of their own. */
 const isPlain = (value: unknown): value is Plain =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+  typeof value === 'object' &&
+  value !== null &&
+  [Object.prototype, null].includes(Object.getPrototypeOf(value) as object | null);
 
 /**
  * The same value without prices. What is about money is left out, lists of offers are empty; everything else is as it was,
  * in the same order.
- * @param value plain JSON data
+ * @param value data as it goes into JSON; what is no plain object or list stays as it is
  */
 export function withoutPrices<T>(value: T): T {
   if (Array.isArray(value)) return value.map((v: unknown) => withoutPrices(v)) as T;

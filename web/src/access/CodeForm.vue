@@ -7,7 +7,6 @@ import { takeSession, type Session } from '../app/session.ts';
 import { givenRule, loginRule, newPasswordRule, PASSWORD_TIP } from './loginrules.ts';
 
 const props = defineProps<{ code: string }>();
-const emit = defineEmits<{ done: [] }>();
 
 interface Whose {
   readonly firm: string;
@@ -43,8 +42,8 @@ const use = (): Promise<void> =>
   attempt(async () => {
     const { code, login, password } = form;
     const { body } = await call<Session>('POST', '/codes/use', { body: { code, login, password } });
+    // From here on the door is open, and the page behind it stands.
     await takeSession(body);
-    emit('done');
   });
 onMounted(() => {
   if (props.code !== '') void look();

@@ -2,7 +2,7 @@
 /** Coming in: with a name and a password, or with a code for the first time. */
 import type { FormInstance } from 'element-plus';
 import { computed, reactive, ref, useTemplateRef } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import { sentenceOf } from '../app/api.ts';
 import { session, signIn } from '../app/session.ts';
 import CodeForm from './CodeForm.vue';
@@ -10,18 +10,16 @@ import { codeOfHash } from './codewords.ts';
 import { givenRule, loginRule } from './loginrules.ts';
 
 const route = useRoute();
-const router = useRouter();
 const joining = computed(() => route.name === 'join');
-const withCode = ref(joining.value);
+/** Chosen here; else as the address says, once it is known. */
+const chosen = ref<'code' | 'password'>();
+const withCode = computed(() => (chosen.value ? chosen.value === 'code' : joining.value));
 const form = reactive({ login: '', password: '' });
 const rules = { login: [loginRule], password: [givenRule('Password')] };
 const formRef = useTemplateRef<FormInstance>('formRef');
 const busy = ref(false);
 const trouble = ref('');
 
-function goOn(): void {
-  if (joining.value) void router.replace('/jobs');
-}
 async function send(): Promise<void> {
   trouble.value = '';
   if (busy.value || !(await formRef.value?.validate().catch(() => false))) return;
@@ -29,7 +27,6 @@ async function send(): Promise<void> {
   try {
     await signIn(form.login, form.password);
     form.password = '';
-    goOn();
   } catch (error) {
     trouble.value = sentenceOf(error);
   } finally {
@@ -43,8 +40,8 @@ async function send(): Promise<void> {
     <div class="door">
       <p class="firm quiet">{{ session.firm ?? 'Lentum' }}</p>
       <template v-if="withCode">
-        <CodeForm :code="joining ? codeOfHash(route.hash) : ''" @done="goOn" />
-        <p><el-button link type="primary" @click="withCode = false">I have a password</el-button></p>
+        <CodeForm :code="joining ? codeOfHash(route.hash) : ''" />
+        <p><el-button link type="primary" @click="chosen = 'password'">I have a password</el-button></p>
       </template>
       <template v-else>
         <h1>Sign in</h1>
@@ -80,7 +77,7 @@ async function send(): Promise<void> {
           <el-button type="primary" native-type="submit" :loading="busy">Sign in</el-button>
         </el-form>
         <p>
-          <el-button link type="primary" @click="withCode = true">I have a code</el-button>
+          <el-button link type="primary" @click="chosen = 'code'">I have a code</el-button>
           <span class="quiet"> · Password forgotten? An owner makes you a code.</span>
         </p>
       </template>

@@ -13,7 +13,7 @@ import { inTurn, onChange, tell } from './device/tabs.ts';
 import { signedPerson } from './session.ts';
 import { peopleHere } from './signing.ts';
 
-export type { SetAside } from './device/store.ts';
+export type { SetAside, Waiting } from './device/store.ts';
 
 const RETRY_MS = 4000;
 /** As often as this the server may fail on an entry before it steps aside. */
@@ -123,9 +123,12 @@ async function sendAll(): Promise<boolean> {
   await begin();
   for (;;) {
     let cursor = await (await device()).transaction('waiting').store.openCursor();
-    while (cursor && (!isItem(cursor.value) || isOfSomebodyElse(cursor.value)))
+    let passedOver = false;
+    while (cursor && (!isItem(cursor.value) || isOfSomebodyElse(cursor.value))) {
+      passedOver ||= isItem(cursor.value);
       cursor = await cursor.continue();
-    if (!cursor) return true;
+    }
+    if (!cursor) return !passedOver;
     const next = cursor.value;
     const n = cursor.primaryKey;
     try {
@@ -259,6 +262,8 @@ export function useOutbox(
     send: (entry: EntryForm): Promise<void> => send({ jobId: jobId.value, entry }),
     flush,
     waiting: computed(() => waiting.value.filter((w) => w.jobId === jobId.value)),
+    /** Those of people who are not signed in here now. */
+    ofOthers: computed(() => waiting.value.filter((w) => w.jobId === jobId.value && isOfSomebodyElse(w))),
     aside: computed(() => aside.value.filter((a) => a.jobId === jobId.value)),
     again,
     setAside,

@@ -8,6 +8,7 @@ import {
   ALONE,
   holds,
   mayEnter,
+  mayEnterAny,
   NOBODY_IN,
   onlyWho,
   partsIn,
@@ -60,6 +61,16 @@ export function whyNotEnter(entry: Pick<Entry, 'kind' | 'body'>, jobId: string):
     ? undefined
     : `Only ${whoMay(whoMayEnter(entry))} may enter this.`;
 }
+
+/** Whether whoever holds this device may make any entry of a kind. */
+export const mayEnterSome = (kind: Entry['kind'], jobId: string): boolean =>
+  mayEnterAny(partsIn(holder.value, jobId), kind);
+
+/** Whether whoever holds this device may correct or withdraw an entry. @param personId of whoever made it */
+export const mayReplace = (personId: string | undefined, jobId: string): boolean =>
+  !signsIn.value ||
+  may('correct others', jobId) ||
+  (personId !== undefined && personId === account.value?.personId);
 
 /** The person of whoever is signed in; undefined where nobody signs in. */
 export const signedPerson = (): Person | undefined =>

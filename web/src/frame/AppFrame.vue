@@ -9,7 +9,7 @@ import {
   User,
 } from '@element-plus/icons-vue';
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { focusPage } from '../shared/focuspage.ts';
 import { useFirstField } from './firstfield.ts';
 import { KEYS, useKeys } from './keys.ts';
@@ -33,9 +33,14 @@ onMounted(() => {
 
 usePreferences();
 const route = useRoute();
+const router = useRouter();
 /** Once somebody was in, the page stays behind the door: what is typed there is not lost while they sign in again. */
 const wasIn = ref(!isLockedOut.value);
-watch(isLockedOut, (out) => (wasIn.value ||= !out));
+watch(isLockedOut, (out) => {
+  wasIn.value ||= !out;
+  // Whoever came with a code has used it.
+  if (!out && route.name === 'join') void router.replace('/jobs');
+});
 // Somebody else: nothing of what is in memory is theirs.
 watch(changedHands, () => location.replace('/jobs'));
 const shown = ref(false);
@@ -48,9 +53,9 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
 </script>
 
 <template>
-  <div class="frame" :class="{ 'in-job': route.params['jobId'] !== undefined }">
+  <div class="frame" :class="{ 'in-job': route.params['jobId'] !== undefined, locked: isLockedOut }">
     <a class="skip no-print" href="#page" @click.prevent="focusPage">To the page</a>
-    <nav class="rail" aria-label="Places">
+    <nav v-show="!isLockedOut" class="rail" aria-label="Places">
       <span class="name">Lentum</span>
       <RouterLink to="/jobs"
         ><el-icon :size="20"><House /></el-icon>Jobs</RouterLink
@@ -106,6 +111,10 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
   display: grid;
   grid-template-columns: 72px minmax(0, 1fr);
   min-height: 100%;
+}
+/* At the door there is nowhere else to go. */
+.locked {
+  grid-template-columns: minmax(0, 1fr);
 }
 .skip {
   position: fixed;

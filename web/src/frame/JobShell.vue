@@ -12,13 +12,14 @@ import { finding } from '../app/finding.ts';
 import { may } from '../app/session.ts';
 import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
+import HeldPage from '../shared/HeldPage.vue';
 import TakeBack from '../shared/TakeBack.vue';
 import UndoBar from '../shared/UndoBar.vue';
 import ConflictDialog from '../shared/ConflictDialog.vue';
 import JobDialog from '../jobs/JobDialog.vue';
 import type { LoggedKind } from '../site/log/form.ts';
 import PhoneBar from './PhoneBar.vue';
-import ReadsOnly from './ReadsOnly.vue';
+import { heldAt } from './heldstage.ts';
 import RefusedEntries from './RefusedEntries.vue';
 import SaveState from './SaveState.vue';
 import NextStep from './NextStep.vue';
@@ -120,6 +121,9 @@ async function changeRules(rules: JobRules): Promise<void> {
   if (refused.value === '') ruling.value = false;
 }
 
+/** Why whoever holds the device may not change this stage. */
+const held = computed(() => heldAt(String(route.name), props.jobId));
+
 const NAMES = {
   survey: 'survey',
   buildUps: 'build-up',
@@ -145,7 +149,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <span class="where quiet" aria-hidden="true">{{ worded(place) }}</span>
       <ZonePicker />
       <UndoBar
-        v-if="undoable"
+        v-if="undoable && !held && (route.name !== 'site' || may('change site', jobId))"
         class="undo no-print"
         :class="{ idle: !undoable.canUndo && !undoable.canRedo }"
         :document="undoable"
@@ -163,11 +167,11 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <SaveState />
     </section>
     <StageStrip />
-    <ReadsOnly />
+    <p v-if="held" class="reads no-print" role="note">You read this page. {{ held }}</p>
     <NextStep v-if="may('change job', jobId)" />
     <RefusedEntries />
     <ClosingBanner v-if="job.weather.work" />
-    <RouterView />
+    <HeldPage :held="held !== undefined"><RouterView /></HeldPage>
     <TakeBack />
     <PhoneBar :can-log="chosenId !== undefined && may('enter', jobId)" @log="logOn()" @more="more = true" />
     <LogForms v-if="logging" ref="forms" />
@@ -250,7 +254,16 @@ h1 {
 .end + :deep(.state) {
   margin-left: 0;
 }
+.reads {
+  margin: 0;
+  padding: var(--s2) var(--s6);
+  background: var(--well);
+  border-bottom: var(--stroke) solid var(--line);
+}
 @media (max-width: 720px) {
+  .reads {
+    padding: var(--s2) var(--s3);
+  }
   .top {
     padding: 0 var(--s3);
     position: sticky;

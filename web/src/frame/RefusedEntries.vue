@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Entries that waited for a signal and were then not accepted: none is lost, somebody decides about each. */
-import type { SetAside } from '../app/outbox.ts';
+import { computed } from 'vue';
+import type { SetAside, Waiting } from '../app/outbox.ts';
 import { dropFile, fileHere, useWaitingFiles, type WaitingFile } from '../app/files.ts';
 import { useJob } from '../app/job.ts';
 import { useUnread } from '../app/device/unread.ts';
@@ -12,7 +13,13 @@ import { saveFile } from '../shared/savefile.ts';
 const job = useJob();
 const { lineOf: words } = useEntryWords();
 
-const keep = ({ entry }: SetAside): void =>
+/** Nobody enters in another’s name: they wait for whoever made them. */
+const ofOthers = computed(() => {
+  const made = job.outbox.ofOthers.map((w) => readEntry(w.entry, job.names).who);
+  const names = [...new Set(made)].join(', ');
+  return `${made.length === 1 ? 'An entry waits' : `${made.length} entries wait`} here that ${names} made. ${made.length === 1 ? 'It goes' : 'They go'} out when ${names} ${new Set(made).size === 1 ? 'signs' : 'sign'} in on this device.`;
+});
+const keep = ({ entry }: Waiting): void =>
   saveFile(JSON.stringify(entry, null, 2), `entry-${entry.madeAt.slice(0, 10)}.json`, 'application/json');
 
 async function discard({ entry }: SetAside): Promise<void> {
@@ -68,6 +75,25 @@ async function forget(): Promise<void> {
         <div class="bar">
           <el-button class="tap" @click="saveRefused(f)">Save as a file</el-button>
           <el-button class="tap" @click="discardFile(f)">Discard</el-button>
+        </div>
+      </li>
+    </ul>
+  </section>
+  <section
+    v-if="job.outbox.ofOthers.length > 0"
+    class="aside no-print"
+    role="status"
+    aria-label="Entries of somebody else"
+  >
+    <strong>{{ ofOthers }}</strong>
+    <ul>
+      <li v-for="w in job.outbox.ofOthers" :key="w.entry.id">
+        <p>
+          <strong>{{ job.time(Date.parse(readEntry(w.entry, job.names).madeAt)) }}</strong>
+          {{ words(w.entry) }}.
+        </p>
+        <div class="bar">
+          <el-button class="tap" @click="keep(w)">Save as a file</el-button>
         </div>
       </li>
     </ul>

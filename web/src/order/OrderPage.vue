@@ -16,6 +16,7 @@ import type { Printout } from '@lentum/core/printout';
 import { sentence } from '@lentum/core/problems';
 import { useAllRoofs } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
+import { may } from '../app/session.ts';
 import { worded } from '../app/wording.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SourceMark from '../shared/SourceMark.vue';
@@ -88,6 +89,8 @@ const unpriced = computed(() => [
 /** Lines whose choice of containers the search could not prove. */
 const unproven = computed(() => job.takenOff.lines.filter((l) => !l.proven).map((l) => l.item.name));
 const { printed } = usePrinted();
+/** Whoever is signed in reads the order. */
+const held = computed(() => !may('change order', job.id));
 /** Whoever sees no prices cannot see what is cheapest either. */
 const withoutPrices = computed(() =>
   job.seesPrices || order.value.aim !== 'least cost'
@@ -115,7 +118,7 @@ const printout = (): Printout =>
 
 <template>
   <div>
-    <div class="bar top no-print">
+    <div v-if="!held" class="bar top no-print">
       <div class="field wide">
         <label>Ordered for</label>
         <PickList
@@ -150,7 +153,7 @@ const printout = (): Printout =>
         >{{ more ? 'Fewer' : 'More' }} allowances</el-button
       >
     </div>
-    <div v-if="more" class="bar top no-print allowances">
+    <div v-if="more && !held" class="bar top no-print allowances">
       <div v-for="a in ALLOWANCES" :key="a.key" class="field wide">
         <label>{{ a.name }}</label>
         <MeasureInput
@@ -212,7 +215,7 @@ const printout = (): Printout =>
           <PrintButton :printout="printout" :disabled="!job.isCounted" />
         </template>
       </div>
-      <OrderTable :group="g" :aim="order.aim" @stock="(line) => (adding = line)" />
+      <OrderTable :group="g" :aim="order.aim" :held="held" @stock="(line) => (adding = line)" />
     </section>
     <template v-if="job.takenOff.lines.length > 0">
       <p class="quiet">
@@ -247,7 +250,7 @@ const printout = (): Printout =>
           ><strong>{{ worded(c.what) }}</strong> {{ worded(c.says) }}. </template
         >The safety sheet and the carrier decide.
       </p>
-      <section class="group no-print">
+      <section v-if="!held" class="group no-print">
         <div class="head"><h2>In stock</h2></div>
         <StockPanel
           :idle="job.takenOff.idle"
@@ -260,7 +263,7 @@ const printout = (): Printout =>
       </section>
       <WhatIfPanel v-if="job.seesPrices" class="group no-print" />
     </template>
-    <section class="group no-print" aria-label="Calculations">
+    <section v-if="!held" class="group no-print" aria-label="Calculations">
       <div class="head"><h2>Calculations kept with this job</h2></div>
       <SheetPanel :model-value="order.sheets" @update:model-value="(v) => set('sheets', v)" />
     </section>

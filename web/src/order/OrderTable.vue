@@ -15,7 +15,7 @@ import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { useUnits } from '../shared/units.ts';
 
-const props = defineProps<{ group: OrderGroup; aim: Aim }>();
+const props = defineProps<{ group: OrderGroup; aim: Aim; held?: boolean }>();
 const emit = defineEmits<{ stock: [line: OrderLine] }>();
 const job = useJob();
 const { say } = useUnits();
@@ -86,6 +86,7 @@ const layersOf = (line: OrderLine): string =>
             </td>
             <td class="no-print">
               <el-button
+                v-if="!held"
                 text
                 size="small"
                 :aria-label="worded(`Stock of ${line.item.name}`)"

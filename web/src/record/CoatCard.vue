@@ -5,6 +5,7 @@ import { acceptanceRuleWords, bayRuns, coatVerdict } from '@lentum/core/words';
 import { meanAtLeast, SAMPLING } from '@lentum/core/film';
 import type { BayStatus, LaidCoat } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import { mayReplace } from '../app/session.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
@@ -113,7 +114,7 @@ const containers = computed(() =>
       Rule: {{ acceptanceRuleWords[laid.buildUp.acceptance] }}. {{ laid.buildUp.name }}, revision
       {{ laid.buildUp.revision }}.<template v-if="e.note"> Note: {{ e.note }}</template>
     </p>
-    <div class="bar">
+    <div v-if="mayReplace(job.book.seen.get(e.id)?.personId, job.id)" class="bar">
       <el-button text @click="emit('correct')">Correct</el-button>
       <el-button text @click="emit('withdraw')">Withdraw</el-button>
     </div>

@@ -7,6 +7,7 @@ import { refDebounced } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { entriesOf, kindName, laterEntries, type BookEntry, type Kind } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
+import { mayReplace } from '../app/session.ts';
 import { worded } from '../app/wording.ts';
 import { hasWords } from '../shared/findwords.ts';
 import PickList from '../shared/PickList.vue';
@@ -111,7 +112,7 @@ const fate = (later: BookEntry): string =>
           <td class="act">
             <span v-if="r.later" class="quiet">{{ fate(r.later) }}</span>
             <el-button
-              v-else-if="r.entry.kind !== 'withdrawal'"
+              v-else-if="r.entry.kind !== 'withdrawal' && mayReplace(r.entry.personId, job.id)"
               text
               :aria-label="`Withdraw entry ${numberOf(r.entry)}`"
               @click="emit('withdraw', r.entry.id)"

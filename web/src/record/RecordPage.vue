@@ -7,6 +7,7 @@ import { recordSection, sealBlock, sealLine } from '@lentum/core/handover';
 import { COMMON } from '@lentum/core/practice';
 import type { Printout } from '@lentum/core/printout';
 import { useChosenZone } from '../app/chosenzone.ts';
+import { may } from '../app/session.ts';
 import { useJob } from '../app/job.ts';
 import LogForms from '../site/LogForms.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
@@ -104,10 +105,12 @@ async function checkChain(): Promise<void> {
   <main class="page">
     <div class="bar top">
       <a class="export" :href="`/api/v1/jobs/${job.id}/record.csv`" download>Record as CSV</a>
-      <a class="export" :href="`/api/v1/jobs/${job.id}/file`" download>Whole job as JSON</a>
+      <a v-if="may('take job out', job.id)" class="export" :href="`/api/v1/jobs/${job.id}/file`" download
+        >Whole job as JSON</a
+      >
       <PrintButton :printout="printout" :disabled="job.entries.length === 0" />
       <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
-      <el-button v-if="chosen" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
+      <el-button v-if="chosen && may('enter', job.id)" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
     </div>
     <p v-if="chainWords" role="status" class="chain">{{ chainWords }}</p>
     <p v-if="job.entries.length === 0">

@@ -3,6 +3,7 @@
  * A field for a figure with a unit. Takes either system ("12' 6", "90 ft2/gal"); a bare number is in the unit shown.
  * Emits only what could be read; what could not is kept on screen with one sentence under it.
  */
+import { useHeld } from './heldpage.ts';
 import { computed, ref, useId, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { parse, type Quantity } from '@lentum/core/units';
@@ -83,6 +84,7 @@ function read(): void {
   show();
 }
 defineExpose({ problem });
+const held = useHeld();
 </script>
 
 <template>
@@ -93,6 +95,7 @@ defineExpose({ problem });
       :class="{ 'is-wrong': problem }"
       :size="size"
       :disabled="disabled"
+      :readonly="held"
       :aria-label="worded(label)"
       :aria-invalid="problem ? 'true' : undefined"
       :aria-describedby="problem ? id : undefined"

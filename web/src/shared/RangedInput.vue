@@ -3,6 +3,7 @@
  * A field for a figure or for a range as a sheet prints it ("2–5 h"). The safe end counts, or the figure that is written
  * before it ("4 of 2–5"). Emits only what could be read; what could not is kept on screen with one sentence under it.
  */
+import { useHeld } from './heldpage.ts';
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import { parseRanged, showRanged, type End, type Quantity, type Ranged } from '@lentum/core/units';
@@ -63,12 +64,14 @@ function read(): void {
   problem.value = parsed.ok ? '' : parsed.problems.map(sentence).join(' ');
   if (parsed.ok) give(parsed.value);
 }
+const held = useHeld();
 </script>
 
 <template>
   <div>
     <el-input
       v-model="text"
+      :readonly="held"
       class="num-input"
       :class="{ 'is-wrong': problem }"
       :aria-label="label"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A field for words: what is typed is taken when the field is left, and follows the model while nobody types. */
+import { useHeld } from './heldpage.ts';
 import { nextTick, ref, watch } from 'vue';
 
 const props = withDefaults(
@@ -15,6 +16,7 @@ async function take(): Promise<void> {
   await nextTick();
   text.value = model.value;
 }
+const held = useHeld();
 </script>
 
 <template>
@@ -24,6 +26,7 @@ async function take(): Promise<void> {
     :type="long ? 'textarea' : 'text'"
     :autosize="{ minRows: 1 }"
     :maxlength="most"
+    :readonly="held"
     :aria-label="label"
     @change="take"
   />

@@ -8,6 +8,7 @@ import { isFreshForMix } from '@lentum/core/gates';
 import { bayLines, potLifeMinutes, widestCrackMm, workArea } from '@lentum/core/site';
 import { coatVerdict, stateWords, type Verdict } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
+import { may, mayEnterSome } from '../app/session.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import { provideOneStop } from '../shared/onestop.ts';
@@ -31,6 +32,10 @@ const emit = defineEmits<{
   reading: [];
 }>();
 const job = useJob();
+/** What whoever is signed in may enter here: the work, a judgement, a hold. */
+const mayLay = computed(() => mayEnterSome('coat', job.id));
+const mayJudge = computed(() => mayEnterSome('decision', job.id));
+const mayHold = computed(() => mayEnterSome('opening', job.id));
 const note = ref('');
 const holding = ref(false);
 
@@ -180,14 +185,14 @@ const has = (kind: string): boolean =>
   />
   <div class="acts">
     <el-button
-      v-if="next && !coat && !status.hold"
+      v-if="mayLay && next && !coat && !status.hold"
       :type="mayBegin ? 'primary' : 'default'"
       class="tap"
       @click="emit('ply')"
       >Log the {{ next.name.toLowerCase() }}</el-button
     >
     <el-button
-      v-else-if="next && !status.hold"
+      v-else-if="mayLay && next && !status.hold"
       :type="mayBegin ? 'primary' : 'default'"
       class="tap"
       @click="emit('coat')"
@@ -195,30 +200,32 @@ const has = (kind: string): boolean =>
         status.state === 'wet' && last?.entry.finishedAt === undefined ? 'Go on with the coat' : 'Log a coat'
       }}</el-button
     >
-    <el-button v-if="canAdd" type="primary" class="tap" @click="emit('add')"
+    <el-button v-if="mayLay && canAdd" type="primary" class="tap" @click="emit('add')"
       >Rolled more: add to the coat</el-button
     >
     <el-button
-      v-else-if="!next && status.doubt && !status.hold"
+      v-else-if="mayLay && !next && status.doubt && !status.hold"
       type="primary"
       class="tap"
       @click="emit('coat')"
       >Log a further coat</el-button
     >
-    <el-button v-if="canAccept" type="primary" class="tap" @click="step('accepted')"
+    <el-button v-if="mayJudge && canAccept" type="primary" class="tap" @click="step('accepted')"
       >Accept the bay</el-button
     >
     <el-button v-if="card && !status.hold" class="tap" @click="emit('mix')">{{ card }}</el-button>
-    <el-button v-if="!has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
+    <el-button v-if="mayLay && !has('prepared')" class="tap" @click="step('prepared')">Prepared</el-button>
     <el-button
-      v-else-if="status.laid.length > 0 && detailsNext && !has('detailed')"
+      v-else-if="mayLay && status.laid.length > 0 && detailsNext && !has('detailed')"
       class="tap"
       @click="step('detailed')"
       >Details done</el-button
     >
-    <el-button v-if="status.hold" class="tap" @click="step('released')">Release the hold</el-button>
-    <el-button v-else-if="!holding" class="tap" @click="holding = true">Hold</el-button>
-    <el-button class="tap" @click="emit('log')">Log something else</el-button>
+    <el-button v-if="mayHold && status.hold" class="tap" @click="step('released')"
+      >Release the hold</el-button
+    >
+    <el-button v-else-if="mayHold && !holding" class="tap" @click="holding = true">Hold</el-button>
+    <el-button v-if="may('enter', job.id)" class="tap" @click="emit('log')">Log something else</el-button>
   </div>
   <form v-if="holding" class="hold" @submit.prevent="hold">
     <label for="hold-note">Why is it held?</label>

@@ -2,12 +2,15 @@
 /** The bays by what can be done with them; bays that wait for the same thing share one verdict line. */
 import { computed } from 'vue';
 import type { Verdict } from '@lentum/core/words';
+import { useJob } from '../app/job.ts';
+import { mayEnterSome } from '../app/session.ts';
 import { useNarrow } from '../shared/narrow.ts';
 import { provideOneStop } from '../shared/onestop.ts';
 import VerdictLine from '../shared/VerdictLine.vue';
 import { clustered, type Cluster } from './clusters.ts';
 import type { Group, Row } from './groups.ts';
 
+const job = useJob();
 provideOneStop();
 const props = defineProps<{ groups: readonly Group[]; chosen: string | undefined }>();
 /** What can be logged for all bays of a line at once. */
@@ -25,7 +28,7 @@ const idsOf = (c: Cluster<Row>): string[] => c.rows.map((r) => r.status.bay.id);
 /** A line whose bays all wait for the same hand gets its button. */
 function actOf(rows: readonly Row[]): { act: LineAct; name: string } | undefined {
   const [first] = rows;
-  if (!first || rows.some((r) => r.status.hold)) return undefined;
+  if (!first || rows.some((r) => r.status.hold) || !mayEnterSome('coat', job.id)) return undefined;
   if (rows.every((r) => r.status.state === 'bare' && r.status.buildUp && r.verdict.outcome !== 'stop'))
     return { act: 'prepared', name: 'Prepared' };
   const { next } = first.status;

@@ -9,6 +9,7 @@ import { hourOf } from '@lentum/core/weather';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
 import { rightNow } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
+import { mayEnterSome } from '../app/session.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useHasKeyboard } from '../shared/narrow.ts';
@@ -141,7 +142,9 @@ async function keep(): Promise<void> {
   <div class="head">
     <h2 class="minor">Conditions</h2>
     <span v-if="last && !taking" class="quiet">read {{ job.time(Date.parse(last.at)) }}</span>
-    <el-button v-if="!taking" class="end tap" @click="begin">Take a reading</el-button>
+    <el-button v-if="!taking && mayEnterSome('conditions', job.id)" class="end tap" @click="begin"
+      >Take a reading</el-button
+    >
   </div>
   <form v-if="taking" ref="form" class="fields" @submit.prevent="keep">
     <div v-for="f in FIELDS" :key="f.key">

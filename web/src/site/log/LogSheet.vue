@@ -16,6 +16,7 @@ import { bayRuns } from '@lentum/core/words';
 import { makeEntry, NOBODY_YET } from '../../app/entering.ts';
 import { useJob } from '../../app/job.ts';
 import { noSuchTime, zoneName } from '../../app/time.ts';
+import { mayEnterSome } from '../../app/session.ts';
 import { worded } from '../../app/wording.ts';
 import { useEntryWords } from '../../record/entrywords.ts';
 import BayPicker from '../../shared/BayPicker.vue';
@@ -58,13 +59,16 @@ const shape = computed(() => {
 const { saving, trouble, send } = useSending(undefined, () => (open.value = false));
 
 const groups = computed(() => {
-  const names = [...new Set(KIND_FORMS.map((f) => f.group))];
+  const offered = KIND_FORMS.filter((f) => mayEnterSome(f.kind, job.id));
+  const names = [...new Set(offered.map((f) => f.group))];
   return names.map((name) => ({
     name,
-    forms: KIND_FORMS.filter((f) => f.group === name).map((f) => ({
-      form: f,
-      unless: f.unless?.(context.value),
-    })),
+    forms: offered
+      .filter((f) => f.group === name)
+      .map((f) => ({
+        form: f,
+        unless: f.unless?.(context.value),
+      })),
   }));
 });
 function begin(next: KindForm): void {

@@ -1,0 +1,191 @@
+/** Several people on one job: an owner at the desk, a foreman's phone, an inspector and a client, each in a browser of their own. */
+import { randomUUID } from 'node:crypto';
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { ensureDatabase, releaseServer } from '../scripts/lib/postgres.mjs';
+import { choosePort, startApp } from '../scripts/lib/server.mjs';
+import { PAGES } from './playwright.config.ts';
+import { expect, sticksOut, test } from './support.ts';
+
+const PASSWORD = 'blue ladder tin 44';
+const FIRST_PORT = 4300;
+/** Firm mode is of a whole database: this test has a server of its own. */
+let base = '';
+let end: () => Promise<void> = () => Promise.resolve();
+test.beforeAll(async () => {
+  const database = await ensureDatabase('lentum_e2e_firm', { fresh: true });
+  const app = await startApp(database, { port: await choosePort(FIRST_PORT), quiet: true });
+  base = `http://127.0.0.1:${app.port}`;
+  end = async () => {
+    await app.stop();
+    await releaseServer(database);
+  };
+});
+test.afterAll(() => end());
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+async function browserOf(
+  browser: Browser,
+  viewport: { width: number; height: number },
+): Promise<{ context: BrowserContext; page: Page }> {
+  const context = await browser.newContext({
+    ...PAGES,
+    baseURL: base,
+    viewport,
+    hasTouch: viewport === PHONE,
+  });
+  return { context, page: await context.newPage() };
+}
+const signIn = async (page: Page, name: string): Promise<void> => {
+  await page.getByLabel('Name to sign in').fill(name);
+  await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+};
+
+/** The owner lets somebody in and reads the code off the screen. */
+async function letIn(owner: Page, name: string, role: string, job?: string): Promise<string> {
+  await owner.getByRole('button', { name: 'Let somebody in' }).click();
+  await owner.getByLabel('Name, as entries carry it').fill(name);
+  await owner.getByRole('combobox', { name: 'In all jobs of the firm' }).press('Enter');
+  await owner
+    .getByRole('option', { name: job === undefined ? new RegExp(`^${role}`) : /^Only in the jobs/ })
+    .click();
+  if (job !== undefined) {
+    await owner.getByRole('button', { name: 'Add a job' }).click();
+    await owner.getByRole('combobox', { name: 'Role in this job' }).press('Enter');
+    await owner.getByRole('option', { name: role, exact: true }).click();
+  }
+  await owner.getByRole('button', { name: 'Make the account and a code' }).click();
+  const dialog = owner.getByRole('dialog', { name: `Code for ${name}` });
+  const code = (await dialog.locator('.code').textContent()) ?? '';
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  return code.trim();
+}
+async function comeIn(page: Page, code: string, name: string): Promise<void> {
+  await page.goto(`/join#${code}`);
+  await expect(page.getByRole('heading', { name: `Welcome, ${name}` })).toBeVisible();
+  await page.getByLabel('Name to sign in').fill(name);
+  await page.getByLabel('New password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Come in' }).click();
+  await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+}
+
+test('a firm switches accounts on, and four people work on the demo', async ({ browser }) => {
+  const { context: desk, page: owner } = await browserOf(browser, DESK);
+  await owner.goto('/settings');
+  await owner.getByRole('button', { name: 'Let people sign in' }).click();
+  // A password that is guessed soon is told so, and nothing is switched on.
+  await owner.getByLabel('Firm', { exact: true }).fill('Harbour Coatings');
+  await owner.getByLabel('Your name, as entries carry it').fill('Oda');
+  await owner.getByLabel('Name to sign in').fill('oda');
+  await owner.getByLabel('Password', { exact: true }).fill('passwordpassword');
+  await owner.getByRole('button', { name: 'From now on people sign in' }).click();
+  await expect(owner.getByRole('alert')).toContainText('one that is guessed soon');
+  await owner.getByLabel('Password', { exact: true }).fill(PASSWORD);
+  await owner.getByRole('button', { name: 'From now on people sign in' }).click();
+  await expect(owner.getByRole('heading', { name: 'You at Harbour Coatings' })).toBeVisible();
+  await owner.getByRole('link', { name: 'People', exact: true }).click();
+  const codes = {
+    fritz: await letIn(owner, 'Fritz', 'Foreman'),
+    ivo: await letIn(owner, 'Ivo', 'Inspector', 'Velmora'),
+    carla: await letIn(owner, 'Carla', 'Client', 'Velmora'),
+  };
+  await expect(owner.getByRole('row', { name: /Carla.*Client in Velmora ferry terminal/ })).toBeVisible();
+  // A job that the client has nothing to do with.
+  const other = randomUUID();
+  const head = { name: 'Another roof', place: '', timeZone: 'Europe/Lisbon', units: 'metric' };
+  expect((await owner.request.put(`${base}/api/v1/jobs/${other}`, { data: head })).status()).toBe(201);
+
+  // The foreman's phone: prepares a bay in his own name, sees no prices, does not change the order.
+  const { context: van, page: phone } = await browserOf(browser, PHONE);
+  await phone.goto('/');
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  expect(await sticksOut(phone)).toBe(0);
+  await comeIn(phone, codes.fritz, 'Fritz');
+  await phone.getByRole('link', { name: 'Velmora ferry terminal' }).click();
+  await phone.getByRole('link', { name: 'Today' }).click();
+  await phone.getByRole('button', { name: 'Prepared' }).first().click();
+  const back = phone.getByRole('button', { name: 'Take it back' });
+  await expect(back).toBeVisible();
+  const job = /jobs\/([^/?]+)/.exec(phone.url())?.[1] ?? '';
+  const record = await phone.request.get(`${base}/api/v1/jobs/${job}/record?after=170&limit=2000`);
+  const { people } = (await record.json()) as { people: { name: string }[] };
+  expect(people.map((p) => p.name)).toContain('Fritz');
+  // A mis-tap: his own entry is his to take back.
+  await back.click();
+  await expect(phone.getByRole('button', { name: 'Prepared' }).first()).toBeVisible();
+  await phone.setViewportSize(DESK);
+  await phone.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: 'Order' }).click();
+  await expect(
+    phone.getByText('You read this page. Only an owner or an estimator may change the order.'),
+  ).toBeVisible();
+  await expect(phone.getByRole('columnheader', { name: 'Weight' }).first()).toBeVisible();
+  await expect(phone.getByRole('columnheader', { name: 'Price' })).toHaveCount(0);
+  await expect(phone.getByRole('button', { name: 'Suppliers' })).toHaveCount(0);
+
+  // The client sees this job and no other, and nothing to change.
+  const { context: home, page: client } = await browserOf(browser, DESK);
+  await comeIn(client, codes.carla, 'Carla');
+  await expect(client.getByRole('link', { name: 'Velmora ferry terminal' })).toBeVisible();
+  await expect(client.getByRole('link', { name: 'Another roof' })).toHaveCount(0);
+  await expect(client.getByRole('button', { name: 'Start a job' })).toHaveCount(0);
+  await expect(client.getByRole('link', { name: 'Build-ups' })).toHaveCount(0);
+  await client.goto(`/jobs/${other}/survey`);
+  await expect(client.getByRole('heading', { name: 'This job cannot be opened' })).toBeVisible();
+  await client.goto(`/jobs/${job}/record`);
+  await expect(client.getByRole('region', { name: 'Coats' })).toContainText('Enough');
+  await expect(client.getByRole('button', { name: 'Correct' })).toHaveCount(0);
+  await expect(client.getByRole('link', { name: 'Whole job as JSON' })).toHaveCount(0);
+
+  // The inspector accepts a bay; the record has it in his name.
+  const { context: third, page: inspector } = await browserOf(browser, DESK);
+  await comeIn(inspector, codes.ivo, 'Ivo');
+  await inspector.goto(`/jobs/${job}/site?zone=hall&bay=hall-3`);
+  await expect(inspector.getByRole('button', { name: 'Prepared', exact: true })).toHaveCount(0);
+  await inspector.getByRole('button', { name: 'Accept the bay' }).click();
+  await expect
+    .poll(async () => {
+      const { entries } = (await (
+        await inspector.request.get(`${base}/api/v1/jobs/${job}/record?after=173&limit=2000`)
+      ).json()) as { entries: { entry: { kind: string; body: { what?: string } } }[] };
+      return entries.filter((e) => e.entry.kind === 'decision' && e.entry.body.what === 'accepted').length;
+    })
+    .toBe(1);
+
+  // Half a sentence at the desk, the session ended elsewhere: the door, the same page behind it, nothing lost.
+  await owner.goto(`/jobs/${job}/site`);
+  await expect(owner.getByRole('heading', { level: 1, name: 'Velmora ferry terminal' })).toBeVisible();
+  const { accounts } = (await (await owner.request.get(`${base}/api/v1/accounts`)).json()) as {
+    accounts: { id: string; name: string }[];
+  };
+  const idOf = (name: string): string => accounts.find((a) => a.name === name)?.id ?? '';
+  await phone.setViewportSize(PHONE);
+  await phone.goto(`/jobs/${job}/site`);
+  await expect(phone.getByRole('heading', { level: 1, name: 'Velmora ferry terminal' })).toBeVisible();
+  await owner.request.post(`${base}/api/v1/accounts/${idOf('Fritz')}/sign-out`, { data: {} });
+  await phone.getByRole('button', { name: 'Prepared' }).first().click();
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await signIn(phone, 'fritz');
+  await expect(phone.getByRole('heading', { level: 1, name: 'Velmora ferry terminal' })).toBeVisible();
+  await expect
+    .poll(async () => {
+      const { entries } = (await (
+        await phone.request.get(`${base}/api/v1/jobs/${job}/record?after=173&limit=2000`)
+      ).json()) as { entries: { entry: { kind: string; personId: string } }[] };
+      return entries.filter((e) => e.entry.kind === 'preparation' && e.entry.personId === idOf('Fritz'))
+        .length;
+    })
+    .toBe(2);
+
+  // The log has it all; a closed account is at the door at once.
+  await owner.getByRole('link', { name: 'People', exact: true }).click();
+  await owner.getByRole('row', { name: /Carla/ }).getByRole('button', { name: 'Close' }).click();
+  await owner.getByRole('button', { name: 'Close it' }).click();
+  await expect(owner.getByRole('row', { name: /Carla.*closed/ })).toBeVisible();
+  await client.reload();
+  await expect(client.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await owner.getByRole('button', { name: 'Show the log' }).click();
+  await expect(owner.getByText('Oda closed the account of Carla.')).toBeVisible();
+  await expect(owner.getByText('Oda signed Fritz out everywhere.')).toBeVisible();
+  for (const c of [desk, van, home, third]) await c.close();
+});

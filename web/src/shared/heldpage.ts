@@ -1,0 +1,9 @@
+/** A page that whoever is signed in may only read: its fields can be read and copied, not typed into. */
+import { inject, provide, ref, type InjectionKey, type Ref } from 'vue';
+
+const HELD: InjectionKey<Readonly<Ref<boolean>>> = Symbol('held');
+
+export const provideHeld = (held: Readonly<Ref<boolean>>): void => provide(HELD, held);
+
+/** Whether the page around is only read. */
+export const useHeld = (): Readonly<Ref<boolean>> => inject(HELD, () => ref(false), true);
