@@ -28,6 +28,7 @@ const ROOMS = [
   'site',
   'bench',
   'record',
+  'sealed',
   'access',
   'gates',
   'call',

@@ -1,20 +1,23 @@
 /** Several people on one job: an owner at the desk, a foreman's phone, an inspector and a client, each in a browser of their own. */
 import { randomUUID } from 'node:crypto';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
+import pg from 'pg';
 import { ensureDatabase, releaseServer } from '../scripts/lib/postgres.mjs';
 import { choosePort, startApp } from '../scripts/lib/server.mjs';
 import { PAGES } from './playwright.config.ts';
-import { expect, sticksOut, test } from './support.ts';
+import { downloaded, expect, sticksOut, test } from './support.ts';
 
 const PASSWORD = 'blue ladder tin 44';
 const FIRST_PORT = 4300;
 /** Firm mode is of a whole database: this test has a server of its own. */
 let base = '';
+let ownerUrl = '';
 let end: () => Promise<void> = () => Promise.resolve();
 test.beforeAll(async () => {
   const database = await ensureDatabase('lentum_e2e_firm', { fresh: true });
   const app = await startApp(database, { port: await choosePort(FIRST_PORT), quiet: true });
   base = `http://127.0.0.1:${app.port}`;
+  ownerUrl = database.ownerUrl;
   end = async () => {
     await app.stop();
     await releaseServer(database);
@@ -137,20 +140,51 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(client.getByRole('button', { name: 'Correct' })).toHaveCount(0);
   await expect(client.getByRole('link', { name: 'Whole job as JSON' })).toHaveCount(0);
 
-  // The inspector accepts a bay; the record has it in his name.
+  // The inspector keeps a snag; the record has it in his name, and the work is not his to log.
   const { context: third, page: inspector } = await browserOf(browser, DESK);
   await comeIn(inspector, codes.ivo, 'Ivo');
   await inspector.goto(`/jobs/${job}/site?zone=hall&bay=hall-3`);
   await expect(inspector.getByRole('button', { name: 'Prepared', exact: true })).toHaveCount(0);
-  await inspector.getByRole('button', { name: 'Accept the bay' }).click();
-  await expect
-    .poll(async () => {
-      const { entries } = (await (
-        await inspector.request.get(`${base}/api/v1/jobs/${job}/record?after=173&limit=2000`)
-      ).json()) as { entries: { entry: { kind: string; body: { what?: string } } }[] };
-      return entries.filter((e) => e.entry.kind === 'decision' && e.entry.body.what === 'accepted').length;
-    })
-    .toBe(1);
+  await inspector.getByRole('button', { name: 'Snag', exact: true }).click();
+  const sheet = inspector.getByRole('dialog', { name: /^Snag · / });
+  await sheet.getByRole('button', { name: 'Bay H3' }).click();
+  await sheet.getByRole('textbox', { name: 'What' }).fill('Pinhole beside the drain');
+  await sheet.getByRole('button', { name: 'Keep for H3' }).click();
+  await expect(sheet).toHaveCount(0);
+  await inspector.goto(`/jobs/${job}/record?zone=hall`);
+  await expect(
+    inspector
+      .getByRole('region', { name: 'All entries' })
+      .getByRole('row', { name: /Ivo.*Pinhole beside the drain/ }),
+  ).toBeVisible();
+
+  // The client takes a receipt home. Somebody who has the database cuts the last entries off, receipts and all.
+  const receipt = await downloaded(client, () =>
+    client.getByRole('button', { name: 'Receipt', exact: true }).click(),
+  );
+  await expect(client.getByText('Keep it away from this server.')).toBeVisible();
+  const database = new pg.Client({ connectionString: ownerUrl });
+  await database.connect();
+  await database.query(`
+    BEGIN; SET LOCAL session_replication_role = replica;
+    DELETE FROM receipt;
+    CREATE TABLE put_by AS SELECT * FROM record_entry WHERE seq > 170;
+    DELETE FROM record_entry WHERE seq > 170;
+    COMMIT`);
+  await client.reload();
+  const alarm = client.getByRole('alert', { name: 'The record is another one' });
+  await expect(alarm).toContainText('The tail is missing');
+  await client.getByRole('button', { name: 'Check the chain' }).click();
+  await expect(client.getByText('The chain is whole: 170 entries')).toBeVisible();
+  await client
+    .getByLabel('Receipt to compare')
+    .setInputFiles({ name: receipt.name, mimeType: 'application/json', buffer: Buffer.from(receipt.text) });
+  await expect(client.getByText(/^The record has 170 entries; \d+ were signed/)).toBeVisible();
+  await database.query(`INSERT INTO record_entry SELECT * FROM put_by ORDER BY seq; DROP TABLE put_by`);
+  await database.end();
+  await client.reload();
+  await expect(client.getByRole('region', { name: 'Coats' })).toContainText('Enough');
+  await expect(alarm).toHaveCount(0);
 
   // Half a sentence at the desk, the session ended elsewhere: the door, the same page behind it, nothing lost.
   await owner.goto(`/jobs/${job}/site`);

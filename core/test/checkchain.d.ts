@@ -8,4 +8,5 @@ declare module '*/check-chain.mjs' {
     breaksAt?: number;
     why?: string;
   };
+  export function receiptTrouble(receipt: object, stored: readonly object[]): string | undefined;
 }

@@ -1,8 +1,9 @@
 /**
  * Checks the chain of a record, from docs/formats/record.md alone: it shares no code with the application.
- * node check-chain.mjs FILE …  A file is a job file, the answer of GET …/record, or a list of stored entries.
+ * node check-chain.mjs FILE … [--receipt RECEIPT]  A file is a job file, the answer of GET …/record, or a list of stored
+ * entries. With a receipt that somebody holds, its signature and what it says of the record are looked at too.
  */
-import { createHash } from 'node:crypto';
+import { createHash, createPublicKey, verify } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 
@@ -44,19 +45,45 @@ export function checkChain(stored) {
   return { whole: true, entries: stored.length, lastHash: before };
 }
 
+/** What is wrong between a receipt and a whole record; undefined for nothing. */
+export function receiptTrouble(receipt, stored) {
+  const { signature, ...rest } = receipt;
+  let signed = false;
+  try {
+    const key = createPublicKey({ key: { kty: 'OKP', crv: 'Ed25519', x: receipt.key }, format: 'jwk' });
+    signed = verify(null, Buffer.from(canonical(rest), 'utf8'), key, Buffer.from(signature, 'base64url'));
+  } catch {
+    signed = false;
+  }
+  if (!signed) return 'the receipt is not signed under its key';
+  if (stored.length < receipt.entries)
+    return `it has ${stored.length} entries, and ${receipt.entries} were signed ${receipt.at}: its tail is missing`;
+  const there = receipt.entries === 0 ? '0'.repeat(64) : stored[receipt.entries - 1].hash;
+  return there === receipt.head
+    ? undefined
+    : `entry ${receipt.entries} is another one than was signed ${receipt.at}`;
+}
+
 export const storedIn = (data) =>
   Array.isArray(data) ? data : (data.content?.record ?? data.entries ?? data.record);
 
 if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
+  const given = process.argv.slice(2);
+  const at = given.indexOf('--receipt');
+  const [, receiptFile] = at < 0 ? [] : given.splice(at, 2);
+  const receipt = receiptFile === undefined ? undefined : JSON.parse(readFileSync(receiptFile, 'utf8'));
   let bad = 0;
-  for (const file of process.argv.slice(2)) {
-    const found = checkChain(storedIn(JSON.parse(readFileSync(file, 'utf8'))));
-    if (!found.whole) bad += 1;
-    console.log(
-      found.whole
-        ? `${file}: whole, ${found.entries} entries, last hash ${found.lastHash}`
-        : `${file}: breaks at entry ${found.breaksAt}: ${found.why}`,
-    );
+  for (const file of given) {
+    const stored = storedIn(JSON.parse(readFileSync(file, 'utf8')));
+    const found = checkChain(stored);
+    const trouble = found.whole && receipt ? receiptTrouble(receipt, stored) : undefined;
+    if (!found.whole || trouble) bad += 1;
+    if (!found.whole) console.log(`${file}: breaks at entry ${found.breaksAt}: ${found.why}`);
+    else if (trouble) console.log(`${file}: whole in itself, but ${trouble}`);
+    else
+      console.log(
+        `${file}: whole, ${found.entries} entries, last hash ${found.lastHash}${receipt ? `; it begins with what was signed ${receipt.at}` : ''}`,
+      );
   }
   process.exit(bad > 0 ? 1 : 0);
 }

@@ -16,6 +16,7 @@ import { endFileThreads, warmFileThreads } from './jobfile/filethreads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
+import { signAll } from './sealed/receipts.ts';
 import { Tasks } from './tasks/tasks.ts';
 import { bringOverAll } from './record/broughtover.ts';
 
@@ -57,6 +58,16 @@ try {
   if (error instanceof CannotServe) giveUp(error.message, error instanceof OutOfReach ? 1 : FINAL_EXIT);
   throw error;
 }
+
+/** Every record that has grown is signed by night; looked at this often, and what is signed already is left. */
+const NIGHT_LOOK_MS = 20 * 60_000;
+const NIGHT_HOUR = 3;
+const nightly = setInterval(() => {
+  const now = new Date();
+  if (now.getHours() === NIGHT_HOUR)
+    void signAll(pool, now).catch((error: unknown) => console.error('not signed by night:', error));
+}, NIGHT_LOOK_MS);
+nightly.unref();
 
 const live = new LiveFeed(databaseUrl);
 const tasks = new Tasks(pool, () => new Date());

@@ -250,6 +250,7 @@ describe('a database of earlier days', () => {
       '0012_tasks',
       '0013_handed_over',
       '0014_access',
+      '0015_receipts',
     ]);
   });
 });

@@ -3,26 +3,11 @@ import { p256 } from '@noble/curves/nist.js';
 import { utf8ToBytes } from '@noble/hashes/utils.js';
 import { canonicalJson } from '../job/index.ts';
 import type { Problem } from '../problems/index.ts';
+import { bytesOf } from './base64url.ts';
 import { isSecondForm, type Entry, type EntryForm } from './entry.ts';
 
 /** What a device signs: the canonical form of the entry without its signature. */
 export const signedText = ({ signature: _signature, ...rest }: Entry): string => canonicalJson(rest);
-
-function bytesOf(base64url: string): Uint8Array {
-  const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_';
-  const bytes: number[] = [];
-  let bits = 0;
-  let held = 0;
-  for (const letter of base64url) {
-    held = (held << 6) | ALPHABET.indexOf(letter);
-    bits += 6;
-    if (bits >= 8) {
-      bits -= 8;
-      bytes.push((held >> bits) & 0xff);
-    }
-  }
-  return Uint8Array.from(bytes);
-}
 
 /** A signature that is there has to be that of the entry under the key it names. */
 export function signatureProblem(entry: EntryForm): Problem | undefined {

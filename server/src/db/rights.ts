@@ -30,6 +30,8 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   session: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   wrong_try: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   security_event: ['SELECT', 'INSERT'],
+  signing_key: ['SELECT', 'INSERT'],
+  receipt: ['SELECT', 'INSERT'],
   // Made anew when it is asked for again: nothing of it is a record.
   task: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   task_piece: ['SELECT', 'INSERT', 'DELETE'],

@@ -24,6 +24,7 @@ import { peopleRoutes } from '../people/routes.ts';
 import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
+import { receiptRoutes } from '../sealed/routes.ts';
 import { siteRoutes } from '../site/routes.ts';
 import { morningRoutes } from '../site/morning.ts';
 import { todayRoutes } from '../site/today.ts';
@@ -49,6 +50,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...morningRoutes,
   ...weatherRoutes,
   ...recordRoutes,
+  ...receiptRoutes,
   ...handoverRoutes,
   ...upkeepRoutes,
   ...handoverFilesRoutes,

@@ -6,6 +6,7 @@ import {
   entrySchema,
   personSchema,
   storedEntrySchema,
+  type EntryForm,
   type StoredEntry,
 } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
@@ -15,12 +16,17 @@ import { transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { requireJob } from '../jobs/routes.ts';
+import { receiptsOf, signEnd } from '../sealed/receipts.ts';
+import { compared } from '../sealed/routes.ts';
 import { peopleOf } from '../people/store.ts';
 import { recordCsv } from './csv.ts';
 import { append, readAll, readPage, wholeRecord } from './store.ts';
 
 /** As far as the numbers of a record go. */
 const MOST_SEQ = 2_147_483_647;
+
+const isHandOver = (entry: EntryForm): boolean =>
+  entry.kind === 'upkeep' && entry.body.step === 'handed over';
 
 export const recordRoutes = [
   route({
@@ -72,9 +78,14 @@ export const recordRoutes = [
       }
       const jobId = params['jobId'] ?? '';
       needAuthor(who, jobId, body);
-      const { stored, fresh } = await transaction(context.pool, (db) =>
-        append(db, jobId, body, context.now(), (superseded) => needOwn(who, jobId, superseded)),
-      );
+      const { stored, fresh } = await transaction(context.pool, async (db) => {
+        const added = await append(db, jobId, body, context.now(), (superseded) =>
+          needOwn(who, jobId, superseded),
+        );
+        // What is handed over is signed with it.
+        if (added.fresh && isHandOver(body)) await signEnd(db, jobId, 'handed over', context.now());
+        return added;
+      });
       res.status(fresh ? 201 : 200);
       return stored;
     },
@@ -90,6 +101,8 @@ export const recordRoutes = [
       entries: z.number(),
       lastHash: z.string().optional(),
       problem: z.string().optional(),
+      /** Receipts of this server that were compared with it. */
+      receipts: z.number().optional(),
     }),
     run: async ({ params, context }) => {
       const jobId = params['jobId'] ?? '';
@@ -100,7 +113,12 @@ export const recordRoutes = [
         if (problem) return { whole: false, entries: last?.seq ?? 0, problem: sentence(problem) };
         last = page[page.length - 1];
       }
-      return { whole: true, entries: last?.seq ?? 0, lastHash: last?.hash };
+      // A tail that was cut off, or a chain made anew, is whole in itself.
+      const receipts = (await receiptsOf(context.pool, jobId)).map((r) => r.receipt);
+      const broken = (await compared(context.pool, jobId, receipts)).find((c) => c.outcome !== 'holds');
+      if (broken)
+        return { whole: false, entries: last?.seq ?? 0, lastHash: last?.hash, problem: broken.says };
+      return { whole: true, entries: last?.seq ?? 0, lastHash: last?.hash, receipts: receipts.length };
     },
   }),
   route({

@@ -304,6 +304,8 @@ export const useJob = defineStore('job', () => {
     /** By the stage whose page they are edited on. */
     byStage,
     entries,
+    /** Those that the server has. */
+    stored: record.entries,
     book,
     names,
     /** Entries that wait on this device, by id. */

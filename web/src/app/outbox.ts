@@ -99,7 +99,8 @@ function failsAlways(id: string, error: unknown): boolean {
 /** An entry names a person whose name the server has to know first. */
 async function sendName(entry: EntryForm): Promise<void> {
   const person = 'personId' in entry ? peopleHere().find((p) => p.id === entry.personId) : undefined;
-  if (!person || named.get(person.id) === person.name) return;
+  // Whoever is signed in is known there.
+  if (!person || person.id === signedPerson()?.id || named.get(person.id) === person.name) return;
   await call('PUT', `/people/${person.id}`, { body: { name: person.name } });
   named.set(person.id, person.name);
 }

@@ -28,6 +28,8 @@ import ZonePicker from './ZonePicker.vue';
 
 const LogForms = defineAsyncComponent(() => import('../site/LogForms.vue'));
 const MoreSheet = defineAsyncComponent(() => import('./MoreSheet.vue'));
+/** What verifies signatures is fetched once the job stands. */
+const ReceiptAlarm = defineAsyncComponent(() => import('./ReceiptAlarm.vue'));
 const RulesDialog = defineAsyncComponent(() => import('../jobs/RulesDialog.vue'));
 
 /** Fetched once the job stands; without a signal it is fetched when there is one again. */
@@ -169,6 +171,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
     <StageStrip />
     <p v-if="held" class="reads no-print" role="note">You read this page. {{ held }}</p>
     <NextStep v-if="may('change job', jobId)" />
+    <ReceiptAlarm />
     <RefusedEntries />
     <ClosingBanner v-if="job.weather.work" />
     <HeldPage :held="held !== undefined"><RouterView /></HeldPage>

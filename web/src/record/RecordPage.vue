@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { coatVerdict, missLine } from '@lentum/core/words';
-import { get, sentenceOf } from '../app/api.ts';
+import { call, get, sentenceOf } from '../app/api.ts';
 import { recordSection, sealBlock, sealLine } from '@lentum/core/handover';
 import { COMMON } from '@lentum/core/practice';
 import type { Printout } from '@lentum/core/printout';
@@ -17,6 +17,7 @@ import VerdictLine from '../shared/VerdictLine.vue';
 import CoatCard from './CoatCard.vue';
 import EntryList from './EntryList.vue';
 import SamplingTable from './SamplingTable.vue';
+import { saveFile } from '../shared/savefile.ts';
 import WithdrawDialog from './WithdrawDialog.vue';
 
 const job = useJob();
@@ -84,14 +85,56 @@ function printout(): Printout {
   return { ...paper, seal: sealLine(last) };
 }
 
+const receiptsWords = (n: number): string =>
+  n === 0
+    ? ' This server has signed nothing of it yet: a receipt would show later if its tail is missing.'
+    : ` It begins with what this server has signed, ${n === 1 ? 'once' : `${n} times`}.`;
+async function attempt(work: () => Promise<void>): Promise<void> {
+  try {
+    await work();
+  } catch (error) {
+    chainWords.value = sentenceOf(error);
+  }
+}
+/** Signed by the server, for whoever wants to prove later what was there. */
+const takeReceipt = (): Promise<void> =>
+  attempt(async () => {
+    const { body } = await call<{ entries: number; at: string }>('POST', `/jobs/${job.id}/receipts`, {
+      body: {},
+    });
+    saveFile(JSON.stringify(body, null, 2), `receipt-${body.at.slice(0, 10)}.json`, 'application/json');
+    chainWords.value = `The receipt names ${body.entries} entries, as they were ${job.time(Date.parse(body.at))}. Keep it away from this server.`;
+  });
+const receiptPicker = ref<HTMLInputElement>();
+const compareReceipt = (event: Event): Promise<void> =>
+  attempt(async () => {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    input.value = '';
+    if (!file) return;
+    let receipt: unknown;
+    try {
+      receipt = JSON.parse(await file.text());
+    } catch {
+      throw new Error(`${file.name} is no receipt; expected the JSON file that was handed out.`);
+    }
+    const { body } = await call<{ compared: { says: string }[] }>(
+      'POST',
+      `/jobs/${job.id}/receipts/compare`,
+      {
+        body: { receipts: [receipt] },
+      },
+    );
+    chainWords.value = body.compared.map((c) => c.says).join(' ');
+  });
 async function checkChain(): Promise<void> {
   checking.value = true;
   try {
-    const { body } = await get<{ whole: boolean; entries: number; problem?: string }>(
+    const { body } = await get<{ whole: boolean; entries: number; problem?: string; receipts?: number }>(
       `/jobs/${job.id}/record-check`,
     );
     chainWords.value = body.whole
-      ? `The chain is whole: ${body.entries} entries, none changed, none missing.`
+      ? `The chain is whole: ${body.entries} entries, each follows the one before it.${receiptsWords(body.receipts ?? 0)}`
       : (body.problem ?? '');
   } catch (error) {
     chainWords.value = sentenceOf(error);
@@ -110,6 +153,17 @@ async function checkChain(): Promise<void> {
       >
       <PrintButton :printout="printout" :disabled="job.entries.length === 0" />
       <el-button :loading="checking" @click="checkChain">Check the chain</el-button>
+      <el-button @click="takeReceipt">Receipt</el-button>
+      <el-button @click="receiptPicker?.click()">Compare a receipt</el-button>
+      <input
+        ref="receiptPicker"
+        class="visually-hidden"
+        type="file"
+        accept=".json,application/json"
+        aria-label="Receipt to compare"
+        tabindex="-1"
+        @change="compareReceipt"
+      />
       <el-button v-if="chosen && may('enter', job.id)" @click="forms?.log(chosen.zone.id, [])">Log</el-button>
     </div>
     <p v-if="chainWords" role="status" class="chain">{{ chainWords }}</p>

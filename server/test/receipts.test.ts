@@ -1,0 +1,209 @@
+/** The end of a record is signed, and what is done to the record behind the application's back is found by the receipt. */
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { unzipSync } from 'fflate';
+import { afterEach, describe, expect, it } from 'vitest';
+import { link, type Entry, type StoredEntry } from '@lentum/core/record';
+import { isSigned, type Receipt } from '@lentum/core/sealed';
+import { signAll } from '../src/sealed/receipts.ts';
+import { api, detail, importDemo, NOW, owner, pool, startJob, V1 } from './support/api.ts';
+import { bytesOf } from './support/bytes.ts';
+
+const ask = async (job: string): Promise<Receipt> =>
+  (await api.post(`${V1}/jobs/${job}/receipts`).send({}).expect(200)).body as Receipt;
+const list = async (job: string) =>
+  (
+    (await api.get(`${V1}/jobs/${job}/receipts`).expect(200)).body as {
+      receipts: { receipt: Receipt; why: string }[];
+    }
+  ).receipts;
+const entries = async (job: string) =>
+  ((await api.get(`${V1}/jobs/${job}/record?limit=2000`).expect(200)).body as { entries: StoredEntry[] })
+    .entries;
+const check = async (job: string) =>
+  (await api.get(`${V1}/jobs/${job}/record-check`).expect(200)).body as {
+    whole: boolean;
+    problem?: string;
+    receipts?: number;
+  };
+const compared = async (job: string, receipt: Receipt) =>
+  (
+    (
+      await api
+        .post(`${V1}/jobs/${job}/receipts/compare`)
+        .send({ receipts: [receipt] })
+        .expect(200)
+    ).body as {
+      compared: { outcome: string; says: string }[];
+    }
+  ).compared[0];
+
+/** Somebody who owns the database writes the record anew, triggers and receipts aside. */
+async function behindTheBack(
+  job: string,
+  record: readonly StoredEntry[],
+  withReceipts = false,
+): Promise<void> {
+  const db = await owner.connect();
+  try {
+    await db.query(`BEGIN; SET LOCAL session_replication_role = replica`);
+    await db.query('DELETE FROM record_entry WHERE job_id = $1', [job]);
+    if (withReceipts) await db.query('DELETE FROM receipt WHERE job_id = $1', [job]);
+    for (const e of record)
+      await db.query(
+        `INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash) VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+        [
+          job,
+          e.seq,
+          e.entry.id,
+          e.entry.supersedes ?? null,
+          e.receivedAt,
+          JSON.stringify(e.entry),
+          e.previousHash,
+          e.hash,
+        ],
+      );
+    await db.query('COMMIT');
+  } finally {
+    db.release();
+  }
+}
+const folders: string[] = [];
+afterEach(() => folders.splice(0).forEach((f) => rmSync(f, { recursive: true, force: true })));
+/** The checker that shares no code with the application. */
+function checker(record: object, receipt: Receipt): string {
+  const folder = mkdtempSync(path.join(tmpdir(), 'lentum-receipt-'));
+  folders.push(folder);
+  const [r, s] = [path.join(folder, 'record.json'), path.join(folder, 'receipt.json')];
+  writeFileSync(r, JSON.stringify(record));
+  writeFileSync(s, JSON.stringify(receipt));
+  const script = fileURLToPath(new URL('../../docs/formats/check-chain.mjs', import.meta.url));
+  try {
+    return execFileSync(process.execPath, [script, r, '--receipt', s], { encoding: 'utf8' });
+  } catch (error) {
+    return (error as { stdout: string }).stdout;
+  }
+}
+
+describe('a receipt', () => {
+  it('names the end of the record, is signed, and is the same until something is entered', async () => {
+    const job = await importDemo();
+    const record = await entries(job);
+    const first = await ask(job);
+    expect(first).toMatchObject({
+      jobId: job,
+      entries: record.length,
+      head: record.at(-1)?.hash,
+      at: NOW.toISOString(),
+    });
+    expect(isSigned(first)).toBe(true);
+    expect(await ask(job)).toEqual(first);
+    expect(await list(job)).toEqual([{ receipt: first, why: 'asked' }]);
+    expect(await check(job)).toMatchObject({ whole: true, receipts: 1 });
+    expect(checker({ entries: record }, first)).toContain(`it begins with what was signed ${first.at}`);
+  });
+  it('of a job without entries says so, and of no job is none', async () => {
+    const job = await startJob();
+    expect(await ask(job)).toMatchObject({ entries: 0, head: '0'.repeat(64) });
+    await api.post(`${V1}/jobs/none/receipts`).send({}).expect(404);
+    await api.get(`${V1}/jobs/none/receipts`).expect(404);
+  });
+  it('is made with every hand-over, by night for what has grown, and goes with the files', async () => {
+    const job = await importDemo();
+    const person = randomUUID();
+    await api.put(`${V1}/people/${person}`).send({ name: 'Ada' }).expect(200);
+    const entry = {
+      ...{
+        form: 2,
+        kind: 'upkeep',
+        version: 1,
+        id: randomUUID(),
+        personId: person,
+        deviceId: 'desk',
+        bays: [],
+      },
+      ...{ madeAt: NOW.toISOString(), offsetMs: 0, zoneId: 'office', attachments: [] },
+      body: { step: 'handed over', at: NOW.toISOString(), to: 'the owner', unproven: [] },
+    } as unknown as Entry;
+    await api.put(`${V1}/jobs/${job}/record/${entry.id}`).send(entry).expect(201);
+    const record = await entries(job);
+    expect(await list(job)).toMatchObject([{ why: 'handed over', receipt: { entries: record.length } }]);
+    // Sent twice it is stored once, and signed once.
+    await api.put(`${V1}/jobs/${job}/record/${entry.id}`).send(entry).expect(200);
+    expect(await list(job)).toHaveLength(1);
+    const other = await importDemo();
+    expect(await signAll(pool, NOW)).toBeGreaterThan(0);
+    expect(await list(other)).toMatchObject([{ why: 'night' }]);
+    expect(await list(job)).toHaveLength(1);
+    expect(await signAll(pool, NOW)).toBe(0);
+    const zip = await api
+      .get(`${V1}/jobs/${job}/handover.zip?zone=office`)
+      .buffer(true)
+      .parse(bytesOf)
+      .expect(200);
+    const files = unzipSync(new Uint8Array(zip.body as Buffer));
+    const packed = JSON.parse(new TextDecoder().decode(files['receipt.json'])) as Receipt;
+    expect(packed).toEqual((await list(job))[0]?.receipt);
+  });
+});
+
+describe('what is done behind the application’s back', () => {
+  it('a tail that was cut off is found, whole in itself as it is', async () => {
+    const job = await importDemo();
+    const receipt = await ask(job);
+    const record = await entries(job);
+    await behindTheBack(job, record.slice(0, -5));
+    const found = await check(job);
+    expect(found.whole).toBe(false);
+    expect(found.problem).toContain(`${record.length} were signed ${receipt.at}. The tail is missing`);
+    expect(checker(await entries(job), receipt)).toContain('whole in itself, but it has');
+  });
+  it('an entry that was changed and chained anew is found', async () => {
+    const job = await importDemo();
+    const receipt = await ask(job);
+    const made: StoredEntry[] = [];
+    for (const [i, e] of (await entries(job)).entries())
+      made.push(
+        link(made.at(-1), i === 20 ? ({ ...e.entry, deviceId: 'forged' } as Entry) : e.entry, e.receivedAt),
+      );
+    await behindTheBack(job, made);
+    expect((await check(job)).problem).toContain('is another one than was signed');
+    expect(await compared(job, receipt)).toMatchObject({ outcome: 'other' });
+    expect(checker(await entries(job), receipt)).toContain('is another one than was signed');
+  });
+  it('a server that was brought back to an older state, receipts and all, is found by the receipt that a client holds', async () => {
+    const job = await importDemo();
+    const receipt = await ask(job);
+    const record = await entries(job);
+    await behindTheBack(job, record.slice(0, 100), true);
+    // By itself the server cannot know: all it has is of one moment.
+    expect(await check(job)).toMatchObject({ whole: true, entries: 100, receipts: 0 });
+    expect(await compared(job, receipt)).toMatchObject({
+      ...{ outcome: 'cut' },
+      says: expect.stringContaining('or the server was brought back to an older state') as string,
+    });
+  });
+  it('a receipt that somebody made up, or changed, proves nothing', async () => {
+    const job = await importDemo();
+    const receipt = await ask(job);
+    expect(await compared(job, { ...receipt, entries: receipt.entries + 1 })).toMatchObject({
+      outcome: 'not signed',
+    });
+    const wrong = await api
+      .post(`${V1}/jobs/${job}/receipts/compare`)
+      .send({ receipts: [{ ...receipt, head: 'x' }] })
+      .expect(422);
+    expect(detail(wrong)).toContain('64 hexadecimal digits');
+  });
+  it('the role that serves can neither change a receipt nor take it away', async () => {
+    await expect(pool.query(`UPDATE receipt SET entries = 0`)).rejects.toThrow(
+      /permission denied|append-only/,
+    );
+    await expect(pool.query('DELETE FROM receipt')).rejects.toThrow(/permission denied|append-only/);
+    await expect(pool.query(`UPDATE signing_key SET public_key = 'x'`)).rejects.toThrow(/permission denied/);
+  });
+});
