@@ -48,7 +48,7 @@ export function checkChain(stored) {
 /** What is wrong between a receipt and a whole record; undefined for nothing. */
 export function receiptTrouble(receipt, stored) {
   const { signature, ...rest } = receipt;
-  let signed = false;
+  let signed;
   try {
     const key = createPublicKey({ key: { kty: 'OKP', crv: 'Ed25519', x: receipt.key }, format: 'jwk' });
     signed = verify(null, Buffer.from(canonical(rest), 'utf8'), key, Buffer.from(signature, 'base64url'));

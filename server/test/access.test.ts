@@ -8,6 +8,7 @@ import { createApp } from '../src/http/app.ts';
 import { DEMO_ENTRIES, detail, HEAD, NOW, V1 } from './support/api.ts';
 import { writeJobFile } from '@lentum/core/jobfile';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { codeForOwner } from '../src/access/owncode.ts';
 import { prepare } from '../src/db/prepare.ts';
 import { openFirm, PASSWORD, type Agent, type FirmHouse } from './support/firm.ts';
 
@@ -236,6 +237,28 @@ describe('a code', () => {
       ),
     );
     expect(answers.map((a) => a.status).sort()).toEqual([200, 404]);
+  });
+});
+
+describe('an owner who cannot come in', () => {
+  it('gets a code at the machine itself, and comes in with a new password', async () => {
+    const url = (await ensureDatabase('lentum_test_access')).ownerUrl;
+    await expect(codeForOwner(url, 'nobody', NOW)).rejects.toThrow(
+      'Which owner? npm run owner-code -- NAME, with one of oda.',
+    );
+    const said = await codeForOwner(url, undefined, NOW);
+    const code = /: ([0-9A-Z-]{19})\n/.exec(said)?.[1] ?? '';
+    const agent = firm.browser();
+    await agent.post(`${V1}/codes/use`).send({ code, login: 'oda', password: PASSWORD }).expect(200);
+    // Signed out everywhere else: the rest of the tests go on with this one.
+    await firm.owner.get(`${V1}/accounts`).expect(401);
+    await signIn(firm.owner, 'oda', PASSWORD).expect(200);
+  });
+  it('where nobody signs in no code is needed', async () => {
+    const url = (await ensureDatabase('lentum_test')).ownerUrl;
+    await expect(codeForOwner(url, undefined, NOW)).rejects.toThrow(
+      'Nobody signs in here: no code is needed.',
+    );
   });
 });
 

@@ -4,6 +4,7 @@ import { generateKeyPairSync, sign } from 'node:crypto';
 import { nextTick, ref } from 'vue';
 import { link, type Entry, type StoredEntry } from '@lentum/core/record';
 import { receiptText, type Receipt } from '@lentum/core/sealed';
+import type * as SessionModule from '../src/app/session.ts';
 import { deviceWords } from '../src/access/devicewords.ts';
 import { rolesLine, standing, type Account } from '../src/access/accounts.ts';
 import { eventWords } from '../src/access/eventwords.ts';
@@ -21,7 +22,6 @@ beforeEach(() => {
 });
 afterEach(leaveStandIns);
 
-type SessionModule = typeof import('../src/app/session.ts');
 const ANNA = {
   id: 'a',
   personId: 'anna',
@@ -39,7 +39,7 @@ const BEN = {
   firmRole: null,
   jobRoles: { job: 'client' },
 } as const;
-async function signedIn(who: typeof ANNA | typeof BEN | undefined): Promise<SessionModule> {
+async function signedIn(who: typeof ANNA | typeof BEN | undefined): Promise<typeof SessionModule> {
   const session = await import('../src/app/session.ts');
   await session.takeSession({ mode: 'firm', firm: 'Harbour', ...(who ? { account: who } : {}) });
   return session;

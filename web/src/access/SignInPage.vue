@@ -78,7 +78,10 @@ async function send(): Promise<void> {
         </el-form>
         <p>
           <el-button link type="primary" @click="chosen = 'code'">I have a code</el-button>
-          <span class="quiet"> · Password forgotten? An owner makes you a code.</span>
+          <span class="quiet">
+            · Password forgotten? An owner makes you a code; an owner gets one at the machine of the server
+            (npm run owner-code).</span
+          >
         </p>
       </template>
     </div>

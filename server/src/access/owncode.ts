@@ -1,0 +1,58 @@
+/** For whoever runs the machine: a code for an owner who cannot come in any more. Reads DATABASE_OWNER_URL. */
+import pg from 'pg';
+import { makeCode } from './codes.ts';
+import { logAccess } from './log.ts';
+
+/** Owners who may come in, by what they sign in with; the name for those who never did. */
+const OWNERS = `
+  SELECT a.id, p.name, a.login FROM account a JOIN person p ON p.id = a.person_id
+  WHERE a.firm_role = 'owner' AND a.closed_at IS NULL ORDER BY p.name`;
+
+interface Owner {
+  readonly id: string;
+  readonly name: string;
+  readonly login: string | null;
+}
+
+/**
+ * @param asked what the owner signs in with, or their name; not needed where there is one
+ * @throws with one sentence where nobody signs in, or it is not plain who is meant
+ */
+export async function codeForOwner(ownerUrl: string, asked: string | undefined, now: Date): Promise<string> {
+  const db = new pg.Client({ connectionString: ownerUrl });
+  await db.connect();
+  try {
+    const { rows } = await db.query<Owner>(OWNERS);
+    if (rows.length === 0) throw new Error('Nobody signs in here: no code is needed.');
+    const meant = rows.filter(
+      (o) => asked === undefined || o.login === asked.toLowerCase() || o.name === asked,
+    );
+    const [owner] = meant;
+    if (!owner || meant.length > 1)
+      throw new Error(
+        `Which owner? npm run owner-code -- NAME, with one of ${rows.map((o) => o.login ?? o.name).join(', ')}.`,
+      );
+    await db.query('BEGIN');
+    const { code, until } = await makeCode(db, owner.id, null, now);
+    await logAccess(db, {
+      what: 'code made',
+      at: now,
+      aboutId: owner.id,
+      detail: { at: 'the machine itself' },
+    });
+    await db.query('COMMIT');
+    return `Code for ${owner.name}, good once until ${until.toISOString()}: ${code}\nOpen /join and type it; a new password is chosen there.`;
+  } finally {
+    await db.end();
+  }
+}
+
+if (process.argv[1]?.endsWith('owncode.ts')) {
+  try {
+    const url = process.env['DATABASE_OWNER_URL'] ?? process.env['DATABASE_URL'] ?? '';
+    console.log(await codeForOwner(url, process.argv[2], new Date()));
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : error);
+    process.exitCode = 1;
+  }
+}
