@@ -36,6 +36,15 @@ export async function inThreeThemes(page: Page): Promise<string[]> {
   await page.evaluate(() =>
     document.styleSheets[0]?.insertRule('*, *::before, *::after { transition: none !important; }'),
   );
+  // A dialog fades in by an animation: half there it has no contrast.
+  await page.evaluate(() =>
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .filter((a) => Number.isFinite(Number(a.effect?.getComputedTiming().endTime)))
+        .map((a) => a.finished),
+    ),
+  );
   const found = await violations(page);
   for (const theme of ['dark', 'sun']) {
     await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);

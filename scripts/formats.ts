@@ -5,6 +5,7 @@ import { buildUpFileSchema } from '@lentum/core/library';
 import { jobFileSchema } from '@lentum/core/jobfile';
 import { printoutSchema } from '@lentum/core/printout';
 import { storedEntrySchema } from '@lentum/core/record';
+import { receiptSchema } from '@lentum/core/sealed';
 
 const folder = new URL('../docs/formats/', import.meta.url);
 mkdirSync(folder, { recursive: true });
@@ -13,6 +14,7 @@ for (const [name, title, schema] of [
   ['build-up', 'Lentum build-up file', buildUpFileSchema],
   ['printout', 'Lentum printout: what is printed or drawn as PDF', printoutSchema],
   ['record', 'Entry of a Lentum record, as stored', storedEntrySchema],
+  ['receipt', 'What a server has signed of the end of a Lentum record', receiptSchema],
 ] as const) {
   const json = { title, ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) };
   writeFileSync(new URL(`${name}.schema.json`, folder), `${JSON.stringify(json, null, 2)}\n`);

@@ -1,5 +1,7 @@
 /** Receipts: signed ends of a record, compared with what is shown later; beside a second checker that shares no code. */
 import { generateKeyPairSync, sign } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { z } from 'zod';
 import { ed25519 } from '@noble/curves/ed25519.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -46,6 +48,11 @@ function forged(from: number): StoredEntry[] {
 }
 
 describe('a receipt', () => {
+  it('the published schema is that of the code', () => {
+    const file = new URL('../../docs/formats/receipt.schema.json', import.meta.url);
+    const { title: _title, ...published } = JSON.parse(readFileSync(file, 'utf8')) as { title: string };
+    expect(published).toEqual(z.toJSONSchema(receiptSchema, { io: 'input', unrepresentable: 'any' }));
+  });
   it('the library verifies the first vector of RFC 8032 (7.1, from memory)', () => {
     const hex = (text: string) => Uint8Array.from(text.match(/../g) ?? [], (b) => parseInt(b, 16));
     const key = hex('d75a980182b10ab7d54bfed3c964073a0ee172f3daa62325af021a68f707511a');

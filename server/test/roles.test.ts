@@ -92,6 +92,48 @@ describe('whose entry it is', () => {
   });
 });
 
+describe('made and accepted', () => {
+  it('are two people where the job asks for it, and may be one where it does not', async () => {
+    const own = randomUUID();
+    await firm.owner
+      .put(`${V1}/jobs/${own}/file`)
+      .send(writeJobFile(velmora(NOW), DEMO_ANCHOR))
+      .expect(201);
+    const bay = { bayId: velmora(NOW).site.bays.find((b) => b.zoneId === 'hall')?.id ?? '', share: 1 };
+    const at = NOW.toISOString();
+    const on = (made: Entry, agent: Agent) => agent.put(`${V1}/jobs/${own}/record/${made.id}`).send(made);
+    const accept = (who: Joined) =>
+      entry('decision', { at, what: 'accepted', reason: 'whole' }, who.personId, { bays: [bay] });
+    const prepared = {
+      at,
+      startedAt: new Date(NOW.getTime() - 3_600_000).toISOString(),
+      steps: ['wash'],
+      complete: false,
+    };
+    await on(entry('preparation', prepared, foreman.personId, { bays: [bay] }), foreman.agent).expect(201);
+    await on(accept(foreman), foreman.agent).expect(201);
+    const { body, headers } = await firm.owner.get(`${V1}/jobs/${own}`).expect(200);
+    const head = (body as { job: object }).job;
+    const rules = { practice: [], holdPoints: [], otherAccepts: true };
+    await firm.owner
+      .put(`${V1}/jobs/${own}`)
+      .set('If-Match', String(headers['etag']))
+      .send({ ...head, rules })
+      .expect(200);
+    const refused = await on(accept(foreman), foreman.agent).expect(422);
+    expect(detail(refused)).toBe(
+      'Accepted: “by somebody who worked on it” does not fit; expected somebody else, as the rules of this job ask.',
+    );
+    await on(accept(estimator), estimator.agent).expect(201);
+    // Somebody who worked on another bay only.
+    const other = { bayId: velmora(NOW).site.bays.findLast((b) => b.zoneId === 'hall')?.id ?? '', share: 1 };
+    await on(
+      entry('decision', { at, what: 'accepted', reason: 'whole' }, foreman.personId, { bays: [other] }),
+      foreman.agent,
+    ).expect(201);
+  });
+});
+
 describe('who enters what', () => {
   const decision = (what: string, who: Joined) =>
     entry('decision', { at: NOW.toISOString(), what, reason: 'looked at it' }, who.personId, {
@@ -170,7 +212,6 @@ describe('prices', () => {
         JSON.stringify(value, (k, v: unknown) => (MONEY_FIELDS.has(k) ? undefined : k === 'offers' ? [] : v)),
       );
     for (const address of [
-      '/jobs',
       `/jobs/${job}`,
       `/jobs/${job}/order`,
       `/jobs/${job}/build-up`,
@@ -179,6 +220,12 @@ describe('prices', () => {
       const [all, some] = [await estimator.agent.get(V1 + address), await client.agent.get(V1 + address)];
       expect(some.body, address).toEqual(strip(all.body));
     }
+  });
+  it('are not in the list of jobs, whose instants are instants', async () => {
+    const [all, some] = [await estimator.agent.get(`${V1}/jobs`), await client.agent.get(`${V1}/jobs`)];
+    const mine = (body: unknown) => (body as { jobs: { id: string }[] }).jobs.find((j) => j.id === job);
+    expect(mine(some.body)).toEqual(mine(all.body));
+    expect(mine(some.body)).toMatchObject({ createdAt: expect.stringMatching(/^\d{4}-/) as string });
   });
   it('stay as they are when somebody saves who does not see them', async () => {
     const address = `${V1}/jobs/${job}/programme`;

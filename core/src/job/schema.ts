@@ -48,6 +48,8 @@ export type HoldPoint = (typeof HOLD_POINTS)[number];
 export const jobRulesSchema = z.strictObject({
   practice: practiceSettingsSchema,
   holdPoints: z.array(z.enum(HOLD_POINTS)).max(HOLD_POINTS.length),
+  /** Nobody accepts what they made themselves. */
+  otherAccepts: z.boolean().optional(),
 });
 export type JobRules = z.infer<typeof jobRulesSchema>;
 const NO_RULES: JobRules = { practice: [], holdPoints: [] };

@@ -11,6 +11,7 @@ import {
 } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import { needAuthor, needOwn } from '../access/authors.ts';
+import { needSecond } from './second.ts';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
@@ -79,9 +80,10 @@ export const recordRoutes = [
       const jobId = params['jobId'] ?? '';
       needAuthor(who, jobId, body);
       const { stored, fresh } = await transaction(context.pool, async (db) => {
-        const added = await append(db, jobId, body, context.now(), (superseded) =>
-          needOwn(who, jobId, superseded),
-        );
+        const added = await append(db, jobId, body, context.now(), async (tx, superseded) => {
+          needOwn(who, jobId, superseded);
+          await needSecond(tx, jobId, body);
+        });
         // What is handed over is signed with it.
         if (added.fresh && isHandOver(body)) await signEnd(db, jobId, 'handed over', context.now());
         return added;

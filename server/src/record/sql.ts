@@ -4,6 +4,16 @@ export const RECORD_SQL = {
   page: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND seq > $2 ORDER BY seq LIMIT $3`,
   last: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 ORDER BY seq DESC LIMIT 1`,
   byId: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND id = $2`,
+  /** Work on some bays, or on a zone as a whole, that somebody made and that is in force. */
+  madeBy: `
+    SELECT 1 FROM record_entry e
+    WHERE e.job_id = $1 AND e.entry ->> 'personId' = $2
+      AND (e.entry ->> 'kind' IN ('preparation', 'coat', 'ply', 'broadcast', 'remedy')
+        OR (e.entry ->> 'kind' = 'detail' AND e.entry -> 'body' ->> 'step' = 'made'))
+      AND (e.id = $5 OR CASE WHEN cardinality($3::text[]) = 0 THEN e.entry ->> 'zoneId' = $4
+        ELSE EXISTS (SELECT 1 FROM jsonb_array_elements(e.entry -> 'bays') b WHERE b ->> 'bayId' = ANY ($3)) END)
+      AND NOT EXISTS (SELECT 1 FROM record_entry l WHERE l.job_id = e.job_id AND l.supersedes = e.id)
+    LIMIT 1`,
   byIds: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND id = ANY ($2::text[])`,
   known: `SELECT id FROM record_entry WHERE job_id = $1 AND id = ANY ($2::text[])`,
   /** Jobs whose newest survey holds tests. */

@@ -111,14 +111,14 @@ export const lastEntry = (db: Db, jobId: string): Promise<StoredEntry | undefine
 /**
  * Appends an entry inside a transaction. The same entry sent twice is stored once; another entry under the same
  * id is refused.
- * @param mayReplace fails where whoever sends it may not take the place of that entry
+ * @param allowed fails where whoever sends it may not enter it, or not in the place of that entry
  */
 export async function append(
   db: Db,
   jobId: string,
   entry: EntryForm,
   now: Date,
-  mayReplace: (superseded: StoredEntry | undefined) => void = () => undefined,
+  allowed: (db: Db, superseded: StoredEntry | undefined) => Promise<void> = () => Promise.resolve(),
 ): Promise<{ stored: StoredEntry; fresh: boolean }> {
   const { rowCount } = await db.query(JOBS_SQL.lock, [jobId]);
   if (rowCount === 0) throw notFound('Job', jobId);
@@ -147,8 +147,12 @@ export async function append(
     ]);
   const forged = signatureProblem(entry);
   if (forged) throw unprocessable([forged]);
-  if (entry.supersedes !== undefined)
-    mayReplace(await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]));
+  await allowed(
+    db,
+    entry.supersedes === undefined
+      ? undefined
+      : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]),
+  );
   const problems = entryProblems(entry, await contextOf(db, jobId, entry, now.getTime()));
   if (problems.length > 0) throw unprocessable(problems);
   const last = await lastEntry(db, jobId);

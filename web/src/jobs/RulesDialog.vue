@@ -18,6 +18,7 @@ const POINTS: Readonly<Record<HoldPoint, string>> = {
   coats: 'Each coat, before the next',
 };
 const holdPoints = ref<HoldPoint[]>([...props.rules.holdPoints]);
+const otherAccepts = ref(props.rules.otherAccepts === true);
 const rows = ref<PracticeRow[]>(practiceRows(props.rules.practice));
 
 /** What the firm says now, where it differs from what the job holds. */
@@ -47,6 +48,7 @@ const tried = ref(false);
 const next = computed<JobRules>(() => ({
   holdPoints: HOLD_POINTS.filter((p) => holdPoints.value.includes(p)),
   practice: settingsOf(rows.value),
+  ...(otherAccepts.value ? { otherAccepts: true } : {}),
 }));
 const missing = computed(() => unsourced(rows.value));
 const checked = computed(() => check(jobRulesSchema, next.value, 'The rules'));
@@ -69,6 +71,7 @@ function done(): void {
     <el-checkbox-group v-model="holdPoints">
       <el-checkbox v-for="p in HOLD_POINTS" :key="p" :value="p" :label="POINTS[p]" size="large" />
     </el-checkbox-group>
+    <el-checkbox v-model="otherAccepts" label="By somebody else than who made it" size="large" />
     <h3 class="minor">Numbers of practice</h3>
     <p v-if="differs.length > 0" class="firm">
       The firm says otherwise: {{ differs.map((d) => REGISTER[d.key].label).join(', ') }}.
