@@ -1,11 +1,9 @@
 /** Who may make which entry. Whoever may make an entry may also correct and withdraw their own. */
 import type { Entry, Kind } from '../record/index.ts';
-import type { Part, Role } from './roles.ts';
+import { isOneOf } from './rights.ts';
+import { ROLES as ALL, SITE, STAFF, type Part, type Role } from './roles.ts';
 
-const SITE: readonly Role[] = ['owner', 'estimator', 'foreman'];
-const STAFF: readonly Role[] = [...SITE, 'applicator'];
 const TESTING: readonly Role[] = [...STAFF, 'inspector'];
-const ALL: readonly Role[] = [...TESTING, 'client'];
 
 /** What is said of each kind, where it does not hang on what the entry says. */
 const BY_KIND: Readonly<Record<Kind, readonly Role[]>> = {
@@ -48,14 +46,9 @@ export function whoMayEnter(entry: Pick<Entry, 'kind' | 'body'>): readonly Role[
 }
 
 /** Whether there is an entry of this kind that somebody who plays these parts here may make. */
-export function mayEnterAny(parts: readonly Part[], kind: Kind): boolean {
-  const who: readonly Part[] =
-    kind === 'decision' || kind === 'detail' ? [...BY_KIND[kind], ...JUDGING] : BY_KIND[kind];
-  return parts.some((part) => who.includes(part));
-}
+export const mayEnterAny = (parts: readonly Part[], kind: Kind): boolean =>
+  isOneOf(parts, kind === 'decision' || kind === 'detail' ? [...BY_KIND[kind], ...JUDGING] : BY_KIND[kind]);
 
 /** Whether somebody who plays these parts here may make it. */
-export function mayEnter(parts: readonly Part[], entry: Pick<Entry, 'kind' | 'body'>): boolean {
-  const who: readonly Part[] = whoMayEnter(entry);
-  return parts.some((part) => who.includes(part));
-}
+export const mayEnter = (parts: readonly Part[], entry: Pick<Entry, 'kind' | 'body'>): boolean =>
+  isOneOf(parts, whoMayEnter(entry));

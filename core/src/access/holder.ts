@@ -14,24 +14,18 @@ export const ALONE: Holder = { firmRole: 'owner', jobRoles: {} };
 /** Somebody who has not signed in. */
 export const NOBODY_IN: Holder = { firmRole: null, jobRoles: {} };
 
-/** The parts that count for a right. @param jobId of the job that it is about */
-export function partsFor({ firmRole, jobRoles }: Holder, right: Right, jobId?: string): readonly Part[] {
-  const inFirm = firmRole === null ? [] : [firmRole];
-  switch (RIGHTS[right].on) {
-    case 'firm':
-      return inFirm;
-    case 'any':
-      return [...inFirm, ...Object.values(jobRoles)];
-    case 'job':
-      return partsIn({ firmRole, jobRoles }, jobId);
-  }
-}
-
-/** What somebody is in a job. */
+/** What somebody is in a job; without one, in the firm. */
 export function partsIn({ firmRole, jobRoles }: Holder, jobId: string | undefined): readonly Part[] {
   const inFirm = firmRole === null ? [] : [firmRole];
   const inJob = jobId !== undefined && Object.hasOwn(jobRoles, jobId) ? jobRoles[jobId] : undefined;
   return inJob === undefined ? inFirm : [...inFirm, inJob];
+}
+
+/** The parts that count for a right. @param jobId of the job that it is about */
+export function partsFor(holder: Holder, right: Right, jobId?: string): readonly Part[] {
+  const { on } = RIGHTS[right];
+  const parts = partsIn(holder, on === 'job' ? jobId : undefined);
+  return on === 'any' ? [...parts, ...Object.values(holder.jobRoles)] : parts;
 }
 
 export const holds = (holder: Holder, right: Right, jobId?: string): boolean =>

@@ -2,13 +2,10 @@
  * Who may do what: one table. The server looks into it at every address, and the pages to show what may be done; there is no
  * other place that decides. Roles of the firm and of the job are joined: what either of them allows is allowed.
  */
-import type { Part } from './roles.ts';
+import { OFFICE, ROLES, SITE, STAFF, type Part } from './roles.ts';
 
-const EVERYBODY = ['owner', 'estimator', 'foreman', 'applicator', 'inspector', 'client', 'guest'] as const;
-const PEOPLE = ['owner', 'estimator', 'foreman', 'applicator', 'inspector', 'client'] as const;
-const STAFF = ['owner', 'estimator', 'foreman', 'applicator'] as const;
-const SITE = ['owner', 'estimator', 'foreman'] as const;
-const OFFICE = ['owner', 'estimator'] as const;
+const EVERYBODY = [...ROLES, 'guest'] as const;
+const PEOPLE = ROLES;
 const OWNER = ['owner'] as const;
 
 /**
@@ -49,11 +46,12 @@ export const RIGHTS = {
 export type Right = keyof typeof RIGHTS;
 export const ALL_RIGHTS = Object.keys(RIGHTS) as readonly Right[];
 
+/** Whether one of the parts that somebody plays is among these. */
+export const isOneOf = (parts: readonly Part[], who: readonly Part[]): boolean =>
+  parts.some((part) => who.includes(part));
+
 /** Whether somebody who plays these parts here may do it. */
-export function may(parts: readonly Part[], right: Right): boolean {
-  const who: readonly Part[] = RIGHTS[right].who;
-  return parts.some((part) => who.includes(part));
-}
+export const may = (parts: readonly Part[], right: Right): boolean => isOneOf(parts, RIGHTS[right].who);
 
 /** Who may, for a sentence: "an owner or an estimator". */
 export function whoMay(who: readonly Part[]): string {

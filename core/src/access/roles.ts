@@ -23,6 +23,11 @@ export const JOB_ROLES = [
   'client',
 ] as const satisfies readonly Role[];
 
+/** Those who prepare and order the work; who lead it; and who make it. */
+export const OFFICE = ['owner', 'estimator'] as const satisfies readonly Role[];
+export const SITE = [...OFFICE, 'foreman'] as const satisfies readonly Role[];
+export const STAFF = [...SITE, 'applicator'] as const satisfies readonly Role[];
+
 /** What each is called, and what it is for, in one line. */
 export const ROLE_WORDS: Readonly<Record<Part, { readonly name: string; readonly says: string }>> = {
   owner: { name: 'Owner', says: 'everything, and who may do what' },
