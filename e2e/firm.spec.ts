@@ -75,6 +75,45 @@ async function comeIn(page: Page, code: string, name: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
 }
 
+/** A further phone comes in with a code that somebody's settings show, for one job; signs what is entered; is signed out. */
+async function phoneByCode(browser: Browser, desk: Page, job: string): Promise<void> {
+  await desk.goto('/settings');
+  await desk.getByRole('button', { name: 'Let a phone in' }).click();
+  const asking = desk.getByRole('dialog', { name: 'A phone for Fritz' });
+  expect(await inThreeThemes(desk)).toEqual([]);
+  await asking.getByRole('combobox', { name: 'It sees' }).press('Enter');
+  await desk.getByRole('option', { name: 'Velmora ferry terminal' }).click();
+  await asking.getByRole('button', { name: 'Show the code' }).click();
+  const code =
+    (await desk.getByRole('dialog', { name: 'A phone for Fritz' }).locator('.code').textContent()) ?? '';
+  expect([...(await inThreeThemes(desk)), ...(await overflowing(desk))]).toEqual([]);
+  const { context, page } = await browserOf(browser, PHONE);
+  await page.goto(`/join#${code.trim()}`);
+  await expect(page.getByText('for one job: Velmora ferry terminal.')).toBeVisible();
+  await expect(page.getByLabel('New password')).toHaveCount(0);
+  await page.getByLabel('What this device is called').fill('Van phone');
+  expect([...(await inThreeThemes(page)), ...(await overflowing(page))]).toEqual([]);
+  await page.getByRole('button', { name: 'Come in' }).click();
+  await expect(page.getByRole('link', { name: 'Velmora ferry terminal' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Another roof' })).toHaveCount(0);
+  await page.goto(`/jobs/${job}/site`);
+  await page.getByRole('button', { name: 'Prepared' }).first().click();
+  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible();
+  const { entries } = (await (
+    await page.request.get(`${base}/api/v1/jobs/${job}/record?after=170&limit=2000`)
+  ).json()) as { entries: { entry: { signature?: { key: string; jobId: string } } }[] };
+  expect(entries.at(-1)?.entry.signature?.jobId).toBe(job);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
+  await desk.getByRole('button', { name: 'Done' }).click();
+  await desk.getByRole('button', { name: 'Sign out there: Van phone' }).click();
+  await desk.getByRole('dialog').getByRole('button', { name: 'Sign out there' }).click();
+  await expect(desk.getByText('Van phone')).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await context.close();
+}
+
 test('a firm switches accounts on, and four people work on the demo', async ({ browser }) => {
   test.setTimeout(360_000);
   const { context: desk, page: owner } = await browserOf(browser, DESK);
@@ -136,6 +175,8 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(phone.getByRole('columnheader', { name: 'Weight' }).first()).toBeVisible();
   await expect(phone.getByRole('columnheader', { name: 'Price' })).toHaveCount(0);
   await expect(phone.getByRole('button', { name: 'Suppliers' })).toHaveCount(0);
+
+  await phoneByCode(browser, phone, job);
 
   // The client sees this job and no other, and nothing to change.
   const { context: home, page: client } = await browserOf(browser, DESK);
@@ -209,6 +250,9 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(phone.getByRole('heading', { level: 1, name: 'Velmora ferry terminal' })).toBeVisible();
   const prepared = phone.getByRole('button', { name: 'Prepared' }).first();
   await expect(prepared).toBeVisible();
+  const before = (await (await phone.request.get(`${base}/api/v1/jobs/${job}/record-check`)).json()) as {
+    entries: number;
+  };
   await van.setOffline(true);
   await prepared.click();
   await expect(phone.getByText(/1 kept here/)).toBeVisible();
@@ -220,12 +264,11 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect
     .poll(async () => {
       const { entries } = (await (
-        await phone.request.get(`${base}/api/v1/jobs/${job}/record?after=173&limit=2000`)
-      ).json()) as { entries: { entry: { kind: string; personId: string } }[] };
-      return entries.filter((e) => e.entry.kind === 'preparation' && e.entry.personId === idOf('Fritz'))
-        .length;
+        await phone.request.get(`${base}/api/v1/jobs/${job}/record?after=${before.entries}&limit=2000`)
+      ).json()) as { entries: { entry: { kind: string; personId: string; signature?: object } }[] };
+      return entries.map(({ entry: e }) => [e.kind, e.personId === idOf('Fritz'), e.signature !== undefined]);
     })
-    .toBe(2);
+    .toEqual([['preparation', true, true]]);
 
   // The log has it all; a closed account is at the door at once.
   await owner.getByRole('link', { name: 'People', exact: true }).click();

@@ -11,6 +11,7 @@ import { z } from 'zod';
 import { readJobFile, withTestsBroughtOver } from '@lentum/core/jobfile';
 import {
   broughtOver,
+  bytesOf,
   canonicalJson,
   chainProblem,
   EMPTY_BOOK,
@@ -27,6 +28,7 @@ import {
   storedEntrySchema,
   testEntry,
   testsOf,
+  textOfBytes,
   type Entry,
   type StoredEntry,
 } from '@lentum/core/record';
@@ -200,16 +202,20 @@ describe('the schema', () => {
 
 describe('signatures of a device', () => {
   const url = (bytes: ArrayBuffer): string => Buffer.from(bytes).toString('base64url');
-  async function signed(entry: Entry): Promise<Entry> {
+  async function signed(entry: Entry, jobId?: string): Promise<Entry> {
     const { subtle } = webcrypto;
     const pair = await subtle.generateKey({ name: 'ECDSA', namedCurve: 'P-256' }, true, ['sign']);
     const value = await subtle.sign(
       { name: 'ECDSA', hash: 'SHA-256' },
       pair.privateKey,
-      new TextEncoder().encode(signedText(entry)),
+      new TextEncoder().encode(
+        // As a third party would put it together, without the code that is tested.
+        jobId === undefined ? signedText(entry) : canonicalJson({ entry, jobId }),
+      ),
     );
     const key = await subtle.exportKey('raw', pair.publicKey);
-    return { ...entry, signature: { algorithm: 'ES256', key: url(key), value: url(value) } };
+    const about = jobId === undefined ? {} : { jobId };
+    return { ...entry, signature: { algorithm: 'ES256', key: url(key), ...about, value: url(value) } };
   }
   it('made by the platform holds; without one there is nothing to check', async () => {
     const entry = await signed(sample('event'));
@@ -225,6 +231,21 @@ describe('signatures of a device', () => {
       signatureProblem({ ...entry, signature: { ...entry.signature!, key: other.signature!.key } }),
     ).toBeTruthy();
     expect(signatureProblem({ ...entry, signature: { ...entry.signature!, key: 'AAAA' } })).toBeTruthy();
+  });
+  it('covers the job that it names: neither another nor none holds', async () => {
+    const entry = await signed(sample('event'), 'pier');
+    expect(signatureProblem(entry)).toBe(undefined);
+    const { jobId: _jobId, ...bare } = entry.signature!;
+    expect(signatureProblem({ ...entry, signature: bare })).toBeTruthy();
+    expect(signatureProblem({ ...entry, signature: { ...bare, jobId: 'quay' } })).toBeTruthy();
+  });
+  it('bytes go to text and back, whatever their number; as the platform writes them', () => {
+    fc.assert(
+      fc.property(fc.uint8Array({ maxLength: 70 }), (bytes) => {
+        expect(textOfBytes(bytes)).toBe(Buffer.from(bytes).toString('base64url'));
+        expect([...bytesOf(textOfBytes(bytes))]).toEqual([...bytes]);
+      }),
+    );
   });
 });
 

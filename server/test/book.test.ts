@@ -251,6 +251,7 @@ describe('a database of earlier days', () => {
       '0013_handed_over',
       '0014_access',
       '0015_receipts',
+      '0016_devices',
     ]);
   });
 });

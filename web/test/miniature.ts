@@ -23,10 +23,21 @@ export class Server {
   /** What happens while a write is on its way. */
   onTheWay: () => void = () => undefined;
 
+  /** Keys of devices that were shown, and those that were withdrawn. */
+  keys: string[] = [];
+  withdrawn: string[] = [];
+
+  private shows({ key }: { key: string }): Response {
+    if (this.withdrawn.includes(key)) return this.problem(409, { detail: 'The key was withdrawn.' });
+    this.keys.push(key);
+    return new Response(null, { status: 204 });
+  }
+
   answer = async (path: string, init: RequestInit): Promise<Response> => {
     await Promise.resolve();
     await this.hold;
     if (this.cut) throw new TypeError('Failed to fetch');
+    if (path.endsWith('/session/key')) return this.shows(JSON.parse(String(init.body)) as { key: string });
     const id = /\/record\/(.+)$/.exec(path)?.[1];
     if (init.method === 'GET') return this.json(200, this.body);
     this.puts += 1;

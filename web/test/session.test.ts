@@ -5,7 +5,7 @@ import { nextTick, ref } from 'vue';
 import { link, type Entry, type StoredEntry } from '@lentum/core/record';
 import { receiptText, type Receipt } from '@lentum/core/sealed';
 import type * as SessionModule from '../src/app/session.ts';
-import { deviceWords } from '../src/access/devicewords.ts';
+import { deviceWords } from '../src/app/devicewords.ts';
 import { rolesLine, standing, type Account } from '../src/access/accounts.ts';
 import { eventWords } from '../src/access/eventwords.ts';
 import { freshDevice, pass, settle, TIMERS } from './device.ts';

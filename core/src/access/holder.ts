@@ -7,6 +7,8 @@ export interface Holder {
   readonly firmRole: Part | null;
   /** By job. */
   readonly jobRoles: Readonly<Record<string, Part>>;
+  /** They came in for this job alone: nothing counts but what they are in it. */
+  readonly onlyJob?: string | undefined;
 }
 
 /** Whoever sits at a machine where nobody signs in. */
@@ -15,7 +17,8 @@ export const ALONE: Holder = { firmRole: 'owner', jobRoles: {} };
 export const NOBODY_IN: Holder = { firmRole: null, jobRoles: {} };
 
 /** What somebody is in a job; without one, in the firm. */
-export function partsIn({ firmRole, jobRoles }: Holder, jobId: string | undefined): readonly Part[] {
+export function partsIn({ firmRole, jobRoles, onlyJob }: Holder, jobId: string | undefined): readonly Part[] {
+  if (onlyJob !== undefined && jobId !== onlyJob) return [];
   const inFirm = firmRole === null ? [] : [firmRole];
   const inJob = jobId !== undefined && Object.hasOwn(jobRoles, jobId) ? jobRoles[jobId] : undefined;
   return inJob === undefined ? inFirm : [...inFirm, inJob];
@@ -24,6 +27,7 @@ export function partsIn({ firmRole, jobRoles }: Holder, jobId: string | undefine
 /** The parts that count for a right. @param jobId of the job that it is about */
 export function partsFor(holder: Holder, right: Right, jobId?: string): readonly Part[] {
   const { on } = RIGHTS[right];
+  if (on === 'any' && holder.onlyJob !== undefined) return partsIn(holder, holder.onlyJob);
   const parts = partsIn(holder, on === 'job' ? jobId : undefined);
   return on === 'any' ? [...parts, ...Object.values(holder.jobRoles)] : parts;
 }

@@ -17,3 +17,15 @@ export function bytesOf(text: string): Uint8Array {
   }
   return Uint8Array.from(bytes);
 }
+
+/** The same the other way. */
+export function textOfBytes(bytes: Uint8Array): string {
+  let text = '';
+  for (let i = 0; i < bytes.length; i += 3) {
+    const [a = 0, b = 0, c = 0] = bytes.subarray(i, i + 3);
+    const word = (a << 16) | (b << 8) | c;
+    const letters = [18, 12, 6, 0].map((shift) => ALPHABET[(word >> shift) & 63] ?? '').join('');
+    text += letters.slice(0, Math.min(4, bytes.length - i + 1));
+  }
+  return text;
+}

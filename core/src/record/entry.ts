@@ -57,7 +57,13 @@ const envelope = {
   supersedes: idSchema.optional(),
   /** By a key of the device, over the canonical form of the entry without this field. */
   signature: z
-    .strictObject({ algorithm: z.literal('ES256'), key: base64url.max(200), value: base64url.max(200) })
+    .strictObject({
+      algorithm: z.literal('ES256'),
+      key: base64url.max(200),
+      /** The job that it was made in, as the device knew it: signed with the entry, so that it says so nowhere else. */
+      jobId: idSchema.optional(),
+      value: base64url.max(200),
+    })
     .optional(),
   version: z.literal(1),
 };

@@ -58,8 +58,9 @@ export { filmMiss, type Miss } from './misses.ts';
 export { entriesOf, laterEntries, latestDetails } from './places.ts';
 export { namesOf, partOf, readEntry, type BookEntry, type BookEntryOf, type Names } from './reading.ts';
 export { sharesByArea, splitAmount } from './sharing.ts';
-export { bytesOf } from './base64url.ts';
-export { signatureProblem, signedText } from './signature.ts';
+export { bytesOf, textOfBytes } from './base64url.ts';
+export { signatureProblem } from './signature.ts';
+export { signedText } from './signedtext.ts';
 export {
   BAY_STATES,
   bayStatus,

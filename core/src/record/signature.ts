@@ -1,13 +1,10 @@
 /** The signature that a device may put under an entry: ECDSA on the curve P-256 with SHA-256 (ES256, RFC 7518, from memory). */
 import { p256 } from '@noble/curves/nist.js';
 import { utf8ToBytes } from '@noble/hashes/utils.js';
-import { canonicalJson } from '../job/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { bytesOf } from './base64url.ts';
-import { isSecondForm, type Entry, type EntryForm } from './entry.ts';
-
-/** What a device signs: the canonical form of the entry without its signature. */
-export const signedText = ({ signature: _signature, ...rest }: Entry): string => canonicalJson(rest);
+import { isSecondForm, type EntryForm } from './entry.ts';
+import { signedText } from './signedtext.ts';
 
 /** A signature that is there has to be that of the entry under the key it names. */
 export function signatureProblem(entry: EntryForm): Problem | undefined {

@@ -5,6 +5,7 @@ import { addPeople } from '../people/store.ts';
 import type { Db } from '../db/pool.ts';
 import { HttpProblem, notFound, unprocessable } from '../http/errors.ts';
 import { hashPassword, passwordProblem } from './passwords.ts';
+import { endAllDevices } from './devices.ts';
 import { ACCESS_SQL } from './sql.ts';
 
 export interface ListedAccount {
@@ -19,6 +20,22 @@ export interface ListedAccount {
   readonly codeUntil: Date | null;
   readonly seenAt: Date | null;
 }
+
+/** A device as it is listed: a session, with the name of its key where it has one. */
+export interface ListedDevice {
+  readonly id: string;
+  /** What the browser says of itself. */
+  readonly device: string;
+  readonly madeAt: string;
+  readonly seenAt: Date;
+  /** Of the key with which it signs entries. */
+  readonly name: string | null;
+  /** The job that it is for, where that is one. */
+  readonly job: string | null;
+}
+
+export const listDevices = async (db: Db, accountId: string): Promise<ListedDevice[]> =>
+  (await db.query<ListedDevice>(ACCESS_SQL.sessions, [accountId])).rows;
 
 export async function listAccounts(db: Db, now: Date): Promise<ListedAccount[]> {
   return (await db.query<ListedAccount>(ACCESS_SQL.list, [now])).rows;
@@ -69,7 +86,7 @@ export async function closeAccount(db: Db, id: string, closedAt: Date | null): P
   if (rowCount === 0) throw notFound('Account', id);
   if (!closedAt) return;
   await needOwner(db);
-  await db.query(ACCESS_SQL.endSessions, [id, null]);
+  await endAllDevices(db, id, closedAt);
 }
 
 /** Sets what somebody signs in with; every session but one is ended. @param about names that are guessed first */

@@ -9,6 +9,7 @@ import { route, type Context } from '../http/routes.ts';
 import { PEOPLE_SQL } from '../people/sql.ts';
 import { closeAccount, listAccounts, writeAccount } from './accounts.ts';
 import { makeCode } from './codes.ts';
+import { endAllDevices } from './devices.ts';
 import { logAccess } from './log.ts';
 import { needFirm } from './routes.ts';
 import { ACCESS_SQL } from './sql.ts';
@@ -25,7 +26,7 @@ const listed = z.object({
   /** When a device of theirs was last in use. */
   seenAt: instant.nullable(),
 });
-const codeAnswer = z.object({ code: z.string(), until: instant });
+export const codeAnswer = z.object({ code: z.string(), until: instant });
 
 const said = z.strictObject({
   name: personSchema.shape.name.transform(plainText),
@@ -37,12 +38,16 @@ const said = z.strictObject({
   personId: personSchema.shape.id.optional(),
 });
 
-/** @throws 404 */
-async function personOf(context: Context, id: string): Promise<string> {
-  const all = await listAccounts(context.pool, context.now());
-  const found = all.find((a) => a.id === id);
-  if (!found) throw notFound('Account', id);
-  return found.personId;
+async function accountPerson({ pool }: Context, id: string): Promise<string | undefined> {
+  const { rows } = await pool.query<{ personId: string }>(ACCESS_SQL.personId, [id]);
+  return rows[0]?.personId;
+}
+
+/** The person of an account. @throws 404 */
+export async function personOf(context: Context, id: string): Promise<string> {
+  const found = await accountPerson(context, id);
+  if (found === undefined) throw notFound('Account', id);
+  return found;
 }
 
 const by = (context: Context, who: Who) => ({ at: context.now(), accountId: who.account?.id });
@@ -70,8 +75,7 @@ export const adminRoutes = [
       await needFirm(context);
       const id = params['accountId'] ?? '';
       if (!idSchema.safeParse(id).success) throw notFound('Account', id);
-      const there = (await listAccounts(context.pool, context.now())).find((a) => a.id === id);
-      const personId = there?.personId ?? body.personId ?? id;
+      const personId = (await accountPerson(context, id)) ?? body.personId ?? id;
       try {
         await transaction(context.pool, async (db) => {
           const fresh = await writeAccount(db, { id, personId, said: body, now: context.now() });
@@ -110,7 +114,7 @@ export const adminRoutes = [
       const id = params['accountId'] ?? '';
       await personOf(context, id);
       return transaction(context.pool, async (db) => {
-        const made = await makeCode(db, id, who.account?.id ?? null, context.now());
+        const made = await makeCode(db, { accountId: id }, who.account?.id ?? null, context.now());
         await logAccess(db, { ...by(context, who), what: 'code made', aboutId: id });
         return made;
       });
@@ -140,15 +144,17 @@ export const adminRoutes = [
     path: '/accounts/{accountId}/sign-out',
     access: 'admit people',
     tag: 'Access',
-    summary: 'End every session of an account: a phone was lost',
+    summary: 'End every session of an account and withdraw the keys of its devices: a phone was lost',
     body: z.strictObject({}),
     bodyName: 'The request',
     run: async ({ params, context, who }) => {
       const id = params['accountId'] ?? '';
       await personOf(context, id);
-      const { rowCount } = await context.pool.query(ACCESS_SQL.endSessions, [id, null]);
-      await logAccess(context.pool, { ...by(context, who), what: 'session ended', aboutId: id });
-      return { ended: rowCount ?? 0 };
+      return transaction(context.pool, async (db) => {
+        const ended = await endAllDevices(db, id, context.now());
+        await logAccess(db, { ...by(context, who), what: 'session ended', aboutId: id });
+        return { ended };
+      });
     },
   }),
   route({

@@ -1,13 +1,15 @@
 /** Codes that an owner hands out: sixteen letters that are hard to mistake, 80 bits, good once and for some days. */
 import { createHash, randomInt } from 'node:crypto';
 import type { Db } from '../db/pool.ts';
+import { HttpProblem } from '../http/errors.ts';
 import { ACCESS_SQL } from './sql.ts';
 
 /** Crockford's base 32: no I, L, O and U. */
 const LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 const GROUPS = 4;
-export const CODE_DAYS = 7;
-const MS_PER_DAY = 86_400_000;
+const CODE_MS = 7 * 86_400_000;
+/** A code for a device is used where it is shown. */
+const DEVICE_CODE_MS = 15 * 60_000;
 
 /** As it was typed or read out, so that it can be compared: O is 0, I and L are 1; blanks and dashes do not count. */
 export const plainCode = (typed: string): string =>
@@ -26,16 +28,37 @@ const newCode = (): string =>
     Array.from({ length: 4 }, () => LETTERS[randomInt(LETTERS.length)]).join(''),
   ).join('-');
 
-/** A new code for an account; earlier ones are not good any more. */
+export interface CodeFor {
+  readonly accountId: string;
+  /** For a device that is added to the account; else to sign in for the first time or with a new password. */
+  readonly forDevice?: boolean;
+  /** The device is for this job alone. */
+  readonly onlyJob?: string | undefined;
+}
+export interface MadeCode {
+  readonly code: string;
+  readonly until: Date;
+}
+
+/** A code is good once: of two who use it at the same time, one is late. @throws 404 */
+export async function spendCode(db: Db, code: string, now: Date): Promise<void> {
+  const { rowCount } = await db.query(ACCESS_SQL.useCode, [codeHash(code), now]);
+  if (rowCount !== 1) throw new HttpProblem(404, 'This code was used just now');
+}
+
+/** A new code for an account; earlier ones for the same are not good any more. @param db inside a transaction */
 export async function makeCode(
   db: Db,
-  accountId: string,
+  { accountId, forDevice = false, onlyJob }: CodeFor,
   madeBy: string | null,
   now: Date,
-): Promise<{ readonly code: string; readonly until: Date }> {
+): Promise<MadeCode> {
   const code = newCode();
-  const until = new Date(now.getTime() + CODE_DAYS * MS_PER_DAY);
-  await db.query(ACCESS_SQL.dropCodes, [accountId, now]);
-  await db.query(ACCESS_SQL.addCode, [codeHash(code), accountId, madeBy, now, until]);
+  const until = new Date(now.getTime() + (forDevice ? DEVICE_CODE_MS : CODE_MS));
+  await db.query(ACCESS_SQL.dropCodes, [accountId, now, forDevice]);
+  await db.query(ACCESS_SQL.addCode, [
+    ...[codeHash(code), accountId, madeBy, now, until],
+    ...[forDevice, onlyJob ?? null],
+  ]);
   return { code, until };
 }

@@ -33,7 +33,7 @@ export async function codeForOwner(ownerUrl: string, asked: string | undefined, 
         `Which owner? npm run owner-code -- NAME, with one of ${rows.map((o) => o.login ?? o.name).join(', ')}.`,
       );
     await db.query('BEGIN');
-    const { code, until } = await makeCode(db, owner.id, null, now);
+    const { code, until } = await makeCode(db, { accountId: owner.id }, null, now);
     await logAccess(db, {
       what: 'code made',
       at: now,

@@ -3,13 +3,14 @@ import { randomUUID } from 'node:crypto';
 import type { Request } from 'express';
 import { z } from 'zod';
 import { JOB_ROLES, FIRM_ROLES } from '@lentum/core/access';
-import { plainText } from '@lentum/core/job';
+import { plainText, type JobHead } from '@lentum/core/job';
 import { personSchema } from '@lentum/core/record';
+import { readDocument } from '../db/documents.ts';
 import { sqlState, transaction, UNIQUE_VIOLATION } from '../db/pool.ts';
-import { HttpProblem, notFound, unprocessable } from '../http/errors.ts';
+import { HttpProblem, unprocessable } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { setPassword, switchOn, writeAccount } from './accounts.ts';
-import { codeHash } from './codes.ts';
+import { codeHash, spendCode } from './codes.ts';
 import { logAccess } from './log.ts';
 import { isPassword, MOST_LETTERS } from './passwords.ts';
 import { beginSession, endSession } from './sessions.ts';
@@ -30,7 +31,7 @@ const passwordSchema = z
   .min(1)
   .max(4 * MOST_LETTERS);
 const nameSchema = personSchema.shape.name.transform(plainText);
-const codeSchema = z.string().trim().min(1).max(60);
+export const codeSchema = z.string().trim().min(1).max(60);
 
 const roleMap = z.record(z.string(), z.enum(JOB_ROLES));
 export const sessionAnswer = z.object({
@@ -39,15 +40,19 @@ export const sessionAnswer = z.object({
   firm: z.string().optional(),
   account: z
     .object({
-      ...{ id: z.string(), personId: z.string(), name: z.string(), login: z.string() },
+      ...{ id: z.string(), personId: z.string(), name: z.string() },
+      /** Null for who came in with a code for a device only. */
+      login: z.string().nullable(),
       firmRole: z.enum(FIRM_ROLES).nullable(),
       jobRoles: roleMap,
+      /** This device was let in for one job. */
+      onlyJob: z.string().optional(),
     })
     .optional(),
 });
 type SessionAnswer = z.input<typeof sessionAnswer>;
 
-async function told({ mode }: Context, account: Account | undefined): Promise<SessionAnswer> {
+export async function told({ mode }: Context, account: Account | undefined): Promise<SessionAnswer> {
   const firm = await mode.read();
   if (!firm) return { mode: 'single' };
   return {
@@ -69,7 +74,7 @@ export const needFirm = async ({ mode }: Context): Promise<string> => {
   return firm.name;
 };
 
-const addressOf = (req: Request): string => req.ip ?? '';
+export const addressOf = (req: Request): string => req.ip ?? '';
 
 const taken = (login: string): HttpProblem =>
   unprocessable([
@@ -82,30 +87,31 @@ const taken = (login: string): HttpProblem =>
     },
   ]);
 
-async function accountById(context: Context, id: string): Promise<Account> {
+export async function accountById(context: Context, id: string): Promise<Account> {
   const { rows } = await context.pool.query<Account>(ACCESS_SQL.account, [id]);
   if (!rows[0]) throw new HttpProblem(401, 'This account is closed');
   return rows[0];
 }
 
+export interface HasCode {
+  readonly accountId: string;
+  readonly name: string;
+  readonly login: string | null;
+  readonly forDevice: boolean;
+  readonly onlyJob: string | null;
+}
+
 /** Whoever has a code. @throws 404 where it is not good; tries are counted as those of passwords are */
-async function whoHas(
-  context: Context,
-  req: Request,
-  code: string,
-): Promise<{ readonly accountId: string; readonly name: string; readonly login: string | null }> {
+export async function whoHas(context: Context, req: Request, code: string): Promise<HasCode> {
   const address = addressOf(req);
   await context.tries.check(undefined, address);
-  const { rows } = await context.pool.query<{ accountId: string; name: string; login: string | null }>(
-    ACCESS_SQL.code,
-    [codeHash(code), context.now()],
-  );
+  const { rows } = await context.pool.query<HasCode>(ACCESS_SQL.code, [codeHash(code), context.now()]);
   if (rows[0]) return rows[0];
   await context.tries.wrong(undefined, address);
   await logAccess(context.pool, { what: 'wrong code', at: context.now(), address });
   throw new HttpProblem(
     404,
-    'This code is not good: mistyped, used already, or too old. An owner makes a new one',
+    'This code is not good: mistyped, used already, or too old. Have a new one made',
   );
 }
 
@@ -147,7 +153,7 @@ export const accessRoutes = [
         await logAccess(db, { what: 'firm mode on', at: now, accountId: id, address: addressOf(req) });
       });
       context.mode.forget();
-      await beginSession({ req, res }, context, id, now);
+      await beginSession({ req, res }, context, { accountId: id, now });
       res.status(201);
       return told(context, await accountById(context, id));
     },
@@ -187,7 +193,7 @@ export const accessRoutes = [
         throw new HttpProblem(401, 'The name or the password is wrong');
       }
       await context.tries.right(body.login, address);
-      await beginSession({ req, res }, context, found.id, at);
+      await beginSession({ req, res }, context, { accountId: found.id, now: at });
       await logAccess(context.pool, { what: 'signed in', at, accountId: found.id, address });
       return told(context, await accountById(context, found.id));
     },
@@ -205,48 +211,6 @@ export const accessRoutes = [
       await endSession(req, res);
       await logAccess(context.pool, {
         what: 'signed out',
-        at: context.now(),
-        accountId: id,
-        address: addressOf(req),
-      });
-    },
-  }),
-  route({
-    method: 'get',
-    path: '/session/devices',
-    access: 'signed in',
-    tag: 'Access',
-    summary: 'Where one is signed in, last used first',
-    answer: z.object({
-      devices: z.array(
-        z.object({
-          ...{ id: z.string(), device: z.string(), madeAt: z.string(), seenAt: z.string() },
-          /** The one that asks. */
-          here: z.boolean(),
-        }),
-      ),
-    }),
-    run: async ({ context, who }) => {
-      const { id, sessionId } = accountOf(who);
-      const { rows } = await context.pool.query<{ id: string }>(ACCESS_SQL.sessions, [id]);
-      return { devices: rows.map((s) => ({ ...s, here: s.id === sessionId })) };
-    },
-  }),
-  route({
-    method: 'post',
-    path: '/session/devices/{sessionId}/end',
-    access: 'signed in',
-    tag: 'Access',
-    summary: 'Sign out on another device',
-    body: z.strictObject({}),
-    bodyName: 'The request',
-    run: async ({ params, context, who, req }) => {
-      const { id } = accountOf(who);
-      const sessionId = params['sessionId'] ?? '';
-      const { rowCount } = await context.pool.query(ACCESS_SQL.endSession, [id, sessionId]);
-      if (rowCount === 0) throw notFound('Session', sessionId);
-      await logAccess(context.pool, {
-        what: 'session ended',
         at: context.now(),
         accountId: id,
         address: addressOf(req),
@@ -290,11 +254,18 @@ export const accessRoutes = [
     summary: 'Whose a code is',
     body: z.strictObject({ code: codeSchema }),
     bodyName: 'The code',
-    answer: z.object({ firm: z.string(), name: z.string(), login: z.string().nullable() }),
+    answer: z.object({
+      ...{ firm: z.string(), name: z.string(), login: z.string().nullable() },
+      /** It adds a device: no password is chosen with it. */
+      forDevice: z.boolean(),
+      /** The job that the device is for, where it is one. */
+      job: z.string().nullable(),
+    }),
     run: async ({ body, context, req }) => {
       const firm = await needFirm(context);
-      const { name, login } = await whoHas(context, req, body.code);
-      return { firm, name, login };
+      const { name, login, forDevice, onlyJob } = await whoHas(context, req, body.code);
+      const head = onlyJob === null ? undefined : await readDocument<JobHead>(context.pool, onlyJob, 'job');
+      return { firm, name, login, forDevice, job: head?.body.name ?? null };
     },
   }),
   route({
@@ -308,20 +279,19 @@ export const accessRoutes = [
     answer: sessionAnswer,
     run: async ({ body, context, req, res }) => {
       const firm = await needFirm(context);
-      const { accountId, name } = await whoHas(context, req, body.code);
+      const { accountId, name, forDevice } = await whoHas(context, req, body.code);
+      if (forDevice) throw new HttpProblem(409, 'This code adds a device; no password is chosen with it');
       const at = context.now();
       try {
         await transaction(context.pool, async (db) => {
-          // Of two who use it at once, one is late.
-          const { rowCount } = await db.query(ACCESS_SQL.useCode, [codeHash(body.code), at]);
-          if (rowCount !== 1) throw new HttpProblem(404, 'This code was used just now');
+          await spendCode(db, body.code, at);
           await setPassword(db, accountId, { ...body, about: [name, firm] }, null);
           await logAccess(db, { what: 'code used', at, accountId, address: addressOf(req) });
         });
       } catch (error) {
         throw sqlState(error) === UNIQUE_VIOLATION ? taken(body.login) : error;
       }
-      await beginSession({ req, res }, context, accountId, at);
+      await beginSession({ req, res }, context, { accountId, now: at });
       return told(context, await accountById(context, accountId));
     },
   }),

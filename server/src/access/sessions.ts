@@ -20,6 +20,8 @@ declare module 'express-session' {
     /** What the browser says of itself. */
     device: string;
     madeAt: string;
+    /** The device was let in for this job alone. */
+    onlyJob?: string;
   }
 }
 
@@ -88,7 +90,7 @@ export async function whoAsks(req: Request, pool: Pool, mode: FirmMode): Promise
   const { rows } = await pool.query<Account>(ACCESS_SQL.account, [data.accountId]);
   if (!rows[0]) return Who.NOBODY;
   noteUse(pool, data.accountId, data.listedId);
-  return Who.signedIn(rows[0], data.listedId);
+  return Who.signedIn({ ...rows[0], onlyJob: data.onlyJob }, data.listedId);
 }
 
 /** Waits for what calls back. */
@@ -97,21 +99,26 @@ const called = (work: (done: (error?: unknown) => void) => unknown): Promise<voi
     work((error) => (error ? fail(error instanceof Error ? error : new Error(String(error))) : done()));
   });
 
-/** Begins a session for somebody who has shown who they are. The id from before is not good any more. */
+/** Begins a session for somebody who has shown who they are. The id from before is not good any more. @returns what the session is listed as */
 export async function beginSession(
   { req, res }: { readonly req: Request; readonly res: Response },
   { pool, mode }: { readonly pool: Pool; readonly mode: FirmMode },
-  accountId: string,
-  now: Date,
-): Promise<void> {
+  {
+    accountId,
+    onlyJob,
+    now,
+  }: { readonly accountId: string; readonly onlyJob?: string | undefined; readonly now: Date },
+): Promise<string> {
   // Where people sign in from this very request on, there is none yet.
   if (!('session' in req)) await called((done) => void readSession(pool, mode)(req, res, done));
   await called((done) => req.session.regenerate(done));
+  const listedId = randomUUID();
   Object.assign(req.session, {
-    ...{ listedId: randomUUID(), accountId, madeAt: now.toISOString() },
+    ...{ listedId, accountId, madeAt: now.toISOString(), ...(onlyJob === undefined ? {} : { onlyJob }) },
     device: (req.headers['user-agent'] ?? 'unknown').slice(0, MOST_DEVICE),
   });
   await called((done) => req.session.save(done));
+  return listedId;
 }
 
 /** Ends the session of a request, and its cookie. */

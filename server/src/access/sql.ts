@@ -1,5 +1,6 @@
 /** SQL of accounts, codes, sessions and the log of access. */
 export const ACCESS_SQL = {
+  personId: `SELECT person_id AS "personId" FROM account WHERE id = $1`,
   firm: `SELECT name, cookie_secret AS "cookieSecret" FROM firm`,
   switchOn: `INSERT INTO firm (name, cookie_secret, since) VALUES ($1, $2, $3) ON CONFLICT DO NOTHING`,
   /** Somebody who is let in, with every role they have. */
@@ -14,7 +15,7 @@ export const ACCESS_SQL = {
     SELECT a.id, a.person_id AS "personId", p.name, a.login, a.firm_role AS "firmRole", a.made_at AS "madeAt",
       a.closed_at AS "closedAt",
       coalesce((SELECT jsonb_object_agg(job_id, role) FROM job_role r WHERE r.account_id = a.id), '{}') AS "jobRoles",
-      (SELECT max(c.until) FROM access_code c WHERE c.account_id = a.id AND c.used_at IS NULL AND c.until > $1) AS "codeUntil",
+      (SELECT max(c.until) FROM access_code c WHERE c.account_id = a.id AND NOT c.for_device AND c.used_at IS NULL AND c.until > $1) AS "codeUntil",
       (SELECT max(s.seen_at) FROM session s WHERE s.sess ->> 'accountId' = a.id) AS "seenAt"
     FROM account a JOIN person p ON p.id = a.person_id ORDER BY (a.closed_at IS NOT NULL), p.name, a.id`,
   insert: `INSERT INTO account (id, person_id, firm_role, made_at) VALUES ($1, $2, $3, $4) ON CONFLICT (id) DO NOTHING`,
@@ -28,19 +29,40 @@ export const ACCESS_SQL = {
   addJobRoles: `
     INSERT INTO job_role (account_id, job_id, role)
     SELECT $1, j.key, j.value FROM jsonb_each_text($2::jsonb) j`,
-  dropCodes: `UPDATE access_code SET until = $2 WHERE account_id = $1 AND used_at IS NULL AND until > $2`,
-  addCode: `INSERT INTO access_code (hash, account_id, made_by, made_at, until) VALUES ($1, $2, $3, $4, $5)`,
+  dropCodes: `
+    UPDATE access_code SET until = $2 WHERE account_id = $1 AND for_device = $3 AND used_at IS NULL AND until > $2`,
+  addCode: `
+    INSERT INTO access_code (hash, account_id, made_by, made_at, until, for_device, only_job)
+    VALUES ($1, $2, $3, $4, $5, $6, $7)`,
   code: `
-    SELECT c.account_id AS "accountId", p.name, a.login FROM access_code c
+    SELECT c.account_id AS "accountId", p.name, a.login, c.for_device AS "forDevice", c.only_job AS "onlyJob"
+    FROM access_code c
     JOIN account a ON a.id = c.account_id JOIN person p ON p.id = a.person_id
     WHERE c.hash = $1 AND c.used_at IS NULL AND c.until > $2 AND a.closed_at IS NULL`,
   useCode: `UPDATE access_code SET used_at = $2 WHERE hash = $1 AND used_at IS NULL AND until > $2`,
   sessions: `
-    SELECT sess ->> 'listedId' AS id, sess ->> 'device' AS device, sess ->> 'madeAt' AS "madeAt", seen_at AS "seenAt"
-    FROM session WHERE sess ->> 'accountId' = $1 AND expire > now() ORDER BY seen_at DESC`,
+    SELECT s.sess ->> 'listedId' AS id, s.sess ->> 'device' AS device, s.sess ->> 'madeAt' AS "madeAt",
+      s.seen_at AS "seenAt", k.name,
+      CASE WHEN s.sess ->> 'onlyJob' IS NOT NULL THEN coalesce(
+        (SELECT d.body ->> 'name' FROM document d WHERE d.job_id = s.sess ->> 'onlyJob' AND d.kind = 'job'
+         ORDER BY d.version DESC LIMIT 1), '') END AS job
+    FROM session s
+    LEFT JOIN LATERAL (SELECT name FROM device_key WHERE session_id = s.sess ->> 'listedId' AND withdrawn_at IS NULL
+      ORDER BY made_at DESC LIMIT 1) k ON true
+    WHERE s.sess ->> 'accountId' = $1 AND s.expire > now() ORDER BY s.seen_at DESC`,
   endSession: `DELETE FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2`,
   endSessions: `DELETE FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' IS DISTINCT FROM $2`,
-  lives: `SELECT 1 FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2 AND expire > now()`,
+  lives: `SELECT sess ->> 'onlyJob' AS "onlyJob" FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2 AND expire > now()`,
+  /** A key that was withdrawn stays so. */
+  keepKey: `
+    INSERT INTO device_key (account_id, key, device_id, name, session_id, made_at) VALUES ($1, $2, $3, $4, $5, $6)
+    ON CONFLICT (account_id, key) DO UPDATE SET device_id = $3, session_id = $5 WHERE device_key.withdrawn_at IS NULL`,
+  /** The keys that an entry has to do with: the one that it names, and that of the device that sends it. */
+  keysFor: `
+    SELECT key, withdrawn_at AS "withdrawnAt" FROM device_key WHERE account_id = $1 AND (key = $2 OR session_id = $3)`,
+  withdrawKey: `
+    UPDATE device_key SET withdrawn_at = $3 WHERE account_id = $1 AND session_id = $2 AND withdrawn_at IS NULL`,
+  withdrawKeys: `UPDATE device_key SET withdrawn_at = $2 WHERE account_id = $1 AND withdrawn_at IS NULL`,
   seen: `UPDATE session SET seen_at = now() WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2`,
   log: `INSERT INTO security_event (at, what, account_id, about_id, address, detail) VALUES ($1, $2, $3, $4, $5, $6)`,
   readLog: `

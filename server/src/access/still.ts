@@ -15,9 +15,11 @@ export async function stillMay(
     if (!who.account) return (await mode.read()) === undefined;
     const [{ rows }, lives] = await Promise.all([
       pool.query<Account>(ACCESS_SQL.account, [who.account.id]),
-      pool.query(ACCESS_SQL.lives, [who.account.id, who.sessionId]),
+      pool.query<{ onlyJob: string | null }>(ACCESS_SQL.lives, [who.account.id, who.sessionId]),
     ]);
-    return rows[0] !== undefined && lives.rowCount === 1 && Who.signedIn(rows[0], '').may(right, jobId);
+    const lived = lives.rows[0];
+    if (!rows[0] || !lived) return false;
+    return Who.signedIn({ ...rows[0], onlyJob: lived.onlyJob ?? undefined }, '').may(right, jobId);
   } catch {
     return false;
   }

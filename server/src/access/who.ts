@@ -15,7 +15,8 @@ export interface Account extends Holder {
   readonly id: string;
   readonly personId: string;
   readonly name: string;
-  readonly login: string;
+  /** What is typed to sign in; null for who came in with a code for a device only. */
+  readonly login: string | null;
 }
 
 export class Who {
@@ -59,6 +60,8 @@ export class Who {
 
   /** The jobs that they may read; undefined for all. */
   jobs(): readonly string[] | undefined {
-    return this.may('read job') ? undefined : Object.keys(this.holder.jobRoles);
+    const { jobRoles, onlyJob } = this.holder;
+    if (onlyJob !== undefined) return [onlyJob];
+    return this.may('read job') ? undefined : Object.keys(jobRoles);
   }
 }

@@ -26,6 +26,7 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   firm: ['SELECT', 'INSERT'],
   account: ['SELECT', 'INSERT', 'UPDATE (login, password_hash, firm_role, closed_at)'],
   job_role: ['SELECT', 'INSERT', 'UPDATE (role)', 'DELETE'],
+  device_key: ['SELECT', 'INSERT', 'UPDATE (device_id, name, session_id, withdrawn_at)'],
   access_code: ['SELECT', 'INSERT', 'UPDATE (used_at, until)'],
   session: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   wrong_try: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],

@@ -1,5 +1,6 @@
 /** Every address that the server answers under /api/v1. */
 import { adminRoutes } from '../access/adminroutes.ts';
+import { deviceRoutes } from '../access/deviceroutes.ts';
 import { accessRoutes } from '../access/routes.ts';
 import { buildUpRoutes } from '../buildup/routes.ts';
 import { computeRoutes } from '../compute/routes.ts';
@@ -60,6 +61,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...firmRoutes,
   ...accessRoutes,
   ...adminRoutes,
+  ...deviceRoutes,
   ...libraryRoutes,
   ...paperRoutes,
   ...printoutRoutes,

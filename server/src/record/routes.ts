@@ -11,6 +11,7 @@ import {
 } from '@lentum/core/record';
 import type { SiteDoc } from '@lentum/core/site';
 import { needAuthor, needOwn } from '../access/authors.ts';
+import { needSigned } from '../access/devices.ts';
 import { needSecond } from './second.ts';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
@@ -81,6 +82,7 @@ export const recordRoutes = [
       needAuthor(who, jobId, body);
       const { stored, fresh } = await transaction(context.pool, async (db) => {
         const added = await append(db, jobId, body, context.now(), async (tx, superseded) => {
+          await needSigned(tx, who, jobId, body);
           needOwn(who, jobId, superseded);
           await needSecond(tx, jobId, body);
         });

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** Who somebody is, and what they may do: in the firm, and in single jobs. */
-import type { FormInstance } from 'element-plus';
-import { computed, onMounted, reactive, ref, useTemplateRef } from 'vue';
+import { computed, onMounted, reactive, ref } from 'vue';
 import type { Role } from '@lentum/core/access';
 import type { Person } from '@lentum/core/record';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import PickList from '../shared/PickList.vue';
 import { firmRoleOptions, jobRoleOptions, ONLY_JOBS, type Account, type JobName } from './accounts.ts';
 import { filledRule } from './loginrules.ts';
+import { useSendForm } from './sendform.ts';
 
 const props = defineProps<{
   account: Account | undefined;
@@ -63,14 +63,9 @@ function addRole(): void {
   if (job) form.roles.push({ jobId: job.id, role: 'client' });
 }
 
-const formRef = useTemplateRef<FormInstance>('formRef');
-const busy = ref(false);
-const trouble = ref('');
-async function save(): Promise<void> {
-  trouble.value = '';
-  if (busy.value || !(await formRef.value?.validate().catch(() => false))) return;
-  busy.value = true;
-  try {
+const { busy, trouble, send } = useSendForm();
+const save = (): Promise<void> =>
+  send(async () => {
     const id = props.account?.id ?? crypto.randomUUID();
     const firmRole = form.firmRole === ONLY_JOBS ? null : (form.firmRole as Role);
     const jobRoles = Object.fromEntries(form.roles.map((r) => [r.jobId, r.role as Role]));
@@ -90,12 +85,7 @@ async function save(): Promise<void> {
       seenAt: null,
     };
     emit('saved', props.account ? undefined : made);
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    busy.value = false;
-  }
-}
+  });
 </script>
 
 <template>

@@ -6,7 +6,8 @@ import { computed, onMounted, ref } from 'vue';
 import { when } from './accounts.ts';
 import { joinAddress } from './codewords.ts';
 
-const props = defineProps<{ name: string; code: string; until: string }>();
+/** `addsDevice`: no password is chosen with it, a phone comes in. */
+const props = defineProps<{ name: string; code: string; until: string; addsDevice?: boolean }>();
 const emit = defineEmits<{ close: [] }>();
 const address = computed(() => joinAddress(location.origin, props.code));
 /** Another device does not reach this machine by the name that a machine has for itself. */
@@ -27,11 +28,17 @@ async function copy(): Promise<void> {
 </script>
 
 <template>
-  <el-dialog :model-value="true" :title="`Code for ${name}`" width="440px" @close="emit('close')">
+  <el-dialog
+    :model-value="true"
+    :title="addsDevice ? `A phone for ${name}` : `Code for ${name}`"
+    width="440px"
+    @close="emit('close')"
+  >
     <p class="code num">{{ code }}</p>
     <p>
-      Good once, until {{ when(until) }}. It is shown only now: hand it over yourself. Whoever has it comes in
-      as {{ name }}.
+      Good once, until {{ when(until) }}.
+      {{ addsDevice ? 'Hold the phone’s camera at it.' : 'It is shown only now: hand it over yourself.' }}
+      Whoever has it comes in as {{ name }}.
     </p>
     <img
       v-if="picture && !onlyHere"
@@ -39,7 +46,7 @@ async function copy(): Promise<void> {
       :alt="`Address with the code for ${name}, for a camera`"
     />
     <p class="quiet">
-      On their device: {{ address.replace(/#.*/, '') }}, then the code.
+      On {{ addsDevice ? 'the phone' : 'their device' }}: {{ address.replace(/#.*/, '') }}, then the code.
       <template v-if="onlyHere">
         Only this machine answers under this name; for phones the server needs an address of its own (see
         docs/operating.md).

@@ -7,6 +7,7 @@ import { account as me, may, signsIn } from '../app/session.ts';
 import AccountDialog from './AccountDialog.vue';
 import { rolesLine, standing, type Account, type JobName } from './accounts.ts';
 import CodeDialog from './CodeDialog.vue';
+import DevicesDialog from './DevicesDialog.vue';
 
 const SecurityLog = defineAsyncComponent(() => import('./SecurityLog.vue'));
 
@@ -22,6 +23,7 @@ const shown = computed(() => {
 });
 const editing = ref<Account | 'new'>();
 const code = ref<{ readonly name: string; readonly code: string; readonly until: string }>();
+const devicesOf = ref<Account>();
 const logging = ref(false);
 
 async function attempt(work: () => Promise<unknown>): Promise<void> {
@@ -62,6 +64,10 @@ const makeCode = (a: Account): Promise<void> =>
     code.value = { name: a.name, ...body };
     await load();
   });
+async function devicesDone(): Promise<void> {
+  devicesOf.value = undefined;
+  await load();
+}
 const signOut = (a: Account): Promise<void> =>
   attempt(async () => {
     const what = 'Every device of theirs has to sign in again. What waits on them is kept and sent then.';
@@ -127,6 +133,7 @@ async function saved(made: Account | undefined): Promise<void> {
             <template v-if="(row as Account).closedAt === null">
               <el-button size="small" text @click="editing = row as Account">Change</el-button>
               <el-button size="small" text @click="makeCode(row as Account)">Make a code</el-button>
+              <el-button size="small" text @click="devicesOf = row as Account">Devices</el-button>
               <el-button v-if="(row as Account).seenAt" size="small" text @click="signOut(row as Account)"
                 >Sign out</el-button
               >
@@ -150,6 +157,7 @@ async function saved(made: Account | undefined): Promise<void> {
       @saved="saved"
       @close="editing = undefined"
     />
+    <DevicesDialog v-if="devicesOf" :account="devicesOf" @close="devicesDone" />
     <CodeDialog v-if="code" v-bind="code" @close="code = undefined" />
   </main>
 </template>

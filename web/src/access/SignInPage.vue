@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** Coming in: with a name and a password, or with a code for the first time. */
-import type { FormInstance } from 'element-plus';
-import { computed, reactive, ref, useTemplateRef } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { sentenceOf } from '../app/api.ts';
 import { session, signIn } from '../app/session.ts';
 import CodeForm from './CodeForm.vue';
 import { codeOfHash } from './codewords.ts';
 import { givenRule, loginRule } from './loginrules.ts';
+import { useSendForm } from './sendform.ts';
+import SignInName from './SignInName.vue';
 
 const route = useRoute();
 const joining = computed(() => route.name === 'join');
@@ -16,23 +16,12 @@ const chosen = ref<'code' | 'password'>();
 const withCode = computed(() => (chosen.value ? chosen.value === 'code' : joining.value));
 const form = reactive({ login: '', password: '' });
 const rules = { login: [loginRule], password: [givenRule('Password')] };
-const formRef = useTemplateRef<FormInstance>('formRef');
-const busy = ref(false);
-const trouble = ref('');
-
-async function send(): Promise<void> {
-  trouble.value = '';
-  if (busy.value || !(await formRef.value?.validate().catch(() => false))) return;
-  busy.value = true;
-  try {
+const { busy, trouble, send } = useSendForm();
+const enter = (): Promise<void> =>
+  send(async () => {
     await signIn(form.login, form.password);
     form.password = '';
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    busy.value = false;
-  }
-}
+  });
 </script>
 
 <template>
@@ -53,17 +42,9 @@ async function send(): Promise<void> {
           label-position="top"
           size="large"
           hide-required-asterisk
-          @submit.prevent="send"
+          @submit.prevent="enter"
         >
-          <el-form-item label="Name to sign in" prop="login">
-            <el-input
-              v-model="form.login"
-              autocomplete="username"
-              autocapitalize="none"
-              spellcheck="false"
-              maxlength="80"
-            />
-          </el-form-item>
+          <SignInName v-model="form.login" />
           <el-form-item label="Password" prop="password">
             <el-input
               v-model="form.password"

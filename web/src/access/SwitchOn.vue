@@ -1,13 +1,15 @@
 <script setup lang="ts">
 /** For one person on one machine nothing is asked. Here it is switched on that people sign in: once, and for good. */
-import type { FormInstance } from 'element-plus';
-import { computed, onMounted, reactive, ref, useTemplateRef } from 'vue';
+import { computed, onMounted, reactive, ref } from 'vue';
 import type { Person } from '@lentum/core/record';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { takeSession, type Session } from '../app/session.ts';
 import PickList from '../shared/PickList.vue';
-import { filledRule, loginRule, newPasswordRule, PASSWORD_TIP } from './loginrules.ts';
+import { filledRule, loginRule, newPasswordRule } from './loginrules.ts';
+import NewPassword from './NewPassword.vue';
+import { useSendForm } from './sendform.ts';
+import SignInName from './SignInName.vue';
 
 const preferences = usePreferences();
 /** Nobody of those who made entries here. */
@@ -34,25 +36,15 @@ onMounted(async () => {
   }
 });
 
-const formRef = useTemplateRef<FormInstance>('formRef');
-const busy = ref(false);
-const trouble = ref('');
-async function send(): Promise<void> {
-  trouble.value = '';
-  if (busy.value || !(await formRef.value?.validate().catch(() => false))) return;
-  busy.value = true;
-  try {
+const { busy, trouble, send } = useSendForm();
+const switchOn = (): Promise<void> =>
+  send(async () => {
     const { firm, name, login, password, was } = form;
     const { body } = await call<Session>('POST', '/firm/accounts', {
       body: { firm, name, login, password, ...(was === NEW ? {} : { personId: was }) },
     });
     await takeSession(body);
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    busy.value = false;
-  }
-}
+  });
 </script>
 
 <template>
@@ -71,7 +63,7 @@ async function send(): Promise<void> {
       :rules="rules"
       label-position="top"
       hide-required-asterisk
-      @submit.prevent="send"
+      @submit.prevent="switchOn"
     >
       <el-form-item label="Firm" prop="firm">
         <el-input v-model="form.firm" maxlength="120" autocomplete="organization" />
@@ -88,25 +80,8 @@ async function send(): Promise<void> {
           filterable
         />
       </el-form-item>
-      <el-form-item label="Name to sign in" prop="login">
-        <el-input
-          v-model="form.login"
-          autocomplete="username"
-          autocapitalize="none"
-          spellcheck="false"
-          maxlength="80"
-        />
-      </el-form-item>
-      <el-form-item label="Password" prop="password">
-        <el-input
-          v-model="form.password"
-          type="password"
-          show-password
-          autocomplete="new-password"
-          maxlength="500"
-        />
-        <p class="quiet tip">{{ PASSWORD_TIP }}</p>
-      </el-form-item>
+      <SignInName v-model="form.login" />
+      <NewPassword v-model="form.password" label="Password" />
       <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
       <div class="bar">
         <el-button type="primary" native-type="submit" :loading="busy"
@@ -122,9 +97,5 @@ async function send(): Promise<void> {
 .el-form {
   max-width: 480px;
   margin-top: var(--s3);
-}
-.tip {
-  line-height: 1.4;
-  margin: var(--s1) 0 0;
 }
 </style>

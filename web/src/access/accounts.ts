@@ -54,6 +54,6 @@ export function rolesLine({ firmRole, jobRoles }: Account, jobs: readonly JobNam
 export function standing({ closedAt, login, codeUntil, seenAt }: Account): string {
   if (closedAt !== null) return `closed ${when(closedAt)}`;
   if (codeUntil !== null) return `a code is good until ${when(codeUntil)}`;
-  if (login === null) return 'was never here, and has no code';
+  if (login === null && seenAt === null) return 'was never here, and has no code';
   return seenAt === null ? 'signed in nowhere' : `last here ${when(seenAt)}`;
 }

@@ -47,6 +47,14 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return `${by} made a code for ${of}.`;
     case 'code used':
       return `${by} came in with a code.`;
+    case 'device code made':
+      return who === about ? `${by} made a code for a phone.` : `${by} made a code for a phone of ${of}.`;
+    case 'device added':
+      return `${by} let a device in: ${String(detail['name'])}${'onlyJob' in detail ? ', for one job' : ''}.`;
+    case 'device ended':
+      return about === null
+        ? `${by} signed out another device; its key is withdrawn.`
+        : `${by} signed out a device of ${of}; its key is withdrawn.`;
     case 'password changed':
       return `${by} changed the password.`;
     case 'account closed':

@@ -10,6 +10,7 @@ import { bringOver, setApart } from './device/fromearlier.ts';
 import { isItem } from './device/unread.ts';
 import { device, THROUGH, type DeviceSchema, type SetAside, type Waiting } from './device/store.ts';
 import { inTurn, onChange, tell } from './device/tabs.ts';
+import { showKey, signedHere } from './devicekey.ts';
 import { signedPerson } from './session.ts';
 import { peopleHere } from './signing.ts';
 
@@ -112,6 +113,15 @@ async function bring({ jobId, entry }: Waiting): Promise<void> {
   arrivals.forEach((hear) => hear(jobId, body));
 }
 
+/** Signed once, and kept so before it goes out: whatever becomes of the line, what is sent again is the same. */
+async function signedRow(row: Waiting, n: number): Promise<Waiting> {
+  const entry = await signedHere(row.jobId, row.entry);
+  if (entry === row.entry) return row;
+  const signed = { ...row, entry };
+  await change((lists) => lists.objectStore('waiting').put({ ...signed, n }));
+  return signed;
+}
+
 /** An entry goes out under the name of whoever made it: those of others wait until they sign in here again. */
 function isOfSomebodyElse({ entry }: Waiting): boolean {
   const signed = signedPerson();
@@ -130,9 +140,12 @@ async function sendAll(): Promise<boolean> {
       cursor = await cursor.continue();
     }
     if (!cursor) return !passedOver;
-    const next = cursor.value;
     const n = cursor.primaryKey;
+    let next: Waiting = cursor.value;
     try {
+      next = await signedRow(next, n);
+      // The server knows the key by now; where it was withdrawn meanwhile, there is another one.
+      if (await showKey()) next = await signedRow(next, n);
       await bring(next);
       await settle(n);
     } catch (error) {
@@ -169,7 +182,7 @@ export async function sendWaiting(): Promise<void> {
 /** Nothing can be kept here: it goes to the server at once, or stays with whoever typed it. */
 async function sendAtOnce(one: Waiting, why: unknown): Promise<void> {
   try {
-    await bring(one);
+    await bring({ ...one, entry: await signedHere(one.jobId, one.entry) });
   } catch (error) {
     if (!(error instanceof Offline)) throw error;
     throw new Error(

@@ -25,7 +25,8 @@ export interface SignedIn extends Holder {
   readonly id: string;
   readonly personId: string;
   readonly name: string;
-  readonly login: string;
+  /** Null for who came in with a code for this device only. */
+  readonly login: string | null;
 }
 export interface Session {
   /** 'single': nobody signs in, and whoever sits at this machine is the owner. */

@@ -16,7 +16,7 @@ import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
 import { actKeys } from '../app/actkeys.ts';
 import { usePreferences } from '../app/preferences.ts';
-import { changedHands, isLockedOut, may, signsIn } from '../app/session.ts';
+import { account, changedHands, isLockedOut, may, signsIn } from '../app/session.ts';
 import { openWorking } from '../app/working.ts';
 import { finding } from '../app/finding.ts';
 
@@ -41,6 +41,16 @@ watch(isLockedOut, (out) => {
   // Whoever came with a code has used it.
   if (!out && route.name === 'join') void router.replace('/jobs');
 });
+// Whoever is in shows the key of this device; without a signal it is shown later, with what is sent.
+watch(
+  () => account.value?.id,
+  async (id) => {
+    if (id === undefined) return;
+    const { showKey } = await import('../app/devicekey.ts');
+    await showKey().catch(() => undefined);
+  },
+  { immediate: true },
+);
 // Somebody else: nothing of what is in memory is theirs.
 watch(changedHands, () => location.replace('/jobs'));
 const shown = ref(false);

@@ -50,6 +50,14 @@ export interface FileRow {
   readonly atMs: number;
 }
 
+/** With what this device signs for an account. */
+export interface DeviceKey {
+  readonly accountId: string;
+  /** The public key, as it is told. */
+  readonly key: string;
+  readonly secret: CryptoKey;
+}
+
 export interface DeviceSchema extends DBSchema {
   /** In the order in which they were made. */
   waiting: { key: number; value: Waiting & { readonly n?: number }; indexes: { entry: string } };
@@ -59,11 +67,12 @@ export interface DeviceSchema extends DBSchema {
   record: { key: [string, number]; value: RecordRow };
   files: { key: string; value: FileRow };
   bytes: { key: string; value: ArrayBuffer };
+  keys: { key: string; value: DeviceKey };
 }
 export type Device = IDBPDatabase<DeviceSchema>;
 
 const NAME = 'lentum';
-const VERSION = 2;
+const VERSION = 3;
 
 let opening: Promise<Device> | undefined;
 
@@ -71,6 +80,7 @@ let opening: Promise<Device> | undefined;
 export function device(): Promise<Device> {
   opening ??= openDB<DeviceSchema>(NAME, VERSION, {
     upgrade(db, before) {
+      if (before < 3) db.createObjectStore('keys', { keyPath: 'accountId' });
       if (before < 2) {
         db.createObjectStore('files', { keyPath: 'path' });
         db.createObjectStore('bytes');
