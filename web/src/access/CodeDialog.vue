@@ -37,7 +37,13 @@ async function copy(): Promise<void> {
     <p class="code num">{{ code }}</p>
     <p>
       Good once, until {{ when(until) }}.
-      {{ addsDevice ? 'Hold the phone’s camera at it.' : 'It is shown only now: hand it over yourself.' }}
+      {{
+        addsDevice
+          ? onlyHere
+            ? 'It is typed on the phone.'
+            : 'Hold the phone’s camera at the picture.'
+          : 'It is shown only now: hand it over yourself.'
+      }}
       Whoever has it comes in as {{ name }}.
     </p>
     <img
