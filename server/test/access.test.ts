@@ -194,7 +194,10 @@ describe('a code', () => {
     const agent = firm.browser();
     const typed = code.toLowerCase().replaceAll('-', ' ').replaceAll('0', 'o').replaceAll('1', 'l');
     const look = await agent.post(`${V1}/codes/look`).send({ code: typed }).expect(200);
-    expect(look.body).toEqual({ firm: 'Harbour Coatings', name: 'Lena', login: null });
+    expect(look.body).toEqual({
+      ...{ firm: 'Harbour Coatings', name: 'Lena', login: null },
+      ...{ forDevice: false, job: null },
+    });
     await agent.post(`${V1}/codes/use`).send({ code: typed, login: 'lena', password: PASSWORD }).expect(200);
     await agent.get(`${V1}/jobs`).expect(200);
     await firm

@@ -252,6 +252,7 @@ describe('a database of earlier days', () => {
       '0014_access',
       '0015_receipts',
       '0016_devices',
+      '0017_shared_links',
     ]);
   });
 });

@@ -9,79 +9,83 @@ import { ROUTES } from '../src/http/allroutes.ts';
 import { detail, V1 } from './support/api.ts';
 import { openFirm, type Agent, type FirmHouse } from './support/firm.ts';
 
-/** Owner, estimator, foreman, applicator, inspector of the firm; client of the job. */
-const LETTERS = 'OEFAIC';
-/** By address: who may. '*' is anybody, signed in or not; '+' whoever has signed in. */
+/** Owner, estimator, foreman, applicator, inspector of the firm; client of the job; guest, by a link to the job. */
+const LETTERS = 'OEFAICG';
+/** By address: who may. '*' is anybody, signed in or not; '+' whoever has signed in or came by a link. */
 const MAY: Readonly<Record<string, string>> = {
   'get /jobs': '+',
-  'get /jobs/{jobId}': 'OEFAIC',
+  'get /jobs/{jobId}': 'OEFAICG',
   'put /jobs/{jobId}': 'OE',
   'put /jobs/{jobId}/archived': 'OE',
-  'get /jobs/{jobId}/survey': 'OEFAIC',
+  'get /jobs/{jobId}/links': 'OEF',
+  'post /jobs/{jobId}/links': 'OEF',
+  'post /jobs/{jobId}/links/{linkId}/end': 'OEF',
+  'get /jobs/{jobId}/survey': 'OEFAICG',
   'put /jobs/{jobId}/survey': 'OEF',
-  'get /jobs/{jobId}/plan.json': 'OEFAIC',
-  'get /jobs/{jobId}/plan.geojson': 'OEFAIC',
-  'get /jobs/{jobId}/plan.dxf': 'OEFAIC',
-  'get /jobs/{jobId}/areas.csv': 'OEFAIC',
-  'get /jobs/{jobId}/build-up': 'OEFAIC',
+  'get /jobs/{jobId}/plan.json': 'OEFAICG',
+  'get /jobs/{jobId}/plan.geojson': 'OEFAICG',
+  'get /jobs/{jobId}/plan.dxf': 'OEFAICG',
+  'get /jobs/{jobId}/areas.csv': 'OEFAICG',
+  'get /jobs/{jobId}/build-up': 'OEFAICG',
   'put /jobs/{jobId}/build-up': 'OE',
-  'get /jobs/{jobId}/order': 'OEFAIC',
+  'get /jobs/{jobId}/order': 'OEFAICG',
   'put /jobs/{jobId}/order': 'OE',
-  'get /jobs/{jobId}/programme': 'OEFAIC',
+  'get /jobs/{jobId}/programme': 'OEFAICG',
   'put /jobs/{jobId}/programme': 'OEF',
-  'get /jobs/{jobId}/proving': 'OEFAIC',
+  'get /jobs/{jobId}/proving': 'OEFAICG',
   'put /jobs/{jobId}/proving': 'OEF',
   'get /batches': 'OEF',
   'get /jobs/{jobId}/days': 'OE',
-  'post /compute/programme': 'OEFAIC',
-  'get /jobs/{jobId}/programme.ics': 'OEFAIC',
-  'get /jobs/{jobId}/site': 'OEFAIC',
+  'post /compute/programme': 'OEFAICG',
+  'get /jobs/{jobId}/programme.ics': 'OEFAICG',
+  'get /jobs/{jobId}/site': 'OEFAICG',
   'put /jobs/{jobId}/site': 'OEF',
-  'get /jobs/{jobId}/today': 'OEFAIC',
-  'get /jobs/{jobId}/morning': 'OEFAIC',
-  'get /jobs/{jobId}/weather': 'OEFAIC',
+  'get /jobs/{jobId}/today': 'OEFAICG',
+  'get /jobs/{jobId}/morning': 'OEFAICG',
+  'get /jobs/{jobId}/weather': 'OEFAICG',
   'put /jobs/{jobId}/weather': 'OEF',
-  'get /jobs/{jobId}/weather/series': 'OEFAIC',
-  'post /jobs/{jobId}/weather/fetch': 'OEFAIC',
-  'get /jobs/{jobId}/weather/reading': 'OEFAIC',
-  'get /jobs/{jobId}/weather/readings': 'OEFAIC',
+  'get /jobs/{jobId}/weather/series': 'OEFAICG',
+  'post /jobs/{jobId}/weather/fetch': 'OEFAICG',
+  'get /jobs/{jobId}/weather/reading': 'OEFAICG',
+  'get /jobs/{jobId}/weather/readings': 'OEFAICG',
   'put /jobs/{jobId}/weather/series/{seriesId}': 'OEF',
   'post /jobs/{jobId}/weather/series/{seriesId}/withdraw': 'OEF',
-  'get /jobs/{jobId}/record': 'OEFAIC',
+  'get /jobs/{jobId}/record': 'OEFAICG',
   'put /jobs/{jobId}/record/{entryId}': 'OEFAIC',
-  'get /jobs/{jobId}/receipts': 'OEFAIC',
-  'post /jobs/{jobId}/receipts': 'OEFAIC',
-  'post /jobs/{jobId}/receipts/compare': 'OEFAIC',
-  'get /jobs/{jobId}/record-check': 'OEFAIC',
-  'get /jobs/{jobId}/record.csv': 'OEFAIC',
-  'get /jobs/{jobId}/handover': 'OEFAIC',
-  'get /jobs/{jobId}/handover.pdf': 'OEFAIC',
-  'post /jobs/{jobId}/handover/tasks': 'OEFAIC',
-  'get /jobs/{jobId}/handover.zip': 'OEFAIC',
-  'get /jobs/{jobId}/standing': 'OEFAIC',
-  'get /jobs/{jobId}/upkeep': 'OEFAIC',
-  'get /jobs/{jobId}/upkeep.ics': 'OEFAIC',
-  'get /jobs/{jobId}/upkeep/sheet': 'OEFAIC',
-  'get /jobs/{jobId}/upkeep/sheet.pdf': 'OEFAIC',
-  'get /jobs/{jobId}/live': 'OEFAIC',
+  'get /jobs/{jobId}/receipts': 'OEFAICG',
+  'post /jobs/{jobId}/receipts': 'OEFAICG',
+  'post /jobs/{jobId}/receipts/compare': 'OEFAICG',
+  'get /jobs/{jobId}/record-check': 'OEFAICG',
+  'get /jobs/{jobId}/record.csv': 'OEFAICG',
+  'get /jobs/{jobId}/handover': 'OEFAICG',
+  'get /jobs/{jobId}/handover.pdf': 'OEFAICG',
+  'post /jobs/{jobId}/handover/tasks': 'OEFAICG',
+  'get /jobs/{jobId}/handover.zip': 'OEFAICG',
+  'get /jobs/{jobId}/standing': 'OEFAICG',
+  'get /jobs/{jobId}/upkeep': 'OEFAICG',
+  'get /jobs/{jobId}/upkeep.ics': 'OEFAICG',
+  'get /jobs/{jobId}/upkeep/sheet': 'OEFAICG',
+  'get /jobs/{jobId}/upkeep/sheet.pdf': 'OEFAICG',
+  'get /jobs/{jobId}/live': 'OEFAICG',
   'get /people': 'OEFA',
-  'put /people/{personId}': '+',
+  'put /people/{personId}': 'OEFAIC',
   'put /jobs/{jobId}/pictures/{sha256}': 'OEFAIC',
-  'get /jobs/{jobId}/pictures/{sha256}': 'OEFAIC',
+  'get /jobs/{jobId}/pictures/{sha256}': 'OEFAICG',
   'get /firm/practice': 'OEFA',
   'put /firm/practice': 'OE',
   'get /session': '*',
   'post /firm/accounts': 'O',
   'post /session': '*',
   'post /session/end': '+',
-  'get /session/devices': '+',
-  'post /session/devices/{sessionId}/end': '+',
-  'put /session/password': '+',
+  'get /session/devices': 'OEFAIC',
+  'post /session/devices/{sessionId}/end': 'OEFAIC',
+  'put /session/password': 'OEFAIC',
   'post /codes/look': '*',
   'post /codes/use': '*',
   'post /codes/use-device': '*',
-  'put /session/key': '+',
-  'post /session/device-code': '+',
+  'post /shared/open': '*',
+  'put /session/key': 'OEFAIC',
+  'post /session/device-code': 'OEFAIC',
   'get /accounts/{accountId}/devices': 'O',
   'post /accounts/{accountId}/devices/{sessionId}/end': 'O',
   'post /accounts/{accountId}/device-code': 'O',
@@ -100,8 +104,8 @@ const MAY: Readonly<Record<string, string>> = {
   'get /library/{buildUpId}/file': 'OE',
   'post /library/{buildUpId}/away': 'OE',
   'put /papers/{sha256}': 'OE',
-  'get /papers/{sha256}': 'OEFAIC',
-  'post /printouts/pdf': 'OEFAIC',
+  'get /papers/{sha256}': 'OEFAICG',
+  'post /printouts/pdf': 'OEFAICG',
   'get /jobs/{jobId}/file': 'OE',
   'put /jobs/{jobId}/file': 'OE',
   'get /tasks/{taskId}': '+',
@@ -115,7 +119,7 @@ const MAY: Readonly<Record<string, string>> = {
 
 const addressOf = (r: { method: string; path: string }): string => `${r.method} ${r.path}`;
 const mayOf = (address: string): string | undefined =>
-  MAY[address] ?? (address.startsWith('post /compute/') ? 'OEFAIC' : undefined);
+  MAY[address] ?? (address.startsWith('post /compute/') ? 'OEFAICG' : undefined);
 
 let firm: FirmHouse;
 let job = '';
@@ -134,6 +138,14 @@ beforeAll(async () => {
   ] as const)
     people.set(letter, (await firm.join(role, role)).agent);
   people.set('C', (await firm.join('client', null, { [job]: 'client' })).agent);
+  const link = { opens: 'job', forWhom: 'the neighbour', days: 30 };
+  const { body } = await firm.owner.post(`${V1}/jobs/${job}/links`).send(link).expect(201);
+  const guest = firm.browser();
+  await guest
+    .post(`${V1}/shared/open`)
+    .send({ secret: (body as { secret: string }).secret })
+    .expect(200);
+  people.set('G', guest);
 });
 afterAll(() => firm.end());
 
@@ -176,9 +188,12 @@ describe('every address', () => {
       else expect(refused, says).toBe(true);
     }
   });
-  it('with the id of another job is the same to a client as a job that is not there', async () => {
-    const client = people.get('C');
-    if (!client) throw new Error('client');
+  it.each([
+    ['client', 'C'],
+    ['guest', 'G'],
+  ])('with the id of another job is the same to a %s as a job that is not there', async (_name, letter) => {
+    const client = people.get(letter);
+    if (!client) throw new Error(letter);
     const none = randomUUID();
     for (const { method, path } of ROUTES.filter(
       (r) => r.path.includes('{jobId}') && !r.path.startsWith('/demo'),

@@ -17,6 +17,7 @@ export const RIGHTS = {
   'read prices': { on: 'job', says: 'see prices', who: OFFICE },
   'change job': { on: 'job', says: 'start jobs, change their head and rules, put them away', who: OFFICE },
   'take job out': { on: 'job', says: 'take a whole job out as a file, with its prices', who: OFFICE },
+  'share job': { on: 'job', says: 'share this job by a link', who: SITE },
   'change survey': { on: 'job', says: 'change the survey', who: SITE },
   'change build-up': { on: 'job', says: 'change the build-up', who: OFFICE },
   'change order': { on: 'job', says: 'change the order', who: OFFICE },

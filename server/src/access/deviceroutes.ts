@@ -62,7 +62,7 @@ export const deviceRoutes = [
   route({
     method: 'get',
     path: '/session/devices',
-    access: 'signed in',
+    access: 'account',
     tag: 'Access',
     summary: 'Where one is signed in, last used first',
     answer: z.object({
@@ -82,7 +82,7 @@ export const deviceRoutes = [
   route({
     method: 'post',
     path: '/session/devices/{sessionId}/end',
-    access: 'signed in',
+    access: 'account',
     tag: 'Access',
     summary: 'Sign out on another device; its key is not good any more',
     body: z.strictObject({}),
@@ -94,7 +94,7 @@ export const deviceRoutes = [
   route({
     method: 'put',
     path: '/session/key',
-    access: 'signed in',
+    access: 'account',
     tag: 'Access',
     summary:
       'The key with which this device signs entries; from now on an entry that it does not sign is refused',
@@ -109,7 +109,7 @@ export const deviceRoutes = [
   route({
     method: 'post',
     path: '/session/device-code',
-    access: 'signed in',
+    access: 'account',
     tag: 'Access',
     summary:
       'A code with which one lets in a phone of one’s own, for all jobs or for one; good for a quarter of an hour',
@@ -148,7 +148,7 @@ export const deviceRoutes = [
         ...{ what: 'device added', at: now, accountId, address: addressOf(req) },
         detail: { name: device.name, ...(onlyJob === undefined ? {} : { onlyJob }) },
       });
-      return told(context, { ...(await accountById(context, accountId)), onlyJob });
+      return told(context, { account: { ...(await accountById(context, accountId)), onlyJob } });
     },
   }),
   route({

@@ -11,6 +11,7 @@ import { HttpProblem, unprocessable } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { setPassword, switchOn, writeAccount } from './accounts.ts';
 import { codeHash, spendCode } from './codes.ts';
+import { OPENS, type OpenLink } from './links.ts';
 import { logAccess } from './log.ts';
 import { isPassword, MOST_LETTERS } from './passwords.ts';
 import { beginSession, endSession } from './sessions.ts';
@@ -49,16 +50,22 @@ export const sessionAnswer = z.object({
       onlyJob: z.string().optional(),
     })
     .optional(),
+  /** Somebody who came in by a link, and reads one job. */
+  guest: z.object({ jobId: z.string(), opens: z.enum(OPENS), until: z.string() }).optional(),
 });
 type SessionAnswer = z.input<typeof sessionAnswer>;
 
-export async function told({ mode }: Context, account: Account | undefined): Promise<SessionAnswer> {
+export async function told(
+  { mode }: Context,
+  { account, link }: { readonly account?: Account | undefined; readonly link?: OpenLink | undefined },
+): Promise<SessionAnswer> {
   const firm = await mode.read();
   if (!firm) return { mode: 'single' };
   return {
     mode: 'firm',
     firm: firm.name,
     ...(account ? { account: account as SessionAnswer['account'] } : {}),
+    ...(link ? { guest: { jobId: link.jobId, opens: link.opens, until: link.until.toISOString() } } : {}),
   };
 }
 
@@ -123,7 +130,7 @@ export const accessRoutes = [
     tag: 'Access',
     summary: 'Whether people sign in here, and who has',
     answer: sessionAnswer,
-    run: ({ context, who }) => told(context, who.account),
+    run: ({ context, who }) => told(context, who),
   }),
   route({
     method: 'post',
@@ -155,7 +162,7 @@ export const accessRoutes = [
       context.mode.forget();
       await beginSession({ req, res }, context, { accountId: id, now });
       res.status(201);
-      return told(context, await accountById(context, id));
+      return told(context, { account: await accountById(context, id) });
     },
   }),
   route({
@@ -195,7 +202,7 @@ export const accessRoutes = [
       await context.tries.right(body.login, address);
       await beginSession({ req, res }, context, { accountId: found.id, now: at });
       await logAccess(context.pool, { what: 'signed in', at, accountId: found.id, address });
-      return told(context, await accountById(context, found.id));
+      return told(context, { account: await accountById(context, found.id) });
     },
   }),
   route({
@@ -207,20 +214,17 @@ export const accessRoutes = [
     body: z.strictObject({}),
     bodyName: 'The request',
     run: async ({ context, who, req, res }) => {
-      const { id } = accountOf(who);
+      const id = who.link ? undefined : accountOf(who).id;
       await endSession(req, res);
-      await logAccess(context.pool, {
-        what: 'signed out',
-        at: context.now(),
-        accountId: id,
-        address: addressOf(req),
-      });
+      if (id === undefined) return;
+      const address = addressOf(req);
+      await logAccess(context.pool, { what: 'signed out', at: context.now(), accountId: id, address });
     },
   }),
   route({
     method: 'put',
     path: '/session/password',
-    access: 'signed in',
+    access: 'account',
     tag: 'Access',
     summary: 'Change one’s own password; one is signed out on every other device',
     body: z.strictObject({ old: passwordSchema, password: passwordSchema }),
@@ -292,7 +296,7 @@ export const accessRoutes = [
         throw sqlState(error) === UNIQUE_VIOLATION ? taken(body.login) : error;
       }
       await beginSession({ req, res }, context, { accountId, now: at });
-      return told(context, await accountById(context, accountId));
+      return told(context, { account: await accountById(context, accountId) });
     },
   }),
 ];

@@ -9,6 +9,7 @@ import connectPg from 'connect-pg-simple';
 import session from 'express-session';
 import type { Pool } from '../db/pool.ts';
 import type { Firm, FirmMode } from './firmmode.ts';
+import { linkNow } from './links.ts';
 import { ACCESS_SQL } from './sql.ts';
 import { Who, type Account } from './who.ts';
 
@@ -16,7 +17,9 @@ declare module 'express-session' {
   interface SessionData {
     /** To list and end it by: not what the cookie says. */
     listedId: string;
-    accountId: string;
+    accountId?: string;
+    /** By which somebody without an account came in. */
+    linkId?: string;
     /** What the browser says of itself. */
     device: string;
     madeAt: string;
@@ -82,10 +85,17 @@ function noteUse(pool: Pool, accountId: string, sessionId: string): void {
 }
 
 /** Who asks. */
-export async function whoAsks(req: Request, pool: Pool, mode: FirmMode): Promise<Who> {
+export async function whoAsks(
+  req: Request,
+  { pool, mode, now }: { readonly pool: Pool; readonly mode: FirmMode; readonly now: () => Date },
+): Promise<Who> {
   if (!(await mode.read())) return Who.ALONE;
   // A request that began before people had to sign in has read none.
   const data = req.session as Partial<session.SessionData> | undefined;
+  if (data?.linkId !== undefined) {
+    const link = await linkNow(pool, data.linkId, now());
+    return link ? Who.guest(link, data.listedId) : Who.NOBODY;
+  }
   if (data?.accountId === undefined || data.listedId === undefined) return Who.NOBODY;
   const { rows } = await pool.query<Account>(ACCESS_SQL.account, [data.accountId]);
   if (!rows[0]) return Who.NOBODY;
@@ -99,22 +109,26 @@ const called = (work: (done: (error?: unknown) => void) => unknown): Promise<voi
     work((error) => (error ? fail(error instanceof Error ? error : new Error(String(error))) : done()));
   });
 
-/** Begins a session for somebody who has shown who they are. The id from before is not good any more. @returns what the session is listed as */
+/** Whose session it is: of an account, on a device that may be for one job; or of whoever came by a link. */
+export type SessionOf =
+  | { readonly accountId: string; readonly onlyJob?: string | undefined; readonly now: Date }
+  | { readonly linkId: string; readonly now: Date };
+
+/**
+ * Begins a session for somebody who has shown who they are. The id from before is not good any more.
+ * @returns what the session is listed as
+ */
 export async function beginSession(
   { req, res }: { readonly req: Request; readonly res: Response },
   { pool, mode }: { readonly pool: Pool; readonly mode: FirmMode },
-  {
-    accountId,
-    onlyJob,
-    now,
-  }: { readonly accountId: string; readonly onlyJob?: string | undefined; readonly now: Date },
+  { now, ...of }: SessionOf,
 ): Promise<string> {
   // Where people sign in from this very request on, there is none yet.
   if (!('session' in req)) await called((done) => void readSession(pool, mode)(req, res, done));
   await called((done) => req.session.regenerate(done));
   const listedId = randomUUID();
   Object.assign(req.session, {
-    ...{ listedId, accountId, madeAt: now.toISOString(), ...(onlyJob === undefined ? {} : { onlyJob }) },
+    ...{ listedId, madeAt: now.toISOString(), ...of },
     device: (req.headers['user-agent'] ?? 'unknown').slice(0, MOST_DEVICE),
   });
   await called((done) => req.session.save(done));

@@ -64,6 +64,23 @@ export const ACCESS_SQL = {
     UPDATE device_key SET withdrawn_at = $3 WHERE account_id = $1 AND session_id = $2 AND withdrawn_at IS NULL`,
   withdrawKeys: `UPDATE device_key SET withdrawn_at = $2 WHERE account_id = $1 AND withdrawn_at IS NULL`,
   seen: `UPDATE session SET seen_at = now() WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2`,
+  addLink: `
+    INSERT INTO shared_link (id, hash, job_id, opens, for_whom, made_by, made_at, until)
+    VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+  openLink: `
+    UPDATE shared_link SET opened = opened + 1, opened_at = $2 WHERE hash = $1 AND ended_at IS NULL AND until > $2
+    RETURNING id, job_id AS "jobId", opens, until`,
+  link: `
+    SELECT id, job_id AS "jobId", opens, until FROM shared_link WHERE id = $1 AND ended_at IS NULL AND until > $2`,
+  links: `
+    SELECT l.id, l.opens, l.for_whom AS "forWhom", p.name AS "madeBy", l.made_at AS "madeAt", l.until,
+      l.ended_at AS "endedAt", l.opened, l.opened_at AS "openedAt"
+    FROM shared_link l JOIN account a ON a.id = l.made_by JOIN person p ON p.id = a.person_id
+    WHERE l.job_id = $1 ORDER BY l.made_at DESC, l.id`,
+  endLink: `
+    UPDATE shared_link SET ended_at = $3 WHERE job_id = $1 AND id = $2 AND ended_at IS NULL RETURNING for_whom AS "forWhom"`,
+  endGuests: `DELETE FROM session WHERE sess ->> 'linkId' = $1`,
+  guestLives: `SELECT 1 FROM session WHERE sess ->> 'linkId' = $1 AND sess ->> 'listedId' = $2 AND expire > now()`,
   log: `INSERT INTO security_event (at, what, account_id, about_id, address, detail) VALUES ($1, $2, $3, $4, $5, $6)`,
   readLog: `
     SELECT e.n::int, e.at, e.what, e.address, e.detail, p.name AS who, q.name AS about

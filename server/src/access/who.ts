@@ -10,6 +10,7 @@ import {
   type Right,
 } from '@lentum/core/access';
 import { HttpProblem, notFound } from '../http/errors.ts';
+import type { OpenLink } from './links.ts';
 
 export interface Account extends Holder {
   readonly id: string;
@@ -25,6 +26,8 @@ export class Who {
     readonly account: Account | undefined,
     readonly sessionId: string | undefined,
     private readonly holder: Holder,
+    /** By which somebody without an account came in. */
+    readonly link?: OpenLink,
   ) {}
 
   /** Whoever sits at this machine, where nobody signs in. */
@@ -34,6 +37,13 @@ export class Who {
 
   static signedIn(account: Account, sessionId: string): Who {
     return new Who(account, sessionId, account);
+  }
+
+  /** Somebody who came in by a link: a reader of one job. */
+  static guest(link: OpenLink, sessionId?: string): Who {
+    const { jobId } = link;
+    const holder: Holder = { firmRole: null, jobRoles: { [jobId]: 'guest' }, onlyJob: jobId };
+    return new Who(undefined, sessionId, holder, link);
   }
 
   get isNobody(): boolean {

@@ -28,6 +28,7 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   job_role: ['SELECT', 'INSERT', 'UPDATE (role)', 'DELETE'],
   device_key: ['SELECT', 'INSERT', 'UPDATE (device_id, name, session_id, withdrawn_at)'],
   access_code: ['SELECT', 'INSERT', 'UPDATE (used_at, until)'],
+  shared_link: ['SELECT', 'INSERT', 'UPDATE (ended_at, opened, opened_at)'],
   session: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   wrong_try: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   security_event: ['SELECT', 'INSERT'],

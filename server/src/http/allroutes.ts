@@ -1,6 +1,7 @@
 /** Every address that the server answers under /api/v1. */
 import { adminRoutes } from '../access/adminroutes.ts';
 import { deviceRoutes } from '../access/deviceroutes.ts';
+import { linkRoutes } from '../access/linkroutes.ts';
 import { accessRoutes } from '../access/routes.ts';
 import { buildUpRoutes } from '../buildup/routes.ts';
 import { computeRoutes } from '../compute/routes.ts';
@@ -62,6 +63,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...accessRoutes,
   ...adminRoutes,
   ...deviceRoutes,
+  ...linkRoutes,
   ...libraryRoutes,
   ...paperRoutes,
   ...printoutRoutes,

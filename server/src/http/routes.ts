@@ -44,8 +44,11 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly method: 'get' | 'put' | 'post';
   /** With `{name}` for parameters, below /api/v1. */
   readonly path: string;
-  /** Who may ask: whoever has the right, in the job that the address names; whoever has signed in; or anybody. */
-  readonly access: Right | 'signed in' | 'anybody';
+  /**
+   * Who may ask: whoever has the right, in the job that the address names; whoever has an account; those and whoever came by
+   * a link; or anybody.
+   */
+  readonly access: Right | 'account' | 'signed in' | 'anybody';
   readonly summary: string;
   readonly tag: string;
   readonly body?: B;
@@ -99,6 +102,18 @@ function methodsByPath(routes: readonly AnyRoute[]): Map<string, Set<string>> {
   return found;
 }
 
+/** @throws 401, 403 or 404 where an address is not for them */
+function admitTo(access: RouteSpec['access'], who: Who, jobId: string | undefined): void {
+  if (access === 'anybody') return;
+  if (access !== 'account' && access !== 'signed in') {
+    who.need(access, jobId);
+    return;
+  }
+  if (who.isNobody) throw new HttpProblem(401, 'Sign in first');
+  if (access === 'account' && who.link)
+    throw new HttpProblem(403, 'Only somebody with an account may do this; you read a job by a link');
+}
+
 /** @param most requests a minute from one address, by what they cost; absent for no limit */
 export function mount(
   routes: readonly AnyRoute[],
@@ -120,9 +135,8 @@ export function mount(
       const params = req.params as Record<string, string>;
       const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
       if (odd) throw badRequest(odd);
-      const who = await whoAsks(req, context.pool, context.mode);
-      if (spec.access === 'signed in' && who.isNobody) throw new HttpProblem(401, 'Sign in first');
-      if (spec.access !== 'signed in' && spec.access !== 'anybody') who.need(spec.access, params['jobId']);
+      const who = await whoAsks(req, context);
+      admitTo(spec.access, who, params['jobId']);
       res.locals['who'] = who;
       next();
     };

@@ -20,7 +20,7 @@ export const peopleRoutes = [
   route({
     method: 'put',
     path: '/people/{personId}',
-    access: 'signed in',
+    access: 'account',
     tag: 'Record',
     summary: 'Name a person, under an id made by the device, or replace the name; entries keep the id',
     body: personSchema.pick({ name: true }).strict(),
@@ -39,7 +39,7 @@ export const peopleRoutes = [
           },
         ]);
       // Where people sign in, nobody else gives them a name but an owner.
-      if (who.account && who.account.personId !== id) who.need('admit people');
+      if (who.account?.personId !== id) who.need('admit people');
       await context.pool.query(PEOPLE_SQL.write, [id, body.name]);
       return { id, name: body.name };
     },
