@@ -1,50 +1,16 @@
 /** Several people on one job: an owner at the desk, a foreman's phone, an inspector and a client, each in a browser of their own. */
 import { randomUUID } from 'node:crypto';
-import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import pg from 'pg';
-import { ensureDatabase, releaseServer } from '../scripts/lib/postgres.mjs';
-import { choosePort, startApp } from '../scripts/lib/server.mjs';
-import { PAGES } from './playwright.config.ts';
 import { inThreeThemes, overflowing } from './axe.ts';
+import { DESK, firmServer, PASSWORD, PHONE, signIn, type FirmServer } from './firmhouse.ts';
 import { downloaded, expect, test } from './support.ts';
 
-const PASSWORD = 'blue ladder tin 44';
-const FIRST_PORT = 4300;
-/** Firm mode is of a whole database: this test has a server of its own. */
-let base = '';
-let ownerUrl = '';
-let end: () => Promise<void> = () => Promise.resolve();
+let firm: FirmServer;
 test.beforeAll(async () => {
-  const database = await ensureDatabase('lentum_e2e_firm', { fresh: true });
-  const app = await startApp(database, { port: await choosePort(FIRST_PORT), quiet: true });
-  base = `http://127.0.0.1:${app.port}`;
-  ownerUrl = database.ownerUrl;
-  end = async () => {
-    await app.stop();
-    await releaseServer(database);
-  };
+  firm = await firmServer('lentum_e2e_firm');
 });
-test.afterAll(() => end());
-
-const DESK = { width: 1280, height: 800 };
-const PHONE = { width: 390, height: 844 };
-async function browserOf(
-  browser: Browser,
-  viewport: { width: number; height: number },
-): Promise<{ context: BrowserContext; page: Page }> {
-  const context = await browser.newContext({
-    ...PAGES,
-    baseURL: base,
-    viewport,
-    hasTouch: viewport === PHONE,
-  });
-  return { context, page: await context.newPage() };
-}
-const signIn = async (page: Page, name: string): Promise<void> => {
-  await page.getByLabel('Name to sign in').fill(name);
-  await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-};
+test.afterAll(() => firm.end());
 
 /** The owner lets somebody in and reads the code off the screen. */
 async function letIn(owner: Page, name: string, role: string, job?: string): Promise<string> {
@@ -75,48 +41,9 @@ async function comeIn(page: Page, code: string, name: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
 }
 
-/** A further phone comes in with a code that somebody's settings show, for one job; signs what is entered; is signed out. */
-async function phoneByCode(browser: Browser, desk: Page, job: string): Promise<void> {
-  await desk.goto('/settings');
-  await desk.getByRole('button', { name: 'Let a phone in' }).click();
-  const asking = desk.getByRole('dialog', { name: 'A phone for Fritz' });
-  expect(await inThreeThemes(desk)).toEqual([]);
-  await asking.getByRole('combobox', { name: 'It sees' }).press('Enter');
-  await desk.getByRole('option', { name: 'Velmora ferry terminal' }).click();
-  await asking.getByRole('button', { name: 'Show the code' }).click();
-  const code =
-    (await desk.getByRole('dialog', { name: 'A phone for Fritz' }).locator('.code').textContent()) ?? '';
-  expect([...(await inThreeThemes(desk)), ...(await overflowing(desk))]).toEqual([]);
-  const { context, page } = await browserOf(browser, PHONE);
-  await page.goto(`/join#${code.trim()}`);
-  await expect(page.getByText('for one job: Velmora ferry terminal.')).toBeVisible();
-  await expect(page.getByLabel('New password')).toHaveCount(0);
-  await page.getByLabel('What this device is called').fill('Van phone');
-  expect([...(await inThreeThemes(page)), ...(await overflowing(page))]).toEqual([]);
-  await page.getByRole('button', { name: 'Come in' }).click();
-  await expect(page.getByRole('link', { name: 'Velmora ferry terminal' })).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Another roof' })).toHaveCount(0);
-  await page.goto(`/jobs/${job}/site`);
-  await page.getByRole('button', { name: 'Prepared' }).first().click();
-  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible();
-  const { entries } = (await (
-    await page.request.get(`${base}/api/v1/jobs/${job}/record?after=170&limit=2000`)
-  ).json()) as { entries: { entry: { signature?: { key: string; jobId: string } } }[] };
-  expect(entries.at(-1)?.entry.signature?.jobId).toBe(job);
-  await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
-  await desk.getByRole('button', { name: 'Done' }).click();
-  await desk.getByRole('button', { name: 'Sign out there: Van phone' }).click();
-  await desk.getByRole('dialog').getByRole('button', { name: 'Sign out there' }).click();
-  await expect(desk.getByText('Van phone')).toHaveCount(0);
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-  await context.close();
-}
-
 test('a firm switches accounts on, and four people work on the demo', async ({ browser }) => {
   test.setTimeout(360_000);
-  const { context: desk, page: owner } = await browserOf(browser, DESK);
+  const { context: desk, page: owner } = await firm.browser(browser, DESK);
   await owner.goto('/settings');
   await owner.getByRole('button', { name: 'Let people sign in' }).click();
   // A password that is guessed soon is told so, and nothing is switched on.
@@ -147,10 +74,10 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   // A job that the client has nothing to do with.
   const other = randomUUID();
   const head = { name: 'Another roof', place: '', timeZone: 'Europe/Lisbon', units: 'metric' };
-  expect((await owner.request.put(`${base}/api/v1/jobs/${other}`, { data: head })).status()).toBe(201);
+  expect((await owner.request.put(`${firm.base}/api/v1/jobs/${other}`, { data: head })).status()).toBe(201);
 
   // The foreman's phone: prepares a bay in his own name, sees no prices, does not change the order.
-  const { context: van, page: phone } = await browserOf(browser, PHONE);
+  const { context: van, page: phone } = await firm.browser(browser, PHONE);
   await phone.goto('/');
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   expect([...(await inThreeThemes(phone)), ...(await overflowing(phone))]).toEqual([]);
@@ -161,7 +88,7 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   const back = phone.getByRole('button', { name: 'Take it back' });
   await expect(back).toBeVisible();
   const job = /jobs\/([^/?]+)/.exec(phone.url())?.[1] ?? '';
-  const record = await phone.request.get(`${base}/api/v1/jobs/${job}/record?after=170&limit=2000`);
+  const record = await phone.request.get(`${firm.base}/api/v1/jobs/${job}/record?after=170&limit=2000`);
   const { people } = (await record.json()) as { people: { name: string }[] };
   expect(people.map((p) => p.name)).toContain('Fritz');
   // A mis-tap: his own entry is his to take back.
@@ -176,10 +103,8 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(phone.getByRole('columnheader', { name: 'Price' })).toHaveCount(0);
   await expect(phone.getByRole('button', { name: 'Suppliers' })).toHaveCount(0);
 
-  await phoneByCode(browser, phone, job);
-
   // The client sees this job and no other, and nothing to change.
-  const { context: home, page: client } = await browserOf(browser, DESK);
+  const { context: home, page: client } = await firm.browser(browser, DESK);
   await comeIn(client, codes.carla, 'Carla');
   await expect(client.getByRole('link', { name: 'Velmora ferry terminal' })).toBeVisible();
   await expect(client.getByRole('link', { name: 'Another roof' })).toHaveCount(0);
@@ -193,7 +118,7 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(client.getByRole('link', { name: 'Whole job as JSON' })).toHaveCount(0);
 
   // The inspector keeps a snag; the record has it in his name, and the work is not his to log.
-  const { context: third, page: inspector } = await browserOf(browser, DESK);
+  const { context: third, page: inspector } = await firm.browser(browser, DESK);
   await comeIn(inspector, codes.ivo, 'Ivo');
   await inspector.goto(`/jobs/${job}/site?zone=hall&bay=hall-3`);
   await expect(inspector.getByRole('button', { name: 'Prepared', exact: true })).toHaveCount(0);
@@ -215,7 +140,7 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
     client.getByRole('button', { name: 'Receipt', exact: true }).click(),
   );
   await expect(client.getByText('Keep it away from this server.')).toBeVisible();
-  const database = new pg.Client({ connectionString: ownerUrl });
+  const database = new pg.Client({ connectionString: firm.ownerUrl });
   await database.connect();
   await database.query(`
     BEGIN; SET LOCAL session_replication_role = replica;
@@ -241,7 +166,7 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   // Without a signal, and signed out from the desk meanwhile: the door, the same page behind it, nothing lost.
   await owner.goto(`/jobs/${job}/site`);
   await expect(owner.getByRole('heading', { level: 1, name: 'Velmora ferry terminal' })).toBeVisible();
-  const { accounts } = (await (await owner.request.get(`${base}/api/v1/accounts`)).json()) as {
+  const { accounts } = (await (await owner.request.get(`${firm.base}/api/v1/accounts`)).json()) as {
     accounts: { id: string; name: string }[];
   };
   const idOf = (name: string): string => accounts.find((a) => a.name === name)?.id ?? '';
@@ -250,13 +175,13 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(phone.getByRole('heading', { level: 1, name: 'Velmora ferry terminal' })).toBeVisible();
   const prepared = phone.getByRole('button', { name: 'Prepared' }).first();
   await expect(prepared).toBeVisible();
-  const before = (await (await phone.request.get(`${base}/api/v1/jobs/${job}/record-check`)).json()) as {
+  const before = (await (await phone.request.get(`${firm.base}/api/v1/jobs/${job}/record-check`)).json()) as {
     entries: number;
   };
   await van.setOffline(true);
   await prepared.click();
   await expect(phone.getByText(/1 kept here/)).toBeVisible();
-  await owner.request.post(`${base}/api/v1/accounts/${idOf('Fritz')}/sign-out`, { data: {} });
+  await owner.request.post(`${firm.base}/api/v1/accounts/${idOf('Fritz')}/sign-out`, { data: {} });
   await van.setOffline(false);
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await signIn(phone, 'fritz');
@@ -264,7 +189,7 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect
     .poll(async () => {
       const { entries } = (await (
-        await phone.request.get(`${base}/api/v1/jobs/${job}/record?after=${before.entries}&limit=2000`)
+        await phone.request.get(`${firm.base}/api/v1/jobs/${job}/record?after=${before.entries}&limit=2000`)
       ).json()) as { entries: { entry: { kind: string; personId: string; signature?: object } }[] };
       return entries.map(({ entry: e }) => [e.kind, e.personId === idOf('Fritz'), e.signature !== undefined]);
     })

@@ -2,6 +2,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { generateKeyPairSync, sign } from 'node:crypto';
 import { nextTick, ref } from 'vue';
+import type { Gate } from '@lentum/core/gates';
 import { link, type Entry, type StoredEntry } from '@lentum/core/record';
 import { receiptText, type Receipt } from '@lentum/core/sealed';
 import type * as SessionModule from '../src/app/session.ts';
@@ -76,6 +77,31 @@ describe('what may be done', () => {
     expect(heldAt('order', 'job')).toBe('Only an owner or an estimator may change the order.');
     expect(heldAt('site', 'job')).toBe(undefined);
     expect(heldAt('record', 'job')).toBe(undefined);
+  });
+});
+
+describe('gates of a bay', () => {
+  const gate = (settle: object, fixed = false) => ({ settle, fixed, key: 'k' }) as unknown as Gate;
+  it('are settled and answered for by those who may, and their buttons are nobody else’s', async () => {
+    const { maySettle, mayTakeOver } = await import('../src/site/settling.ts');
+    const opened = gate({ by: 'entry', kind: 'opening', known: { to: 'rain', step: 'opened' } });
+    const prepared = gate({ by: 'entry', kind: 'preparation', known: {} });
+    const accepted = gate({ by: 'entry', kind: 'detail', known: { step: 'accepted' } });
+    const rolled = gate({ by: 'method' });
+    const all = [opened, prepared, accepted, rolled];
+    const may = (): boolean[] => [
+      ...all.map((g) => maySettle(g, 'job')),
+      ...[opened, gate({}, true)].map((g) => mayTakeOver(g, 'job')),
+    ];
+    await signedIn(ANNA);
+    expect(may()).toEqual([false, true, false, false, false, false]);
+    await signedIn(BEN);
+    // A client accepts, also in place of a licensed person who is named.
+    expect(may()).toEqual([false, false, true, false, false, true]);
+    await signedIn(undefined);
+    expect(may()).toEqual([false, false, false, false, false, false]);
+    // Pages may be looked at by whoever reads the job.
+    expect(maySettle(gate({ by: 'survey' }), 'job')).toBe(true);
   });
 });
 

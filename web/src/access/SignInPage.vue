@@ -7,6 +7,7 @@ import CodeForm from './CodeForm.vue';
 import { codeOfHash } from './codewords.ts';
 import { givenRule, loginRule } from './loginrules.ts';
 import { useSendForm } from './sendform.ts';
+import SharedPage from './SharedPage.vue';
 import SignInName from './SignInName.vue';
 
 const route = useRoute();
@@ -28,7 +29,8 @@ const enter = (): Promise<void> =>
   <main class="page">
     <div class="door">
       <p class="firm quiet">{{ session.firm ?? 'Lentum' }}</p>
-      <template v-if="withCode">
+      <SharedPage v-if="route.name === 'shared'" />
+      <template v-else-if="withCode">
         <CodeForm :code="joining ? codeOfHash(route.hash) : ''" />
         <p><el-button link type="primary" @click="chosen = 'password'">I have a password</el-button></p>
       </template>

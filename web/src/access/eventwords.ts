@@ -55,6 +55,14 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return about === null
         ? `${by} signed out another device; its key is withdrawn.`
         : `${by} signed out a device of ${of}; its key is withdrawn.`;
+    case 'link made':
+      return `${by} made a link to a job for ${String(detail['forWhom'])}.`;
+    case 'link opened':
+      return 'Somebody came in by a link.';
+    case 'link ended':
+      return `${by} ended the link for ${String(detail['forWhom'])}.`;
+    case 'wrong link':
+      return 'Somebody tried a link that is not good.';
     case 'password changed':
       return `${by} changed the password.`;
     case 'account closed':

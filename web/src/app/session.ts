@@ -33,6 +33,13 @@ export interface Session {
   readonly mode: 'single' | 'firm';
   readonly firm?: string | undefined;
   readonly account?: SignedIn | undefined;
+  /** Somebody who came in by a link, and reads one job. */
+  readonly guest?: Guest | undefined;
+}
+export interface Guest {
+  readonly jobId: string;
+  readonly opens: 'job' | 'handover';
+  readonly until: string;
 }
 
 const last = useStorage<Session>('lentum.session', { mode: 'single' });
@@ -42,12 +49,21 @@ const lastAccount = useStorage('lentum.account', '');
 export const session = readonly(last);
 export const signsIn = computed(() => last.value.mode === 'firm');
 export const account = computed(() => last.value.account);
+export const guest = computed(() => last.value.guest);
 /** People sign in here, and nobody has. */
-export const isLockedOut = computed(() => signsIn.value && !account.value);
+export const isLockedOut = computed(() => signsIn.value && !account.value && !guest.value);
 /** Somebody else is here than the one whose pages are open: they are to be read anew. */
 export const changedHands = ref(false);
 
-const holder = computed<Holder>(() => (signsIn.value ? (account.value ?? NOBODY_IN) : ALONE));
+const asGuest = ({ jobId }: Guest): Holder => ({
+  firmRole: null,
+  jobRoles: { [jobId]: 'guest' },
+  onlyJob: jobId,
+});
+const holder = computed<Holder>(() => {
+  if (!signsIn.value) return ALONE;
+  return account.value ?? (guest.value ? asGuest(guest.value) : NOBODY_IN);
+});
 
 /** Whether whoever holds this device may do it. @param jobId of the job that it is about */
 export const may = (right: Right, jobId?: string): boolean => holds(holder.value, right, jobId);
@@ -79,12 +95,12 @@ export const signedPerson = (): Person | undefined =>
 
 /** Takes what the server says. What the device keeps of jobs goes when somebody else comes. */
 export async function takeSession(now: Session): Promise<void> {
-  const { account: coming } = now;
-  if (coming && lastAccount.value !== '' && lastAccount.value !== coming.id) {
+  const coming = now.account?.id ?? (now.guest && `guest of ${now.guest.jobId}`);
+  if (coming !== undefined && lastAccount.value !== '' && lastAccount.value !== coming) {
     await forgetCopies();
     changedHands.value = true;
   }
-  if (coming) lastAccount.value = coming.id;
+  if (coming !== undefined) lastAccount.value = coming;
   last.value = now;
 }
 

@@ -38,6 +38,7 @@ import MovesStrip from './MovesStrip.vue';
 import { worded } from '../app/wording.ts';
 import { copy } from '../app/copy.ts';
 import TypedFrom from './TypedFrom.vue';
+import { offWhere } from '../shared/heldpage.ts';
 
 const props = defineProps<{
   buildUp: BuildUp;
@@ -164,10 +165,10 @@ function takeOut(id: string): void {
             </el-dropdown-menu>
           </template>
         </el-dropdown>
-        <el-button v-if="layer" :disabled="buildUp.layers.length < 2" @click="takeOut(layer.id)"
+        <el-button v-if="layer" v-bind="offWhere(buildUp.layers.length < 2)" @click="takeOut(layer.id)"
           >Take out the {{ layer.name.toLowerCase() }}</el-button
         >
-        <el-button :aria-expanded="typing" @click="typing = !typing">{{
+        <el-button :disabled="false" :aria-expanded="typing" @click="typing = !typing">{{
           typing ? 'Close the layer’s figures' : 'Open the layer’s figures'
         }}</el-button>
         <TypedFrom v-if="typing" />

@@ -28,6 +28,10 @@ import { choose as chooseBuildUp, revise } from './revise.ts';
 import { askedOf } from './situation.ts';
 import SourceBar from './SourceBar.vue';
 import ZoneRates from './ZoneRates.vue';
+import HeldFields from '../shared/HeldFields.vue';
+import { useHeld } from '../shared/heldpage.ts';
+
+const readOnly = useHeld();
 
 const job = useJob();
 const library = useLibrary();
@@ -167,14 +171,14 @@ function moveTo(newer: BuildUp): void {
       <div v-if="held" class="head">
         <h1>{{ held.name }}</h1>
         <span class="tag">{{ tag }}</span>
-        <el-button class="end" @click="choosing = !choosing">{{
+        <el-button v-if="!readOnly" class="end" @click="choosing = !choosing">{{
           choosing ? 'Keep this one' : 'Choose another'
         }}</el-button>
       </div>
       <template v-else-if="!choosing">
         <h1>No build-up for {{ chosen.zone.name }} yet</h1>
         <p class="quiet">Its layers, rates, times and limits follow from what it is sealed with.</p>
-        <el-button type="primary" @click="choosing = true">Choose for me</el-button>
+        <el-button v-if="!readOnly" type="primary" @click="choosing = true">Choose for me</el-button>
       </template>
       <ChoosePanel
         v-if="choosing && asked"
@@ -186,7 +190,7 @@ function moveTo(newer: BuildUp): void {
         @take="take"
         @close="choosing = false"
       />
-      <template v-if="held && terms && asked">
+      <HeldFields v-if="held && terms && asked">
         <p class="glance"><SourceBar :of="held" /></p>
         <RevisionNotice :build-up="held" :terms="terms" :pace="asked.pace" @move="moveTo" />
         <p v-if="frozen" class="quiet">
@@ -220,7 +224,7 @@ function moveTo(newer: BuildUp): void {
           <BinderPanel :build-up="held" :edit="edit" />
           <CautionCard :build-up="held" />
         </BuildUpEditor>
-      </template>
+      </HeldFields>
     </template>
   </main>
 </template>

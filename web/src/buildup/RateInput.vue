@@ -13,6 +13,7 @@ import {
 } from '@lentum/core/units';
 import { useOddText } from '../shared/oddtext.ts';
 import { useUnits } from '../shared/units.ts';
+import { offWhere } from '../shared/heldpage.ts';
 
 const props = defineProps<{ coat: Coat; disabled?: boolean }>();
 const emit = defineEmits<{ change: [rate: Ranged & { basis: RateBasis }] }>();
@@ -66,7 +67,7 @@ function read(): void {
       v-model="text"
       class="num-input rate"
       :class="{ 'is-wrong': problem, ranged: coat.rate.range }"
-      :disabled="disabled"
+      v-bind="offWhere(disabled)"
       :aria-label="`${coat.name}, rate in ${unit(quantity)}`"
       :aria-invalid="problem ? 'true' : undefined"
       :aria-describedby="problem ? id : undefined"

@@ -56,14 +56,16 @@ const showOwn = ref(false);
   <p v-if="own.length > 0" class="quiet">
     Changed for this job since library revision {{ buildUp.taken?.revision }}: {{ own.length }}
     {{ own.length === 1 ? 'figure' : 'figures' }}.
-    <el-button text @click="showOwn = !showOwn">{{ showOwn ? 'Hide them' : 'Show them' }}</el-button>
+    <el-button text :disabled="false" @click="showOwn = !showOwn">{{
+      showOwn ? 'Hide them' : 'Show them'
+    }}</el-button>
   </p>
   <DifferenceList v-if="showOwn && own.length > 0" :differences="own" />
   <div v-if="newer" class="newer">
     <p>
       <strong>The library has revision {{ newer.revision }}.</strong> This job keeps revision
       {{ buildUp.taken?.revision }} until somebody moves it.
-      <el-button text @click="shown = !shown">{{
+      <el-button text :disabled="false" @click="shown = !shown">{{
         shown ? 'Hide what differs' : 'Show what differs'
       }}</el-button>
     </p>

@@ -9,6 +9,7 @@ import PickList from '../shared/PickList.vue';
 import RangedInput from '../shared/RangedInput.vue';
 import TextInput from '../shared/TextInput.vue';
 import { typedNumber, useEditing } from './editing.ts';
+import { offWhere } from '../shared/heldpage.ts';
 
 export interface RowColumn {
   readonly key: string;
@@ -120,7 +121,7 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
             <el-button
               text
               :icon="Close"
-              :disabled="rows.length <= least"
+              v-bind="offWhere(rows.length <= least)"
               :aria-label="`${label}: take out row ${i + 1}`"
               @click="
                 emit(

@@ -2,12 +2,13 @@
 /** A detail is made by one person and looked at by another: both go into the record. */
 import { computed, ref } from 'vue';
 import type { Detail } from '@lentum/core/details';
-import type { DetailEntry } from '@lentum/core/record';
+import type { DetailEntry, EntryOf } from '@lentum/core/record';
 import { useJob } from '../app/job.ts';
 import PhotoPicker from '../shared/pictures/PhotoPicker.vue';
 import { usePictures } from '../shared/pictures/pictures.ts';
 import { useSending, useTapping } from '../site/sending.ts';
 import { useSigning } from './signing.ts';
+import { whyNotEnter } from '../app/session.ts';
 
 const props = defineProps<{ detail: Detail }>();
 const job = useJob();
@@ -25,6 +26,9 @@ function empty(): void {
   photos.value = [];
   marks.value = [];
 }
+const mayStep = (step: DetailEntry['step']): boolean =>
+  whyNotEnter({ kind: 'detail', body: { step } as EntryOf<'detail'>['body'] }, job.id) === undefined;
+const mayAny = computed(() => mayStep('made') || mayStep('accepted'));
 const tapping = useTapping();
 const enter = (step: DetailEntry['step']): Promise<void> =>
   tapping(async () => {
@@ -45,15 +49,26 @@ const refuse = (): Promise<void> => send(() => sign(props.detail, 'refused', not
 <template>
   <div class="sign no-print">
     <p role="status">{{ words }}</p>
-    <PhotoPicker v-model="photos" v-model:marks="marks" :at-ms="undefined" />
-    <div class="bar">
-      <el-button v-if="!state || state.step === 'refused'" class="tap" type="primary" @click="enter('made')"
+    <PhotoPicker v-if="mayAny" v-model="photos" v-model:marks="marks" :at-ms="undefined" />
+    <div v-if="mayAny" class="bar">
+      <el-button
+        v-if="(!state || state.step === 'refused') && mayStep('made')"
+        class="tap"
+        type="primary"
+        @click="enter('made')"
         >It is made</el-button
       >
-      <el-button v-if="state?.step === 'made'" class="tap" type="primary" @click="enter('accepted')"
+      <el-button
+        v-if="state?.step === 'made' && mayStep('accepted')"
+        class="tap"
+        type="primary"
+        @click="enter('accepted')"
         >Accept it</el-button
       >
-      <el-button v-if="state && state.step !== 'refused' && !refusing" class="tap" @click="refusing = true"
+      <el-button
+        v-if="state && state.step !== 'refused' && !refusing && mayStep('refused')"
+        class="tap"
+        @click="refusing = true"
         >Refuse it</el-button
       >
     </div>

@@ -16,7 +16,7 @@ import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
 import { actKeys } from '../app/actkeys.ts';
 import { usePreferences } from '../app/preferences.ts';
-import { account, changedHands, isLockedOut, may, signsIn } from '../app/session.ts';
+import { account, changedHands, guest, isLockedOut, may, signsIn } from '../app/session.ts';
 import { openWorking } from '../app/working.ts';
 import { finding } from '../app/finding.ts';
 
@@ -52,7 +52,7 @@ watch(
   { immediate: true },
 );
 // Somebody else: nothing of what is in memory is theirs.
-watch(changedHands, () => location.replace('/jobs'));
+watch(changedHands, () => (guest.value ? location.reload() : location.replace('/jobs')));
 const shown = ref(false);
 watch(openWorking, (figure) => {
   if (figure) shown.value = true;

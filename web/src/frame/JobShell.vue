@@ -9,7 +9,7 @@ import { isOfAllRoofs, useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import { finding } from '../app/finding.ts';
-import { may } from '../app/session.ts';
+import { may, signsIn } from '../app/session.ts';
 import { followJob } from '../app/live.ts';
 import { zoneName } from '../app/time.ts';
 import HeldPage from '../shared/HeldPage.vue';
@@ -30,6 +30,7 @@ const LogForms = defineAsyncComponent(() => import('../site/LogForms.vue'));
 const MoreSheet = defineAsyncComponent(() => import('./MoreSheet.vue'));
 /** What verifies signatures is fetched once the job stands. */
 const ReceiptAlarm = defineAsyncComponent(() => import('./ReceiptAlarm.vue'));
+const LinksDialog = defineAsyncComponent(() => import('../access/LinksDialog.vue'));
 const RulesDialog = defineAsyncComponent(() => import('../jobs/RulesDialog.vue'));
 
 /** Fetched once the job stands; without a signal it is fetched when there is one again. */
@@ -76,6 +77,7 @@ watch(
 
 const { chosenId } = useChosenZone();
 const editing = ref(false);
+const sharing = ref(false);
 const more = ref(false);
 const route = useRoute();
 /** Where one is, in a word: parts of Site have their own. */
@@ -161,6 +163,9 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
           <el-button text size="small" @click="editing = true">Change</el-button>
           <el-button text size="small" @click="ruling = true">Rules</el-button>
         </template>
+        <el-button v-if="signsIn && may('share job', jobId)" text size="small" @click="sharing = true"
+          >Share</el-button
+        >
         <el-button v-if="chosenId && may('enter', jobId)" text size="small" @click="logOn('snag')">{{
           worded('Snag')
         }}</el-button>
@@ -169,7 +174,9 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       <SaveState />
     </section>
     <StageStrip />
-    <p v-if="held" class="reads no-print" role="note">You read this page. {{ held }}</p>
+    <aside v-if="held" class="reads no-print" aria-label="Who may change this page">
+      You read this page. {{ held }}
+    </aside>
     <NextStep v-if="may('change job', jobId)" />
     <ReceiptAlarm />
     <RefusedEntries />
@@ -183,6 +190,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       v-model="more"
       @change="editing = true"
       @rules="ruling = true"
+      @share="sharing = true"
       @snag="logOn('snag')"
       @find="finding = true"
     />
@@ -195,6 +203,7 @@ const clock = computed(() => `${job.time(job.nowMs)} ${zoneName(job.timeZone, jo
       :trouble="refused"
       @done="change"
     />
+    <LinksDialog v-if="sharing" :job-id="jobId" @close="sharing = false" />
     <RulesDialog
       v-if="ruling"
       v-model="ruling"

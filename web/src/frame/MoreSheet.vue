@@ -8,7 +8,7 @@ import { may, signsIn } from '../app/session.ts';
 import { worded } from '../app/wording.ts';
 
 const open = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ change: []; rules: []; snag: []; find: [] }>();
+const emit = defineEmits<{ change: []; rules: []; share: []; snag: []; find: [] }>();
 const job = useJob();
 const states = useStageStates();
 const PLACES = (
@@ -28,15 +28,21 @@ const ACTS = (
     ['find', 'Find in this job'],
     ['change', 'Change the job'],
     ['rules', 'Rules of the job'],
+    ['share', 'Links to share'],
   ] as const
 ).filter(([what]) =>
-  what === 'change' || what === 'rules' ? may('change job', job.id) : what === 'find' || may('enter', job.id),
+  what === 'change' || what === 'rules'
+    ? may('change job', job.id)
+    : what === 'share'
+      ? signsIn.value && may('share job', job.id)
+      : what === 'find' || may('enter', job.id),
 );
 function act(what: (typeof ACTS)[number][0]): void {
   open.value = false;
   if (what === 'snag') emit('snag');
   else if (what === 'find') emit('find');
   else if (what === 'change') emit('change');
+  else if (what === 'share') emit('share');
   else emit('rules');
 }
 </script>

@@ -9,6 +9,7 @@ const RIGHT_OF: Readonly<Record<string, Right>> = {
   order: 'change order',
   programme: 'change programme',
   handover: 'change handover',
+  upkeep: 'change handover',
 };
 
 /** Why whoever is signed in may only read a stage, as a sentence; undefined where they may change it. */

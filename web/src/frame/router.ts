@@ -39,6 +39,12 @@ export const router = createRouter({
       meta: { title: 'Come in' },
     },
     {
+      path: '/shared',
+      name: 'shared',
+      component: () => import('../access/SharedDoor.vue'),
+      meta: { title: 'A shared job' },
+    },
+    {
       path: '/settings',
       name: 'settings',
       component: () => import('../settings/SettingsPage.vue'),

@@ -14,6 +14,8 @@ import HandoverPapers from './HandoverPapers.vue';
 import ProofList from './ProofList.vue';
 import SnagList from './SnagList.vue';
 import UpkeepSummary from './UpkeepSummary.vue';
+import { may } from '../app/session.ts';
+import HeldFields from '../shared/HeldFields.vue';
 
 const WrongSheet = defineAsyncComponent(() => import('./WrongSheet.vue'));
 
@@ -51,7 +53,9 @@ const onRecord = (bay: string): void =>
 <template>
   <main class="page">
     <div class="bar top">
-      <el-button v-if="chosen" class="end" @click="wrong = true">Something went wrong</el-button>
+      <el-button v-if="chosen && may('enter', job.id)" class="end" @click="wrong = true"
+        >Something went wrong</el-button
+      >
     </div>
     <p v-if="!chosen">
       Nothing to hand over yet: it takes a zone. <RouterLink :to="{ name: 'survey' }">Survey</RouterLink>
@@ -100,7 +104,7 @@ const onRecord = (bay: string): void =>
           :unproven="(proof?.length ?? 0) - good"
           @hand-over="forms?.log(zoneId, [], 'upkeep', { step: 'handed over' })"
         />
-        <AskedPart :zone-id="zoneId" />
+        <HeldFields><AskedPart :zone-id="zoneId" /></HeldFields>
         <SnagList :zone-id="zoneId" @add="forms?.log(zoneId, [], 'snag')" />
         <h2>Seal of the record</h2>
         <p v-if="last">

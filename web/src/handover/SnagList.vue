@@ -10,6 +10,7 @@ import VerdictMark from '../shared/VerdictMark.vue';
 import { useTapping } from '../site/sending.ts';
 import { rightNowMs } from '../app/righttime.ts';
 import { toDay } from '../app/time.ts';
+import { may } from '../app/session.ts';
 
 const props = defineProps<{ zoneId: string }>();
 const emit = defineEmits<{ add: [] }>();
@@ -45,7 +46,9 @@ const say = (s: Snag, step: 'done' | 'accepted' | 'refused'): Promise<void> =>
     <div class="head">
       <h2>{{ worded('Snags') }}</h2>
       <span v-if="snags.length > 0" class="quiet">{{ open }} open of {{ snags.length }}</span>
-      <el-button class="end" @click="emit('add')">{{ worded('Add a snag') }}</el-button>
+      <el-button v-if="may('enter', job.id)" class="end" @click="emit('add')">{{
+        worded('Add a snag')
+      }}</el-button>
     </div>
     <p v-if="snags.length === 0" class="quiet">Nothing is to be put right.</p>
     <ul>
@@ -76,7 +79,7 @@ const say = (s: Snag, step: 'done' | 'accepted' | 'refused'): Promise<void> =>
             :what="s.what"
           />
         </div>
-        <div v-if="s.state !== 'accepted'" class="acts">
+        <div v-if="s.state !== 'accepted' && may('enter', job.id)" class="acts">
           <el-button v-if="s.state === 'open'" class="tap" @click="say(s, 'done')">Done</el-button>
           <template v-else>
             <el-button class="tap" @click="say(s, 'accepted')">Accept</el-button>

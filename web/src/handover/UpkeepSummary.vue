@@ -6,6 +6,7 @@ import { upkeepOfZone } from '@lentum/core/upkeep';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
+import { may } from '../app/session.ts';
 
 const props = defineProps<{ zoneId: string; unproven: number }>();
 const emit = defineEmits<{ handOver: [] }>();
@@ -28,8 +29,11 @@ const first = computed(() => {
       {{ worded(openWords(handed.body.unproven)) }}
     </p>
     <div v-else class="bar">
-      <el-button @click="emit('handOver')">Hand over</el-button>
-      <span v-if="unproven > 0" class="quiet">with {{ unproven }} not proven, which the entry will say</span>
+      <el-button v-if="may('enter', job.id)" @click="emit('handOver')">Hand over</el-button>
+      <span v-else>Not handed over yet</span>
+      <span v-if="unproven > 0 && may('enter', job.id)" class="quiet"
+        >with {{ unproven }} not proven, which the entry will say</span
+      >
     </div>
     <h2>Upkeep</h2>
     <dl v-if="plan" class="pairs">

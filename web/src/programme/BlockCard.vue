@@ -7,6 +7,9 @@ import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import PickList from '../shared/PickList.vue';
+import { useHeld } from '../shared/heldpage.ts';
+
+const held = useHeld();
 
 const props = defineProps<{ answer: PlanAnswer; block: Block }>();
 const emit = defineEmits<{
@@ -37,7 +40,7 @@ const holds = computed(() => {
       {{ crew?.name }}
     </p>
     <p v-if="holds">Done as planned in <FigureText :figure="holds" /> of the ways the weather may go.</p>
-    <div v-if="!crew?.inspects" class="bar">
+    <div v-if="!held && !crew?.inspects" class="bar">
       <PickList
         class="crew"
         own
@@ -49,7 +52,9 @@ const holds = computed(() => {
       <el-button v-if="!isPinned" @click="emit('pin', block, undefined)">Keep it there</el-button>
       <el-button v-else @click="emit('free', block)">Leave it to the plan</el-button>
     </div>
-    <p class="quiet">Drag it, or move it with the arrow keys: a quarter of an hour, with Shift a day.</p>
+    <p v-if="!held" class="quiet">
+      Drag it, or move it with the arrow keys: a quarter of an hour, with Shift a day.
+    </p>
   </section>
 </template>
 

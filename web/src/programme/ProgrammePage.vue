@@ -41,6 +41,10 @@ import KeptPanel from './KeptPanel.vue';
 import PricePanel from './PricePanel.vue';
 import SetupDrawer from './SetupDrawer.vue';
 import WhatIf from './WhatIf.vue';
+import HeldFields from '../shared/HeldFields.vue';
+import { useHeld } from '../shared/heldpage.ts';
+
+const held = useHeld();
 
 const job = useJob();
 useAllRoofs();
@@ -180,7 +184,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         <el-button @click="setting = true">Crews and dates</el-button>
         <el-button v-if="share === undefined" @click="plan">Plan again</el-button>
         <el-button v-else @click="stop">Stop the search</el-button>
-        <el-button type="primary" :disabled="!answer || share !== undefined" @click="keep"
+        <el-button v-if="!held" type="primary" :disabled="!answer || share !== undefined" @click="keep"
           >Keep this plan</el-button
         >
       </span>
@@ -267,7 +271,7 @@ const isWide = useMediaQuery('(min-width: 1000px)');
         <DaySheetPanel v-if="day && onSheet" :answer="onSheet" :day="day" @choose="(key) => (chosen = key)" />
       </aside>
     </div>
-    <SetupDrawer v-model="setting" />
+    <HeldFields><SetupDrawer v-model="setting" /></HeldFields>
   </main>
 </template>
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import GuestPart from '../access/GuestPart.vue';
 import OwnAccount from '../access/OwnAccount.vue';
 import SwitchOn from '../access/SwitchOn.vue';
 import FirmPractice from './FirmPractice.vue';
 import TextInput from '../shared/TextInput.vue';
-import { account, may, signsIn } from '../app/session.ts';
+import { account, guest, may, signsIn } from '../app/session.ts';
 import { THEMES, usePreferences } from '../app/preferences.ts';
 
 const preferences = usePreferences();
@@ -56,6 +57,7 @@ function setCurrency(text: string): void {
       <p class="quiet">Three letters. Prices are shown as they were entered; nothing is converted.</p>
     </section>
     <OwnAccount v-if="account" />
+    <GuestPart v-else-if="guest" />
     <section v-else>
       <h2><label for="who">Who holds this device</label></h2>
       <el-input id="who" v-model="preferences.who" maxlength="80" placeholder="name that signs new entries" />

@@ -7,3 +7,6 @@ export const provideHeld = (held: Readonly<Ref<boolean>>): void => provide(HELD,
 
 /** Whether the page around is only read. */
 export const useHeld = (): Readonly<Ref<boolean>> => inject(HELD, () => ref(false), true);
+
+/** For a control that is off for a reason of its own, and else as the fields around it are. */
+export const offWhere = (off: boolean): { disabled?: true } => (off ? { disabled: true } : {});

@@ -10,7 +10,7 @@ import SayParts from '../shared/SayParts.vue';
 import VerdictMark from '../shared/VerdictMark.vue';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
-import { settleByTap, settlingOf, takeOver } from './settling.ts';
+import { maySettle, mayTakeOver, settleByTap, settlingOf, takeOver } from './settling.ts';
 import { useSending, useTapping } from './sending.ts';
 
 const props = defineProps<{ call: Call }>();
@@ -23,7 +23,7 @@ const against = computed(() =>
   props.call.gates
     .filter((g) => g.answer !== 'holds')
     .sort((a, b) => Number(!stands(a)) - Number(!stands(b)) || ORDER[a.answer] - ORDER[b.answer])
-    .map((gate) => ({ gate, settling: settlingOf(gate) })),
+    .map((gate) => ({ gate, settling: maySettle(gate, job.id) ? settlingOf(gate) : undefined })),
 );
 const holding = computed(() => props.call.gates.filter((g) => g.answer === 'holds'));
 const holds = computed(() => {
@@ -113,7 +113,9 @@ const take = (): Promise<void> =>
               >{{ worded(settling.name) }}</el-button
             >
             <el-button
-              v-if="call.layer && taking?.key !== gate.key && gate.fixed !== 'never'"
+              v-if="
+                call.layer && taking?.key !== gate.key && gate.fixed !== 'never' && mayTakeOver(gate, job.id)
+              "
               text
               class="tap"
               @click="begin(gate)"

@@ -1,10 +1,11 @@
 /** What is done about a gate: settled by its one tap, or taken over by name and reason. */
 import type { Gate } from '@lentum/core/gates';
-import type { Body } from '@lentum/core/record';
+import type { Body, Entry } from '@lentum/core/record';
 import { ALL_DETAILS, sharesByArea } from '@lentum/core/record';
 import type { Bay } from '@lentum/core/site';
 import { rightNow } from '../app/righttime.ts';
 import type { useJob } from '../app/job.ts';
+import { may, whyNotEnter } from '../app/session.ts';
 import type { Values } from './log/fields.ts';
 import type { LoggedKind } from './log/form.ts';
 
@@ -57,6 +58,23 @@ export function settlingOf({ settle, answer, key }: Gate): Settling {
   }
 }
 
+/** Whether whoever holds the device may do what the gate's button does; pages may be looked at by everybody. */
+export function maySettle({ settle }: Gate, jobId: string): boolean {
+  if (settle?.by === 'method') return may('change weather', jobId);
+  if (settle?.by !== 'entry') return true;
+  return (
+    whyNotEnter({ kind: settle.kind, body: settle.known as unknown as Entry['body'] }, jobId) === undefined
+  );
+}
+
+const takingOver = (gate: Gate): 'accepted' | 'gate taken over' =>
+  gate.fixed ? 'accepted' : 'gate taken over';
+
+/** Whether whoever holds the device may answer for a gate. */
+export const mayTakeOver = (gate: Gate, jobId: string): boolean =>
+  whyNotEnter({ kind: 'decision', body: { what: takingOver(gate) } as Body<'decision'> }, jobId) ===
+  undefined;
+
 /** The entry that one tap makes; it can be taken back for a while. */
 export async function settleByTap(job: Job, bay: Bay, { settle, name }: Gate): Promise<void> {
   if (settle?.by !== 'entry') return;
@@ -89,7 +107,7 @@ export async function takeOver(
   const where = { zoneId: bay.zoneId, bays: sharesByArea([bay]) };
   await job.tap(`${bay.label}: ${gate.name.toLowerCase()} taken over`, 'decision', where, {
     at: rightNow(),
-    what: gate.fixed ? 'accepted' : 'gate taken over',
+    what: takingOver(gate),
     about: { gate: gate.key, layerId },
     ...(gate.fixed ? { licence } : {}),
     reason,

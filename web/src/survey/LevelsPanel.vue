@@ -20,6 +20,7 @@ import type { ZoneFalls } from './falls.ts';
 import FallsResult from './FallsResult.vue';
 import NewPlace from './NewPlace.vue';
 import { NEW_PLACE } from './openplace.ts';
+import { offWhere } from '../shared/heldpage.ts';
 
 const props = defineProps<{
   zone: Zone;
@@ -128,7 +129,9 @@ const breakWords = (line: readonly string[]): string =>
       <el-radio-button value="height">heights</el-radio-button>
       <el-radio-button value="staff">{{ worded('staff readings') }}</el-radio-button>
     </el-radio-group>
-    <el-button :disabled="placing === NEW_PLACE" @click="emit('place', NEW_PLACE)">Add levels</el-button>
+    <el-button v-bind="offWhere(placing === NEW_PLACE)" @click="emit('place', NEW_PLACE)"
+      >Add levels</el-button
+    >
   </div>
   <p class="quiet">
     {{

@@ -3,7 +3,9 @@
 import { worded } from '../app/wording.ts';
 import { EXPORTS, type ExportKind } from './exports.ts';
 import { TAPED_FORMS, type TapedForm } from './newzone.ts';
+import { useHeld } from '../shared/heldpage.ts';
 
+const held = useHeld();
 defineProps<{ canExport: boolean }>();
 const emit = defineEmits<{
   walk: [];
@@ -26,7 +28,7 @@ function begin(way: Way): void {
 
 <template>
   <span class="bar">
-    <el-dropdown trigger="click" @command="begin">
+    <el-dropdown v-if="!held" trigger="click" @command="begin">
       <el-button>{{ worded('New zone') }}</el-button>
       <template #dropdown>
         <el-dropdown-menu>

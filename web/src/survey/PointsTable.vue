@@ -6,6 +6,7 @@ import { corner, distance } from '@lentum/core/geometry';
 import { insertCorner, removeCorner, setSideLength, turnAtDeg, type Zone } from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
+import { offWhere } from '../shared/heldpage.ts';
 
 const props = defineProps<{ zone: Zone; side: number | undefined }>();
 const emit = defineEmits<{ change: [zone: Zone]; chooseSide: [side: number]; chooseCorner: [k: number] }>();
@@ -81,7 +82,7 @@ const turnWords = (deg: number): string =>
             <el-button
               text
               :icon="Delete"
-              :disabled="points.length <= 3"
+              v-bind="offWhere(points.length <= 3)"
               :aria-label="`Take out corner ${i + 1}`"
               @click="emit('change', removeCorner(zone, i))"
             />

@@ -37,6 +37,11 @@ import TextInput from '../shared/TextInput.vue';
 import InspectionList from './InspectionList.vue';
 import LoadsPanel from './LoadsPanel.vue';
 import TestTable from './TestTable.vue';
+import { mayEnterSome } from '../app/session.ts';
+import HeldFields from '../shared/HeldFields.vue';
+import { useHeld } from '../shared/heldpage.ts';
+
+const held = useHeld();
 
 const MoistureMap = defineAsyncComponent(() => import('./MoistureMap.vue'));
 
@@ -206,6 +211,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
         id="laid-on"
         type="date"
         class="plain"
+        :disabled="held"
         :value="zone.substrate.laidOn ?? ''"
         @change="(e) => setLaidOn((e.target as HTMLInputElement).value)"
     /></label>
@@ -300,7 +306,7 @@ function setLoad(part: { kgPerM2?: number | undefined; says?: string }): void {
     />
   </template>
 
-  <TestTable :zone="zone" />
+  <HeldFields :held="!mayEnterSome('test', job.id)"><TestTable :zone="zone" /></HeldFields>
   <MoistureMap :zone="zone" />
   <LoadsPanel :zone="zone" :falls="falls" />
 

@@ -21,6 +21,10 @@ import NorthArrow from './plan/NorthArrow.vue';
 import { usePlanWork } from './planwork.ts';
 import ShapePanel from './ShapePanel.vue';
 import { useZoneWork } from './zonework.ts';
+import HeldFields from '../shared/HeldFields.vue';
+import { useHeld } from '../shared/heldpage.ts';
+
+const held = useHeld();
 
 const PARTS = [
   ['shape', 'Shape'],
@@ -141,7 +145,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
       @placed="placing === 'GeoJSON' && takeOut('GeoJSON')"
     />
     <FirstZone
-      v-if="!zone && mode !== 'draw' && !tracing && !survey.underlay"
+      v-if="!held && !zone && mode !== 'draw' && !tracing && !survey.underlay"
       @estimate="beginning = 'estimate'"
       @walk="beginning = 'walk'"
       @tape="work.addTaped"
@@ -164,74 +168,76 @@ async function takeOut(kind: ExportKind): Promise<void> {
           </button>
         </nav>
         <LaterPart>
-          <ShapePanel
-            v-if="part === 'shape'"
-            :model-value="zone"
-            :has-bays="hasBays"
-            :joinable="joinable"
-            :names="names"
-            :side="side"
-            @update:model-value="setZone"
-            @remove="work.remove"
-            @split="plan.cutCorners"
-            @join="work.join"
-            @choose-side="(s) => (side = s)"
-            @choose-corner="(k) => (corner = k)"
-          />
-          <template v-else-if="part === 'edges'">
-            <EdgeTable
-              :zone="zone"
-              :lengths-m="lengths"
-              :shared="shared"
+          <HeldFields>
+            <ShapePanel
+              v-if="part === 'shape'"
+              :model-value="zone"
+              :has-bays="hasBays"
+              :joinable="joinable"
               :names="names"
               :side="side"
-              @change="(sides) => zone && setZone({ ...zone, sides })"
+              @update:model-value="setZone"
+              @remove="work.remove"
+              @split="plan.cutCorners"
+              @join="work.join"
               @choose-side="(s) => (side = s)"
+              @choose-corner="(k) => (corner = k)"
             />
-            <FeatureTable
-              :model-value="zone.features"
-              :placing="placingId"
-              :tapped="tapped"
-              :rims="zone.levels.points.length > 0"
-              @update:model-value="(features) => zone && setZone({ ...zone, features })"
-              @place="(id) => (placingId = id)"
-            />
-          </template>
-          <LevelsPanel
-            v-else-if="part === 'levels'"
-            :key="zone.id"
-            :model-value="zone.levels"
-            :zone="zone"
-            :falls="falls"
-            :busy="busy > 0"
-            :placing="placingId"
-            :tapped="tapped"
-            @update:model-value="(levels) => zone && setZone({ ...zone, levels })"
-            @place="(id) => (placingId = id)"
-          >
-            <template #fall>
-              <MeasureInput
-                hide-unit
-                optional
-                quantity="fall"
-                label="Fall without levels"
-                :min="0"
-                :max="300"
-                :model-value="zone.fallPct"
-                @update:model-value="setFall"
+            <template v-else-if="part === 'edges'">
+              <EdgeTable
+                :zone="zone"
+                :lengths-m="lengths"
+                :shared="shared"
+                :names="names"
+                :side="side"
+                @change="(sides) => zone && setZone({ ...zone, sides })"
+                @choose-side="(s) => (side = s)"
+              />
+              <FeatureTable
+                :model-value="zone.features"
+                :placing="placingId"
+                :tapped="tapped"
+                :rims="zone.levels.points.length > 0"
+                @update:model-value="(features) => zone && setZone({ ...zone, features })"
+                @place="(id) => (placingId = id)"
               />
             </template>
-          </LevelsPanel>
-          <ReadinessPanel
-            v-else-if="part === 'readiness'"
-            :model-value="zone"
-            :falls="falls?.report"
-            :school="survey.primerSchool"
-            :build-up-family="chosen?.buildUp?.family"
-            @update:model-value="setZone"
-            @school="(s) => (survey.primerSchool = s)"
-          />
-          <QuantityPanel v-else :zone="zone" :quantities="quantities" :slope-areas="slopeAreas" />
+            <LevelsPanel
+              v-else-if="part === 'levels'"
+              :key="zone.id"
+              :model-value="zone.levels"
+              :zone="zone"
+              :falls="falls"
+              :busy="busy > 0"
+              :placing="placingId"
+              :tapped="tapped"
+              @update:model-value="(levels) => zone && setZone({ ...zone, levels })"
+              @place="(id) => (placingId = id)"
+            >
+              <template #fall>
+                <MeasureInput
+                  hide-unit
+                  optional
+                  quantity="fall"
+                  label="Fall without levels"
+                  :min="0"
+                  :max="300"
+                  :model-value="zone.fallPct"
+                  @update:model-value="setFall"
+                />
+              </template>
+            </LevelsPanel>
+            <ReadinessPanel
+              v-else-if="part === 'readiness'"
+              :model-value="zone"
+              :falls="falls?.report"
+              :school="survey.primerSchool"
+              :build-up-family="chosen?.buildUp?.family"
+              @update:model-value="setZone"
+              @school="(s) => (survey.primerSchool = s)"
+            />
+            <QuantityPanel v-else :zone="zone" :quantities="quantities" :slope-areas="slopeAreas" />
+          </HeldFields>
         </LaterPart>
       </section>
 
@@ -258,7 +264,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
           />
         </PlanTools>
         <UnderlayBar
-          v-if="tracing || survey.underlay"
+          v-if="!held && (tracing || survey.underlay)"
           :job-id="job.id"
           :at="plan.pictureAt.value"
           :points="scalePoints"

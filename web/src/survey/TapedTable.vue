@@ -10,6 +10,7 @@ import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import VerdictMark from '../shared/VerdictMark.vue';
 import TurnButton from './TurnButton.vue';
+import { offWhere } from '../shared/heldpage.ts';
 
 const outline = defineModel<TapedOutline>({ required: true });
 const emit = defineEmits<{ inserted: [after: number]; removed: [side: number] }>();
@@ -232,7 +233,7 @@ const disagree = computed(() => solved.value?.missing === 0 && solved.value.susp
             <el-button
               text
               :icon="Delete"
-              :disabled="n <= 3"
+              v-bind="offWhere(n <= 3)"
               :aria-label="`Remove side ${i + 1}`"
               @click="remove(i)"
             />
@@ -244,7 +245,7 @@ const disagree = computed(() => solved.value?.missing === 0 && solved.value.susp
   <div class="head diagonals">
     <h2>Diagonals</h2>
     <span class="quiet">{{ outline.diagonals.length }}</span>
-    <el-button text class="end" :disabled="n < 4" @click="addDiagonal">Add a diagonal</el-button>
+    <el-button text class="end" v-bind="offWhere(n < 4)" @click="addDiagonal">Add a diagonal</el-button>
   </div>
   <div v-for="(d, i) in outline.diagonals" :key="i" class="diagonal">
     <PickList

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 /** Left or right at the end of a side: pressed, or with the arrow keys. */
+import { useHeld } from '../shared/heldpage.ts';
+
+const held = useHeld();
 defineProps<{ side: number }>();
 const turn = defineModel<'left' | 'right'>({ required: true });
 </script>
@@ -8,6 +11,7 @@ const turn = defineModel<'left' | 'right'>({ required: true });
   <button
     type="button"
     class="hand"
+    :disabled="held"
     :aria-label="`Turn ${turn} at the end of side ${side}; press to turn the other way`"
     @click="turn = turn === 'left' ? 'right' : 'left'"
     @keydown.left.prevent="turn = 'left'"
@@ -27,6 +31,10 @@ const turn = defineModel<'left' | 'right'>({ required: true });
   min-width: 4.2rem;
   height: 36px;
   cursor: pointer;
+}
+.hand:disabled {
+  background: var(--well);
+  cursor: default;
 }
 @media (max-width: 420px) {
   .hand {

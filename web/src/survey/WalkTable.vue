@@ -5,6 +5,7 @@ import { nextTick, ref } from 'vue';
 import type { Leg } from '@lentum/core/geometry';
 import { useUnits } from '../shared/units.ts';
 import WalkRow from './WalkRow.vue';
+import { offWhere } from '../shared/heldpage.ts';
 
 const legs = defineModel<Leg[]>({ required: true });
 const emit = defineEmits<{ changed: []; inserted: [after: number]; removed: [side: number] }>();
@@ -78,7 +79,7 @@ const onEnter = (i: number): Promise<void> => focusRow(Math.min(i + 1, legs.valu
           <el-button
             text
             :icon="Delete"
-            :disabled="legs.length <= 3"
+            v-bind="offWhere(legs.length <= 3)"
             :aria-label="`Remove side ${i + 1}`"
             @click="remove(i)"
           />

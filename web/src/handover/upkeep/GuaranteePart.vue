@@ -11,6 +11,9 @@ import SayParts from '../../shared/SayParts.vue';
 import TextInput from '../../shared/TextInput.vue';
 import VerdictMark from '../../shared/VerdictMark.vue';
 import { useOwnPart } from '../ownpart.ts';
+import { useHeld } from '../../shared/heldpage.ts';
+
+const held = useHeld();
 
 const props = defineProps<{ zoneId: string; stand: GuaranteeStand | undefined }>();
 const { own, put, change } = useOwnPart('guarantees', () => props.zoneId);
@@ -85,6 +88,7 @@ const OUTCOMES = {
               class="plain"
               :value="own.startsOn ?? ''"
               type="date"
+              :disabled="held"
               :aria-label="worded('Guarantee begins')"
               @change="change('startsOn', dayIn($event))"
             />
@@ -138,6 +142,7 @@ const OUTCOMES = {
               class="plain"
               :value="own.sentOn ?? ''"
               type="date"
+              :disabled="held"
               aria-label="Sent in on"
               @change="change('sentOn', dayIn($event))"
             />

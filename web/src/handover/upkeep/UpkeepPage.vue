@@ -28,6 +28,8 @@ import EntryPictures from '../../shared/pictures/EntryPictures.vue';
 import GuaranteePart from './GuaranteePart.vue';
 import RepairPart from './RepairPart.vue';
 import YearsDrawing from './YearsDrawing.vue';
+import { may } from '../../app/session.ts';
+import HeldFields from '../../shared/HeldFields.vue';
 
 const job = useJob();
 const { chosenId, chosen } = useChosenZone();
@@ -101,7 +103,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
           <p v-if="coming">
             Next: {{ worded(DATE_NAMES[coming.key]).toLowerCase() }}, <strong>{{ dateText(coming) }}</strong>
           </p>
-          <div class="bar acts">
+          <div v-if="may('enter', job.id)" class="bar acts">
             <el-button type="primary" @click="forms?.log(zoneId, [], 'upkeep', { step: 'visit' })"
               >Log a visit</el-button
             >
@@ -201,7 +203,7 @@ const visits = computed(() => [...(plan.value?.kept.visits ?? [])].reverse());
             <a :href="upkeepCalendar(job.id, zoneId)" download>All dates as a calendar</a>
           </p>
         </section>
-        <GuaranteePart :zone-id="zoneId" :stand="after.guarantee" />
+        <HeldFields><GuaranteePart :zone-id="zoneId" :stand="after.guarantee" /></HeldFields>
       </aside>
     </div>
     <LogForms ref="forms" />

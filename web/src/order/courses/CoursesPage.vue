@@ -12,6 +12,7 @@ import CoursesDrawing from './CoursesDrawing.vue';
 import CutPanel from './CutPanel.vue';
 import HowGood from './HowGood.vue';
 import LayList from './LayList.vue';
+import HeldFields from '../../shared/HeldFields.vue';
 
 const job = useJob();
 const { chosenId, layers, all, chosen, pieceLabel, chooseLayer, choosePiece } = useChosenLayer();
@@ -124,7 +125,9 @@ const now = computed(() => (step.value === undefined ? undefined : pieces.value[
             <p v-for="(s, i) in said.slice(0, 8)" :key="i" class="problem">{{ s }}</p>
             <p v-if="said.length > 8" class="problem">And {{ said.length - 8 }} more like these.</p>
           </div>
-          <CourseHand class="no-print" :laid="laid" :piece="pieceLabel" @choose="choosePiece" />
+          <HeldFields>
+            <CourseHand class="no-print" :laid="laid" :piece="pieceLabel" @choose="choosePiece" />
+          </HeldFields>
         </section>
         <BoardsPanel v-else-if="chosen.kind === 'boards'" :boards="chosen.boards" />
       </div>
@@ -132,7 +135,7 @@ const now = computed(() => (step.value === undefined ? undefined : pieces.value[
         <CutPanel :laid="laid" :piece="pieceLabel" @choose="choosePiece" />
         <LayList :laid="laid" :piece="pieceLabel" @choose="choosePiece" />
       </template>
-      <CourseRules class="no-print" />
+      <HeldFields><CourseRules class="no-print" /></HeldFields>
     </template>
   </div>
 </template>

@@ -9,6 +9,7 @@ import CountField from './CountField.vue';
 import { useProgrammeDoc } from './programmedoc.ts';
 import RoofRow from './RoofRow.vue';
 import TimeField from './TimeField.vue';
+import { offWhere } from '../../shared/heldpage.ts';
 
 const job = useJob();
 const { draft, change, zones, localAt, instantOf, today, isPast } = useProgrammeDoc();
@@ -42,7 +43,7 @@ const setGround = (one: Expected, next: Partial<Expected>): void =>
   <section aria-label="Dates to keep">
     <div class="head">
       <h2>Dates to keep</h2>
-      <el-button class="end" size="small" :disabled="zones.length === 0" @click="addDate"
+      <el-button class="end" size="small" v-bind="offWhere(zones.length === 0)" @click="addDate"
         >Add a date</el-button
       >
     </div>

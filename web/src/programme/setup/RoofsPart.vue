@@ -7,6 +7,7 @@ import ManyRoofs from './ManyRoofs.vue';
 import RoofRow from './RoofRow.vue';
 import { useProgrammeDoc } from './programmedoc.ts';
 import TimeField from './TimeField.vue';
+import { offWhere } from '../../shared/heldpage.ts';
 
 const { draft, change, zones, localAt, instantOf, today } = useProgrammeDoc();
 
@@ -63,7 +64,7 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
   <section aria-label="Roofs of which one stays open">
     <div class="head">
       <h2>Not shut together</h2>
-      <el-button class="end" size="small" :disabled="zones.length < 2" @click="addApart"
+      <el-button class="end" size="small" v-bind="offWhere(zones.length < 2)" @click="addApart"
         >Add a group</el-button
       >
     </div>
@@ -86,7 +87,7 @@ const setApart = (at: number, zoneIds: readonly string[]): void => {
   <section aria-label="When a roof is taken">
     <div class="head">
       <h2>Taken by others</h2>
-      <el-button class="end" size="small" :disabled="zones.length === 0" @click="addTaken"
+      <el-button class="end" size="small" v-bind="offWhere(zones.length === 0)" @click="addTaken"
         >Add a time</el-button
       >
     </div>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 /** What one does on the plan, and what it shows. */
 import type { PlanMode } from './planhands.ts';
+import { useHeld } from '../../shared/heldpage.ts';
 
+/** Where the survey is only read there is nothing to draw. */
+const held = useHeld();
 defineProps<{ mode: PlanMode; movable: boolean; splittable: boolean }>();
 const emit = defineEmits<{ mode: [mode: PlanMode] }>();
 const snapping = defineModel<boolean>('snapping', { required: true });
@@ -19,9 +22,9 @@ const near = defineModel<boolean>('near', { required: true });
       @update:model-value="(v) => emit('mode', v as PlanMode)"
     >
       <el-radio-button value="look">Look</el-radio-button>
-      <el-radio-button value="move" :disabled="!movable">Move corners</el-radio-button>
-      <el-radio-button value="draw">Draw a zone</el-radio-button>
-      <el-radio-button value="split" :disabled="!splittable">Split</el-radio-button>
+      <el-radio-button v-if="!held" value="move" :disabled="!movable">Move corners</el-radio-button>
+      <el-radio-button v-if="!held" value="draw">Draw a zone</el-radio-button>
+      <el-radio-button v-if="!held" value="split" :disabled="!splittable">Split</el-radio-button>
     </el-radio-group>
     <el-popover trigger="click" placement="bottom-start" width="auto">
       <template #reference><el-button>Show</el-button></template>
@@ -30,7 +33,7 @@ const near = defineModel<boolean>('near', { required: true });
         <el-checkbox v-model="dimensions">lengths</el-checkbox>
         <el-checkbox v-model="fittings">fittings</el-checkbox>
         <el-checkbox v-model="levels">water</el-checkbox>
-        <el-checkbox v-model="snapping">snap to corners and sides</el-checkbox>
+        <el-checkbox v-if="!held" v-model="snapping">snap to corners and sides</el-checkbox>
       </div>
     </el-popover>
     <span class="end"><slot /></span>
