@@ -1,11 +1,13 @@
-/** Writes the published JSON Schemas. Run by `npm run formats`; a test holds them to the code. */
+/** Writes the published JSON Schemas, and the page about the settings. Run by `npm run formats`; a test holds them to the code. */
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { format, resolveConfig } from 'prettier';
 import { z } from 'zod';
 import { buildUpFileSchema } from '@lentum/core/library';
 import { jobFileSchema } from '@lentum/core/jobfile';
 import { printoutSchema } from '@lentum/core/printout';
 import { storedEntrySchema } from '@lentum/core/record';
 import { receiptSchema } from '@lentum/core/sealed';
+import { settingsPage } from '../server/src/operations/settings.ts';
 
 const folder = new URL('../docs/formats/', import.meta.url);
 mkdirSync(folder, { recursive: true });
@@ -19,3 +21,7 @@ for (const [name, title, schema] of [
   const json = { title, ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) };
   writeFileSync(new URL(`${name}.schema.json`, folder), `${JSON.stringify(json, null, 2)}\n`);
 }
+
+const page = new URL('../docs/configuration.md', import.meta.url);
+const style = await resolveConfig(page);
+writeFileSync(page, await format(settingsPage(), { ...style, parser: 'markdown' }));

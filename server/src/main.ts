@@ -1,9 +1,4 @@
-/**
- * The server. Reads DATABASE_URL, DATABASE_OWNER_URL (of the role that owns the data, where it is another one), PORT (default
- * 4174), LENTUM_WEB (folder of the built interface), LENTUM_DEMO=off, LENTUM_HOSTS (further host names it answers to, with
- * commas), LENTUM_RATES=off (no limit on how often one address may ask), LENTUM_PROXY=yes (a proxy on this machine tells from
- * whom a request came). Listens on loopback only. Ends with 78 where starting it again would not help.
- */
+/** The server. Listens on loopback only. Ends with 78 where starting it again would not help. */
 import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { backupSettings, makeBackup } from './backup/backup.ts';
@@ -16,6 +11,9 @@ import { endFileThreads, warmFileThreads } from './jobfile/filethreads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
+import { log, makeLog, useLog } from './operations/log.ts';
+import { Metrics } from './operations/metrics.ts';
+import { readSettings } from './operations/settings.ts';
 import { signAll } from './sealed/receipts.ts';
 import { Tasks } from './tasks/tasks.ts';
 import { bringOverAll } from './record/broughtover.ts';
@@ -28,20 +26,26 @@ function giveUp(sentence: string, code = FINAL_EXIT): never {
   process.exit(code);
 }
 
-const databaseUrl = process.env['DATABASE_URL'];
-if (!databaseUrl)
-  giveUp('DATABASE_URL is not set; `npm start` sets it, or point it at a PostgreSQL database.');
+const read = readSettings(process.env);
+if (!read.ok) giveUp(read.problems.join('\n'));
+const { settings, unknown } = read;
+useLog(makeLog({ form: settings.LENTUM_LOG, level: settings.LENTUM_LOG_LEVEL }));
+/** What is said of the start itself; in the plain form it stands whatever the level is. */
+const say = (words: string): void =>
+  settings.LENTUM_LOG === 'json' ? log().info(words) : console.log(words);
+for (const name of unknown) log().warn(`${name} is no setting of the server: docs/configuration.md has them`);
 
+const databaseUrl = settings.DATABASE_URL;
 const pool = createPool(databaseUrl);
 try {
-  const addresses = { url: databaseUrl, ownerUrl: process.env['DATABASE_OWNER_URL'] ?? databaseUrl };
+  const addresses = { url: databaseUrl, ownerUrl: settings.DATABASE_OWNER_URL ?? databaseUrl };
   await prepare(addresses, {
     before: async (missing) => {
       const { folder, phrase, off } = backupSettings();
       if (off) return;
       const why = `before ${missing.join(', ')}`;
       try {
-        console.log(`Backed up into ${await makeBackup(addresses.ownerUrl, { folder, why, phrase })}.`);
+        say(`Backed up into ${await makeBackup(addresses.ownerUrl, { folder, why, phrase })}.`);
       } catch (error) {
         const said = error instanceof Error ? error.message : String(error);
         throw new CannotServe(
@@ -51,7 +55,7 @@ try {
     },
     work: async () => {
       await bringOverAll(pool, new Date());
-      if (process.env['LENTUM_DEMO'] !== 'off') await keepDemoAlive(pool, randomUUID, new Date());
+      if (settings.LENTUM_DEMO === 'on') await keepDemoAlive(pool, randomUUID, new Date());
     },
   });
 } catch (error) {
@@ -65,28 +69,31 @@ const NIGHT_HOUR = 3;
 const nightly = setInterval(() => {
   const now = new Date();
   if (now.getHours() === NIGHT_HOUR)
-    void signAll(pool, now).catch((error: unknown) => console.error('not signed by night:', error));
+    void signAll(pool, now).catch((error: unknown) => log().error({ err: error }, 'not signed by night'));
 }, NIGHT_LOOK_MS);
 nightly.unref();
 
 const live = new LiveFeed(databaseUrl);
 const tasks = new Tasks(pool, () => new Date());
 await tasks.start();
+const metrics = new Metrics({ pool, streams: () => live.closing.size });
+const measuring =
+  settings.LENTUM_METRICS_PORT === undefined ? undefined : metrics.listen(settings.LENTUM_METRICS_PORT);
 const app = createApp({
   pool,
   live,
   tasks,
-  webDist: process.env['LENTUM_WEB'],
-  allowedHosts: (process.env['LENTUM_HOSTS'] ?? '').split(',').filter((h) => h !== ''),
-  perMinute: process.env['LENTUM_RATES'] === 'off' ? undefined : PER_MINUTE,
-  behindProxy: process.env['LENTUM_PROXY'] === 'yes',
+  metrics,
+  webDist: settings.LENTUM_WEB,
+  allowedHosts: settings.LENTUM_HOSTS,
+  perMinute: settings.LENTUM_RATES === 'off' ? undefined : PER_MINUTE,
+  behindProxy: settings.LENTUM_PROXY === 'yes',
 });
-const server = app.listen(Number(process.env['PORT'] ?? 4174), '127.0.0.1', (error) => {
+const server = app.listen(settings.PORT, '127.0.0.1', (error) => {
   if (error) {
-    console.error(`The server cannot listen: ${error.message}`);
-    process.exit(1);
+    giveUp(`The server cannot listen: ${error.message}`, 1);
   }
-  console.log(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
+  say(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
   void warmThreads().catch(() => undefined);
   void warmFileThreads().catch(() => undefined);
   // Whoever started it may be gone by now.
@@ -101,6 +108,7 @@ function stop(): void {
   if (stopping) return;
   stopping = true;
   void live.end();
+  measuring?.close();
   server.close(
     () =>
       void tasks

@@ -1,4 +1,5 @@
 import pg from 'pg';
+import { log } from '../operations/log.ts';
 
 export type Pool = pg.Pool;
 /** Anything that can run a query: the pool, or the one connection of a transaction. */
@@ -31,7 +32,7 @@ export function createPool(
     keepAlive: true,
   });
   // A connection that breaks while idle is replaced by the pool; without a listener it would end the process.
-  pool.on('error', (error) => console.error(`database connection lost: ${error.message}`));
+  pool.on('error', (error) => log().warn(`database connection lost: ${error.message}`));
   return pool;
 }
 

@@ -10,6 +10,9 @@ import { readSession } from '../access/sessions.ts';
 import { Tries } from '../access/tries.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
+import { requestLog } from '../operations/log.ts';
+import type { Metrics } from '../operations/metrics.ts';
+import { numberRequests } from '../operations/requestid.ts';
 import type { Tasks } from '../tasks/tasks.ts';
 import { ROUTES } from './allroutes.ts';
 import { apiPage } from './apipage.ts';
@@ -34,6 +37,8 @@ export interface AppOptions {
   readonly behindProxy?: boolean;
   /** Tells what others change. */
   readonly live?: LiveFeed | undefined;
+  /** Measures what is asked. */
+  readonly metrics?: Metrics | undefined;
   /** Makes what takes long. */
   readonly tasks?: Tasks | undefined;
 }
@@ -67,11 +72,14 @@ export function createApp({
   behindProxy = false,
   live,
   tasks,
+  metrics,
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', false);
   if (behindProxy) app.set('trust proxy', 'loopback');
+  app.use(numberRequests(behindProxy), requestLog());
+  if (metrics) app.use(metrics.measure);
   app.use(guard(allowedHosts));
   app.use(
     helmet({

@@ -1,6 +1,8 @@
 /** Problem responses (RFC 9457): a title, a sentence, and the fields that are wrong. */
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import { sentence, type Problem } from '@lentum/core/problems';
+import { log } from '../operations/log.ts';
+import { requestIdOf } from '../operations/requestid.ts';
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION, unavailable } from '../db/pool.ts';
 
 export class HttpProblem extends Error {
@@ -37,6 +39,8 @@ function send(res: Response, problem: HttpProblem): void {
       status: problem.status,
       detail,
       errors: problem.problems.map((p) => ({ ...p, sentence: sentence(p) })),
+      // By this number it is found in the log.
+      requestId: requestIdOf(res),
       ...problem.extra,
     });
 }
@@ -106,8 +110,12 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
     send(res, new HttpProblem(409, 'What this refers to is not there'));
   else if (unavailable(error)) send(res, unavailableProblem(unavailable(error) ?? 'gone'));
   else {
-    console.error(`${req.method} ${req.path}`, error);
-    send(res, new HttpProblem(500, 'The server failed; nothing of this request was saved'));
+    const id = requestIdOf(res);
+    log().error({ err: error, requestId: id }, `${req.method} ${req.path} failed`);
+    send(
+      res,
+      new HttpProblem(500, `The server failed; nothing of this request was saved. Its log has it as ${id}`),
+    );
   }
 };
 

@@ -100,6 +100,10 @@ export function openApi(routes: readonly AnyRoute[]): object {
             title: { type: 'string' },
             status: { type: 'integer' },
             detail: { type: 'string', description: 'Plain sentences: field, value, what was expected' },
+            requestId: {
+              type: 'string',
+              description: 'The number of the request, as the log of the server has it',
+            },
             errors: {
               type: 'array',
               items: {

@@ -133,6 +133,7 @@ export function mount(
     // Who may not is told so before anything of the request is read.
     const admit = async (req: Request, res: Response, next: () => void): Promise<void> => {
       const params = req.params as Record<string, string>;
+      res.locals['route'] = spec.path;
       const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
       if (odd) throw badRequest(odd);
       const who = await whoAsks(req, context);

@@ -1,5 +1,6 @@
 /** The queue: whose turn it is, on PostgreSQL. Its tables belong to the owner; the role that serves only works with them. */
 import PgBoss from 'pg-boss';
+import { log } from '../operations/log.ts';
 import type { Db } from '../db/pool.ts';
 import { QUEUE_SCHEMA } from '../db/rights.ts';
 
@@ -44,7 +45,7 @@ export class Turns {
       supervise: true,
       maintenanceIntervalSeconds: 60,
     });
-    this.boss.on('error', (error) => console.error(`queue: ${error.message}`));
+    this.boss.on('error', (error) => log().error({ err: error }, 'the queue failed'));
   }
 
   /** @param work does a task by its id; where it throws, the task is tried once more */

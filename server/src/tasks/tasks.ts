@@ -4,6 +4,7 @@ import { Readable, type Writable } from 'node:stream';
 import { finished, pipeline } from 'node:stream/promises';
 import { askingUntil } from '../compute/threads.ts';
 import type { Pool } from '../db/pool.ts';
+import { log } from '../operations/log.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { RETRIES, Turns } from './boss.ts';
 import { runOfTask } from './kinds.ts';
@@ -98,7 +99,7 @@ export class Tasks {
         error instanceof HttpProblem
           ? error
           : new HttpProblem(500, 'It failed twice; the server’s log says why');
-      if (!(error instanceof HttpProblem)) console.error(error);
+      if (!(error instanceof HttpProblem)) log().error({ err: error }, 'a task failed');
       await this.pool.query(TASKS_SQL.fail, [id, JSON.stringify(problemOf(said))]);
     } finally {
       clearInterval(looking);
