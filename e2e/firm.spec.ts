@@ -206,5 +206,13 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(owner.getByText('Oda closed the account of Carla.')).toBeVisible();
   await expect(owner.getByText('Oda signed Fritz out everywhere.')).toBeVisible();
   expect([...(await inThreeThemes(owner)), ...(await overflowing(owner))]).toEqual([]);
+  // How the server does is for the owner.
+  await owner.goto('/settings');
+  await owner.getByRole('link', { name: 'How the server does' }).click();
+  await expect(owner.getByRole('row', { name: /process \d+.*pages and tasks/ })).toBeVisible();
+  await expect(owner.getByText('Nothing waits, and nothing failed.')).toBeVisible();
+  expect([...(await inThreeThemes(owner)), ...(await overflowing(owner))]).toEqual([]);
+  await phone.goto('/server');
+  await expect(phone.getByText('Only an owner sees how the server does.')).toBeVisible();
   for (const c of [desk, van, home, third]) await c.close();
 });

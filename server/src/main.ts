@@ -1,5 +1,6 @@
 /** The server. Listens on loopback only. Ends with 78 where starting it again would not help. */
 import { randomUUID } from 'node:crypto';
+import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { backupSettings, makeBackup } from './backup/backup.ts';
 import { createPool } from './db/pool.ts';
@@ -12,6 +13,7 @@ import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
 import { log, makeLog, useLog } from './operations/log.ts';
+import { Presence } from './operations/presence.ts';
 import { Metrics } from './operations/metrics.ts';
 import { readSettings } from './operations/settings.ts';
 import { signAll } from './sealed/receipts.ts';
@@ -73,52 +75,71 @@ const nightly = setInterval(() => {
 }, NIGHT_LOOK_MS);
 nightly.unref();
 
+const role = settings.LENTUM_ROLE;
 const live = new LiveFeed(databaseUrl);
 const tasks = new Tasks(pool, () => new Date());
-await tasks.start();
+await tasks.start(role !== 'pages');
+const presence = new Presence(pool, role, () => ({ streams: live.closing.size, tasks: tasks.workedOn }));
+await presence.begin();
+tasks.changed = () => presence.sayNow();
 const metrics = new Metrics({ pool, streams: () => live.closing.size });
 const measuring =
   settings.LENTUM_METRICS_PORT === undefined ? undefined : metrics.listen(settings.LENTUM_METRICS_PORT);
-const app = createApp({
-  pool,
-  live,
-  tasks,
-  metrics,
-  webDist: settings.LENTUM_WEB,
-  allowedHosts: settings.LENTUM_HOSTS,
-  perMinute: settings.LENTUM_RATES === 'off' ? undefined : PER_MINUTE,
-  behindProxy: settings.LENTUM_PROXY === 'yes',
-});
-const server = app.listen(settings.PORT, '127.0.0.1', (error) => {
-  if (error) {
-    giveUp(`The server cannot listen: ${error.message}`, 1);
-  }
-  say(`Lentum listens on http://localhost:${(server.address() as AddressInfo).port}/`);
+
+/** @param port 0 where it listens nowhere */
+function begun(port: number, says: string): void {
+  say(says);
   void warmThreads().catch(() => undefined);
   void warmFileThreads().catch(() => undefined);
   // Whoever started it may be gone by now.
-  process.send?.({ port: (server.address() as AddressInfo).port }, undefined, undefined, () => undefined);
-});
+  process.send?.({ port }, undefined, undefined, () => undefined);
+}
 
-/** Longer than anybody waits between two requests, so that no connection is closed just as the next one is sent. */
-server.keepAliveTimeout = 120_000;
+function listen(): Server {
+  const app = createApp({
+    ...{ pool, live, tasks, metrics },
+    webDist: settings.LENTUM_WEB,
+    allowedHosts: settings.LENTUM_HOSTS,
+    perMinute: settings.LENTUM_RATES === 'off' ? undefined : PER_MINUTE,
+    behindProxy: settings.LENTUM_PROXY === 'yes',
+  });
+  const server = app.listen(settings.PORT, '127.0.0.1', (error) => {
+    if (error) giveUp(`The server cannot listen: ${error.message}`, 1);
+    const { port } = server.address() as AddressInfo;
+    begun(port, `Lentum listens on http://localhost:${port}/`);
+  });
+  // Longer than anybody waits between two requests, so that no connection is closed just as the next one is sent.
+  server.keepAliveTimeout = 120_000;
+  return server;
+}
+const server = role === 'tasks' ? undefined : listen();
+if (!server) begun(0, 'Lentum does tasks, and listens nowhere.');
+
+/** The last requests are answered, and no further ones are taken. */
+const requestsEnd = (): Promise<void> =>
+  new Promise((ended) => {
+    if (!server) {
+      ended();
+      return;
+    }
+    server.close(() => ended());
+    server.closeIdleConnections();
+    // Requests that hang are cut off; their transactions roll back.
+    setTimeout(() => server.closeAllConnections(), 3000).unref();
+  });
 
 let stopping = false;
-function stop(): void {
+async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
   void live.end();
   measuring?.close();
-  server.close(
-    () =>
-      void tasks
-        .stop()
-        .then(() => Promise.all([pool.end(), endThreads(), endFileThreads()]))
-        .then(() => process.exit(0)),
-  );
-  server.closeIdleConnections();
-  // Requests that hang are cut off; their transactions roll back.
-  setTimeout(() => server.closeAllConnections(), 3000).unref();
+  await Promise.all([requestsEnd(), presence.leaving()]);
+  // What is worked on goes back in line, for another server or for the next start.
+  await tasks.stop();
+  await presence.gone();
+  await Promise.all([pool.end(), endThreads(), endFileThreads()]);
+  process.exit(0);
 }
-process.on('SIGTERM', stop);
-process.on('SIGINT', stop);
+process.on('SIGTERM', () => void stop());
+process.on('SIGINT', () => void stop());

@@ -253,6 +253,7 @@ describe('a database of earlier days', () => {
       '0015_receipts',
       '0016_devices',
       '0017_shared_links',
+      '0018_servers',
     ]);
   });
 });

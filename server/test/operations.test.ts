@@ -1,6 +1,8 @@
 /** How a server is looked after: its settings, its log, the number of each request, its measurements. */
+import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
+import { setTimeout } from 'node:timers/promises';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ensureDatabase } from '../../scripts/lib/postgres.mjs';
@@ -8,8 +10,10 @@ import { createPool, type Pool } from '../src/db/pool.ts';
 import { prepare } from '../src/db/prepare.ts';
 import { createApp } from '../src/http/app.ts';
 import { log, makeLog, useLog } from '../src/operations/log.ts';
+import { Presence } from '../src/operations/presence.ts';
 import { Metrics } from '../src/operations/metrics.ts';
 import { readSettings, SETTINGS, settingsPage } from '../src/operations/settings.ts';
+import { Tasks } from '../src/tasks/tasks.ts';
 import { detail, NOW, V1 } from './support/api.ts';
 
 const DATABASE = { DATABASE_URL: 'postgresql://lentum@localhost/lentum' };
@@ -157,4 +161,67 @@ describe('measurements', () => {
       .get(`${V1}/metrics`)
       .expect(404);
   });
+});
+
+interface ServerPage {
+  readonly servers: readonly {
+    pid: number;
+    does: string;
+    streams: number;
+    tasks: number;
+    ends: boolean;
+    lost: boolean;
+  }[];
+  readonly tasks: readonly { id: string; kind: string; state: string; says: string | null }[];
+  readonly entries: number;
+}
+
+describe('the servers that are at work', () => {
+  const page = async (): Promise<ServerPage> =>
+    (await request(createApp({ pool })).get(`${V1}/server`).expect(200)).body as ServerPage;
+
+  it('say that they are there, what they do, that they end, and are gone', async () => {
+    const presence = new Presence(pool, 'tasks', () => ({ streams: 2, tasks: ['one'] }));
+    await presence.begin();
+    const mine = async () => (await page()).servers.filter((s) => s.pid === process.pid);
+    expect(await mine()).toMatchObject([{ does: 'tasks', streams: 2, tasks: 1, ends: false, lost: false }]);
+    await presence.leaving();
+    expect(await mine()).toMatchObject([{ ends: true }]);
+    await presence.gone();
+    expect(await mine()).toEqual([]);
+  });
+  it('are told as lost where they say nothing any more', async () => {
+    const presence = new Presence(pool, 'all', () => ({ streams: 0, tasks: [] }));
+    await presence.begin();
+    await pool.query(`UPDATE server_process SET seen_at = now() - interval '1 minute'`);
+    expect((await page()).servers).toMatchObject([{ lost: true }]);
+    await presence.gone();
+  });
+  it('do what waits: one without tasks leaves it, one that is added takes it', async () => {
+    const now = (): Date => NOW;
+    const pages = new Tasks(pool, now);
+    await pages.start(false);
+    const app = createApp({ pool, now, tasks: pages });
+    const id = randomUUID();
+    await request(app).put(`${V1}/demo/${id}`).expect(201);
+    const { body } = await request(app)
+      .post(`${V1}/jobs/${id}/handover/tasks`)
+      .send({ make: 'pdf', zone: 'hall' })
+      .expect(202);
+    const { task } = body as { task: string };
+    const stateOf = async () => (await page()).tasks.find((t) => t.id === task)?.state;
+    await setTimeout(1500);
+    expect(await stateOf()).toBe('waiting');
+    const added = new Tasks(pool, now);
+    await added.start();
+    const presence = new Presence(pool, 'tasks', () => ({ streams: 0, tasks: added.workedOn }));
+    await expect.poll(() => added.workedOn, { timeout: 20_000, interval: 50 }).toEqual([task]);
+    await presence.begin();
+    expect(await stateOf()).toBe('working');
+    // Nothing that waits or failed is left of it.
+    await expect.poll(stateOf, { timeout: 90_000, interval: 500 }).toBe(undefined);
+    await request(app).get(`${V1}/tasks/${task}/file`).expect(200);
+    for (const tasks of [pages, added]) await tasks.stop();
+    await presence.gone();
+  }, 120_000);
 });

@@ -84,6 +84,7 @@ const MAY: Readonly<Record<string, string>> = {
   'post /codes/use': '*',
   'post /codes/use-device': '*',
   'post /shared/open': '*',
+  'get /server': 'O',
   'put /session/key': 'OEFAIC',
   'post /session/device-code': 'OEFAIC',
   'get /accounts/{accountId}/devices': 'O',

@@ -38,6 +38,7 @@ export const RIGHTS = {
   'change library': { on: 'firm', says: 'change the library of build-ups', who: OFFICE },
   'change practice': { on: 'firm', says: 'change the firm’s numbers of practice', who: OFFICE },
   'admit people': { on: 'firm', says: 'say who may do what', who: OWNER },
+  'look after server': { on: 'firm', says: 'see how the server does', who: OWNER },
   'read security log': { on: 'firm', says: 'read who came in and what was changed about access', who: OWNER },
 } as const satisfies Record<
   string,

@@ -34,6 +34,7 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   security_event: ['SELECT', 'INSERT'],
   signing_key: ['SELECT', 'INSERT'],
   receipt: ['SELECT', 'INSERT'],
+  server_process: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   // Made anew when it is asked for again: nothing of it is a record.
   task: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   task_piece: ['SELECT', 'INSERT', 'DELETE'],

@@ -1,6 +1,7 @@
 /** Every address that the server answers under /api/v1. */
 import { adminRoutes } from '../access/adminroutes.ts';
 import { deviceRoutes } from '../access/deviceroutes.ts';
+import { operationsRoutes } from '../operations/routes.ts';
 import { linkRoutes } from '../access/linkroutes.ts';
 import { accessRoutes } from '../access/routes.ts';
 import { buildUpRoutes } from '../buildup/routes.ts';
@@ -64,6 +65,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...adminRoutes,
   ...deviceRoutes,
   ...linkRoutes,
+  ...operationsRoutes,
   ...libraryRoutes,
   ...paperRoutes,
   ...printoutRoutes,

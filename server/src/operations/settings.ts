@@ -27,6 +27,10 @@ export const SETTINGS = {
     says: 'The same database under the role that owns the data, which changes the schema. As `DATABASE_URL` where nothing is set.',
   },
   PORT: { schema: port.default(4174), says: 'The port on 127.0.0.1; 0 for any that is free. 4174.' },
+  LENTUM_ROLE: {
+    schema: z.enum(['all', 'pages', 'tasks']).default('all'),
+    says: 'What this server does: `pages` answers requests and leaves what takes long to others, `tasks` does nothing else and listens nowhere, `all` does both. `all`.',
+  },
   LENTUM_WEB: {
     schema: folder.optional(),
     says: 'Folder of the built interface; without it only the API answers. `npm start` sets it.',

@@ -48,9 +48,10 @@ export class Turns {
     this.boss.on('error', (error) => log().error({ err: error }, 'the queue failed'));
   }
 
-  /** @param work does a task by its id; where it throws, the task is tried once more */
-  async start(work: (id: string) => Promise<void>): Promise<void> {
+  /** @param work does a task by its id; where it throws, the task is tried once more. Undefined: others do them */
+  async start(work: ((id: string) => Promise<void>) | undefined): Promise<void> {
     await this.boss.start();
+    if (!work) return;
     this.worker = await this.boss.work(
       QUEUE,
       { pollingIntervalSeconds: POLL_S, batchSize: 1 },

@@ -28,6 +28,8 @@ export class Tasks {
   private readonly turns: Turns;
   /** What is worked on here. */
   private readonly running = new Map<string, AbortController>();
+  /** Called when work on a task begins here or ends. */
+  changed: () => void = () => undefined;
 
   constructor(
     private readonly pool: Pool,
@@ -36,8 +38,14 @@ export class Tasks {
     this.turns = new Turns(pool);
   }
 
-  start(): Promise<void> {
-    return this.turns.start((id) => this.work(id));
+  /** @param works whether this server does tasks, or only puts them in line for those that do */
+  start(works = true): Promise<void> {
+    return this.turns.start(works ? (id) => this.work(id) : undefined);
+  }
+
+  /** What is worked on here. */
+  get workedOn(): readonly string[] {
+    return [...this.running.keys()];
   }
 
   async stop(): Promise<void> {
@@ -85,6 +93,7 @@ export class Tasks {
     if (!task || begun === undefined) return;
     const controller = new AbortController();
     this.running.set(id, controller);
+    this.changed();
     const looking = setInterval(() => void this.look(id, controller), LOOK_MS);
     try {
       await this.pool.query(TASKS_SQL.clear, [id]);
@@ -104,6 +113,7 @@ export class Tasks {
     } finally {
       clearInterval(looking);
       this.running.delete(id);
+      this.changed();
     }
   }
 

@@ -2,7 +2,7 @@
 /** A code to hand to somebody: to be read out, copied as an address, or taken up by the camera of their phone. */
 import { ElMessage } from 'element-plus';
 import { computed } from 'vue';
-import { when } from './accounts.ts';
+import { when } from '../app/time.ts';
 import AddressPicture from './AddressPicture.vue';
 import { copyAddress, joinAddress, onlyHere } from './codewords.ts';
 

@@ -4,7 +4,7 @@ import { onMounted, ref } from 'vue';
 import { call, get, sentenceOf } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { deviceWords } from '../app/devicewords.ts';
-import { when } from './accounts.ts';
+import { when } from '../app/time.ts';
 
 interface Device {
   readonly id: string;

@@ -3,7 +3,7 @@
 import { ref } from 'vue';
 import { sentenceOf } from '../app/api.ts';
 import { guest, session, signOut } from '../app/session.ts';
-import { when } from './accounts.ts';
+import { when } from '../app/time.ts';
 
 const trouble = ref('');
 async function leave(): Promise<void> {

@@ -5,7 +5,7 @@ import { onMounted, reactive, ref } from 'vue';
 import { call, get, sentenceOf } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import PickList from '../shared/PickList.vue';
-import { when } from './accounts.ts';
+import { when } from '../app/time.ts';
 import AddressPicture from './AddressPicture.vue';
 import { copyAddress, sharedAddress } from './codewords.ts';
 import { filledRule } from './loginrules.ts';

@@ -2,7 +2,7 @@
 /** Who came in, who did not, and what was changed about who may do what. */
 import { onMounted, ref } from 'vue';
 import { get, sentenceOf } from '../app/api.ts';
-import { when } from './accounts.ts';
+import { when } from '../app/time.ts';
 import { eventWords, type LoggedEvent } from './eventwords.ts';
 
 const PAGE = 100;

@@ -1,7 +1,6 @@
 /** Accounts as an owner sees them, and what is said of each in a line. */
 import { FIRM_ROLES, JOB_ROLES, ROLE_WORDS, type Role } from '@lentum/core/access';
-import { DateTime } from 'luxon';
-import { clockWords, dayText } from '../app/time.ts';
+import { when } from '../app/time.ts';
 
 export interface Account {
   readonly id: string;
@@ -18,12 +17,6 @@ export interface Account {
 export interface JobName {
   readonly id: string;
   readonly name: string;
-}
-
-/** An instant on the clock of this device. */
-export function when(iso: string): string {
-  const at = DateTime.fromISO(iso);
-  return `${dayText(at, 'short')} at ${clockWords(at)}`;
 }
 
 /** No role in the firm. */

@@ -83,3 +83,9 @@ export const zoneName = (zone: string, ms: number): string =>
 
 /** "31 Dec 2026", from a date without a time. */
 export const dayWords = (day: string): string => dayText(DateTime.fromISO(day, { zone: 'utc' }), 'short');
+
+/** An instant on the clock of this device. */
+export function when(iso: string): string {
+  const at = DateTime.fromISO(iso);
+  return `${dayText(at, 'short')} at ${clockWords(at)}`;
+}

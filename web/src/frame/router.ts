@@ -45,6 +45,12 @@ export const router = createRouter({
       meta: { title: 'A shared job' },
     },
     {
+      path: '/server',
+      name: 'server',
+      component: () => import('../server/ServerPage.vue'),
+      meta: { title: 'Server' },
+    },
+    {
       path: '/settings',
       name: 'settings',
       component: () => import('../settings/SettingsPage.vue'),

@@ -1,0 +1,62 @@
+/** How the server does, for whoever looks after it. */
+import { z } from 'zod';
+import { route } from '../http/routes.ts';
+import { LOST_MS } from './presence.ts';
+import { OPERATIONS_SQL } from './sql.ts';
+
+const instant = z.string();
+
+export const operationsRoutes = [
+  route({
+    method: 'get',
+    path: '/server',
+    access: 'look after server',
+    tag: 'Server',
+    summary: 'The servers that are at work, what waits for them or failed, and how much is kept',
+    answer: z.object({
+      servers: z.array(
+        z.object({
+          ...{ host: z.string(), pid: z.number(), does: z.enum(['all', 'pages', 'tasks']) },
+          ...{ begunAt: instant, seenAt: instant, streams: z.number() },
+          /** How many tasks it works on. */
+          tasks: z.number(),
+          /** It was told to end, and takes no more work. */
+          ends: z.boolean(),
+          /** It has said nothing for a while: it was killed, or its line is cut. */
+          lost: z.boolean(),
+        }),
+      ),
+      tasks: z.array(
+        z.object({
+          ...{ id: z.string(), kind: z.string(), job: z.string().nullable(), askedAt: instant },
+          state: z.enum(['waiting', 'working', 'failed']),
+          /** 0 to 1. */
+          share: z.number(),
+          doing: z.string(),
+          /** Why it failed. */
+          says: z.string().nullable(),
+        }),
+      ),
+      databaseBytes: z.number(),
+      jobs: z.number(),
+      entries: z.number(),
+      /** When a record was last signed. */
+      signedAt: instant.nullable(),
+    }),
+    run: async ({ context: { pool } }) => {
+      const [servers, tasks, sizes] = await Promise.all([
+        pool.query(OPERATIONS_SQL.servers, [LOST_MS]),
+        pool.query<{ finishedAt: Date | null; begun: boolean }>(OPERATIONS_SQL.tasks),
+        pool.query(OPERATIONS_SQL.sizes),
+      ]);
+      return {
+        servers: servers.rows as never[],
+        tasks: tasks.rows.map(({ finishedAt, begun, ...task }) => ({
+          ...(task as unknown as { id: string }),
+          state: finishedAt ? 'failed' : begun ? 'working' : 'waiting',
+        })) as never[],
+        ...(sizes.rows[0] as { databaseBytes: number; jobs: number; entries: number; signedAt: Date | null }),
+      } as never;
+    },
+  }),
+];
