@@ -8,5 +8,6 @@ declare module '*/check-chain.mjs' {
     breaksAt?: number;
     why?: string;
   };
+  export function checkSignatures(stored: readonly object[]): { hold: number[]; broken: number[] };
   export function receiptTrouble(receipt: object, stored: readonly object[]): string | undefined;
 }

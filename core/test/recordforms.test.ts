@@ -33,7 +33,7 @@ import {
   type StoredEntry,
 } from '@lentum/core/record';
 import { surveyAt } from '../../demo/src/zones.ts';
-import { canonical, checkChain, hashOf } from '../../docs/formats/check-chain.mjs';
+import { canonical, checkChain, checkSignatures, hashOf } from '../../docs/formats/check-chain.mjs';
 import { book, bookWith, job, make, names, now, recordWith, sample, SAMPLES } from './support/entries.ts';
 
 const chains = new URL('./chains/', import.meta.url);
@@ -238,6 +238,21 @@ describe('signatures of a device', () => {
     const { jobId: _jobId, ...bare } = entry.signature!;
     expect(signatureProblem({ ...entry, signature: bare })).toBeTruthy();
     expect(signatureProblem({ ...entry, signature: { ...bare, jobId: 'quay' } })).toBeTruthy();
+  });
+  it('a second implementation comes to the same, entry by entry', async () => {
+    const entries = [
+      await signed(sample('event')),
+      await signed(sample('event'), 'pier'),
+      sample('event'),
+      { ...(await signed(sample('event'), 'pier')), madeAt: '2026-01-01T00:00:00.000Z' },
+      { ...(await signed(sample('event'))), signature: (await signed(sample('snag'), 'pier')).signature },
+    ] as Entry[];
+    const chained = entries.map((entry, i) => ({ seq: i + 1, entry }));
+    expect(checkSignatures(chained)).toEqual({
+      hold: chained.filter((s) => s.entry.signature && !signatureProblem(s.entry)).map((s) => s.seq),
+      broken: chained.filter((s) => signatureProblem(s.entry)).map((s) => s.seq),
+    });
+    expect(checkSignatures(chained)).toEqual({ hold: [1, 2], broken: [4, 5] });
   });
   it('bytes go to text and back, whatever their number; as the platform writes them', () => {
     fc.assert(

@@ -1,7 +1,8 @@
 /**
  * Checks the chain of a record, from docs/formats/record.md alone: it shares no code with the application.
  * node check-chain.mjs FILE … [--receipt RECEIPT]  A file is a job file, the answer of GET …/record, or a list of stored
- * entries. With a receipt that somebody holds, its signature and what it says of the record are looked at too.
+ * entries. Signatures of devices are looked at where entries carry them; with a receipt that somebody holds, its signature and
+ * what it says of the record are looked at too.
  */
 import { createHash, createPublicKey, verify } from 'node:crypto';
 import { readFileSync } from 'node:fs';
@@ -45,6 +46,30 @@ export function checkChain(stored) {
   return { whole: true, entries: stored.length, lastHash: before };
 }
 
+/** The entries that carry a signature of a device, by their numbers: those that it holds for, and those that it does not. */
+export function checkSignatures(stored) {
+  const found = { hold: [], broken: [] };
+  for (const { seq, entry } of stored) {
+    if (entry.signature === undefined) continue;
+    (isSigned(entry) ? found.hold : found.broken).push(seq);
+  }
+  return found;
+}
+
+function isSigned({ signature: { key, jobId, value }, ...entry }) {
+  const point = Buffer.from(key, 'base64url');
+  if (point.length !== 65 || point[0] !== 4) return false;
+  const [x, y] = [point.subarray(1, 33), point.subarray(33)].map((half) => half.toString('base64url'));
+  const text = canonical(jobId === undefined ? entry : { entry, jobId });
+  try {
+    const known = createPublicKey({ key: { kty: 'EC', crv: 'P-256', x, y }, format: 'jwk' });
+    const raw = { key: known, dsaEncoding: 'ieee-p1363' };
+    return verify('sha256', Buffer.from(text, 'utf8'), raw, Buffer.from(value, 'base64url'));
+  } catch {
+    return false;
+  }
+}
+
 /** What is wrong between a receipt and a whole record; undefined for nothing. */
 export function receiptTrouble(receipt, stored) {
   const { signature, ...rest } = receipt;
@@ -76,13 +101,19 @@ if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) 
   for (const file of given) {
     const stored = storedIn(JSON.parse(readFileSync(file, 'utf8')));
     const found = checkChain(stored);
-    const trouble = found.whole && receipt ? receiptTrouble(receipt, stored) : undefined;
+    const signatures = checkSignatures(stored);
+    const trouble =
+      signatures.broken.length > 0
+        ? `the signatures of these entries do not hold: ${signatures.broken.join(', ')}`
+        : found.whole && receipt
+          ? receiptTrouble(receipt, stored)
+          : undefined;
     if (!found.whole || trouble) bad += 1;
     if (!found.whole) console.log(`${file}: breaks at entry ${found.breaksAt}: ${found.why}`);
     else if (trouble) console.log(`${file}: whole in itself, but ${trouble}`);
     else
       console.log(
-        `${file}: whole, ${found.entries} entries, last hash ${found.lastHash}${receipt ? `; it begins with what was signed ${receipt.at}` : ''}`,
+        `${file}: whole, ${found.entries} entries, last hash ${found.lastHash}, ${signatures.hold.length} signed by devices${receipt ? `; it begins with what was signed ${receipt.at}` : ''}`,
       );
   }
   process.exit(bad > 0 ? 1 : 0);
