@@ -254,6 +254,7 @@ describe('a database of earlier days', () => {
       '0016_devices',
       '0017_shared_links',
       '0018_servers',
+      '0019_forgotten',
     ]);
   });
 });

@@ -38,6 +38,7 @@ describe('what a request costs', () => {
       'post /jobs/{jobId}/handover/tasks',
       'get /jobs/{jobId}/upkeep/sheet.pdf',
       'get /jobs/{jobId}/handover.zip',
+      'get /people/{personId}/file',
       'put /jobs/{jobId}/pictures/{sha256}',
       'get /library/{buildUpId}/file',
       'put /papers/{sha256}',

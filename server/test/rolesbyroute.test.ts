@@ -69,6 +69,8 @@ const MAY: Readonly<Record<string, string>> = {
   'get /jobs/{jobId}/live': 'OEFAICG',
   'get /people': 'OEFA',
   'put /people/{personId}': 'OEFAIC',
+  'get /people/{personId}/file': 'O',
+  'post /people/{personId}/forget': 'O',
   'put /jobs/{jobId}/pictures/{sha256}': 'OEFAIC',
   'get /jobs/{jobId}/pictures/{sha256}': 'OEFAICG',
   'get /firm/practice': 'OEFA',

@@ -228,7 +228,7 @@ describe('words about people', () => {
       firmRole: 'foreman',
       jobRoles: { j: 'client', k: 'inspector' },
     },
-    ...{ madeAt: '2026-05-04T08:00:00Z', closedAt: null, codeUntil: null, seenAt: null },
+    ...{ madeAt: '2026-05-04T08:00:00Z', closedAt: null, codeUntil: null, seenAt: null, forgottenAt: null },
   };
   it('what somebody may do, and how it stands with the account', () => {
     expect(rolesLine(account, [{ id: 'j', name: 'Quay' }])).toBe(

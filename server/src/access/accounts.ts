@@ -19,6 +19,8 @@ export interface ListedAccount {
   readonly closedAt: Date | null;
   readonly codeUntil: Date | null;
   readonly seenAt: Date | null;
+  /** Since when the name is replaced for good. */
+  readonly forgottenAt: Date | null;
 }
 
 /** A device as it is listed: a session, with the name of its key where it has one. */

@@ -6,7 +6,7 @@ import { personSchema } from '@lentum/core/record';
 import { FOREIGN_KEY_VIOLATION, sqlState, transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
-import { PEOPLE_SQL } from '../people/sql.ts';
+import { namePerson } from '../people/keeping.ts';
 import { closeAccount, listAccounts, writeAccount } from './accounts.ts';
 import { makeCode } from './codes.ts';
 import { endAllDevices } from './devices.ts';
@@ -25,6 +25,8 @@ const listed = z.object({
   codeUntil: instant.nullable(),
   /** When a device of theirs was last in use. */
   seenAt: instant.nullable(),
+  /** Since when the name is replaced for good. */
+  forgottenAt: instant.nullable(),
 });
 export const codeAnswer = z.object({ code: z.string(), until: instant });
 
@@ -79,7 +81,7 @@ export const adminRoutes = [
       try {
         await transaction(context.pool, async (db) => {
           const fresh = await writeAccount(db, { id, personId, said: body, now: context.now() });
-          if (!fresh) await db.query(PEOPLE_SQL.write, [personId, body.name]);
+          if (!fresh) await namePerson(db, personId, body.name);
           const { firmRole, jobRoles } = body;
           const what = fresh ? 'account made' : 'roles changed';
           await logAccess(db, { ...by(context, who), what, aboutId: id, detail: { firmRole, jobRoles } });

@@ -24,6 +24,7 @@ export const EVENTS = [
   'password changed',
   'account closed',
   'account opened',
+  'name replaced',
 ] as const;
 export type SecurityEvent = (typeof EVENTS)[number];
 

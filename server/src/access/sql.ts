@@ -13,7 +13,7 @@ export const ACCESS_SQL = {
   passwordOf: `SELECT login, password_hash AS "passwordHash" FROM account WHERE id = $1`,
   list: `
     SELECT a.id, a.person_id AS "personId", p.name, a.login, a.firm_role AS "firmRole", a.made_at AS "madeAt",
-      a.closed_at AS "closedAt",
+      a.closed_at AS "closedAt", p.forgotten_at AS "forgottenAt",
       coalesce((SELECT jsonb_object_agg(job_id, role) FROM job_role r WHERE r.account_id = a.id), '{}') AS "jobRoles",
       (SELECT max(c.until) FROM access_code c WHERE c.account_id = a.id AND NOT c.for_device AND c.used_at IS NULL AND c.until > $1) AS "codeUntil",
       (SELECT max(s.seen_at) FROM session s WHERE s.sess ->> 'accountId' = a.id) AS "seenAt"

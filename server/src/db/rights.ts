@@ -21,7 +21,7 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   library_revision: ['SELECT', 'INSERT'],
   // A forecast that was replaced is thinned out, and one of the same name is written anew.
   weather_series: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
-  person: ['SELECT', 'INSERT', 'UPDATE (name, written_at)'],
+  person: ['SELECT', 'INSERT', 'UPDATE (name, written_at, forgotten_at)'],
   firm_practice: ['SELECT', 'INSERT'],
   firm: ['SELECT', 'INSERT'],
   account: ['SELECT', 'INSERT', 'UPDATE (login, password_hash, firm_role, closed_at)'],

@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { NOBODY, personSchema, type Person } from '@lentum/core/record';
 import { unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
+import { logAccess } from '../access/log.ts';
+import { transaction } from '../db/pool.ts';
+import { allOf, forget, namePerson } from './keeping.ts';
 import { PEOPLE_SQL } from './sql.ts';
 
 export const peopleRoutes = [
@@ -26,6 +29,7 @@ export const peopleRoutes = [
     body: personSchema.pick({ name: true }).strict(),
     bodyName: 'The person',
     answer: personSchema,
+    statuses: { 409: 'The name was replaced for good' },
     run: async ({ params, body, context, who }) => {
       const id = params['personId'] ?? '';
       if (id === NOBODY.id || !personSchema.shape.id.safeParse(id).success)
@@ -40,8 +44,44 @@ export const peopleRoutes = [
         ]);
       // Where people sign in, nobody else gives them a name but an owner.
       if (who.account?.personId !== id) who.need('admit people');
-      await context.pool.query(PEOPLE_SQL.write, [id, body.name]);
+      await namePerson(context.pool, id, body.name);
       return { id, name: body.name };
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/people/{personId}/file',
+    access: 'account',
+    tag: 'Access',
+    summary: 'All that is kept of a person, as one file: for themselves, and for an owner',
+    answerType: 'application/json',
+    run: async ({ params, context, who, res }) => {
+      const id = params['personId'] ?? '';
+      if (who.account?.personId !== id) who.need('admit people');
+      res.attachment(`person-${id}.json`).json(await allOf(context.pool, id));
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/people/{personId}/forget',
+    access: 'admit people',
+    tag: 'Access',
+    summary:
+      'Replace the name of somebody whose account is closed, for good; entries and their hashes stay as they are',
+    body: z.strictObject({}),
+    bodyName: 'The request',
+    answer: personSchema,
+    statuses: { 409: 'Their account is open' },
+    run: async ({ params, context, who }) => {
+      const id = params['personId'] ?? '';
+      const name = await transaction(context.pool, async (db) => {
+        const now = context.now();
+        const pseudonym = await forget(db, id, now);
+        const detail = { personId: id };
+        await logAccess(db, { what: 'name replaced', at: now, accountId: who.account?.id, detail });
+        return pseudonym;
+      });
+      return { id, name };
     },
   }),
 ];

@@ -83,6 +83,7 @@ const save = (): Promise<void> =>
       closedAt: null,
       codeUntil: null,
       seenAt: null,
+      forgottenAt: null,
     };
     emit('saved', props.account ? undefined : made);
   });

@@ -10,6 +10,7 @@ import DeviceList from './DeviceList.vue';
 import { givenRule, newPasswordRule } from './loginrules.ts';
 import NewPassword from './NewPassword.vue';
 import { useSendForm } from './sendform.ts';
+import { keptOf } from './accounts.ts';
 
 const role = computed(() => {
   const firmRole = account.value?.firmRole;
@@ -93,6 +94,10 @@ async function leave(): Promise<void> {
       </div>
     </el-form>
     <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
+    <p class="quiet">
+      <a :href="keptOf(account.personId)" download>What is kept of you</a>: your account, your devices, what
+      the log has, and every entry that you made.
+    </p>
     <h3>Where you are signed in</h3>
     <DeviceList ref="devices" path="/session/devices" />
     <el-button class="add" @click="adding = true">Let a phone in</el-button>

@@ -5,7 +5,7 @@ import { call, get, sentenceOf } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { account as me, may, signsIn } from '../app/session.ts';
 import AccountDialog from './AccountDialog.vue';
-import { rolesLine, standing, type Account, type JobName } from './accounts.ts';
+import { keptOf, rolesLine, standing, type Account, type JobName } from './accounts.ts';
 import CodeDialog from './CodeDialog.vue';
 import DevicesDialog from './DevicesDialog.vue';
 
@@ -82,6 +82,14 @@ const close = (a: Account, closed: boolean): Promise<void> =>
     await call('POST', `/accounts/${a.id}/closed`, { body: { closed } });
     await load();
   });
+const forget = (a: Account): Promise<void> =>
+  attempt(async () => {
+    const what =
+      'Everywhere it stands as a number from now on, for good. What they entered stays, and so do papers that were handed over, backups, and names that somebody wrote into a note.';
+    if (!(await sure(`Replace the name of ${a.name}?`, what, 'Replace it for good'))) return;
+    await call('POST', `/people/${a.personId}/forget`, { body: {} });
+    await load();
+  });
 async function saved(made: Account | undefined): Promise<void> {
   editing.value = undefined;
   await load();
@@ -139,7 +147,17 @@ async function saved(made: Account | undefined): Promise<void> {
               >
               <el-button size="small" text @click="close(row as Account, true)">Close</el-button>
             </template>
-            <el-button v-else size="small" text @click="close(row as Account, false)">Open again</el-button>
+            <template v-else>
+              <el-button size="small" text @click="close(row as Account, false)">Open again</el-button>
+              <el-button
+                v-if="(row as Account).forgottenAt === null"
+                size="small"
+                text
+                @click="forget(row as Account)"
+                >Replace the name</el-button
+              >
+            </template>
+            <a class="kept" :href="keptOf((row as Account).personId)" download>What is kept</a>
           </template>
         </el-table-column>
       </el-table>
@@ -172,6 +190,11 @@ section {
 }
 h2 {
   margin-bottom: var(--s2);
+}
+.kept {
+  margin-left: var(--s2);
+  font-size: 13px;
+  white-space: nowrap;
 }
 .el-button + .el-button {
   margin-left: 0;

@@ -13,11 +13,16 @@ export interface Account {
   readonly closedAt: string | null;
   readonly codeUntil: string | null;
   readonly seenAt: string | null;
+  /** Since when the name is replaced for good. */
+  readonly forgottenAt: string | null;
 }
 export interface JobName {
   readonly id: string;
   readonly name: string;
 }
+
+/** Where all that is kept of a person is read as a file. */
+export const keptOf = (personId: string): string => `/api/v1/people/${personId}/file`;
 
 /** No role in the firm. */
 export const ONLY_JOBS = 'jobs';

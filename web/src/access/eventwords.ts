@@ -67,6 +67,8 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return `${by} changed the password.`;
     case 'account closed':
       return `${by} closed the account of ${of}.`;
+    case 'name replaced':
+      return `${by} replaced the name of somebody whose account is closed.`;
     case 'account opened':
       return `${by} opened the account of ${of} again.`;
     default:
