@@ -76,7 +76,7 @@ const nightly = setInterval(() => {
 nightly.unref();
 
 const role = settings.LENTUM_ROLE;
-const live = new LiveFeed(databaseUrl);
+const live = new LiveFeed(settings.DATABASE_LISTEN_URL ?? databaseUrl);
 const tasks = new Tasks(pool, () => new Date());
 await tasks.start(role !== 'pages');
 const presence = new Presence(pool, role, () => ({ streams: live.closing.size, tasks: tasks.workedOn }));

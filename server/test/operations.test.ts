@@ -50,6 +50,17 @@ describe('settings', () => {
       problems: ['DATABASE_URL is not set; expected the database.'],
     });
   });
+  it('several addresses to listen at are taken, and each is looked at', () => {
+    const [one, two] = ['postgresql://a/lentum', 'postgresql://b/lentum'];
+    const read = (said: string) => readSettings({ ...DATABASE, DATABASE_LISTEN_URL: said });
+    expect(read(`${one}, ${two}`)).toMatchObject({ settings: { DATABASE_LISTEN_URL: [one, two] } });
+    expect(read(`${one},b`)).toEqual({
+      ok: false,
+      problems: [
+        'DATABASE_LISTEN_URL: what is set does not fit; expected an address that begins with postgresql://.',
+      ],
+    });
+  });
   it('a name that is none is told', () => {
     const read = readSettings({ ...DATABASE, LENTUM_PROXI: 'yes', LENTUM_DATABASE: 'mine' });
     expect(read.ok && read.unknown).toEqual(['LENTUM_PROXI']);

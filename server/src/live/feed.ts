@@ -25,7 +25,14 @@ export class LiveFeed {
   /** Called once when it ends: streams are closed. */
   readonly closing = new Set<() => void>();
 
-  constructor(private readonly databaseUrl: string) {}
+  private readonly addresses: readonly string[];
+  /** Which of them is tried. */
+  private at = 0;
+
+  /** @param addresses of the database, past any pooler; of several the one that takes writes is heard, whichever it is */
+  constructor(addresses: string | readonly string[]) {
+    this.addresses = typeof addresses === 'string' ? [addresses] : addresses;
+  }
 
   /** @returns a function that ends it */
   hear(jobId: string, hear: Hear): () => void {
@@ -44,7 +51,7 @@ export class LiveFeed {
   private async connect(): Promise<void> {
     if (this.ended) return;
     const client = new pg.Client({
-      connectionString: this.databaseUrl,
+      connectionString: this.addresses[this.at % this.addresses.length],
       application_name: 'lentum',
       connectionTimeoutMillis: ANSWER_MS,
       query_timeout: ANSWER_MS,
@@ -59,6 +66,7 @@ export class LiveFeed {
       clearInterval(alive);
       void client.end().catch(() => undefined);
       if (this.ended) return;
+      this.at += 1;
       this.again = setTimeout(() => void this.connect(), this.waitMs);
       this.waitMs = Math.min(2 * this.waitMs, LONGEST_AGAIN_MS);
     };
@@ -67,6 +75,7 @@ export class LiveFeed {
     client.on('notification', ({ payload }) => this.told(payload ?? ''));
     try {
       await client.connect();
+      // A replica does not listen.
       await client.query(`LISTEN ${CHANNEL}`);
       this.client = client;
       this.waitMs = FIRST_AGAIN_MS;

@@ -26,6 +26,14 @@ export const SETTINGS = {
     schema: postgres.optional(),
     says: 'The same database under the role that owns the data, which changes the schema. As `DATABASE_URL` where nothing is set.',
   },
+  DATABASE_LISTEN_URL: {
+    schema: z
+      .string()
+      .optional()
+      .transform((said) => said?.split(',').map((address) => address.trim()))
+      .pipe(z.array(postgres).min(1).optional()),
+    says: 'Where changes are heard: the database past any pooler; several addresses with commas, of which the one that takes writes is used. As `DATABASE_URL` where nothing is set.',
+  },
   PORT: { schema: port.default(4174), says: 'The port on 127.0.0.1; 0 for any that is free. 4174.' },
   LENTUM_ROLE: {
     schema: z.enum(['all', 'pages', 'tasks']).default('all'),
@@ -79,7 +87,12 @@ export type Settings = { readonly [N in SettingName]: z.output<(typeof SETTINGS)
 /** Settings of the scripts that start the server and of its tests, which it does not read. */
 const OF_SCRIPTS: readonly string[] = ['LENTUM_DATABASE', 'LENTUM_API', 'LENTUM_PICTURES'];
 /** What is not to be repeated on a screen. */
-const SECRET: readonly string[] = ['DATABASE_URL', 'DATABASE_OWNER_URL', 'LENTUM_BACKUP_PHRASE'];
+const SECRET: readonly string[] = [
+  'DATABASE_URL',
+  'DATABASE_OWNER_URL',
+  'DATABASE_LISTEN_URL',
+  'LENTUM_BACKUP_PHRASE',
+];
 
 export type Read =
   | { readonly ok: true; readonly settings: Settings; readonly unknown: readonly string[] }

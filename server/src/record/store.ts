@@ -74,12 +74,15 @@ export async function insertEntries(db: Db, jobId: string, entries: readonly Sto
     ]);
 }
 
-async function contextOf(db: Db, jobId: string, entry: EntryForm, nowMs: number): Promise<RecordContext> {
+/** @param target the entry that this one takes the place of */
+async function contextOf(
+  db: Db,
+  jobId: string,
+  entry: EntryForm,
+  target: StoredEntry | undefined,
+  nowMs: number,
+): Promise<RecordContext> {
   const docs = await readDocuments(db, jobId);
-  const target =
-    entry.supersedes === undefined
-      ? undefined
-      : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]);
   const later = target && (await db.query(RECORD_SQL.supersededBy, [jobId, target.entry.id]));
   return {
     survey: (docs.get('survey')?.body ?? { zones: [] }) as Survey,
@@ -147,13 +150,12 @@ export async function append(
     ]);
   const forged = signatureProblem(entry);
   if (forged) throw unprocessable([forged]);
-  await allowed(
-    db,
+  const superseded =
     entry.supersedes === undefined
       ? undefined
-      : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]),
-  );
-  const problems = entryProblems(entry, await contextOf(db, jobId, entry, now.getTime()));
+      : await readOne(db, RECORD_SQL.byId, [jobId, entry.supersedes]);
+  await allowed(db, superseded);
+  const problems = entryProblems(entry, await contextOf(db, jobId, entry, superseded, now.getTime()));
   if (problems.length > 0) throw unprocessable(problems);
   const last = await lastEntry(db, jobId);
   const stored = link(last, entry, now.toISOString());

@@ -42,14 +42,17 @@ export interface StoredReceipt {
   readonly why: Why;
 }
 
-/** Every receipt of a job, as they were made. */
-export async function receiptsOf(db: Db, jobId: string): Promise<StoredReceipt[]> {
-  const { rows } = await db.query<Row>(SEALED_SQL.list, [jobId]);
+async function readReceipts(db: Db, sql: string, jobId: string): Promise<StoredReceipt[]> {
+  const { rows } = await db.query<Row>(sql, [jobId]);
   return rows.map(({ why, at, ...rest }) => ({
     why,
     receipt: { format: 'lentum-receipt', version: 1, ...rest, at: at.toISOString() },
   }));
 }
+
+/** Every receipt of a job, as they were made. */
+export const receiptsOf = (db: Db, jobId: string): Promise<StoredReceipt[]> =>
+  readReceipts(db, SEALED_SQL.list, jobId);
 
 /**
  * Signs the end of a record. Where the last receipt has the same end, that one stands: its time says more.
@@ -60,7 +63,7 @@ export async function signEnd(db: Db, jobId: string, why: Why, now: Date): Promi
   if (rowCount === 0) throw notFound('Job', jobId);
   const { rows } = await db.query<{ entries: number; head: string }>(SEALED_SQL.head, [jobId]);
   const { entries, head } = rows[0] ?? { entries: 0, head: GENESIS_HASH };
-  const last = (await receiptsOf(db, jobId)).at(-1)?.receipt;
+  const last = (await readReceipts(db, SEALED_SQL.last, jobId))[0]?.receipt;
   if (last?.entries === entries && last.head === head) return last;
   const key = await keyOf(db, now);
   const bare: Receipt = {

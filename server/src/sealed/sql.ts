@@ -1,12 +1,15 @@
+const RECEIPTS = `
+  SELECT r.job_id AS "jobId", r.entries, r.head, r.at, k.public_key AS key, r.signature, r.why
+  FROM receipt r JOIN signing_key k ON k.id = r.key_id WHERE r.job_id = $1`;
+
 export const SEALED_SQL = {
   key: `SELECT id, public_key AS "publicKey", private_key AS "privateKey" FROM signing_key ORDER BY made_at DESC, id LIMIT 1`,
   /** Of servers that start together one makes the key. */
   lockKey: `SELECT pg_advisory_xact_lock(4711176)`,
   addKey: `INSERT INTO signing_key (id, public_key, private_key, made_at) VALUES ($1, $2, $3, $4)`,
   head: `SELECT seq AS entries, hash AS head FROM record_entry WHERE job_id = $1 ORDER BY seq DESC LIMIT 1`,
-  list: `
-    SELECT r.job_id AS "jobId", r.entries, r.head, r.at, k.public_key AS key, r.signature, r.why
-    FROM receipt r JOIN signing_key k ON k.id = r.key_id WHERE r.job_id = $1 ORDER BY r.n`,
+  list: `${RECEIPTS} ORDER BY r.n`,
+  last: `${RECEIPTS} ORDER BY r.n DESC LIMIT 1`,
   hashesAt: `SELECT seq, hash FROM record_entry WHERE job_id = $1 AND seq = ANY ($2::int[])`,
   add: `
     INSERT INTO receipt (job_id, n, entries, head, at, key_id, signature, why)
