@@ -60,6 +60,19 @@ const rename = (id: string, version: number) =>
     .send({ ...HEAD, name: 'Another' })
     .expect(200);
 
+describe('where changes are heard', () => {
+  it('is the first of several addresses that answers', async () => {
+    const away = new LiveFeed(['postgresql://nobody@127.0.0.1:1/none', inject('databaseUrl')]);
+    const job = await startJob();
+    const heard: unknown[] = [];
+    away.hear(job, (change) => heard.push(change));
+    await expect.poll(() => heard, { timeout: 10_000 }).toEqual([undefined]);
+    await rename(job, 1);
+    await expect.poll(() => heard).toContainEqual(expect.objectContaining({ jobId: job, what: 'job' }));
+    await away.end();
+  });
+});
+
 describe('a job that is open', () => {
   it('hears of each change of it, made over another server, and of no other job’s', async () => {
     const [mine, other] = [await startJob(), await startJob()];

@@ -122,6 +122,10 @@ describe('each request', () => {
     );
     expect(JSON.stringify(answer.body)).not.toContain('disk');
     expect(JSON.stringify(lines.filter((l) => l.requestId === id))).toContain('the disk is gone');
+    // The line of the request itself has its number and its answer, and no reason of its own.
+    const line = lines.find((l) => l.req?.id === id);
+    expect(line).toMatchObject({ level: 40, res: { status: 500 } });
+    expect(line).not.toHaveProperty('err');
   });
   it('takes its number from a proxy, and from nobody else', async () => {
     const sent = 'from-the-proxy-1';
