@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
+import { DESK, firmServer, PASSWORD } from './firmhouse.ts';
 import { expect, freshDemo, test } from './support.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
@@ -39,14 +40,9 @@ test('desk', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Twenty years' })).toBeVisible();
   await page.waitForTimeout(1000);
   await take(page, 'upkeep');
-  for (const [name, query] of [
-    ['survey-levels', 'zone=workshop&part=levels'],
-    ['survey-held', 'zone=deck&part=readiness'],
-  ] as const) {
-    await page.goto(`/jobs/${id}/survey?${query}`);
-    await page.waitForTimeout(1500);
-    await take(page, name);
-  }
+  await page.goto(`/jobs/${id}/survey?zone=workshop&part=levels`);
+  await page.waitForTimeout(1500);
+  await take(page, 'survey-levels');
   await page.goto(`/jobs/${id}/details?zone=hall&detail=corner-3`);
   await take(page, 'details');
   await page.goto(`/jobs/${id}/order?part=courses&zone=workshop&layer=cap`);
@@ -129,4 +125,39 @@ test('paper: the first pages of a handover', async ({ page }) => {
   })()`);
   expect(drawn).toBe(3);
   await take(page, 'handover-paper');
+});
+
+test('people: who may come in, and as what', async ({ browser }) => {
+  const firm = await firmServer('lentum_pictures_people');
+  const { context, page } = await firm.browser(browser, DESK);
+  const api = `${firm.base}/api/v1`;
+  const post = async (path: string, data: object): Promise<Record<string, string>> =>
+    (await (await page.request.post(`${api}${path}`, { data })).json()) as Record<string, string>;
+  await post('/firm/accounts', { firm: 'Harbour Coatings', name: 'Oda', login: 'oda', password: PASSWORD });
+  const { jobs } = (await (await page.request.get(`${api}/jobs`)).json()) as { jobs: { id: string }[] };
+  const job = jobs[0]?.id ?? '';
+  for (const [name, firmRole, role] of [
+    ['Elsa', 'estimator', undefined],
+    ['Fritz', 'foreman', undefined],
+    ['Marek', 'applicator', undefined],
+    ['Ivo', null, 'inspector'],
+    ['Carla', null, 'client'],
+  ] as const) {
+    const data = { name, firmRole, jobRoles: role === undefined ? {} : { [job]: role } };
+    await page.request.put(`${api}/accounts/${name.toLowerCase()}`, { data });
+    const { code = '' } = await post(`/accounts/${name.toLowerCase()}/code`, {});
+    if (role === 'client') continue;
+    // Whoever uses a code is in: each in a browser of their own.
+    const own = await firm.browser(browser, DESK);
+    await own.page.request.post(`${api}/codes/use`, {
+      data: { code, login: name.toLowerCase(), password: PASSWORD },
+    });
+    await own.context.close();
+  }
+  await page.goto('/people');
+  await page.getByRole('button', { name: 'Show the log' }).click();
+  await expect(page.getByText('Oda let Carla in as client in one job.')).toBeVisible();
+  await take(page, 'people');
+  await context.close();
+  await firm.end();
 });

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** A phone that is let in under an account: for which jobs, then the code that it takes up. */
 import { computed, onMounted, ref } from 'vue';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import PickList from '../shared/PickList.vue';
 import CodeDialog from './CodeDialog.vue';
+import { useAttempt } from '../shared/attempt.ts';
 
 /** Where the code is made, below /api/v1; and whose phone it is. */
 const props = defineProps<{ path: string; name: string; onlyJob?: string | undefined }>();
@@ -16,19 +17,7 @@ const options = computed(() => [
   ...jobs.value.map(({ id, name }) => ({ value: id, label: name })),
 ]);
 const made = ref<{ readonly code: string; readonly until: string }>();
-const busy = ref(false);
-const trouble = ref('');
-async function attempt(work: () => Promise<void>): Promise<void> {
-  busy.value = true;
-  trouble.value = '';
-  try {
-    await work();
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  } finally {
-    busy.value = false;
-  }
-}
+const { trouble, busy, attempt } = useAttempt();
 onMounted(() =>
   attempt(async () => {
     const { body } = await get<{ jobs: { id: string; job: { name: string } }[] }>('/jobs?limit=200');

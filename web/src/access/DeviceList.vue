@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** Where somebody is signed in, last used first; each device can be signed out from here. */
 import { onMounted, ref } from 'vue';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { deviceWords } from '../app/devicewords.ts';
 import { when } from '../app/time.ts';
+import { useAttempt } from '../shared/attempt.ts';
 
 interface Device {
   readonly id: string;
@@ -19,16 +20,8 @@ interface Device {
 /** Where they are listed, below /api/v1. */
 const props = defineProps<{ path: string }>();
 const devices = ref<readonly Device[]>();
-const trouble = ref('');
 
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  trouble.value = '';
-  try {
-    await work();
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  }
-}
+const { trouble, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
     devices.value = (await get<{ devices: Device[] }>(props.path)).body.devices;

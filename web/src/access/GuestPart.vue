@@ -1,19 +1,11 @@
 <script setup lang="ts">
 /** Of somebody who came in by a link: what they see and until when, and the way out. */
-import { ref } from 'vue';
-import { sentenceOf } from '../app/api.ts';
 import { guest, session, signOut } from '../app/session.ts';
 import { when } from '../app/time.ts';
+import { useAttempt } from '../shared/attempt.ts';
 
-const trouble = ref('');
-async function leave(): Promise<void> {
-  trouble.value = '';
-  try {
-    await signOut();
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  }
-}
+const { trouble, attempt } = useAttempt();
+const leave = (): Promise<void> => attempt(signOut);
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 /** Links by which somebody without an account reads this job: the ones that there are, and a new one. */
 import { ElMessage } from 'element-plus';
 import { onMounted, reactive, ref } from 'vue';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import PickList from '../shared/PickList.vue';
 import { when } from '../app/time.ts';
@@ -10,6 +10,7 @@ import AddressPicture from './AddressPicture.vue';
 import { copyAddress, sharedAddress } from './codewords.ts';
 import { filledRule } from './loginrules.ts';
 import { useSendForm } from './sendform.ts';
+import { useAttempt } from '../shared/attempt.ts';
 
 interface Link {
   readonly id: string;
@@ -25,15 +26,7 @@ const props = defineProps<{ jobId: string }>();
 const emit = defineEmits<{ close: [] }>();
 const path = `/jobs/${props.jobId}/links`;
 const links = ref<readonly Link[]>();
-const fault = ref('');
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  fault.value = '';
-  try {
-    await work();
-  } catch (error) {
-    fault.value = sentenceOf(error);
-  }
-}
+const { trouble: fault, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
     links.value = (await get<{ links: Link[] }>(path)).body.links;

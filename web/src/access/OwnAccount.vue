@@ -3,7 +3,7 @@
 import { ElMessage } from 'element-plus';
 import { computed, reactive, ref, useTemplateRef } from 'vue';
 import { ROLE_WORDS } from '@lentum/core/access';
-import { call, sentenceOf } from '../app/api.ts';
+import { call } from '../app/api.ts';
 import { account, may, session, signOut } from '../app/session.ts';
 import AddDevice from './AddDevice.vue';
 import DeviceList from './DeviceList.vue';
@@ -11,6 +11,7 @@ import { givenRule, newPasswordRule } from './loginrules.ts';
 import NewPassword from './NewPassword.vue';
 import { useSendForm } from './sendform.ts';
 import { keptOf } from './accounts.ts';
+import { useAttempt } from '../shared/attempt.ts';
 
 const role = computed(() => {
   const firmRole = account.value?.firmRole;
@@ -35,14 +36,8 @@ const change = (): Promise<void> =>
     ElMessage({ message: 'The password is changed; you are signed out on every other device.' });
     await devices.value?.load();
   });
-async function leave(): Promise<void> {
-  trouble.value = '';
-  try {
-    await signOut();
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  }
-}
+const { trouble: notOut, attempt } = useAttempt();
+const leave = (): Promise<void> => attempt(signOut);
 </script>
 
 <template>
@@ -93,7 +88,7 @@ async function leave(): Promise<void> {
         <el-button @click="changing = false">Cancel</el-button>
       </div>
     </el-form>
-    <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
+    <p v-if="trouble || notOut" class="problem" role="alert">{{ trouble || notOut }}</p>
     <p class="quiet">
       <a :href="keptOf(account.personId)" download>What is kept of you</a>: your account, your devices, what
       the log has, and every entry that you made.

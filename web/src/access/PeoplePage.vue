@@ -1,19 +1,19 @@
 <script setup lang="ts">
 /** Who may come in, and as what. For owners. */
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { account as me, may, signsIn } from '../app/session.ts';
 import AccountDialog from './AccountDialog.vue';
 import { keptOf, rolesLine, standing, type Account, type JobName } from './accounts.ts';
 import CodeDialog from './CodeDialog.vue';
 import DevicesDialog from './DevicesDialog.vue';
+import { useAttempt } from '../shared/attempt.ts';
 
 const SecurityLog = defineAsyncComponent(() => import('./SecurityLog.vue'));
 
 const accounts = ref<readonly Account[]>();
 const jobs = ref<readonly JobName[]>([]);
-const trouble = ref('');
 const sought = ref('');
 const shown = computed(() => {
   const words = sought.value.trim().toLowerCase();
@@ -26,14 +26,7 @@ const code = ref<{ readonly name: string; readonly code: string; readonly until:
 const devicesOf = ref<Account>();
 const logging = ref(false);
 
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  trouble.value = '';
-  try {
-    await work();
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  }
-}
+const { trouble, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
     const [a, j] = await Promise.all([
@@ -192,8 +185,10 @@ h2 {
   margin-bottom: var(--s2);
 }
 .kept {
-  margin-left: var(--s2);
+  display: inline-block;
+  padding: 0 var(--s2);
   font-size: 13px;
+  line-height: 28px;
   white-space: nowrap;
 }
 .el-button + .el-button {

@@ -2,7 +2,7 @@
 /** How the server does: who is at work, what waits or failed, how much is kept. For whoever looks after it. */
 import { useIntervalFn } from '@vueuse/core';
 import { onMounted, ref } from 'vue';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { call, get } from '../app/api.ts';
 import { may } from '../app/session.ts';
 import { when } from '../app/time.ts';
 import {
@@ -14,19 +14,12 @@ import {
   type ServerState,
   type ServerTask,
 } from './serverwords.ts';
+import { useAttempt } from '../shared/attempt.ts';
 
 /** As often as this it is looked again. */
 const AGAIN_MS = 5000;
 const state = ref<ServerState>();
-const trouble = ref('');
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  try {
-    await work();
-    trouble.value = '';
-  } catch (error) {
-    trouble.value = sentenceOf(error);
-  }
-}
+const { trouble, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
     state.value = (await get<ServerState>('/server')).body;
