@@ -42,7 +42,8 @@ export const requestLog = (): HttpLogger<IncomingMessage, ServerResponse> =>
       res: (res: { statusCode: number }) => ({ status: res.statusCode }),
     },
     // Why it failed stands in a line of its own, under the same number.
-    customLogLevel: (_req, res) => (res.statusCode >= 500 ? 'warn' : 'info'),
+    // That the database is away is said once, and not with every request that waits for it.
+    customLogLevel: (_req, { statusCode }) => (statusCode >= 500 && statusCode !== 503 ? 'warn' : 'info'),
     customErrorObject: (_req, _res, _error, { err: _err, ...rest }: Record<string, unknown>) => rest,
     customSuccessMessage: (req, res) => `${req.method ?? ''} ${pathOf(req)} ${res.statusCode}`,
     customErrorMessage: (req, res) => `${req.method ?? ''} ${pathOf(req)} ${res.statusCode}`,
