@@ -16,6 +16,13 @@ export const ALONE: Holder = { firmRole: 'owner', jobRoles: {} };
 /** Somebody who has not signed in. */
 export const NOBODY_IN: Holder = { firmRole: null, jobRoles: {} };
 
+/** Whoever came in by a link: a reader of that one job. */
+export const guestIn = (jobId: string): Holder => ({
+  firmRole: null,
+  jobRoles: { [jobId]: 'guest' },
+  onlyJob: jobId,
+});
+
 /** What somebody is in a job; without one, in the firm. */
 export function partsIn({ firmRole, jobRoles, onlyJob }: Holder, jobId: string | undefined): readonly Part[] {
   if (onlyJob !== undefined && jobId !== onlyJob) return [];

@@ -1,6 +1,7 @@
 /** Who asks, and what they may do here. */
 import {
   ALONE,
+  guestIn,
   holds,
   NOBODY_IN,
   onlyWho,
@@ -41,9 +42,7 @@ export class Who {
 
   /** Somebody who came in by a link: a reader of one job. */
   static guest(link: OpenLink, sessionId?: string): Who {
-    const { jobId } = link;
-    const holder: Holder = { firmRole: null, jobRoles: { [jobId]: 'guest' }, onlyJob: jobId };
-    return new Who(undefined, sessionId, holder, link);
+    return new Who(undefined, sessionId, guestIn(link.jobId), link);
   }
 
   get isNobody(): boolean {

@@ -1,17 +1,18 @@
 <script setup lang="ts">
 /** A phone that is let in under an account: for which jobs, then the code that it takes up. */
 import { computed, onMounted, ref } from 'vue';
-import { call, get } from '../app/api.ts';
+import { call } from '../app/api.ts';
 import PickList from '../shared/PickList.vue';
 import CodeDialog from './CodeDialog.vue';
 import { useAttempt } from '../shared/attempt.ts';
+import { readJobNames, type JobName } from './accounts.ts';
 
 /** Where the code is made, below /api/v1; and whose phone it is. */
 const props = defineProps<{ path: string; name: string; onlyJob?: string | undefined }>();
 const emit = defineEmits<{ close: [] }>();
 const ALL = 'all';
 const job = ref(props.onlyJob ?? ALL);
-const jobs = ref<readonly { id: string; name: string }[]>([]);
+const jobs = ref<readonly JobName[]>([]);
 const options = computed(() => [
   ...(props.onlyJob === undefined ? [{ value: ALL, label: `every job that ${props.name} sees` }] : []),
   ...jobs.value.map(({ id, name }) => ({ value: id, label: name })),
@@ -20,8 +21,7 @@ const made = ref<{ readonly code: string; readonly until: string }>();
 const { trouble, busy, attempt } = useAttempt();
 onMounted(() =>
   attempt(async () => {
-    const { body } = await get<{ jobs: { id: string; job: { name: string } }[] }>('/jobs?limit=200');
-    jobs.value = body.jobs.map((j) => ({ id: j.id, name: j.job.name }));
+    jobs.value = await readJobNames();
   }),
 );
 const make = (): Promise<void> =>

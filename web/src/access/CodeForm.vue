@@ -8,6 +8,7 @@ import { filledRule, givenRule, loginRule, newPasswordRule } from './loginrules.
 import NewPassword from './NewPassword.vue';
 import { useSendForm } from './sendform.ts';
 import SignInName from './SignInName.vue';
+import { deviceWords } from '../app/devicewords.ts';
 
 const props = defineProps<{ code: string }>();
 
@@ -42,7 +43,7 @@ const look = (): Promise<void> =>
     const { body } = await call<Whose>('POST', '/codes/look', { body: { code: form.code } });
     whose.value = body;
     form.login = body.login ?? '';
-    form.device = ofThisDevice(`${ofThisDevice().name} of ${body.name}`.slice(0, 60)).name;
+    form.device = `${deviceWords(navigator.userAgent)} of ${body.name}`.slice(0, 60);
   });
 const join = (): Promise<void> =>
   send(async () => {

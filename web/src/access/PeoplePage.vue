@@ -5,7 +5,7 @@ import { call, get } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { account as me, may, signsIn } from '../app/session.ts';
 import AccountDialog from './AccountDialog.vue';
-import { keptOf, rolesLine, standing, type Account, type JobName } from './accounts.ts';
+import { keptOf, readJobNames, rolesLine, standing, type Account, type JobName } from './accounts.ts';
 import CodeDialog from './CodeDialog.vue';
 import DevicesDialog from './DevicesDialog.vue';
 import { useAttempt } from '../shared/attempt.ts';
@@ -29,12 +29,9 @@ const logging = ref(false);
 const { trouble, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
-    const [a, j] = await Promise.all([
-      get<{ accounts: Account[] }>('/accounts'),
-      get<{ jobs: { id: string; job: { name: string } }[] }>('/jobs?limit=200'),
-    ]);
-    accounts.value = a.body.accounts;
-    jobs.value = j.body.jobs.map(({ id, job }) => ({ id, name: job.name }));
+    const [{ body }, names] = await Promise.all([get<{ accounts: Account[] }>('/accounts'), readJobNames()]);
+    accounts.value = body.accounts;
+    jobs.value = names;
   });
 onMounted(() => {
   if (signsIn.value && may('admit people')) void load();

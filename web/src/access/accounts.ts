@@ -1,5 +1,6 @@
 /** Accounts as an owner sees them, and what is said of each in a line. */
 import { FIRM_ROLES, JOB_ROLES, ROLE_WORDS, type Role } from '@lentum/core/access';
+import { get } from '../app/api.ts';
 import { when } from '../app/time.ts';
 
 export interface Account {
@@ -19,6 +20,12 @@ export interface Account {
 export interface JobName {
   readonly id: string;
   readonly name: string;
+}
+
+/** The jobs that whoever asks sees, by name. */
+export async function readJobNames(): Promise<JobName[]> {
+  const { body } = await get<{ jobs: { id: string; job: { name: string } }[] }>('/jobs?limit=200');
+  return body.jobs.map(({ id, job }) => ({ id, name: job.name }));
 }
 
 /** Where all that is kept of a person is read as a file. */

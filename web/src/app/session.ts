@@ -6,6 +6,7 @@ import { useStorage } from '@vueuse/core';
 import { computed, readonly, ref } from 'vue';
 import {
   ALONE,
+  guestIn,
   holds,
   mayEnter,
   mayEnterAny,
@@ -55,14 +56,9 @@ export const isLockedOut = computed(() => signsIn.value && !account.value && !gu
 /** Somebody else is here than the one whose pages are open: they are to be read anew. */
 export const changedHands = ref(false);
 
-const asGuest = ({ jobId }: Guest): Holder => ({
-  firmRole: null,
-  jobRoles: { [jobId]: 'guest' },
-  onlyJob: jobId,
-});
 const holder = computed<Holder>(() => {
   if (!signsIn.value) return ALONE;
-  return account.value ?? (guest.value ? asGuest(guest.value) : NOBODY_IN);
+  return account.value ?? (guest.value ? guestIn(guest.value.jobId) : NOBODY_IN);
 });
 
 /** Whether whoever holds this device may do it. @param jobId of the job that it is about */
