@@ -6,6 +6,8 @@ import pg from 'pg';
 import { liveChangeSchema, type LiveChange } from '@lentum/core/job';
 
 const CHANNEL = 'lentum_live';
+/** What the database calls the connection that listens. */
+export const LISTENER = 'lentum listens';
 const FIRST_AGAIN_MS = 250;
 const LONGEST_AGAIN_MS = 10_000;
 /** A line that died tells nothing: it is asked now and then. */
@@ -52,7 +54,7 @@ export class LiveFeed {
     if (this.ended) return;
     const client = new pg.Client({
       connectionString: this.addresses[this.at % this.addresses.length],
-      application_name: 'lentum',
+      application_name: LISTENER,
       connectionTimeoutMillis: ANSWER_MS,
       query_timeout: ANSWER_MS,
       keepAlive: true,
