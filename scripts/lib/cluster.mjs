@@ -6,6 +6,7 @@
 import { randomBytes } from 'node:crypto';
 import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { archiveOf, archivingSettings } from './archiving.mjs';
 import { ensureDebian } from './debian.mjs';
 import { binFolder, command, freePort, reachable, serverUser } from './debianpg.mjs';
 import { makeState, PROJECT_HASH, STATE } from './paths.mjs';
@@ -99,6 +100,19 @@ async function answers(port, password, data) {
   }
 }
 
+/** The one that keeps the data lays its log into the folder that LENTUM_ARCHIVE names. */
+function archiving(name, user) {
+  const folder = process.env.LENTUM_ARCHIVE;
+  if (name !== MAIN || !folder) return {};
+  const settings = archivingSettings(folder);
+  const { log } = archiveOf(folder);
+  mkdirSync(log, { recursive: true });
+  if (user.uid !== undefined) chownSync(log, user.uid, user.gid);
+  if (!reachable(log, user))
+    throw new GaveUp(`LENTUM_ARCHIVE: the user under whom PostgreSQL runs may not enter ${log}.`);
+  return settings;
+}
+
 async function startServer(name, bin, user, data, password) {
   const portFile = fileOf(name, 'port');
   const before = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : 0;
@@ -106,11 +120,16 @@ async function startServer(name, bin, user, data, password) {
   // The same as before: a server that outlived its database finds it there again.
   const port = await freePort(before);
   // The socket folder needs a short path; TCP on loopback is what we use.
-  const options = `-c listen_addresses=127.0.0.1 -c port=${port} -c unix_socket_directories='' -c max_connections=60 -c shared_buffers=128MB`;
+  const settings = {
+    ...{ listen_addresses: '127.0.0.1', port, unix_socket_directories: '' },
+    ...{ max_connections: 60, shared_buffers: '128MB' },
+    ...archiving(name, user),
+  };
+  const options = Object.entries(settings).map(([key, value]) => `-c ${key}='${value}'`);
   const log = path.join(path.dirname(data), 'server.log');
   const start = () =>
     command(user, path.join(bin, 'pg_ctl'), [
-      ...['-D', data, '-w', '-t', '60', '-l', log, '-o', options, 'start'],
+      ...['-D', data, '-w', '-t', '60', '-l', log, '-o', options.join(' '), 'start'],
     ]);
   let started = start();
   if (started.code !== 0 && existsSync(path.join(data, 'postmaster.pid'))) {

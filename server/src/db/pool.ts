@@ -16,10 +16,11 @@ export interface Waits {
   readonly least?: number;
 }
 
-export function createPool(
-  databaseUrl: string,
-  { connectMs = 5000, lockMs = 8000, statementMs = 60_000, least = 1 }: Waits = {},
-): Pool {
+/** What stands where nothing else is said. A pooler does not hand them on: there the serving role has them (docs/operating.md). */
+export const WAITS = { connectMs: 5000, lockMs: 8000, statementMs: 60_000, least: 1 } as const;
+
+export function createPool(databaseUrl: string, waits: Waits = {}): Pool {
+  const { connectMs, lockMs, statementMs, least } = { ...WAITS, ...waits };
   // One connection stays open while the application runs: it is how another start sees that the database is in use.
   const pool = new pg.Pool({
     ...{ connectionString: databaseUrl, min: least, max: 10, application_name: 'lentum' },

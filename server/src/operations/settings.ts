@@ -85,7 +85,7 @@ export type SettingName = keyof typeof SETTINGS;
 export type Settings = { readonly [N in SettingName]: z.output<(typeof SETTINGS)[N]['schema']> };
 
 /** Settings of the scripts that start the server and of its tests, which it does not read. */
-const OF_SCRIPTS: readonly string[] = ['LENTUM_DATABASE', 'LENTUM_API', 'LENTUM_PICTURES'];
+const OF_SCRIPTS: readonly string[] = ['LENTUM_DATABASE', 'LENTUM_ARCHIVE', 'LENTUM_API', 'LENTUM_PICTURES'];
 /** What is not to be repeated on a screen. */
 const SECRET: readonly string[] = [
   'DATABASE_URL',
@@ -138,7 +138,7 @@ export function settingsPage(): string {
     '| --- | --- |',
     ...rows,
     '',
-    'The scripts read three more: `LENTUM_DATABASE` (name of the database that `npm start` keeps), `DATABASE_URL` (use that one instead), `CHROMIUM` (the browser of the tests).',
+    'The scripts read four more: `LENTUM_DATABASE` (name of the database that `npm start` keeps), `LENTUM_ARCHIVE` (folder into which that database lays all that it writes: [operating.md](operating.md)), `DATABASE_URL` (use that one instead), `CHROMIUM` (the browser of the tests).',
     '',
   ].join('\n');
 }

@@ -1,0 +1,1 @@
+export function ensureDebian(names: readonly string[], found: () => boolean, what: string): Promise<void>;

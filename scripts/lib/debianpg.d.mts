@@ -1,0 +1,14 @@
+/** As whom a program runs; nothing where it is whoever calls. */
+export interface SystemUser {
+  readonly uid?: number;
+  readonly gid?: number;
+}
+export function binFolder(): string | undefined;
+export function serverUser(): SystemUser;
+export function freePort(wanted?: number): Promise<number>;
+export function command(
+  user: SystemUser,
+  program: string,
+  args: readonly string[],
+  options?: object,
+): { readonly code: number; readonly output: string };
