@@ -13,6 +13,8 @@ import { ensureWeb } from './lib/web.mjs';
 const bin = (file) => path.join(ROOT, 'node_modules', file);
 /** Tests of units, and of the API on a database of its own: the longest first, so that two of them fill two cores. */
 const PROJECTS = ['server', 'web', 'core'];
+/** A proxy, a browser's list of authorities, certificates, and what reads units. */
+const DEPLOYING = ['/usr/sbin/haproxy', '/usr/bin/certutil', '/usr/bin/openssl', '/usr/bin/systemd-analyze'];
 const unitReport = (project) => path.join(STATE, `unit-${project}.json`);
 const E2E = path.join(STATE, 'e2e.json');
 
@@ -34,6 +36,11 @@ const undo = async () => database && (await releaseServer(database));
 await script(async () => {
   await ensurePackages();
   await ensureDebian(['chromium'], () => existsSync(process.env.CHROMIUM ?? '/usr/bin/chromium'), 'Chromium');
+  await ensureDebian(
+    ['haproxy', 'libnss3-tools', 'openssl', 'systemd'],
+    () => DEPLOYING.every((program) => existsSync(program)),
+    'What the examples of docs/deploy are tried with',
+  );
   database = await ensureDatabase('lentum_test');
   mkdirSync(STATE, { recursive: true });
   for (const file of [...PROJECTS.map(unitReport), E2E]) rmSync(file, { force: true });

@@ -56,6 +56,10 @@ let signedOut: () => void = () => undefined;
 /** Called when the server does not know any more who asks. */
 export const onSignedOut = (hear: () => void): void => void (signedOut = hear);
 
+let answers = 0;
+/** How many requests were answered so far with what was asked for; those about who is in do not count. */
+export const answersSoFar = (): number => answers;
+
 async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS): Promise<Answer<T>> {
   let response: Response;
   let text: string;
@@ -81,6 +85,7 @@ async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS)
         : unreadable,
     );
   }
+  if (!path.startsWith('/session')) answers += 1;
   return {
     body: (text === '' ? undefined : JSON.parse(text)) as T,
     version: tag === undefined ? undefined : Number(tag),

@@ -15,6 +15,7 @@ import { useFirstField } from './firstfield.ts';
 import { KEYS, useKeys } from './keys.ts';
 import { newVersion } from './newversion.ts';
 import { actKeys } from '../app/actkeys.ts';
+import { answersSoFar } from '../app/api.ts';
 import { usePreferences } from '../app/preferences.ts';
 import { account, changedHands, guest, isLockedOut, may, signsIn } from '../app/session.ts';
 import { openWorking } from '../app/working.ts';
@@ -36,8 +37,13 @@ const route = useRoute();
 const router = useRouter();
 /** Once somebody was in, the page stays behind the door: what is typed there is not lost while they sign in again. */
 const wasIn = ref(!isLockedOut.value);
+/** A page that met the door while it opened has nothing but refusals to show: it is opened anew. */
+const opened = ref(0);
+let answersBefore = 0;
+router.afterEach(() => (answersBefore = answersSoFar()));
 watch(isLockedOut, (out) => {
   wasIn.value ||= !out;
+  if (!out && answersSoFar() === answersBefore) opened.value += 1;
   // Whoever came with a code has used it.
   if (!out && route.name === 'join') void router.replace('/jobs');
 });
@@ -91,7 +97,7 @@ useKeys({ find: () => (finding.value = true), help: () => (helping.value = true)
     </nav>
     <div id="page" class="stage">
       <SignInPage v-if="isLockedOut" />
-      <div v-if="wasIn" v-show="!isLockedOut"><RouterView /></div>
+      <div v-if="wasIn" v-show="!isLockedOut"><RouterView :key="opened" /></div>
     </div>
     <WorkingDrawer v-if="shown" />
     <FindDialog v-if="finding" v-model="finding" />
