@@ -12,6 +12,7 @@ import { isSigned, type Receipt } from '@lentum/core/sealed';
 import { signAll } from '../src/sealed/receipts.ts';
 import { api, detail, importDemo, NOW, owner, pool, startJob, V1 } from './support/api.ts';
 import { bytesOf } from './support/bytes.ts';
+import { readPdf, textOf } from '../../scripts/lib/readpdf.ts';
 
 const ask = async (job: string): Promise<Receipt> =>
   (await api.post(`${V1}/jobs/${job}/receipts`).send({}).expect(200)).body as Receipt;
@@ -148,6 +149,54 @@ describe('a receipt', () => {
     const files = unzipSync(new Uint8Array(zip.body as Buffer));
     const packed = JSON.parse(new TextDecoder().decode(files['receipt.json'])) as Receipt;
     expect(packed).toEqual((await list(job))[0]?.receipt);
+  });
+});
+
+describe('a receipt on paper', () => {
+  const paper = async (job: string, more = ''): Promise<string> => {
+    const { body } = await api
+      .get(`${V1}/jobs/${job}/handover.pdf?zone=hall${more}`)
+      .buffer(true)
+      .parse(bytesOf)
+      .expect(200);
+    return textOf(await readPdf(body as Uint8Array));
+  };
+  /** As somebody types it out, field by field. */
+  const typed = (text: string): Receipt => {
+    const [, jobId, count, head, at, key, signature] =
+      /ReceiptTheserver.*?Job([0-9a-f-]{36})Entries(\d+)Head([0-9a-f]{64})At([0-9T:.-]+Z)Key([\w-]{43})Signature([\w-]{86})/.exec(
+        text,
+      ) ?? [];
+    return {
+      ...{
+        format: 'lentum-receipt',
+        version: 1,
+        jobId: jobId ?? '',
+        entries: Number(count),
+        head: head ?? '',
+      },
+      ...{ at: at ?? '', key: key ?? '', signature: signature ?? '' },
+    };
+  };
+
+  it('is that of the record that is printed, and can be typed out and checked apart', async () => {
+    const job = await importDemo();
+    const receipt = typed(await paper(job));
+    const record = await entries(job);
+    expect(receipt).toEqual((await list(job)).at(-1)?.receipt);
+    expect(receipt.entries).toBe(record.length);
+    expect(checker({ entries: record }, receipt)).toContain('it begins with what was signed');
+    expect(checker({ entries: record.slice(0, -1) }, receipt)).not.toContain(
+      'it begins with what was signed',
+    );
+  });
+  it('of a roof as it stood earlier is one that was signed by then, or none', async () => {
+    const earlier = `&at=${new Date(NOW.getTime() - 60_000).toISOString()}`;
+    const job = await importDemo();
+    expect(/Signature/.test(await paper(job, earlier))).toBe(false);
+    const signed = await ask(job);
+    expect(/Signature/.test(await paper(job, earlier))).toBe(false);
+    expect(typed(await paper(job, `&at=${NOW.toISOString()}`))).toEqual(signed);
   });
 });
 

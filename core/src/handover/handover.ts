@@ -41,6 +41,7 @@ import {
   readingsSection,
   recordSection,
 } from './sections.ts';
+import type { Receipt } from '../sealed/index.ts';
 import { sealBlock, sealLine, type Last } from './seal.ts';
 import { isProven, proofOf } from './proof.ts';
 import { proofBlocks } from './proofwords.ts';
@@ -54,12 +55,22 @@ export interface HandoverAsked {
   readonly zoneId: string;
   /** What the job asks to be proven. */
   readonly asked?: ProvingDoc | undefined;
+  /** What the server has signed of the record. */
+  readonly receipt?: Receipt | undefined;
 }
 
 const fillOf = (s: BayStatus): Ink => (s.accepted && !s.hold ? 'soft' : 'paper');
 
 /** @returns the printout, or why there is none: no such zone, or one that is not measured */
-export function handoverOf({ head, state, last, chain, zoneId, asked }: HandoverAsked): Result<Printout> {
+export function handoverOf({
+  head,
+  state,
+  last,
+  chain,
+  zoneId,
+  asked,
+  receipt,
+}: HandoverAsked): Result<Printout> {
   const { survey, buildUps, site, book, series } = state.kept.inputs;
   const zone = survey.zones.find((z) => z.id === zoneId);
   if (!zone)
@@ -142,7 +153,7 @@ export function handoverOf({ head, state, last, chain, zoneId, asked }: Handover
       : []),
     PAGE_BREAK,
     ...recordSection(zoneId, lines, t),
-    sealBlock(last, t),
+    sealBlock(last, t, receipt),
   ];
   return ok({
     title: t.w(`Handover, ${zone.name}`),

@@ -6,7 +6,7 @@ import type { z } from 'zod';
 import type { AskThread } from '../compute/threads.ts';
 import type { Context } from '../http/routes.ts';
 import { drawnPdf, sheetOf, sheetQuery } from '../printout/routes.ts';
-import { askedOf, handoverQuery } from './snapshot.ts';
+import { signedOf, handoverQuery } from './snapshot.ts';
 
 export const paperAsked = handoverQuery.extend(sheetQuery.shape);
 export type PaperAsked = z.output<typeof paperAsked>;
@@ -25,7 +25,7 @@ export async function makeHandoverPdf(
   asked: PaperAsked,
 ): Promise<{ readonly name: string; readonly pdf: Buffer }> {
   await tell?.(0.02, 'The record is read.');
-  const printout = await ask.value<Printout>('handover', await askedOf(context, jobId, asked));
+  const printout = await ask.value<Printout>('handover', await signedOf(context, jobId, asked));
   const pictures = picturesShown(printout.blocks).length;
   await tell?.(0.2, pictures > 0 ? `${pictures} pictures are made small.` : 'The pages are drawn.');
   const pdf = await drawnPdf(ask, printout, sheetOf(asked), { db: context.pool, jobId }, (share) =>

@@ -12,13 +12,12 @@ import { route } from '../http/routes.ts';
 import { taskKind } from '../tasks/kinds.ts';
 import { taskPut, tasksOf } from '../tasks/routes.ts';
 import { makeHandoverPdf, paperAsked, written } from './making.ts';
-import { askedOf, handoverQuery, stateOf, type Asked } from './snapshot.ts';
+import { signedOf, handoverQuery, stateOf, type Asked } from './snapshot.ts';
 
 atThread('handover', (asked: Asked): Printout => {
-  const { head, record, zoneId } = asked;
-  return unwrap(
-    handoverOf({ head, ...stateOf(asked), last: record.at(-1), chain: chainProblem(record), zoneId }),
-  );
+  const { head, record, zoneId, receipt } = asked;
+  const [last, chain] = [record.at(-1), chainProblem(record)];
+  return unwrap(handoverOf({ head, ...stateOf(asked), last, chain, zoneId, receipt }));
 });
 
 export const handoverRoutes = [
@@ -31,7 +30,7 @@ export const handoverRoutes = [
     query: handoverQuery,
     answer: printoutSchema,
     run: async ({ params, query, context, res }) => {
-      await answerFromThread(res, 'handover', await askedOf(context, params['jobId'] ?? '', query));
+      await answerFromThread(res, 'handover', await signedOf(context, params['jobId'] ?? '', query));
     },
   }),
   route({

@@ -3,10 +3,17 @@ import { z } from 'zod';
 import { idSchema, instantSchema } from '@lentum/core/job';
 import { provingSchema, type ProvingDoc } from '@lentum/core/proving';
 import { jobState, type JobState } from '@lentum/core/state';
+import type { Receipt } from '@lentum/core/sealed';
+import { transaction } from '../db/pool.ts';
 import type { Context } from '../http/routes.ts';
+import { receiptsOf, signEnd } from '../sealed/receipts.ts';
 import { inputsOf, jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
 
-export type Asked = WholeJob & { readonly zoneId: string };
+export type Asked = WholeJob & {
+  readonly zoneId: string;
+  /** What is signed of the record. */
+  readonly receipt?: Receipt | undefined;
+};
 
 /** Which roof, and as it stood when. */
 export const handoverQuery = z.object({ zone: idSchema, at: instantSchema.optional() });
@@ -28,6 +35,27 @@ export const askedOf = async (
   jobId: string,
   { zone, at }: z.output<typeof handoverQuery>,
 ): Promise<Asked> => ({ ...(await wholeJob(served, jobId, at)), zoneId: zone });
+
+/**
+ * The same with the end of its record signed: first signed, then read, so that it begins with what is signed. As it stood
+ * earlier it comes with what was signed by then. @throws 404 when there is no such job
+ */
+export async function signedOf(
+  served: Served,
+  jobId: string,
+  query: z.output<typeof handoverQuery>,
+): Promise<Asked> {
+  const { pool, now } = served;
+  if (query.at === undefined) {
+    const receipt = await transaction(pool, (db) => signEnd(db, jobId, 'asked', now()));
+    return { ...(await askedOf(served, jobId, query)), receipt };
+  }
+  const until = Date.parse(query.at);
+  const job = await askedOf(served, jobId, query);
+  const all = (await receiptsOf(pool, jobId)).map((r) => r.receipt);
+  const receipt = all.findLast((r) => Date.parse(r.at) <= until && r.entries <= job.record.length);
+  return { ...job, receipt };
+}
 
 export const stateOf = (job: WholeJob): { readonly state: JobState; readonly asked: ProvingDoc } => ({
   state: jobState(inputsOf(job)),

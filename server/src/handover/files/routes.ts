@@ -8,15 +8,13 @@ import { chainProblem, GENESIS_HASH, type StoredEntry } from '@lentum/core/recor
 import { unwrap } from '../../compute/helpers.ts';
 import { atThread } from '../../compute/runs.ts';
 import { asking } from '../../compute/threads.ts';
-import { transaction } from '../../db/pool.ts';
 import { route } from '../../http/routes.ts';
 import { readPicture } from '../../pictures/store.ts';
 import { drawnPdf, sheetOf } from '../../printout/routes.ts';
-import { signEnd } from '../../sealed/receipts.ts';
 import { taskKind } from '../../tasks/kinds.ts';
 import { csvOf, recordCsv } from '../../record/csv.ts';
 import { paperAsked, type Making, type PaperAsked } from '../making.ts';
-import { askedOf, stateOf, type Asked } from '../snapshot.ts';
+import { signedOf, stateOf, type Asked } from '../snapshot.ts';
 import { Pack } from './pack.ts';
 
 const CHECK = readFileSync(new URL('./check.html', import.meta.url), 'utf8');
@@ -29,11 +27,11 @@ interface Made {
 const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
 
 atThread('handover files', (asked: Asked): Made => {
-  const { head, record, people, inputs, zoneId } = asked;
+  const { head, record, people, inputs, zoneId, receipt } = asked;
   const { state, asked: proving } = stateOf(asked);
   const last = record.at(-1);
   const printout = unwrap(
-    handoverOf({ head, state, last, chain: chainProblem(record), zoneId, asked: proving }),
+    handoverOf({ head, state, last, chain: chainProblem(record), zoneId, asked: proving, receipt }),
   );
   const { survey, buildUps, site, weather } = inputs;
   return {
@@ -81,9 +79,7 @@ async function packHandover(
   out: (name: string) => Writable,
 ): Promise<void> {
   await tell?.(0.02, 'The record is read.');
-  // Signed before it is read: what is packed begins with what is signed.
-  const receipt = await transaction(context.pool, (db) => signEnd(db, jobId, 'asked', context.now()));
-  const job = await askedOf(context, jobId, query);
+  const job = await signedOf(context, jobId, query);
   const { nowMs } = job.inputs;
   const { printout, texts } = await ask.value<Made>('handover files', job);
   await tell?.(0.2, 'The PDF is drawn.');
@@ -105,7 +101,7 @@ async function packHandover(
     if (i % SAID_EACH === SAID_EACH - 1)
       await tell?.(0.6 + (0.35 * i) / pictures.length, `Picture ${i + 1} of ${pictures.length} is packed.`);
   }
-  await pack.add('receipt.json', json(receipt));
+  if (job.receipt) await pack.add('receipt.json', json(job.receipt));
   await pack.add('check.html', CHECK);
   const last = job.record.at(-1);
   await pack.end({
