@@ -255,6 +255,7 @@ describe('a database of earlier days', () => {
       '0017_shared_links',
       '0018_servers',
       '0019_forgotten',
+      '0020_first_entries',
     ]);
   });
 });

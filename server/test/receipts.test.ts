@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { unzipSync } from 'fflate';
+import { contentChecksum, type JobFile } from '@lentum/core/jobfile';
 import { afterEach, describe, expect, it } from 'vitest';
 import { link, type Entry, type StoredEntry } from '@lentum/core/record';
 import { isSigned, type Receipt } from '@lentum/core/sealed';
@@ -197,6 +198,73 @@ describe('a receipt on paper', () => {
     const signed = await ask(job);
     expect(/Signature/.test(await paper(job, earlier))).toBe(false);
     expect(typed(await paper(job, `&at=${NOW.toISOString()}`))).toEqual(signed);
+  });
+});
+
+describe('a file of a record that was signed here', () => {
+  const fileOf = async (job: string): Promise<JobFile> =>
+    (await api.get(`${V1}/jobs/${job}/file`).expect(200)).body as JobFile;
+  /** The file with another record, its checksum made anew as whoever forges it would. */
+  const withRecord = ({ content, ...file }: JobFile, record: readonly StoredEntry[]): JobFile => {
+    const other = { ...content, record: [...record] };
+    return { ...file, content: other, checksum: contentChecksum(other) };
+  };
+  const bring = (file: JobFile) => api.put(`${V1}/jobs/${randomUUID()}/file`).send(file);
+  /** Chained anew from the first. */
+  const anew = (record: readonly StoredEntry[]): StoredEntry[] =>
+    record.reduce<StoredEntry[]>((all, s) => [...all, link(all.at(-1), s.entry as Entry, s.receivedAt)], []);
+  /** A record of its own, so that nothing else that was signed here is part of it. */
+  async function signed(): Promise<{ job: string; file: JobFile; receipt: Receipt }> {
+    const job = await startJob();
+    const person = randomUUID();
+    await api.put(`${V1}/people/${person}`).send({ name: 'Ada' }).expect(200);
+    for (let n = 0; n < 4; n += 1) {
+      const entry = {
+        ...{ form: 2, kind: 'stock', version: 1, id: randomUUID(), personId: person, deviceId: 'desk' },
+        ...{ bays: [], madeAt: NOW.toISOString(), attachments: [] },
+        body: { at: NOW.toISOString(), step: 'came', item: 'x', name: 'Primer', count: n + 1, batch: 'A' },
+      };
+      await api.put(`${V1}/jobs/${job}/record/${entry.id}`).send(entry).expect(201);
+    }
+    return { job, receipt: await ask(job), file: await fileOf(job) };
+  }
+
+  it('that is as it was comes in, and so does one that others went on with', async () => {
+    const { file, job } = await signed();
+    const { body } = await bring(file).expect(201);
+    expect(body).not.toHaveProperty('says');
+    // The copy goes its own way, and so does the first.
+    const copy = (body as { id: string }).id;
+    for (const id of [copy, job]) {
+      const [last] = (await entries(id)).slice(-1);
+      const entry = { ...(last?.entry as Entry), id: randomUUID() };
+      await api.put(`${V1}/jobs/${id}/record/${entry.id}`).send(entry).expect(201);
+      await ask(id);
+    }
+    const again = await bring(await fileOf(copy)).expect(201);
+    expect((again.body as { says: string }).says).toMatch(
+      /^From entry 5 on .* than the 5 that were signed here at 2026-05-12 09:30 UTC: it is a copy that went on elsewhere, or its end was replaced\.$/,
+    );
+  });
+  it('that is shorter comes in, and says so', async () => {
+    const { file } = await signed();
+    const { body } = await bring(withRecord(file, file.content.record.slice(0, 2))).expect(201);
+    expect((body as { says: string }).says).toMatch(/ends with entry 2; 4 of it were signed here/);
+  });
+  it('in which an entry says something else, or is left out, is refused, and nothing of it is stored', async () => {
+    const { file } = await signed();
+    const [first, second, ...rest] = file.content.record;
+    if (!first || !second) throw new Error('the record is too short');
+    const told = { ...second, entry: { ...(second.entry as Entry), offsetMs: 1 } } as StoredEntry;
+    const left = anew([first, ...rest]);
+    for (const record of [anew([first, told, ...rest]), left]) {
+      const id = randomUUID();
+      const answer = await api.put(`${V1}/jobs/${id}/file`).send(withRecord(file, record)).expect(409);
+      expect(JSON.stringify(answer.body)).toMatch(
+        /Entry 2 of the record in the file is not the one that was signed here/,
+      );
+      await api.get(`${V1}/jobs/${id}`).expect(404);
+    }
   });
 });
 

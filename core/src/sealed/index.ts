@@ -8,3 +8,4 @@ export {
   type Receipt,
   type ReceiptOutcome,
 } from './receipt.ts';
+export { compareLineage, lineageWords, type Lineage, type Linked } from './lineage.ts';

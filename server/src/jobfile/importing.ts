@@ -13,6 +13,8 @@ export interface Imported {
   readonly fresh: boolean;
   readonly name: string;
   readonly entries: number;
+  /** What whoever brings it should know of its record. */
+  readonly says?: string | undefined;
 }
 
 const urlOf = (pool: Pool): string => pool.options.connectionString ?? '';

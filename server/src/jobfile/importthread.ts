@@ -48,7 +48,12 @@ export type CheckTold =
 export type StoreTold =
   | { readonly unavailable: 'busy' | 'gone' }
   | { readonly taken: string }
-  | { readonly fresh: boolean; readonly name: string; readonly entries: number };
+  | {
+      readonly fresh: boolean;
+      readonly name: string;
+      readonly entries: number;
+      readonly says?: string | undefined;
+    };
 
 /** Only text with one of these escapes can hold a NUL or half a character: JSON has no other way to write them. */
 const ODD = /\\u0000|\\u[dD][89a-fA-F]/;
@@ -114,8 +119,9 @@ async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<St
     const content = contentOf(asked.bytes);
     // The other thread says what is wrong with it.
     if (!content) throw new NotWhole();
-    const fresh = await importJob(poolOf(asked.databaseUrl), asked.id, content, new Date(asked.nowMs), whole);
-    return { fresh, name: content.job.name, entries: content.record.length };
+    const now = new Date(asked.nowMs);
+    const stored = await importJob(poolOf(asked.databaseUrl), asked.id, content, now, whole);
+    return { ...stored, name: content.job.name, entries: content.record.length };
   } catch (error) {
     return hindrance(error);
   } finally {

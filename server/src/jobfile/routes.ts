@@ -8,6 +8,14 @@ import { taskKind } from '../tasks/kinds.ts';
 import { taskPut, tasksOf } from '../tasks/routes.ts';
 import { exportFile, importFile } from './importing.ts';
 
+const imported = z.object({
+  id: z.string(),
+  name: z.string(),
+  entries: z.number(),
+  /** Where its record is not what this server has signed of it. */
+  says: z.string().optional(),
+});
+
 export const jobFileRoutes = [
   route({
     method: 'get',
@@ -32,12 +40,12 @@ export const jobFileRoutes = [
     // Checked by the core, which tells a foreign file from a broken one; read in threads, so that nobody waits for it.
     raw: { types: ['application/json'], limit: '128mb' },
     query: z.object({ later: z.enum(['true', 'false']).default('false') }),
-    answer: z.union([z.object({ id: z.string(), name: z.string(), entries: z.number() }), taskPut]),
+    answer: z.union([imported, taskPut]),
     statuses: {
       201: 'Imported',
       200: 'Was there already',
       202: 'Kept, and imported by a task',
-      409: 'Another job has this id',
+      409: 'Another job has this id, or the record was changed after it was signed here',
     },
     run: async ({ params, query, context, req, res }) => {
       const id = newJobId(params);
@@ -49,7 +57,7 @@ export const jobFileRoutes = [
         return { task };
       }
       const gone = goneWith(res);
-      const { fresh, name, entries } = await importFile(
+      const { fresh, ...stored } = await importFile(
         context.pool,
         id,
         bytes,
@@ -57,7 +65,7 @@ export const jobFileRoutes = [
         gone.signal,
       ).finally(gone.done);
       res.status(fresh ? 201 : 200);
-      return { id, name, entries };
+      return { id, ...stored };
     },
   }),
 ];
@@ -67,6 +75,6 @@ taskKind('import', async ({ pool, now, asked, sent, signal, tell }) => {
   await tell(0.1, 'The file is read.');
   const bytes = await buffer(sent());
   await tell(0.3, 'It is checked and stored.');
-  const { name, entries } = await importFile(pool, id, bytes, now(), signal);
-  return { id, name, entries };
+  const { fresh: _, ...stored } = await importFile(pool, id, bytes, now(), signal);
+  return { id, ...stored };
 });

@@ -17,6 +17,7 @@ import { addPeople, peopleOf } from '../people/store.ts';
 import { insertJob } from '../jobs/routes.ts';
 import { readPicture, storePicture } from '../pictures/store.ts';
 import { insertEntries, wholeRecord } from '../record/store.ts';
+import { knownOf } from '../sealed/known.ts';
 import { insertSeries, readSeries } from '../weather/store.ts';
 
 /** A file is one text, and has to be read again: more than this of pictures does not go into it. */
@@ -92,7 +93,8 @@ const sameJob = (content: JobContent): string => canonicalJson({ ...content, peo
  * Stores a job under an id, whole or not at all. The same content sent twice to one id is stored once. Tests that its
  * survey still holds are brought over into its record.
  * @param standing called in the same transaction once all of it is written; where it fails, nothing of it is stored
- * @returns false when it was there already
+ * @returns whether it was there already, and what is to be known of its record
+ * @throws HttpProblem 409 where another job has this id, or where the record is a changed one of what was signed here
  */
 export const importJob = (
   pool: Pool,
@@ -100,14 +102,15 @@ export const importJob = (
   given: JobContent,
   now: Date,
   standing: (db: Db) => Promise<void> = () => Promise.resolve(),
-): Promise<boolean> =>
+): Promise<{ readonly fresh: boolean; readonly says?: string | undefined }> =>
   transaction(pool, async (db) => {
     const content = withTestsBroughtOver(given);
     if (!(await insertJob(db, jobId, content.job, now))) {
       await standing(db);
-      if (sameJob(await readContent(db, jobId)) === sameJob(content)) return false;
+      if (sameJob(await readContent(db, jobId)) === sameJob(content)) return { fresh: false };
       throw new HttpProblem(409, 'There is another job under this id');
     }
+    const { refused, says } = await knownOf(db, content.record);
     await writeDocument(db, jobId, 'survey', 1, content.survey);
     await writeDocument(db, jobId, 'build-up', 1, content.buildUp);
     await writeDocument(db, jobId, 'order', 1, content.order);
@@ -121,5 +124,7 @@ export const importJob = (
     await addPeople(db, content.people);
     await insertEntries(db, jobId, content.record);
     await standing(db);
-    return true;
+    // A file that is none says so first.
+    if (refused !== undefined) throw new HttpProblem(409, refused);
+    return { fresh: true, says };
   });

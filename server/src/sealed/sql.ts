@@ -11,6 +11,12 @@ export const SEALED_SQL = {
   list: `${RECEIPTS} ORDER BY r.n`,
   last: `${RECEIPTS} ORDER BY r.n DESC LIMIT 1`,
   hashesAt: `SELECT seq, hash FROM record_entry WHERE job_id = $1 AND seq = ANY ($2::int[])`,
+  /** What was signed last of each job whose record begins with an entry of this hash. */
+  sameRecord: `
+    SELECT e.job_id AS "jobId", r.entries, r.head, r.at FROM record_entry e
+    CROSS JOIN LATERAL (SELECT entries, head, at FROM receipt WHERE job_id = e.job_id ORDER BY n DESC LIMIT 1) r
+    WHERE e.seq = 1 AND e.hash = $1 ORDER BY r.entries DESC, e.job_id`,
+  signedPart: `SELECT id, hash FROM record_entry WHERE job_id = $1 AND seq <= $2 ORDER BY seq`,
   add: `
     INSERT INTO receipt (job_id, n, entries, head, at, key_id, signature, why)
     SELECT $1, coalesce((SELECT max(n) FROM receipt WHERE job_id = $1), 0) + 1, $2, $3, $4, $5, $6, $7`,

@@ -8,8 +8,8 @@ import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
 import { call, get, sentenceOf } from '../app/api.ts';
 import { may } from '../app/session.ts';
-import { useTask } from '../shared/tasks/task.ts';
 import TaskLine from '../shared/tasks/TaskLine.vue';
+import { useBringing } from './bringing.ts';
 import JobDialog from './JobDialog.vue';
 import JobMorning from './JobMorning.vue';
 import { inMorningOrder, useMornings } from './mornings.ts';
@@ -120,9 +120,7 @@ const archive = (row: Row, archived: boolean): Promise<void> =>
     });
   });
 
-/** A file of so many characters is imported by a task: it takes a while, and the line may break off. */
-const LARGE = 2_000_000;
-const task = useTask(({ answer }) => open((answer as { id: string }).id));
+const { task, bring } = useBringing(open);
 const { busy: storing, told: stored, trouble: notStored } = task;
 
 async function importFile(event: Event): Promise<void> {
@@ -131,24 +129,7 @@ async function importFile(event: Event): Promise<void> {
   input.value = '';
   if (!file) return;
   importing.value = true;
-  await attempt(async () => {
-    // The text goes as it is: the reader for job files is loaded only now, and says what is wrong before anything is sent.
-    const { readJobFile } = await import('@lentum/core/jobfile');
-    const { sentence } = await import('@lentum/core/problems');
-    const text = await file.text();
-    const read = readJobFile(text);
-    if (!read.ok)
-      throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
-    const id = crypto.randomUUID();
-    if (text.length < LARGE) {
-      await call('PUT', `/jobs/${id}/file`, { body: text });
-      open(id);
-    } else
-      await task.begin(
-        async () =>
-          (await call<{ task: string }>('PUT', `/jobs/${id}/file?later=true`, { body: text })).body.task,
-      );
-  });
+  await attempt(() => bring(file));
   importing.value = false;
 }
 
