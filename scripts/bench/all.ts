@@ -1,11 +1,13 @@
 /** The benchmarks in one run, each printed beside its aim and, where there is one, beside a reference; or those
  * that are named. */
 import { benchApi } from './api.ts';
+import { benchBackup } from './backup.ts';
 import { benchContainers } from './containers.ts';
 import { benchCore } from './core.ts';
 import { benchCourses } from './courses.ts';
 import { benchDetails } from './details.ts';
 import { benchFalls } from './falls.ts';
+import { benchFirm } from './firm.ts';
 import { benchHandover } from './handover.ts';
 import { benchImports } from './imports.ts';
 import { benchChances } from './chances.ts';
@@ -35,6 +37,9 @@ const ALL: Readonly<Record<string, () => Row[] | Promise<Row[]>>> = {
   imports: benchImports,
   views: benchViews,
   start: benchStart,
+  backup: benchBackup,
+  // Accounts stay on: nothing that comes behind it would be let in.
+  firm: benchFirm,
 };
 const asked = process.argv.slice(2);
 const unknown = asked.filter((name) => !(name in ALL));

@@ -6,7 +6,7 @@ import { prepare } from '../../server/src/db/prepare.ts';
 import { importJob } from '../../server/src/jobfile/store.ts';
 import { startApp } from '../lib/server.mjs';
 import { largeJob } from './manyentries.ts';
-import { median, type Row } from './table.ts';
+import { median, p95, type Row } from './table.ts';
 
 const ENTRIES = 100_000;
 const PER_SECOND = 50;
@@ -80,8 +80,6 @@ export async function benchApi(): Promise<Row[]> {
   await Promise.all(all);
   await app.stop();
 
-  const p95 = (values: readonly number[]): number =>
-    [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)] ?? Number.NaN;
   const every = Object.values(times).flat();
   const ms = (v: number): string => `${v.toFixed(1)} ms`;
   return [

@@ -30,3 +30,6 @@ export function timed(work: () => unknown, runs = 9): number {
   }
   return median(times);
 }
+
+export const p95 = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.95)] ?? Number.NaN;
