@@ -256,6 +256,7 @@ describe('a database of earlier days', () => {
       '0018_servers',
       '0019_forgotten',
       '0020_first_entries',
+      '0021_signatures',
     ]);
   });
 });

@@ -119,6 +119,38 @@ describe('a phone', () => {
   });
 });
 
+describe('a firm that takes signed entries only', () => {
+  const demand = (demanded: boolean, by = firm.owner) => by.put(`${V1}/firm/signatures`).send({ demanded });
+
+  it('refuses what no device has signed, from whichever browser, and takes it again when the owner says so', async () => {
+    const desk = await firm.join('delia', 'applicator');
+    await send(desk.agent, rain(desk.personId)).expect(201);
+    await demand(true, anna.agent).expect(403);
+    const { body } = await demand(true).expect(200);
+    expect(body).toEqual({ since: NOW.toISOString() });
+    const bare = rain(desk.personId);
+    expect(detail(await send(desk.agent, bare).expect(422))).toContain(
+      'Entry, signature: “none” does not fit; expected one of a device: this firm takes signed entries only',
+    );
+    const { agent, keys } = await phone(anna.agent);
+    await send(agent, await keys.sign(rain(anna.personId), job)).expect(201);
+    // Asked for once more it stays as long as it is.
+    await demand(true).expect(200);
+    expect((await firm.owner.get(`${V1}/firm/signatures`).expect(200)).body).toEqual({
+      since: NOW.toISOString(),
+    });
+    expect((await demand(false).expect(200)).body).toEqual({ since: null });
+    await send(desk.agent, bare).expect(201);
+    const log = (await firm.owner.get(`${V1}/security-log`).expect(200)).body as {
+      events: { what: string }[];
+    };
+    expect(log.events.map((e) => e.what).filter((w) => w.startsWith('signatures'))).toEqual([
+      'signatures let go',
+      'signatures demanded',
+    ]);
+  });
+});
+
 describe('what is entered on a device with a key', () => {
   it('is signed by it, for this job, and otherwise refused', async () => {
     const { agent, keys } = await phone(anna.agent);

@@ -251,6 +251,8 @@ describe('words about people', () => {
     ['roles changed', { firmRole: null, jobRoles: {} }, 'Oda made Anna without any role.'],
     ['wrong password', { login: 'anna' }, 'Wrong password for “anna”.'],
     ['session ended', {}, 'Oda signed Anna out everywhere.'],
+    ['signatures demanded', {}, 'Oda has only signed entries taken from now on.'],
+    ['signatures let go', {}, 'Oda has entries taken again that no device has signed.'],
   ])('%s', (what, detail, says) => {
     const event = { n: 1, at: '', what, who: 'Oda', about: 'Anna', address: null, detail };
     expect(eventWords(event)).toBe(says);

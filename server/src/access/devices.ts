@@ -44,9 +44,17 @@ export async function endAllDevices(db: Db, accountId: string, now: Date): Promi
 const wrong = (field: string, label: string, actual: string, expected: string): HttpProblem =>
   unprocessable([{ kind: 'wrong', field, label, actual, expected }]);
 
+/** @returns since when a firm takes only signed entries; nothing where it takes others as well */
+export async function signedSince(db: Db): Promise<Date | undefined> {
+  const { rows } = await db.query<{ since: Date | null }>(ACCESS_SQL.signedSince);
+  return rows[0]?.since ?? undefined;
+}
+const DEMANDED =
+  'one of a device: this firm takes signed entries only, and browsers sign where the address begins with https';
+
 /**
  * Looks whether an entry is signed as it has to be. That the signature is that of the entry is looked at with the entry itself.
- * @throws 422 where a device that has a key does not sign, signs with another one, or for another job
+ * @throws 422 where nobody signs though the firm asks for it, where a device that has a key does not sign, signs with another one, or for another job
  */
 export async function needSigned(db: Db, who: Who, jobId: string, entry: EntryForm): Promise<void> {
   if (!who.account) return;
@@ -57,6 +65,7 @@ export async function needSigned(db: Db, who: Who, jobId: string, entry: EntryFo
   if (!signature) {
     if (rows.some((r) => r.withdrawnAt === null))
       throw wrong('signature', 'Entry, signature', 'none', 'that of the key which this device has shown');
+    if (await signedSince(db)) throw wrong('signature', 'Entry, signature', 'none', DEMANDED);
     return;
   }
   const known = rows.find((r) => r.key === signature.key);

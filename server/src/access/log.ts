@@ -25,6 +25,8 @@ export const EVENTS = [
   'account closed',
   'account opened',
   'name replaced',
+  'signatures demanded',
+  'signatures let go',
 ] as const;
 export type SecurityEvent = (typeof EVENTS)[number];
 

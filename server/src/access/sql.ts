@@ -1,6 +1,8 @@
 /** SQL of accounts, codes, sessions and the log of access. */
 export const ACCESS_SQL = {
   personId: `SELECT person_id AS "personId" FROM account WHERE id = $1`,
+  signedSince: `SELECT signed_since AS since FROM firm`,
+  demandSigned: `UPDATE firm SET signed_since = $1`,
   firm: `SELECT name, cookie_secret AS "cookieSecret" FROM firm`,
   switchOn: `INSERT INTO firm (name, cookie_secret, since) VALUES ($1, $2, $3) ON CONFLICT DO NOTHING`,
   /** Somebody who is let in, with every role they have. */

@@ -23,7 +23,7 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   weather_series: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
   person: ['SELECT', 'INSERT', 'UPDATE (name, written_at, forgotten_at)'],
   firm_practice: ['SELECT', 'INSERT'],
-  firm: ['SELECT', 'INSERT'],
+  firm: ['SELECT', 'INSERT', 'UPDATE (signed_since)'],
   account: ['SELECT', 'INSERT', 'UPDATE (login, password_hash, firm_role, closed_at)'],
   job_role: ['SELECT', 'INSERT', 'UPDATE (role)', 'DELETE'],
   device_key: ['SELECT', 'INSERT', 'UPDATE (device_id, name, session_id, withdrawn_at)'],

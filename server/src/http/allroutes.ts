@@ -1,4 +1,5 @@
 /** Every address that the server answers under /api/v1. */
+import { signedOnlyRoutes } from '../access/signedonly.ts';
 import { adminRoutes } from '../access/adminroutes.ts';
 import { deviceRoutes } from '../access/deviceroutes.ts';
 import { operationsRoutes } from '../operations/routes.ts';
@@ -63,6 +64,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...firmRoutes,
   ...accessRoutes,
   ...adminRoutes,
+  ...signedOnlyRoutes,
   ...deviceRoutes,
   ...linkRoutes,
   ...operationsRoutes,

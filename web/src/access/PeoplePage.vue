@@ -8,6 +8,7 @@ import AccountDialog from './AccountDialog.vue';
 import { keptOf, readJobNames, rolesLine, standing, type Account, type JobName } from './accounts.ts';
 import CodeDialog from './CodeDialog.vue';
 import DevicesDialog from './DevicesDialog.vue';
+import SignedOnly from './SignedOnly.vue';
 import { useAttempt } from '../shared/attempt.ts';
 
 const SecurityLog = defineAsyncComponent(() => import('./SecurityLog.vue'));
@@ -151,6 +152,7 @@ async function saved(made: Account | undefined): Promise<void> {
           </template>
         </el-table-column>
       </el-table>
+      <SignedOnly />
       <section>
         <h2>Who came in, and what was changed</h2>
         <el-button v-if="!logging" @click="logging = true">Show the log</el-button>

@@ -69,6 +69,10 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return `${by} closed the account of ${of}.`;
     case 'name replaced':
       return `${by} replaced the name of somebody whose account is closed.`;
+    case 'signatures demanded':
+      return `${by} has only signed entries taken from now on.`;
+    case 'signatures let go':
+      return `${by} has entries taken again that no device has signed.`;
     case 'account opened':
       return `${by} opened the account of ${of} again.`;
     default:
