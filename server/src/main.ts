@@ -14,6 +14,7 @@ import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
 import { log, makeLog, useLog } from './operations/log.ts';
 import { Presence } from './operations/presence.ts';
+import { Mail } from './operations/mail.ts';
 import { Metrics } from './operations/metrics.ts';
 import { readSettings } from './operations/settings.ts';
 import { signAll } from './sealed/receipts.ts';
@@ -83,6 +84,10 @@ const presence = new Presence(pool, role, () => ({ streams: live.closing.size, t
 await presence.begin();
 tasks.changed = () => presence.sayNow();
 const metrics = new Metrics({ pool, streams: () => live.closing.size });
+const { LENTUM_SMTP: smtp, LENTUM_MAIL_FROM: from } = settings;
+const mail = smtp !== undefined && from !== undefined ? new Mail(smtp, from) : undefined;
+if ((smtp === undefined) !== (from === undefined))
+  log().warn('no letters are sent: LENTUM_SMTP and LENTUM_MAIL_FROM are both needed');
 const measuring =
   settings.LENTUM_METRICS_PORT === undefined ? undefined : metrics.listen(settings.LENTUM_METRICS_PORT);
 
@@ -97,7 +102,7 @@ function begun(port: number, says: string): void {
 
 function listen(): Server {
   const app = createApp({
-    ...{ pool, live, tasks, metrics },
+    ...{ pool, live, tasks, metrics, mail },
     webDist: settings.LENTUM_WEB,
     allowedHosts: settings.LENTUM_HOSTS,
     perMinute: settings.LENTUM_RATES === 'off' ? undefined : PER_MINUTE,

@@ -98,6 +98,8 @@ const MAY: Readonly<Record<string, string>> = {
   'post /accounts/{accountId}/closed': 'O',
   'post /accounts/{accountId}/sign-out': 'O',
   'get /security-log': 'O',
+  'get /firm/mail': 'O',
+  'post /accounts/{accountId}/code/mail': 'O',
   'get /firm/signatures': 'O',
   'put /firm/signatures': 'O',
   'get /library': 'OEFA',

@@ -251,6 +251,7 @@ describe('words about people', () => {
     ['roles changed', { firmRole: null, jobRoles: {} }, 'Oda made Anna without any role.'],
     ['wrong password', { login: 'anna' }, 'Wrong password for “anna”.'],
     ['session ended', {}, 'Oda signed Anna out everywhere.'],
+    ['code mailed', {}, 'Oda sent Anna a code by mail.'],
     ['signatures demanded', {}, 'Oda has only signed entries taken from now on.'],
     ['signatures let go', {}, 'Oda has entries taken again that no device has signed.'],
   ])('%s', (what, detail, says) => {

@@ -13,6 +13,7 @@ export const EVENTS = [
   'account made',
   'roles changed',
   'code made',
+  'code mailed',
   'code used',
   'device code made',
   'device added',

@@ -41,6 +41,10 @@ export const ACCESS_SQL = {
     FROM access_code c
     JOIN account a ON a.id = c.account_id JOIN person p ON p.id = a.person_id
     WHERE c.hash = $1 AND c.used_at IS NULL AND c.until > $2 AND a.closed_at IS NULL`,
+  codeToSend: `
+    SELECT p.name, c.until, c.for_device AS "forDevice" FROM access_code c
+    JOIN account a ON a.id = c.account_id JOIN person p ON p.id = a.person_id
+    WHERE c.hash = $1 AND c.account_id = $2 AND c.used_at IS NULL AND c.until > $3 AND a.closed_at IS NULL`,
   useCode: `UPDATE access_code SET used_at = $2 WHERE hash = $1 AND used_at IS NULL AND until > $2`,
   sessions: `
     SELECT s.sess ->> 'listedId' AS id, s.sess ->> 'device' AS device, s.sess ->> 'madeAt' AS "madeAt",

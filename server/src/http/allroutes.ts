@@ -1,4 +1,5 @@
 /** Every address that the server answers under /api/v1. */
+import { mailRoutes } from '../access/mailroutes.ts';
 import { signedOnlyRoutes } from '../access/signedonly.ts';
 import { adminRoutes } from '../access/adminroutes.ts';
 import { deviceRoutes } from '../access/deviceroutes.ts';
@@ -65,6 +66,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...accessRoutes,
   ...adminRoutes,
   ...signedOnlyRoutes,
+  ...mailRoutes,
   ...deviceRoutes,
   ...linkRoutes,
   ...operationsRoutes,

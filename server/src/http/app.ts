@@ -11,6 +11,7 @@ import { Tries } from '../access/tries.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import { requestLog } from '../operations/log.ts';
+import type { Mail } from '../operations/mail.ts';
 import type { Metrics } from '../operations/metrics.ts';
 import { numberRequests } from '../operations/requestid.ts';
 import type { Tasks } from '../tasks/tasks.ts';
@@ -41,6 +42,8 @@ export interface AppOptions {
   readonly metrics?: Metrics | undefined;
   /** Makes what takes long. */
   readonly tasks?: Tasks | undefined;
+  /** Sends letters. */
+  readonly mail?: Mail | undefined;
 }
 
 function serveWeb(app: Express, webDist: string): void {
@@ -73,6 +76,7 @@ export function createApp({
   live,
   tasks,
   metrics,
+  mail,
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -123,7 +127,10 @@ export function createApp({
   });
   const mode = new FirmMode(pool);
   app.use('/api/v1', readSession(pool, mode));
-  app.use('/api/v1', mount(ROUTES, { pool, now, mode, tries: new Tries(pool), live, tasks }, perMinute));
+  app.use(
+    '/api/v1',
+    mount(ROUTES, { pool, now, mode, tries: new Tries(pool), live, tasks, mail }, perMinute),
+  );
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);
   app.use(noSuchAddress);
   app.use(problemHandler);

@@ -10,6 +10,7 @@ import type { Tries } from '../access/tries.ts';
 import type { Who } from '../access/who.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
+import type { Mail } from '../operations/mail.ts';
 import type { Tasks } from '../tasks/tasks.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
 import { notPlain } from './plaintext.ts';
@@ -27,6 +28,8 @@ export interface Context {
   readonly live?: LiveFeed | undefined;
   /** Makes what takes long; absent where the server does no tasks. */
   readonly tasks?: Tasks | undefined;
+  /** Sends letters; absent where no mail server is set. */
+  readonly mail?: Mail | undefined;
 }
 
 export interface RouteInput<B, Q> {

@@ -4,14 +4,21 @@ import { ElMessage } from 'element-plus';
 import { computed } from 'vue';
 import { when } from '../app/time.ts';
 import AddressPicture from './AddressPicture.vue';
+import MailCode from './MailCode.vue';
 import { copyAddress, joinAddress, onlyHere } from './codewords.ts';
 
-/** `addsDevice`: no password is chosen with it, a phone comes in. */
-const props = defineProps<{ name: string; code: string; until: string; addsDevice?: boolean }>();
+/** `addsDevice`: no password is chosen with it, a phone comes in. `accountId`: it may be sent by mail. */
+const props = defineProps<{
+  name: string;
+  code: string;
+  until: string;
+  addsDevice?: boolean;
+  accountId?: string;
+}>();
 const emit = defineEmits<{ close: [] }>();
 const address = computed(() => joinAddress(location.origin, props.code));
 const how = computed(() => {
-  if (!props.addsDevice) return 'It is shown only now: hand it over yourself.';
+  if (!props.addsDevice) return 'It is shown only now.';
   return onlyHere() ? 'It is typed on the phone.' : 'Hold the phone’s camera at the picture.';
 });
 async function copy(): Promise<void> {
@@ -32,6 +39,7 @@ async function copy(): Promise<void> {
       On {{ addsDevice ? 'the phone' : 'their device' }}: {{ address.replace(/#.*/, '') }}, then the code.
     </p>
     <AddressPicture :address="address" :alt="`Address with the code for ${name}, for a camera`" />
+    <MailCode v-if="accountId" :account-id="accountId" :code="code" />
     <template #footer>
       <el-button @click="copy">Copy the address</el-button>
       <el-button type="primary" @click="emit('close')">Done</el-button>
@@ -41,7 +49,7 @@ async function copy(): Promise<void> {
 
 <style scoped>
 .code {
-  font-size: 26px;
+  font-size: min(26px, 6.2vw);
   letter-spacing: 0.06em;
   font-weight: 700;
   text-align: center;

@@ -23,7 +23,12 @@ const shown = computed(() => {
   );
 });
 const editing = ref<Account | 'new'>();
-const code = ref<{ readonly name: string; readonly code: string; readonly until: string }>();
+const code = ref<{
+  readonly accountId: string;
+  readonly name: string;
+  readonly code: string;
+  readonly until: string;
+}>();
 const devicesOf = ref<Account>();
 const logging = ref(false);
 
@@ -52,7 +57,7 @@ const makeCode = (a: Account): Promise<void> =>
     const { body } = await call<{ code: string; until: string }>('POST', `/accounts/${a.id}/code`, {
       body: {},
     });
-    code.value = { name: a.name, ...body };
+    code.value = { accountId: a.id, name: a.name, ...body };
     await load();
   });
 async function devicesDone(): Promise<void> {

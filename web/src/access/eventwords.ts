@@ -45,6 +45,8 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return `${by} made ${of} ${roles(detail)}.`;
     case 'code made':
       return `${by} made a code for ${of}.`;
+    case 'code mailed':
+      return `${by} sent ${of} a code by mail.`;
     case 'code used':
       return `${by} came in with a code.`;
     case 'device code made':

@@ -27,6 +27,13 @@ export const newPasswordRule = says((value) => {
 });
 export const filledRule = (label: string): FormItemRule =>
   says((value) => (value.trim() === '' ? `${label}: nothing was entered; expected a name.` : undefined));
+/** What it takes to be an address, as far as a form can tell: the mail server decides. */
+const ADDRESS = /^[^\s@,;]+@[^\s@,;]+\.[^\s@,;.]+$/;
+export const addressRule = says((value) =>
+  ADDRESS.test(value.trim())
+    ? undefined
+    : `Mail address: “${value}” was entered; expected one such as ada@harbour.example.`,
+);
 /** A secret is not repeated. */
 export const givenRule = (label: string): FormItemRule =>
   says((value) => (value === '' ? `${label}: nothing was entered.` : undefined));
