@@ -45,5 +45,5 @@ export async function firmServer(name: string): Promise<FirmServer> {
 export const signIn = async (page: Page, name: string): Promise<void> => {
   await page.getByLabel('Name to sign in').fill(name);
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 };

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import { inThreeThemes, overflowing } from './axe.ts';
-import { DESK, firmServer, PASSWORD, PHONE, type FirmServer } from './firmhouse.ts';
+import { DESK, firmServer, PASSWORD, PHONE, signIn, type FirmServer } from './firmhouse.ts';
 import { expect, test } from './support.ts';
 
 let firm: FirmServer;
@@ -127,4 +127,50 @@ test('a link opens the handover for somebody without an account, who changes not
   await guest.goto(address.trim());
   await expect(guest.getByRole('alert')).toContainText('This link is not good: it was ended');
   for (const c of [office, away]) await c.close();
+});
+
+test('a passkey is made, lets in without a password, and is taken back', async ({ browser }) => {
+  const { context, page } = await firm.browser(browser, DESK);
+  await ownerAt(page);
+  // A device that holds passkeys and is opened by a finger.
+  const device = await context.newCDPSession(page);
+  await device.send('WebAuthn.enable');
+  await device.send('WebAuthn.addVirtualAuthenticator', {
+    options: {
+      ...{ protocol: 'ctap2', transport: 'internal', automaticPresenceSimulation: true },
+      ...{ hasResidentKey: true, hasUserVerification: true, isUserVerified: true },
+    },
+  });
+  // Of an address of numbers none is made.
+  await page.goto('/settings');
+  await expect(page.getByText('A passkey needs a server with a name')).toBeVisible();
+
+  const site = firm.base.replace('127.0.0.1', 'localhost');
+  await page.goto(site);
+  await signIn(page, 'oda');
+  await expect(page.getByRole('link', { name: 'Velmora ferry terminal' })).toBeVisible();
+  await page.goto(`${site}/settings`);
+  await page.getByRole('button', { name: 'Make a passkey on this device' }).click();
+  const takeBack = page.getByRole('button', { name: 'Take it back: passkey of Computer' });
+  await expect(takeBack).toBeVisible();
+  expect([...(await inThreeThemes(page)), ...(await overflowing(page))]).toEqual([]);
+  // A second one on the same device is not made.
+  await page.getByRole('button', { name: 'Make a passkey on this device' }).click();
+  await expect(page.getByText('This device has a passkey for you already.')).toBeVisible();
+
+  const out = page.getByRole('button', { name: 'Sign out', exact: true });
+  const byKey = page.getByRole('button', { name: 'Sign in with a passkey' });
+  await out.click();
+  await expect(byKey).toBeVisible();
+  expect([...(await inThreeThemes(page)), ...(await overflowing(page))]).toEqual([]);
+  await byKey.click();
+  await expect(page.getByRole('heading', { name: 'You at Harbour Coatings' })).toBeVisible();
+
+  await takeBack.click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Take it back' }).click();
+  await expect(takeBack).toHaveCount(0);
+  await out.click();
+  await byKey.click();
+  await expect(page.getByText('This passkey is not good here')).toBeVisible();
+  await context.close();
 });

@@ -257,6 +257,8 @@ describe('a database of earlier days', () => {
       '0019_forgotten',
       '0020_first_entries',
       '0021_signatures',
+      '0022_sessions',
+      '0023_passkeys',
     ]);
   });
 });

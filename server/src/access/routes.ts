@@ -14,6 +14,7 @@ import { codeHash, spendCode } from './codes.ts';
 import { OPENS, type OpenLink } from './links.ts';
 import { logAccess } from './log.ts';
 import { isPassword, MOST_LETTERS } from './passwords.ts';
+import { PASSKEY_SQL } from './passkeysql.ts';
 import { beginSession, endSession } from './sessions.ts';
 import { ACCESS_SQL } from './sql.ts';
 import type { Account, Who } from './who.ts';
@@ -290,6 +291,8 @@ export const accessRoutes = [
         await transaction(context.pool, async (db) => {
           await spendCode(db, body.code, at);
           await setPassword(db, accountId, { ...body, about: [name, firm] }, null);
+          // Whoever lost their password may have lost the device too.
+          await db.query(PASSKEY_SQL.withdrawAll, [accountId, at]);
           await logAccess(db, { what: 'code used', at, accountId, address: addressOf(req) });
         });
       } catch (error) {

@@ -84,23 +84,36 @@ function noteUse(pool: Pool, accountId: string, sessionId: string): void {
   pool.query(ACCESS_SQL.seen, [accountId, sessionId]).catch(() => undefined);
 }
 
+/** What a session says of who began it. */
+export type SessionSaid = Partial<Pick<session.SessionData, 'accountId' | 'linkId' | 'listedId'>> & {
+  readonly onlyJob?: string | null;
+};
+
+/** Who that is, as accounts, roles and links stand now. */
+export async function whoOf(
+  { pool, now }: { readonly pool: Pool; readonly now: () => Date },
+  { accountId, linkId, listedId, onlyJob }: SessionSaid,
+): Promise<Who> {
+  if (typeof linkId === 'string') {
+    const link = await linkNow(pool, linkId, now());
+    return link ? Who.guest(link, listedId) : Who.NOBODY;
+  }
+  if (typeof accountId !== 'string' || listedId === undefined) return Who.NOBODY;
+  const { rows } = await pool.query<Account>(ACCESS_SQL.account, [accountId]);
+  return rows[0] ? Who.signedIn({ ...rows[0], onlyJob: onlyJob ?? undefined }, listedId) : Who.NOBODY;
+}
+
 /** Who asks. */
 export async function whoAsks(
   req: Request,
-  { pool, mode, now }: { readonly pool: Pool; readonly mode: FirmMode; readonly now: () => Date },
+  served: { readonly pool: Pool; readonly mode: FirmMode; readonly now: () => Date },
 ): Promise<Who> {
-  if (!(await mode.read())) return Who.ALONE;
+  if (!(await served.mode.read())) return Who.ALONE;
   // A request that began before people had to sign in has read none.
-  const data = req.session as Partial<session.SessionData> | undefined;
-  if (data?.linkId !== undefined) {
-    const link = await linkNow(pool, data.linkId, now());
-    return link ? Who.guest(link, data.listedId) : Who.NOBODY;
-  }
-  if (data?.accountId === undefined || data.listedId === undefined) return Who.NOBODY;
-  const { rows } = await pool.query<Account>(ACCESS_SQL.account, [data.accountId]);
-  if (!rows[0]) return Who.NOBODY;
-  noteUse(pool, data.accountId, data.listedId);
-  return Who.signedIn({ ...rows[0], onlyJob: data.onlyJob }, data.listedId);
+  const data = req.session as SessionSaid | undefined;
+  const who = await whoOf(served, data ?? {});
+  if (who.account && who.sessionId !== undefined) noteUse(served.pool, who.account.id, who.sessionId);
+  return who;
 }
 
 /** Waits for what calls back. */

@@ -1,4 +1,6 @@
 /** SQL of accounts, codes, sessions and the log of access. */
+import { jobNameOf } from '../db/jobname.ts';
+
 export const ACCESS_SQL = {
   personId: `SELECT person_id AS "personId" FROM account WHERE id = $1`,
   signedSince: `SELECT signed_since AS since FROM firm`,
@@ -50,15 +52,17 @@ export const ACCESS_SQL = {
     SELECT s.sess ->> 'listedId' AS id, s.sess ->> 'device' AS device, s.sess ->> 'madeAt' AS "madeAt",
       s.seen_at AS "seenAt", k.name,
       CASE WHEN s.sess ->> 'onlyJob' IS NOT NULL THEN coalesce(
-        (SELECT d.body ->> 'name' FROM document d WHERE d.job_id = s.sess ->> 'onlyJob' AND d.kind = 'job'
-         ORDER BY d.version DESC LIMIT 1), '') END AS job
+        ${jobNameOf("s.sess ->> 'onlyJob'")}, '') END AS job
     FROM session s
     LEFT JOIN LATERAL (SELECT name FROM device_key WHERE session_id = s.sess ->> 'listedId' AND withdrawn_at IS NULL
       ORDER BY made_at DESC LIMIT 1) k ON true
     WHERE s.sess ->> 'accountId' = $1 AND s.expire > now() ORDER BY s.seen_at DESC`,
   endSession: `DELETE FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2`,
   endSessions: `DELETE FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' IS DISTINCT FROM $2`,
-  lives: `SELECT sess ->> 'onlyJob' AS "onlyJob" FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2 AND expire > now()`,
+  /** What a session says, as long as it was not ended. */
+  lives: `
+    SELECT sess ->> 'accountId' AS "accountId", sess ->> 'linkId' AS "linkId", sess ->> 'onlyJob' AS "onlyJob"
+    FROM session WHERE sess ->> 'listedId' = $1 AND expire > now()`,
   /** A key that was withdrawn stays so. */
   keepKey: `
     INSERT INTO device_key (account_id, key, device_id, name, session_id, made_at) VALUES ($1, $2, $3, $4, $5, $6)
@@ -86,7 +90,6 @@ export const ACCESS_SQL = {
   endLink: `
     UPDATE shared_link SET ended_at = $3 WHERE job_id = $1 AND id = $2 AND ended_at IS NULL RETURNING for_whom AS "forWhom"`,
   endGuests: `DELETE FROM session WHERE sess ->> 'linkId' = $1`,
-  guestLives: `SELECT 1 FROM session WHERE sess ->> 'linkId' = $1 AND sess ->> 'listedId' = $2 AND expire > now()`,
   log: `INSERT INTO security_event (at, what, account_id, about_id, address, detail) VALUES ($1, $2, $3, $4, $5, $6)`,
   readLog: `
     SELECT e.n::int, e.at, e.what, e.address, e.detail, p.name AS who, q.name AS about

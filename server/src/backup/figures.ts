@@ -25,7 +25,7 @@ const WITHOUT_CONTENT: Readonly<Record<string, string>> = {
 };
 
 /** What is gone after a restore, on purpose: everybody signs in again. */
-export const NOT_KEPT: readonly string[] = ['session', 'wrong_try', 'server_process'];
+export const NOT_KEPT: readonly string[] = ['session', 'passkey_challenge', 'wrong_try', 'server_process'];
 
 /** @param db inside a transaction, so that all figures are of one moment */
 export async function figuresOf(db: Db): Promise<Figures> {

@@ -27,6 +27,8 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   account: ['SELECT', 'INSERT', 'UPDATE (login, password_hash, firm_role, closed_at)'],
   job_role: ['SELECT', 'INSERT', 'UPDATE (role)', 'DELETE'],
   device_key: ['SELECT', 'INSERT', 'UPDATE (device_id, name, session_id, withdrawn_at)'],
+  passkey: ['SELECT', 'INSERT', 'UPDATE (counter, used_at, withdrawn_at, name)'],
+  passkey_challenge: ['SELECT', 'INSERT', 'DELETE'],
   access_code: ['SELECT', 'INSERT', 'UPDATE (used_at, until)'],
   shared_link: ['SELECT', 'INSERT', 'UPDATE (ended_at, opened, opened_at)'],
   session: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],

@@ -1,4 +1,5 @@
 /** Every address that the server answers under /api/v1. */
+import { passkeyRoutes } from '../access/passkeyroutes.ts';
 import { mailRoutes } from '../access/mailroutes.ts';
 import { signedOnlyRoutes } from '../access/signedonly.ts';
 import { adminRoutes } from '../access/adminroutes.ts';
@@ -67,6 +68,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...adminRoutes,
   ...signedOnlyRoutes,
   ...mailRoutes,
+  ...passkeyRoutes,
   ...deviceRoutes,
   ...linkRoutes,
   ...operationsRoutes,

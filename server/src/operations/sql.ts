@@ -1,3 +1,5 @@
+import { jobNameOf } from '../db/jobname.ts';
+
 export const OPERATIONS_SQL = {
   say: `
     INSERT INTO server_process (id, host, pid, does, streams, tasks, ends) VALUES ($1, $2, $3, $4, $5, $6, $7)
@@ -11,8 +13,7 @@ export const OPERATIONS_SQL = {
   tasks: `
     SELECT t.id, t.kind, t.asked_at AS "askedAt", t.share, t.doing, t.problem ->> 'title' AS says,
       t.finished_at AS "finishedAt",
-      (SELECT body ->> 'name' FROM document d WHERE d.job_id = t.job_id AND d.kind = 'job'
-       ORDER BY version DESC LIMIT 1) AS job,
+      ${jobNameOf('t.job_id')} AS job,
       t.begun > 0 AS begun
     FROM task t WHERE NOT t.cancelled AND (t.finished_at IS NULL OR t.problem IS NOT NULL)
     ORDER BY (t.finished_at IS NOT NULL), t.asked_at DESC LIMIT 100`,

@@ -3,6 +3,7 @@
  * its hashes stay as they are.
  */
 import { createHash } from 'node:crypto';
+import { PASSKEY_SQL } from '../access/passkeysql.ts';
 import { ACCESS_SQL } from '../access/sql.ts';
 import type { Db } from '../db/pool.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
@@ -48,6 +49,8 @@ export async function forget(db: Db, personId: string, now: Date): Promise<strin
   if (account) {
     await db.query(PEOPLE_SQL.forgetLogin, [account.id]);
     await db.query(PEOPLE_SQL.forgetDevices, [account.id]);
+    await db.query(PASSKEY_SQL.withdrawAll, [account.id, now]);
+    await db.query(PEOPLE_SQL.forgetPasskeys, [account.id]);
     await db.query(ACCESS_SQL.dropCodes, [account.id, now, false]);
     await db.query(ACCESS_SQL.dropCodes, [account.id, now, true]);
   }
@@ -65,6 +68,7 @@ export async function allOf(db: Db, personId: string): Promise<object> {
     roles: await rowsOf(PEOPLE_SQL.roles, account?.id),
     devices: await rowsOf(ACCESS_SQL.sessions, account?.id),
     keys: await rowsOf(PEOPLE_SQL.keys, account?.id),
+    passkeys: await rowsOf(PASSKEY_SQL.list, account?.id),
     links: await rowsOf(PEOPLE_SQL.links, account?.id),
     log: await rowsOf(PEOPLE_SQL.log, account?.id),
     entries: await rowsOf(PEOPLE_SQL.entries, personId),

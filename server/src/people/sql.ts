@@ -1,3 +1,5 @@
+import { jobNameOf } from '../db/jobname.ts';
+
 export const PEOPLE_SQL = {
   all: `SELECT id, name FROM person ORDER BY name, id`,
   exists: `SELECT 1 FROM person WHERE id = $1`,
@@ -12,6 +14,7 @@ export const PEOPLE_SQL = {
   forget: `UPDATE person SET name = $2, written_at = $3, forgotten_at = $3 WHERE id = $1`,
   forgetLogin: `UPDATE account SET login = NULL, password_hash = NULL WHERE id = $1`,
   forgetDevices: `UPDATE device_key SET name = 'device' WHERE account_id = $1`,
+  forgetPasskeys: `UPDATE passkey SET name = 'a key' WHERE account_id = $1`,
   roles: `SELECT job_id AS "jobId", role FROM job_role WHERE account_id = $1 ORDER BY job_id`,
   keys: `
     SELECT key, device_id AS "deviceId", name, made_at AS "madeAt", withdrawn_at AS "withdrawnAt" FROM device_key
@@ -24,8 +27,7 @@ export const PEOPLE_SQL = {
     WHERE account_id = $1 OR about_id = $1 ORDER BY n`,
   entries: `
     SELECT e.job_id AS "jobId",
-      (SELECT d.body ->> 'name' FROM document d WHERE d.job_id = e.job_id AND d.kind = 'job'
-       ORDER BY d.version DESC LIMIT 1) AS job,
+      ${jobNameOf('e.job_id')} AS job,
       e.seq, e.received_at AS "receivedAt", e.entry
     FROM record_entry e WHERE e.entry ->> 'personId' = $1 ORDER BY e.job_id, e.seq`,
   named: `SELECT id, name FROM person WHERE id = ANY ($1::text[]) ORDER BY id`,

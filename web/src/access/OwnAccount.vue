@@ -9,6 +9,7 @@ import AddDevice from './AddDevice.vue';
 import DeviceList from './DeviceList.vue';
 import { givenRule, newPasswordRule } from './loginrules.ts';
 import NewPassword from './NewPassword.vue';
+import PasskeyList from './PasskeyList.vue';
 import { useSendForm } from './sendform.ts';
 import { keptOf } from './accounts.ts';
 import { useAttempt } from '../shared/attempt.ts';
@@ -93,6 +94,10 @@ const leave = (): Promise<void> => attempt(signOut);
       <a :href="keptOf(account.personId)" download>What is kept of you</a>: your account, your devices, what
       the log has, and every entry that you made.
     </p>
+    <template v-if="account.login !== null && account.onlyJob === undefined">
+      <h3>Passkeys</h3>
+      <PasskeyList />
+    </template>
     <h3>Where you are signed in</h3>
     <DeviceList ref="devices" path="/session/devices" />
     <el-button class="add" @click="adding = true">Let a phone in</el-button>

@@ -2,10 +2,12 @@
 /** Coming in: with a name and a password, or with a code for the first time. */
 import { computed, reactive, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { session, signIn } from '../app/session.ts';
+import { session, signIn, signInWith } from '../app/session.ts';
+import { useAttempt } from '../shared/attempt.ts';
 import CodeForm from './CodeForm.vue';
 import { codeOfHash } from './codewords.ts';
 import { givenRule, loginRule } from './loginrules.ts';
+import { showPasskey, whyNoPasskey } from './passkeys.ts';
 import { useSendForm } from './sendform.ts';
 import SharedPage from './SharedPage.vue';
 import SignInName from './SignInName.vue';
@@ -23,6 +25,8 @@ const enter = (): Promise<void> =>
     await signIn(form.login, form.password);
     form.password = '';
   });
+const { trouble: notShown, busy: showing, attempt } = useAttempt();
+const enterByKey = (): Promise<void> => attempt(async () => signInWith(await showPasskey()));
 </script>
 
 <template>
@@ -58,6 +62,10 @@ const enter = (): Promise<void> =>
           </el-form-item>
           <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
           <el-button type="primary" native-type="submit" :loading="busy">Sign in</el-button>
+          <el-button v-if="whyNoPasskey() === undefined" :loading="showing" @click="enterByKey"
+            >Sign in with a passkey</el-button
+          >
+          <p v-if="notShown" class="problem" role="alert">{{ notShown }}</p>
         </el-form>
         <p>
           <el-button link type="primary" @click="chosen = 'code'">I have a code</el-button>
@@ -84,5 +92,8 @@ h1 {
 }
 .el-form {
   margin: var(--s4) 0;
+}
+.el-form .el-button + .el-button {
+  margin-left: var(--s2);
 }
 </style>

@@ -28,7 +28,7 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
     case 'firm mode on':
       return `${by} let people sign in, and is the owner.`;
     case 'signed in':
-      return `${by} signed in.`;
+      return detail['by'] === 'passkey' ? `${by} signed in with a passkey.` : `${by} signed in.`;
     case 'wrong password':
       return `Wrong password for “${String(detail['login'])}”.`;
     case 'locked':
@@ -65,6 +65,12 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return `${by} ended the link for ${String(detail['forWhom'])}.`;
     case 'wrong link':
       return 'Somebody tried a link that is not good.';
+    case 'wrong passkey':
+      return 'Somebody tried a passkey that is not good.';
+    case 'passkey added':
+      return `${by} made a passkey: ${String(detail['name'])}.`;
+    case 'passkey ended':
+      return `${by} took a passkey back.`;
     case 'password changed':
       return `${by} changed the password.`;
     case 'account closed':

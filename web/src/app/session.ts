@@ -113,6 +113,11 @@ export async function signIn(login: string, password: string): Promise<void> {
   await takeSession((await call<Session>('POST', '/session', { body: { login, password } })).body);
 }
 
+/** The same with what a device has signed with a passkey. */
+export async function signInWith(response: unknown): Promise<void> {
+  await takeSession((await call<Session>('POST', '/passkeys/sign-in', { body: { response } })).body);
+}
+
 /** Signs out here: what the device keeps of jobs goes, what waits to be sent stays. */
 export async function signOut(): Promise<void> {
   await call('POST', '/session/end', { body: {} });
