@@ -43,7 +43,7 @@ const end = (d: Device): Promise<void> =>
 <template>
   <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
   <p v-if="devices?.length === 0" class="quiet">Nowhere.</p>
-  <ul v-else-if="devices" class="devices">
+  <ul v-else-if="devices" class="things">
     <li v-for="d in devices" :key="d.id">
       <span :title="d.device">{{ nameOf(d) }}</span>
       <span class="quiet">
@@ -57,22 +57,3 @@ const end = (d: Device): Promise<void> =>
     </li>
   </ul>
 </template>
-
-<style scoped>
-.devices {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--s1) var(--s4);
-  min-height: 40px;
-  border-bottom: var(--stroke) solid var(--line);
-}
-li > :last-child {
-  margin-left: auto;
-}
-</style>

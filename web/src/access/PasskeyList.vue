@@ -40,7 +40,7 @@ const end = ({ id, name, host }: Passkey): Promise<void> =>
   <p v-if="passkeys?.length === 0" class="quiet">
     None. With one you sign in by the finger, face or number with which you open the device.
   </p>
-  <ul v-else-if="passkeys" class="keys">
+  <ul v-else-if="passkeys" class="things">
     <li v-for="k in passkeys" :key="k.id">
       <span>{{ k.name }}</span>
       <span class="quiet">
@@ -58,21 +58,8 @@ const end = ({ id, name, host }: Passkey): Promise<void> =>
 </template>
 
 <style scoped>
-.keys {
-  list-style: none;
-  margin: 0 0 var(--s3);
-  padding: 0;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--s1) var(--s4);
-  min-height: 40px;
-  border-bottom: var(--stroke) solid var(--line);
-}
-li > :last-child {
-  margin-left: auto;
+.things {
+  margin-bottom: var(--s3);
 }
 p {
   margin-bottom: var(--s2);
