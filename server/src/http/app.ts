@@ -101,8 +101,6 @@ export function createApp({
       strictTransportSecurity: false,
     }),
   );
-  // Answers are packed anew each time: a third of the time for a fifth more bytes. Files of the interface are fetched once.
-  app.use('/api', compression({ level: 2 }));
   app.use(compression());
 
   const page = apiPage(ROUTES);
