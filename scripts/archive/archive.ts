@@ -14,8 +14,9 @@ import {
 } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import pg from 'pg';
-import { makeBackup } from '../../server/src/backup/backup.ts';
+import type pg from 'pg';
+import { backupsIn, connected, folderName, makeBackup } from '../../server/src/backup/backup.ts';
+import { instantOf } from '../../server/src/backup/retention.ts';
 import { archiveOf, type Archive } from '../lib/archiving.mjs';
 import { binFolder, command, serverUser } from '../lib/debianpg.mjs';
 import { giveAway, passingFolder, PgNode } from '../lib/pgnode.ts';
@@ -24,12 +25,9 @@ import { GaveUp } from '../lib/say.mjs';
 /** Copies that are kept, and the log since the older one. */
 const KEPT = 2;
 const LAID_MS = 120_000;
+const ANSWER_MS = 5000;
 
 const program = (name: string): string => path.join(binFolder() ?? '', name);
-/** Names sort by time. */
-const nameOf = (instant: Date): string => instant.toISOString().replaceAll(':', '-');
-const instantOf = (name: string): Date => new Date(name.replace(/T(\d\d)-(\d\d)-(\d\d)/, 'T$1:$2:$3'));
-
 /** The folders, made where they are not there, for the user under whom PostgreSQL runs. */
 export function readyArchive(folder: string): Archive {
   const archive = archiveOf(folder);
@@ -41,16 +39,8 @@ export function readyArchive(folder: string): Archive {
   return archive;
 }
 
-async function asked<R extends pg.QueryResultRow>(ownerUrl: string, sql: string): Promise<R | undefined> {
-  const db = new pg.Client({ connectionString: ownerUrl, connectionTimeoutMillis: 5000 });
-  db.on('error', () => undefined);
-  await db.connect();
-  try {
-    return (await db.query<R>(sql)).rows[0];
-  } finally {
-    await db.end().catch(() => undefined);
-  }
-}
+const asked = <R extends pg.QueryResultRow>(ownerUrl: string, sql: string): Promise<R | undefined> =>
+  connected(ownerUrl, async (db) => (await db.query<R>(sql)).rows[0], ANSWER_MS);
 
 /** All that was written so far is laid into the archive. @throws where that takes more than two minutes */
 export async function layAll(ownerUrl: string, { log }: Archive): Promise<void> {
@@ -67,21 +57,6 @@ export async function layAll(ownerUrl: string, { log }: Archive): Promise<void> 
       );
     await wait(100);
   }
-}
-
-/** Copies of an archive, the oldest first. */
-export const copiesOf = ({ copies }: Archive): string[] =>
-  existsSync(copies)
-    ? readdirSync(copies)
-        .filter((n) => /^\d{4}-.*Z$/.test(n))
-        .sort()
-    : [];
-
-const EVERY_MS = 24 * 3_600_000;
-/** Whether the last copy is a day old, or there is none. */
-export function isDue(archive: Archive, now: Date): boolean {
-  const last = copiesOf(archive).at(-1);
-  return last === undefined || now.getTime() - instantOf(last).getTime() >= EVERY_MS;
 }
 
 /** @returns the name of a new copy of all the data; what is older than the last two goes, and the log before them */
@@ -116,17 +91,17 @@ export async function copyNow(ownerUrl: string, archive: Archive): Promise<strin
   if (code !== 0) throw new GaveUp(`No copy was made:\n${output}`);
   // From this moment on it can be gone back to.
   const ended = await asked<{ at: Date }>(ownerUrl, 'SELECT clock_timestamp() AS at');
-  const name = nameOf(ended?.at ?? new Date());
+  const name = folderName(ended?.at ?? new Date());
   renameSync(making, path.join(archive.copies, name));
   await layAll(ownerUrl, archive);
-  forget(archive);
+  await forget(archive);
   return name;
 }
 
 /** What lies before the copies that are kept. */
-function forget(archive: Archive): void {
-  const all = copiesOf(archive);
-  for (const name of all.slice(0, -KEPT)) rmSync(path.join(archive.copies, name), { recursive: true });
+async function forget(archive: Archive): Promise<void> {
+  const all = await backupsIn(archive.copies);
+  for (const name of all.slice(KEPT)) rmSync(path.join(archive.copies, name), { recursive: true });
   // A copy says where it begins in a file of this kind, which is the name by which what lies before it is found.
   const begins = readdirSync(archive.log)
     .filter((n) => n.endsWith('.backup'))
@@ -150,9 +125,9 @@ export interface Moment {
 
 /** @returns the folder of the backup with what was there at that moment */
 export async function backTo({ archive, password, database, to, backups, phrase }: Moment): Promise<string> {
-  const copy = copiesOf(archive)
-    .reverse()
-    .find((name) => to === undefined || instantOf(name) <= to);
+  const copy = (await backupsIn(archive.copies)).find(
+    (name) => to === undefined || (instantOf(name) ?? Infinity) <= to.getTime(),
+  );
   if (copy === undefined)
     throw new GaveUp(
       to === undefined

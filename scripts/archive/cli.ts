@@ -2,8 +2,10 @@
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { backupSettings } from '../../server/src/backup/backup.ts';
+import { isDue } from '../../server/src/backup/daily.ts';
+import { instantOf } from '../../server/src/backup/retention.ts';
 import { GaveUp, say } from '../lib/say.mjs';
-import { backTo, copyNow, isDue, layAll, readyArchive } from './archive.ts';
+import { backTo, copyNow, layAll, readyArchive } from './archive.ts';
 
 const ownerUrl = process.env['DATABASE_OWNER_URL'] ?? '';
 const archive = readyArchive(process.env['LENTUM_ARCHIVE'] ?? '');
@@ -24,12 +26,12 @@ try {
   const { positionals, values } = parseArgs({ allowPositionals: true, options: { to: { type: 'string' } } });
   const [task] = positionals;
   if (task === 'copy') {
-    const name = await copyNow(ownerUrl, archive);
+    const from = new Date(instantOf(await copyNow(ownerUrl, archive)) ?? NaN);
     say(
-      `Copied. From ${name.replace(/T(\d\d)-(\d\d)-/, 'T$1:$2:')} on every moment can be gone back to, as long as the log is there.`,
+      `Copied. From ${from.toISOString()} on every moment can be gone back to, as long as the log is there.`,
     );
   } else if (task === 'daily') {
-    if (isDue(archive, new Date())) await copyNow(ownerUrl, archive);
+    if (await isDue(archive.copies, new Date())) await copyNow(ownerUrl, archive);
   } else if (task === 'back') {
     const to = values.to === undefined ? undefined : instant(values.to);
     await layAll(ownerUrl, archive);

@@ -14,11 +14,14 @@ import {
 import os from 'node:os';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import pg from 'pg';
+import type pg from 'pg';
+import { connected } from '../../server/src/backup/backup.ts';
 import { binFolder, command, freePort, serverUser, type SystemUser } from './debianpg.mjs';
 import { GaveUp } from './say.mjs';
 
 const OWNER = 'lentum';
+/** One that does not answer by then is taken for dead. */
+const ANSWER_MS = 1000;
 
 /** A folder that goes again, and that the user under whom PostgreSQL runs may enter. */
 export function passingFolder(what: string): string {
@@ -184,14 +187,8 @@ export class PgNode {
     text: string,
     { database = 'postgres', values = [] as unknown[] } = {},
   ): Promise<R[]> {
-    const client = new pg.Client({ connectionString: this.address(database), connectionTimeoutMillis: 1000 });
-    client.on('error', () => undefined);
-    await client.connect();
-    try {
-      return (await client.query<R>(text, values)).rows;
-    } finally {
-      await client.end().catch(() => undefined);
-    }
+    const work = async (db: pg.Client): Promise<R[]> => (await db.query<R>(text, values)).rows;
+    return connected(this.address(database), work, ANSWER_MS);
   }
 }
 

@@ -6,13 +6,14 @@ import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { backTo, copiesOf, copyNow, isDue, layAll, readyArchive } from '../../scripts/archive/archive.ts';
+import { backTo, copyNow, layAll, readyArchive } from '../../scripts/archive/archive.ts';
 import { Caller } from '../../scripts/faults/caller.ts';
 import { delivery } from '../../scripts/faults/writers.ts';
 import { archivingSettings, type Archive } from '../../scripts/lib/archiving.mjs';
 import { passingFolder, PgNode } from '../../scripts/lib/pgnode.ts';
 import { ensureDatabase } from '../../scripts/lib/postgres.mjs';
-import { readBackup, restoreBackup } from '../src/backup/backup.ts';
+import { backupsIn, readBackup, restoreBackup } from '../src/backup/backup.ts';
+import { isDue } from '../src/backup/daily.ts';
 import { createPool, type Pool } from '../src/db/pool.ts';
 import { prepare } from '../src/db/prepare.ts';
 import { createApp } from '../src/http/app.ts';
@@ -96,15 +97,14 @@ it('keeps two copies, and the log since the older one', { timeout: 180_000 }, as
       .filter((n) => /^[0-9A-F]{24}$/.test(n))
       .sort();
   const first = pieces()[0];
-  const [older] = copiesOf(archive);
+  const older = (await backupsIn(archive.copies)).at(-1);
+  expect(older).toBeDefined();
   await copyNow(ownerUrl, archive);
   await copyNow(ownerUrl, archive);
-  expect(copiesOf(archive)).toHaveLength(2);
-  expect([0, 86_400_000].map((laterMs) => isDue(archive, new Date(Date.now() + laterMs)))).toEqual([
-    false,
-    true,
-  ]);
-  expect(copiesOf(archive)).not.toContain(older);
+  expect(await backupsIn(archive.copies)).toHaveLength(2);
+  expect(await isDue(archive.copies, new Date())).toBe(false);
+  expect(await isDue(archive.copies, new Date(Date.now() + 86_400_000))).toBe(true);
+  expect(await backupsIn(archive.copies)).not.toContain(older);
   expect(pieces()).not.toContain(first);
   expect(readdirSync(archive.log).filter((n) => n.endsWith('.part'))).toEqual([]);
 });

@@ -28,3 +28,4 @@ export {
   type PartDifference,
   type Side,
 } from './merge.ts';
+export { utcMinute } from './utcminute.ts';

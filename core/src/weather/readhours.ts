@@ -2,6 +2,7 @@
  * Hours from a table of cells, as a CSV reader gives them. A person says which column is what, in which unit and in which
  * zone its clock ran; what looks wrong is asked, what can be put right is put right and said.
  */
+import { utcMinute } from '../job/index.ts';
 import { fail, ok, short, type Problem, type Result } from '../problems/index.ts';
 import { convert, MS_PER_HOUR, readNumber } from '../units/index.ts';
 import { humidityFromDew } from './humidair.ts';
@@ -189,8 +190,6 @@ function checked(rows: readonly Row[], problems: Problem[], notes: string[]): Ro
   return kept;
 }
 
-const hourText = (ms: number): string => `${new Date(ms).toISOString().slice(0, 16).replace('T', ' ')} UTC`;
-
 /**
  * @param table rows of cells; the first `headLines` of them are no data
  * @returns hours without gaps in their order (a missing one is null), or up to five problems that name their line
@@ -228,7 +227,7 @@ export function readHours(
         problem(
           'duplicate',
           `lines ${before.line} and ${row.line}`,
-          `${hourText(row.ms)} twice with different values`,
+          `${utcMinute(row.ms)} twice with different values`,
           'each time once',
         ),
       );
@@ -278,7 +277,7 @@ function gathered(
   const gaps = gapsIn(seen, hours);
   if (gaps.count > 0)
     notes.push(
-      `${gaps.count} ${gaps.count === 1 ? 'hour is' : 'hours are'} missing, the longest gap ${gaps.longest} h from ${hourText(startMs + gaps.at * MS_PER_HOUR)}: they stay unknown.`,
+      `${gaps.count} ${gaps.count === 1 ? 'hour is' : 'hours are'} missing, the longest gap ${gaps.longest} h from ${utcMinute(startMs + gaps.at * MS_PER_HOUR)}: they stay unknown.`,
     );
   return { columns };
 }

@@ -1,5 +1,6 @@
 /** Codes that are sent by mail, where a mail server is set. */
 import { z } from 'zod';
+import { utcMinute } from '@lentum/core/job';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { log } from '../operations/log.ts';
@@ -31,7 +32,7 @@ const letter = (firm: string, { name, until, forDevice }: Code, code: string, si
     `    ${code}`,
     '',
     `Open ${site}/join#${code} or type the code at ${site}/join.`,
-    `It is good once, until ${until.toISOString().slice(0, 16).replace('T', ' ')} UTC. Whoever has it comes in as you: pass it to nobody.`,
+    `It is good once, until ${utcMinute(until.getTime())}. Whoever has it comes in as you: pass it to nobody.`,
     '',
   ].join('\n');
 

@@ -40,7 +40,7 @@ export function backupSettings(): { folder: string; phrase: string | undefined; 
 }
 
 /** Names sort by time. */
-const folderName = (now: Date): string => now.toISOString().replaceAll(/[:.]/g, '-');
+export const folderName = (now: Date): string => now.toISOString().replaceAll(/[:.]/g, '-');
 
 async function hashOf(file: string): Promise<string> {
   const hash = createHash('sha256');
@@ -48,8 +48,13 @@ async function hashOf(file: string): Promise<string> {
   return hash.digest('hex');
 }
 
-async function connected<T>(address: string, work: (db: pg.Client) => Promise<T>): Promise<T> {
-  const db = new pg.Client({ connectionString: address });
+/** Runs work on a connection of its own. @param withinMs how long the connection is waited for; without an end where it is 0 */
+export async function connected<T>(
+  address: string,
+  work: (db: pg.Client) => Promise<T>,
+  withinMs = 0,
+): Promise<T> {
+  const db = new pg.Client({ connectionString: address, connectionTimeoutMillis: withinMs });
   db.on('error', () => undefined);
   await db.connect();
   try {

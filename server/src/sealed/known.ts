@@ -1,4 +1,5 @@
 /** A record that comes in by a file, held against what this server has signed of the same record. */
+import { utcMinute } from '@lentum/core/job';
 import type { StoredEntry } from '@lentum/core/record';
 import { compareLineage, lineageWords, type Linked } from '@lentum/core/sealed';
 import type { Db } from '../db/pool.ts';
@@ -19,13 +20,14 @@ interface Signed {
 }
 
 /** By the clock of the server, to the minute, without a zone of anybody's. */
-const when = (at: Date): string => `at ${at.toISOString().slice(0, 16).replace('T', ' ')} UTC`;
+const when = (at: Date): string => `at ${utcMinute(at.getTime())}`;
 
 /** @param record as the file has it; nobody may have looked at it yet */
 export async function knownOf(db: Db, record: readonly StoredEntry[]): Promise<Known> {
   const first = record[0]?.hash;
   if (typeof first !== 'string') return {};
   const { rows } = await db.query<Signed>(SEALED_SQL.sameRecord, [first]);
+  if (rows.length === 0) return {};
   const said: string[] = [];
   const given = record.map((stored): Linked => ({ id: stored?.entry?.id, hash: stored?.hash }));
   for (const { jobId, entries, head, at } of rows) {
