@@ -2,6 +2,7 @@
 import { spawn } from 'node:child_process';
 import net from 'node:net';
 import path from 'node:path';
+import { ensureServer } from './bundle.mjs';
 import { BACKUPS, ROOT, WEB_DIST } from './paths.mjs';
 import { GaveUp } from './say.mjs';
 
@@ -27,8 +28,10 @@ export const addressesOf = ({ url, ownerUrl }) => ({ DATABASE_URL: url, DATABASE
  * Starts the server and waits until it listens.
  * @returns the child, its port, and `stop`, which ends it cleanly
  */
-export function startApp(database, { port = 0, env = {}, watch = false, quiet = false } = {}) {
-  const args = [...(watch ? ['--watch'] : []), '--import', 'tsx', path.join(ROOT, 'server/src/main.ts')];
+export async function startApp(database, { port = 0, env = {}, watch = false, quiet = false } = {}) {
+  const args = watch
+    ? ['--watch', '--import', 'tsx', path.join(ROOT, 'server/src/main.ts')]
+    : [await ensureServer()];
   const child = spawn(process.execPath, args, {
     cwd: ROOT,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit', 'ipc'],

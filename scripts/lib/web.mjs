@@ -1,35 +1,15 @@
 /** The interface: built when its sources changed, and only then. */
-import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { makeState, ROOT, STATE, WEB_DIST } from './paths.mjs';
 import { node } from './run.mjs';
 import { GaveUp, say } from './say.mjs';
-
-function* files(folder) {
-  for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) =>
-    a.name < b.name ? -1 : 1,
-  )) {
-    if (entry.name === 'dist' || entry.name === 'node_modules' || entry.name === 'test') continue;
-    const full = path.join(folder, entry.name);
-    if (entry.isDirectory()) yield* files(full);
-    else yield full;
-  }
-}
-
-function sourceHash() {
-  const hash = createHash('sha256');
-  const sources = ['web', 'core/src'].flatMap((f) => [...files(path.join(ROOT, f))]);
-  for (const file of [...sources, path.join(ROOT, 'package-lock.json')]) {
-    hash.update(path.relative(ROOT, file)).update('\0').update(readFileSync(file)).update('\0');
-  }
-  return hash.digest('hex');
-}
+import { hashOf } from './sources.mjs';
 
 export async function ensureWeb() {
   makeState();
   const mark = path.join(STATE, 'web');
-  const hash = sourceHash();
+  const hash = hashOf(['web', 'core/src']);
   if (
     existsSync(mark) &&
     readFileSync(mark, 'utf8') === hash &&

@@ -8,7 +8,7 @@ import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import './fasthash.ts';
-import { endFileThreads, warmFileThreads } from './jobfile/filethreads.ts';
+import { endFileThreads } from './jobfile/filethreads.ts';
 import { createApp } from './http/app.ts';
 import { PER_MINUTE } from './http/ratelimits.ts';
 import { LiveFeed } from './live/feed.ts';
@@ -95,7 +95,6 @@ const measuring =
 function begun(port: number, says: string): void {
   say(says);
   void warmThreads().catch(() => undefined);
-  void warmFileThreads().catch(() => undefined);
   // Whoever started it may be gone by now.
   process.send?.({ port }, undefined, undefined, () => undefined);
 }

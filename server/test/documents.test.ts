@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, inject, it } from 'vitest';
 import { sentence } from '@lentum/core/problems';
 import { blankZone, EMPTY_SURVEY, NO_LEVELS, surveyProblems, type Survey } from '@lentum/core/survey';
+import { createPool } from '../src/db/pool.ts';
 import { api, detail, HEAD, importDemo, pool, startJob, V1 } from './support/api.ts';
 
 const zone = (name: string, w: number): Survey['zones'][number] =>
@@ -316,5 +317,45 @@ describe('HTTP as others rely on it', () => {
     const any = await api.put(`${V1}/firm/practice`).set('If-Match', '*').send([]);
     expect(any.status).toBe(practice.headers['etag'] === '"0"' ? 412 : 200);
     await api.put(`${V1}/jobs/no-such-job/survey`).set('If-Match', '*').send({ zones: [] }).expect(404);
+  });
+});
+
+describe('a document that is read again', () => {
+  it('comes packed or plain as it is asked for, and is another after each change', async () => {
+    const id = await startJob();
+    const path = `${V1}/jobs/${id}/survey`;
+    const one = { ...EMPTY_SURVEY, zones: Array.from({ length: 8 }, (_, i) => zone(`Q${'ABCDEFGH'[i]}`, 5)) };
+    const put = (body: object, version: number) =>
+      api.put(path).set('If-Match', `"${version}"`).send(body).expect(200);
+    await put({ ...one, zones: one.zones.map((z, i) => ({ ...z, code: `Q${'ABCDEFGH'[i]}` })) }, 1);
+    const read = async (encoding: string) => {
+      const { body, headers } = await api.get(path).set('Accept-Encoding', encoding).expect(200);
+      return { body: body as Survey, packed: headers['content-encoding'], tag: headers['etag'] };
+    };
+    for (let again = 0; again < 2; again += 1) {
+      const [plain, packed] = [await read('identity'), await read('gzip')];
+      expect([plain.packed, packed.packed]).toEqual([undefined, 'gzip']);
+      expect(plain.body).toEqual(packed.body);
+      expect(plain.body.zones).toHaveLength(8);
+      expect([plain.tag, packed.tag]).toEqual(['"2"', '"2"']);
+      await api.get(path).set('If-None-Match', '"2"').expect(304);
+    }
+    await put({ ...EMPTY_SURVEY, zones: [zone('Quay', 7)] }, 2);
+    expect((await read('gzip')).body.zones.map((z) => z.name)).toEqual(['Quay']);
+    await api.get(path).set('If-None-Match', '"2"').expect(200);
+  });
+
+  it('is read again where somebody with the rights of the owner wrote into its row', async () => {
+    const id = await startJob();
+    const path = `${V1}/jobs/${id}/survey`;
+    await api.get(path).expect(200);
+    const owner = createPool(inject('ownerUrl'));
+    await owner.query(`UPDATE document SET body = $2 WHERE job_id = $1 AND kind = 'survey'`, [
+      id,
+      { ...EMPTY_SURVEY, zones: [zone('Quay', 7)] },
+    ]);
+    await owner.end();
+    const { body } = (await api.get(path).expect(200)) as { body: Survey };
+    expect(body.zones.map((z) => z.name)).toEqual(['Quay']);
   });
 });

@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, inject, it } from 'vitest';
 import { catalogue } from '@lentum/core/buildup';
@@ -16,7 +15,7 @@ import {
   type StoredEntry,
 } from '@lentum/core/record';
 import { zoneQuantities } from '@lentum/core/survey';
-import { addressesOf } from '../../scripts/lib/server.mjs';
+import { startApp } from '../../scripts/lib/server.mjs';
 import { DEMO_ENTRIES, api, detail, importDemo, NOW, pool, V1 } from './support/api.ts';
 
 const fileOf = async (id: string): Promise<JobFile> =>
@@ -129,16 +128,9 @@ describe('a server killed in the middle of a write', () => {
     const body = JSON.stringify(await large(8000));
     const outcomes = new Set<string>();
     for (const delay of [150, 400, 700, 1100, 1600]) {
-      const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
-        env: {
-          ...process.env,
-          ...addressesOf({ url: inject('databaseUrl'), ownerUrl: inject('ownerUrl') }),
-          ...{ PORT: '0', LENTUM_DEMO: 'off' },
-        },
-        stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-      });
-      const port = await new Promise<number>((resolve) =>
-        server.once('message', (m) => resolve((m as { port: number }).port)),
+      const { child: server, port } = await startApp(
+        { url: inject('databaseUrl'), ownerUrl: inject('ownerUrl') },
+        { env: { LENTUM_DEMO: 'off' }, quiet: true },
       );
       const id = randomUUID();
       const sent = fetch(`http://127.0.0.1:${port}${V1}/jobs/${id}/file`, {

@@ -2,14 +2,13 @@
  * Threads for what takes long: one request computes while the others are answered. Each has a deadline, and ends when
  * nobody waits for it any more.
  */
-import { createRequire } from 'node:module';
 import { availableParallelism } from 'node:os';
-import { pathToFileURL } from 'node:url';
 import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
 import type { Problem } from '@lentum/core/problems';
 import { HttpProblem, unprocessable } from '../http/errors.ts';
+import { ownThread } from '../operations/ownthread.ts';
 
 export interface Asked {
   readonly name: string;
@@ -41,10 +40,8 @@ export const WARM = 'warm';
 
 let threads: Piscina<Asked, Told> | undefined;
 function open(): Piscina<Asked, Told> {
-  const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
   threads ??= new Piscina<Asked, Told>({
-    filename: new URL('./thread.ts', import.meta.url).href,
-    execArgv: ['--import', loader],
+    ...ownThread('compute/thread.ts'),
     minThreads: THREADS,
     maxThreads: THREADS,
     maxQueue: MOST_WAITING,

@@ -1,10 +1,9 @@
 /** Threads in which job files are read and written: a large one takes seconds, and nobody else waits for it. */
-import { createRequire } from 'node:module';
-import { pathToFileURL } from 'node:url';
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
 import { goneWith } from '../compute/threads.ts';
 import { HttpProblem } from '../http/errors.ts';
+import { ownThread } from '../operations/ownthread.ts';
 import type {
   CheckTold,
   DemoAsked,
@@ -20,6 +19,8 @@ const DEADLINE_MS = 120_000;
 const MOST_WAITING = 8;
 /** One that checks and one that stores. */
 const THREADS = 2;
+/** So long one waits for another file. */
+const IDLE_MS = 60_000;
 
 type FileThreads = Piscina<
   ImportAsked | ExportAsked | DemoAsked,
@@ -27,12 +28,11 @@ type FileThreads = Piscina<
 >;
 let threads: FileThreads | undefined;
 export function fileThreads(): FileThreads {
-  const loader = pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href;
   threads ??= new Piscina({
-    filename: new URL('./importthread.ts', import.meta.url).href,
-    execArgv: ['--import', loader],
-    // They stay: to start one takes longer than most files.
-    minThreads: THREADS,
+    ...ownThread('jobfile/importthread.ts'),
+    // Most hours nobody brings a file or takes one: then they do not stand about with their memory.
+    minThreads: 0,
+    idleTimeout: IDLE_MS,
     // Between two files a thread hears what becomes of its connection to the database.
     atomics: 'disabled',
     // A file that is checked and stored takes two, the checking one first: the other waits for it and for nothing else.
@@ -41,11 +41,6 @@ export function fileThreads(): FileThreads {
     resourceLimits: { maxOldGenerationSizeMb: 3072, maxYoungGenerationSizeMb: 256 },
   });
   return threads;
-}
-
-/** Starts them before anybody waits for one. */
-export async function warmFileThreads(): Promise<void> {
-  await Promise.all(Array.from({ length: THREADS }, () => fileThreads().run({ task: 'warm' })));
 }
 
 export async function endFileThreads(): Promise<void> {

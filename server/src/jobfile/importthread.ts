@@ -14,7 +14,6 @@ import { exportJob, importJob } from './store.ts';
 stepBack();
 
 export type ImportAsked =
-  | { readonly task: 'warm' }
   | { readonly task: 'check'; readonly bytes: SharedArrayBuffer }
   | {
       readonly task: 'store';
@@ -145,8 +144,6 @@ export default function work(
   asked: ImportAsked | ExportAsked | DemoAsked,
 ): CheckTold | Promise<StoreTold> | Promise<ExportTold> | Promise<DemoTold> {
   switch (asked.task) {
-    case 'warm':
-      return { whole: true };
     case 'check':
       return checkFile(asked.bytes);
     case 'store':

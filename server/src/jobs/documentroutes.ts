@@ -1,13 +1,14 @@
 /** GET and PUT of a stage's document: the same two routes for every stage. */
 import { z } from 'zod';
-import { withPricesOf, type Right } from '@lentum/core/access';
+import { withoutPrices, withPricesOf, type Right } from '@lentum/core/access';
 import type { Problem } from '@lentum/core/problems';
 import { checkWhereItFits } from '../compute/large.ts';
-import { readDocument, type DocumentKind } from '../db/documents.ts';
+import { newestVersion, readDocument, readVersion, type DocumentKind } from '../db/documents.ts';
 import type { Db } from '../db/pool.ts';
 import { notFound } from '../http/errors.ts';
 import { setVersion } from '../http/etag.ts';
 import { route, type AnyRoute } from '../http/routes.ts';
+import { sendOnce } from './answers.ts';
 import { replaceDocument } from './replace.ts';
 
 /** What somebody has to have to change one. */
@@ -48,13 +49,21 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
       tag,
       summary: `${name} of a job, with its version as ETag`,
       answer: schema,
-      run: async ({ params, context, res }) => {
-        const stored = await readDocument(context.pool, params['jobId'] ?? '', kind);
-        if (!stored) throw notFound('Job', params['jobId'] ?? '');
-        setVersion(res, stored.version);
-        // A document of an earlier day lacks what came later: its defaults are filled in.
-        const read = schema.safeParse(stored.body);
-        return read.success ? read.data : stored.body;
+      run: async ({ params, context, who, req, res }) => {
+        const jobId = params['jobId'] ?? '';
+        const newest = await newestVersion(context.pool, jobId, kind);
+        if (!newest) throw notFound('Job', jobId);
+        const { version, mark } = newest;
+        setVersion(res, version);
+        const seesPrices = who.may('read prices', jobId);
+        const prices = seesPrices ? 'with' : 'without';
+        await sendOnce(req, res, [jobId, kind, version, mark, prices].join(' '), async () => {
+          const stored = await readVersion(context.pool, jobId, kind, version);
+          // A document of an earlier day lacks what came later: its defaults are filled in.
+          const read = schema.safeParse(stored);
+          const body: unknown = read.success ? read.data : stored;
+          return seesPrices ? body : withoutPrices(body);
+        });
       },
     }),
     route({
