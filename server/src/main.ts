@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { Firms } from './access/firms.ts';
 import { backupSettings, makeBackup } from './backup/backup.ts';
 import { createPool } from './db/pool.ts';
 import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
@@ -40,6 +41,8 @@ for (const name of unknown) log().warn(`${name} is no setting of the server: doc
 
 const databaseUrl = settings.DATABASE_URL;
 const pool = createPool(databaseUrl);
+const several = settings.LENTUM_FIRMS === 'several';
+const firms = new Firms(pool, several);
 try {
   const addresses = { url: databaseUrl, ownerUrl: settings.DATABASE_OWNER_URL ?? databaseUrl };
   await prepare(addresses, {
@@ -57,8 +60,10 @@ try {
       }
     },
     work: async () => {
-      await bringOverAll(pool, new Date());
-      if (settings.LENTUM_DEMO === 'on') await keepDemoAlive(pool, randomUUID, new Date());
+      await firms.check();
+      await firms.each((one) => bringOverAll(one, new Date()));
+      // Several firms load it where they want it.
+      if (settings.LENTUM_DEMO === 'on' && !several) await keepDemoAlive(pool, randomUUID, new Date());
     },
   });
 } catch (error) {
@@ -71,8 +76,10 @@ const NIGHT_LOOK_MS = 20 * 60_000;
 const NIGHT_HOUR = 3;
 const nightly = setInterval(() => {
   const now = new Date();
-  if (now.getHours() === NIGHT_HOUR)
-    void signAll(pool, now).catch((error: unknown) => log().error({ err: error }, 'not signed by night'));
+  if (now.getHours() !== NIGHT_HOUR) return;
+  const failed = (what: string) => (error: unknown) => log().error({ err: error }, what);
+  void firms.each((one) => signAll(one, now)).catch(failed('not signed by night'));
+  void firms.prune().catch(failed('sessions that are over were not cleared'));
 }, NIGHT_LOOK_MS);
 nightly.unref();
 
@@ -101,7 +108,7 @@ function begun(port: number, says: string): void {
 
 function listen(): Server {
   const app = createApp({
-    ...{ pool, live, tasks, metrics, mail },
+    ...{ pool, several, live, tasks, metrics, mail },
     webDist: settings.LENTUM_WEB,
     allowedHosts: settings.LENTUM_HOSTS,
     perMinute: settings.LENTUM_RATES === 'off' ? undefined : PER_MINUTE,

@@ -259,6 +259,7 @@ describe('a database of earlier days', () => {
       '0021_signatures',
       '0022_sessions',
       '0023_passkeys',
+      '0024_several_firms',
     ]);
   });
 });

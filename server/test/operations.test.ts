@@ -73,7 +73,7 @@ describe('settings', () => {
   });
 });
 
-let pool: Pool;
+let pool: ReturnType<typeof createPool>;
 beforeAll(async () => {
   const database = await ensureDatabase('lentum_test_operations', { fresh: true });
   await prepare(database);

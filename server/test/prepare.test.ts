@@ -96,18 +96,20 @@ describe('a schema', () => {
     expect(worked).toBe(false);
   });
   it('is told of before it is changed, and not where it is new or up to date', async () => {
-    const database = await fresh('before');
     const told: (readonly string[])[] = [];
     const before = (missing: readonly string[]): Promise<void> => Promise.resolve(void told.push(missing));
+    const database = await fresh('before');
     await prepare(database, { before });
     await prepare(database, { before });
     expect(told).toEqual([]);
+    const older = await fresh('older');
     await runner({
-      ...{ databaseUrl: database.ownerUrl, direction: 'down', count: 2, migrationsTable: 'migration' },
+      ...{ databaseUrl: older.ownerUrl, direction: 'up', migrationsTable: 'migration' },
+      count: KNOWN.length - 2,
       dir: fileURLToPath(new URL('../migrations', import.meta.url)),
       log: () => undefined,
     });
-    await prepare(database, { before });
+    await prepare(older, { before });
     expect(told).toEqual([KNOWN.slice(-2)]);
   });
 });

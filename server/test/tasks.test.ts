@@ -62,7 +62,7 @@ taskKind('test slow', async ({ signal, tell, file }) => {
 });
 const slow = (): Promise<string> => {
   [begun, ended, calm] = [0, 0, false];
-  return tasks.put('test slow', null, {});
+  return tasks.inFirm(pool).put('test slow', null, {});
 };
 taskKind('test broken', () => {
   begun += 1;
@@ -131,7 +131,7 @@ describe('a task', () => {
   });
   it('waits for its turn, and is taken back before it', async () => {
     const first = await slow();
-    const second = await tasks.put('test slow', null, {});
+    const second = await tasks.inFirm(pool).put('test slow', null, {});
     await expect.poll(async () => (await told(first)).state).toBe('working');
     expect(await told(second)).toMatchObject({ state: 'waiting', share: 0 });
     await api.post(`${V1}/tasks/${second}/cancel`).expect(200);
@@ -142,7 +142,7 @@ describe('a task', () => {
   });
   it('that fails by a fault is tried once more, then says that it failed', async () => {
     begun = 0;
-    const failed = await over(await tasks.put('test broken', null, {}));
+    const failed = await over(await tasks.inFirm(pool).put('test broken', null, {}));
     expect(failed.says).toBe('It failed twice; the server’s log says why');
     expect(begun).toBe(2);
   });

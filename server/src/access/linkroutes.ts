@@ -32,9 +32,11 @@ export const linkRoutes = [
         }),
       ),
     }),
-    run: async ({ params, context }) => ({
-      links: (await context.pool.query(ACCESS_SQL.links, [params['jobId']])).rows as never[],
-    }),
+    run: async ({ params, context }) => {
+      const jobId = params['jobId'] ?? '';
+      await requireJob(context.pool, jobId);
+      return { links: (await context.pool.query(ACCESS_SQL.links, [jobId])).rows as never[] };
+    },
   }),
   route({
     method: 'post',

@@ -1,12 +1,27 @@
 /** For whoever runs the machine: a code for an owner who cannot come in any more. Reads DATABASE_OWNER_URL. */
+import { parseArgs } from 'node:util';
 import pg from 'pg';
 import { makeCode } from './codes.ts';
 import { logAccess } from './log.ts';
 
 /** Owners who may come in, by what they sign in with; the name for those who never did. */
 const OWNERS = `
-  SELECT a.id, p.name, a.login FROM account a JOIN person p ON p.id = a.person_id
-  WHERE a.firm_role = 'owner' AND a.closed_at IS NULL ORDER BY p.name`;
+  SELECT a.id, p.name, a.login FROM account a JOIN person p ON p.tenant_id = a.tenant_id AND p.id = a.person_id
+  WHERE a.tenant_id = current_tenant() AND a.firm_role = 'owner' AND a.closed_at IS NULL ORDER BY p.name`;
+
+/** From here on the firm of a host name; without one the only firm there is. @throws where that is none */
+async function goTo(db: pg.Client, host: string | undefined): Promise<void> {
+  const { rows: hosts } = await db.query<{ id: number; host: string | null }>(
+    'SELECT id, host FROM tenant ORDER BY id',
+  );
+  const meant = host === undefined ? hosts : hosts.filter((h) => h.host === host.toLowerCase());
+  const [firm] = meant;
+  if (!firm || meant.length > 1)
+    throw new Error(
+      `Which firm? npm run owner-code -- --firm HOST, with one of ${hosts.flatMap((h) => h.host ?? []).join(', ')}.`,
+    );
+  await db.query(`SELECT set_config('lentum.tenant', $1, false)`, [String(firm.id)]);
+}
 
 interface Owner {
   readonly id: string;
@@ -16,12 +31,19 @@ interface Owner {
 
 /**
  * @param asked what the owner signs in with, or their name; not needed where there is one
+ * @param host of the firm, where there are several
  * @throws with one sentence where nobody signs in, or it is not plain who is meant
  */
-export async function codeForOwner(ownerUrl: string, asked: string | undefined, now: Date): Promise<string> {
+export async function codeForOwner(
+  ownerUrl: string,
+  asked: string | undefined,
+  now: Date,
+  host?: string,
+): Promise<string> {
   const db = new pg.Client({ connectionString: ownerUrl });
   await db.connect();
   try {
+    await goTo(db, host);
     const { rows } = await db.query<Owner>(OWNERS);
     if (rows.length === 0) throw new Error('Nobody signs in here: no code is needed.');
     const meant = rows.filter(
@@ -50,7 +72,11 @@ export async function codeForOwner(ownerUrl: string, asked: string | undefined, 
 if (process.argv[1]?.endsWith('owncode.ts')) {
   try {
     const url = process.env['DATABASE_OWNER_URL'] ?? process.env['DATABASE_URL'] ?? '';
-    console.log(await codeForOwner(url, process.argv[2], new Date()));
+    const { positionals, values } = parseArgs({
+      allowPositionals: true,
+      options: { firm: { type: 'string' } },
+    });
+    console.log(await codeForOwner(url, positionals[0], new Date(), values.firm));
   } catch (error) {
     console.error(error instanceof Error ? error.message : error);
     process.exitCode = 1;

@@ -10,7 +10,7 @@ export const PASSKEY_SQL = {
     WHERE account_id = $1 AND withdrawn_at IS NULL ORDER BY made_at, id`,
   add: `
     INSERT INTO passkey (id, account_id, public_key, counter, transports, host, name, made_at)
-    VALUES ($1, $2, $3, $4, $5, $6, $7, $8) ON CONFLICT (id) DO NOTHING`,
+    VALUES ($1, $2, $3, $4, $5, $6, $7, $8) ON CONFLICT (tenant_id, id) DO NOTHING`,
   /** Of an account that is open. */
   read: `
     SELECT k.account_id AS "accountId", k.public_key AS "publicKey", k.counter FROM passkey k

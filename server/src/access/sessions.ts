@@ -7,6 +7,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import type { Request, RequestHandler, Response } from 'express';
 import connectPg from 'connect-pg-simple';
 import session from 'express-session';
+import type { Pool as PgPool } from 'pg';
 import type { Pool } from '../db/pool.ts';
 import type { Firm, FirmMode } from './firmmode.ts';
 import { linkNow } from './links.ts';
@@ -57,7 +58,12 @@ const sessionsOf = (pool: Pool, { cookieSecret }: Firm): RequestHandler =>
     secret: cookieSecret,
     resave: false,
     saveUninitialized: false,
-    store: new HashedStore({ pool, tableName: 'session', disableTouch: true, errorLog: () => undefined }),
+    store: new HashedStore({
+      ...{ tableName: 'session', disableTouch: true, errorLog: () => undefined },
+      pool: pool as PgPool,
+      // Where there are several firms a night's work does it for all of them.
+      ...(pool.tenant === undefined ? {} : { pruneSessionInterval: false as const }),
+    }),
     cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS, path: '/' },
   });
 

@@ -20,9 +20,9 @@ export const ACCESS_SQL = {
       a.closed_at AS "closedAt", p.forgotten_at AS "forgottenAt",
       coalesce((SELECT jsonb_object_agg(job_id, role) FROM job_role r WHERE r.account_id = a.id), '{}') AS "jobRoles",
       (SELECT max(c.until) FROM access_code c WHERE c.account_id = a.id AND NOT c.for_device AND c.used_at IS NULL AND c.until > $1) AS "codeUntil",
-      (SELECT max(s.seen_at) FROM session s WHERE s.sess ->> 'accountId' = a.id) AS "seenAt"
+      (SELECT max(s.seen_at) FROM session s WHERE s.account_id = a.id) AS "seenAt"
     FROM account a JOIN person p ON p.id = a.person_id ORDER BY (a.closed_at IS NOT NULL), p.name, a.id`,
-  insert: `INSERT INTO account (id, person_id, firm_role, made_at) VALUES ($1, $2, $3, $4) ON CONFLICT (id) DO NOTHING`,
+  insert: `INSERT INTO account (id, person_id, firm_role, made_at) VALUES ($1, $2, $3, $4) ON CONFLICT (tenant_id, id) DO NOTHING`,
   setRole: `UPDATE account SET firm_role = $2 WHERE id = $1`,
   setClosed: `UPDATE account SET closed_at = $2 WHERE id = $1`,
   setPassword: `UPDATE account SET login = $2, password_hash = $3 WHERE id = $1`,
@@ -49,31 +49,31 @@ export const ACCESS_SQL = {
     WHERE c.hash = $1 AND c.account_id = $2 AND c.used_at IS NULL AND c.until > $3 AND a.closed_at IS NULL`,
   useCode: `UPDATE access_code SET used_at = $2 WHERE hash = $1 AND used_at IS NULL AND until > $2`,
   sessions: `
-    SELECT s.sess ->> 'listedId' AS id, s.sess ->> 'device' AS device, s.sess ->> 'madeAt' AS "madeAt",
+    SELECT s.listed_id AS id, s.sess ->> 'device' AS device, s.sess ->> 'madeAt' AS "madeAt",
       s.seen_at AS "seenAt", k.name,
       CASE WHEN s.sess ->> 'onlyJob' IS NOT NULL THEN coalesce(
         ${jobNameOf("s.sess ->> 'onlyJob'")}, '') END AS job
     FROM session s
-    LEFT JOIN LATERAL (SELECT name FROM device_key WHERE session_id = s.sess ->> 'listedId' AND withdrawn_at IS NULL
+    LEFT JOIN LATERAL (SELECT name FROM device_key WHERE session_id = s.listed_id AND withdrawn_at IS NULL
       ORDER BY made_at DESC LIMIT 1) k ON true
-    WHERE s.sess ->> 'accountId' = $1 AND s.expire > now() ORDER BY s.seen_at DESC`,
-  endSession: `DELETE FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2`,
-  endSessions: `DELETE FROM session WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' IS DISTINCT FROM $2`,
+    WHERE s.account_id = $1 AND s.expire > now() ORDER BY s.seen_at DESC`,
+  endSession: `DELETE FROM session WHERE account_id = $1 AND listed_id = $2`,
+  endSessions: `DELETE FROM session WHERE account_id = $1 AND listed_id IS DISTINCT FROM $2`,
   /** What a session says, as long as it was not ended. */
   lives: `
-    SELECT sess ->> 'accountId' AS "accountId", sess ->> 'linkId' AS "linkId", sess ->> 'onlyJob' AS "onlyJob"
-    FROM session WHERE sess ->> 'listedId' = $1 AND expire > now()`,
+    SELECT account_id AS "accountId", link_id AS "linkId", sess ->> 'onlyJob' AS "onlyJob"
+    FROM session WHERE listed_id = $1 AND expire > now()`,
   /** A key that was withdrawn stays so. */
   keepKey: `
     INSERT INTO device_key (account_id, key, device_id, name, session_id, made_at) VALUES ($1, $2, $3, $4, $5, $6)
-    ON CONFLICT (account_id, key) DO UPDATE SET device_id = $3, session_id = $5 WHERE device_key.withdrawn_at IS NULL`,
+    ON CONFLICT (tenant_id, account_id, key) DO UPDATE SET device_id = $3, session_id = $5 WHERE device_key.withdrawn_at IS NULL`,
   /** The keys that an entry has to do with: the one that it names, and that of the device that sends it. */
   keysFor: `
     SELECT key, withdrawn_at AS "withdrawnAt" FROM device_key WHERE account_id = $1 AND (key = $2 OR session_id = $3)`,
   withdrawKey: `
     UPDATE device_key SET withdrawn_at = $3 WHERE account_id = $1 AND session_id = $2 AND withdrawn_at IS NULL`,
   withdrawKeys: `UPDATE device_key SET withdrawn_at = $2 WHERE account_id = $1 AND withdrawn_at IS NULL`,
-  seen: `UPDATE session SET seen_at = now() WHERE sess ->> 'accountId' = $1 AND sess ->> 'listedId' = $2`,
+  seen: `UPDATE session SET seen_at = now() WHERE account_id = $1 AND listed_id = $2`,
   addLink: `
     INSERT INTO shared_link (id, hash, job_id, opens, for_whom, made_by, made_at, until)
     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
@@ -89,7 +89,7 @@ export const ACCESS_SQL = {
     WHERE l.job_id = $1 ORDER BY l.made_at DESC, l.id`,
   endLink: `
     UPDATE shared_link SET ended_at = $3 WHERE job_id = $1 AND id = $2 AND ended_at IS NULL RETURNING for_whom AS "forWhom"`,
-  endGuests: `DELETE FROM session WHERE sess ->> 'linkId' = $1`,
+  endGuests: `DELETE FROM session WHERE link_id = $1`,
   log: `INSERT INTO security_event (at, what, account_id, about_id, address, detail) VALUES ($1, $2, $3, $4, $5, $6)`,
   readLog: `
     SELECT e.n::int, e.at, e.what, e.address, e.detail, p.name AS who, q.name AS about

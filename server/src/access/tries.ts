@@ -15,23 +15,32 @@ const MOST = {
 type Scope = keyof typeof MOST;
 
 export class Tries {
-  private readonly limits: Readonly<Record<Scope, RateLimiterPostgres>>;
+  private constructor(
+    private readonly limits: Readonly<Record<Scope, RateLimiterPostgres>>,
+    /** Names are those of one firm; who guesses from one address does so in all of them. */
+    private readonly firm: string,
+  ) {}
 
-  constructor(pool: Pool) {
+  static of(pool: Pool): Tries {
     const limit = (keyPrefix: Scope): RateLimiterPostgres =>
       new RateLimiterPostgres({
         ...{ storeClient: pool, storeType: 'pool', tableName: 'wrong_try', tableCreated: true, keyPrefix },
         ...MOST[keyPrefix],
       });
-    this.limits = { pair: limit('pair'), name: limit('name'), address: limit('address') };
+    return new Tries({ pair: limit('pair'), name: limit('name'), address: limit('address') }, '');
+  }
+
+  /** The same counts, for the names of one of several firms. */
+  inFirm(tenant: number): Tries {
+    return new Tries(this.limits, `${tenant} `);
   }
 
   /** A code is long enough not to be guessed by name: only the address counts. */
   private keys(name: string | undefined, address: string): [Scope, string][] {
     if (name === undefined) return [['address', address]];
     return [
-      ['pair', `${name} ${address}`.slice(0, 200)],
-      ['name', name.slice(0, 200)],
+      ['pair', `${this.firm}${name} ${address}`.slice(0, 200)],
+      ['name', `${this.firm}${name}`.slice(0, 200)],
       ['address', address],
     ];
   }

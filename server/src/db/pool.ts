@@ -1,7 +1,12 @@
 import pg from 'pg';
 import { log } from '../operations/log.ts';
 
-export type Pool = pg.Pool;
+/** Where queries go. */
+export type Pool = Pick<pg.Pool, 'query' | 'connect' | 'end'> & {
+  readonly options: Pick<pg.PoolConfig, 'connectionString'>;
+  /** The firm whose rows are seen, where one database holds several; absent where it holds one. */
+  readonly tenant?: number;
+};
 /** Anything that can run a query: the pool, or the one connection of a transaction. */
 export type Db = Pick<pg.PoolClient, 'query'>;
 
@@ -19,7 +24,7 @@ export interface Waits {
 /** What stands where nothing else is said. A pooler does not hand them on: there the serving role has them (docs/operating.md). */
 export const WAITS = { connectMs: 5000, lockMs: 8000, statementMs: 60_000, least: 1 } as const;
 
-export function createPool(databaseUrl: string, waits: Waits = {}): Pool {
+export function createPool(databaseUrl: string, waits: Waits = {}): pg.Pool {
   const { connectMs, lockMs, statementMs, least } = { ...WAITS, ...waits };
   // One connection stays open while the application runs: it is how another start sees that the database is in use.
   const pool = new pg.Pool({
@@ -37,6 +42,27 @@ export function createPool(databaseUrl: string, waits: Waits = {}): Pool {
   return pool;
 }
 
+/**
+ * What begins a transaction. Which firm it is for is said for the transaction alone: a pooler may give the connection to
+ * another one after it.
+ */
+const beginOf = ({ tenant }: Pool): string =>
+  tenant === undefined ? 'BEGIN' : `BEGIN; SET LOCAL lentum.tenant = '${tenant}'`;
+
+/** The same database, of which only the rows of one firm are seen. A connection of its own sees none before it says which. */
+export function poolOfTenant(all: Pool, tenant: number): Pool {
+  const one: Pool = {
+    ...{ tenant, options: all.options },
+    connect: all.connect.bind(all) as Pool['connect'],
+    end: () => Promise.resolve(),
+    query: ((...asked: readonly unknown[]) =>
+      transaction(one, (db) =>
+        (db.query as (...of: readonly unknown[]) => Promise<unknown>)(...asked),
+      )) as Pool['query'],
+  };
+  return one;
+}
+
 /** Runs work in one transaction: all of it is kept, or none. */
 export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): Promise<T> {
   const client = await pool.connect();
@@ -45,7 +71,7 @@ export async function transaction<T>(pool: Pool, work: (db: Db) => Promise<T>): 
   const breaks = (error: Error): void => void (broken = error);
   client.on('error', breaks);
   try {
-    await client.query('BEGIN');
+    await client.query(beginOf(pool));
     const result = await work(client);
     await client.query('COMMIT');
     return result;

@@ -3,11 +3,9 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type Response } from 'express';
 import helmet from 'helmet';
-import { FirmMode } from '../access/firmmode.ts';
-import { readSession } from '../access/sessions.ts';
-import { Tries } from '../access/tries.ts';
+import { Firms, type Served } from '../access/firms.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import { requestLog } from '../operations/log.ts';
@@ -18,16 +16,18 @@ import type { Tasks } from '../tasks/tasks.ts';
 import { ROUTES } from './allroutes.ts';
 import { apiPage } from './apipage.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
-import { guard } from './guard.ts';
+import { guard, hostOf } from './guard.ts';
 import { openApi } from './openapi.ts';
 import type { Cost } from './ratelimits.ts';
-import { mount } from './routes.ts';
+import { mount, type Context } from './routes.ts';
 
 /** Who asks whether the server is ready is not kept waiting. */
 const READY_MS = 90;
 
 export interface AppOptions {
   readonly pool: Pool;
+  /** The database holds several firms, each reached under its own host name. */
+  readonly several?: boolean;
   readonly now?: () => Date;
   /** Folder of the built interface; without it only the API answers. */
   readonly webDist?: string | undefined;
@@ -68,6 +68,7 @@ function serveWeb(app: Express, webDist: string): void {
 
 export function createApp({
   pool,
+  several = false,
   now = () => new Date(),
   webDist,
   allowedHosts = [],
@@ -84,7 +85,8 @@ export function createApp({
   if (behindProxy) app.set('trust proxy', 'loopback');
   app.use(numberRequests(behindProxy), requestLog());
   if (metrics) app.use(metrics.measure);
-  app.use(guard(allowedHosts));
+  const firms = new Firms(pool, several, tasks);
+  app.use(guard(allowedHosts, several ? firms : undefined));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -125,12 +127,16 @@ export function createApp({
     res.setHeader('Cache-Control', 'no-store');
     next();
   });
-  const mode = new FirmMode(pool);
-  app.use('/api/v1', readSession(pool, mode));
-  app.use(
-    '/api/v1',
-    mount(ROUTES, { pool, now, mode, tries: new Tries(pool), live, tasks, mail }, perMinute),
-  );
+  app.use('/api/v1', async (req, res, next) => {
+    const served = await firms.need(hostOf(req));
+    res.locals['served'] = served;
+    return served.readSession(req, res, next);
+  });
+  const contextOf = (res: Response): Context => ({
+    ...(res.locals['served'] as Served),
+    ...{ now, live, mail },
+  });
+  app.use('/api/v1', mount(ROUTES, contextOf, perMinute));
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);
   app.use(noSuchAddress);
   app.use(problemHandler);

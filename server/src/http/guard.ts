@@ -1,5 +1,6 @@
 /** The server listens on loopback; these checks keep other sites' pages from using it through a browser. */
-import type { RequestHandler } from 'express';
+import type { Request, RequestHandler } from 'express';
+import type { Firms } from '../access/firms.ts';
 import { HttpProblem } from './errors.ts';
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
@@ -9,14 +10,19 @@ const OWN_SITES: readonly string[] = ['same-origin', 'none'];
 
 const isRead = (method: string): boolean => method === 'GET' || method === 'HEAD';
 
-const hostName = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+/** The host name that a request is for, without its port. */
+export const hostOf = (req: Request): string => (req.headers.host ?? '').replace(/:\d+$/, '').toLowerCase();
 
-/** Refuses requests under a foreign host name (DNS rebinding) and writes from a foreign origin. */
-export function guard(allowedHosts: readonly string[]): RequestHandler {
+/**
+ * Refuses requests under a foreign host name (DNS rebinding) and writes from a foreign origin.
+ * @param firms those of which each has a name of its own, where there are several
+ */
+export function guard(allowedHosts: readonly string[], firms?: Firms): RequestHandler {
   const allowed = new Set([...LOOPBACK, ...allowedHosts.map((h) => h.toLowerCase())]);
-  return (req, _res, next) => {
+  return async (req, _res, next) => {
     const host = req.headers.host ?? '';
-    if (!allowed.has(hostName(host)))
+    const name = hostOf(req);
+    if (!allowed.has(name) && !(await firms?.of(name)))
       throw new HttpProblem(403, 'This server does not answer under that name');
     const origin = req.headers.origin;
     if (origin !== undefined && !isRead(req.method)) {

@@ -11,7 +11,7 @@ import type { Who } from '../access/who.ts';
 import type { Pool } from '../db/pool.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import type { Mail } from '../operations/mail.ts';
-import type { Tasks } from '../tasks/tasks.ts';
+import type { FirmTasks } from '../tasks/firmtasks.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
 import { notPlain } from './plaintext.ts';
 import { costOf, rateLimits, type Cost } from './ratelimits.ts';
@@ -27,7 +27,7 @@ export interface Context {
   /** Tells what others change; absent where the server does not listen. */
   readonly live?: LiveFeed | undefined;
   /** Makes what takes long; absent where the server does no tasks. */
-  readonly tasks?: Tasks | undefined;
+  readonly tasks?: FirmTasks | undefined;
   /** Sends letters; absent where no mail server is set. */
   readonly mail?: Mail | undefined;
 }
@@ -117,10 +117,13 @@ function admitTo(access: RouteSpec['access'], who: Who, jobId: string | undefine
     throw new HttpProblem(403, 'Only somebody with an account may do this; you read a job by a link');
 }
 
-/** @param most requests a minute from one address, by what they cost; absent for no limit */
+/**
+ * @param contextOf what the request is answered from
+ * @param most requests a minute from one address, by what they cost; absent for no limit
+ */
 export function mount(
   routes: readonly AnyRoute[],
-  context: Context,
+  contextOf: (res: Response) => Context,
   most?: Readonly<Record<Cost, number>>,
 ): Router {
   const router = express.Router();
@@ -136,6 +139,7 @@ export function mount(
     // Who may not is told so before anything of the request is read.
     const admit = async (req: Request, res: Response, next: () => void): Promise<void> => {
       const params = req.params as Record<string, string>;
+      const context = contextOf(res);
       res.locals['route'] = spec.path;
       const odd = notPlain(params, 'The address') ?? notPlain(req.query, 'The query');
       if (odd) throw badRequest(odd);
@@ -146,6 +150,7 @@ export function mount(
     };
     router[spec.method](path, ...limited, admit, ...parse, async (req: Request, res: Response) => {
       const params = req.params as Record<string, string>;
+      const context = contextOf(res);
       const who = res.locals['who'] as Who;
       const { jobId } = params;
       const shown = <T>(value: T): T =>

@@ -7,7 +7,7 @@ import type { Response } from 'express';
 import type { Pool } from '../db/pool.ts';
 import { HttpProblem, notFound, notJson, unavailableProblem, unprocessable } from '../http/errors.ts';
 import { bounded, fileThreads, until } from './filethreads.ts';
-import type { CheckTold, DemoTold, ExportTold, StoreTold } from './importthread.ts';
+import type { CheckTold, Database, DemoTold, ExportTold, StoreTold } from './importthread.ts';
 
 export interface Imported {
   readonly fresh: boolean;
@@ -17,7 +17,7 @@ export interface Imported {
   readonly says?: string | undefined;
 }
 
-const urlOf = (pool: Pool): string => pool.options.connectionString ?? '';
+const databaseOf = ({ options, tenant }: Pool): Database => ({ url: options.connectionString ?? '', tenant });
 
 /**
  * @param bytes of the file, as it came
@@ -40,7 +40,7 @@ export const importFile = (
       const storing = fileThreads().run(
         {
           ...{ task: 'store', bytes: shared, verdict: port2, id, nowMs: now.getTime() },
-          databaseUrl: urlOf(pool),
+          database: databaseOf(pool),
         },
         { signal, transferList: [port2] },
       ) as Promise<StoreTold>;
@@ -73,7 +73,7 @@ export const exportFile = (
 ): Promise<{ readonly name: string; readonly bytes: Uint8Array }> =>
   bounded(res, async (signal) => {
     const told = (await fileThreads().run(
-      { task: 'export', id, nowMs: now.getTime(), databaseUrl: urlOf(pool) },
+      { task: 'export', id, nowMs: now.getTime(), database: databaseOf(pool) },
       { signal },
     )) as ExportTold;
     if ('missing' in told) throw notFound('Job', id);
@@ -85,7 +85,7 @@ export const exportFile = (
 export const importDemo = (pool: Pool, id: string, now: Date, res: Response): Promise<void> =>
   bounded(res, async (signal) => {
     const told = (await fileThreads().run(
-      { task: 'demo', id, nowMs: now.getTime(), databaseUrl: urlOf(pool) },
+      { task: 'demo', id, nowMs: now.getTime(), database: databaseOf(pool) },
       { signal },
     )) as DemoTold;
     if ('unavailable' in told) throw unavailableProblem(told.unavailable);

@@ -4,7 +4,7 @@ import type { MessagePort } from 'node:worker_threads';
 import { checkJobFile, jobFileSchema, type JobContent } from '@lentum/core/jobfile';
 import { check, type Problem } from '@lentum/core/problems';
 import { stepBack } from '../compute/stepback.ts';
-import { createPool, unavailable, type Pool } from '../db/pool.ts';
+import { createPool, poolOfTenant, unavailable, type Pool } from '../db/pool.ts';
 import { loadDemo } from '../demo/load.ts';
 import '../fasthash.ts';
 import { HttpProblem } from '../http/errors.ts';
@@ -13,6 +13,11 @@ import { exportJob, importJob } from './store.ts';
 
 stepBack();
 
+export interface Database {
+  readonly url: string;
+  /** The firm, where there are several. */
+  readonly tenant: number | undefined;
+}
 export type ImportAsked =
   | { readonly task: 'check'; readonly bytes: SharedArrayBuffer }
   | {
@@ -22,19 +27,19 @@ export type ImportAsked =
       readonly verdict: MessagePort;
       readonly id: string;
       readonly nowMs: number;
-      readonly databaseUrl: string;
+      readonly database: Database;
     };
 export interface ExportAsked {
   readonly task: 'export';
   readonly id: string;
   readonly nowMs: number;
-  readonly databaseUrl: string;
+  readonly database: Database;
 }
 export interface DemoAsked {
   readonly task: 'demo';
   readonly id: string;
   readonly nowMs: number;
-  readonly databaseUrl: string;
+  readonly database: Database;
 }
 export type DemoTold =
   { readonly unavailable: 'busy' | 'gone' } | { readonly taken: string } | { readonly loaded: true };
@@ -86,9 +91,9 @@ function contentOf(bytes: SharedArrayBuffer): JobContent | undefined {
 }
 
 let pool: { readonly url: string; readonly pool: Pool } | undefined;
-function poolOf(url: string): Pool {
+function poolOf({ url, tenant }: Database): Pool {
   if (pool?.url !== url) pool = { url, pool: createPool(url, { least: 0 }) };
-  return pool.pool;
+  return tenant === undefined ? pool.pool : poolOfTenant(pool.pool, tenant);
 }
 
 /** What keeps content from being stored that is no fault of the server's; any other error is thrown again. */
@@ -99,9 +104,9 @@ function hindrance(error: unknown): { readonly taken: string } | { readonly unav
   throw error;
 }
 
-async function demo({ id, nowMs, databaseUrl }: DemoAsked): Promise<DemoTold> {
+async function demo({ id, nowMs, database }: DemoAsked): Promise<DemoTold> {
   try {
-    await loadDemo(poolOf(databaseUrl), id, new Date(nowMs));
+    await loadDemo(poolOf(database), id, new Date(nowMs));
     return { loaded: true };
   } catch (error) {
     return hindrance(error);
@@ -119,7 +124,7 @@ async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<St
     // The other thread says what is wrong with it.
     if (!content) throw new NotWhole();
     const now = new Date(asked.nowMs);
-    const stored = await importJob(poolOf(asked.databaseUrl), asked.id, content, now, whole);
+    const stored = await importJob(poolOf(asked.database), asked.id, content, now, whole);
     return { ...stored, name: content.job.name, entries: content.record.length };
   } catch (error) {
     return hindrance(error);
@@ -128,9 +133,9 @@ async function store(asked: Extract<ImportAsked, { task: 'store' }>): Promise<St
   }
 }
 
-async function write({ id, nowMs, databaseUrl }: ExportAsked): Promise<ExportTold> {
+async function write({ id, nowMs, database }: ExportAsked): Promise<ExportTold> {
   try {
-    const file = await exportJob(poolOf(databaseUrl), id, new Date(nowMs));
+    const file = await exportJob(poolOf(database), id, new Date(nowMs));
     return { name: file.content.job.name, bytes: new TextEncoder().encode(JSON.stringify(file)) };
   } catch (error) {
     if (error instanceof HttpProblem && error.status === 404) return { missing: true };

@@ -57,13 +57,18 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
         setVersion(res, version);
         const seesPrices = who.may('read prices', jobId);
         const prices = seesPrices ? 'with' : 'without';
-        await sendOnce(req, res, [jobId, kind, version, mark, prices].join(' '), async () => {
-          const stored = await readVersion(context.pool, jobId, kind, version);
-          // A document of an earlier day lacks what came later: its defaults are filled in.
-          const read = schema.safeParse(stored);
-          const body: unknown = read.success ? read.data : stored;
-          return seesPrices ? body : withoutPrices(body);
-        });
+        await sendOnce(
+          req,
+          res,
+          [context.pool.tenant, jobId, kind, version, mark, prices].join(' '),
+          async () => {
+            const stored = await readVersion(context.pool, jobId, kind, version);
+            // A document of an earlier day lacks what came later: its defaults are filled in.
+            const read = schema.safeParse(stored);
+            const body: unknown = read.success ? read.data : stored;
+            return seesPrices ? body : withoutPrices(body);
+          },
+        );
       },
     }),
     route({

@@ -1,7 +1,7 @@
 export const JOBS_SQL = {
   exists: `SELECT archived_at IS NOT NULL AS archived, created_at FROM job WHERE id = $1`,
   lock: `SELECT 1 FROM job WHERE id = $1 FOR UPDATE`,
-  insert: `INSERT INTO job (id, is_demo, created_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO NOTHING`,
+  insert: `INSERT INTO job (id, is_demo, created_at) VALUES ($1, $2, $3) ON CONFLICT (tenant_id, id) DO NOTHING`,
   archive: `UPDATE job SET archived_at = CASE WHEN $2 THEN coalesce(archived_at, now()) END WHERE id = $1`,
   /** Taken first, so that of several demos started at once the last one stays. */
   lockDemos: `SELECT pg_advisory_xact_lock(hashtext('demo'))`,

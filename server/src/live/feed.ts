@@ -3,6 +3,7 @@
  * whoever has the job open. One connection of its own; where it breaks it is made again, and everybody looks for themselves.
  */
 import pg from 'pg';
+import { z } from 'zod';
 import { liveChangeSchema, type LiveChange } from '@lentum/core/job';
 
 const CHANNEL = 'lentum_live';
@@ -14,11 +15,20 @@ const LONGEST_AGAIN_MS = 10_000;
 const ALIVE_MS = 15_000;
 const ANSWER_MS = 5000;
 
+/** As the database tells it: with the firm in whose rows it is. */
+const toldSchema = liveChangeSchema.extend({ tenant: z.number().int() });
+
+interface Hearer {
+  readonly hear: Hear;
+  /** Absent where there is one firm only. */
+  readonly tenant: number | undefined;
+}
+
 /** Called with a change; with nothing where some may have been missed. */
 export type Hear = (change: LiveChange | undefined) => void;
 
 export class LiveFeed {
-  private readonly hearers = new Map<string, Set<Hear>>();
+  private readonly hearers = new Map<string, Set<Hearer>>();
   private client: pg.Client | undefined;
   private again: NodeJS.Timeout | undefined;
   private waitMs = FIRST_AGAIN_MS;
@@ -36,16 +46,20 @@ export class LiveFeed {
     this.addresses = typeof addresses === 'string' ? [addresses] : addresses;
   }
 
-  /** @returns a function that ends it */
-  hear(jobId: string, hear: Hear): () => void {
+  /**
+   * @param tenant the firm of whom hears, where there are several
+   * @returns a function that ends it
+   */
+  hear(jobId: string, hear: Hear, tenant?: number): () => void {
     const known = this.hearers.get(jobId) ?? new Set();
-    this.hearers.set(jobId, known.add(hear));
+    const hearer = { hear, tenant };
+    this.hearers.set(jobId, known.add(hearer));
     if (!this.begun) {
       this.begun = true;
       void this.connect();
     }
     return () => {
-      known.delete(hear);
+      known.delete(hearer);
       if (known.size === 0 && this.hearers.get(jobId) === known) this.hearers.delete(jobId);
     };
   }
@@ -82,20 +96,22 @@ export class LiveFeed {
       this.client = client;
       this.waitMs = FIRST_AGAIN_MS;
       // What was changed while nobody listened is not told any more.
-      for (const all of this.hearers.values()) for (const hear of all) hear(undefined);
+      for (const all of this.hearers.values()) for (const { hear } of all) hear(undefined);
     } catch {
       lose();
     }
   }
 
   private told(payload: string): void {
-    let change: LiveChange;
+    let told: z.infer<typeof toldSchema>;
     try {
-      change = liveChangeSchema.parse(JSON.parse(payload));
+      told = toldSchema.parse(JSON.parse(payload));
     } catch {
       return;
     }
-    for (const hear of this.hearers.get(change.jobId) ?? []) hear(change);
+    const { tenant: of, ...change } = told;
+    for (const { hear, tenant } of this.hearers.get(change.jobId) ?? [])
+      if (tenant === undefined || tenant === of) hear(change);
   }
 
   async end(): Promise<void> {

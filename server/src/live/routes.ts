@@ -54,8 +54,10 @@ export const liveRoutes = [
       });
       res.write('retry: 3000\n\n');
       ends.push(
-        live.hear(jobId, (change) =>
-          res.write(change ? `data: ${JSON.stringify(change)}\n\n` : 'event: look\ndata: {}\n\n'),
+        live.hear(
+          jobId,
+          (change) => res.write(change ? `data: ${JSON.stringify(change)}\n\n` : 'event: look\ndata: {}\n\n'),
+          pool.tenant,
         ),
       );
       const end = (): void => void res.end();

@@ -2,7 +2,7 @@
 import { createServer, type Server } from 'node:http';
 import type { RequestHandler } from 'express';
 import { collectDefaultMetrics, Gauge, Histogram, Registry } from 'prom-client';
-import type { Pool } from '../db/pool.ts';
+import type { Pool } from 'pg';
 
 /** Seconds. */
 const BUCKETS = [0.005, 0.01, 0.025, 0.05, 0.1, 0.25, 0.5, 1, 2.5, 5, 10, 30];

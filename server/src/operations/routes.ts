@@ -14,18 +14,21 @@ export const operationsRoutes = [
     tag: 'Server',
     summary: 'The servers that are at work, what waits for them or failed, and how much is kept',
     answer: z.object({
-      servers: z.array(
-        z.object({
-          ...{ host: z.string(), pid: z.number(), does: z.enum(['all', 'pages', 'tasks']) },
-          ...{ begunAt: instant, seenAt: instant, streams: z.number() },
-          /** How many tasks it works on. */
-          tasks: z.number(),
-          /** It was told to end, and takes no more work. */
-          ends: z.boolean(),
-          /** It has said nothing for a while: it was killed, or its line is cut. */
-          lost: z.boolean(),
-        }),
-      ),
+      /** Null where they serve several firms. */
+      servers: z
+        .array(
+          z.object({
+            ...{ host: z.string(), pid: z.number(), does: z.enum(['all', 'pages', 'tasks']) },
+            ...{ begunAt: instant, seenAt: instant, streams: z.number() },
+            /** How many tasks it works on. */
+            tasks: z.number(),
+            /** It was told to end, and takes no more work. */
+            ends: z.boolean(),
+            /** It has said nothing for a while: it was killed, or its line is cut. */
+            lost: z.boolean(),
+          }),
+        )
+        .nullable(),
       tasks: z.array(
         z.object({
           ...{ id: z.string(), kind: z.string(), job: z.string().nullable(), askedAt: instant },
@@ -37,7 +40,8 @@ export const operationsRoutes = [
           says: z.string().nullable(),
         }),
       ),
-      databaseBytes: z.number(),
+      /** Of all that is kept; null where the database holds several firms. */
+      databaseBytes: z.number().nullable(),
       jobs: z.number(),
       entries: z.number(),
       /** When a record was last signed. */
@@ -49,13 +53,22 @@ export const operationsRoutes = [
         pool.query<{ finishedAt: Date | null; begun: boolean }>(OPERATIONS_SQL.tasks),
         pool.query(OPERATIONS_SQL.sizes),
       ]);
+      const { databaseBytes, ...own } = sizes.rows[0] as {
+        databaseBytes: number;
+        jobs: number;
+        entries: number;
+        signedAt: Date | null;
+      };
+      // The servers of several firms are the business of whoever looks after all of them.
+      const alone = pool.tenant === undefined;
       return {
-        servers: servers.rows as never[],
+        servers: alone ? (servers.rows as never[]) : null,
         tasks: tasks.rows.map(({ finishedAt, begun, ...task }) => ({
           ...(task as unknown as { id: string }),
           state: finishedAt ? 'failed' : begun ? 'working' : 'waiting',
         })) as never[],
-        ...(sizes.rows[0] as { databaseBytes: number; jobs: number; entries: number; signedAt: Date | null }),
+        databaseBytes: alone ? databaseBytes : null,
+        ...own,
       } as never;
     },
   }),

@@ -39,6 +39,10 @@ export const SETTINGS = {
     schema: z.enum(['all', 'pages', 'tasks']).default('all'),
     says: 'What this server does: `pages` answers requests and leaves what takes long to others, `tasks` does nothing else and listens nowhere, `all` does both. `all`.',
   },
+  LENTUM_FIRMS: {
+    schema: z.enum(['one', 'several']).default('one'),
+    says: 'Whether the database holds `one` firm or `several`, each reached under its own host name (docs/firms.md). `one`.',
+  },
   LENTUM_WEB: {
     schema: folder.optional(),
     says: 'Folder of the built interface; without it only the API answers. `npm start` sets it.',

@@ -4,9 +4,9 @@ export const PEOPLE_SQL = {
   all: `SELECT id, name FROM person ORDER BY name, id`,
   exists: `SELECT 1 FROM person WHERE id = $1`,
   write: `INSERT INTO person (id, name) VALUES ($1, $2)
-          ON CONFLICT (id) DO UPDATE SET name = excluded.name, written_at = now() WHERE person.forgotten_at IS NULL`,
+          ON CONFLICT (tenant_id, id) DO UPDATE SET name = excluded.name, written_at = now() WHERE person.forgotten_at IS NULL`,
   /** Names that come with a job file do not replace those that are here. */
-  add: `INSERT INTO person (id, name) SELECT * FROM unnest($1::text[], $2::text[]) ON CONFLICT (id) DO NOTHING`,
+  add: `INSERT INTO person (id, name) SELECT * FROM unnest($1::text[], $2::text[]) ON CONFLICT (tenant_id, id) DO NOTHING`,
   one: `SELECT id, name, forgotten_at AS "forgottenAt" FROM person WHERE id = $1`,
   account: `
     SELECT id, login, firm_role AS "firmRole", made_at AS "madeAt", closed_at AS "closedAt" FROM account

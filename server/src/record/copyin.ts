@@ -30,8 +30,11 @@ function* pieces(jobId: string, entries: readonly StoredEntry[]): Generator<stri
 
 /** @param db the connection of a transaction */
 export async function copyEntries(db: Db, jobId: string, entries: readonly StoredEntry[]): Promise<void> {
+  await db.query(RECORD_SQL.incoming);
   const stream = (db as { query: (of: unknown) => ReturnType<typeof copyFrom> }).query(
     copyFrom(RECORD_SQL.copy),
   );
   await pipeline(Readable.from(pieces(jobId, entries)), stream);
+  await db.query(RECORD_SQL.insertIncoming);
+  await db.query(RECORD_SQL.dropIncoming);
 }

@@ -2,6 +2,9 @@ const COLUMNS = `seq, received_at AS "receivedAt", previous_hash AS "previousHas
 
 export const RECORD_SQL = {
   page: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND seq > $2 ORDER BY seq LIMIT $3`,
+  /** The same as whoever sees the rows of all firms reads it. */
+  pageOfFirm: `
+    SELECT ${COLUMNS} FROM record_entry WHERE tenant_id = $4 AND job_id = $1 AND seq > $2 ORDER BY seq LIMIT $3`,
   last: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 ORDER BY seq DESC LIMIT 1`,
   byId: `SELECT ${COLUMNS} FROM record_entry WHERE job_id = $1 AND id = $2`,
   /** Work on some bays, or on a zone as a whole, that somebody made and that is in force. */
@@ -23,7 +26,15 @@ export const RECORD_SQL = {
           ORDER BY job_id, version DESC) s
     WHERE jsonb_path_exists(s.body, '$.zones[*].tests[*]')`,
   supersededBy: `SELECT id FROM record_entry WHERE job_id = $1 AND supersedes = $2`,
-  copy: `COPY record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash) FROM STDIN`,
+  /** Where rows are of firms, PostgreSQL takes a stream only into a table that is nobody’s. */
+  incoming: `
+    CREATE TEMP TABLE incoming ON COMMIT DROP AS
+    SELECT job_id, seq, id, supersedes, received_at, entry, previous_hash, hash FROM record_entry WITH NO DATA`,
+  copy: `COPY incoming FROM STDIN`,
+  insertIncoming: `
+    INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
+    SELECT * FROM incoming ORDER BY seq`,
+  dropIncoming: `DROP TABLE incoming`,
   insert: `
     INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
     SELECT $1, * FROM unnest($2::int[], $3::text[], $4::text[], $5::timestamptz[], $6::jsonb[], $7::text[], $8::text[])`,

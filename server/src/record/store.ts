@@ -27,16 +27,31 @@ import { RECORD_SQL } from './sql.ts';
 type Row = Omit<StoredEntry, 'receivedAt'> & { receivedAt: Date };
 const toStored = (row: Row): StoredEntry => ({ ...row, receivedAt: row.receivedAt.toISOString() });
 
-export async function readPage(db: Db, jobId: string, after: number, limit: number): Promise<StoredEntry[]> {
-  const { rows } = await db.query<Row>(RECORD_SQL.page, [jobId, after, limit]);
+/** @param tenant the firm, for whoever sees the rows of all of them */
+export async function readPage(
+  db: Db,
+  jobId: string,
+  after: number,
+  limit: number,
+  tenant?: number,
+): Promise<StoredEntry[]> {
+  const { rows } =
+    tenant === undefined
+      ? await db.query<Row>(RECORD_SQL.page, [jobId, after, limit])
+      : await db.query<Row>(RECORD_SQL.pageOfFirm, [jobId, after, limit, tenant]);
   return rows.map(toStored);
 }
 
 /** The whole record, page by page. */
-export async function* readAll(db: Db, jobId: string, pageSize = 2000): AsyncGenerator<StoredEntry[]> {
+export async function* readAll(
+  db: Db,
+  jobId: string,
+  pageSize = 2000,
+  tenant?: number,
+): AsyncGenerator<StoredEntry[]> {
   let after = 0;
   for (;;) {
-    const page = await readPage(db, jobId, after, pageSize);
+    const page = await readPage(db, jobId, after, pageSize, tenant);
     if (page.length === 0) return;
     yield page;
     after = page[page.length - 1]?.seq ?? after;

@@ -49,21 +49,24 @@ export class Turns {
   }
 
   /** @param work does a task by its id; where it throws, the task is tried once more. Undefined: others do them */
-  async start(work: ((id: string) => Promise<void>) | undefined): Promise<void> {
+  async start(work: ((id: string, tenant?: number) => Promise<void>) | undefined): Promise<void> {
     await this.boss.start();
     if (!work) return;
     this.worker = await this.boss.work(
       QUEUE,
       { pollingIntervalSeconds: POLL_S, batchSize: 1 },
       async (jobs) => {
-        for (const { data } of jobs) await work((data as { id: string }).id);
+        for (const { data } of jobs) {
+          const { id, tenant } = data as { id: string; tenant?: number };
+          await work(id, tenant);
+        }
       },
     );
   }
 
-  /** Puts a task in line. @param turnId a UUID, its turn */
-  async put(turnId: string, id: string): Promise<void> {
-    await this.boss.send(QUEUE, { id }, { id: turnId });
+  /** Puts a task in line. @param turnId a UUID, its turn @param tenant its firm, where there are several */
+  async put(turnId: string, id: string, tenant?: number): Promise<void> {
+    await this.boss.send(QUEUE, { id, ...(tenant === undefined ? {} : { tenant }) }, { id: turnId });
     if (this.worker !== undefined) this.boss.notifyWorker(this.worker);
   }
 

@@ -5,7 +5,7 @@ import { sentence } from '@lentum/core/problems';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { route, type Context, type RouteInput } from '../http/routes.ts';
 import { fileOf, readTask, sizeOf, type Task } from './store.ts';
-import type { Tasks } from './tasks.ts';
+import type { FirmTasks } from './firmtasks.ts';
 
 export const taskPut = z.object({ task: z.string() });
 
@@ -22,7 +22,7 @@ const taskAnswer = z.object({
 });
 
 /** @throws 503 where this server does no tasks */
-export function tasksOf({ tasks }: Context): Tasks {
+export function tasksOf({ tasks }: Context): FirmTasks {
   if (!tasks) throw new HttpProblem(503, 'This server does no tasks');
   return tasks;
 }

@@ -1,12 +1,12 @@
-/** Tasks: asked for, worked through one after the other, told how far they are, taken back, tried again. */
-import { randomUUID } from 'node:crypto';
-import { Readable, type Writable } from 'node:stream';
-import { finished, pipeline } from 'node:stream/promises';
+/** Tasks, worked through one after the other: told how far they are, given up where they are taken back. */
+import type { Writable } from 'node:stream';
+import { finished } from 'node:stream/promises';
 import { askingUntil } from '../compute/threads.ts';
-import type { Pool } from '../db/pool.ts';
+import { poolOfTenant, type Pool } from '../db/pool.ts';
 import { log } from '../operations/log.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { RETRIES, Turns } from './boss.ts';
+import { FirmTasks } from './firmtasks.ts';
 import { runOfTask } from './kinds.ts';
 import { TASKS_SQL } from './sql.ts';
 import { fileOf, piecesOf, readTask, type Task, type TaskProblem } from './store.ts';
@@ -24,6 +24,11 @@ const problemOf = (error: HttpProblem): TaskProblem => ({
   problems: error.problems,
 });
 
+async function look(pool: Pool, id: string, controller: AbortController): Promise<void> {
+  const { rows } = await pool.query<{ cancelled: boolean }>(TASKS_SQL.isCancelled, [id]);
+  if (rows[0]?.cancelled !== false) controller.abort();
+}
+
 export class Tasks {
   private readonly turns: Turns;
   /** What is worked on here. */
@@ -40,7 +45,7 @@ export class Tasks {
 
   /** @param works whether this server does tasks, or only puts them in line for those that do */
   start(works = true): Promise<void> {
-    return this.turns.start(works ? (id) => this.work(id) : undefined);
+    return this.turns.start(works ? (id, tenant) => this.work(id, tenant) : undefined);
   }
 
   /** What is worked on here. */
@@ -53,53 +58,26 @@ export class Tasks {
     await this.turns.stop();
   }
 
-  /** @param sent a file that goes with it */
-  async put(kind: string, jobId: string | null, asked: object, sent?: Buffer): Promise<string> {
-    const [id, turnId] = [randomUUID(), randomUUID()];
-    await this.pool.query(TASKS_SQL.forget);
-    await this.pool.query(TASKS_SQL.insert, [id, kind, jobId, JSON.stringify(asked), turnId]);
-    if (sent) await pipeline(Readable.from([sent]), piecesOf(this.pool, id, 'asked'));
-    await this.turns.put(turnId, id);
-    return id;
+  /** Tasks as the people of one firm ask for them. */
+  inFirm(pool: Pool): FirmTasks {
+    return new FirmTasks(pool, this.turns, (id) => this.running.get(id)?.abort());
   }
 
-  /** @returns false where it is done already */
-  async cancel(task: Task): Promise<boolean> {
-    const { rowCount } = await this.pool.query(TASKS_SQL.cancel, [task.id]);
-    this.running.get(task.id)?.abort();
-    await this.turns.takeOut(task.turnId);
-    return rowCount === 1;
-  }
-
-  /** One that was taken back or failed, from the beginning. */
-  async again(task: Task): Promise<void> {
-    const turnId = randomUUID();
-    await this.pool.query(TASKS_SQL.again, [task.id, turnId]);
-    await this.turns.put(turnId, task.id);
-  }
-
-  async stateOf(task: Task): Promise<'waiting' | 'working' | 'done' | 'failed' | 'cancelled'> {
-    if (task.cancelled) return 'cancelled';
-    if (task.problem) return 'failed';
-    if (task.finishedAt) return 'done';
-    const at = await this.turns.at(task.turnId);
-    return at === 'over' ? 'failed' : at;
-  }
-
-  private async work(id: string): Promise<void> {
-    const begun = (await this.pool.query<{ begun: number }>(TASKS_SQL.begin, [id])).rows[0]?.begun;
-    const task = begun === undefined ? undefined : await readTask(this.pool, id);
+  private async work(id: string, tenant?: number): Promise<void> {
+    const pool = tenant === undefined ? this.pool : poolOfTenant(this.pool, tenant);
+    const begun = (await pool.query<{ begun: number }>(TASKS_SQL.begin, [id])).rows[0]?.begun;
+    const task = begun === undefined ? undefined : await readTask(pool, id);
     // Taken back before its turn.
     if (!task || begun === undefined) return;
     const controller = new AbortController();
     this.running.set(id, controller);
     this.changed();
-    const looking = setInterval(() => void this.look(id, controller), LOOK_MS);
+    const looking = setInterval(() => void look(pool, id, controller), LOOK_MS);
     try {
-      await this.pool.query(TASKS_SQL.clear, [id]);
-      await this.make(task, controller.signal);
+      await pool.query(TASKS_SQL.clear, [id]);
+      await this.make(pool, task, controller.signal);
     } catch (error) {
-      const now = await readTask(this.pool, id);
+      const now = await readTask(pool, id);
       if (error instanceof TakenBack || now?.cancelled) return;
       // What is wrong with what was asked is as wrong the next time.
       const final = error instanceof HttpProblem && error.status < 500 && error.status !== 499;
@@ -109,7 +87,7 @@ export class Tasks {
           ? error
           : new HttpProblem(500, 'It failed twice; the server’s log says why');
       if (!(error instanceof HttpProblem)) log().error({ err: error }, 'a task failed');
-      await this.pool.query(TASKS_SQL.fail, [id, JSON.stringify(problemOf(said))]);
+      await pool.query(TASKS_SQL.fail, [id, JSON.stringify(problemOf(said))]);
     } finally {
       clearInterval(looking);
       this.running.delete(id);
@@ -117,24 +95,19 @@ export class Tasks {
     }
   }
 
-  private async look(id: string, controller: AbortController): Promise<void> {
-    const { rows } = await this.pool.query<{ cancelled: boolean }>(TASKS_SQL.isCancelled, [id]);
-    if (rows[0]?.cancelled !== false) controller.abort();
-  }
-
-  private async make(task: Task, signal: AbortSignal): Promise<void> {
+  private async make(pool: Pool, task: Task, signal: AbortSignal): Promise<void> {
     const { id, kind, jobId, asked } = task;
     let out: { readonly stream: Writable; readonly name: string; readonly mediaType: string } | undefined;
     const answer = await runOfTask(kind)({
-      ...{ pool: this.pool, now: this.now, jobId, asked, signal },
+      ...{ pool, now: this.now, jobId, asked, signal },
       ask: askingUntil(signal, DEADLINE_MS),
       tell: async (share, doing) => {
-        const { rowCount } = await this.pool.query(TASKS_SQL.tell, [id, share, doing]);
+        const { rowCount } = await pool.query(TASKS_SQL.tell, [id, share, doing]);
         if (rowCount !== 1) throw new TakenBack();
       },
-      sent: () => fileOf(this.pool, id, 'asked'),
+      sent: () => fileOf(pool, id, 'asked'),
       file: (name, mediaType) => {
-        const stream = piecesOf(this.pool, id, 'made');
+        const stream = piecesOf(pool, id, 'made');
         // What breaks it off is met where it is written to.
         stream.on('error', () => undefined);
         out = { stream, name, mediaType };
@@ -146,6 +119,6 @@ export class Tasks {
       await finished(out.stream);
     }
     const said = answer === undefined ? null : JSON.stringify(answer);
-    await this.pool.query(TASKS_SQL.finish, [id, said, out?.name ?? null, out?.mediaType ?? null]);
+    await pool.query(TASKS_SQL.finish, [id, said, out?.name ?? null, out?.mediaType ?? null]);
   }
 }

@@ -2,12 +2,12 @@ export const WEATHER_SQL = {
   insert: `
     INSERT INTO weather_series (job_id, id, kind, source, issued_at, start_at, end_at, body)
     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
-    ON CONFLICT (job_id, id) DO NOTHING`,
+    ON CONFLICT (tenant_id, job_id, id) DO NOTHING`,
   /** The day of a station that goes on: longer, never shorter. What was put away comes back when it is told again. */
   extend: `
     INSERT INTO weather_series (job_id, id, kind, source, issued_at, start_at, end_at, body)
     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
-    ON CONFLICT (job_id, id) DO UPDATE
+    ON CONFLICT (tenant_id, job_id, id) DO UPDATE
       SET issued_at = EXCLUDED.issued_at, end_at = EXCLUDED.end_at, body = EXCLUDED.body, withdrawn_at = NULL
       WHERE weather_series.end_at < EXCLUDED.end_at OR weather_series.withdrawn_at IS NOT NULL`,
   read: `SELECT body FROM weather_series WHERE job_id = $1 AND id = $2 AND withdrawn_at IS NULL`,

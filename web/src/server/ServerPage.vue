@@ -2,7 +2,7 @@
 /** How the server does: who is at work, what waits or failed, how much is kept. For whoever looks after it. */
 import { useIntervalFn } from '@vueuse/core';
 import { onMounted, ref } from 'vue';
-import { call, get } from '../app/api.ts';
+import { call, get, sentenceOf } from '../app/api.ts';
 import { may } from '../app/session.ts';
 import { when } from '../app/time.ts';
 import {
@@ -20,21 +20,26 @@ import { useAttempt } from '../shared/attempt.ts';
 const AGAIN_MS = 5000;
 const state = ref<ServerState>();
 const { trouble, attempt } = useAttempt();
-const load = (): Promise<void> =>
-  attempt(async () => {
-    state.value = (await get<ServerState>('/server')).body;
-  });
+const look = async (): Promise<void> => {
+  state.value = (await get<ServerState>('/server')).body;
+};
+/** What went wrong stays to be read until a look goes well. */
+const lookAgain = (): Promise<void> =>
+  look().then(
+    () => void (trouble.value = ''),
+    (error: unknown) => void (trouble.value = sentenceOf(error)),
+  );
 const here = may('look after server');
 onMounted(() => {
-  if (here) void load();
+  if (here) void lookAgain();
 });
 useIntervalFn(() => {
-  if (here && !document.hidden) void load();
+  if (here && !document.hidden) void lookAgain();
 }, AGAIN_MS);
 const act = (task: ServerTask, what: 'again' | 'cancel'): Promise<void> =>
   attempt(async () => {
     await call('POST', `/tasks/${task.id}/${what}`);
-    await load();
+    await look();
   });
 </script>
 
@@ -45,8 +50,10 @@ const act = (task: ServerTask, what: 'again' | 'cancel'): Promise<void> =>
     <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
     <template v-if="state">
       <dl class="pairs">
-        <dt>Database</dt>
-        <dd>{{ bytesWords(state.databaseBytes) }}</dd>
+        <template v-if="state.databaseBytes !== null">
+          <dt>Database</dt>
+          <dd>{{ bytesWords(state.databaseBytes) }}</dd>
+        </template>
         <dt>Jobs</dt>
         <dd>{{ state.jobs }}</dd>
         <dt>Entries on record</dt>
@@ -54,7 +61,7 @@ const act = (task: ServerTask, what: 'again' | 'cancel'): Promise<void> =>
         <dt>A record was last signed</dt>
         <dd>{{ state.signedAt === null ? 'not yet' : when(state.signedAt) }}</dd>
       </dl>
-      <section aria-labelledby="servers">
+      <section v-if="state.servers" aria-labelledby="servers">
         <h2 id="servers">At work on this database</h2>
         <el-table :data="[...state.servers]" row-key="pid" empty-text="No server says that it is there.">
           <el-table-column label="Machine" min-width="140">

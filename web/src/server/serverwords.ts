@@ -23,9 +23,10 @@ export interface ServerTask {
   readonly says: string | null;
 }
 export interface ServerState {
-  readonly servers: readonly ServerProcess[];
+  /** Null where the database holds several firms. */
+  readonly servers: readonly ServerProcess[] | null;
   readonly tasks: readonly ServerTask[];
-  readonly databaseBytes: number;
+  readonly databaseBytes: number | null;
   readonly jobs: number;
   readonly entries: number;
   readonly signedAt: string | null;
