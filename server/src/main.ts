@@ -6,6 +6,7 @@ import { Firms } from './access/firms.ts';
 import { backupSettings, makeBackup } from './backup/backup.ts';
 import { createPool } from './db/pool.ts';
 import { CannotServe, OutOfReach, prepare } from './db/prepare.ts';
+import { Replica } from './db/replica.ts';
 import { keepDemoAlive } from './demo/load.ts';
 import { endThreads, warmThreads } from './compute/threads.ts';
 import './fasthash.ts';
@@ -85,7 +86,12 @@ nightly.unref();
 
 const role = settings.LENTUM_ROLE;
 const live = new LiveFeed(settings.DATABASE_LISTEN_URL ?? databaseUrl);
-const tasks = new Tasks(pool, () => new Date());
+const copy =
+  settings.DATABASE_REPORTS_URL === undefined
+    ? undefined
+    : createPool(settings.DATABASE_REPORTS_URL, { least: 0 });
+const replica = copy && new Replica(pool, copy);
+const tasks = new Tasks(pool, () => new Date(), replica);
 await tasks.start(role !== 'pages');
 const presence = new Presence(pool, role, () => ({ streams: live.closing.size, tasks: tasks.workedOn }));
 await presence.begin();
@@ -108,7 +114,7 @@ function begun(port: number, says: string): void {
 
 function listen(): Server {
   const app = createApp({
-    ...{ pool, several, live, tasks, metrics, mail },
+    ...{ pool, several, replica, live, tasks, metrics, mail },
     webDist: settings.LENTUM_WEB,
     allowedHosts: settings.LENTUM_HOSTS,
     perMinute: settings.LENTUM_RATES === 'off' ? undefined : PER_MINUTE,
@@ -149,7 +155,7 @@ async function stop(): Promise<void> {
   // What is worked on goes back in line, for another server or for the next start.
   await tasks.stop();
   await presence.gone();
-  await Promise.all([pool.end(), endThreads(), endFileThreads()]);
+  await Promise.all([pool.end(), copy?.end(), endThreads(), endFileThreads()]);
   process.exit(0);
 }
 process.on('SIGTERM', () => void stop());

@@ -12,7 +12,7 @@ export const paperAsked = handoverQuery.extend(sheetQuery.shape);
 export type PaperAsked = z.output<typeof paperAsked>;
 
 export interface Making {
-  readonly context: Pick<Context, 'pool' | 'now'>;
+  readonly context: Pick<Context, 'pool' | 'now' | 'replica'>;
   readonly jobId: string;
   readonly ask: AskThread;
   /** Says how far it is, 0 to 1, and what is done now. */

@@ -5,6 +5,7 @@ import { provingSchema, type ProvingDoc } from '@lentum/core/proving';
 import { jobState, type JobState } from '@lentum/core/state';
 import type { Receipt } from '@lentum/core/sealed';
 import { transaction } from '../db/pool.ts';
+import { reportPool } from '../db/replica.ts';
 import type { Context } from '../http/routes.ts';
 import { receiptsOf, signEnd } from '../sealed/receipts.ts';
 import { inputsOf, jobSnapshot, type JobSnapshot, type ReadBody } from '../site/snapshot.ts';
@@ -21,13 +22,18 @@ export const handoverQuery = z.object({ zone: idSchema, at: instantSchema.option
 /** What the job asks to be proven, out of the same snapshot. */
 const alsoAsked = (body: ReadBody) => ({ asked: body('proving') });
 
-type Served = Pick<Context, 'pool' | 'now'>;
+type Served = Pick<Context, 'pool' | 'now' | 'replica'>;
 /** A job as a whole, with what it asks to be proven. */
 export type WholeJob = JobSnapshot & { readonly asked: unknown };
 
 /** @throws 404 when there is no such job */
-export const wholeJob = ({ pool, now }: Served, jobId: string, at?: string): Promise<WholeJob> =>
-  jobSnapshot(pool, jobId, at === undefined ? now().getTime() : Date.parse(at), alsoAsked);
+export const wholeJob = async (served: Served, jobId: string, at?: string): Promise<WholeJob> =>
+  jobSnapshot(
+    await reportPool(served),
+    jobId,
+    at === undefined ? served.now().getTime() : Date.parse(at),
+    alsoAsked,
+  );
 
 /** The same for one of its roofs. @throws 404 when there is no such job */
 export const askedOf = async (

@@ -7,6 +7,7 @@ import express, { type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { Firms, type Served } from '../access/firms.ts';
 import type { Pool } from '../db/pool.ts';
+import type { Replica } from '../db/replica.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import { requestLog } from '../operations/log.ts';
 import type { Mail } from '../operations/mail.ts';
@@ -36,6 +37,8 @@ export interface AppOptions {
   readonly perMinute?: Readonly<Record<Cost, number>> | undefined;
   /** Something in front hands requests on and tells from whom they came. */
   readonly behindProxy?: boolean;
+  /** A copy of the database for reports. */
+  readonly replica?: Replica | undefined;
   /** Tells what others change. */
   readonly live?: LiveFeed | undefined;
   /** Measures what is asked. */
@@ -74,6 +77,7 @@ export function createApp({
   allowedHosts = [],
   perMinute,
   behindProxy = false,
+  replica,
   live,
   tasks,
   metrics,
@@ -134,7 +138,7 @@ export function createApp({
   });
   const contextOf = (res: Response): Context => ({
     ...(res.locals['served'] as Served),
-    ...{ now, live, mail },
+    ...{ now, replica, live, mail },
   });
   app.use('/api/v1', mount(ROUTES, contextOf, perMinute));
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);

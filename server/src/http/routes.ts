@@ -9,6 +9,7 @@ import { whoAsks } from '../access/sessions.ts';
 import type { Tries } from '../access/tries.ts';
 import type { Who } from '../access/who.ts';
 import type { Pool } from '../db/pool.ts';
+import type { Replica } from '../db/replica.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import type { Mail } from '../operations/mail.ts';
 import type { FirmTasks } from '../tasks/firmtasks.ts';
@@ -24,6 +25,8 @@ export interface Context {
   readonly tries: Tries;
   /** The clock, so that tests can hold it. */
   readonly now: () => Date;
+  /** A copy of the database for reports; absent where there is none. */
+  readonly replica?: Replica | undefined;
   /** Tells what others change; absent where the server does not listen. */
   readonly live?: LiveFeed | undefined;
   /** Makes what takes long; absent where the server does no tasks. */

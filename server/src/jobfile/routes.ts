@@ -4,6 +4,7 @@ import { jobFileSchema } from '@lentum/core/jobfile';
 import { goneWith } from '../compute/threads.ts';
 import { route } from '../http/routes.ts';
 import { newJobId } from '../jobs/newid.ts';
+import { reportPool } from '../db/replica.ts';
 import { taskKind } from '../tasks/kinds.ts';
 import { taskPut, tasksOf } from '../tasks/routes.ts';
 import { exportFile, importFile } from './importing.ts';
@@ -25,7 +26,12 @@ export const jobFileRoutes = [
     summary: 'The whole job as one JSON file',
     answer: jobFileSchema,
     run: async ({ params, context, res }) => {
-      const { name, bytes } = await exportFile(context.pool, params['jobId'] ?? '', context.now(), res);
+      const { name, bytes } = await exportFile(
+        await reportPool(context),
+        params['jobId'] ?? '',
+        context.now(),
+        res,
+      );
       res.attachment(`${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.lentum.json`);
       res.type('json').send(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength));
     },

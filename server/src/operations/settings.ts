@@ -34,6 +34,10 @@ export const SETTINGS = {
       .pipe(z.array(postgres).min(1).optional()),
     says: 'Where changes are heard: the database past any pooler; several addresses with commas, of which the one that takes writes is used. As `DATABASE_URL` where nothing is set.',
   },
+  DATABASE_REPORTS_URL: {
+    schema: postgres.optional(),
+    says: 'A copy of the database that follows it, under the role that serves: long reports are read there once it has caught up. None.',
+  },
   PORT: { schema: port.default(4174), says: 'The port on 127.0.0.1; 0 for any that is free. 4174.' },
   LENTUM_ROLE: {
     schema: z.enum(['all', 'pages', 'tasks']).default('all'),
@@ -106,6 +110,7 @@ const SECRET: readonly string[] = [
   'DATABASE_URL',
   'DATABASE_OWNER_URL',
   'DATABASE_LISTEN_URL',
+  'DATABASE_REPORTS_URL',
   'LENTUM_BACKUP_PHRASE',
   'LENTUM_SMTP',
 ];

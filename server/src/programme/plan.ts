@@ -11,6 +11,7 @@ import { notationOf } from '@lentum/core/units';
 import { wordingOf } from '@lentum/core/wording';
 import { fileAsked, readFileAsked } from '../compute/filejob.ts';
 import { atThread, type Tell } from '../compute/runs.ts';
+import { reportPool } from '../db/replica.ts';
 import { answerFromThread, streamFromThread } from '../compute/threads.ts';
 import { unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
@@ -129,7 +130,7 @@ export const daysRoutes = [
     run: async ({ req, params, query, context, res }) => {
       const jobId = params['jobId'] ?? '';
       const nowMs = query.at === undefined ? context.now().getTime() : Date.parse(query.at);
-      const job = await jobSnapshot(context.pool, jobId, nowMs, (body) => ({
+      const job = await jobSnapshot(await reportPool(context), jobId, nowMs, (body) => ({
         doc: programmeSchema.parse(body('programme')),
         order: orderSchema.parse(body('order')),
       }));

@@ -8,6 +8,7 @@ import type { SiteDoc } from '@lentum/core/site';
 import type { Survey } from '@lentum/core/survey';
 import { entryLine } from '@lentum/core/words';
 import { readDocuments } from '../db/documents.ts';
+import { reportPool } from '../db/replica.ts';
 import { transaction, type Db } from '../db/pool.ts';
 import { route } from '../http/routes.ts';
 import { peopleOf } from '../people/store.ts';
@@ -88,7 +89,7 @@ export const recallRoutes = [
     query: z.object({ batch: z.string().trim().min(1).max(60) }),
     answer: recallAnswer,
     run: async ({ query, context }) =>
-      transaction(context.pool, async (db) => {
+      transaction(await reportPool(context), async (db) => {
         await db.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
         const { rows: named } = await db.query<{ batch: string }>(SQL.named);
         const written = named.map((r) => r.batch).filter((b) => isSameBatch(b, query.batch));

@@ -13,6 +13,7 @@ import type { SiteDoc } from '@lentum/core/site';
 import { needAuthor, needOwn } from '../access/authors.ts';
 import { needSigned } from '../access/devices.ts';
 import { needSecond } from './second.ts';
+import { reportPool } from '../db/replica.ts';
 import { readDocument } from '../db/documents.ts';
 import { transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
@@ -110,16 +111,17 @@ export const recordRoutes = [
     }),
     run: async ({ params, context }) => {
       const jobId = params['jobId'] ?? '';
-      await requireJob(context.pool, jobId);
+      const db = await reportPool(context);
+      await requireJob(db, jobId);
       let last: StoredEntry | undefined;
-      for await (const page of readAll(context.pool, jobId)) {
+      for await (const page of readAll(db, jobId)) {
         const problem = chainProblem(page, last);
         if (problem) return { whole: false, entries: last?.seq ?? 0, problem: sentence(problem) };
         last = page[page.length - 1];
       }
       // A tail that was cut off, or a chain made anew, is whole in itself.
-      const receipts = (await receiptsOf(context.pool, jobId)).map((r) => r.receipt);
-      const broken = (await compared(context.pool, jobId, receipts)).find((c) => c.outcome !== 'holds');
+      const receipts = (await receiptsOf(db, jobId)).map((r) => r.receipt);
+      const broken = (await compared(db, jobId, receipts)).find((c) => c.outcome !== 'holds');
       if (broken)
         return { whole: false, entries: last?.seq ?? 0, lastHash: last?.hash, problem: broken.says };
       return { whole: true, entries: last?.seq ?? 0, lastHash: last?.hash, receipts: receipts.length };
@@ -134,13 +136,14 @@ export const recordRoutes = [
     answerType: 'text/csv',
     run: async ({ params, context, res }) => {
       const jobId = params['jobId'] ?? '';
+      const db = await reportPool(context);
       const [buildUps, site] = await Promise.all([
-        readDocument<BuildUpDoc>(context.pool, jobId, 'build-up'),
-        readDocument<SiteDoc>(context.pool, jobId, 'site'),
+        readDocument<BuildUpDoc>(db, jobId, 'build-up'),
+        readDocument<SiteDoc>(db, jobId, 'site'),
       ]);
       if (!buildUps || !site) throw notFound('Job', jobId);
-      const entries = await wholeRecord(context.pool, jobId);
-      const people = await peopleOf(context.pool, entries);
+      const entries = await wholeRecord(db, jobId);
+      const people = await peopleOf(db, entries);
       res
         .attachment('record.csv')
         .type('text/csv')

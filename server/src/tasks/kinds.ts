@@ -2,10 +2,13 @@
 import type { Readable, Writable } from 'node:stream';
 import type { AskThread } from '../compute/threads.ts';
 import type { Pool } from '../db/pool.ts';
+import type { Replica } from '../db/replica.ts';
 
 export interface TaskWork {
   readonly pool: Pool;
   readonly now: () => Date;
+  /** A copy of the database for reports; absent where there is none. */
+  readonly replica?: Replica | undefined;
   readonly jobId: string | null;
   /** As it was asked for. */
   readonly asked: unknown;

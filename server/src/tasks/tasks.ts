@@ -3,6 +3,7 @@ import type { Writable } from 'node:stream';
 import { finished } from 'node:stream/promises';
 import { askingUntil } from '../compute/threads.ts';
 import { poolOfTenant, type Pool } from '../db/pool.ts';
+import type { Replica } from '../db/replica.ts';
 import { log } from '../operations/log.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { RETRIES, Turns } from './boss.ts';
@@ -39,6 +40,8 @@ export class Tasks {
   constructor(
     private readonly pool: Pool,
     private readonly now: () => Date,
+    /** A copy of the database for reports. */
+    private readonly replica?: Replica,
   ) {
     this.turns = new Turns(pool);
   }
@@ -99,7 +102,7 @@ export class Tasks {
     const { id, kind, jobId, asked } = task;
     let out: { readonly stream: Writable; readonly name: string; readonly mediaType: string } | undefined;
     const answer = await runOfTask(kind)({
-      ...{ pool, now: this.now, jobId, asked, signal },
+      ...{ pool, now: this.now, replica: this.replica, jobId, asked, signal },
       ask: askingUntil(signal, DEADLINE_MS),
       tell: async (share, doing) => {
         const { rowCount } = await pool.query(TASKS_SQL.tell, [id, share, doing]);
