@@ -10,6 +10,8 @@ export const PHONE = { width: 390, height: 844 };
 
 export interface FirmServer {
   readonly base: string;
+  /** Of the role that serves. */
+  readonly url: string;
   /** Of the role that owns the data. */
   readonly ownerUrl: string;
   /** A browser that keeps nothing from another one. */
@@ -20,14 +22,20 @@ export interface FirmServer {
   readonly end: () => Promise<void>;
 }
 
-/** @param name of the database, made anew */
-export async function firmServer(name: string): Promise<FirmServer> {
+/**
+ * @param name of the database, made anew
+ * @param host under which it is asked for; any name that ends in .localhost leads to this machine
+ */
+export async function firmServer(
+  name: string,
+  { env = {}, host = '127.0.0.1' }: { env?: Record<string, string>; host?: string } = {},
+): Promise<FirmServer> {
   const database = await ensureDatabase(name, { fresh: true });
   // Any free port: tests beside this one start servers too.
-  const app = await startApp(database, { port: 0, quiet: true });
-  const base = `http://127.0.0.1:${app.port}`;
+  const app = await startApp(database, { port: 0, quiet: true, env });
+  const base = `http://${host}:${app.port}`;
   return {
-    ...{ base, ownerUrl: database.ownerUrl },
+    ...{ base, url: database.url, ownerUrl: database.ownerUrl },
     browser: async (browser, viewport) => {
       const context = await browser.newContext({
         ...{ ...PAGES, baseURL: base, viewport },
