@@ -1,4 +1,4 @@
-/** Writes the published JSON Schemas, and the page about the settings. Run by `npm run formats`; a test holds them to the code. */
+/** Writes the published JSON Schemas, the page about the settings, and the drawing of the rooms. Run by `npm run formats`; a test holds them to the code. */
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
 import { z } from 'zod';
@@ -8,6 +8,7 @@ import { printoutSchema } from '@lentum/core/printout';
 import { storedEntrySchema } from '@lentum/core/record';
 import { receiptSchema } from '@lentum/core/sealed';
 import { settingsPage } from '../server/src/operations/settings.ts';
+import { draw, DRAWING } from './architecture/drawing.ts';
 
 const folder = new URL('../docs/formats/', import.meta.url);
 mkdirSync(folder, { recursive: true });
@@ -25,3 +26,5 @@ for (const [name, title, schema] of [
 const page = new URL('../docs/configuration.md', import.meta.url);
 const style = await resolveConfig(page);
 writeFileSync(page, await format(settingsPage(), { ...style, parser: 'markdown' }));
+
+writeFileSync(DRAWING, await draw());

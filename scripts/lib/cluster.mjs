@@ -4,11 +4,20 @@
  * /var/tmp in a folder named after the project's path. One role owns the data, another one serves.
  */
 import { randomBytes } from 'node:crypto';
-import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { archiveOf, archivingSettings } from './archiving.mjs';
 import { ensureDebian } from './debian.mjs';
-import { binFolder, command, freePort, reachable, serverUser } from './debianpg.mjs';
+import {
+  binFolder,
+  command,
+  freePort,
+  giveTo,
+  makeData,
+  reachable,
+  serverUser,
+  startOn,
+} from './debianpg.mjs';
 import { makeState, PROJECT_HASH, STATE } from './paths.mjs';
 import { GaveUp, say } from './say.mjs';
 
@@ -47,11 +56,11 @@ async function locked(name, work) {
 function dataFolder(name, user) {
   const own = path.join(STATE, folderOf(name));
   mkdirSync(own, { recursive: true });
-  if (user.uid !== undefined) chownSync(own, user.uid, user.gid);
+  giveTo(user, own);
   if (reachable(own, user)) return own;
   const apart = `/var/tmp/lentum-${PROJECT_HASH}${name === MAIN ? '' : `-${name}`}`;
   mkdirSync(apart, { recursive: true, mode: 0o700 });
-  if (user.uid !== undefined) chownSync(apart, user.uid, user.gid);
+  giveTo(user, apart);
   return apart;
 }
 
@@ -61,16 +70,9 @@ function secret(name, what) {
   return readFileSync(file, 'utf8');
 }
 
-function initialise(bin, user, data, password) {
+function initialise(user, data, password) {
   say('Making the database (once) …');
-  const secretFile = path.join(path.dirname(data), `.secret-${process.pid}`);
-  writeFileSync(secretFile, password, { mode: 0o600 });
-  if (user.uid !== undefined) chownSync(secretFile, user.uid, user.gid);
-  const made = command(user, path.join(bin, 'initdb'), [
-    ...['-D', data, '-U', OWNER, '-A', 'scram-sha-256', `--pwfile=${secretFile}`],
-    ...['--locale=C.UTF-8', '-E', 'UTF8', '--no-sync'],
-  ]);
-  rmSync(secretFile, { force: true });
+  const made = makeData(user, { data, owner: OWNER, password });
   if (made.code !== 0) {
     rmSync(data, { recursive: true, force: true });
     throw new GaveUp(`The database could not be made:\n${made.output}`);
@@ -107,7 +109,7 @@ function archiving(name, user) {
   const settings = archivingSettings(folder);
   const { log } = archiveOf(folder);
   mkdirSync(log, { recursive: true });
-  if (user.uid !== undefined) chownSync(log, user.uid, user.gid);
+  giveTo(user, log);
   if (!reachable(log, user))
     throw new GaveUp(`LENTUM_ARCHIVE: the user under whom PostgreSQL runs may not enter ${log}.`);
   return settings;
@@ -119,18 +121,9 @@ async function startServer(name, bin, user, data, password) {
   if (before > 0 && (await answers(before, password, data))) return before;
   // The same as before: a server that outlived its database finds it there again.
   const port = await freePort(before);
-  // The socket folder needs a short path; TCP on loopback is what we use.
-  const settings = {
-    ...{ listen_addresses: '127.0.0.1', port, unix_socket_directories: '' },
-    ...{ max_connections: 60, shared_buffers: '128MB' },
-    ...archiving(name, user),
-  };
-  const options = Object.entries(settings).map(([key, value]) => `-c ${key}='${value}'`);
+  const settings = { max_connections: 60, shared_buffers: '128MB', ...archiving(name, user) };
   const log = path.join(path.dirname(data), 'server.log');
-  const start = () =>
-    command(user, path.join(bin, 'pg_ctl'), [
-      ...['-D', data, '-w', '-t', '60', '-l', log, '-o', options.join(' '), 'start'],
-    ]);
+  const start = () => startOn(user, { data, log, port, settings });
   let started = start();
   if (started.code !== 0 && existsSync(path.join(data, 'postmaster.pid'))) {
     // Left behind by a machine that went down; pg_ctl refuses only if its process number is in use again.
@@ -178,7 +171,7 @@ export async function ensureIn(name, database, fresh) {
     const data = path.join(dataFolder(name, user), 'data');
     if (!existsSync(path.join(data, 'PG_VERSION'))) {
       rmSync(data, { recursive: true, force: true });
-      initialise(bin, user, data, password);
+      initialise(user, data, password);
     }
     const port = await startServer(name, bin, user, data, password);
     const admin = await asOwner(port, password);

@@ -1,6 +1,6 @@
 /** Debian's PostgreSQL: where it is, as whom it runs, and how its programs are called. */
 import { execFileSync, spawnSync } from 'node:child_process';
-import { existsSync, readdirSync } from 'node:fs';
+import { chownSync, existsSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
 import path from 'node:path';
 
@@ -48,4 +48,37 @@ export function command(user, program, args, options = {}) {
     ...options,
   });
   return { code: done.status ?? 1, output: `${done.stdout ?? ''}${done.stderr ?? ''}${done.error ?? ''}` };
+}
+
+/** Hands a file or a folder to the user under whom PostgreSQL runs. */
+export function giveTo(user, where) {
+  if (user.uid !== undefined) chownSync(where, user.uid, user.gid);
+}
+
+/**
+ * Makes an empty folder of data.
+ * @param password of its first role
+ * @returns as `command` does
+ */
+export function makeData(user, { data, owner, password, more = [] }) {
+  const secret = path.join(path.dirname(data), `.secret-${process.pid}`);
+  writeFileSync(secret, password, { mode: 0o600 });
+  giveTo(user, secret);
+  try {
+    return command(user, path.join(binFolder(), 'initdb'), [
+      ...['-D', data, '-U', owner, '-A', 'scram-sha-256', `--pwfile=${secret}`],
+      ...['--locale=C.UTF-8', '-E', 'UTF8', '--no-sync', ...more],
+    ]);
+  } finally {
+    rmSync(secret, { force: true });
+  }
+}
+
+/** Starts it on a port of loopback, and waits until it answers. The socket folder needs a short path: there is none. */
+export function startOn(user, { data, log, port, settings }) {
+  const all = { listen_addresses: '127.0.0.1', port, unix_socket_directories: '', ...settings };
+  const said = Object.entries(all).map(([key, value]) => `-c ${key}='${value}'`);
+  return command(user, path.join(binFolder(), 'pg_ctl'), [
+    ...['-D', data, '-w', '-t', '60', '-l', log, '-o', said.join(' '), 'start'],
+  ]);
 }

@@ -2,21 +2,22 @@
  * A PostgreSQL in a folder of its own, as Debian brings it, on loopback: made empty, as a copy of another one that goes on
  * following it, or from a copy and what was archived since. For trials; the project's own data are in cluster.mjs.
  */
-import {
-  appendFileSync,
-  chownSync,
-  existsSync,
-  mkdtempSync,
-  readFileSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs';
+import { appendFileSync, existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import type pg from 'pg';
 import { connected } from '../../server/src/backup/backup.ts';
-import { binFolder, command, freePort, serverUser, type SystemUser } from './debianpg.mjs';
+import {
+  binFolder,
+  command,
+  freePort,
+  giveTo,
+  makeData,
+  serverUser,
+  startOn,
+  type SystemUser,
+} from './debianpg.mjs';
 import { GaveUp } from './say.mjs';
 
 const OWNER = 'lentum';
@@ -31,8 +32,7 @@ export function passingFolder(what: string): string {
 }
 /** Hands a file or a folder to the user under whom PostgreSQL runs. */
 export function giveAway(where: string): void {
-  const { uid, gid } = serverUser();
-  if (uid !== undefined && gid !== undefined) chownSync(where, uid, gid);
+  giveTo(serverUser(), where);
 }
 
 export class PgNode {
@@ -55,9 +55,12 @@ export class PgNode {
   }
 
   private run(program: string, args: readonly string[], what: string): string {
-    const { code, output } = command(this.user, path.join(this.bin, program), args);
+    const done = command(this.user, path.join(this.bin, program), args);
+    this.went(done, what);
+    return done.output;
+  }
+  private went({ code, output }: { code: number; output: string }, what: string): void {
     if (code !== 0) throw new GaveUp(`${what} (${this.name}):\n${output}\n${this.lastWords()}`);
-    return output;
   }
 
   /**
@@ -71,18 +74,11 @@ export class PgNode {
     settings: Readonly<Record<string, string>> = {},
   ): Promise<PgNode> {
     const node = new PgNode(name, folder, await freePort(), password);
-    const secret = path.join(folder, `${name}.secret`);
-    writeFileSync(secret, password, { mode: 0o600 });
-    giveAway(secret);
-    node.run(
-      'initdb',
-      [
-        ...['-D', node.data, '-U', OWNER, '-A', 'scram-sha-256', `--pwfile=${secret}`],
-        ...['--locale=C.UTF-8', '-E', 'UTF8', '-k', '--no-sync'],
-      ],
+    const { data, user } = node;
+    node.went(
+      makeData(user, { data, owner: OWNER, password, more: ['-k'] }),
       'The database could not be made',
     );
-    rmSync(secret);
     const lines = Object.entries(settings).map(([key, value]) => `${key} = '${value}'\n`);
     appendFileSync(path.join(node.data, 'postgresql.conf'), lines.join(''));
     return node;
@@ -114,20 +110,9 @@ export class PgNode {
   }
 
   start(options: Readonly<Record<string, string>> = {}): void {
-    const all = {
-      listen_addresses: '127.0.0.1',
-      port: String(this.port),
-      unix_socket_directories: '',
-      max_connections: '100',
-      shared_buffers: '64MB',
-      ...options,
-    };
-    const said = Object.entries(all).map(([key, value]) => `-c ${key}='${value}'`);
-    this.run(
-      'pg_ctl',
-      ['-D', this.data, '-w', '-t', '60', '-l', this.log, '-o', said.join(' '), 'start'],
-      'PostgreSQL did not start',
-    );
+    const { data, user, log, port } = this;
+    const settings = { max_connections: '100', shared_buffers: '64MB', ...options };
+    this.went(startOn(user, { data, log, port, settings }), 'PostgreSQL did not start');
   }
 
   private get log(): string {

@@ -60,6 +60,13 @@ describe('a computation that takes long', () => {
     slow.leave();
   }, 60_000);
 
+  it('says that the server ends, where it does meanwhile', async () => {
+    const slow = ask('/compute/taped', zigzag());
+    await setTimeout(300);
+    await endThreads();
+    expect(await slow.status).toBe(503);
+  }, 60_000);
+
   it('ends at its deadline with a sentence', async () => {
     const res = new EventEmitter() as Response;
     await expect(answerFromThread(res, 'taped', zigzag(), 400)).rejects.toMatchObject({

@@ -35,6 +35,9 @@ const DEADLINE_MS = 20_000;
 /** So many wait for a thread; what comes on top is asked to come later. */
 const MOST_WAITING = 64;
 const MOST_MEMORY_MB = 768;
+/** What a thread that is ended under its work leaves behind. */
+export const ENDED = 'Terminating worker thread';
+export const serverEnds = (): HttpProblem => new HttpProblem(503, 'This server ends just now; ask again');
 /** Under this name nothing is computed. */
 export const WARM = 'warm';
 
@@ -86,6 +89,7 @@ async function thought(
     if (code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooMuch('it takes more memory than there is for it');
     if (message === 'Task queue is at limit')
       throw new HttpProblem(503, 'The server computes for others just now; try it again');
+    if (message === ENDED) throw serverEnds();
     throw error;
   }
   if (!('refused' in told)) return told;

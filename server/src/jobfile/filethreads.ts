@@ -1,7 +1,7 @@
 /** Threads in which job files are read and written: a large one takes seconds, and nobody else waits for it. */
 import type { Response } from 'express';
 import { Piscina } from 'piscina';
-import { goneWith } from '../compute/threads.ts';
+import { ENDED, goneWith, serverEnds } from '../compute/threads.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { ownThread } from '../operations/ownthread.ts';
 import type {
@@ -72,6 +72,7 @@ export async function until<T>(left: AbortSignal, work: (signal: AbortSignal) =>
       throw new HttpProblem(413, 'The file takes more memory than there is for it');
     if (message === 'Task queue is at limit')
       throw new HttpProblem(503, 'Other files are being read and written just now; try it again');
+    if (message === ENDED) throw serverEnds();
     throw error;
   }
 }
