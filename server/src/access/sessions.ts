@@ -26,6 +26,8 @@ declare module 'express-session' {
     madeAt: string;
     /** The device was let in for this job alone. */
     onlyJob?: string;
+    /** Whose it is, as it was read with the session; null where the account is closed. It is not kept. */
+    account?: Account | null;
   }
 }
 
@@ -41,8 +43,23 @@ const hashed = (sid: string): string => createHash('sha256').update(sid).digest(
 
 /** Keeps the hash of an id in place of the id. */
 class HashedStore extends PgStore {
+  constructor(
+    private readonly own: Pool,
+    options: ConstructorParameters<typeof PgStore>[0],
+  ) {
+    super({ ...options, pool: own as PgPool });
+  }
+  /** One way to the database for both: the session, and whose it is as that stands now. */
   override get(sid: string, done: (error: unknown, found?: session.SessionData | null) => void): void {
-    super.get(hashed(sid), done);
+    this.own
+      .query<{ sess: session.SessionData; account: Account | null }>(ACCESS_SQL.session, [
+        hashed(sid),
+        Date.now() / 1000,
+      ])
+      .then(
+        ({ rows: [row] }) => done(null, row ? { ...row.sess, account: row.account } : null),
+        (error: unknown) => done(error),
+      );
   }
   override set(sid: string, data: session.SessionData, done?: (error?: unknown) => void): void {
     super.set(hashed(sid), data, done);
@@ -58,9 +75,8 @@ const sessionsOf = (pool: Pool, { cookieSecret }: Firm): RequestHandler =>
     secret: cookieSecret,
     resave: false,
     saveUninitialized: false,
-    store: new HashedStore({
+    store: new HashedStore(pool, {
       ...{ tableName: 'session', disableTouch: true, errorLog: () => undefined },
-      pool: pool as PgPool,
       // Where there are several firms a night's work does it for all of them.
       ...(pool.tenant === undefined ? {} : { pruneSessionInterval: false as const }),
     }),
@@ -91,22 +107,27 @@ function noteUse(pool: Pool, accountId: string, sessionId: string): void {
 }
 
 /** What a session says of who began it. */
-export type SessionSaid = Partial<Pick<session.SessionData, 'accountId' | 'linkId' | 'listedId'>> & {
+export type SessionSaid = Partial<
+  Pick<session.SessionData, 'accountId' | 'linkId' | 'listedId' | 'account'>
+> & {
   readonly onlyJob?: string | null;
 };
+
+const accountNow = async (pool: Pool, accountId: string): Promise<Account | undefined> =>
+  (await pool.query<Account>(ACCESS_SQL.account, [accountId])).rows[0];
 
 /** Who that is, as accounts, roles and links stand now. */
 export async function whoOf(
   { pool, now }: { readonly pool: Pool; readonly now: () => Date },
-  { accountId, linkId, listedId, onlyJob }: SessionSaid,
+  { accountId, linkId, listedId, onlyJob, account }: SessionSaid,
 ): Promise<Who> {
   if (typeof linkId === 'string') {
     const link = await linkNow(pool, linkId, now());
     return link ? Who.guest(link, listedId) : Who.NOBODY;
   }
   if (typeof accountId !== 'string' || listedId === undefined) return Who.NOBODY;
-  const { rows } = await pool.query<Account>(ACCESS_SQL.account, [accountId]);
-  return rows[0] ? Who.signedIn({ ...rows[0], onlyJob: onlyJob ?? undefined }, listedId) : Who.NOBODY;
+  const found = account === undefined ? await accountNow(pool, accountId) : account;
+  return found ? Who.signedIn({ ...found, onlyJob: onlyJob ?? undefined }, listedId) : Who.NOBODY;
 }
 
 /** Who asks. */

@@ -1,6 +1,12 @@
 /** SQL of accounts, codes, sessions and the log of access. */
 import { jobNameOf } from '../db/jobname.ts';
 
+/** Somebody with every role they have. */
+const ACCOUNT = `
+  SELECT a.id, a.person_id AS "personId", p.name, a.login, a.firm_role AS "firmRole",
+    coalesce((SELECT jsonb_object_agg(job_id, role) FROM job_role r WHERE r.account_id = a.id), '{}') AS "jobRoles"
+  FROM account a JOIN person p ON p.id = a.person_id`;
+
 export const ACCESS_SQL = {
   personId: `SELECT person_id AS "personId" FROM account WHERE id = $1`,
   signedSince: `SELECT signed_since AS since FROM firm`,
@@ -8,11 +14,11 @@ export const ACCESS_SQL = {
   firm: `SELECT name, cookie_secret AS "cookieSecret" FROM firm`,
   switchOn: `INSERT INTO firm (name, cookie_secret, since) VALUES ($1, $2, $3) ON CONFLICT DO NOTHING`,
   /** Somebody who is let in, with every role they have. */
-  account: `
-    SELECT a.id, a.person_id AS "personId", p.name, a.login, a.firm_role AS "firmRole",
-      coalesce((SELECT jsonb_object_agg(job_id, role) FROM job_role r WHERE r.account_id = a.id), '{}') AS "jobRoles"
-    FROM account a JOIN person p ON p.id = a.person_id
-    WHERE a.id = $1 AND a.closed_at IS NULL`,
+  account: `${ACCOUNT} WHERE a.id = $1 AND a.closed_at IS NULL`,
+  /** A session that is not over, with the account that it is of as that stands now. */
+  session: `
+    SELECT s.sess, (SELECT row_to_json(w) FROM (${ACCOUNT} WHERE a.id = s.account_id AND a.closed_at IS NULL) w) AS account
+    FROM session s WHERE s.sid = $1 AND s.expire >= to_timestamp($2)`,
   byLogin: `SELECT id, password_hash AS "passwordHash", closed_at AS "closedAt" FROM account WHERE login = $1`,
   passwordOf: `SELECT login, password_hash AS "passwordHash" FROM account WHERE id = $1`,
   list: `
