@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import http from 'node:http';
 import pg from 'pg';
 import { readDocument } from '../../server/src/db/documents.ts';
+import type { Addresses } from '../../server/src/db/prepare.ts';
 import { MOST_STREAMS } from '../../server/src/live/routes.ts';
 import { startApp } from '../lib/server.mjs';
 import { median, p95, type Row } from './table.ts';
@@ -13,6 +14,8 @@ const ASKED = 600;
 const SIGN_INS = 60;
 const STREAMS = 2000;
 const AT_ONCE = 50;
+
+const ALONE = 'lentum_bench_alone';
 
 const ms = (v: number): string => `${v.toFixed(1)} ms`;
 
@@ -54,15 +57,11 @@ export async function benchFirm(): Promise<Row[]> {
     await ask('PUT', `/demo/${id}`);
     const { job: head } = (await (await ask('GET', `/jobs/${id}`)).json()) as { job: object };
     const survey = `/jobs/${id}/survey`;
-    await each(200, () => read(survey));
-    const alone = await each(ASKED, () => read(survey));
-    const bare = await bareQueries(url, id);
     const switched = await ask('POST', '/firm/accounts', {
       ...{ firm: 'Harbour Coatings', name: 'Oda', login: 'oda', password: PASSWORD },
     });
     cookie = (switched.headers.get('set-cookie') ?? '').split(';')[0] ?? '';
-    await each(200, () => read(survey));
-    const firm = await each(ASKED, () => read(survey));
+    const [firm, alone, bare] = await beside(database, id, () => read(survey));
     // Each time as a browser that was not here before.
     const signIn = async (): Promise<void> => {
       const { ok } = await fetch(`${base}/session`, {
@@ -120,15 +119,52 @@ export async function benchFirm(): Promise<Row[]> {
   }
 }
 
-/** The same row, asked of the database by one connection that does nothing else. */
-async function bareQueries(url: string, id: string): Promise<number[]> {
+/** A database beside, made anew. */
+async function another(...addresses: [url: string, ownerUrl: string]): Promise<Addresses> {
+  const admin = new pg.Client({ connectionString: addresses[1] });
+  await admin.connect();
+  await admin.query(`DROP DATABASE IF EXISTS ${ALONE} WITH (FORCE)`);
+  await admin.query(`CREATE DATABASE ${ALONE}`);
+  await admin.end();
+  const [url, ownerUrl] = addresses.map((address) => address.replace(/\/[^/]*$/, `/${ALONE}`));
+  return { url: url ?? '', ownerUrl: ownerUrl ?? '' };
+}
+
+/**
+ * One document of a firm, the same of a server where nobody signs in, and its bare row, asked in turns: what the machine does
+ * beside touches all three alike.
+ */
+async function beside(
+  { url, ownerUrl }: Addresses,
+  id: string,
+  ofFirm: () => Promise<void>,
+): Promise<readonly [number[], number[], number[]]> {
+  const app = await startApp(await another(url, ownerUrl), {
+    env: { LENTUM_DEMO: 'off', LENTUM_RATES: 'off' },
+    quiet: true,
+  });
   const db = new pg.Client({ connectionString: url });
   await db.connect();
-  const query = (): Promise<unknown> => readDocument(db, id, 'survey');
-  await each(200, query);
-  const took = await each(ASKED, query);
-  await db.end();
-  return took;
+  try {
+    const base = `http://127.0.0.1:${app.port}/api/v1`;
+    await fetch(`${base}/demo/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json' } });
+    const ofNobody = async (): Promise<void> => {
+      const answer = await fetch(`${base}/jobs/${id}/survey`);
+      await answer.arrayBuffer();
+      if (!answer.ok) throw new Error(`the document was answered with ${answer.status}`);
+    };
+    const turns = [ofFirm, ofNobody, () => readDocument(db, id, 'survey')] as const;
+    const took: [number[], number[], number[]] = [[], [], []];
+    for (let n = 0; n < 200 + ASKED; n += 1)
+      for (const [i, turn] of turns.entries()) {
+        const [ms] = await each(1, turn);
+        if (n >= 200) took[i as 0 | 1 | 2].push(ms ?? Number.NaN);
+      }
+    return took;
+  } finally {
+    await db.end();
+    await app.stop();
+  }
 }
 
 /** Streams from many addresses, as a proxy tells them; how soon a change is told to all, and what they cost. */

@@ -11,9 +11,16 @@ INSERT INTO tenant (id) VALUES (1);
 
 -- The firm that is served: the one that was said for this transaction, else the only one there is. None where there are
 -- several and nothing was said: then no row is seen and none can be written.
-CREATE FUNCTION current_tenant() RETURNS integer LANGUAGE sql STABLE PARALLEL SAFE AS $$
-  SELECT coalesce(nullif(current_setting('lentum.tenant', true), '')::integer,
-                  (SELECT min(id) FROM public.tenant HAVING count(*) = 1))
+-- In PL/pgSQL, which stays ready from call to call: it is asked for each table of a query.
+CREATE FUNCTION current_tenant() RETURNS integer LANGUAGE plpgsql STABLE PARALLEL SAFE AS $$
+DECLARE
+  said text := current_setting('lentum.tenant', true);
+BEGIN
+  IF said <> '' THEN
+    RETURN said::integer;
+  END IF;
+  RETURN (SELECT min(id) FROM public.tenant HAVING count(*) = 1);
+END
 $$;
 
 DO $$

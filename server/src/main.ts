@@ -41,7 +41,8 @@ const say = (words: string): void =>
 for (const name of unknown) log().warn(`${name} is no setting of the server: docs/configuration.md has them`);
 
 const databaseUrl = settings.DATABASE_URL;
-const pool = createPool(databaseUrl);
+// Where a pooler is between, what listens has an address past it.
+const pool = createPool(databaseUrl, { direct: settings.DATABASE_LISTEN_URL === undefined });
 const several = settings.LENTUM_FIRMS === 'several';
 const firms = new Firms(pool, several);
 try {

@@ -52,10 +52,11 @@ class HashedStore extends PgStore {
   /** One way to the database for both: the session, and whose it is as that stands now. */
   override get(sid: string, done: (error: unknown, found?: session.SessionData | null) => void): void {
     this.own
-      .query<{ sess: session.SessionData; account: Account | null }>(ACCESS_SQL.session, [
-        hashed(sid),
-        Date.now() / 1000,
-      ])
+      .query<{ sess: session.SessionData; account: Account | null }>({
+        ...(this.own.plansOnce === true ? { name: 'session' } : {}),
+        text: ACCESS_SQL.session,
+        values: [hashed(sid), Date.now() / 1000],
+      })
       .then(
         ({ rows: [row] }) => done(null, row ? { ...row.sess, account: row.account } : null),
         (error: unknown) => done(error),

@@ -4,6 +4,8 @@ import { log } from '../operations/log.ts';
 /** Where queries go. */
 export type Pool = Pick<pg.Pool, 'query' | 'connect' | 'end'> & {
   readonly options: Pick<pg.PoolConfig, 'connectionString'>;
+  /** What is asked with every request is planned once a connection; not where a pooler hands connections on. */
+  readonly plansOnce?: boolean;
   /** The firm whose rows are seen, where one database holds several; absent where it holds one. */
   readonly tenant?: number;
 };
@@ -19,13 +21,15 @@ export interface Waits {
   readonly statementMs?: number;
   /** Connections that stay open while nobody needs them. */
   readonly least?: number;
+  /** Nothing stands between this and the database. */
+  readonly direct?: boolean;
 }
 
 /** What stands where nothing else is said. A pooler does not hand them on: there the serving role has them (docs/operating.md). */
-export const WAITS = { connectMs: 5000, lockMs: 8000, statementMs: 60_000, least: 1 } as const;
+export const WAITS = { connectMs: 5000, lockMs: 8000, statementMs: 60_000, least: 1, direct: false } as const;
 
-export function createPool(databaseUrl: string, waits: Waits = {}): pg.Pool {
-  const { connectMs, lockMs, statementMs, least } = { ...WAITS, ...waits };
+export function createPool(databaseUrl: string, waits: Waits = {}): pg.Pool & Pool {
+  const { connectMs, lockMs, statementMs, least, direct } = { ...WAITS, ...waits };
   // One connection stays open while the application runs: it is how another start sees that the database is in use.
   const pool = new pg.Pool({
     ...{ connectionString: databaseUrl, min: least, max: 10, application_name: 'lentum' },
@@ -39,7 +43,7 @@ export function createPool(databaseUrl: string, waits: Waits = {}): pg.Pool {
   });
   // A connection that breaks while idle is replaced by the pool; without a listener it would end the process.
   pool.on('error', (error) => log().warn(`database connection lost: ${error.message}`));
-  return pool;
+  return Object.assign(pool, { plansOnce: direct });
 }
 
 /**
@@ -52,7 +56,7 @@ const beginOf = ({ tenant }: Pool): string =>
 /** The same database, of which only the rows of one firm are seen. A connection of its own sees none before it says which. */
 export function poolOfTenant(all: Pool, tenant: number): Pool {
   const one: Pool = {
-    ...{ tenant, options: all.options },
+    ...{ tenant, options: all.options, plansOnce: all.plansOnce ?? false },
     connect: all.connect.bind(all) as Pool['connect'],
     end: () => Promise.resolve(),
     query: ((...asked: readonly unknown[]) =>

@@ -32,7 +32,7 @@ export const SETTINGS = {
       .optional()
       .transform((said) => said?.split(',').map((address) => address.trim()))
       .pipe(z.array(postgres).min(1).optional()),
-    says: 'Where changes are heard: the database past any pooler; several addresses with commas, of which the one that takes writes is used. As `DATABASE_URL` where nothing is set.',
+    says: 'Where changes are heard: the database past any pooler; several addresses with commas, of which the one that takes writes is used. As `DATABASE_URL` where nothing is set, which says that no pooler is between.',
   },
   DATABASE_REPORTS_URL: {
     schema: postgres.optional(),
