@@ -188,6 +188,18 @@ describe('the database', () => {
 describe('a firm over the API', () => {
   const addressesOf = (ids: Readonly<Record<string, string>>, { path }: AnyRoute): string =>
     V1 + path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name] ?? 'a'.repeat(64));
+  /** Gives the job that both firms have another name in one of them. */
+  async function rename({ agent }: House, name: string): Promise<void> {
+    const { job: head, version } = (await agent.get(`${V1}/jobs/${TWIN}`)).body as {
+      job: object;
+      version: number;
+    };
+    await agent
+      .put(`${V1}/jobs/${TWIN}`)
+      .set('If-Match', `"${version}"`)
+      .send({ ...head, name })
+      .expect(200);
+  }
   const param = (route: AnyRoute): boolean => route.path.includes('{');
 
   it('reads nothing of another firm’s by any address, with its ids', { timeout: 120_000 }, async () => {
@@ -236,15 +248,7 @@ describe('a firm over the API', () => {
   it('has a job of the same id as another one, and each its own record', async () => {
     const name = async ({ agent }: House): Promise<unknown> =>
       ((await agent.get(`${V1}/jobs/${TWIN}`).expect(200)).body as { job: { name: string } }).job.name;
-    const { job: head, version } = (await north.agent.get(`${V1}/jobs/${TWIN}`)).body as {
-      job: object;
-      version: number;
-    };
-    await north.agent
-      .put(`${V1}/jobs/${TWIN}`)
-      .set('If-Match', `"${version}"`)
-      .send({ ...head, name: 'Only in the north' })
-      .expect(200);
+    await rename(north, 'Only in the north');
     expect(await name(north)).toBe('Only in the north');
     expect(await name(south)).toBe(velmora(NOW).job.name);
     const { account } = (await north.agent.get(`${V1}/session`)).body as { account: { personId: string } };
@@ -275,15 +279,7 @@ describe('a firm over the API', () => {
       feed.hear(TWIN, (c) => (c ? (heard['south'] = (heard['south'] ?? 0) + 1) : looks++), south.tenant),
     ];
     await expect.poll(() => looks, { timeout: 10_000 }).toBe(2);
-    const { job: head, version } = (await south.agent.get(`${V1}/jobs/${TWIN}`)).body as {
-      job: object;
-      version: number;
-    };
-    await south.agent
-      .put(`${V1}/jobs/${TWIN}`)
-      .set('If-Match', `"${version}"`)
-      .send({ ...head, name: 'Only in the south' })
-      .expect(200);
+    await rename(south, 'Only in the south');
     await expect.poll(() => heard['south'], { timeout: 10_000 }).toBe(1);
     await wait(100);
     expect(heard).toEqual({ north: 0, south: 1 });

@@ -1,6 +1,6 @@
 /** Firms of one database, as whoever looks after the machine makes and names them. Needs the role that owns the tables. */
 import { randomUUID } from 'node:crypto';
-import pg from 'pg';
+import { connected } from '../backup/backup.ts';
 import { createPool, poolOfTenant, sqlState, transaction, UNIQUE_VIOLATION } from '../db/pool.ts';
 import type { Addresses } from '../db/prepare.ts';
 import { switchOn, writeAccount } from './accounts.ts';
@@ -40,18 +40,8 @@ function nameOf(typed: string, what: string): string {
   throw new Error(`${what}: “${name.slice(0, 40)}” does not fit; expected 1 to ${MOST_NAME} letters.`);
 }
 
-async function owned<T>(ownerUrl: string, work: (db: pg.Client) => Promise<T>): Promise<T> {
-  const db = new pg.Client({ connectionString: ownerUrl });
-  await db.connect();
-  try {
-    return await work(db);
-  } finally {
-    await db.end();
-  }
-}
-
 export const listFirms = ({ ownerUrl }: Addresses): Promise<ListedFirm[]> =>
-  owned(ownerUrl, async (db) => (await db.query<ListedFirm>(FIRMS_SQL.list)).rows);
+  connected(ownerUrl, async (db) => (await db.query<ListedFirm>(FIRMS_SQL.list)).rows);
 
 /**
  * A new firm, with accounts from the first day.
@@ -65,7 +55,7 @@ export async function addFirm(
   const host = hostOf(said.host);
   const firm = nameOf(said.firm, 'The firm');
   const owner = nameOf(said.owner, 'Its owner');
-  const id = await owned(
+  const id = await connected(
     ownerUrl,
     async (db) => (await db.query<{ id: number }>(FIRMS_SQL.add, [host])).rows[0]?.id,
   );
@@ -93,7 +83,7 @@ export async function addFirm(
 /** Names a firm anew: the first one has no name while it is the only one. */
 export async function nameFirm({ ownerUrl }: Addresses, id: number, typed: string): Promise<string> {
   const host = hostOf(typed);
-  await owned(ownerUrl, async (db) => {
+  await connected(ownerUrl, async (db) => {
     const named = await db.query(FIRMS_SQL.name, [id, host]).catch((error: unknown) => {
       if (sqlState(error) === UNIQUE_VIOLATION)
         throw new Error(`Another firm has the name ${host}.`, { cause: error });
