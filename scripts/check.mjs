@@ -32,14 +32,13 @@ function changes() {
 const started = Date.now();
 let failed = false;
 async function step(name, args, wanted = true) {
-  if (!wanted) return '';
+  if (!wanted) return;
   const from = Date.now();
   const { code, output } = await node(args, { quiet: true });
   say(
     `${code === 0 ? '' : `${output}\n`}${name}: ${code === 0 ? '' : 'failed, '}${((Date.now() - from) / 1000).toFixed(1)} s`,
   );
   failed ||= code !== 0;
-  return output;
 }
 
 const times = () => (existsSync(TIMES) ? JSON.parse(readFileSync(TIMES, 'utf8')) : {});

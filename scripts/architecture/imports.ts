@@ -1,25 +1,18 @@
 /** Which rooms of the project import which: read from the code itself. */
-import { readdirSync, readFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
+import { files } from '../lib/sources.mjs';
 
 const ROOT = path.resolve(import.meta.dirname, '../..');
 /** A part of the project whose folders are rooms. */
 const ROOMED = ['core/src', 'web/src', 'server/src'] as const;
 const PARTS = ['core', 'server', 'web', 'demo', 'scripts', 'e2e'] as const;
-export type Part = (typeof PARTS)[number];
 
 /** An arrow from who imports to what is imported: `core/survey`, `web/site`, or a part without rooms, `demo`. */
 export type Arrow = readonly [from: string, to: string];
 
-function* files(folder: string): Generator<string> {
-  for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    if (['node_modules', 'dist', 'test'].includes(entry.name)) continue;
-    const full = path.join(folder, entry.name);
-    if (entry.isDirectory()) yield* files(full);
-    else if (/\.(ts|mts|mjs|vue)$/.test(entry.name)) yield full;
-  }
-}
+const isCode = (file: string): boolean => /\.(ts|mts|mjs|vue)$/.test(file);
 
 /** The code of a file; of a component what stands in its scripts. */
 function codeOf(file: string): string {
@@ -49,7 +42,7 @@ export function readImports(): { readonly rooms: readonly string[]; readonly arr
   const rooms = new Set<string>();
   const arrows = new Map<string, Arrow>();
   for (const part of PARTS)
-    for (const file of files(path.join(ROOT, part))) {
+    for (const file of [...files(path.join(ROOT, part))].filter(isCode)) {
       const from = roomOf(file);
       if (from === undefined) continue;
       rooms.add(from);

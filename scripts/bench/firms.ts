@@ -3,6 +3,7 @@
  * `npm run bench -- firms`, or `firms=100` for fewer; it is not among those that run when nothing is named.
  */
 import http from 'node:http';
+import { seeded } from '@lentum/core/keeping';
 import { prepare } from '../../server/src/db/prepare.ts';
 import { ROUTES } from '../../server/src/http/allroutes.ts';
 import type { AnyRoute } from '../../server/src/http/routes.ts';
@@ -25,15 +26,6 @@ interface Asking {
   readonly cookie: string;
 }
 
-/** A generator of our own, so that two runs ask the same. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-    return state / 2 ** 32;
-  };
-}
-
 export async function benchFirms(firms = FIRMS): Promise<Row[]> {
   const url = process.env['DATABASE_URL'] ?? '';
   const database = { url, ownerUrl: process.env['DATABASE_OWNER_URL'] ?? url };
@@ -44,7 +36,7 @@ export async function benchFirms(firms = FIRMS): Promise<Row[]> {
     quiet: true,
   });
   const agent = new http.Agent({ keepAlive: true });
-  const ask = (method: string, path: string, { host, cookie }: Asking, body?: unknown, tag?: string) =>
+  const ask = (method: string, path: string, { host, cookie }: Asking, body?: unknown) =>
     new Promise<Answer>((done, fail) => {
       const text = body === undefined ? undefined : JSON.stringify(body);
       const asked = http.request(
@@ -53,7 +45,6 @@ export async function benchFirms(firms = FIRMS): Promise<Row[]> {
           headers: {
             ...{ Host: host, Cookie: cookie, 'Accept-Encoding': 'gzip' },
             ...(text === undefined ? {} : { 'Content-Type': 'application/json' }),
-            ...(tag === undefined ? {} : { 'If-Match': tag }),
           },
         },
         (answer) => {
@@ -71,7 +62,8 @@ export async function benchFirms(firms = FIRMS): Promise<Row[]> {
       asked.end(text);
     });
   try {
-    const next = random(7);
+    // Two runs ask the same.
+    const next = seeded(7);
     const any = <T>(list: readonly T[]): T => list[Math.floor(next() * list.length)] as T;
     const people: (Asking & { readonly firm: number })[] = [];
     const signingIn: number[] = [];

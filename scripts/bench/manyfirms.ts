@@ -1,7 +1,7 @@
 /** A database of many firms as they might be: made from one demo job by copying rows, far faster than by asking for each. */
 import { randomBytes } from 'node:crypto';
-import pg from 'pg';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
+import { connected } from '../../server/src/backup/backup.ts';
 import { hashPassword } from '../../server/src/access/passwords.ts';
 import { createPool, poolOfTenant } from '../../server/src/db/pool.ts';
 import type { Addresses } from '../../server/src/db/prepare.ts';
@@ -56,9 +56,7 @@ export async function makeFirms({ url, ownerUrl }: Addresses, firms: number): Pr
   const template = velmora(new Date(DEMO_ANCHOR));
   await importJob(poolOfTenant(all, TEMPLATE), 'template', template, new Date(DEMO_ANCHOR));
   await all.end();
-  const db = new pg.Client({ connectionString: ownerUrl });
-  await db.connect();
-  try {
+  await connected(ownerUrl, async (db) => {
     await db.query(SQL.tenants, [firms]);
     await db.query(SQL.firms, [firms, randomBytes(32).toString('base64url')]);
     await db.query(SQL.people, [firms]);
@@ -71,9 +69,7 @@ export async function makeFirms({ url, ownerUrl }: Addresses, firms: number): Pr
       await db.query(SQL.entries, [first, last]);
     }
     await db.query('VACUUM ANALYZE');
-  } finally {
-    await db.end();
-  }
+  });
   return (performance.now() - from) / 1000;
 }
 
@@ -86,13 +82,11 @@ export interface Size {
 }
 
 /** The largest tables. */
-export async function sizesOf(ownerUrl: string): Promise<Size[]> {
-  const db = new pg.Client({ connectionString: ownerUrl });
-  await db.connect();
-  const { rows } = await db.query<Size>(
-    `SELECT relname AS table, reltuples::float8 AS rows, pg_table_size(oid)::float8 AS bytes, pg_indexes_size(oid)::float8 AS "indexBytes"
-     FROM pg_class WHERE relnamespace = 'public'::regnamespace AND relkind = 'r' ORDER BY pg_total_relation_size(oid) DESC LIMIT 8`,
-  );
-  await db.end();
-  return rows;
-}
+export const sizesOf = (ownerUrl: string): Promise<Size[]> =>
+  connected(ownerUrl, async (db) => {
+    const { rows } = await db.query<Size>(
+      `SELECT relname AS table, reltuples::float8 AS rows, pg_table_size(oid)::float8 AS bytes, pg_indexes_size(oid)::float8 AS "indexBytes"
+       FROM pg_class WHERE relnamespace = 'public'::regnamespace AND relkind = 'r' ORDER BY pg_total_relation_size(oid) DESC LIMIT 8`,
+    );
+    return rows;
+  });

@@ -4,7 +4,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ROOT } from './paths.mjs';
 
-function* files(folder) {
+/** Every file of a folder, in the order of names; what is built, installed or tests it is left out. */
+export function* files(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) =>
     a.name < b.name ? -1 : 1,
   )) {

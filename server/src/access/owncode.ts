@@ -1,6 +1,7 @@
 /** For whoever runs the machine: a code for an owner who cannot come in any more. Reads DATABASE_OWNER_URL. */
 import { parseArgs } from 'node:util';
-import pg from 'pg';
+import type pg from 'pg';
+import { connected } from '../backup/backup.ts';
 import { makeCode } from './codes.ts';
 import { logAccess } from './log.ts';
 
@@ -34,15 +35,13 @@ interface Owner {
  * @param host of the firm, where there are several
  * @throws with one sentence where nobody signs in, or it is not plain who is meant
  */
-export async function codeForOwner(
+export function codeForOwner(
   ownerUrl: string,
   asked: string | undefined,
   now: Date,
   host?: string,
 ): Promise<string> {
-  const db = new pg.Client({ connectionString: ownerUrl });
-  await db.connect();
-  try {
+  return connected(ownerUrl, async (db) => {
     await goTo(db, host);
     const { rows } = await db.query<Owner>(OWNERS);
     if (rows.length === 0) throw new Error('Nobody signs in here: no code is needed.');
@@ -64,9 +63,7 @@ export async function codeForOwner(
     });
     await db.query('COMMIT');
     return `Code for ${owner.name}, good once until ${until.toISOString()}: ${code}\nOpen /join and type it; a new password is chosen there.`;
-  } finally {
-    await db.end();
-  }
+  });
 }
 
 if (process.argv[1]?.endsWith('owncode.ts')) {
