@@ -260,6 +260,7 @@ describe('a database of earlier days', () => {
       '0022_sessions',
       '0023_passkeys',
       '0024_several_firms',
+      '0025_access_told',
     ]);
   });
 });

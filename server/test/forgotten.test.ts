@@ -112,8 +112,19 @@ describe('a name that is replaced', () => {
     expect(JSON.stringify(body)).not.toContain('"anna"');
   });
   it('and one who never had an account is forgotten as they are', async () => {
+    const others = async () =>
+      ((await firm.owner.get(`${V1}/accounts`).expect(200)).body as { others: { personId: string }[] })
+        .others;
+    const before = await others();
+    expect(before).toContainEqual(expect.objectContaining({ personId: 'velmora-ines', forgottenAt: null }));
+    expect(before.map((p) => p.personId)).not.toContain(anna.personId);
     const { body } = await firm.owner.post(`${V1}/people/velmora-ines/forget`).send({}).expect(200);
     expect(body).toEqual({ id: 'velmora-ines', name: pseudonymOf('velmora-ines') });
+    expect(await others()).toContainEqual({
+      personId: 'velmora-ines',
+      name: pseudonymOf('velmora-ines'),
+      forgottenAt: NOW.toISOString(),
+    });
     expect((await checked()).whole).toBe(true);
   });
 });

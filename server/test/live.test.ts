@@ -94,6 +94,19 @@ describe('a job that is open', () => {
     await stream.leave();
   });
 
+  it('is told to look once the server listens, and so is each that comes later', async () => {
+    const id = await startJob();
+    const looks = ({ told }: { told: string[] }) => told.filter((l) => l === 'event: look').length;
+    const first = await follow(id);
+    await expect.poll(() => looks(first)).toBe(1);
+    // On another server it may have changed since it was read.
+    const second = await follow(id);
+    await expect.poll(() => looks(second)).toBe(1);
+    expect(looks(first)).toBe(1);
+    await first.leave();
+    await second.leave();
+  });
+
   it('hears once of many entries that come together', async () => {
     const id = await startJob();
     const stream = await follow(id);

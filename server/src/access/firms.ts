@@ -7,7 +7,8 @@ import { HttpProblem } from '../http/errors.ts';
 import type { FirmTasks } from '../tasks/firmtasks.ts';
 import type { Tasks } from '../tasks/tasks.ts';
 import { FirmMode } from './firmmode.ts';
-import { readSession } from './sessions.ts';
+import type { KnownSessions } from './knownsessions.ts';
+import { readSession, type StoredSession } from './sessions.ts';
 import { Tries } from './tries.ts';
 
 /** What requests of one firm are answered from. */
@@ -17,6 +18,8 @@ export interface Served {
   readonly tries: Tries;
   readonly tasks: FirmTasks | undefined;
   readonly readSession: RequestHandler;
+  /** Absent where each request asks the database. */
+  readonly known: KnownSessions<StoredSession> | undefined;
 }
 
 const FIRMS_SQL = {
@@ -45,6 +48,7 @@ export class Firms {
     /** Whether the database holds several. */
     private readonly several: boolean,
     private readonly tasks?: Tasks,
+    private readonly knownSessions?: KnownSessions<StoredSession>,
   ) {}
 
   private served(pool: Pool): Served {
@@ -54,7 +58,8 @@ export class Firms {
       ...{ pool, mode },
       tries: pool.tenant === undefined ? this.tries : this.tries.inFirm(pool.tenant),
       tasks: this.tasks?.inFirm(pool),
-      readSession: readSession(pool, mode),
+      readSession: readSession(pool, mode, this.knownSessions),
+      known: this.knownSessions,
     };
   }
 

@@ -9,7 +9,9 @@ import connectPg from 'connect-pg-simple';
 import session from 'express-session';
 import type { Pool as PgPool } from 'pg';
 import type { Pool } from '../db/pool.ts';
+import { isRead } from '../http/methods.ts';
 import type { Firm, FirmMode } from './firmmode.ts';
+import type { KnownSessions } from './knownsessions.ts';
 import { linkNow } from './links.ts';
 import { ACCESS_SQL } from './sql.ts';
 import { Who, type Account } from './who.ts';
@@ -41,26 +43,43 @@ const MOST_DEVICE = 200;
 const PgStore = connectPg(session);
 const hashed = (sid: string): string => createHash('sha256').update(sid).digest('base64url');
 
+/** A session as it is stored, and whose it is. */
+export interface StoredSession {
+  readonly sess: session.SessionData;
+  readonly account: Account | null;
+}
+
+const isOver = ({ sess }: StoredSession): boolean =>
+  new Date(sess.cookie.expires ?? 0).getTime() < Date.now();
+
 /** Keeps the hash of an id in place of the id. */
 class HashedStore extends PgStore {
   constructor(
     private readonly own: Pool,
     options: ConstructorParameters<typeof PgStore>[0],
+    /** What need not be asked again; absent where each request asks the database. */
+    private readonly known?: KnownSessions<StoredSession>,
   ) {
     super({ ...options, pool: own as PgPool });
   }
   /** One way to the database for both: the session, and whose it is as that stands now. */
   override get(sid: string, done: (error: unknown, found?: session.SessionData | null) => void): void {
-    this.own
-      .query<{ sess: session.SessionData; account: Account | null }>({
-        ...(this.own.plansOnce === true ? { name: 'session' } : {}),
-        text: ACCESS_SQL.session,
-        values: [hashed(sid), Date.now() / 1000],
-      })
-      .then(
-        ({ rows: [row] }) => done(null, row ? { ...row.sess, account: row.account } : null),
-        (error: unknown) => done(error),
-      );
+    const key = hashed(sid);
+    const asked = (): Promise<StoredSession | undefined> => this.ask(key);
+    const found = this.known ? this.known.of(`${this.own.tenant ?? ''} ${key}`, asked) : asked();
+    found.then(
+      // Whoever gets it changes its cookie.
+      (row) => done(null, row && !isOver(row) ? { ...row.sess, account: row.account } : null),
+      (error: unknown) => done(error),
+    );
+  }
+  private async ask(key: string): Promise<StoredSession | undefined> {
+    const { rows } = await this.own.query<StoredSession>({
+      ...(this.own.plansOnce === true ? { name: 'session' } : {}),
+      text: ACCESS_SQL.session,
+      values: [key, Date.now() / 1000],
+    });
+    return rows[0];
   }
   override set(sid: string, data: session.SessionData, done?: (error?: unknown) => void): void {
     super.set(hashed(sid), data, done);
@@ -70,28 +89,47 @@ class HashedStore extends PgStore {
   }
 }
 
-const sessionsOf = (pool: Pool, { cookieSecret }: Firm): RequestHandler =>
+const sessionsOf = (
+  pool: Pool,
+  { cookieSecret }: Firm,
+  known?: KnownSessions<StoredSession>,
+): RequestHandler =>
   session({
     name: 'lentum',
     secret: cookieSecret,
     resave: false,
     saveUninitialized: false,
-    store: new HashedStore(pool, {
-      ...{ tableName: 'session', disableTouch: true, errorLog: () => undefined },
-      // Where there are several firms a night's work does it for all of them.
-      ...(pool.tenant === undefined ? {} : { pruneSessionInterval: false as const }),
-    }),
+    store: new HashedStore(
+      pool,
+      {
+        ...{ tableName: 'session', disableTouch: true, errorLog: () => undefined },
+        // Where there are several firms a night's work does it for all of them; else the one store that writes.
+        ...(pool.tenant === undefined && !known ? {} : { pruneSessionInterval: false as const }),
+      },
+      known,
+    ),
     cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS, path: '/' },
   });
 
-/** Reads the session of a request, where people sign in. */
-export function readSession(pool: Pool, mode: FirmMode): RequestHandler {
-  let reading: RequestHandler | undefined;
+/**
+ * Reads the session of a request, where people sign in.
+ * @param known what need not be asked each time; absent where each request asks the database. Whoever changes what is not of
+ *   one job, accounts and what they may do among it, is looked up in any case
+ */
+export function readSession(
+  pool: Pool,
+  mode: FirmMode,
+  known?: KnownSessions<StoredSession>,
+): RequestHandler {
+  let asking: RequestHandler | undefined;
+  let knowing: RequestHandler | undefined;
   return async (req, res, next) => {
     const firm = await mode.read();
     if (!firm) return next();
-    reading ??= sessionsOf(pool, firm);
-    return reading(req, res, next);
+    asking ??= sessionsOf(pool, firm);
+    knowing ??= known ? sessionsOf(pool, firm, known) : asking;
+    const mayBeKnown = isRead(req.method) || req.path.startsWith('/jobs/');
+    return (mayBeKnown ? knowing : asking)(req, res, next);
   };
 }
 

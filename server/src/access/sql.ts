@@ -28,6 +28,10 @@ export const ACCESS_SQL = {
       (SELECT max(c.until) FROM access_code c WHERE c.account_id = a.id AND NOT c.for_device AND c.used_at IS NULL AND c.until > $1) AS "codeUntil",
       (SELECT max(s.seen_at) FROM session s WHERE s.account_id = a.id) AS "seenAt"
     FROM account a JOIN person p ON p.id = a.person_id ORDER BY (a.closed_at IS NOT NULL), p.name, a.id`,
+  /** Whoever stands in a record and cannot come in; not the one for what a survey said. */
+  others: `
+    SELECT p.id AS "personId", p.name, p.forgotten_at AS "forgottenAt" FROM person p
+    WHERE p.id <> $1 AND NOT EXISTS (SELECT 1 FROM account a WHERE a.person_id = p.id) ORDER BY p.name, p.id`,
   insert: `INSERT INTO account (id, person_id, firm_role, made_at) VALUES ($1, $2, $3, $4) ON CONFLICT (tenant_id, id) DO NOTHING`,
   setRole: `UPDATE account SET firm_role = $2 WHERE id = $1`,
   setClosed: `UPDATE account SET closed_at = $2 WHERE id = $1`,

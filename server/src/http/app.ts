@@ -6,6 +6,7 @@ import compression from 'compression';
 import express, { type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { Firms, type Served } from '../access/firms.ts';
+import { KnownSessions } from '../access/knownsessions.ts';
 import type { Pool } from '../db/pool.ts';
 import type { Replica } from '../db/replica.ts';
 import type { LiveFeed } from '../live/feed.ts';
@@ -89,7 +90,7 @@ export function createApp({
   if (behindProxy) app.set('trust proxy', 'loopback');
   app.use(numberRequests(behindProxy), requestLog());
   if (metrics) app.use(metrics.measure);
-  const firms = new Firms(pool, several, tasks);
+  const firms = new Firms(pool, several, tasks, live && new KnownSessions(live));
   app.use(guard(allowedHosts, several ? firms : undefined));
   app.use(
     helmet({

@@ -2,13 +2,12 @@
 import type { Request, RequestHandler } from 'express';
 import type { Firms } from '../access/firms.ts';
 import { HttpProblem } from './errors.ts';
+import { isRead } from './methods.ts';
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
 
 /** As a browser says it: this very site, or whoever typed the address. */
 const OWN_SITES: readonly string[] = ['same-origin', 'none'];
-
-const isRead = (method: string): boolean => method === 'GET' || method === 'HEAD';
 
 /** The host name that a request is for, without its port. */
 export const hostOf = (req: Request): string => (req.headers.host ?? '').replace(/:\d+$/, '').toLowerCase();

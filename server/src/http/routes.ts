@@ -31,6 +31,8 @@ export interface Context {
   readonly live?: LiveFeed | undefined;
   /** Makes what takes long; absent where the server does no tasks. */
   readonly tasks?: FirmTasks | undefined;
+  /** Who sessions are, kept for some minutes; absent where each request asks the database. */
+  readonly known?: { readonly forget: () => void } | undefined;
   /** Sends letters; absent where no mail server is set. */
   readonly mail?: Mail | undefined;
 }
@@ -176,6 +178,8 @@ export function mount(
       }
       const answer = await spec
         .run({ params, body, query, context, who, req, res })
+        // What is not of one job may have changed who may do what.
+        .finally(() => spec.method !== 'get' && jobId === undefined && context.known?.forget())
         .catch((error: unknown) => {
           if (!(error instanceof HttpProblem)) throw error;
           throw new HttpProblem(error.status, error.title, error.problems, shown(error.extra));

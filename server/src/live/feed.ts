@@ -7,12 +7,16 @@ import { z } from 'zod';
 import { liveChangeSchema, type LiveChange } from '@lentum/core/job';
 
 const CHANNEL = 'lentum_live';
+/** Told without words when a session ends, or when it changes what an account is or may do. */
+const ACCESS = 'lentum_access';
 /** What the database calls the connection that listens. */
 export const LISTENER = 'lentum listens';
 const FIRST_AGAIN_MS = 250;
 const LONGEST_AGAIN_MS = 10_000;
 /** A line that died tells nothing: it is asked now and then. */
-const ALIVE_MS = 15_000;
+const ALIVE_MS = 2000;
+/** Whatever was changed longer ago was told, or `tells` is false. */
+export const FRESH_MS = 5000;
 const ANSWER_MS = 5000;
 
 /** As the database tells it: with the firm in whose rows it is. */
@@ -24,7 +28,7 @@ interface Hearer {
   readonly tenant: number | undefined;
 }
 
-/** Called with a change; with nothing where some may have been missed. */
+/** Called with a change; with nothing where some may have been missed, as before the first. */
 export type Hear = (change: LiveChange | undefined) => void;
 
 export class LiveFeed {
@@ -34,6 +38,10 @@ export class LiveFeed {
   private waitMs = FIRST_AGAIN_MS;
   private begun = false;
   private ended = false;
+  /** When the line was last asked and answered: what was told before that has come. */
+  private aliveMs = -Infinity;
+  /** Called when who may do what has changed, and when that may have been missed. */
+  private readonly doubts = new Set<() => void>();
   /** Called once when it ends: streams are closed. */
   readonly closing = new Set<() => void>();
 
@@ -54,14 +62,34 @@ export class LiveFeed {
     const known = this.hearers.get(jobId) ?? new Set();
     const hearer = { hear, tenant };
     this.hearers.set(jobId, known.add(hearer));
-    if (!this.begun) {
-      this.begun = true;
-      void this.connect();
-    }
+    this.begin();
+    // What was changed before is not told: not to who looked just before that, and not to whose line was at another server.
+    if (this.client) queueMicrotask(() => known.has(hearer) && hear(undefined));
     return () => {
       known.delete(hearer);
       if (known.size === 0 && this.hearers.get(jobId) === known) this.hearers.delete(jobId);
     };
+  }
+
+  /** @param doubt called when what is known of sessions and accounts may not be so any more */
+  hearAccess(doubt: () => void): void {
+    this.doubts.add(doubt);
+    this.begin();
+  }
+
+  /** Whether what was changed up to FRESH_MS ago was told. */
+  get tells(): boolean {
+    return performance.now() - this.aliveMs < FRESH_MS;
+  }
+
+  private begin(): void {
+    if (this.begun) return;
+    this.begun = true;
+    void this.connect();
+  }
+
+  private doubt(): void {
+    for (const doubt of this.doubts) doubt();
   }
 
   private async connect(): Promise<void> {
@@ -74,11 +102,26 @@ export class LiveFeed {
       keepAlive: true,
     });
     let lost = false;
-    const alive = setInterval(() => void client.query('SELECT 1').catch(() => lose()), ALIVE_MS);
+    let waits = true;
+    const alive = setInterval(() => {
+      if (waits) return;
+      waits = true;
+      const askedMs = performance.now();
+      client.query('SELECT 1').then(
+        () => {
+          waits = false;
+          if (!lost && !this.ended) this.aliveMs = askedMs;
+        },
+        () => lose(),
+      );
+    }, ALIVE_MS);
     alive.unref();
     const lose = (): void => {
       if (lost) return;
       lost = true;
+      if (this.client === client) this.client = undefined;
+      this.aliveMs = -Infinity;
+      this.doubt();
       clearInterval(alive);
       void client.end().catch(() => undefined);
       if (this.ended) return;
@@ -88,12 +131,18 @@ export class LiveFeed {
     };
     client.on('error', lose);
     client.on('end', lose);
-    client.on('notification', ({ payload }) => this.told(payload ?? ''));
+    client.on('notification', ({ channel, payload }) =>
+      channel === ACCESS ? this.doubt() : this.told(payload ?? ''),
+    );
     try {
       await client.connect();
+      const askedMs = performance.now();
       // A replica does not listen.
-      await client.query(`LISTEN ${CHANNEL}`);
+      await client.query(`LISTEN ${CHANNEL}; LISTEN ${ACCESS}`);
       this.client = client;
+      this.doubt();
+      this.aliveMs = askedMs;
+      waits = false;
       this.waitMs = FIRST_AGAIN_MS;
       // What was changed while nobody listened is not told any more.
       for (const all of this.hearers.values()) for (const { hear } of all) hear(undefined);
@@ -116,6 +165,7 @@ export class LiveFeed {
 
   async end(): Promise<void> {
     this.ended = true;
+    this.aliveMs = -Infinity;
     clearTimeout(this.again);
     for (const close of [...this.closing]) close();
     await this.client?.end().catch(() => undefined);
