@@ -202,6 +202,12 @@ test('a firm switches accounts on, and four people work on the demo', async ({ b
   await expect(owner.getByRole('row', { name: /Carla.*closed/ })).toBeVisible();
   await client.reload();
   await expect(client.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  // Somebody who entered before anybody signed in wants to be forgotten.
+  const others = owner.getByRole('region', { name: 'In records without an account' });
+  await others.getByRole('button', { name: 'Replace the name of Ines' }).click();
+  await owner.getByRole('button', { name: 'Replace it for good' }).click();
+  await expect(others.getByRole('row', { name: /Person [0-9a-f]{6}.*replaced/ })).toBeVisible();
+  await expect(others.getByText('Ines', { exact: true })).toHaveCount(0);
   await owner.getByRole('button', { name: 'Show the log' }).click();
   await expect(owner.getByText('Oda closed the account of Carla.')).toBeVisible();
   await expect(owner.getByText('Oda signed Fritz out everywhere.')).toBeVisible();

@@ -157,6 +157,7 @@ test('people: who may come in, and as what', async ({ browser }) => {
   await page.goto('/people');
   await page.getByRole('button', { name: 'Show the log' }).click();
   await expect(page.getByText('Oda let Carla in as client in one job.')).toBeVisible();
+  await page.getByRole('heading', { name: 'People', exact: true }).scrollIntoViewIfNeeded();
   await take(page, 'people');
   await context.close();
   await firm.end();

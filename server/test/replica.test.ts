@@ -31,7 +31,7 @@ const REPORTS = [
   ...[
     'record-check',
     'record.csv',
-    'days?tries=20',
+    'days?tries=2',
     'standing',
     'upkeep?zone=hall',
     'handover?zone=hall',
@@ -86,7 +86,7 @@ const entries = async (api: ReturnType<typeof request>): Promise<number> =>
 describe('a report', () => {
   it.each(REPORTS)(
     '%s is read from the copy, and is as the first one has it',
-    { timeout: 60_000 },
+    { timeout: 240_000 },
     async (path) => {
       const { api, replica } = served();
       const bare = request(createApp({ pool, now: () => NOW }));

@@ -1,6 +1,7 @@
 /** Accounts as the database holds them. */
 import { randomBytes } from 'node:crypto';
 import type { Part } from '@lentum/core/access';
+import { NOBODY } from '@lentum/core/record';
 import { addPeople } from '../people/store.ts';
 import type { Db } from '../db/pool.ts';
 import { HttpProblem, notFound, unprocessable } from '../http/errors.ts';
@@ -23,6 +24,9 @@ export interface ListedAccount {
   readonly forgottenAt: Date | null;
 }
 
+/** Somebody who stands in records without an account. */
+export type Other = Pick<ListedAccount, 'personId' | 'name' | 'forgottenAt'>;
+
 /** A device as it is listed: a session, with the name of its key where it has one. */
 export interface ListedDevice {
   readonly id: string;
@@ -41,6 +45,10 @@ export const listDevices = async (db: Db, accountId: string): Promise<ListedDevi
 
 export async function listAccounts(db: Db, now: Date): Promise<ListedAccount[]> {
   return (await db.query<ListedAccount>(ACCESS_SQL.list, [now])).rows;
+}
+
+export async function listOthers(db: Db): Promise<Other[]> {
+  return (await db.query<Other>(ACCESS_SQL.others, [NOBODY.id])).rows;
 }
 
 /** What an owner says of an account. */

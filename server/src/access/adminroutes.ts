@@ -7,7 +7,7 @@ import { FOREIGN_KEY_VIOLATION, sqlState, transaction } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { namePerson } from '../people/keeping.ts';
-import { closeAccount, listAccounts, writeAccount } from './accounts.ts';
+import { closeAccount, listAccounts, listOthers, writeAccount } from './accounts.ts';
 import { makeCode } from './codes.ts';
 import { endAllDevices } from './devices.ts';
 import { logAccess } from './log.ts';
@@ -28,6 +28,7 @@ const listed = z.object({
   /** Since when the name is replaced for good. */
   forgottenAt: instant.nullable(),
 });
+const other = listed.pick({ personId: true, name: true, forgottenAt: true });
 export const codeAnswer = z.object({ code: z.string(), until: instant });
 
 const said = z.strictObject({
@@ -60,9 +61,12 @@ export const adminRoutes = [
     path: '/accounts',
     access: 'admit people',
     tag: 'Access',
-    summary: 'Everybody who may come in or could once',
-    answer: z.object({ accounts: z.array(listed) }),
-    run: async ({ context }) => ({ accounts: await listAccounts(context.pool, context.now()) }),
+    summary: 'Everybody who may come in or could once, and whoever stands in records without an account',
+    answer: z.object({ accounts: z.array(listed), others: z.array(other) }),
+    run: async ({ context }) => ({
+      accounts: await listAccounts(context.pool, context.now()),
+      others: await listOthers(context.pool),
+    }),
   }),
   route({
     method: 'put',

@@ -48,27 +48,22 @@ export const operationsRoutes = [
       signedAt: instant.nullable(),
     }),
     run: async ({ context: { pool } }) => {
-      const [servers, tasks, sizes] = await Promise.all([
-        pool.query(OPERATIONS_SQL.servers, [LOST_MS]),
-        pool.query<{ finishedAt: Date | null; begun: boolean }>(OPERATIONS_SQL.tasks),
-        pool.query(OPERATIONS_SQL.sizes),
-      ]);
-      const { databaseBytes, ...own } = sizes.rows[0] as {
-        databaseBytes: number;
-        jobs: number;
-        entries: number;
-        signedAt: Date | null;
-      };
-      // The servers of several firms are the business of whoever looks after all of them.
+      // The servers of several firms, and their database, are the business of whoever looks after all of them.
       const alone = pool.tenant === undefined;
+      const [servers, size, tasks, kept] = await Promise.all([
+        alone ? pool.query(OPERATIONS_SQL.servers, [LOST_MS]) : undefined,
+        alone ? pool.query<{ databaseBytes: number }>(OPERATIONS_SQL.size) : undefined,
+        pool.query<{ finishedAt: Date | null; begun: boolean }>(OPERATIONS_SQL.tasks),
+        pool.query<{ jobs: number; entries: number; signedAt: Date | null }>(OPERATIONS_SQL.kept),
+      ]);
       return {
-        servers: alone ? (servers.rows as never[]) : null,
+        servers: servers?.rows ?? null,
         tasks: tasks.rows.map(({ finishedAt, begun, ...task }) => ({
           ...(task as unknown as { id: string }),
           state: finishedAt ? 'failed' : begun ? 'working' : 'waiting',
         })) as never[],
-        databaseBytes: alone ? databaseBytes : null,
-        ...own,
+        databaseBytes: size?.rows[0]?.databaseBytes ?? null,
+        ...kept.rows[0],
       } as never;
     },
   }),

@@ -17,8 +17,8 @@ export const OPERATIONS_SQL = {
       t.begun > 0 AS begun
     FROM task t WHERE NOT t.cancelled AND (t.finished_at IS NULL OR t.problem IS NOT NULL)
     ORDER BY (t.finished_at IS NOT NULL), t.asked_at DESC LIMIT 100`,
-  sizes: `
-    SELECT pg_database_size(current_database())::float8 AS "databaseBytes",
-      (SELECT count(*)::int FROM job) AS jobs, (SELECT count(*)::int FROM record_entry) AS entries,
+  size: `SELECT pg_database_size(current_database())::float8 AS "databaseBytes"`,
+  kept: `
+    SELECT (SELECT count(*)::int FROM job) AS jobs, (SELECT count(*)::int FROM record_entry) AS entries,
       (SELECT max(at) FROM receipt) AS "signedAt"`,
 };

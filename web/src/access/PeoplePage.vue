@@ -5,15 +5,18 @@ import { call, get } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { account as me, may, signsIn } from '../app/session.ts';
 import AccountDialog from './AccountDialog.vue';
-import { keptOf, readJobNames, rolesLine, standing, type Account, type JobName } from './accounts.ts';
+import { readJobNames, rolesLine, standing, type Account, type JobName, type Other } from './accounts.ts';
 import CodeDialog from './CodeDialog.vue';
 import DevicesDialog from './DevicesDialog.vue';
+import KeptLink from './KeptLink.vue';
+import OtherPeople from './OtherPeople.vue';
 import SignedOnly from './SignedOnly.vue';
 import { useAttempt } from '../shared/attempt.ts';
 
 const SecurityLog = defineAsyncComponent(() => import('./SecurityLog.vue'));
 
 const accounts = ref<readonly Account[]>();
+const others = ref<readonly Other[]>([]);
 const jobs = ref<readonly JobName[]>([]);
 const sought = ref('');
 const shown = computed(() => {
@@ -35,8 +38,12 @@ const logging = ref(false);
 const { trouble, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
-    const [{ body }, names] = await Promise.all([get<{ accounts: Account[] }>('/accounts'), readJobNames()]);
+    const [{ body }, names] = await Promise.all([
+      get<{ accounts: Account[]; others: Other[] }>('/accounts'),
+      readJobNames(),
+    ]);
     accounts.value = body.accounts;
+    others.value = body.others;
     jobs.value = names;
   });
 onMounted(() => {
@@ -78,7 +85,7 @@ const close = (a: Account, closed: boolean): Promise<void> =>
     await call('POST', `/accounts/${a.id}/closed`, { body: { closed } });
     await load();
   });
-const forget = (a: Account): Promise<void> =>
+const forget = (a: Other): Promise<void> =>
   attempt(async () => {
     const what =
       'Everywhere it stands as a number from now on, for good. What they entered stays, and so do papers that were handed over, backups, and names that somebody wrote into a note.';
@@ -153,10 +160,11 @@ async function saved(made: Account | undefined): Promise<void> {
                 >Replace the name</el-button
               >
             </template>
-            <a class="kept" :href="keptOf((row as Account).personId)" download>What is kept</a>
+            <KeptLink :person-id="(row as Account).personId" :name="(row as Account).name" />
           </template>
         </el-table-column>
       </el-table>
+      <OtherPeople v-if="others.length > 0" :others="others" @forget="forget" />
       <SignedOnly />
       <section>
         <h2>Who came in, and what was changed</h2>
@@ -187,13 +195,6 @@ section {
 }
 h2 {
   margin-bottom: var(--s2);
-}
-.kept {
-  display: inline-block;
-  padding: 0 var(--s2);
-  font-size: 13px;
-  line-height: 28px;
-  white-space: nowrap;
 }
 .el-button + .el-button {
   margin-left: 0;

@@ -17,6 +17,8 @@ export interface Account {
   /** Since when the name is replaced for good. */
   readonly forgottenAt: string | null;
 }
+/** Somebody who stands in records and cannot come in. */
+export type Other = Pick<Account, 'personId' | 'name' | 'forgottenAt'>;
 export interface JobName {
   readonly id: string;
   readonly name: string;
