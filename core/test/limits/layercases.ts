@@ -7,6 +7,7 @@ import {
   batchOf,
   buildUpFindings,
   buildUpProblems,
+  catalogue,
   costs,
   filmRangeOf,
   isCoat,
@@ -59,7 +60,8 @@ import {
   type Told,
 } from '../support/gatejob.ts';
 import { docFor, roof } from '../support/roofs.ts';
-import { corners, rect } from '../support/zones.ts';
+import { feature } from '../support/roof.ts';
+import { corners, pointsZone, rect } from '../support/zones.ts';
 
 export interface World {
   readonly buildUp: BuildUp;
@@ -70,6 +72,9 @@ export interface LimitCase {
   /** Undefined where it says nothing of such a layer. */
   readonly of: (world: World) => string | undefined;
 }
+
+/** Pipes through a roof. */
+const PIPES: Zone = pointsZone(corners(6, 5), { features: [feature('pipe-cluster', 2)] });
 
 /** A roof with a side of every kind, and an opening. */
 const SIDED: Zone = {
@@ -266,11 +271,42 @@ export const LAYER_CASES: readonly LimitCase[] = [
   {
     name: 'details and their material',
     of: ({ buildUp }) => {
-      const { zones, pocket } = detailSchedule({ zones: [zone] }, docOf(buildUp));
-      return JSON.stringify([
+      const { zones } = detailSchedule({ zones: [zone] }, docOf(buildUp));
+      return JSON.stringify(
         zones.flatMap((z) => z.work.map((d) => [d.pieces.length, d.materials.map((m) => n(m.amount.value))])),
-        pocket,
-      ]);
+      );
+    },
+  },
+  {
+    name: 'pockets, by how the roof falls',
+    of: ({ buildUp }) => {
+      if (!buildUp.layers.some((l) => l.kind === 'pieces')) return undefined;
+      const field = catalogue()[0]!;
+      return JSON.stringify(
+        Array.from({ length: 80 }, (_, i) => {
+          const job: Parameters<typeof detailSchedule> = [
+            { zones: [{ ...PIPES, fallPct: i / 4 }] },
+            {
+              buildUps: [field, buildUp],
+              zones: [
+                {
+                  zoneId: PIPES.id,
+                  buildUpId: field.id,
+                  revision: field.revision,
+                  conditions: [],
+                  choices: {},
+                },
+              ],
+            },
+          ];
+          const filled = detailSchedule(...job)
+            .zones.flatMap((z) => z.work.filter((w) => w.detail.kind === 'pipe-cluster'))
+            .map((w) => w.materials.map((m) => [m.name, n(m.amount.value)]));
+          if (i > 0) return filled;
+          const { lines } = takeoff(...job, DEFAULT_ORDER);
+          return [filled, lines.map((l) => [l.item.key, n(l.price?.value), n(l.mass?.value)])];
+        }),
+      );
     },
   },
   {

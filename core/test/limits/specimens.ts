@@ -184,7 +184,10 @@ const FULL_COAT = {
     ...{ by: 'mass', split: 'by mass', source: 'data sheet' },
     parts: [
       { id: 'a', name: 'Resin', kind: 'resin', parts: 4, densityKgPerL: sheet(1.1) },
-      { id: 'b', name: 'Filler', kind: 'filler', parts: 1, densityKgPerL: sheet(2.6) },
+      {
+        ...{ id: 'b', name: 'Filler', kind: 'filler', parts: 1, densityKgPerL: sheet(2.6) },
+        ...{ packKg: sheet(25), packPrice: sheet(12) },
+      },
     ],
   },
   tools: [
@@ -244,7 +247,7 @@ export const SPECIMENS: readonly Specimen[] = [
   })),
   specimen('self-adhered-two-ply', 'cap', () => ({
     ...{ ...ROLLS, limits: LIMITS, remedies: REMEDIES, tools: FULL_COAT.tools, pricePerRoll: sheet(90) },
-    headNailsMm: sheet(200),
+    ...{ headNailsMm: sheet(200), temporaryNails: sheet(3) },
     ...{ staggerMm: sheet(900), relaxMinutes: sheet(30), seam: { kind: 'tape', widthMm: sheet(75) } },
     fasteners: {
       ...{ fieldPerM2: sheet(4), perimeterPerM2: sheet(6), cornerPerM2: sheet(9), perimeterM: sheet(1) },
@@ -266,4 +269,5 @@ export const SPECIMENS: readonly Specimen[] = [
     ...{ limits: LIMITS, product: PRODUCT, outputM2PerH: sheet(2) },
     pieces: l.kind === 'pieces' ? l.pieces.map((p) => ({ ...p, massKg: sheet(0.4) })) : [],
   })),
+  specimen('penetration-pocket', 'pour-slope', () => ({})),
 ];

@@ -52,11 +52,17 @@ export function walkOne(of: NumberPath, likely: string | undefined): Noticed | u
   return undefined;
 }
 
-/** Every number of the schema and what notices it. */
-export function* walk(): Generator<{ of: NumberPath; by: Noticed | undefined }> {
+/**
+ * Every number of the schema and what notices it.
+ * @param known what noticed them before; kept where it does still
+ */
+export function* walk(
+  known: Readonly<Record<string, Noticed>> = {},
+): Generator<{ of: NumberPath; by: Noticed | undefined }> {
   let likely: string | undefined;
   for (const of of numberPaths()) {
-    const by = walkOne(of, likely);
+    const before = known[nameOf(of)];
+    const by = before && notices(of, before) ? before : walkOne(of, likely);
     if (by && LAYER_CASES.some((c) => c.name === by.case)) likely = by.case;
     yield { of, by };
   }
