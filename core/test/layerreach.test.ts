@@ -1,9 +1,12 @@
 /** Each layer its own reach over the sides; nails at heads up a slope; what ridge strips take. Worked by hand. */
 import { describe, expect, it } from 'vitest';
-import { buildUpSchema, isSheet, type BuildUp, type Sheet } from '@lentum/core/buildup';
+import { buildUpProblems, buildUpSchema, isSheet, type BuildUp, type Sheet } from '@lentum/core/buildup';
 import { DEFAULT_COURSES, layoutsOf } from '@lentum/core/courses';
+import { courseSteps } from '@lentum/core/details';
+import { verdictText } from '@lentum/core/figures';
 import { areaOf } from '@lentum/core/geometry';
 import { DEFAULT_ORDER, quickCourses, takeoff } from '@lentum/core/order';
+import { sentence } from '@lentum/core/problems';
 import { edgeOf, typicalSizes, type EdgeKind, type Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
 import { built, docFor, roof } from './support/roofs.ts';
@@ -105,6 +108,36 @@ describe('heads up a slope', () => {
         sheets(() => ({ headNailsMm: undefined })),
       ),
     ).toBe(false);
+  });
+});
+
+describe('temporary nails', () => {
+  const held = withEdges('upstand', 'upstand', 'upstand', 'upstand');
+  const bought = (b: BuildUp) => order(held, b).find((l) => l.item.name === 'Temporary nails');
+  const each = (n: number) => sheets(() => ({ temporaryNails: mm(n) }));
+  it('hold each length of every ply while its film is drawn', () => {
+    const lengths = quickCourses({ zones: [held] }, docFor([held], each(3)), DEFAULT_ORDER).materials.flatMap(
+      (m) => m.pieces,
+    ).length;
+    expect(lengths).toBeGreaterThan(4);
+    for (const n of [1, 3, 5]) {
+      const { net } = bought(each(n))!;
+      expect(net.value).toBe(n * lengths);
+      expect(evaluate(net)).toBeCloseTo(net.value, 9);
+    }
+  });
+  it('are bought only where the layer says so, and said where it is laid', () => {
+    expect(bought(sheets(() => ({ temporaryNails: undefined })))).toBeUndefined();
+    const says = (b: BuildUp): string =>
+      courseSteps(b.layers.find((l): l is Sheet => l.kind === 'sheet')!)
+        .map((line) => verdictText(line, 'metric', String))
+        .join(' ');
+    expect(says(each(4))).toContain('with 4 temporary nails');
+    expect(says(sheets(() => ({ temporaryNails: undefined })))).not.toContain('temporary');
+  });
+  it('a sheet without a film has none', () => {
+    const torched = sheets(() => ({ temporaryNails: mm(3), bonding: 'torched' as const }));
+    expect(buildUpProblems(torched).map(sentence).join(' ')).toContain('have no film to draw');
   });
 });
 

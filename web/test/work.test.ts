@@ -124,6 +124,12 @@ describe('the order', () => {
     expect(row).toMatch(/left/);
     expect(plain(w.find('tfoot').text())).toContain('pallet');
   });
+  it('a line says by what it was chosen where that is not the aim of the order', () => {
+    const cheap = { ...group!, lines: group!.lines.map((l) => ({ ...l, chosenBy: 'least cost' as const })) };
+    const says = (aim: string) => plain(show(OrderTable, { props: { group: cheap, aim } }).text());
+    expect(says('least left over')).toContain('by cost');
+    expect(says('least cost')).not.toContain('by cost');
+  });
   it('its stock is asked for from the line', async () => {
     const w = show(OrderTable, { props: { group } });
     await w.get('button[aria-label="Stock of Polyurethane resin"]').trigger('click');

@@ -3,6 +3,7 @@
 /** Fields of documents that hold money, or say whose prices count; a test walks the schemas for others. */
 export const MONEY_FIELDS: ReadonlySet<string> = new Set([
   'price',
+  'packPrice',
   'pricePerRoll',
   'pricePerBag',
   'pricePerPiece',

@@ -1,8 +1,9 @@
 /** What the material of a build-up costs on a square metre, by the cheapest container of each layer; no labour, no waste. */
 import { given, type Figure, type Given } from '../figures/index.ts';
+import { apartCost, boughtApart, mixedFrom } from './apart.ts';
 import { inBasis, sumOf } from './films.ts';
 import { allOver, type Coat, type Layer } from './layers.ts';
-import { cited, laidRate } from './rates.ts';
+import { cited, densityGiven, laidRate } from './rates.ts';
 import { rolledSize, type Rolled } from './rolls.ts';
 import type { BuildUp } from './schema.ts';
 
@@ -19,25 +20,38 @@ function coatCost(coat: Coat): Figure | undefined {
   const { basis, rate } = laidRate(coat);
   const priced = coat.containers.flatMap((c) => {
     if (!c.price) return [];
-    return [{ container: c, price: c.price, net: inBasis(coat, c.net, c.basis, basis) }];
+    return [{ container: c, price: c.price, net: inBasis(coat, mixedFrom(coat, c).value, c.basis, basis) }];
   });
   const best = priced.sort((a, b) => a.price.value / a.net - b.price.value / b.net)[0];
   if (!best) return undefined;
+  const apart = apartCost(coat);
+  if (boughtApart(coat).length > 0 && !apart) return undefined;
   const price = cited(`${best.container.name}, price`, best.price, 'price');
   const net = given(
     best.container.name,
     best.net,
     basis === 'mass' ? 'mass' : 'volume',
     'data sheet',
-    'as on the label',
+    boughtApart(coat).length > 0 ? 'with what is mixed in' : 'as on the label',
   );
-  return {
+  const held: Figure = {
     label: `${coat.name}, cost`,
     value: (rate.value * price.value) / net.value,
     quantity: 'pricePerArea',
     formula: '{rate} × {price} / {net}',
     inputs: { rate, price, net },
     from: 'rate times the price of the container that costs least for what is in it',
+  };
+  if (!apart) return held;
+  const density = densityGiven(coat);
+  const perKg = basis === 'mass';
+  return {
+    label: `${coat.name}, cost`,
+    value: held.value + rate.value * (perKg ? 1 : density.value) * apart.value,
+    quantity: 'pricePerArea',
+    formula: perKg ? '{held} + {rate} × {apart}' : '{held} + {rate} × {density} × {apart}',
+    inputs: perKg ? { held, rate, apart } : { held, rate, density, apart },
+    from: 'what its containers cost, and the parts bought apart by their share of a kilogram',
   };
 }
 

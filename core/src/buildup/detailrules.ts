@@ -26,6 +26,7 @@ export const SUNDRIES = {
   'elastomer strip': { name: 'Elastomer strip', quantity: 'length' },
   'plate fastener': { name: 'Fasteners with plates', quantity: 'count' },
   'head nail': { name: 'Nails for heads of courses', quantity: 'count' },
+  'temporary nail': { name: 'Temporary nails', quantity: 'count' },
   'lap primer': { name: 'Primer for laps over granules', quantity: 'mass' },
 } as const satisfies Record<string, { name: string; quantity: Quantity }>;
 export type SundryKey = keyof typeof SUNDRIES;
@@ -134,6 +135,7 @@ export const TYPICAL_SUNDRIES: readonly Sundry[] = [
   { key: 'elastomer strip', packs: [pack('roll-10', '10 m roll', 10, 48, 5)] },
   { key: 'plate fastener', packs: [pack('box-250', 'box of 250', 250, 110, 8)] },
   { key: 'head nail', packs: [pack('box-1000', 'box of 1,000', 1000, 24, 3)] },
+  { key: 'temporary nail', packs: [pack('box-250', 'box of 250', 250, 9, 1)] },
   { key: 'lap primer', packs: [pack('can-5', '5 kg can', 5, 38, 5.4)] },
   { key: 'backer rod', packs: [pack('coil-100', '100 m coil', 100, 24, 3)] },
   { key: 'bond breaker', packs: [pack('roll-50', '50 m roll', 50, 9, 0.6)] },

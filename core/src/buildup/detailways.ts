@@ -159,4 +159,9 @@ export function wayOfDetailProblems({ layers, detailWays }: Ways, field: string)
 
 /** Coats that keep to details and that no detail is made with. */
 export const unusedDetailCoats = ({ layers, detailWays }: Ways): Coat[] =>
-  layers.filter((l): l is Coat => isDetailCoat(l) && !(detailWays ?? []).some((w) => w.coatId === l.id));
+  layers.filter(
+    (l): l is Coat =>
+      isDetailCoat(l) &&
+      l.fillsFromFallPct === undefined &&
+      !(detailWays ?? []).some((w) => w.coatId === l.id),
+  );

@@ -1,7 +1,6 @@
 /** Films, coverage and weight of a build-up, each with its working. */
 import { type Figure, type Given } from '../figures/index.ts';
 import { allOver, isCoat, isSheet, type Coat, type Layer } from './layers.ts';
-import type { Container } from './numbers.ts';
 import { cited, densityGiven, dryFilm, laidRate, massRate } from './rates.ts';
 import type { BuildUp } from './schema.ts';
 
@@ -15,19 +14,13 @@ export function inBasis(coat: Coat, amount: number, from: 'mass' | 'volume', to:
   return from === 'mass' ? amount / coat.densityKgPerL.value : amount * coat.densityKgPerL.value;
 }
 
-/** Square metres that one container covers at the rate. */
-export function areaPerContainer(coat: Coat, container: Container): Figure {
-  const net = cited(
-    container.name,
-    { value: container.net, source: 'data sheet' },
-    container.basis === 'mass' ? 'mass' : 'volume',
-    'as on the label',
-  );
-  return areaCovered(coat, net, container.basis, `One ${container.name} covers`);
-}
-
 /** Square metres that an amount (kg or L) covers at the rate. */
-export function areaCovered(coat: Coat, net: Given, basis: 'mass' | 'volume', label: string): Figure {
+export function areaCovered(
+  coat: Coat,
+  net: Figure | Given,
+  basis: 'mass' | 'volume',
+  label: string,
+): Figure {
   const laid = laidRate(coat);
   const { rate } = laid;
   const head = { label, quantity: 'area', from: 'content over rate' } as const;

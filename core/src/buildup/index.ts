@@ -14,7 +14,6 @@ export {
 export {
   amountFor,
   areaCovered,
-  areaPerContainer,
   inBasis,
   litresOf,
   sumOf,
@@ -47,6 +46,16 @@ export {
   type Sheet,
   type WorkLayer,
 } from './layers.ts';
+export {
+  apartCost,
+  areaPerContainer,
+  boughtApart,
+  mixedFrom,
+  mixedLitres,
+  shareHeld,
+  shareOfPart,
+  type ApartPart,
+} from './apart.ts';
 export { batchDensity, batchOf, catalystAt, thickenerAt, type Batch, type MixedPart } from './mix.ts';
 export { notchFilm, notchOf } from './notch.ts';
 export {

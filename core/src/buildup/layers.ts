@@ -89,6 +89,8 @@ export const coatSchema = z
     role: z.enum(COAT_ROLES),
     /** What of the zone it covers; absent: all of it. */
     treats: z.enum(TREATS).optional(),
+    /** In a pocket: fills it in place of the membrane where the roof falls so much or more, per cent. */
+    fillsFromFallPct: sourced(z.number().gt(0).max(100)).optional(),
     rate: rateSchema,
     /** The film that a data sheet says the rate gives, to hold against what it does give. */
     says: z.strictObject({ wetFilmMm: above(200).optional(), dryFilmMm: above(200).optional() }).optional(),
@@ -217,6 +219,8 @@ export const sheetSchema = z.strictObject({
   reachMm,
   /** Heads of courses that run up the slope are nailed at this spacing. */
   headNailsMm: above(1000).optional(),
+  /** Nails that hold each length while its release film is drawn, and are pulled again. */
+  temporaryNails: sourced(z.number().int().min(1).max(40)).optional(),
   otherRolls,
   /** Lies unrolled before it is laid, minutes. */
   relaxMinutes: above(1440).optional(),

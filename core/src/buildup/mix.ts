@@ -29,7 +29,7 @@ const weightOfParts = (coat: Coat): number[] =>
  * @param batchKg mass of the whole batch, kg, above nothing
  * @returns undefined for a coat that is not mixed from parts
  */
-export function batchOf(coat: Coat, batchKg: Given): Batch | undefined {
+export function batchOf(coat: Coat, batchKg: Figure | Given): Batch | undefined {
   const { mix } = coat;
   if (!mix) return undefined;
   const weights = weightOfParts(coat);

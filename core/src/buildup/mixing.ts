@@ -28,6 +28,9 @@ export const mixSchema = z.strictObject({
         kind: z.enum(PART_KINDS),
         parts: z.number().gt(0).max(1000),
         densityKgPerL: sourced(z.number().min(0.1).max(8)),
+        /** Bought by itself in packs of so many kg; absent: it comes in the containers of the coat. */
+        packKg: sourced(z.number().gt(0).max(2000)).optional(),
+        packPrice: sourced(z.number().min(0).max(1e6)).optional(),
       }),
     )
     .min(2)

@@ -1,7 +1,8 @@
 /** What a build-up must be beyond the form of its document. */
 import { cureHours } from '../cure/index.ts';
 import { short, type Problem } from '../problems/index.ts';
-import { isCoat, type Coat, type Layer, type Pieces, type Sheet } from './layers.ts';
+import { isCoat, isDetailCoat, type Coat, type Layer, type Pieces, type Sheet } from './layers.ts';
+import { boughtApart } from './apart.ts';
 import type { BuildUp, BuildUpDoc } from './schema.ts';
 import { wayOfDetailProblems } from './detailways.ts';
 import { namedProblems, notKnown, wayProblems } from './references.ts';
@@ -86,6 +87,72 @@ function referenceProblems(layer: Layer, layers: readonly Layer[], field: string
   return problems;
 }
 
+/** What fills pockets on slopes fills nothing without curb parts, and is no film of the field. */
+function fillProblems({ layers }: BuildUp, coat: Coat, field: string): Problem[] {
+  if (coat.fillsFromFallPct === undefined) return [];
+  const at = {
+    kind: 'wrong',
+    field: `${field}/fillsFromFallPct`,
+    label: `${coat.name}, fills pockets`,
+  } as const;
+  if (!layers.some((l) => l.kind === 'pieces'))
+    return [{ ...at, actual: 'no curb parts', expected: 'curb parts in the same build-up, or nothing here' }];
+  if (!isDetailCoat(coat))
+    return [{ ...at, actual: 'a coat of the field', expected: 'a coat that keeps to details' }];
+  return [];
+}
+
+/** Only what has a release film is held while that is drawn. */
+const heldProblems = (sheet: Sheet, field: string): Problem[] =>
+  sheet.temporaryNails === undefined || sheet.bonding === 'self-adhered'
+    ? []
+    : [
+        {
+          kind: 'wrong',
+          field: `${field}/temporaryNails`,
+          label: `${sheet.name}, temporary nails`,
+          actual: sheet.bonding,
+          expected: 'a self-adhered sheet, or nothing here: others have no film to draw',
+        },
+      ];
+
+/** A kit that is never split holds all of its parts; a price is that of a pack; something is left for the containers. */
+function apartProblems(coat: Coat, field: string): Problem[] {
+  const parts = coat.mix?.parts ?? [];
+  const apart = boughtApart(coat);
+  const at = { kind: 'wrong', field: `${field}/mix` } as const;
+  return [
+    ...parts
+      .filter((p) => p.packPrice && !p.packKg)
+      .map((p) => ({
+        ...at,
+        label: `${coat.name}, ${p.name}`,
+        actual: 'the price of a pack without its size',
+        expected: 'how much is in a pack, or no price: it comes in the containers of the coat',
+      })),
+    ...(apart.length > 0 && apart.length === parts.length
+      ? [
+          {
+            ...at,
+            label: `${coat.name}, mix`,
+            actual: 'every part bought apart',
+            expected: 'at least one part in the containers of the coat',
+          },
+        ]
+      : []),
+    ...(apart.length > 0 && coat.mix?.split === 'never'
+      ? [
+          {
+            ...at,
+            label: `${coat.name}, mix`,
+            actual: 'parts bought apart from a kit that is never split',
+            expected: 'a kit with all of its parts, or parts that are weighed out',
+          },
+        ]
+      : []),
+  ];
+}
+
 function tableProblems(coat: Coat, field: string): Problem[] {
   const problems: Problem[] = [];
   const rows = coat.catalyst?.points ?? [];
@@ -158,9 +225,15 @@ export function buildUpProblems(buildUp: BuildUp, field = 'buildUp'): Problem[] 
       });
     }
     ids.add(layer.id);
-    if (isCoat(layer)) problems.push(...tableProblems(layer, at));
+    if (isCoat(layer))
+      problems.push(
+        ...tableProblems(layer, at),
+        ...fillProblems(buildUp, layer, at),
+        ...apartProblems(layer, at),
+      );
     if (layer.kind === 'coat' || layer.kind === 'sheet' || layer.kind === 'pieces')
       problems.push(...limitProblems(layer, at));
+    if (layer.kind === 'sheet') problems.push(...heldProblems(layer, at));
     if (isCoat(layer)) problems.push(...windowProblems(layer, at));
     problems.push(...referenceProblems(layer, buildUp.layers, at));
   });

@@ -11,5 +11,12 @@ export {
   type Suits,
 } from './rank.ts';
 export { schedule, type Laid, type Pace, type Schedule } from './schedule.ts';
-export { conditionsOf, pondsOn, readinessByFamily, slopeOf, type ConditionFound } from './situation.ts';
+export {
+  conditionsOf,
+  fallOf,
+  pondsOn,
+  readinessByFamily,
+  slopeOf,
+  type ConditionFound,
+} from './situation.ts';
 export { upkeepOver, UPKEEP_YEARS, type Upkeep } from './upkeep.ts';

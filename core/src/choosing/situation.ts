@@ -2,7 +2,7 @@
 import type { ZoneCondition } from '../buildup/index.ts';
 import type { RoofLevels } from '../falls/index.ts';
 import { SUBSTRATES, type FamilyKey } from '../family/index.ts';
-import { given, words, type Part } from '../figures/index.ts';
+import { given, words, type Given, type Part } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { familiesFor, type Readiness } from '../readiness/index.ts';
 import type { Survey, Zone } from '../survey/index.ts';
@@ -19,21 +19,24 @@ const ABSORBENT = ['screed', 'boards', 'foam'] as const;
 export const slopeOf = (zone: Zone, falls: RoofLevels | undefined): number | undefined =>
   falls ? falls.meanFall.value : zone.fallPct;
 
+/** The same with where it comes from. */
+export function fallOf(zone: Zone, falls: RoofLevels | undefined): Given | undefined {
+  const pct = slopeOf(zone, falls);
+  if (pct === undefined) return undefined;
+  return falls
+    ? given('fall', pct, 'fall', 'measured', 'from the levels')
+    : given('fall', pct, 'fall', 'assumed', 'as typed');
+}
+
 /**
  * Conditions of a zone that ask for other rates than the field's, each with what it is found from.
  * @param wheels whether wheels go on it: a steep driven zone is a ramp
  */
 export function conditionsOf(zone: Zone, falls: RoofLevels | undefined, wheels: boolean): ConditionFound[] {
   const found: ConditionFound[] = [];
-  const fall = slopeOf(zone, falls);
-  if (fall !== undefined) {
-    const slope = given(
-      'fall',
-      fall,
-      'fall',
-      falls ? 'measured' : 'assumed',
-      falls ? 'from the levels' : 'as typed',
-    );
+  const slope = fallOf(zone, falls);
+  if (slope) {
+    const fall = slope.value;
     if (fall >= COMMON.slopeFrom.value) {
       const from = COMMON.slopeFrom;
       found.push({ condition: 'slope', says: words`the fall is ${slope}, a slope from ${from}` });

@@ -171,6 +171,7 @@ export function courseSteps(sheet: Sheet, layers: readonly Layer[] = [sheet]): r
   const ready = lowest && !isCoat(lowest) ? onPly : onPrimer;
   const relax: Given | undefined =
     sheet.relaxMinutes && cited('unrolled before', sheet.relaxMinutes, 'minutes');
+  const nails = sheet.temporaryNails && cited('temporary nails a length', sheet.temporaryNails, 'count');
   const side = cited('side lap', sheet.sideLapMm, 'lap');
   const end = cited('end lap', sheet.endLapMm, 'lap');
   return [
@@ -179,6 +180,11 @@ export function courseSteps(sheet: Sheet, layers: readonly Layer[] = [sheet]): r
       : words`Unroll and cut to length; leave it flat until it no longer curls.`,
     words`Begin at the low edge; side laps ${side}, end laps ${end}, so that water runs off them.`,
     [ready],
+    ...(nails
+      ? [
+          words`Hold each length at its head with ${nails} temporary nails, where the next lap covers their holes, while the film is drawn. Pull them once it sticks.`,
+        ]
+      : []),
     ...lay.map((says) => [says]),
     ...seamSteps(sheet),
     ...(sheet.granuleLaps === '' ? [] : [[`Laps over granules: ${sheet.granuleLaps}.`]]),

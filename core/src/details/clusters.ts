@@ -1,6 +1,6 @@
 /** A pipe cluster as a pocket: which curb parts, what is primed, what is poured, and the wait before filling. */
-import { amountFor, cited, isCoat, wetFilm, type BuildUp, type Pieces } from '../buildup/index.ts';
-import { given, words, type Figure } from '../figures/index.ts';
+import { amountFor, cited, isCoat, wetFilm, type BuildUp, type Coat, type Pieces } from '../buildup/index.ts';
+import { given, words, type Figure, type Given } from '../figures/index.ts';
 import { fail, ok, type Result } from '../problems/index.ts';
 import type { Detail } from './find.ts';
 import { sundry, type MaterialUse } from './uses.ts';
@@ -74,13 +74,50 @@ function curbSealant(curb: Curb, pieces: Pieces, number: number): Figure {
 }
 
 /**
+ * What a pocket is filled with: what runs level by itself runs out of it on a slope, so there it may be another coat.
+ * @param fall of the roof; undefined where nobody said
+ */
+export function fillOf(pocket: BuildUp, fall: Given | undefined): Coat | undefined {
+  const coats = pocket.layers.filter(isCoat);
+  const steep = coats
+    .filter(
+      (c) => fall !== undefined && c.fillsFromFallPct !== undefined && fall.value >= c.fillsFromFallPct.value,
+    )
+    .sort((a, b) => (b.fillsFromFallPct?.value ?? 0) - (a.fillsFromFallPct?.value ?? 0));
+  return steep[0] ?? coats.find((c) => c.role === 'membrane' && c.fillsFromFallPct === undefined);
+}
+
+/** Why it is that one, or that nobody can tell. */
+function whyFilled(pocket: BuildUp, fill: Coat, fall: Given | undefined): Step[] {
+  const from = (c: Coat): Given | undefined =>
+    c.fillsFromFallPct && cited('fall', c.fillsFromFallPct, 'fall');
+  const own = from(fill);
+  if (own && fall)
+    return [
+      {
+        says: words`The roof falls ${fall}: from ${own} on it is filled with ${fill.name.toLowerCase()}, which stays where it is put.`,
+      },
+    ];
+  const other = pocket.layers.filter(isCoat).find((c) => c.fillsFromFallPct);
+  const least = other && from(other);
+  return other && least && !fall
+    ? [
+        {
+          says: words`How much the roof falls is not known. From ${least} on it is filled with ${other.name.toLowerCase()}: measure before anything is mixed.`,
+        },
+      ]
+    : [];
+}
+
+/**
  * @param pocket the pocket's build-up, resolved
+ * @param fall of the roof; undefined where nobody said
  * @returns a problem when it has no curb parts, or they do not close round the cluster
  */
-export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
+export function pocketOf(detail: Detail, pocket: BuildUp, fall: Given | undefined): Result<Pocket> {
   const label = `${detail.zoneName}, ${detail.where}`;
   const pieces = pocket.layers.find((l) => l.kind === 'pieces');
-  const fill = pocket.layers.filter(isCoat).find((c) => c.role === 'membrane');
+  const fill = fillOf(pocket, fall);
   if (!pieces || !fill) {
     return fail({
       kind: 'missing',
@@ -169,6 +206,7 @@ export function pocketOf(detail: Detail, pocket: BuildUp): Result<Pocket> {
         says: words`Skin of primer inside the curb and ${cited('above', pieces.skinAboveMm, 'lap')} up each pipe over it.`,
         hold: 'no gap at the foot',
       },
+      ...whyFilled(pocket, fill, fall),
       large
         ? {
             says: words`A skin of sealer first; then wait, because the fill pushes outward.`,

@@ -5,14 +5,16 @@ import {
   isWorkLayer,
   resolve,
   shippedPocket,
+  sumOf,
   type BuildUp,
   type BuildUpDoc,
   type DetailRules,
   type Layer,
   type DetailKind,
 } from '../buildup/index.ts';
-import type { Figure } from '../figures/index.ts';
-import { sumOf } from '../buildup/index.ts';
+import { fallOf } from '../choosing/index.ts';
+import { knownRoofLevelsOf } from '../falls/index.ts';
+import type { Figure, Given } from '../figures/index.ts';
 import { Kept, Names } from '../keeping/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
@@ -97,10 +99,15 @@ const closedByCourses = (kind: DetailKind, { layers }: BuildUp): boolean =>
   layers.some((l) => l.kind === 'sheet' || (l.kind === 'fabric' && l.where !== 'details'));
 
 /** One detail, made: its pieces, material, steps and time. */
-function workOf(detail: Detail, buildUp: BuildUp, rules: DetailRules, pocket: BuildUp): DetailWork {
+function workOf(
+  detail: Detail,
+  buildUp: BuildUp,
+  rules: DetailRules,
+  { pocket, fall }: { readonly pocket: BuildUp; readonly fall: () => Given | undefined },
+): DetailWork {
   const how = madeFor(detail.kind, buildUp, rules);
   if (detail.kind === 'pipe-cluster') {
-    const made = pocketOf(detail, pocket);
+    const made = pocketOf(detail, pocket, fall());
     return {
       detail,
       pieces: [],
@@ -155,7 +162,8 @@ function detailsOfZone(zone: Zone, buildUp: BuildUp, pocket: BuildUp): ZoneDetai
   if (!q.ok) return q.problems;
   const rules = detailRulesOf(buildUp);
   const roll = rollOf(buildUp.layers, rules);
-  const work = findDetails(zone, q.value, buildUp).map((d) => workOf(d, buildUp, rules, pocket));
+  const at = { pocket, fall: () => fallOf(zone, knownRoofLevelsOf(zone)) };
+  const work = findDetails(zone, q.value, buildUp).map((d) => workOf(d, buildUp, rules, at));
   return {
     zone,
     buildUp,

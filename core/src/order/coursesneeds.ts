@@ -9,11 +9,12 @@ import {
   type Stick,
   type StockOf,
 } from '../courses/index.ts';
-import { detailRulesOf, isSheet, type BuildUp, type BuildUpDoc } from '../buildup/index.ts';
+import { isSheet, type BuildUp, type BuildUpDoc } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
 import type { Zone, Zones } from '../survey/index.ts';
-import { itemOfLayer, itemOfSundry } from './items.ts';
+import { itemOfLayer } from './items.ts';
 import type { Part } from './parts.ts';
+import { sundryPart } from './sundrypart.ts';
 import type { OrderDoc } from './schema.ts';
 
 /** Shorter left-overs in the store are not cut for courses, m. */
@@ -140,19 +141,7 @@ function fastened(
   counted: readonly Figure[],
 ): Part[] {
   const amount = counted.at(-1);
-  if (!amount) return [];
-  return [
-    {
-      item: itemOfSundry(key, detailRulesOf(buildUp), buildUp.currency),
-      layer: undefined,
-      buildUp,
-      zoneId: zone.id,
-      zoneName: zone.name,
-      of: 'details',
-      sprayed: false,
-      amount,
-    },
-  ];
+  return amount ? [sundryPart(key, zone, buildUp, amount)] : [];
 }
 
 /** Fasteners of boards that are fixed. */

@@ -5,6 +5,7 @@ import {
   rolledSize,
   SUNDRIES,
   TYPICAL_SUNDRIES,
+  type ApartPart,
   type BuildUp,
   type Coat,
   type DetailRules,
@@ -145,8 +146,26 @@ export function itemOfLayer(buildUp: BuildUp, layer: Exclude<Layer, Pieces>): It
   };
 }
 
+/** A part of a mix that is bought by itself: one line wherever it goes, as long as its packs are alike. */
+export function itemOfMixPart({ name, packKg, packPrice }: ApartPart, mixed: Item): Item {
+  const pack = `${packKg.value} kg pack`;
+  return {
+    key: `mixed in/${name.toLowerCase()}/${pack}`,
+    name,
+    kind: mixed.kind,
+    waste: mixed.waste,
+    quantity: 'mass',
+    packs: [{ id: 'pack', name: pack, net: packKg.value, massKg: packKg.value, price: packPrice }],
+    hazards: [],
+    shelfLifeMonths: undefined,
+    openedDays: undefined,
+    currency: mixed.currency,
+  };
+}
+
 const LATER: readonly SundryKey[] = [
   'head nail',
+  'temporary nail',
   'board fastener',
   'lap primer',
   'plate fastener',

@@ -5,6 +5,7 @@ import { given, type Figure, type Given } from '../figures/index.ts';
 import { inQuantity } from './amounts.ts';
 import { itemOfLayer, itemOfSundry } from './items.ts';
 import type { Part } from './parts.ts';
+import { sundryPart } from './sundrypart.ts';
 import type { OrderDoc } from './schema.ts';
 
 /** How many of a material's pieces lie in one layer of one zone. */
@@ -49,22 +50,39 @@ export function headNailParts(plan: MaterialPlan): Part[] {
       };
     });
     return [
-      {
-        item: itemOfSundry('head nail', detailRulesOf(l.buildUp), l.buildUp.currency),
-        layer: undefined,
-        buildUp: l.buildUp,
-        zoneId: l.zone.id,
-        zoneName: l.zone.name,
-        of: 'details',
-        sprayed: false,
-        amount: sumOf(
+      sundryPart(
+        'head nail',
+        l.zone,
+        l.buildUp,
+        sumOf(
           `${l.zone.name}, nails for heads of ${layer.name.toLowerCase()}`,
           'count',
           counted,
           'every head of the courses that run up the slope',
         ),
-      },
+      ),
     ];
+  });
+}
+
+/** Nails that hold lengths of a sheet while its film is drawn; none is used twice. */
+export function temporaryNailParts(plan: MaterialPlan): Part[] {
+  const { layer, layouts } = plan.material;
+  if (layer.kind !== 'sheet' || layer.temporaryNails === undefined) return [];
+  const each = cited('nails a length', layer.temporaryNails, 'count');
+  return layouts.flatMap((l): Part[] => {
+    const pieces = plan.pieces.filter((p) => p.zoneId === l.zone.id && p.layerId === l.rolled.layer.id);
+    if (pieces.length === 0) return [];
+    const lengths = given('lengths', pieces.length, 'count', 'definition', 'by the courses');
+    const amount: Figure = {
+      label: `${l.zone.name}, temporary nails for ${layer.name.toLowerCase()}`,
+      value: lengths.value * each.value,
+      quantity: 'count',
+      formula: '{lengths} × {each}',
+      inputs: { lengths, each },
+      from: 'each length held while its film is drawn; what was pulled is not used again',
+    };
+    return [sundryPart('temporary nail', l.zone, l.buildUp, amount)];
   });
 }
 

@@ -28,7 +28,7 @@ import { inQuantity } from './amounts.ts';
 import { boardPart, coursesParts, fastenerParts, fixingParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
 import { detailParts, Items, productsOf } from './detailneeds.ts';
-import { headNailParts, lapPrimerParts, lapResinParts } from './lapneeds.ts';
+import { headNailParts, lapPrimerParts, lapResinParts, temporaryNailParts } from './lapneeds.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
 import { slopeOf, stepsOf } from './supplies/ground.ts';
@@ -226,6 +226,7 @@ export function needs(
       ...coursesParts(plan, areaPct),
       ...lapPrimerParts(plan, order),
       ...headNailParts(plan),
+      ...temporaryNailParts(plan),
       ...lapResinParts(plan, areaPct),
     );
   for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));

@@ -1,8 +1,10 @@
 /** Was it enough? Film from consumption against film from readings, and the verdict by the build-up's rule. */
 import {
   litresOf,
+  mixedLitres,
   mostOf,
   owedFilm,
+  shareHeld,
   wetFilm,
   type BuildUp,
   type Coat,
@@ -64,10 +66,10 @@ function usedFigure(coat: Coat, entry: CoatEntry): Figure {
     );
     const net = given(
       container.name,
-      litresOf(coat, container.basis, container.net),
+      mixedLitres(coat, container),
       'volume',
       'data sheet',
-      `${container.net} ${container.basis === 'mass' ? 'kg' : 'L'} as on the label`,
+      `${container.net} ${container.basis === 'mass' ? 'kg' : 'L'} as on the label${shareHeld(coat, container.basis) ? ', and what is mixed in' : ''}`,
     );
     inputs[`count${i + 1}`] = count;
     inputs[`net${i + 1}`] = net;

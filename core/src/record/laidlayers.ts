@@ -3,7 +3,7 @@ import {
   findBuildUp,
   isCoat,
   isWorkLayer,
-  litresOf,
+  mixedLitres,
   type BuildUpDoc,
   type Coat,
   type Layer,
@@ -34,7 +34,7 @@ export function layerLaid(
 export const openedLitres = (coat: Coat, entry: Pick<CoatEntry, 'containers'>): number =>
   entry.containers.reduce((sum, c) => {
     const container = coat.containers.find((k) => k.id === c.containerId);
-    return container ? sum + c.opened * litresOf(coat, container.basis, container.net) : sum;
+    return container ? sum + c.opened * mixedLitres(coat, container) : sum;
   }, 0);
 
 /** Depths of the gauge of a coat; none where it names a gauge of one's own without its teeth. */

@@ -1,5 +1,13 @@
 /** What a coat takes over several bays, and how many containers that opens. */
-import { amountFor, inBasis, laidRate, sumOf, type Coat, type Container } from '../buildup/index.ts';
+import {
+  amountFor,
+  inBasis,
+  laidRate,
+  mixedFrom,
+  sumOf,
+  type Coat,
+  type Container,
+} from '../buildup/index.ts';
 import type { Figure } from '../figures/index.ts';
 import { TOLERANCE } from '../units/index.ts';
 import type { Bay } from './schema.ts';
@@ -22,6 +30,6 @@ export function coatNeed(coat: Coat, bays: readonly Bay[], place: BayPlace): Fig
 /** Whole containers of one size that hold an amount of the coat; at least one. */
 export function containersFor(coat: Coat, container: Container, need: Figure): number {
   const basis = need.quantity === 'mass' ? 'mass' : 'volume';
-  const each = inBasis(coat, container.net, container.basis, basis);
+  const each = inBasis(coat, mixedFrom(coat, container).value, container.basis, basis);
   return Math.max(1, Math.ceil((need.value / each) * (1 - TOLERANCE.relative)));
 }

@@ -2,7 +2,17 @@
  * What a repair takes: its places made larger by the overlap all round, layer by layer, down to containers. A place is taken
  * for a square; long narrow ones take more, which the sentence says.
  */
-import { cited, inBasis, laidRate, rolledSize, type BuildUp, type Layer } from '../buildup/index.ts';
+import {
+  boughtApart,
+  cited,
+  inBasis,
+  laidRate,
+  mixedFrom,
+  rolledSize,
+  shareOfPart,
+  type BuildUp,
+  type Layer,
+} from '../buildup/index.ts';
 import { given, type Figure, type Given } from '../figures/index.ts';
 import { chooseContainers } from '../order/index.ts';
 import type { Practice } from '../practice/index.ts';
@@ -48,9 +58,20 @@ function amountOf(layer: Layer, area: Figure): Pick<RepairLine, 'amount' | 'boug
         basis === 'mass' ? 'mass' : 'volume',
         'area by rate; nothing for waste',
       );
-      const sizes = layer.containers.map((c) => ({ ...c, net: inBasis(layer, c.net, c.basis, basis) }));
+      const sizes = layer.containers.map((c) => ({
+        ...c,
+        net: inBasis(layer, mixedFrom(layer, c).value, c.basis, basis),
+      }));
       const { picks } = chooseContainers(amount.value, sizes);
-      return { amount, bought: picks.map((p) => ({ name: p.container.name, count: p.count })) };
+      const kg = inBasis(layer, amount.value, basis, 'mass');
+      const apart = boughtApart(layer).map((p) => ({
+        name: `${p.packKg.value} kg pack of ${p.name.toLowerCase()}`,
+        count: Math.ceil((kg * shareOfPart(layer, p.id).value) / p.packKg.value),
+      }));
+      return {
+        amount,
+        bought: [...picks.map((p) => ({ name: p.container.name, count: p.count })), ...apart],
+      };
     }
     case 'broadcast': {
       const rate = cited(`${layer.name}, thrown`, layer.thrownKgPerM2, 'rateMass');

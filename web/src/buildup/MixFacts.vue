@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** A batch of a mixed coat: what goes in, what it yields, what it covers at the rate. */
 import { computed } from 'vue';
-import { areaCovered, batchOf, cited, type Coat } from '@lentum/core/buildup';
-import { given } from '@lentum/core/figures';
+import { areaCovered, batchOf, cited, mixedFrom, type Coat } from '@lentum/core/buildup';
 import FigureText from '../shared/FigureText.vue';
 
 const props = defineProps<{ coat: Coat }>();
@@ -11,7 +10,7 @@ const batchKg = computed(() => {
   const { largestMixKg, containers } = props.coat;
   if (largestMixKg) return cited('largest mix', largestMixKg, 'mass');
   const kit = containers.find((c) => c.basis === 'mass');
-  return kit && given(kit.name, kit.net, 'mass', 'data sheet', 'as on the label');
+  return kit && mixedFrom(props.coat, kit);
 });
 const batch = computed(() => batchKg.value && batchOf(props.coat, batchKg.value));
 const covers = computed(

@@ -89,6 +89,8 @@ export const LAYER_TABLES: readonly LayerTable[] = [
       { key: 'kind', name: 'Kind', form: 'choice', options: PART_KINDS },
       { key: 'parts', name: 'Parts', form: 'number', quantity: 'number' },
       { key: 'densityKgPerL', name: 'Density', form: 'sourced', quantity: 'density' },
+      { key: 'packKg', name: 'Bought apart, a pack', form: 'sourced', quantity: 'mass', optional: true },
+      { key: 'packPrice', name: 'Price of a pack', form: 'sourced', quantity: 'price', optional: true },
     ],
     rows: ofCoat((c) => c.mix?.parts),
     fresh: (_, from) => ({

@@ -22,6 +22,9 @@ const { say } = useUnits();
 const drawn = (line: OrderLine): number => line.drawn.reduce((sum, d) => sum + d.amount, 0);
 /** Where a line was not chosen by the order's aim. */
 const BY_AIM = { 'least left over': 'by what is left over', 'least cost': 'by cost' } as const;
+/** Whoever sees no prices is not told by cost. */
+const saysAim = ({ buy, chosenBy }: OrderLine): boolean =>
+  buy.picks.length > 0 && chosenBy !== props.aim && (job.seesPrices || chosenBy !== 'least cost');
 const hasStock = computed(() => props.group.lines.some((l) => l.drawn.length > 0));
 const columns = computed(() => 8 + (hasStock.value ? 1 : 0) + (job.seesPrices ? 1 : 0));
 /** Layers under a product that is not one of them. */
@@ -68,9 +71,7 @@ const layersOf = (line: OrderLine): string =>
             </td>
             <td>
               <strong>{{ picksWords(line.buy.picks) || (line.need.value > 0 ? '–' : 'nothing') }}</strong>
-              <span v-if="line.buy.picks.length > 0 && line.chosenBy !== aim" class="quiet under">{{
-                BY_AIM[line.chosenBy]
-              }}</span>
+              <span v-if="saysAim(line)" class="quiet under">{{ BY_AIM[line.chosenBy] }}</span>
             </td>
             <td class="num">{{ line.buy.picks.length > 0 ? say(line.buy.leftOver, line.quantity) : '' }}</td>
             <td class="quiet">

@@ -88,6 +88,7 @@ const caps = (bonding: 'self-adhered' | 'torched', note: string, price: number) 
       more: {
         edges: 'one bare',
         ...CAP_OVER,
+        ...(bonding === 'torched' ? {} : { temporaryNails: typical(3) }),
         only: { choice: 'offset', option },
         product: { hazards: bonding === 'torched' ? TORCH_HAZARDS : ['heavy'], cautions: [] },
         granuleLaps:

@@ -1,22 +1,23 @@
 /** What a coat is mixed with on site: catalyst by the season, thickener by the slope. */
-import { batchOf, catalystAt, cited, isCoat, thickenerAt, type Coat } from '../../buildup/index.ts';
-import { given, type Figure, type Given } from '../../figures/index.ts';
+import {
+  boughtApart,
+  catalystAt,
+  cited,
+  isCoat,
+  shareHeld,
+  shareOfPart,
+  thickenerAt,
+  type ApartPart,
+  type Coat,
+} from '../../buildup/index.ts';
+import type { Figure, Given } from '../../figures/index.ts';
 import type { Problem } from '../../problems/index.ts';
 import type { Zone } from '../../survey/index.ts';
 import { inQuantity } from '../amounts.ts';
 import type { Part } from '../parts.ts';
+import { itemOfMixPart } from '../items.ts';
 import { itemOfSupply } from './kinds.ts';
 import type { SupplyRates } from './rates.ts';
-
-type MixPart = NonNullable<Coat['mix']>['parts'][number];
-
-/** Share of a mix by mass. */
-function shareOf(coat: Coat, part: MixPart): Given {
-  const batch = batchOf(coat, given('batch', 1, 'mass', 'definition'));
-  const mine = batch?.parts.find((p) => p.id === part.id);
-  const value = batch && mine ? mine.mass.value / batch.mass.value : 0;
-  return given(`share of ${part.name.toLowerCase()}`, value, 'fraction', coat.mix?.source ?? 'typical');
-}
 
 /** Polyester takes its peroxide as a liquid, methacrylate as a powder. */
 const LIQUID_CATALYST = 'polyester resin';
@@ -40,7 +41,7 @@ function catalystOver(coat: Coat, rates: SupplyRates): Given | Problem | undefin
 function resinIn(coat: Coat, mixed: Figure): Figure {
   const resin = coat.mix?.parts.find((p) => p.kind === 'resin');
   if (!resin) return mixed;
-  const share = shareOf(coat, resin);
+  const share = shareOfPart(coat, resin.id);
   return {
     label: `${mixed.label}, resin`,
     value: mixed.value * share.value,
@@ -68,6 +69,42 @@ export interface Mixed {
   readonly problems: { readonly zone: Zone; readonly problem: Problem }[];
 }
 
+/** Of a coat, what its containers hold. */
+function inContainers(part: Part, coat: Coat): Part {
+  const held = shareHeld(coat, part.item.quantity === 'mass' ? 'mass' : 'volume');
+  if (!held) return part;
+  const { amount } = part;
+  return {
+    ...part,
+    amount: {
+      label: amount.label,
+      value: amount.value * held.value,
+      quantity: amount.quantity,
+      formula: '{amount} × {held}',
+      inputs: { amount, held },
+      from: 'without the parts of the mix that are bought apart',
+    },
+  };
+}
+
+/** A part of a mix that is bought by itself. */
+function apartPart(part: Part, coat: Coat, of: ApartPart, mixed: Figure): Part {
+  const share = shareOfPart(coat, of.id);
+  return {
+    ...part,
+    layer: undefined,
+    item: itemOfMixPart(of, part.item),
+    amount: {
+      label: `${part.amount.label}, ${of.name.toLowerCase()}`,
+      value: mixed.value * share.value,
+      quantity: 'mass',
+      formula: '{mixed} × {share}',
+      inputs: { mixed, share },
+      from: 'its share of the mix by mass',
+    },
+  };
+}
+
 /**
  * Parts of coats with what is mixed into them on site.
  * @param slopeOf fall of a zone, per cent, where it is known
@@ -83,10 +120,13 @@ export function withMixes(
   const said = new Set<string>();
   for (const part of parts) {
     const coat = part.layer;
-    made.push(part);
-    if (!coat || !isCoat(coat)) continue;
+    if (!coat || !isCoat(coat)) {
+      made.push(part);
+      continue;
+    }
     const zone = zones.get(part.zoneId);
     const mixed = inQuantity(part.amount, coat, 'mass');
+    made.push(inContainers(part, coat), ...boughtApart(coat).map((p) => apartPart(part, coat, p, mixed)));
     const pct = catalystOver(coat, rates);
     if (pct && 'kind' in pct) {
       const key = `${part.zoneId}/${coat.id}`;
