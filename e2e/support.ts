@@ -133,7 +133,11 @@ export async function downloaded(
   page: Page,
   act: () => Promise<unknown>,
 ): Promise<{ name: string; text: string }> {
-  const [file] = await Promise.all([page.waitForEvent('download'), act()]);
+  const coming = page.waitForEvent('download', { timeout: 60_000 });
+  // Where the act itself fails, that is what is told.
+  coming.catch(() => undefined);
+  await act();
+  const file = await coming;
   return { name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') };
 }
 
