@@ -81,7 +81,14 @@ export class Turns {
     return job?.state === 'active' ? 'working' : 'over';
   }
 
-  /** What is worked on is put back. */
+  /** No further turn is taken here; what is worked on goes on. */
+  async takeNoMore(): Promise<void> {
+    if (this.worker === undefined) return;
+    await this.boss.offWork({ id: this.worker });
+    this.worker = undefined;
+  }
+
+  /** What is still worked on after a second fails, and is tried once more. */
   stop(): Promise<void> {
     return this.boss.stop({ graceful: true, close: false, timeout: 1000 });
   }

@@ -12,6 +12,10 @@ export const TASKS_SQL = {
   begin: `
     UPDATE task SET share = 0, doing = '', begun = begun + 1
     WHERE id = $1 AND finished_at IS NULL RETURNING begun`,
+  /** A server that ends puts it back: that it was begun does not count. Nothing where it is over. */
+  putBack: `
+    UPDATE task SET share = 0, doing = '', begun = greatest(begun - 1, 0), turn_id = $2
+    WHERE id = $1 AND finished_at IS NULL RETURNING id`,
   clear: `DELETE FROM task_piece WHERE task_id = $1 AND of = 'made'`,
   finish: `
     UPDATE task SET share = 1, doing = '', answer = $2, file_name = $3, media_type = $4, finished_at = now()

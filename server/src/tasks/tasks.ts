@@ -1,6 +1,8 @@
 /** Tasks, worked through one after the other: told how far they are, given up where they are taken back. */
+import { randomUUID } from 'node:crypto';
 import type { Writable } from 'node:stream';
 import { finished } from 'node:stream/promises';
+import { setTimeout as wait } from 'node:timers/promises';
 import { askingUntil } from '../compute/threads.ts';
 import { poolOfTenant, type Pool } from '../db/pool.ts';
 import type { Replica } from '../db/replica.ts';
@@ -16,6 +18,8 @@ import { fileOf, piecesOf, readTask, type Task, type TaskProblem } from './store
 const DEADLINE_MS = 240_000;
 /** So often a server looks whether what it works on was taken back elsewhere. */
 const LOOK_MS = 1000;
+/** What is worked on has so long to put itself back when its server ends. */
+const PUT_BACK_MS = 1000;
 
 class TakenBack extends Error {}
 
@@ -34,6 +38,8 @@ export class Tasks {
   private readonly turns: Turns;
   /** What is worked on here. */
   private readonly running = new Map<string, AbortController>();
+  private readonly works = new Set<Promise<void>>();
+  private stopping = false;
   /** Called when work on a task begins here or ends. */
   changed: () => void = () => undefined;
 
@@ -48,7 +54,7 @@ export class Tasks {
 
   /** @param works whether this server does tasks, or only puts them in line for those that do */
   start(works = true): Promise<void> {
-    return this.turns.start(works ? (id, tenant) => this.work(id, tenant) : undefined);
+    return this.turns.start(works ? (id, tenant) => this.take(id, tenant) : undefined);
   }
 
   /** What is worked on here. */
@@ -56,8 +62,12 @@ export class Tasks {
     return [...this.running.keys()];
   }
 
+  /** Puts back what is worked on here, for another server or a later start. That it was begun does not count as a try. */
   async stop(): Promise<void> {
+    this.stopping = true;
+    await this.turns.takeNoMore();
     for (const controller of this.running.values()) controller.abort();
+    await Promise.race([Promise.allSettled(this.works), wait(PUT_BACK_MS)]);
     await this.turns.stop();
   }
 
@@ -66,14 +76,31 @@ export class Tasks {
     return new FirmTasks(pool, this.turns, (id) => this.running.get(id)?.abort());
   }
 
-  private async work(id: string, tenant?: number): Promise<void> {
+  private async take(id: string, tenant?: number): Promise<void> {
     const pool = tenant === undefined ? this.pool : poolOfTenant(this.pool, tenant);
+    const work = this.work(pool, id);
+    this.works.add(work);
+    try {
+      await work;
+    } finally {
+      this.works.delete(work);
+    }
+  }
+
+  private async putBack(pool: Pool, id: string): Promise<void> {
+    const turnId = randomUUID();
+    const { rowCount } = await pool.query(TASKS_SQL.putBack, [id, turnId]);
+    if (rowCount === 1) await this.turns.put(turnId, id, pool.tenant);
+  }
+
+  private async work(pool: Pool, id: string): Promise<void> {
     const begun = (await pool.query<{ begun: number }>(TASKS_SQL.begin, [id])).rows[0]?.begun;
     const task = begun === undefined ? undefined : await readTask(pool, id);
     // Taken back before its turn.
     if (!task || begun === undefined) return;
     const controller = new AbortController();
     this.running.set(id, controller);
+    if (this.stopping) controller.abort();
     this.changed();
     const looking = setInterval(() => void look(pool, id, controller), LOOK_MS);
     try {
@@ -82,6 +109,10 @@ export class Tasks {
     } catch (error) {
       const now = await readTask(pool, id);
       if (error instanceof TakenBack || now?.cancelled) return;
+      if (this.stopping) {
+        await this.putBack(pool, id);
+        return;
+      }
       // What is wrong with what was asked is as wrong the next time.
       const final = error instanceof HttpProblem && error.status < 500 && error.status !== 499;
       if (!final && begun <= RETRIES) throw error;
