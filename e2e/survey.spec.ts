@@ -350,3 +350,24 @@ test('name, place and units of a job can be changed at any time', async ({ page 
   await page.reload();
   await expect(page.getByText('Length, ft')).toBeVisible();
 });
+
+test('a part of the program that cannot be fetched is told to whoever asked for it', async ({ page }) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/survey?zone=terrace`);
+  const exportPlan = async (): Promise<void> => {
+    await page.getByRole('button', { name: 'Export' }).click();
+    await page.getByRole('menuitem', { name: 'Plan as DXF' }).click();
+  };
+  const told = page.getByRole('alert').filter({ hasText: 'A part of the program could not be fetched' });
+  await page.route('**/*.js', (route) => route.abort());
+  await exportPlan();
+  await expect(told).toBeVisible();
+  await told.getByRole('button').click();
+  await expect(told).toHaveCount(0);
+  // A page whose parts are not here, too: nothing is opened, and nothing is silent.
+  await page.getByRole('link', { name: /^8 / }).click();
+  await expect(told).toBeVisible();
+  await page.unroute('**/*.js');
+  const { name } = await downloaded(page, exportPlan);
+  expect(name).toBe('velmora-ferry-terminal.dxf');
+});

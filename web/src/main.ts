@@ -8,11 +8,13 @@ import './frame/base.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import AppFrame from './frame/AppFrame.vue';
+import { tellOfMissingParts } from './frame/missingpart.ts';
 import { keepApplication } from './frame/newversion.ts';
 import { router } from './frame/router.ts';
 import { sendWaiting } from './app/sendwaiting.ts';
 import { readSession } from './app/session.ts';
 
+tellOfMissingParts();
 createApp(AppFrame).use(createPinia()).use(router).mount('#app');
 if (import.meta.env.PROD) keepApplication(router);
 void readSession();

@@ -12,6 +12,7 @@ export const STAGES = [
   'wheels',
   'full',
   'flood',
+  'load',
 ] as const;
 export type Stage = (typeof STAGES)[number];
 
@@ -89,6 +90,8 @@ export const cureSchema = z.strictObject({
   wheels: cureTableSchema.optional(),
   full: cureTableSchema.optional(),
   flood: cureTableSchema.optional(),
+  /** Earth against it, or tiles and slabs on it; absent: not before full cure. */
+  load: cureTableSchema.optional(),
 });
 
 /** What can be missed, each with what to do then. */

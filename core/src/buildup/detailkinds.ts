@@ -22,6 +22,8 @@ export const DETAILS = {
   'movement-joint': run('Movement joint'),
   'tie-in': run('Tie-in to existing roof'),
   'day-joint': run('Day joint'),
+  'wall-end': run('Top of a wall'),
+  'wall-foot': run('Foot of a wall'),
   ridge: run('Ridge'),
   outlet: spot('Outlet'),
   scupper: spot('Scupper'),

@@ -116,6 +116,8 @@ const SIDE_WORDS: Readonly<Record<(typeof REACH_KINDS)[number], string>> = {
   joint: 'Beyond a movement joint',
   'tie-in': 'Beyond a tie-in',
   free: 'Beyond a free edge',
+  'wall-top': 'Beyond the top of a wall',
+  footing: 'Beyond the foot of a wall',
   opening: 'Beyond an opening (less than nothing)',
 };
 /** Short of a side where negative; empty: as the rules of the job say. */
@@ -350,4 +352,5 @@ export const STAGE_NAMES: Readonly<Record<(typeof STAGES)[number], string>> = {
   wheels: 'wheels',
   full: 'full cure',
   flood: 'flood test',
+  load: 'backfill or tiles',
 };

@@ -35,6 +35,8 @@ export const REACH_KINDS = [
   'joint',
   'tie-in',
   'free',
+  'wall-top',
+  'footing',
   'opening',
 ] as const;
 const reach = sourced(z.number().min(-300).max(1000)).optional();
@@ -42,7 +44,8 @@ const reach = sourced(z.number().min(-300).max(1000)).optional();
 const reachMm = z
   .strictObject({
     ...{ upstand: reach, parapet: reach, threshold: reach, drip: reach, gutter: reach, joint: reach },
-    ...{ 'tie-in': reach, free: reach, opening: sourced(z.number().min(-300).max(0)).optional() },
+    ...{ 'tie-in': reach, free: reach, 'wall-top': reach, footing: reach },
+    ...{ opening: sourced(z.number().min(-300).max(0)).optional() },
   })
   .optional();
 

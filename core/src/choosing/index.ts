@@ -14,6 +14,7 @@ export { schedule, type Laid, type Pace, type Schedule } from './schedule.ts';
 export {
   conditionsOf,
   fallOf,
+  knownSlopeOf,
   pondsOn,
   readinessByFamily,
   slopeOf,

@@ -1,11 +1,11 @@
 /** What the survey says about a zone, as far as choosing a build-up and its rates asks. */
 import type { ZoneCondition } from '../buildup/index.ts';
-import type { RoofLevels } from '../falls/index.ts';
+import { knownRoofLevelsOf, type RoofLevels } from '../falls/index.ts';
 import { SUBSTRATES, type FamilyKey } from '../family/index.ts';
 import { given, words, type Given, type Part } from '../figures/index.ts';
 import { COMMON } from '../practice/index.ts';
 import { familiesFor, type Readiness } from '../readiness/index.ts';
-import type { Survey, Zone } from '../survey/index.ts';
+import { UPRIGHT_PCT, zoneUse, type Survey, type Zone } from '../survey/index.ts';
 
 export interface ConditionFound {
   readonly condition: ZoneCondition;
@@ -15,14 +15,20 @@ export interface ConditionFound {
 const ROUGH = ['gravelled-felt', 'bitumen-granules'] as const;
 const ABSORBENT = ['screed', 'boards', 'foam'] as const;
 
-/** The fall of a zone, per cent: from its levels, else as typed; undefined where nobody said. */
-export const slopeOf = (zone: Zone, falls: RoofLevels | undefined): number | undefined =>
-  falls ? falls.meanFall.value : zone.fallPct;
+/** The fall of a zone, per cent: from its levels, else as typed; undefined where nobody said. A wall is as steep as it gets. */
+export function slopeOf(zone: Zone, falls: RoofLevels | undefined): number | undefined {
+  if (zoneUse(zone) === 'wall') return UPRIGHT_PCT;
+  return falls ? falls.meanFall.value : zone.fallPct;
+}
+
+/** The same, from what the survey says of the zone. */
+export const knownSlopeOf = (zone: Zone): number | undefined => slopeOf(zone, knownRoofLevelsOf(zone));
 
 /** The same with where it comes from. */
 export function fallOf(zone: Zone, falls: RoofLevels | undefined): Given | undefined {
   const pct = slopeOf(zone, falls);
   if (pct === undefined) return undefined;
+  if (zoneUse(zone) === 'wall') return given('fall', pct, 'fall', 'definition', 'a wall, as steep as it gets');
   return falls
     ? given('fall', pct, 'fall', 'measured', 'from the levels')
     : given('fall', pct, 'fall', 'assumed', 'as typed');

@@ -2,7 +2,7 @@
 import { buildTin, facets, fallDirectionRad, type Facet } from '../falls/index.ts';
 import { given, words, type Given, type Part } from '../figures/index.ts';
 import { boxOf, distance, mapArea, rotate, signedArea, type Area, type Point } from '../geometry/index.ts';
-import { readLevels, waterAt, type Zone, type ZoneShape } from '../survey/index.ts';
+import { readLevels, UPRIGHT_PCT, waterAt, zoneUse, type Zone, type ZoneShape } from '../survey/index.ts';
 import type { CoursePlan, CourseRules } from './schema.ts';
 
 /** Plain data: it crosses from a worker. */
@@ -42,7 +42,7 @@ export function frameOf(area: Area, angleRad: number, fall: Fall | undefined): F
     originM: [0, 0],
     downRad: fall?.downRad ?? 0,
     // Below 1 % the slope is the plan to a twentieth of a millimetre in a metre.
-    stretch: slope < LEVEL ? 1 : Math.sqrt(1 + slope * slope),
+    stretch: slope < LEVEL || fall?.upright === true ? 1 : Math.sqrt(1 + slope * slope),
   };
   const { minX, minY } = boxOf(mapArea(area, (p) => toFrame(free, p)).map((p) => p.outer));
   return { ...free, originM: [minX, minY] };
@@ -54,6 +54,8 @@ const LEVEL = 0.01;
 export interface Fall {
   readonly downRad: number;
   readonly pct: Given;
+  /** A wall: it was measured as it stands, so nothing is longer than its drawing. */
+  readonly upright?: boolean;
 }
 
 /** Mean fall of facets (by area). */
@@ -82,8 +84,16 @@ function fallToEdge(zone: Zone, shape: ZoneShape, inside: (p: Point) => boolean)
   return { downRad: along - (hand * Math.PI) / 2, pct };
 }
 
+/** A wall is drawn as one looks at it: its foot is below. It is steeper than any roof. */
+const WALL: Fall = {
+  downRad: -Math.PI / 2,
+  pct: given('fall', UPRIGHT_PCT, 'fall', 'definition', 'upright; counted as the steepest'),
+  upright: true,
+};
+
 /** The fall over a part of a zone. */
 export function fallOver(zone: Zone, shape: ZoneShape, inside: (p: Point) => boolean): Fall | undefined {
+  if (zoneUse(zone) === 'wall') return WALL;
   const tin = readLevels(zone.levels).length >= 3 ? buildTin(zone, shape) : undefined;
   const here = tin?.ok ? facets(tin.value).filter((f) => inside(f.middle)) : [];
   return fallOfFacets(here) ?? fallToEdge(zone, shape, inside);
@@ -162,11 +172,14 @@ export function layingOf(
       fall,
     };
   }
-  const up = way === 'up the fall' || (way === 'by the fall' && fall.pct.value > limit.value);
+  const up = way === 'up the fall' || (way === 'by the fall' && (fall.upright === true || fall.pct.value > limit.value));
   const wanted = up ? fall.downRad + Math.PI : fall.downRad + Math.PI / 2;
   const angle = upward(sideNearest(shape, wanted), fall);
-  const says =
-    way === 'by the fall'
+  const says = fall.upright
+    ? up
+      ? words`up the wall, ${way === 'by the fall' ? 'as is usual' : 'as chosen'}: a bar holds their heads`
+      : words`across the wall, as chosen: each course laps over the one below`
+    : way === 'by the fall'
       ? up
         ? words`up the slope: a fall of ${fall.pct} is above ${limit}`
         : words`across the fall of ${fall.pct}, which is not above ${limit}, from the low edge up`

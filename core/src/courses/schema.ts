@@ -18,6 +18,8 @@ export const reachSchema = z.strictObject({
   joint: typicalMm(-10, -300, 1000),
   'tie-in': typicalMm(150, -300, 1000),
   free: typicalMm(0, -300, 1000),
+  'wall-top': typicalMm(0, -300, 1000),
+  footing: typicalMm(0, -300, 1000),
 });
 
 export const RIDGES = ['cap strip', 'fold over'] as const;

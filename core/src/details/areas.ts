@@ -87,6 +87,18 @@ export function risingArea(detail: Detail, rules: DetailRules): Figure | undefin
         from: 'length by height, and by the width of a parapet’s top',
       };
     }
+    case 'wall-foot': {
+      if (!detail.length) return undefined;
+      const width = given('on to the footing', s['widthMm'] ?? 0, 'lap', 'measured');
+      return {
+        label: `${detail.where}, on the footing`,
+        value: (detail.length.value * width.value) / 1000,
+        quantity: 'area',
+        formula: '{length} × {width} / 1000',
+        inputs: { length: detail.length, width },
+        from: 'length by how far it goes on to the footing, which is not in the area of the wall',
+      };
+    }
     case 'pipe': {
       const diameter = given('diameter', s['diameterMm'] ?? 0, 'lap', 'measured');
       const up = cited('up the pipe', rules.upMm, 'lap');

@@ -65,10 +65,11 @@ export function groundOf(detail: Detail, rules: DetailRules, pocket: Pocket | un
     case 'upstand':
     case 'parapet':
     case 'threshold':
-    case 'bar': {
+    case 'bar':
+    case 'wall-foot': {
       const leg = detail.kind === 'threshold' || rules.fillet === 'none' ? 0 : rules.filletLegMm.value;
       const deep = leg + (s['topMm'] ?? 120);
-      const up = detail.kind === 'bar' ? 200 : Math.max(height, 1);
+      const up = detail.kind === 'bar' || detail.kind === 'wall-foot' ? 200 : Math.max(height, 1);
       return [
         level('base', 0, -40, -reach, 490, leg),
         quad('wall', [-40, leg, 0], [490, leg, 0], [490, leg, up], [-40, leg, up]),

@@ -85,6 +85,13 @@ function ofEdge(edge: Edge, rules: DetailRules): { kind: DetailKind; sizes: Reco
       return [{ kind: 'drip', sizes: {} }];
     case 'tie-in':
       return [{ kind: 'tie-in', sizes: {} }];
+    case 'wall-top':
+      return [
+        { kind: 'wall-end', sizes: { overMm: overTop(edge.termination, rules) } },
+        ...(edge.termination === 'bar' ? [{ kind: 'bar' as const, sizes: {} }] : []),
+      ];
+    case 'footing':
+      return [{ kind: 'wall-foot', sizes: { widthMm: edge.widthMm } }, ...fillet];
     case 'unsaid':
       return [];
     case 'free':

@@ -125,6 +125,25 @@ function made(make: Making): Piece[] {
         'from the field up and back under the sill',
         rules.plies,
       );
+    case 'wall-end':
+      return runStrips(
+        make,
+        'Top strip',
+        (extra) => [
+          { use: 'base', mm: 2 * rules.ontoMm.value + 2 * extra, turnDeg: 0 },
+          { use: 'top', mm: size(detail, 'overMm'), turnDeg: -90 },
+        ],
+        'over the end of the membrane, half on it and half on the wall',
+        rules.plies,
+      );
+    case 'wall-foot':
+      return runStrips(
+        make,
+        'Foot strip',
+        (extra) => upstandBands(size(detail, 'widthMm') + extra, foot + extra + legOf(rules), legOf(rules)),
+        'from the footing over the fillet and up the wall, below the membrane of the wall',
+        rules.plies,
+      );
     case 'gutter': {
       const width = size(detail, 'widthMm');
       const depth = width * GUTTER_DEPTH;

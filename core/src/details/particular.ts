@@ -167,6 +167,36 @@ export const PARTICULAR: Readonly<Partial<Record<DetailKind, (t: Terms) => Own>>
     ],
   }),
   'day-joint': nightSeal,
+  'wall-end': (t) => ({
+    first: [
+      say(
+        words`Mark the level of the finished ground: the membrane ends ${COMMON.upstandHeight} or more above it, or goes on into what seals the wall there.`,
+      ),
+    ],
+    before: [say(words`Wall above the end clean and sound, ${foot(t)} up.`)],
+    after: [
+      say(
+        words`The end is closed against water that runs down the wall: bead or sealant, tooled to shed it.`,
+        {
+          hold: 'end tight',
+        },
+      ),
+    ],
+  }),
+  'wall-foot': (t) => ({
+    first: [
+      say(
+        words`Nobody goes into an excavation before a competent person has said, that day, that its sides are shored or sloped and the way out is clear.`,
+      ),
+    ],
+    before: [
+      say(
+        words`Footing free of earth and water, ${measured(t, 'widthMm', 'width')} out; the joint between footing and wall raked out and filled.`,
+        { hold: 'footing clean' },
+      ),
+    ],
+    after: [say(words`Nothing is filled against it before it has cured, was looked at and is protected.`)],
+  }),
   ridge: (t) => ({
     before: [
       say(words`Sharp ridges are rounded; the courses of both sides end below the strip.`),

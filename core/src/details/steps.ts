@@ -23,6 +23,8 @@ const MINUTES: Readonly<Record<DetailKind, { each?: number; perM?: number; perSt
   'movement-joint': { perM: 18 },
   'tie-in': { perM: 12 },
   'day-joint': { perM: 2 },
+  'wall-end': { perM: 5 },
+  'wall-foot': { perM: 9 },
   ridge: { perM: 6 },
   outlet: { each: 35 },
   scupper: { each: 45 },

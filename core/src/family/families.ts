@@ -49,6 +49,8 @@ export interface Family {
   readonly bonded: boolean;
   /** Wants its mineral ground wetted: dry pores draw the water out of it. */
   readonly dampGround: boolean;
+  /** Seals walls that are covered with earth, too. */
+  readonly belowGround: boolean;
 }
 
 const family = (key: FamilyKey, name: string, traits: Partial<Omit<Family, 'key' | 'name'>>): Family => ({
@@ -63,6 +65,7 @@ const family = (key: FamilyKey, name: string, traits: Partial<Omit<Family, 'key'
   profile: [2, 5],
   bonded: true,
   dampGround: false,
+  belowGround: false,
   ...traits,
 });
 
@@ -83,11 +86,16 @@ export const FAMILIES: Readonly<Record<FamilyKey, Family>> = {
     primer: 'own',
   }),
   SILICONE: family('SILICONE', 'Two-coat silicone', { light: true }),
-  BITEM: family('BITEM', 'Cold bitumen emulsion with fabric', { ponding: 'short', minFallPct: 1 }),
+  BITEM: family('BITEM', 'Cold bitumen emulsion with fabric', {
+    ponding: 'short',
+    minFallPct: 1,
+    belowGround: true,
+  }),
   CEMENT: family('CEMENT', 'Flexible mineral thick coat', {
     trafficked: 'feet',
     profile: [2, 4],
     dampGround: true,
+    belowGround: true,
   }),
   METAL: family('METAL', 'Elastomeric anticorrosive on metal', {
     ponding: 'refused',
@@ -95,9 +103,23 @@ export const FAMILIES: Readonly<Record<FamilyKey, Family>> = {
     light: true,
   }),
   'PU-PRIMED': family('PU-PRIMED', 'Polyurethane with a choice of primers', { primer: 'always' }),
-  SA2: family('SA2', 'Two-ply self-adhered sheet', { minFallPct: 1, ponding: 'short', primer: 'always' }),
-  TORCH2: family('TORCH2', 'Two-ply torch-applied sheet', { heat: 'flame', minFallPct: 1, ponding: 'short' }),
-  HOT: family('HOT', 'Hot-applied rubberised bitumen', { heat: 'kettle', primer: 'always' }),
+  SA2: family('SA2', 'Two-ply self-adhered sheet', {
+    minFallPct: 1,
+    ponding: 'short',
+    primer: 'always',
+    belowGround: true,
+  }),
+  TORCH2: family('TORCH2', 'Two-ply torch-applied sheet', {
+    heat: 'flame',
+    minFallPct: 1,
+    ponding: 'short',
+    belowGround: true,
+  }),
+  HOT: family('HOT', 'Hot-applied rubberised bitumen', {
+    heat: 'kettle',
+    primer: 'always',
+    belowGround: true,
+  }),
   POCKET: family('POCKET', 'Pourable-sealer pocket', {}),
   TRAFFIC2: family('TRAFFIC2', 'Two-part vehicular deck', {
     trafficked: 'wheels',

@@ -30,6 +30,8 @@ export function groundTerms(buildUp: BuildUp): { layer: NextLayer | undefined; f
 
 const NAMES: Readonly<Record<string, string>> = {
   fit: 'Substrate',
+  wall: 'Wall below ground',
+  stairs: 'Stairs',
   bleed: 'Bleeding',
   trial: 'Trial patch',
   age: 'Age',

@@ -15,7 +15,7 @@ import {
   type OPENED_TO,
   type SiteBook,
 } from '../record/index.ts';
-import type { Zone } from '../survey/index.ts';
+import { zoneUse, type Zone } from '../survey/index.ts';
 import type { Gate } from './gate.ts';
 
 export type OpenedTo = (typeof OPENED_TO)[number];
@@ -25,14 +25,36 @@ interface Use {
   readonly stage: Stage;
   readonly name: string;
 }
+const BACKFILL: Use = { to: 'backfill', stage: 'load', name: 'Backfill' };
 const USES: readonly Use[] = [
   { to: 'rain', stage: 'rainSafe', name: 'Rain' },
   { to: 'feet', stage: 'foot', name: 'Foot traffic' },
   { to: 'wheels', stage: 'wheels', name: 'Wheels' },
   { to: 'water', stage: 'flood', name: 'Standing water' },
+  BACKFILL,
+  { to: 'tiles', stage: 'load', name: 'Tiles or slabs' },
 ];
-/** Only what is finished is driven on or flooded. */
-const WHEN_FINISHED: readonly OpenedTo[] = ['wheels', 'water'];
+/** Only what is finished is driven on, flooded or covered. */
+const WHEN_FINISHED: readonly OpenedTo[] = ['wheels', 'water', 'backfill', 'tiles'];
+
+const OPEN_SO: Readonly<Partial<Record<OpenedTo, string>>> = {
+  water:
+    'Outlets plugged so that the plug can be pulled at once, the overflow free; somebody stays while it fills and looks after it. Then open it.',
+  backfill:
+    'Looked at all over, boards or a drainage sheet against it down to its foot; filled in layers without stones, nothing tipped or driven against it. Then open it.',
+  tiles: 'Looked at all over, and tested with water where the job asks for it. Then open it.',
+};
+const LOOK_FIRST = 'Look at it, then open it.';
+
+/** Whether somebody may want a use of a zone with this coat on top. */
+function isAsked({ to, stage }: Use, { coat, buildUp }: LaidCoat, zone: Zone | undefined): boolean {
+  const use = zone ? zoneUse(zone) : 'roof';
+  if (to === 'backfill') return use === 'wall';
+  if (to === 'tiles') return use !== 'wall' && coat.cure.load !== undefined;
+  // Nobody drives on a wall, walks on it, or floods it.
+  if (use === 'wall') return to === 'rain';
+  return to === 'wheels' ? buildUp.traffic === 'wheels' : coat.cure[stage] !== undefined;
+}
 
 /** The last word on a use of a bay, up to an instant. */
 function lastSaid(
@@ -59,7 +81,8 @@ function useGate(
   nowMs: number,
 ): Gate {
   const head = { key: `opening/${to}`, group: 'opening', name, readAtMs: finishedMs } as const;
-  const table = top.coat.cure[stage];
+  // What does not say when it carries a load carries it when it has cured.
+  const table = top.coat.cure[stage] ?? (stage === 'load' ? top.coat.cure.full : undefined);
   const { temperatures, temperaturesUntilMs } = status;
   const said = lastSaid(book, status, to, finishedMs, nowMs);
   const opened = said?.body.step === 'opened' ? said : undefined;
@@ -111,11 +134,7 @@ function useGate(
       : said
         ? words`closed ${{ atMs: Date.parse(said.body.at) }} by ${said.who}; its cure allows it since ${{ atMs: readyMs }}.`
         : words`its cure allows it since ${{ atMs: readyMs }}; nobody has opened it.`,
-    opens: [
-      to === 'water'
-        ? 'Outlets plugged so that the plug can be pulled at once, the overflow free; somebody stays while it fills and looks after it. Then open it.'
-        : 'Look at it, then open it.',
-    ],
+    opens: [OPEN_SO[to] ?? LOOK_FIRST],
     settle: entry('opened'),
   };
 }
@@ -175,6 +194,24 @@ export interface OpeningTerms {
   readonly practice: Practice;
 }
 
+/** Backfill against a sheet, which has nothing to cure. */
+function sheetAgainstEarth(status: BayStatus, book: SiteBook, finishedMs: number, nowMs: number): Gate {
+  const said = lastSaid(book, status, 'backfill', finishedMs, nowMs);
+  const opened = said?.body.step === 'opened';
+  return {
+    key: 'opening/backfill',
+    group: 'opening',
+    name: 'Backfill',
+    readAtMs: finishedMs,
+    answer: opened ? 'holds' : 'unknown',
+    says: said
+      ? words`${said.body.step} ${{ atMs: Date.parse(said.body.at) }} by ${said.who}.`
+      : ['nothing has to cure; nobody has opened it.'],
+    opens: [OPEN_SO.backfill ?? LOOK_FIRST],
+    settle: { by: 'entry', kind: 'opening', known: { to: 'backfill', step: 'opened' } },
+  };
+}
+
 /** What the coat on top can take; empty where nothing cures there. */
 export function openingGates(
   status: BayStatus,
@@ -184,14 +221,23 @@ export function openingGates(
 ): Gate[] {
   const top = status.laid.at(-1);
   const other = status.others.at(-1);
+  const isOnTop = other && (!top || Date.parse(other.entry.startedAt) >= Date.parse(top.entry.startedAt));
+  const isWall = zone !== undefined && zoneUse(zone) === 'wall';
+  if (isOnTop && isWall && status.next === undefined && other.layer.kind === 'sheet')
+    return other.entry.finishedAt === undefined
+      ? []
+      : [sheetAgainstEarth(status, book, Date.parse(other.entry.finishedAt), nowMs)];
   const finishedAt = top?.entry.finishedAt;
   if (!top || finishedAt === undefined) return [];
-  if (other && Date.parse(other.entry.startedAt) >= Date.parse(top.entry.startedAt)) return [];
   const finishedMs = Date.parse(finishedAt);
-  const uses = USES.filter(({ to, stage }) => {
-    const asked = to === 'wheels' ? top.buildUp.traffic === 'wheels' : top.coat.cure[stage] !== undefined;
-    return asked && (status.next === undefined || !WHEN_FINISHED.includes(to));
-  });
+  // What protects a wall from the earth says nothing of the coat below it, which has to cure all the same.
+  if (isOnTop)
+    return isWall && status.next === undefined
+      ? [useGate(BACKFILL, top, finishedMs, status, book, nowMs)]
+      : [];
+  const uses = USES.filter(
+    (use) => isAsked(use, top, zone) && (status.next === undefined || !WHEN_FINISHED.includes(use.to)),
+  );
   return [
     ...uses.map((use) => useGate(use, top, finishedMs, status, book, nowMs)),
     ...(uses.some((use) => use.to === 'water') ? [floodLoad(zone, practice.floodDepth)] : []),

@@ -19,6 +19,7 @@ import {
   type Sheet,
   type ZoneCondition,
 } from '../buildup/index.ts';
+import { knownSlopeOf } from '../choosing/index.ts';
 import type { CoursesPlan } from '../courses/index.ts';
 import { cutLists, treatedArea, type DetailSchedule } from '../details/index.ts';
 import { given, type Figure } from '../figures/index.ts';
@@ -31,7 +32,7 @@ import { detailParts, Items, productsOf } from './detailneeds.ts';
 import { headNailParts, lapPrimerParts, lapResinParts, temporaryNailParts } from './lapneeds.ts';
 import type { Part } from './parts.ts';
 import type { OrderDoc } from './schema.ts';
-import { slopeOf, stepsOf } from './supplies/ground.ts';
+import { stepsOf } from './supplies/ground.ts';
 import { makingParts } from './supplies/making.ts';
 import { withMixes } from './supplies/mixes.ts';
 import { preparationParts } from './supplies/preparation.ts';
@@ -231,7 +232,7 @@ export function needs(
     );
   for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));
   for (const list of cutLists(details)) parts.push(...cuttingParts(list));
-  const mixed = withMixes(parts, new Map(survey.zones.map((z) => [z.id, z])), order.supplies, slopeOf);
+  const mixed = withMixes(parts, new Map(survey.zones.map((z) => [z.id, z])), order.supplies, knownSlopeOf);
   for (const { zone, problem } of mixed.problems)
     unsaid.push({ zoneId: zone.id, zoneName: zone.name, why: [problem] });
   return { parts: mixed.parts, missing, unsaid };

@@ -50,6 +50,19 @@ export const DANGERS: readonly InspectionItem[] = [
     },
   },
   {
+    key: 'excavation',
+    question:
+      'Has a competent person said, that day, that the excavation is safe: sides shored or sloped, spoil and machines kept back, a ladder near, no water or gas in it?',
+    good: 'yes',
+    on: (_substrate, _family, use) => use === 'wall',
+    bad: {
+      weight: 'hold',
+      says: 'the sides of the excavation may bury somebody',
+      change:
+        'nobody goes in: a competent person has it shored or sloped, and looks at it each day and after rain',
+    },
+  },
+  {
     key: 'asbestos',
     question: 'May it hold asbestos: an old felt, board, sheet, mastic or coating that nobody has tested?',
     good: 'no',

@@ -1,5 +1,6 @@
 /** The inspection sheet that goes with a substrate: what to look at, which answer is good, what the other one means. */
 import type { Family, Substrate } from '../family/index.ts';
+import type { ZoneUse } from '../survey/index.ts';
 import { DANGERS } from './dangers.ts';
 import type { InspectionItem } from './types.ts';
 
@@ -29,7 +30,7 @@ export const INSPECTION: readonly InspectionItem[] = [
     key: 'outlets-work',
     question: 'Are the outlets clean and working?',
     good: 'yes',
-    on: everywhere,
+    on: (_substrate, _family, use) => use === undefined || use === 'roof',
     bad: {
       weight: 'steps',
       says: 'outlets are blocked or broken',
@@ -193,6 +194,10 @@ export const FIXED_ITEMS: ReadonlySet<string> = new Set(DANGERS.map((d) => d.key
 /**
  * The items for a substrate, in the order in which one walks the roof.
  * @param family of what would be laid; absent: the questions of every family
+ * @param use what the zone is: a wall and a flight have no outlets
  */
-export const inspectionFor = (substrate: Substrate, family?: Family): InspectionItem[] =>
-  INSPECTION.filter((item) => item.on(substrate, family));
+export const inspectionFor = (
+  substrate: Substrate,
+  family?: Family,
+  use: ZoneUse = 'roof',
+): InspectionItem[] => INSPECTION.filter((item) => item.on(substrate, family, use));

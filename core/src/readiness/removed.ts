@@ -30,7 +30,7 @@ export interface OldRoof {
 /** @returns undefined where nothing comes off, or nobody said what the zone is made of */
 export function oldRoof(zone: Zone, quantities: ZoneQuantities): OldRoof | undefined {
   if (!zone.substrate) return undefined;
-  const items = inspectionFor(SUBSTRATES[zone.substrate.kind]);
+  const items = inspectionFor(SUBSTRATES[zone.substrate.kind], undefined, zone.use);
   const answerTo = (key: string) => zone.findings.find((f) => f.item === key);
   const removed = items.flatMap((item): Removed[] => {
     const finding = answerTo(item.key);

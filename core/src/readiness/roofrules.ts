@@ -1,12 +1,12 @@
 /** Rules of the roof: falls and standing water, what was found by looking, defects, joints and upstands. */
 import { given, words } from '../figures/index.ts';
-import { FEATURE_KINDS, featureFacts, upstandMm } from '../survey/index.ts';
+import { FEATURE_KINDS, featureFacts, upstandMm, zoneUse } from '../survey/index.ts';
 import { inspectionFor } from './inspection.ts';
 import { reason, type Rule } from './rule.ts';
 import type { Reason } from './types.ts';
 
 export const standing: Rule = (c) => {
-  if (!c.falls) return undefined;
+  if (!c.falls || zoneUse(c.zone) !== 'roof') return undefined;
   const reasons: Reason[] = [];
   const deep = c.falls.ponds.filter((p) => p.deepestM * 1000 >= c.practice.pondDepth.value);
   const deepest = deep.reduce((most, p) => Math.max(most, p.deepestM), 0);
@@ -73,7 +73,10 @@ export const standing: Rule = (c) => {
 };
 
 export const noLevels: Rule = (c) =>
-  c.falls || c.family.ponding === 'stands' || (c.zone.fallPct ?? 0) >= Math.max(c.family.minFallPct, 1)
+  c.falls ||
+  zoneUse(c.zone) !== 'roof' ||
+  c.family.ponding === 'stands' ||
+  (c.zone.fallPct ?? 0) >= Math.max(c.family.minFallPct, 1)
     ? undefined
     : reason(
         'no-levels',
@@ -85,7 +88,7 @@ export const noLevels: Rule = (c) =>
       );
 
 export const inspection: Rule = (c) =>
-  inspectionFor(c.substrate, c.family).flatMap((item): Reason[] => {
+  inspectionFor(c.substrate, c.family, zoneUse(c.zone)).flatMap((item): Reason[] => {
     const found = c.zone.findings.find((f) => f.item === item.key);
     const subject = 'Inspection:';
     if (!found || found.answer === 'not looked at')

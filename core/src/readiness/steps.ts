@@ -6,6 +6,7 @@ import {
   featureNumber,
   runFigure,
   sumFigure,
+  zoneUse,
   type Feature,
   type FeatureKind,
   type Finding,
@@ -209,9 +210,19 @@ function runs(c: Case): PrepStep[] {
         'before the coat; never coated straight over',
       ),
     );
-  if (c.quantities.upstandGirth.value > 0 && c.fillet?.of !== 'none')
+  const { upstandGirth } = c.quantities;
+  const footing = c.quantities.edges.find((e) => e.kind === 'footing')?.length;
+  const feet = footing
+    ? sumFigure('Feet of upstands and walls', 'length', [upstandGirth, footing], 'edges of the survey')
+    : upstandGirth;
+  if (feet.value > 0 && c.fillet?.of !== 'none')
     steps.push(
-      step('fillets', 'Form fillets at the foot of upstands', c.quantities.upstandGirth, filletHow(c)),
+      step(
+        'fillets',
+        footing ? 'Form fillets at the foot of walls' : 'Form fillets at the foot of upstands',
+        feet,
+        filletHow(c),
+      ),
     );
   return steps;
 }
@@ -239,7 +250,7 @@ export function amountFound(
 }
 
 function found(c: Case): PrepStep[] {
-  return inspectionFor(c.substrate, c.family).flatMap((item): PrepStep[] => {
+  return inspectionFor(c.substrate, c.family, zoneUse(c.zone)).flatMap((item): PrepStep[] => {
     const finding = c.zone.findings.find((f) => f.item === item.key);
     const wanted = item.bad.step;
     if (!wanted || !finding || finding.answer === 'not looked at' || finding.answer === item.good) return [];

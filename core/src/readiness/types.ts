@@ -3,7 +3,7 @@ import type { Family, Substrate } from '../family/index.ts';
 import type { Figure, Given, Part } from '../figures/index.ts';
 import type { Practice } from '../practice/index.ts';
 import type { Quantity } from '../units/index.ts';
-import type { Survey, TestKind, Zone, ZoneQuantities } from '../survey/index.ts';
+import type { Survey, TestKind, Zone, ZoneQuantities, ZoneUse } from '../survey/index.ts';
 
 /** What one thing found means for coating. Ordered from worst to best. */
 export type Weight = 'refused' | 'hold' | 'steps' | 'fine' | 'note';
@@ -122,7 +122,7 @@ export interface InspectionItem {
   readonly question: string;
   readonly good: 'yes' | 'no';
   /** Where it is asked; without a family it is asked for any. */
-  readonly on: (substrate: Substrate, family?: Family) => boolean;
+  readonly on: (substrate: Substrate, family?: Family, use?: ZoneUse) => boolean;
   /** How much of it there is, where that makes a quantity. */
   readonly amount?: { readonly label: string; readonly quantity: Quantity };
   readonly bad: {

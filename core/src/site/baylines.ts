@@ -14,7 +14,7 @@ import {
   type Fabric,
 } from '../buildup/index.ts';
 import { given, type Figure } from '../figures/index.ts';
-import type { Zone } from '../survey/index.ts';
+import { UPRIGHT_PCT, type Zone } from '../survey/index.ts';
 import { COMMON, type Practice } from '../practice/index.ts';
 
 export interface BayLine {
@@ -195,7 +195,10 @@ export function bayLines(
     lines.push({
       name: coat.thickener.name,
       figure,
-      note: `for a slope of ${slopePct} %`,
+      note:
+        slopePct >= UPRIGHT_PCT
+          ? 'for what stands upright'
+          : `for a slope of ${Number(slopePct.toFixed(1))} %`,
     });
     lines.push(...thickenedLines(coat, amount, area, figure));
   }

@@ -23,6 +23,10 @@ export const edgeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('joint'), widthMm: mm(2, 500) }),
   z.strictObject({ kind: z.literal('tie-in') }),
   z.strictObject({ kind: z.literal('free') }),
+  /** The top of a wall that is sealed: how its membrane ends there. */
+  z.strictObject({ kind: z.literal('wall-top'), termination: z.enum(TERMINATIONS) }),
+  /** The foot of a wall: over a fillet, and on to the footing. */
+  z.strictObject({ kind: z.literal('footing'), widthMm: mm(20, 2000) }),
   /** Nobody has said yet what is there. */
   z.strictObject({ kind: z.literal('unsaid') }),
 ]);
@@ -49,6 +53,8 @@ export const EDGE_NAMES: Readonly<Record<EdgeKind, string>> = {
   joint: 'Movement joint',
   'tie-in': 'Tie-in to existing',
   free: 'Free or day joint',
+  'wall-top': 'Top of the wall',
+  footing: 'Foot, on a footing',
   unsaid: 'Not described yet',
 };
 
@@ -70,6 +76,8 @@ const TYPICAL: Readonly<Record<EdgeKind, Edge>> = {
   joint: { kind: 'joint', widthMm: 20 },
   'tie-in': { kind: 'tie-in' },
   free: { kind: 'free' },
+  'wall-top': { kind: 'wall-top', termination: 'bar' },
+  footing: { kind: 'footing', widthMm: 150 },
   unsaid: { kind: 'unsaid' },
 };
 

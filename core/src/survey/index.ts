@@ -21,6 +21,15 @@ export {
   type Termination,
 } from './edges.ts';
 export {
+  EDGES_OF_USE,
+  UPRIGHT_PCT,
+  ZONE_USES,
+  ZONE_USE_NAMES,
+  withUse,
+  zoneUse,
+  type ZoneUse,
+} from './zoneuse.ts';
+export {
   estimatedCount,
   estimatedHeight,
   ESTIMATED_FITTINGS,

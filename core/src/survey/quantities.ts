@@ -5,6 +5,7 @@ import { ok, type Result } from '../problems/index.ts';
 import { areaFigure, sideFigure, sumFigure } from './areafigures.ts';
 import { upstandCorners, type UpstandCorner } from './corners.ts';
 import { assumed } from './estimate.ts';
+import { zoneUse } from './zoneuse.ts';
 import { EDGE_KINDS, EDGE_NAMES, upstandMm, type EdgeKind } from './edges.ts';
 import {
   FEATURE_KINDS,
@@ -123,6 +124,16 @@ function edgeQuantities(all: readonly Run[]): EdgeQuantity[] {
 
 function slopeAreaFigure(zone: Zone, area: Figure): Figure {
   const label = `${zone.name}, area on the slope`;
+  const use = zoneUse(zone);
+  if (use !== 'roof')
+    return {
+      label: `${zone.name}, area`,
+      value: area.value,
+      quantity: 'area',
+      formula: '{area}',
+      inputs: { area },
+      from: use === 'wall' ? 'measured as it stands' : 'treads and risers, measured as they lie unfolded',
+    };
   if (zone.fallPct === undefined) {
     return {
       label,

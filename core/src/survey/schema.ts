@@ -5,6 +5,7 @@ import { idSchema, nameSchema } from '../job/index.ts';
 import { coordinate, MOST_M, ringSchema } from './common.ts';
 import { edgeSchema, sideSchema } from './edges.ts';
 import { featureSchema } from './features.ts';
+import { ZONE_USES } from './zoneuse.ts';
 import { findingSchema, levelsSchema, NO_LEVELS, substrateSchema, testSchema } from './readings.ts';
 
 const length = z.number().gt(0).max(MOST_M);
@@ -102,6 +103,8 @@ export const zoneSchema = z.strictObject({
   /** One to three letters that begin the bays' labels. */
   code: z.string().regex(/^[A-Z]{1,3}$/, 'one to three capital letters'),
   name: nameSchema,
+  /** Absent: a roof. */
+  use: z.enum(ZONE_USES).exclude(['roof']).optional(),
   outline: outlineSchema,
   plot: plotSchema.default({ xM: 0, yM: 0, turnDeg: 0 }),
   /** Side i of the outline; sides that were not said are straight and free. */

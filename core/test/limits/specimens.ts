@@ -93,6 +93,7 @@ const HOURS = {
   wheels: 30,
   full: 60,
   flood: 50,
+  load: 45,
 };
 /** Times at the safe end of their ranges: the later one, and the earlier one until which a coat stays open. */
 const until = () => {

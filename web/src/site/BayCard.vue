@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { amountFor, isCoat, laidRate, wetFilm } from '@lentum/core/buildup';
 import type { Call } from '@lentum/core/call';
+import { knownSlopeOf } from '@lentum/core/choosing';
 import type { BayStatus } from '@lentum/core/record';
 import { isFreshForMix } from '@lentum/core/gates';
 import { bayLines, potLifeMinutes, widestCrackMm, workArea } from '@lentum/core/site';
@@ -63,7 +64,7 @@ const lines = computed(() => {
   const practice = job.state?.practice;
   const fresh = practice && conditions && isFreshForMix(conditions, job.nowMs, practice);
   return bayLines(coat.value, buildUp, area.value, {
-    slopePct: zone.value?.fallPct ?? 0,
+    slopePct: (zone.value && knownSlopeOf(zone.value)) ?? 0,
     surfaceC: fresh ? conditions.surfaceC : undefined,
     crackMm: zone.value && widestCrackMm(zone.value),
     practice,

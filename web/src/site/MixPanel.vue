@@ -2,6 +2,7 @@
 /** The mix for a bay at the temperature of now: how much, of what, how, for how long. */
 import { computed, ref, watch } from 'vue';
 import type { Coat } from '@lentum/core/buildup';
+import { knownSlopeOf } from '@lentum/core/choosing';
 import { COMMON } from '@lentum/core/practice';
 import { sentence } from '@lentum/core/problems';
 import type { BayStatus } from '@lentum/core/record';
@@ -39,7 +40,7 @@ const areaM2 = ref<number | undefined>(
 const people = ref<number | undefined>(2);
 /** What two people lay with the tool at hand; nothing typed: as the layer says. */
 const outputM2PerH = ref<number | undefined>(props.coat.outputM2PerH?.value);
-const slopePct = ref<number | undefined>(props.zone.fallPct ?? 0);
+const slopePct = ref<number | undefined>(knownSlopeOf(props.zone) ?? 0);
 
 /** By the weather, since the surface was read. */
 const warmedK = computed(() => {

@@ -4,11 +4,13 @@ import { computed } from 'vue';
 import {
   EDGE_KINDS,
   EDGE_NAMES,
+  EDGES_OF_USE,
   edgeOf,
   sideAt,
   TERMINATION_NAMES,
   TERMINATIONS,
   withSide,
+  zoneUse,
   type Edge,
   type EdgeKind,
   type SharedSide,
@@ -30,7 +32,14 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [sides: Side[]]; chooseSide: [side: number] }>();
 const { say, system, unit } = useUnits();
 
-const kinds = EDGE_KINDS.map((value) => ({ value, label: EDGE_NAMES[value] }));
+/** What the zone may have, and what it has. */
+const kindsFor = (has: EdgeKind) => {
+  const may = EDGES_OF_USE[zoneUse(props.zone)];
+  return EDGE_KINDS.filter((k) => k === 'unsaid' || k === has || may.includes(k)).map((value) => ({
+    value,
+    label: EDGE_NAMES[value],
+  }));
+};
 const terminations = TERMINATIONS.map((value) => ({ value, label: TERMINATION_NAMES[value] }));
 
 const open = computed(() => props.lengthsM.filter((_, i) => edgeAt(i).kind === 'unsaid').length);
@@ -82,7 +91,7 @@ function neighbours(i: number): string {
     <span class="num quiet">{{ say(length, 'length') }}</span>
     <PickList
       :label="`Side ${i + 1}, kind of edge`"
-      :options="kinds"
+      :options="kindsFor(edgeAt(i).kind)"
       :model-value="edgeAt(i).kind"
       @update:model-value="(v) => setKind(i, v)"
     />
@@ -102,8 +111,8 @@ function neighbours(i: number): string {
             @update:model-value="(v) => setSize(i, 'heightMm', v)"
         /></label>
       </template>
-      <label v-if="edgeAt(i).kind === 'upstand'"
-        >its top
+      <label v-if="'termination' in edgeAt(i)"
+        >{{ edgeAt(i).kind === 'wall-top' ? 'it ends' : 'its top' }}
         <PickList
           :label="`Side ${i + 1}, termination`"
           :options="terminations"
@@ -122,12 +131,12 @@ function neighbours(i: number): string {
           @update:model-value="(v) => setSize(i, 'topWidthMm', v)"
       /></label>
       <label v-if="'widthMm' in edgeAt(i)"
-        >width, {{ unit('lap') }}
+        >{{ edgeAt(i).kind === 'footing' ? 'on to the footing' : 'width' }}, {{ unit('lap') }}
         <MeasureInput
           hide-unit
           quantity="lap"
           :label="`Side ${i + 1}, width`"
-          :min="2"
+          :min="edgeAt(i).kind === 'joint' ? 2 : 20"
           :max="2000"
           :model-value="(edgeAt(i) as { widthMm: number }).widthMm"
           @update:model-value="(v) => setSize(i, 'widthMm', v)"

@@ -61,7 +61,9 @@ const substrate = computed(() => (zone.value.substrate ? SUBSTRATES[zone.value.s
 /** A chosen build-up decides; before there is one, the family that is thought of. */
 const family = computed(() => props.buildUpFamily ?? zone.value.family);
 const items = computed(() =>
-  substrate.value ? inspectionFor(substrate.value, family.value && FAMILIES[family.value]) : [],
+  substrate.value
+    ? inspectionFor(substrate.value, family.value && FAMILIES[family.value], zone.value.use)
+    : [],
 );
 /** What could hurt somebody comes first, by itself; open while anything of it is not known or not safe. */
 const dangers = computed(() => items.value.filter((i) => FIXED_ITEMS.has(i.key)));

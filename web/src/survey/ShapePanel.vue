@@ -2,7 +2,18 @@
 /** How a zone was measured: walked, taped, drawn or not yet; its openings, its place on the plan, its notes. */
 import { computed, ref } from 'vue';
 import { traverse } from '@lentum/core/geometry';
-import { asDrawn, sketchOf, type Opening, type TapedOutline, type Zone } from '@lentum/core/survey';
+import {
+  asDrawn,
+  sketchOf,
+  withUse,
+  ZONE_USE_NAMES,
+  ZONE_USES,
+  zoneUse,
+  type Opening,
+  type TapedOutline,
+  type Zone,
+  type ZoneUse,
+} from '@lentum/core/survey';
 import MeasureInput from '../shared/MeasureInput.vue';
 import PickList from '../shared/PickList.vue';
 import TextInput from '../shared/TextInput.vue';
@@ -50,6 +61,12 @@ const cornerOptions = computed(() =>
 const splitFrom = ref('0');
 const splitTo = ref('2');
 
+const uses = ZONE_USES.map((value) => ({ value, label: ZONE_USE_NAMES[value] }));
+const HOW_DRAWN: Readonly<Record<Exclude<ZoneUse, 'roof'>, string>> = {
+  wall: 'Measured as one looks at it, its foot below. It has no falls; courses run up it.',
+  stairs: 'Measured as it would lie unfolded, treads and risers one after the other. It has no falls.',
+};
+
 function setCode(text: string): void {
   const code = text
     .toUpperCase()
@@ -84,7 +101,17 @@ function sideRemoved(side: number): void {
       :model-value="zone.code"
       @update:model-value="setCode"
     />
+    <label for="zone-use">It is</label>
+    <PickList
+      id="zone-use"
+      label="What the zone is"
+      class="use"
+      :options="uses"
+      :model-value="zoneUse(zone)"
+      @update:model-value="(v) => (zone = withUse(zone, v as ZoneUse))"
+    />
   </div>
+  <p v-if="zone.use" class="quiet">{{ HOW_DRAWN[zone.use] }}</p>
   <template v-if="zone.outline.kind === 'walk'">
     <WalkTable
       :key="zone.id"
@@ -209,6 +236,9 @@ function sideRemoved(side: number): void {
   gap: var(--s2);
   align-items: center;
   margin-bottom: var(--s3);
+}
+.use {
+  grid-column: 2 / -1;
 }
 .names label,
 .note {

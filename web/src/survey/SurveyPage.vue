@@ -39,7 +39,9 @@ const route = useRoute();
 const router = useRouter();
 const work = useZoneWork();
 const { job, survey, chosenId, chosen, zone, trouble, setZone } = work;
-const part = computed<Part>(() => PARTS.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
+/** What is no roof has no falls to be levelled. */
+const parts = computed(() => PARTS.filter(([key]) => key !== 'levels' || !zone.value?.use));
+const part = computed<Part>(() => parts.value.find(([key]) => key === route.query['part'])?.[0] ?? 'shape');
 keepOddTexts(() => chosenId.value);
 const plan = usePlanWork(work, () => part.value);
 const { mode, draft, side, corner, placingId, tapped, scalePoints, near, setMode } = plan;
@@ -56,7 +58,7 @@ const stage = ref<InstanceType<typeof PlanStage>>();
 
 const show = (key: Part): void => void router.replace({ query: { ...route.query, part: key } });
 usePartKeys(
-  () => PARTS,
+  () => parts.value,
   () => part.value,
   (key) => show(key as Part),
 );
@@ -158,7 +160,7 @@ async function takeOut(kind: ExportKind): Promise<void> {
       <section v-if="zone" class="entry" :aria-label="`${zone.name}, as measured`">
         <nav class="parts" aria-label="Part of the survey">
           <button
-            v-for="[key, name] in PARTS"
+            v-for="[key, name] in parts"
             :key="key"
             type="button"
             :aria-current="part === key ? 'true' : undefined"

@@ -1,3 +1,4 @@
+import { earthMat } from './earth.ts';
 import { LET_DRY, WASH, again } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, limits, litres, potLife, table, typical } from './typical.ts';
@@ -28,6 +29,19 @@ export const COLD_BITUMEN: BuildUpInput = {
           id: 'offset',
           name: 'Same way, joints centred',
           says: 'Courses shed water everywhere; joints lie half a width off.',
+        },
+      ],
+    },
+    {
+      id: 'top',
+      name: 'On top',
+      chosen: 'aluminium',
+      options: [
+        { id: 'aluminium', name: 'Aluminium coat', says: 'Against sun and heat.' },
+        {
+          id: 'earth',
+          name: 'Below ground',
+          says: 'No shade needed; a drainage mat against it, then earth.',
         },
       ],
     },
@@ -83,7 +97,11 @@ export const COLD_BITUMEN: BuildUpInput = {
     {
       ...emulsion('third', 'Closing emulsion', 'until no thread shows', 1.2),
       // The water has to leave all three coats before solvent and leaf close them: weeks.
-      cure: { ...drying(1.2, 6, 12, 24, 24), overcoatFrom: table([10, 720], [20, 336], [30, 240]) },
+      cure: {
+        ...drying(1.2, 6, 12, 24, 24),
+        overcoatFrom: table([10, 720], [20, 336], [30, 240]),
+        load: table([10, 720], [20, 336], [30, 240]),
+      },
       overcoatOpen: true,
     },
     coat({
@@ -109,8 +127,13 @@ export const COLD_BITUMEN: BuildUpInput = {
       outputM2PerH: 80,
       hazards: ['flammable', 'irritant'],
       cleaner: 'solvent',
-      more: { shade: 'light', stirring: { minutes: typical(5), note: 'leaf settles: keep stirring' } },
+      more: {
+        only: { choice: 'top', option: 'aluminium' },
+        shade: 'light',
+        stirring: { minutes: typical(5), note: 'leaf settles: keep stirring' },
+      },
     }),
+    earthMat('top'),
   ],
   upkeep: {
     recoatYears: typical(6),

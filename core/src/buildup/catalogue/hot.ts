@@ -31,6 +31,7 @@ const hot = (id: string, name: string, note: string) =>
       overcoatUntil: table([5, 72], [40, 24]),
       foot: table([5, 1], [40, 1]),
       flood: table([5, 24], [40, 24]),
+      load: table([5, 24], [40, 24]),
     },
     ifMissed: 'Clean, dry and warm the surface, then pour again.',
     mend: [SWEEP, LET_DRY, { does: 'warm and roll', says: 'Warm the surface before it is poured again.' }],

@@ -1,3 +1,4 @@
+import { earthMat } from './earth.ts';
 import { LET_DRY, WASH, prime } from './mending.ts';
 import type { BuildUpInput } from '../schema.ts';
 import {
@@ -15,6 +16,8 @@ import {
   typical,
 } from './typical.ts';
 
+/** Tiles, finishes and backfill come once the water has left and a flood test has been passed: days, not hours. */
+const UNDER_TILES = table([5, 168], [20, 72], [30, 48]);
 const CURE = {
   touch: table([5, 12], [20, 5], [30, 3]),
   rainSafe: table([5, 16], [20, 6], [30, 4]),
@@ -27,10 +30,8 @@ const CURE = {
   foot: table([5, 48], [20, 24], [30, 16]),
   full: table([5, 240], [20, 168], [30, 120]),
   flood: table([5, 240], [20, 168], [30, 120]),
+  load: UNDER_TILES,
 };
-/** Tiles and finishes go on once the water has left and a flood test has been passed: days, not hours. */
-const UNDER_TILES = table([5, 168], [20, 72], [30, 48]);
-
 /** Trowelled flexible mineral thick coat. Typical values of our own choosing. */
 const mineral = (id: string, name: string, note: string, more = {}) =>
   coat({
@@ -112,6 +113,7 @@ export const MINERAL_COAT: BuildUpInput = {
       options: [
         { id: 'tiled', name: 'Tiled', says: 'Tiles in flexible adhesive are its wear and its shade.' },
         { id: 'open', name: 'Sealed and open', says: 'A light finish; foot traffic now and then only.' },
+        { id: 'earth', name: 'Below ground', says: 'A drainage mat against it, then earth.' },
       ],
     },
   ],
@@ -179,6 +181,7 @@ export const MINERAL_COAT: BuildUpInput = {
       pricePerPiece: typical(3.2),
       outputM2PerH: typical(4),
     },
+    earthMat('cover'),
     coat({
       id: 'seal',
       name: 'Light finish',

@@ -1,12 +1,8 @@
 /** What the survey says of a zone that its preparation goes by: falls, and the steps for its family. */
 import { detailRulesOf, type BuildUp } from '../../buildup/index.ts';
-import { slopeOf as fallAt } from '../../choosing/index.ts';
 import { knownRoofLevelsOf } from '../../falls/index.ts';
 import { readiness, type PrepStep } from '../../readiness/index.ts';
 import type { Zone } from '../../survey/index.ts';
-
-/** Fall of a zone, per cent: the mean of its levels, else as typed. */
-export const slopeOf = (zone: Zone): number | undefined => fallAt(zone, knownRoofLevelsOf(zone));
 
 /** Steps of the preparation; none where the ground is not described, or refused. */
 export function stepsOf(zone: Zone, buildUp: BuildUp): readonly PrepStep[] {

@@ -22,7 +22,7 @@ export const eventBody = z.strictObject({
   ...note,
 });
 
-export const OPENED_TO = ['rain', 'feet', 'wheels', 'water'] as const;
+export const OPENED_TO = ['rain', 'feet', 'wheels', 'water', 'backfill', 'tiles'] as const;
 
 export const openingBody = z.strictObject({
   ...at,

@@ -40,6 +40,8 @@ const STROKES: Record<Edge['kind'], { width: number; dash?: number[]; gap?: numb
   joint: { width: 4, dash: [12, 3, 2, 3] },
   'tie-in': { width: 2, dash: [14, 6] },
   free: { width: 2, dash: [3, 5] },
+  'wall-top': { width: 3, dash: [10, 2] },
+  footing: { width: 5, gap: 2 },
   unsaid: { width: 1.5, dash: [1, 7] },
 };
 const edges = computed(() =>

@@ -36,7 +36,7 @@ export const HAPPENED: readonly KindForm[] = [
   {
     kind: 'opening',
     name: 'Opened or closed',
-    says: 'To rain, foot traffic, wheels or water.',
+    says: 'To rain, foot traffic, wheels, water, backfill or tiles.',
     group: 'What happened',
     takes: 'zone',
     fields: () => [
