@@ -33,7 +33,7 @@ describe('finding', () => {
   it('every kind of the trade on one roof, but those that it has no side for', () => {
     const found = new Set(first(everything()).work.map((w) => w.detail.kind));
     const absent = DETAIL_KINDS.filter((k) => !found.has(k));
-    expect(absent).toEqual(['tie-in', 'day-joint']);
+    expect(absent).toEqual(['tie-in', 'day-joint', 'wall-end', 'wall-foot']);
     const others = pointsZone(
       [
         [0, 0],
@@ -41,9 +41,11 @@ describe('finding', () => {
         [5, 5],
         [0, 5],
       ],
-      { sides: [side(edge('tie-in')), side(edge('free'))] },
+      { sides: [side(edge('tie-in')), side(edge('free')), side(edge('wall-top')), side(edge('footing'))] },
     );
-    expect(first(others).work.map((w) => w.detail.kind)).toEqual(['tie-in', 'day-joint']);
+    expect(new Set(first(others).work.map((w) => w.detail.kind))).toEqual(
+      new Set(['tie-in', 'day-joint', 'wall-end', 'bar', 'wall-foot', 'fillet']),
+    );
   });
 
   it('a side that nobody has described is no day joint, and the order asks about it', () => {

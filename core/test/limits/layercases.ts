@@ -37,7 +37,7 @@ import { DEFAULT_ORDER, takeoff } from '@lentum/core/order';
 import { stageTimes } from '@lentum/core/programme';
 import { entryFlags } from '@lentum/core/record';
 import { bayLines, kettleCard, mixCard, rolledInstead } from '@lentum/core/site';
-import { edgeOf, type Zone } from '@lentum/core/survey';
+import { SAID_EDGE_KINDS, edgeOf, type Zone } from '@lentum/core/survey';
 import { showRanged } from '@lentum/core/units';
 import { toolWords } from '@lentum/core/words';
 import {
@@ -88,13 +88,13 @@ const SIDED: Zone = {
       [8, 7],
       [3, 7],
       [3, 5],
-      [0, 5],
+      [2, 5],
+      [2, 4],
+      [0, 4],
     ],
     [rect('r', 4, 2, 1, 0.8)],
   ),
-  sides: (['upstand', 'parapet', 'threshold', 'drip', 'gutter', 'joint', 'tie-in', 'free'] as const).map(
-    (kind) => ({ edge: edgeOf(kind), riseM: 0 }),
-  ),
+  sides: SAID_EDGE_KINDS.map((kind) => ({ edge: edgeOf(kind), riseM: 0 })),
 };
 const sum = (all: readonly number[]): number => all.reduce((a, b) => a + b, 0);
 

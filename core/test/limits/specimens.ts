@@ -132,6 +132,7 @@ const REACH = {
     gutter: sheet(-25),
   },
   ...{ joint: sheet(-30), 'tie-in': sheet(-35), free: sheet(-40), opening: sheet(-25) },
+  ...{ 'wall-top': sheet(-45), footing: sheet(-50) },
 };
 const ROLLS = {
   reachMm: REACH,
