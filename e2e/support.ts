@@ -100,10 +100,18 @@ export async function freshDemo(page: Page): Promise<string> {
 }
 
 /** The demo as it may be changed, under an id that no other test puts away. */
-export async function ownDemo(page: Page, change: (demo: JobContent) => JobContent): Promise<string> {
-  const demo = await page.request.get(`/api/v1/jobs/${await freshDemo(page)}/file`);
-  const read = readJobFile(await demo.text());
-  if (!read.ok) throw new Error('the demo is not whole');
+export const ownDemo = async (page: Page, change: (demo: JobContent) => JobContent): Promise<string> =>
+  changedJob(page, await freshDemo(page), change);
+
+/** A job with something changed, under a new id. */
+export async function changedJob(
+  page: Page,
+  from: string,
+  change: (job: JobContent) => JobContent,
+): Promise<string> {
+  const file = await page.request.get(`/api/v1/jobs/${from}/file`);
+  const read = readJobFile(await file.text());
+  if (!read.ok) throw new Error('the job is not whole');
   const content = change({ ...read.value.content, job: { ...read.value.content.job, demo: false } });
   const id = randomUUID();
   const put = await page.request.put(`/api/v1/jobs/${id}/file`, {
