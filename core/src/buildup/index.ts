@@ -122,6 +122,7 @@ export { buildUpFindings, type Finding, type Ground } from './findings.ts';
 export { USUAL_MEMBRANE_MM } from './ranges.ts';
 export { costOfLayer, costs, type Costs } from './costs.ts';
 export { BLOCKS, blankBuildUp, blankHot, blankLayer } from './blank.ts';
+export { isAsked } from './asked.ts';
 export {
   FIELD_GROUPS,
   FIELDS,

@@ -28,7 +28,8 @@ export const knownSlopeOf = (zone: Zone): number | undefined => slopeOf(zone, kn
 export function fallOf(zone: Zone, falls: RoofLevels | undefined): Given | undefined {
   const pct = slopeOf(zone, falls);
   if (pct === undefined) return undefined;
-  if (zoneUse(zone) === 'wall') return given('fall', pct, 'fall', 'definition', 'a wall, as steep as it gets');
+  if (zoneUse(zone) === 'wall')
+    return given('fall', pct, 'fall', 'definition', 'a wall, as steep as it gets');
   return falls
     ? given('fall', pct, 'fall', 'measured', 'from the levels')
     : given('fall', pct, 'fall', 'assumed', 'as typed');

@@ -172,7 +172,9 @@ export function layingOf(
       fall,
     };
   }
-  const up = way === 'up the fall' || (way === 'by the fall' && (fall.upright === true || fall.pct.value > limit.value));
+  const up =
+    way === 'up the fall' ||
+    (way === 'by the fall' && (fall.upright === true || fall.pct.value > limit.value));
   const wanted = up ? fall.downRad + Math.PI : fall.downRad + Math.PI / 2;
   const angle = upward(sideNearest(shape, wanted), fall);
   const says = fall.upright

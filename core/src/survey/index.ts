@@ -1,5 +1,6 @@
 export { sideFigure, sumFigure, ringAreaFigure } from './areafigures.ts';
 export { placeSchema, pointSchema, type Place } from './common.ts';
+export { withUse } from './changeuse.ts';
 export { turnAtDeg, upstandCorners, type UpstandCorner } from './corners.ts';
 export {
   EDGE_KINDS,
@@ -20,15 +21,7 @@ export {
   type Side,
   type Termination,
 } from './edges.ts';
-export {
-  EDGES_OF_USE,
-  UPRIGHT_PCT,
-  ZONE_USES,
-  ZONE_USE_NAMES,
-  withUse,
-  zoneUse,
-  type ZoneUse,
-} from './zoneuse.ts';
+export { EDGES_OF_USE, UPRIGHT_PCT, ZONE_USES, ZONE_USE_NAMES, zoneUse, type ZoneUse } from './zoneuse.ts';
 export {
   estimatedCount,
   estimatedHeight,

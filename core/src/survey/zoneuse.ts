@@ -1,6 +1,5 @@
 /** What a zone is, where it is no roof: a wall or a flight of stairs, measured as it would lie unfolded. */
-import { STRAIGHT_UNSAID, type EdgeKind, type SaidEdgeKind } from './edges.ts';
-import type { Zone } from './schema.ts';
+import type { SaidEdgeKind } from './edges.ts';
 
 export const ZONE_USES = ['roof', 'wall', 'stairs'] as const;
 export type ZoneUse = (typeof ZONE_USES)[number];
@@ -23,12 +22,3 @@ export const EDGES_OF_USE: Readonly<Record<ZoneUse, readonly SaidEdgeKind[]>> = 
   wall: ['wall-top', 'footing', 'upstand', 'joint', 'tie-in', 'free'],
   stairs: ['upstand', 'drip', 'threshold', 'joint', 'tie-in', 'free'],
 };
-
-const mayBe = (use: ZoneUse, kind: EdgeKind): boolean =>
-  kind === 'unsaid' || EDGES_OF_USE[use].includes(kind);
-
-/** A zone as something else: sides that it cannot have are asked for again. */
-export function withUse({ use: _old, ...zone }: Zone, use: ZoneUse): Zone {
-  const sides = zone.sides.map((s) => (mayBe(use, s.edge.kind) ? s : { ...s, edge: STRAIGHT_UNSAID.edge }));
-  return { ...zone, sides, ...(use === 'roof' ? {} : { use }) };
-}

@@ -5,6 +5,7 @@ import {
   BLOCKS,
   FIELD_GROUPS,
   FIELDS,
+  isAsked,
   HAZARDS,
   NOTCH_SHAPES,
   sourceCounts,
@@ -50,7 +51,9 @@ function inSteps(path: string): boolean {
 const groups = computed(() =>
   FIELD_GROUPS.map((name) => ({
     name,
-    fields: FIELDS[props.layer.kind].filter((f) => f.group === name && !inSteps(f.path)),
+    fields: FIELDS[props.layer.kind].filter(
+      (f) => f.group === name && !inSteps(f.path) && isAsked(f, props.layer, props.buildUp),
+    ),
   })).filter(({ name, fields }) => fields.length > 0 && (!NEEDS_BLOCK[name] || coat.value?.kettle)),
 );
 const change = (make: (layer: Layer) => void): void => editLayer(editing, props.layer.id, make);
