@@ -78,6 +78,11 @@ test('cutting: on a roll, with what no cutting can beat, as a list for the roof'
   const csv = await downloadBy(page, 'Cut list as CSV');
   expect(csv.split('\r\n')[0]).toBe('roll,along_mm,across_mm,long_mm,wide_mm,piece,what,turned');
   expect(csv).toContain('Pipe wrap');
+  // The ends of the rolls that the courses of the field opened are cut first.
+  await page.goto(`/jobs/${id}/details?zone=terrace&part=cutting`);
+  await expect(page.getByText(/that the courses of the field leave over/)).toBeVisible();
+  await expect(page.getByText(/^End of roll \d+ of the field/).first()).toBeVisible();
+  expect(await downloadBy(page, 'Cut list as CSV')).toMatch(/^end of \d+,/m);
 });
 
 test('rules for details belong to the build-up: a longer foot makes longer pieces', async ({ page }) => {

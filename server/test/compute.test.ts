@@ -1,5 +1,6 @@
 /** The pure computations over HTTP: each answers, each refuses what it cannot take. */
 import { describe, expect, it } from 'vitest';
+import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { catalogue } from '@lentum/core/buildup';
 import { DEFAULT_ORDER } from '@lentum/core/order';
 import { api, detail, V1 } from './support/api.ts';
@@ -127,6 +128,21 @@ describe('answers', () => {
     expect(upstand?.pieces[0]).toMatchObject({ name: 'Upstand strip' });
     expect(upstand?.pieces[0]?.faces.length).toBe(3);
     expect(answer.cutLists[0]?.totalMm).toBeGreaterThanOrEqual(answer.cutLists[0]?.leastMm ?? Infinity);
+  });
+  it('pieces come from the ends of the courses where the order is sent along', async () => {
+    const { survey, buildUp, order } = velmora(new Date(DEMO_ANCHOR));
+    type Lists = { leftOvers: { placed: unknown[] }[]; placed: unknown[]; totalMm: number }[];
+    const listsOf = async (more: object): Promise<Lists> =>
+      ((await post('details', { survey, buildUp, ...more }).expect(200)).body as { cutLists: Lists })
+        .cutLists;
+    const [without, withEnds] = [await listsOf({}), await listsOf({ order })];
+    const metres = (lists: Lists): number => lists.reduce((sum, l) => sum + l.totalMm, 0) / 1000;
+    const pieces = (lists: Lists): number =>
+      lists.reduce((n, l) => n + l.placed.length + l.leftOvers.reduce((k, e) => k + e.placed.length, 0), 0);
+    expect(without.every((l) => l.leftOvers.length === 0)).toBe(true);
+    expect(withEnds.some((l) => l.leftOvers.length > 0)).toBe(true);
+    expect(metres(withEnds)).toBeLessThan(metres(without));
+    expect(pieces(withEnds)).toBe(pieces(without));
   });
   it('a joint, by hand: 20 mm wide is 10 mm deep, 2 L on 10 m', async () => {
     const { body } = await post('joint', { widthMm: 20, lengthM: 10 }).expect(200);

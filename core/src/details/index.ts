@@ -20,13 +20,12 @@ export { nest, type Nest } from './nesting.ts';
 export { piecesOf } from './making.ts';
 export { pieceKey, type Piece, type Roll } from './pieces.ts';
 export { fitCurb, pourVolume, type Cluster, type Curb } from './pocket.ts';
+export { cutLists, hintOf, type CutList, type LeftOversOf } from './cutlists.ts';
+export { nestWithLeftOvers, type CutLeftOver, type LeftOver } from './leftovers.ts';
 export {
   countsByKind,
-  cutLists,
-  hintOf,
   detailsBefore,
   detailSchedule,
-  type CutList,
   type DetailSchedule,
   type DetailWork,
   type PieceGroup,

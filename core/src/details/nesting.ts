@@ -164,6 +164,42 @@ function attempt(
   return { placed, rolls, left };
 }
 
+/**
+ * Fills one roll with as many of the pieces as fit, in their order.
+ * @returns what lies on it, how far it is used, and what is left, counts and all
+ */
+export function fillRoll(
+  cuts: readonly Cut[],
+  widthMm: number,
+  lengthMm: number,
+  mayTurn: boolean,
+): { readonly placed: PlacedCut[]; readonly usedMm: number; readonly left: Cut[] } {
+  const roll = new Skyline(widthMm, lengthMm);
+  const placed: PlacedCut[] = [];
+  const left: Cut[] = [];
+  for (const cut of cuts) {
+    const possible = ways(cut, widthMm, lengthMm, mayTurn).sort((a, b) => a.long - b.long);
+    let count = cut.count;
+    for (; count > 0; count -= 1) {
+      const found = possible
+        .flatMap((way) => {
+          const at = roll.place(way.wide, way.long);
+          return at ? [{ ...at, way }] : [];
+        })
+        .sort((a, b) => a.along + a.way.long - (b.along + b.way.long))[0];
+      if (!found) break;
+      roll.take(found.across, found.way.wide, found.along + found.way.long);
+      placed.push({
+        ...{ key: cut.key, label: cut.label, roll: 0 },
+        ...{ alongMm: found.along, acrossMm: found.across },
+        ...{ longMm: found.way.long, wideMm: found.way.wide, turned: found.way.turned },
+      });
+    }
+    if (count > 0) left.push({ ...cut, count });
+  }
+  return { placed, usedMm: roll.used, left };
+}
+
 /** How far the rolls are used: whole ones, and the last as far as it is. */
 const spent = ({ usedMm }: Fitted, lengthMm: number): number =>
   Math.max(0, usedMm.length - 1) * lengthMm + (usedMm.at(-1) ?? 0);

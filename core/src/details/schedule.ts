@@ -20,14 +20,10 @@ import type { Problem } from '../problems/index.ts';
 import { zoneQuantities, type Zone, type Zones } from '../survey/index.ts';
 import { pocketOf, type Pocket } from './clusters.ts';
 import { findDetails, type Detail } from './find.ts';
-import { patternBox } from './folding.ts';
 import { isCut, madeFor, type Made } from './own.ts';
 import { wayOf } from './bonding.ts';
 import { materialsOf } from './materials.ts';
 import type { MaterialUse } from './uses.ts';
-import { cutHint, type CutHint } from './cuthint.ts';
-import type { Cut } from './cuts.ts';
-import { nest, type Nest } from './nesting.ts';
 import { piecesOf } from './making.ts';
 import { pieceKey, type Piece, type Roll } from './pieces.ts';
 import type { Step } from './particular.ts';
@@ -73,7 +69,7 @@ export interface DetailSchedule {
 }
 
 /** What a build-up's pieces are cut from: its fabric or sheet, or the detail fabric of its rules. */
-function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
+export function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
   const layer = layers.find((l) => l.id === rules.cutFrom);
   if (layer && (layer.kind === 'fabric' || layer.kind === 'sheet')) {
     return {
@@ -87,6 +83,14 @@ function rollOf(layers: readonly Layer[], rules: DetailRules): Roll {
     widthMm: rules.rollWidthMm.value,
     lengthMm: rules.rollLengthM.value * 1000,
   };
+}
+
+/** What a ply is cut from: in sheets each further one from the next sheet of the build-up, as in the field. */
+function cutFromOf(layers: readonly Layer[], rules: DetailRules, ply: number): Layer | undefined {
+  const own = layers.find((l) => l.id === rules.cutFrom);
+  if (own?.kind !== 'sheet') return own;
+  const sheets = layers.filter((l) => l.kind === 'sheet');
+  return sheets[Math.min(sheets.indexOf(own) + ply, sheets.length - 1)] ?? own;
 }
 
 /** The job's pocket: the first build-up of that family that it holds, or the one that ships, marked typical. */
@@ -217,85 +221,6 @@ export function detailSchedule(survey: Zones, doc: BuildUpDoc): DetailSchedule {
     else missing.push({ zone, problems: made });
   }
   return { zones, missing, pocket };
-}
-
-/** The pieces of some zones that share a roll, as cuts. */
-const cutsOf = (groups: readonly PieceGroup[]): Cut[] =>
-  groups.map((g) => {
-    const { widthMm, heightMm } = patternBox(g.piece.pattern);
-    return { key: g.key, label: g.label, widthMm, heightMm, count: g.count };
-  });
-
-const NESTS_KEPT = 60;
-const nestsMade = new Kept<Nest>(NESTS_KEPT);
-
-export interface CutList {
-  readonly roll: Roll;
-  /** What it is cut from: a layer of the build-up, or the detail fabric. */
-  readonly layerId: string | undefined;
-  readonly buildUp: BuildUp;
-  readonly zones: readonly ZoneDetails[];
-  /** The pieces that are cut from this roll. */
-  readonly groups: readonly PieceGroup[];
-  readonly nest: Nest;
-}
-
-function nestOnce(groups: readonly PieceGroup[], roll: Roll): Nest {
-  const cuts = cutsOf(groups);
-  const asked = JSON.stringify([roll.widthMm, roll.lengthMm, cuts]);
-  return nestsMade.get(asked, () => nest(cuts, roll.widthMm, roll.lengthMm, true));
-}
-
-/** A small change of the pieces that would pay on this roll, if there is one. */
-export const hintOf = ({ groups, roll, nest: now }: CutList): CutHint | undefined =>
-  cutHint(cutsOf(groups), roll.widthMm, roll.lengthMm, true, now);
-
-/** What a ply is cut from: in sheets each further one from the next sheet of the build-up, as in the field. */
-function cutFromOf(layers: readonly Layer[], rules: DetailRules, ply: number): Layer | undefined {
-  const own = layers.find((l) => l.id === rules.cutFrom);
-  if (own?.kind !== 'sheet') return own;
-  const sheets = layers.filter((l) => l.kind === 'sheet');
-  return sheets[Math.min(sheets.indexOf(own) + ply, sheets.length - 1)] ?? own;
-}
-
-/** Cut lists: one for each roll that pieces are cut from. A piece may lie across the roll; its face stays up. */
-export function cutLists(schedule: DetailSchedule): CutList[] {
-  interface Open {
-    readonly layer: Layer | undefined;
-    readonly roll: Roll;
-    readonly buildUp: BuildUp;
-    readonly zones: ZoneDetails[];
-    readonly groups: PieceGroup[];
-  }
-  const byRoll = new Map<string, Open>();
-  for (const zone of schedule.zones) {
-    for (const group of zone.groups) {
-      const layer = zone.buildUp.layers.find((l) => l.id === group.piece.from);
-      const key = `${zone.buildUp.id}/${zone.buildUp.revision}/${layer?.id ?? ''}`;
-      let open = byRoll.get(key);
-      if (!open) {
-        const { cutFrom: _, ...bare } = zone.rules;
-        open = {
-          layer,
-          roll: rollOf(zone.buildUp.layers, layer ? { ...bare, cutFrom: layer.id } : bare),
-          buildUp: zone.buildUp,
-          zones: [],
-          groups: [],
-        };
-        byRoll.set(key, open);
-      }
-      if (!open.zones.includes(zone)) open.zones.push(zone);
-      open.groups.push(group);
-    }
-  }
-  return [...byRoll.values()].map(({ layer, roll, buildUp, zones, groups }) => ({
-    roll,
-    layerId: layer?.id,
-    buildUp,
-    zones,
-    groups,
-    nest: nestOnce(groups, roll),
-  }));
 }
 
 /** How many of a kind there are, or how long, over some zones. */

@@ -28,6 +28,7 @@ export { SECTION_NAMES, type Section } from './sections.ts';
 export { ORDER_COLUMNS, orderRows, picksWords } from './table.ts';
 export { takeoff, type OrderGroup, type OrderLine, type Takeoff } from './takeoff.ts';
 export { whatIf, type Change, type Compared, type WhatIf } from './whatif.ts';
+export { leftOversOf } from './fieldleft.ts';
 export { quickCourses, stockLengths } from './coursesneeds.ts';
 export { type Carriage } from './transport.ts';
 export { deckLoads, type DeckLoad, type DeckLoads } from './loads.ts';

@@ -26,6 +26,7 @@ import { given, type Figure } from '../figures/index.ts';
 import type { Problem } from '../problems/index.ts';
 import { undescribed, zoneQuantities, type Zone, type ZoneQuantities, type Zones } from '../survey/index.ts';
 import { inQuantity } from './amounts.ts';
+import { leftOversOf } from './fieldleft.ts';
 import { boardPart, coursesParts, fastenerParts, fixingParts } from './coursesneeds.ts';
 import { cuttingParts } from './cuttingneeds.ts';
 import { detailParts, Items, productsOf } from './detailneeds.ts';
@@ -231,7 +232,7 @@ export function needs(
       ...lapResinParts(plan, areaPct),
     );
   for (const b of boards) parts.push(boardPart(b, areaPct), ...fastenerParts(b));
-  for (const list of cutLists(details)) parts.push(...cuttingParts(list));
+  for (const list of cutLists(details, leftOversOf(courses))) parts.push(...cuttingParts(list));
   const mixed = withMixes(parts, new Map(survey.zones.map((z) => [z.id, z])), order.supplies, knownSlopeOf);
   for (const { zone, problem } of mixed.problems)
     unsaid.push({ zoneId: zone.id, zoneName: zone.name, why: [problem] });

@@ -6,7 +6,7 @@ import { coursesFigures, cutLines, howGood, layLines } from '@lentum/core/course
 import { cutLists, detailSchedule, sealantJoint } from '@lentum/core/details';
 import { given } from '@lentum/core/figures';
 import { instantSchema, jobHeadSchema } from '@lentum/core/job';
-import { orderSchema, quickCourses, takeoff } from '@lentum/core/order';
+import { leftOversOf, orderSchema, quickCourses, takeoff } from '@lentum/core/order';
 import {
   baySchema,
   bayRoute,
@@ -39,9 +39,10 @@ export const workRoutes = [
   ),
   compute(
     'details',
-    'Details of every zone with pieces, material, steps and time, and the cut list of each roll',
-    z.strictObject({ survey: surveySchema, buildUp: buildUpDocSchema }),
-    ({ survey, buildUp }) => {
+    'Details of every zone with pieces, material, steps and time, and the cut list of each roll. With the order: ends that the courses leave over are cut first, as the order counts them',
+    z.strictObject({ survey: surveySchema, buildUp: buildUpDocSchema, order: orderSchema.optional() }),
+    ({ survey, buildUp, order }) => {
+      const courses = order && quickCourses(survey, buildUp, order);
       const schedule = detailSchedule(survey, buildUp);
       return {
         zones: schedule.zones.map(({ zone, work, groups, minutes }) => ({
@@ -63,8 +64,9 @@ export const workRoutes = [
           })),
         })),
         missing: schedule.missing.map(({ zone, problems }) => ({ zoneId: zone.id, problems })),
-        cutLists: cutLists(schedule).map(({ roll, zones, nest }) => ({
+        cutLists: cutLists(schedule, leftOversOf(courses)).map(({ roll, zones, leftOvers, nest }) => ({
           roll,
+          leftOvers,
           zoneIds: zones.map((k) => k.zone.id),
           ...nest,
         })),

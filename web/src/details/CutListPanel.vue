@@ -21,6 +21,7 @@ const rolls = computed(() =>
     placed: props.list.nest.placed.filter((p) => p.roll === i),
   })),
 );
+const ends = computed(() => props.list.leftOvers.reduce((sum, l) => sum + l.placed.length, 0));
 const over = computed(() => {
   const { totalMm, leastMm } = props.list.nest;
   return leastMm > 0 ? totalMm / leastMm - 1 : 0;
@@ -49,7 +50,12 @@ const printout = (): Printout =>
       <el-button class="end" @click="csv">Cut list as CSV</el-button>
       <PrintButton :printout="printout" label="Print pieces 1:1" />
     </div>
-    <p>
+    <p v-if="ends > 0">
+      {{ ends }} {{ ends === 1 ? 'piece comes' : 'pieces come' }} from
+      {{ list.leftOvers.length === 1 ? 'an end' : `${list.leftOvers.length} ends` }} that the courses of the
+      field leave over{{ list.nest.placed.length === 0 ? ': no roll is opened for them.' : '.' }}
+    </p>
+    <p v-if="list.nest.placed.length > 0">
       <strong>{{ say(list.nest.totalMm / 1000, 'length') }}</strong> of roll for
       {{ list.nest.placed.length }} pieces. No cutting takes less than
       {{ say(list.nest.leastMm / 1000, 'length') }}: this one is {{ howFar }};
@@ -61,6 +67,13 @@ const printout = (): Printout =>
     </p>
     <div class="columns">
       <div>
+        <template v-for="(l, i) in list.leftOvers" :key="`end${i}`">
+          <h2 class="minor">
+            End of roll {{ l.of }} of the field, {{ say(l.lengthMm / 1000, 'length') }} long,
+            {{ say(l.usedMm / 1000, 'length') }} used
+          </h2>
+          <RollDrawing :placed="l.placed" :used-mm="l.usedMm" :width-mm="list.roll.widthMm" />
+        </template>
         <template v-for="(r, i) in rolls" :key="i">
           <h2 class="minor">Roll {{ i + 1 }}, {{ say(r.usedMm / 1000, 'length') }} used</h2>
           <RollDrawing :placed="r.placed" :used-mm="r.usedMm" :width-mm="list.roll.widthMm" />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** Every detail of a zone with its card, and everything that is cut, roll by roll. */
 import { useMediaQuery } from '@vueuse/core';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { countsByKind, cutLists, detailFacts, piecesDxf, piecesSvg } from '@lentum/core/details';
+import { leftOversOf } from '@lentum/core/order';
 import { sentence } from '@lentum/core/problems';
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
@@ -40,8 +41,12 @@ async function open(detailId: string): Promise<void> {
 const totals = computed(() =>
   countsByKind(job.details.zones).map((c) => ({ ...c, facts: detailFacts(c.kind) })),
 );
+/** Ends of the rolls of the field are used first, as in the order: where its courses are known. */
+watch(part, (shown) => shown === 'cutting' && job.courses.want(), { immediate: true });
 const lists = computed(() =>
-  cutLists(job.details).filter((l) => l.zones.some((z) => z.zone.id === chosenId.value)),
+  cutLists(job.details, leftOversOf(job.courses.plan)).filter((l) =>
+    l.zones.some((z) => z.zone.id === chosenId.value),
+  ),
 );
 const PARTS = [
   ['details', 'Details'],
