@@ -124,6 +124,15 @@ describe('a backup', () => {
     await expect(restoreBackup(back.ownerUrl, made)).rejects.toThrow('backup.json is missing.');
   });
 
+  it('of a database that was never started says so, and leaves nothing behind', async () => {
+    const empty = await fresh();
+    const into = mkdtempSync(path.join(folder, 'in-'));
+    await expect(makeBackup(empty.ownerUrl, { folder: into, why: 'asked for' })).rejects.toThrow(
+      'The database holds nothing yet: it gets its tables when the server is started once.',
+    );
+    expect(await backupsIn(into)).toEqual([]);
+  });
+
   it('overwrites nothing, and one that fails leaves nothing behind', async () => {
     const made = await make();
     await expect(restoreBackup(ownerUrl, made)).rejects.toThrow('The database is not empty');

@@ -53,6 +53,8 @@ export async function figuresOf(db: Db): Promise<Figures> {
   );
   const firms = await hasFirms(db);
   const known = there.map((t) => t.name).filter((name) => name in RIGHTS && !NOT_KEPT.includes(name));
+  if (known.length === 0)
+    throw new Error('The database holds nothing yet: it gets its tables when the server is started once.');
   const tables: Figures['tables'] = {};
   for (const table of known) {
     const { rows } = await db.query<{ rows: number; digest: string }>(
