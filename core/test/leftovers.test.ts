@@ -1,8 +1,15 @@
 /** Pieces of details from the ends that courses leave over: nothing is cut twice, and nothing is bought for what was there. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cutLists, nest, nestWithLeftOvers, type LeftOver, type PlacedCut } from '@lentum/core/details';
-import { detailSchedule } from '@lentum/core/details';
+import { detailRulesOf } from '@lentum/core/buildup';
+import {
+  cutLists,
+  detailSchedule,
+  nest,
+  nestWithLeftOvers,
+  type LeftOver,
+  type PlacedCut,
+} from '@lentum/core/details';
 import { DEFAULT_ORDER, leftOversOf, quickCourses, takeoff } from '@lentum/core/order';
 import { edgeOf, type Zone } from '@lentum/core/survey';
 import { evaluate } from './support/formula.ts';
@@ -94,6 +101,39 @@ describe('any pieces and any ends', () => {
       { numRuns: 150 },
     );
   });
+});
+
+it('detail fabric of several build-ups is cut from the same rolls, and bought as one', () => {
+  const up = (id: string, x: number): Zone => ({
+    ...roof(id, corners(6, 4)),
+    code: id.toUpperCase(),
+    plot: { xM: x, yM: 0, turnDeg: 0 },
+    sides: (['upstand', 'upstand', 'upstand', 'upstand'] as const).map((k) => ({
+      edge: edgeOf(k),
+      riseM: 0,
+    })),
+  });
+  const [a, b] = [up('a', 0), up('b', 10)];
+  const [deck, walk] = [built('vehicular-deck'), built('pedestrian-deck')];
+  const [one, two] = [docFor([a], deck), docFor([b], walk)];
+  const doc = { buildUps: [...one.buildUps, ...two.buildUps], zones: [...one.zones, ...two.zones] };
+  const lists = cutLists(detailSchedule({ zones: [a, b] }, doc));
+  expect(lists).toHaveLength(1);
+  expect(lists[0]!.zones.map((z) => z.zone.id)).toEqual(['a', 'b']);
+  const apart = [one, two].map((d, i) => cutLists(detailSchedule({ zones: [[a, b][i]!] }, d))[0]!.nest);
+  expect(lists[0]!.nest.totalMm).toBeLessThanOrEqual(apart.reduce((sum, n) => sum + n.totalMm, 0) + 0.01);
+  const lines = takeoff({ zones: [a, b] }, doc, DEFAULT_ORDER).lines.filter(
+    (l) => l.item.name === 'Detail fabric',
+  );
+  expect(lines).toHaveLength(1);
+  // Priced otherwise, it is another thing to buy.
+  const rules = detailRulesOf(walk);
+  const sundries = rules.sundries.map((x) => ({
+    ...x,
+    packs: x.packs.map((p) => ({ ...p, price: { value: 999, source: 'chosen' as const } })),
+  }));
+  const dear = { ...doc, buildUps: [deck, { ...walk, details: { ...rules, sundries } }] };
+  expect(cutLists(detailSchedule({ zones: [a, b] }, dear))).toHaveLength(2);
 });
 
 describe('the order', () => {

@@ -1,5 +1,5 @@
 /** What is cut from each roll for the details of a job, left-overs of the courses first. */
-import type { BuildUp, Layer } from '../buildup/index.ts';
+import type { BuildUp, DetailRules, Layer } from '../buildup/index.ts';
 import { Kept } from '../keeping/index.ts';
 import { cutHint, type CutHint } from './cuthint.ts';
 import type { Cut } from './cuts.ts';
@@ -57,6 +57,13 @@ function nestOnce(
 export const hintOf = ({ groups, roll, nest: now, leftOvers }: CutList): CutHint | undefined =>
   leftOvers.length > 0 ? undefined : cutHint(cutsOf(groups), roll.widthMm, roll.lengthMm, true, now);
 
+/** Detail fabric of one roll and one price is cut together, whatever the build-ups of the zones are. */
+const detailFabricKey = ({ currency }: BuildUp, rules: DetailRules): string =>
+  JSON.stringify([
+    ...[rules.rollWidthMm.value, rules.rollLengthM.value, currency],
+    rules.sundries.find((s) => s.key === 'fabric')?.packs,
+  ]);
+
 /**
  * Cut lists: one for each roll that pieces are cut from. A piece may lie across the roll; its face stays up.
  * @param leftOversOf what the courses leave over; absent: nothing
@@ -73,7 +80,9 @@ export function cutLists(schedule: DetailSchedule, leftOversOf = NOTHING_LEFT): 
   for (const zone of schedule.zones) {
     for (const group of zone.groups) {
       const layer = zone.buildUp.layers.find((l) => l.id === group.piece.from);
-      const key = `${zone.buildUp.id}/${zone.buildUp.revision}/${layer?.id ?? ''}`;
+      const key = layer
+        ? `${zone.buildUp.id}/${zone.buildUp.revision}/${layer.id}`
+        : detailFabricKey(zone.buildUp, zone.rules);
       let open = byRoll.get(key);
       if (!open) {
         const { cutFrom: _, ...bare } = zone.rules;

@@ -41,7 +41,7 @@ export function cuttingParts(list: CutList): Part[] {
     return {
       item,
       layer,
-      buildUp: list.buildUp,
+      buildUp: z.buildUp,
       zoneId: z.zone.id,
       zoneName: z.zone.name,
       of: 'cutting',
