@@ -111,7 +111,7 @@ describe('details', () => {
 describe('the order', () => {
   const [group] = order.groups;
   it('a line says product, layers, tins, what is left, the next best', () => {
-    const w = show(OrderTable, { props: { group } });
+    const w = show(OrderTable, { props: { group, aim: 'least left over' } });
     const row = plain(
       w
         .findAll('tbody tr')
@@ -131,7 +131,7 @@ describe('the order', () => {
     expect(says('least cost')).not.toContain('by cost');
   });
   it('its stock is asked for from the line', async () => {
-    const w = show(OrderTable, { props: { group } });
+    const w = show(OrderTable, { props: { group, aim: 'least left over' } });
     await w.get('button[aria-label="Stock of Polyurethane resin"]').trigger('click');
     expect(last<{ item: { name: string } }>(w, 'stock').item.name).toBe('Polyurethane resin');
   });
