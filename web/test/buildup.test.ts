@@ -31,6 +31,7 @@ import MovesStrip from '../src/buildup/MovesStrip.vue';
 import { choose } from '../src/buildup/revise.ts';
 import RemedyEditor from '../src/buildup/RemedyEditor.vue';
 import RowsEditor from '../src/buildup/RowsEditor.vue';
+import PickList from '../src/shared/PickList.vue';
 import { askedOf } from '../src/buildup/situation.ts';
 import SourceBar from '../src/buildup/SourceBar.vue';
 import ZoneRates from '../src/buildup/ZoneRates.vue';
@@ -196,6 +197,19 @@ describe('short tables', () => {
       for (const c of t.columns) if (!c.optional) expect(row, c.key).toHaveProperty(c.key);
     },
   );
+  it('a choice reads as words, and its key is what is kept', () => {
+    const table = LAYER_TABLES.find((t) => t.key === 'variants')!;
+    const { w } = inEditor(blankBuildUp('b', 'B'), RowsEditor, () => ({
+      label: table.title,
+      rows: [{ when: 'detail', basis: 'timesField', value: 1.2, note: '' }],
+      columns: table.columns,
+      fresh: () => ({}),
+      least: 0,
+    }));
+    const list = w.findAllComponents(PickList).find((p) => p.props('label').endsWith('As'))!;
+    expect(list.props('options')).toContainEqual({ value: 'timesField', label: 'times the field' });
+    expect(list.props('modelValue')).toBe('timesField');
+  });
   it('a row is taken out, but not the last that is needed', async () => {
     const rows = [
       { at: 1, factor: 1 },

@@ -17,12 +17,12 @@ import FigureText from '../shared/FigureText.vue';
 import { editLayer, setRate, useEditing, type Provenance } from './editing.ts';
 import RateInput from './RateInput.vue';
 import SourcePick from './SourcePick.vue';
+import { RATE_FORM_NAMES } from './rateforms.ts';
 
 const props = defineProps<{ coat: Coat }>();
 const editing = useEditing();
-const NAMES = { mass: 'by mass', volume: 'by volume', wetFilm: 'wet film', dryFilm: 'dry film' } as const;
 const forms = computed(() =>
-  RATE_BASES.map((basis) => ({ basis, name: NAMES[basis], figure: rateAs(props.coat, basis) })),
+  RATE_BASES.map((basis) => ({ basis, name: RATE_FORM_NAMES[basis], figure: rateAs(props.coat, basis) })),
 );
 const least = computed(() => leastOf(props.coat));
 const range = computed(() => filmRangeOf(props.coat));

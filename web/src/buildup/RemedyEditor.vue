@@ -22,11 +22,15 @@ const editing = useEditing();
 const adding = ref('');
 
 type Row = Readonly<Record<string, unknown>>;
-const coats = computed(() => props.buildUp.layers.filter(isCoat).map((c) => c.id));
+const coats = computed(() => props.buildUp.layers.filter(isCoat));
 const columns = computed<RowColumn[]>(() => [
   { key: 'does', name: 'Does', form: 'choice', options: REMEDY_DOES },
   { key: 'says', name: 'In words', form: 'text', most: 400 },
-  { key: 'layerId', name: 'Lays again', form: 'choice', options: ['', ...coats.value], optional: true },
+  {
+    ...{ key: 'layerId', name: 'Lays again', form: 'choice', optional: true },
+    options: ['', ...coats.value.map((c) => c.id)],
+    words: Object.fromEntries(coats.value.map((c) => [c.id, c.name])),
+  },
   { key: 'product', name: 'Or a product', form: 'text', optional: true },
   { key: 'kgPerM2', name: 'kg/m² of it', form: 'number', quantity: 'rateMass', optional: true },
   { key: 'lPerM2', name: 'or L/m²', form: 'number', quantity: 'rateVolume', optional: true },

@@ -21,6 +21,8 @@ export interface RowColumn {
   readonly max?: number;
   readonly quantity?: Quantity;
   readonly options?: readonly string[];
+  /** What is read in place of an option; absent: the option itself. */
+  readonly words?: Readonly<Record<string, string>>;
   readonly optional?: boolean;
   /** Letters of a text. */
   readonly most?: number;
@@ -105,7 +107,7 @@ const numberIn = (row: Row, column: RowColumn): number | undefined => {
               v-else-if="c.form === 'choice'"
               :model-value="String(row[c.key] ?? '')"
               :none="c.optional ? 'nothing' : 'choose'"
-              :options="(c.options ?? []).map((o) => ({ value: o, label: o || 'nothing' }))"
+              :options="(c.options ?? []).map((o) => ({ value: o, label: c.words?.[o] ?? (o || 'nothing') }))"
               :label="`${label}, row ${i + 1}, ${c.name}`"
               @update:model-value="(v) => set(i, c, v)"
             />

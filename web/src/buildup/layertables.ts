@@ -8,6 +8,7 @@ import {
   type FieldGroup,
   type Layer,
 } from '@lentum/core/buildup';
+import { RATE_FORM_NAMES } from './rateforms.ts';
 import { written, type Provenance } from './editing.ts';
 import type { RowColumn } from './RowsEditor.vue';
 
@@ -43,7 +44,11 @@ export const LAYER_TABLES: readonly LayerTable[] = [
     least: 0,
     columns: [
       { key: 'when', name: 'When', form: 'choice', options: RATE_CONDITIONS },
-      { key: 'basis', name: 'As', form: 'choice', options: ['timesField', ...RATE_BASES] },
+      {
+        ...{ key: 'basis', name: 'As', form: 'choice' },
+        options: ['timesField', ...RATE_BASES],
+        words: { timesField: 'times the field', ...RATE_FORM_NAMES },
+      },
       { key: 'value', name: 'Value', form: 'number', quantity: 'number' },
       { key: 'note', name: 'Note', form: 'text' },
     ],
