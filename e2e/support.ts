@@ -174,7 +174,7 @@ export const chosenZone = (page: Page): Locator =>
 
 /** The list of zones, narrowed to a name. */
 async function lookForZone(page: Page, name: string): Promise<Locator> {
-  const field = page.getByRole('combobox', { name: 'Zone' });
+  const field = page.getByRole('combobox', { name: 'Zone', exact: true });
   await field.click();
   await field.fill(name);
   const found = page.getByRole('option', { name: new RegExp(name) });

@@ -21,7 +21,7 @@ test('a wall below ground is measured, judged, detailed and ordered', async ({ p
   await measure(page, 'Diagonal 1, length', Math.hypot(12, 3).toFixed(3));
   await expect(page.locator('section.figures .large')).toHaveText('36.00 m²');
   await expect(page.getByRole('button', { name: 'Levels', exact: true })).toBeVisible();
-  await pick(page, 'What the zone is', 'Wall below ground or of a planter');
+  await pick(page, 'It is', 'Wall below ground or of a planter');
   await expect(page.getByText('Measured as one looks at it, its foot below.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Levels', exact: true })).toHaveCount(0);
 

@@ -104,7 +104,7 @@ function sideRemoved(side: number): void {
     <label for="zone-use">It is</label>
     <PickList
       id="zone-use"
-      label="What the zone is"
+      label="It is"
       class="use"
       :options="uses"
       :model-value="zoneUse(zone)"
