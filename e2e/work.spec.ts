@@ -81,7 +81,7 @@ test('cutting: on a roll, with what no cutting can beat, as a list for the roof'
   // The ends of the rolls that the courses of the field opened are cut first.
   await page.goto(`/jobs/${id}/details?zone=terrace&part=cutting`);
   await expect(page.getByText(/that the courses of the field leave over/)).toBeVisible();
-  await expect(page.getByText(/^End of roll \d+ of the field/).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: /End of roll \d+ of the field/ }).first()).toBeVisible();
   expect(await downloadBy(page, 'Cut list as CSV')).toMatch(/^end of \d+,/m);
 });
 
