@@ -103,6 +103,16 @@ function ways(
   return both.filter((w) => w.wide <= widthMm + GRAIN && w.long <= lengthMm + GRAIN);
 }
 
+type Way = ReturnType<typeof ways>[number];
+const laidOn = (
+  roll: number,
+  { key, label }: Cut,
+  { across, along, way }: { readonly across: number; readonly along: number; readonly way: Way },
+): PlacedCut => ({
+  ...{ key, label, roll, alongMm: along, acrossMm: across },
+  ...{ longMm: way.long, wideMm: way.wide, turned: way.turned },
+});
+
 interface Attempt {
   readonly placed: PlacedCut[];
   readonly rolls: Skyline[];
@@ -149,16 +159,7 @@ function attempt(
       start = found.roll;
       rolls[found.roll]?.take(found.across, found.way.wide, found.along + found.way.long);
       while (open < rolls.length - 1 && (rolls[open]?.lowest ?? 0) + shortest > lengthMm) open += 1;
-      placed.push({
-        key: cut.key,
-        label: cut.label,
-        roll: found.roll,
-        alongMm: found.along,
-        acrossMm: found.across,
-        longMm: found.way.long,
-        wideMm: found.way.wide,
-        turned: found.way.turned,
-      });
+      placed.push(laidOn(found.roll, cut, found));
     }
   }
   return { placed, rolls, left };
@@ -189,11 +190,7 @@ export function fillRoll(
         .sort((a, b) => a.along + a.way.long - (b.along + b.way.long))[0];
       if (!found) break;
       roll.take(found.across, found.way.wide, found.along + found.way.long);
-      placed.push({
-        ...{ key: cut.key, label: cut.label, roll: 0 },
-        ...{ alongMm: found.along, acrossMm: found.across },
-        ...{ longMm: found.way.long, wideMm: found.way.wide, turned: found.way.turned },
-      });
+      placed.push(laidOn(0, cut, found));
     }
     if (count > 0) left.push({ ...cut, count });
   }

@@ -4,6 +4,9 @@ import type { BuildUpInput } from '../schema.ts';
 import { ALWAYS, coat, fabric, limits, litres, potLife, table, typical } from './typical.ts';
 import { drying, emulsion } from './waterborne.ts';
 
+/** The water has to leave all three coats before anything closes them: weeks. */
+const DRIED_THROUGH = table([10, 720], [20, 336], [30, 240]);
+
 /** Cold bitumen emulsion with polyester. Typical values of our own choosing. */
 export const COLD_BITUMEN: BuildUpInput = {
   id: 'cold-bitumen',
@@ -96,11 +99,10 @@ export const COLD_BITUMEN: BuildUpInput = {
     }),
     {
       ...emulsion('third', 'Closing emulsion', 'until no thread shows', 1.2),
-      // The water has to leave all three coats before solvent and leaf close them: weeks.
       cure: {
         ...drying(1.2, 6, 12, 24, 24),
-        overcoatFrom: table([10, 720], [20, 336], [30, 240]),
-        load: table([10, 720], [20, 336], [30, 240]),
+        overcoatFrom: DRIED_THROUGH,
+        load: DRIED_THROUGH,
       },
       overcoatOpen: true,
     },
