@@ -14,6 +14,8 @@ export const PAGES = {
   acceptDownloads: true,
   // What a test puts in the place of an answer is seen by the page; the tests without a signal allow it for themselves.
   serviceWorkers: 'block' as const,
+  // A list that still unfolds on a busy machine moves away between the press and the release of the button.
+  reducedMotion: 'reduce' as const,
 };
 
 export default defineConfig({
@@ -29,7 +31,7 @@ export default defineConfig({
   reporter: process.env['E2E_REPORT']
     ? [['line'], ['json', { outputFile: process.env['E2E_REPORT'] }]]
     : 'line',
-  use: { ...PAGES, launchOptions: BROWSER },
+  use: { ...PAGES, contextOptions: { reducedMotion: PAGES.reducedMotion }, launchOptions: BROWSER },
   webServer: {
     command: 'node server.mjs',
     url: `${address}/api/v1/health`,
