@@ -15,12 +15,14 @@ export interface Solved {
 /**
  * Minimises a sum of columns so that every row reaches its demand.
  * @param rows entries of each column, by row
+ * @param costs of each column; one each where they are not said
  */
 export interface ProgrammeSolver {
   readonly solve: (
     columns: readonly (readonly number[])[],
     demand: readonly number[],
     whole: boolean,
+    costs?: readonly number[],
   ) => Solved | undefined;
 }
 

@@ -68,13 +68,30 @@ export function coursesFigures(plan: MaterialPlan): CoursesFigures | undefined {
     from: 'a run longer than a roll has at least so many joints',
   };
   const roll = given('longest roll', longest, 'length', 'data sheet');
-  const least: Figure = {
-    label: `${plan.name}, rolls at least`,
+  const byLength: Figure = {
+    label: `${plan.name}, rolls by length`,
     value: Math.max(0, Math.ceil((needed.value - plan.stockM) / longest - 1e-7)),
     quantity: 'count',
     formula: 'ceil(({needed} − {stock}) / {roll} − 0.0000001)',
     inputs: { needed, stock, roll },
     from: 'no cutting gives more than the length of its rolls',
+  };
+  const least: Figure = {
+    label: `${plan.name}, rolls at least`,
+    value: Math.max(byLength.value, answer.leastRolls),
+    quantity: 'count',
+    formula: 'max({byLength}, {byCuts})',
+    inputs: {
+      byLength,
+      byCuts: given(
+        'by what a roll can be cut into',
+        answer.leastRolls,
+        'count',
+        'definition',
+        'half widths two by two, pieces that do not fit each other, joints that a group of rolls needs',
+      ),
+    },
+    from: 'the higher of two bounds',
   };
   const byCourse = new Map<string, number>();
   for (const { piece, layout, plane } of seated) {

@@ -2,7 +2,7 @@
  * Cuts runs from rolls. A run is one piece where a roll gives it, else two or more with end laps between them; where an
  * end joint lies is chosen so that rolls are used up, within what the joints' rules allow.
  */
-import { around, GRAIN_M, merged, placeFor, type Span } from './joints.ts';
+import { around, GRAIN_M, leastPiecesFor, merged, placeFor, type Span } from './joints.ts';
 
 /** Something that is cut: a run of a course, or a piece whose length is settled. */
 export interface Runner {
@@ -21,6 +21,8 @@ export interface LapRules {
   /** End joints of neighbours apart, middle to middle. */
   readonly staggerM: number;
   readonly leastPieceM: number;
+  /** Joints that a run may have beyond those that its length forces; any number where it is not said. */
+  readonly moreJoints?: number | undefined;
 }
 
 /** A roll, or what is left of one. */
@@ -45,6 +47,12 @@ export interface Tactic {
   readonly chance: () => number;
 }
 
+/**
+ * How left-overs are used: kept long, put into a run before a whole roll is, or every roll cut to its end before the next
+ * one is begun.
+ */
+export type Way = 'kept' | 'used up' | 'to the end';
+
 /** Divisions of one run that are looked at before it counts as impossible with these rolls. */
 const MOST_STEPS = 30;
 
@@ -59,14 +67,17 @@ export class Fill {
   readonly joints: number[][];
   readonly pieces: Piece[] = [];
   private steps = 0;
+  /** Pieces that the run that is being cut may have. */
+  private most = Infinity;
 
   constructor(
     readonly runners: readonly Runner[],
     readonly laps: LapRules,
     readonly sticks: Stick[],
     private readonly chance: () => number,
-    /** Left-overs go into a run before whole rolls do: more joints, less left over. */
-    private readonly usesUp = false,
+    private readonly way: Way = 'kept',
+    /** The longest roll that there is, for what the length of a run forces, m. */
+    private readonly rollM = Math.max(0, ...sticks.map((s) => s.lengthM)),
   ) {
     this.left = sticks.map((s) => s.lengthM);
     this.joints = runners.map(() => []);
@@ -87,7 +98,12 @@ export class Fill {
     const blocked =
       neighbours.length === 0 ? runner.blocked : merged([...runner.blocked, ...around(neighbours, staggerM)]);
     this.steps = 0;
-    const found = this.divide(index, runner.fromM, runner.toM, runner.whole ? [] : blocked, runner.whole, 0);
+    const { endLapM, moreJoints = Infinity } = this.laps;
+    this.most = leastPiecesFor(runner.toM - runner.fromM, this.rollM, endLapM) + moreJoints;
+    const { fromM, toM, whole } = runner;
+    const found =
+      (this.way === 'to the end' && !whole ? this.onwards(index, fromM, toM, blocked) : undefined) ??
+      this.divide(index, fromM, toM, whole ? [] : blocked, whole, 0);
     if (!found) return false;
     found.forEach((p) => {
       this.left[p.stick] = (this.left[p.stick] ?? 0) - (p.toM - p.fromM);
@@ -96,6 +112,37 @@ export class Fill {
     const sorted = [...found].sort((a, b) => a.fromM - b.fromM);
     this.joints[index] = sorted.slice(1).map((p) => p.fromM + this.laps.endLapM / 2);
     return true;
+  }
+
+  /** Goes on with the roll that is begun, and with the next one where it ends; the run is begun at either of its ends. */
+  private onwards(runner: number, from: number, to: number, blocked: readonly Span[]): Piece[] | undefined {
+    const { endLapM, leastPieceM } = this.laps;
+    const half = endLapM / 2;
+    const fromLeft = this.chance() < 0.5;
+    const pieces: Piece[] = [];
+    const taken: number[] = [];
+    let [low, high] = [from, to];
+    while (pieces.length < this.most) {
+      const begun = this.useful(taken).sort((a, b) => Number(this.isWhole(a)) - Number(this.isWhole(b)));
+      const stick = begun[0];
+      if (stick === undefined) return undefined;
+      taken.push(stick);
+      const left = this.left[stick] ?? 0;
+      if (left >= high - low - EPS) return [...pieces, { runner, stick, fromM: low, toM: high }];
+      const [least, most] = [low + leastPieceM - half, high - leastPieceM + half];
+      const c = fromLeft
+        ? placeFor(least, Math.min(most, low + left - half), blocked, 'hi')
+        : placeFor(Math.max(least, high - left + half), most, blocked, 'lo');
+      if (c === undefined) continue;
+      if (fromLeft) {
+        pieces.push({ runner, stick, fromM: low, toM: c + half });
+        low = c - half;
+      } else {
+        pieces.push({ runner, stick, fromM: c - half, toM: high });
+        high = c + half;
+      }
+    }
+    return undefined;
   }
 
   private divide(
@@ -109,8 +156,8 @@ export class Fill {
   ): Piece[] | undefined {
     const need = to - from;
     const one = this.tightest(need, taken);
-    if (one >= 0 && this.usesUp && !whole && this.isWhole(one)) {
-      const two = this.inTwo(runner, from, to, blocked, taken);
+    if (one >= 0 && this.way !== 'kept' && !whole && this.isWhole(one)) {
+      const two = this.inTwo(runner, from, to, blocked, depth, taken);
       if (two?.some((p) => !this.isWhole(p.stick))) return two;
     }
     if (one >= 0) return [{ runner, stick: one, fromM: from, toM: to }];
@@ -118,7 +165,8 @@ export class Fill {
     this.steps += 1;
     if (this.steps > MOST_STEPS) return undefined;
     return (
-      this.inTwo(runner, from, to, blocked, taken) ?? this.inMore(runner, from, to, blocked, depth, taken)
+      this.inTwo(runner, from, to, blocked, depth, taken) ??
+      this.inMore(runner, from, to, blocked, depth, taken)
     );
   }
 
@@ -162,8 +210,10 @@ export class Fill {
     from: number,
     to: number,
     blocked: readonly Span[],
+    depth: number,
     taken: readonly number[],
   ): Piece[] | undefined {
+    if (depth + 2 > this.most) return undefined;
     const { endLapM, leastPieceM } = this.laps;
     const half = endLapM / 2;
     const list = this.useful(taken);
@@ -218,7 +268,7 @@ export class Fill {
     depth: number,
     taken: readonly number[],
   ): Piece[] | undefined {
-    if (depth > 60) return undefined;
+    if (depth > 60 || depth + 3 > this.most) return undefined;
     const { endLapM, leastPieceM } = this.laps;
     const half = endLapM / 2;
     const useful = this.useful(taken);
@@ -228,7 +278,7 @@ export class Fill {
       0,
     );
     if (reach < to - from - endLapM - EPS) return undefined;
-    const list = (this.usesUp ? useful : [...useful].reverse()).slice(0, 3);
+    const list = (this.way !== 'kept' ? useful : [...useful].reverse()).slice(0, 3);
     const ways: { stick: number; end: 'left' | 'right'; c: number; lost: number }[] = [];
     list.forEach((stick, rank) => {
       const left = this.left[stick] ?? 0;

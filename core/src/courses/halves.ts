@@ -45,3 +45,24 @@ export function slitCuts(pieces: readonly HalfPiece[]): SlitCut[] {
     return c.first.some((i) => pieces[i]?.selvedge);
   }
 }
+
+/**
+ * What no way of slitting goes below for half widths of these lengths.
+ * @returns leastM length off the roll; dominant: whether cuts of the longest two by two are shorter, each by each, than
+ * those of any other way, so that what they need is what any way needs
+ */
+export function leastSlit(lengths: readonly number[], rollM: number): { leastM: number; dominant: boolean } {
+  const sorted = [...lengths].sort((a, b) => b - a);
+  let [leastM, twos] = [sorted.reduce((a, b) => a + b, 0) / 2, 0];
+  sorted.forEach((length, i) => {
+    // A cut of so many lengths holds no more than twice as many pieces that are no shorter.
+    leastM = Math.max(leastM, Math.ceil((i + 1) / 2) * length);
+    // Of those longer than half a roll one alone lies in each half of a cut.
+    if (i % 2 === 0 && length > rollM / 2 + EPS) {
+      twos += length;
+      leastM = Math.max(leastM, twos);
+    }
+  });
+  const [longest = 0, shortest = 0] = [sorted[0], sorted.at(-1)];
+  return { leastM, dominant: longest - shortest < EPS || shortest > rollM / 2 + EPS };
+}

@@ -46,4 +46,6 @@ export { capRing, cornersCut, lapShapes, pieceRing, pieceShape } from './shapes.
 export { lowOf } from './runs.ts';
 export { cutByPatterns, type PatternAnswer, type ProgrammeSolver } from './columns.ts';
 export { solverFrom, type TextSolver } from './programme.ts';
+export { leastByGroups, type Grouped } from './groups.ts';
+export { leastSlit } from './halves.ts';
 export { leastRolls, packInto, type Packing } from './pack.ts';

@@ -53,3 +53,10 @@ export function placeFor(
 /** Joints keep a distance from other joints: spans round them. */
 export const around = (joints: readonly number[], byM: number): Span[] =>
   joints.map((j) => ({ from: j - byM, to: j + byM }));
+
+/** Rounding of lengths. */
+const EPS = 1e-7;
+
+/** Pieces that a run needs at least. */
+export const leastPiecesFor = (lengthM: number, rollM: number, endLapM: number): number =>
+  lengthM <= rollM + EPS ? 1 : Math.ceil((lengthM - endLapM) / (rollM - endLapM) - EPS);

@@ -3,10 +3,11 @@
  * beside each other in a cut; whole widths are then cut with them.
  */
 import type { BuildUp } from '../buildup/index.ts';
-import { leastPiecesFor, type CutAnswer, type CutProblem, type Sale } from './targets.ts';
+import type { CutAnswer, CutProblem, Sale } from './targets.ts';
 import type { Runner, Stick } from './fill.ts';
-import { slitCuts, type HalfPiece } from './halves.ts';
-import { merged, placeFor, type Span } from './joints.ts';
+import { halfPieces } from './halfpieces.ts';
+import { leastSlit, slitCuts, type HalfPiece } from './halves.ts';
+import { merged, type Span } from './joints.ts';
 import type { CapStrip, LayerLayout } from './layout.ts';
 import { blockedFor, type LapLine } from './obstacles.ts';
 import type { Rollable } from './layers.ts';
@@ -123,46 +124,8 @@ export interface Settled {
   readonly runnerSeats: readonly number[];
 }
 
-/** So many pieces more than least are tried until none is longer than its roll. */
-const MORE_PIECES = 12;
-
-/**
- * Joints of half widths, in even lengths where they may lie. A joint that has to give way makes its neighbour longer: then
- * there is a piece more.
- */
-function halfPieces(seat: Seat, index: number, blocked: readonly Span[], longest: number, endLapM: number) {
-  const least = leastPiecesFor(lengthOf(seat), longest, endLapM);
-  for (let n = least; n <= least + MORE_PIECES; n += 1) {
-    const pieces = evenPieces(seat, index, blocked, longest, endLapM, n);
-    if (pieces.every((p) => lengthOf(p) <= longest + 1e-7)) return pieces;
-  }
-  // Nowhere to put them: joints lie where they are not wanted, and the review says where.
-  return evenPieces(seat, index, [], longest, endLapM, least);
-}
-
-function evenPieces(
-  seat: Seat,
-  index: number,
-  blocked: readonly Span[],
-  longest: number,
-  endLapM: number,
-  n: number,
-) {
-  const pieces: { seat: number; fromM: number; toM: number }[] = [];
-  let from = seat.fromM;
-  for (let i = 1; i < n; i += 1) {
-    const even = seat.fromM + (lengthOf(seat) * i) / n;
-    const most = from + longest - endLapM / 2;
-    const c =
-      placeFor(from + endLapM, Math.min(even, most), blocked, 'hi') ??
-      placeFor(Math.min(even, most), most, blocked, 'lo') ??
-      Math.min(even, most);
-    pieces.push({ seat: index, fromM: from, toM: c + endLapM / 2 });
-    from = c - endLapM / 2;
-  }
-  pieces.push({ seat: index, fromM: from, toM: seat.toM });
-  return pieces;
-}
+/** A course is not pieced together from left-overs to save a roll: each joint is work, and a place that may leak. */
+const MORE_JOINTS = 2;
 
 /**
  * Everything of a material that is cut, as a problem of rolls.
@@ -179,6 +142,7 @@ export function settle(
 ): Settled {
   const { endLapM } = material;
   const longest = Math.max(...material.sale.map((s) => s.lengthM));
+  const leastPieceM = Math.max(rules.leastPieceM.value, endLapM * 1.5);
   const seats: Seat[] = [];
   const blockedOf: Span[][] = [];
   for (const layout of material.layouts) {
@@ -213,7 +177,10 @@ export function settle(
     ]);
   seats.forEach((seat, i) => {
     if (!seat.half) return;
-    const pieces = halfPieces(seat, i, staticFor(i), longest, endLapM);
+    const pieces = halfPieces(seat, staticFor(i), { rollM: longest, endLapM, leastPieceM }).map((p) => ({
+      ...p,
+      seat: i,
+    }));
     settledJoints[i]?.push(...pieces.slice(1).map((p) => p.fromM + endLapM / 2));
     halves.push(...pieces);
   });
@@ -242,18 +209,18 @@ export function settle(
     blocked: [],
     near: [],
   }));
-  const weights = [
-    ...runners.map(() => 1),
-    ...slits.map(
-      (s) => s.lanes.flat().reduce((sum, i) => sum + lengthOf(halves[i] as never) / 2, 0) / s.lengthM,
-    ),
-  ];
+  const slit = leastSlit(
+    halves.map((h) => lengthOf(h)),
+    longest,
+  );
+  const slitM = slits.reduce((all, s) => all + s.lengthM, 0);
+  const settledSlits = slits.length === 0 || (slit.dominant && slit.leastM >= slitM - 1e-9);
   const problem: CutProblem = {
     runners: [...runners, ...slitRunners],
-    laps: { endLapM, staggerM, leastPieceM: Math.max(rules.leastPieceM.value, endLapM * 1.5) },
+    laps: { endLapM, staggerM, leastPieceM, moreJoints: MORE_JOINTS },
     stock,
     sale: material.sale,
-    ...(weights.every((w) => w === 1) ? {} : { weight: weights }),
+    ...(settledSlits ? {} : { weight: [...runners.map(() => 1), ...slits.map(() => slit.leastM / slitM)] }),
   };
   return { problem, seats, halves, slits, runnerSeats };
 }

@@ -23,7 +23,7 @@ const isAnswer = (of: object): of is Answer => 'Columns' in of && 'Rows' in of &
  * @param seconds after which a programme in whole numbers gives the best it has
  */
 export const solverFrom = (text: TextSolver, seconds: number): ProgrammeSolver => ({
-  solve: (columns, demand, whole): Solved | undefined => {
+  solve: (columns, demand, whole, costs): Solved | undefined => {
     const names = columns.map((_, j) => `x${j}`);
     const rows = demand.map((d, i) => {
       const terms = columns.flatMap((c, j) => (c[i] ? [`${c[i]} x${j}`] : []));
@@ -31,7 +31,7 @@ export const solverFrom = (text: TextSolver, seconds: number): ProgrammeSolver =
     });
     const model = [
       'Minimize',
-      ` obj: ${names.join(' + ')}`,
+      ` obj: ${names.map((n, j) => (costs ? `${costs[j] ?? 1} ${n}` : n)).join(' + ')}`,
       'Subject To',
       ...rows,
       ...(whole ? ['General', ` ${names.join(' ')}`] : []),

@@ -4,8 +4,9 @@
  */
 import { answerOf, better, gathered } from './answers.ts';
 import { seeded } from '../keeping/index.ts';
-import type { Fill } from './fill.ts';
+import type { Fill, Way } from './fill.ts';
 import { cutByPatterns, type ProgrammeSolver } from './columns.ts';
+import { leastByGroups } from './groups.ts';
 import { packInto } from './pack.ts';
 import {
   costOf,
@@ -32,6 +33,11 @@ export const FULL: Effort = { tries: 240, nodes: 300_000 };
 /** Orders in which runs are cut before they count as impossible. */
 const MOST_FIRST_TRIES = 12;
 
+const WAYS: readonly Way[] = ['kept', 'used up', 'to the end'];
+/** Each order is cut in every way before the next one. */
+const wayOf = (attempt: number): Way => WAYS[attempt % WAYS.length] ?? 'kept';
+const orderNo = (attempt: number): number => Math.floor(attempt / WAYS.length);
+
 /** Tries without a better answer after which a cheapest one is left as it is. */
 const PATIENCE = 60;
 
@@ -46,11 +52,12 @@ export interface Progress {
  * @returns each better answer as it is found, the last one at the end; undefined where a run cannot be cut at all
  */
 export function* cutRuns(
-  problem: CutProblem,
+  asked: CutProblem,
   effort: Effort,
   seed = 1,
   exact?: ProgrammeSolver,
 ): Generator<Progress, CutAnswer | undefined> {
+  let problem = asked;
   const facts = factsOf(problem);
   const tries = triesFor(facts, effort);
   const chance = seeded(seed);
@@ -65,8 +72,16 @@ export function* cutRuns(
   };
   const firstTries = Math.min(4, tries);
   // Joints of neighbours may stand in each other's way: other orders of the runs are tried until one goes.
-  for (let i = 0; i < firstTries || (!best && i < MOST_FIRST_TRIES); i += 1)
-    take(atOnce(problem, orderOf(problem.runners, i >> 1, chance), chance, i % 2 === 1));
+  const first = (): void => {
+    for (let i = 0; i < firstTries || (!best && i < MOST_FIRST_TRIES); i += 1)
+      take(atOnce(problem, orderOf(problem.runners, orderNo(i), chance), chance, wayOf(i)));
+  };
+  first();
+  if (!best && problem.laps.moreJoints !== undefined) {
+    // Where joints are in each other's way a run may need more pieces than one would like.
+    problem = { ...problem, laps: { ...problem.laps, moreJoints: undefined } };
+    first();
+  }
   if (!best) return undefined;
   yield { answer: best, share: 0.05 };
 
@@ -81,6 +96,22 @@ export function* cutRuns(
       best = { ...best, leastCost, leastRolls: rolls, proven: best.cost <= leastCost + EPS };
       yield { answer: best, share: 0.5 };
       if (best.proven) return best;
+    }
+  }
+  if (exact && byGroups(problem, best)) {
+    const rolls = leastByGroups(
+      {
+        lengthsM: problem.runners.map(lengthOf),
+        rollM: problem.sale[0]?.lengthM ?? 1,
+        endLapM: problem.laps.endLapM,
+        mostRolls: (best.bought[0] ?? 0) - 1,
+      },
+      exact,
+    );
+    if (rolls > best.leastRolls) {
+      leastCost = Math.max(leastCost, costOf(problem, [rolls]));
+      best = { ...best, leastCost, leastRolls: rolls, proven: best.cost <= leastCost + EPS };
+      yield { answer: best, share: 0.2 };
     }
   }
   const ahead = targets(problem, facts.neededM, best.cost).filter(
@@ -121,7 +152,7 @@ export function* cutRuns(
       since += 1;
       const done = best.pieces.length === facts.leastPieces ? PATIENCE / 4 : PATIENCE;
       if (best.cost <= cost + EPS && since > done) break;
-      if (take(inTarget(problem, counts, orderOf(problem.runners, i >> 1, chance), chance, i % 2 === 1))) {
+      if (take(inTarget(problem, counts, orderOf(problem.runners, orderNo(i), chance), chance, wayOf(i)))) {
         since = 0;
         yield { answer: best, share: share(i / tries) };
       } else if (i % 20 === 19) yield { answer: best, share: share(i / tries) };
@@ -142,6 +173,10 @@ const byPatterns = (problem: CutProblem, facts: Facts, best: CutAnswer): boolean
   problem.sale.length === 1 &&
   problem.stock.length === 0 &&
   facts.settled((best.bought[0] ?? 0) * (problem.sale[0]?.lengthM ?? 0) - (problem.sale[0]?.lengthM ?? 0));
+
+/** Whether groups of rolls and runs may tell more than lengths do: every roll is bought, and of one length. */
+const byGroups = (problem: CutProblem, best: CutAnswer): boolean =>
+  !best.proven && problem.sale.length === 1 && problem.stock.length === 0 && problem.weight === undefined;
 
 /** The last answer of a search. */
 export function cutOut(

@@ -1,5 +1,6 @@
 /** What is to be cut, from what it may be cut, and what no cutting beats. */
 import type { LapRules, Piece, Runner, Stick } from './fill.ts';
+import { leastPiecesFor } from './joints.ts';
 import { leastRolls } from './pack.ts';
 
 /** A length on sale. */
@@ -43,12 +44,9 @@ export const EPS = 1e-7;
 /** More combinations of lengths than this are not looked at. */
 const MOST_TARGETS = 400;
 
-const longestOf = (p: CutProblem): number =>
+/** The longest roll there is, on sale or in the store, m. */
+export const longestOf = (p: CutProblem): number =>
   Math.max(...p.sale.map((s) => s.lengthM), ...p.stock.map((s) => s.lengthM));
-
-/** Pieces that a run needs at least. */
-export const leastPiecesFor = (lengthM: number, rollM: number, endLapM: number): number =>
-  lengthM <= rollM + EPS ? 1 : Math.ceil((lengthM - endLapM) / (rollM - endLapM) - EPS);
 
 export const costOf = ({ sale }: CutProblem, bought: readonly number[]): number => {
   const priced = sale.every((s) => s.price !== undefined);

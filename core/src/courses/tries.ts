@@ -1,6 +1,6 @@
 /** Ways to fill rolls with runs: one after the other, in many orders, into rolls opened as needed or into a given number. */
-import { Fill, type Runner, type Stick } from './fill.ts';
-import { EPS, lengthOf, type CutProblem } from './targets.ts';
+import { Fill, type Runner, type Stick, type Way } from './fill.ts';
+import { EPS, lengthOf, longestOf, type CutProblem } from './targets.ts';
 
 const byLength = (runners: readonly Runner[]): number[] =>
   runners.map((_, i) => i).sort((a, b) => lengthOf(runners[b] as Runner) - lengthOf(runners[a] as Runner));
@@ -26,9 +26,9 @@ export function atOnce(
   problem: CutProblem,
   order: readonly number[],
   chance: () => number,
-  usesUp: boolean,
+  way: Way,
 ): Fill | undefined {
-  const fill = new Fill(problem.runners, problem.laps, [...problem.stock], chance, usesUp);
+  const fill = new Fill(problem.runners, problem.laps, [...problem.stock], chance, way, longestOf(problem));
   const priced = problem.sale.every((s) => s.price !== undefined);
   const perMetre = problem.sale
     .map((s, sale) => ({ sale, lengthM: s.lengthM, each: priced ? (s.price ?? 0) / s.lengthM : 1 }))
@@ -55,9 +55,16 @@ export function inTarget(
   counts: readonly number[],
   order: readonly number[],
   chance: () => number,
-  usesUp: boolean,
+  way: Way,
 ): Fill | undefined {
-  const fill = new Fill(problem.runners, problem.laps, sticksFor(problem, counts), chance, usesUp);
+  const fill = new Fill(
+    problem.runners,
+    problem.laps,
+    sticksFor(problem, counts),
+    chance,
+    way,
+    longestOf(problem),
+  );
   return order.every((i) => fill.cut(i)) ? fill : undefined;
 }
 

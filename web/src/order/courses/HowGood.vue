@@ -32,17 +32,19 @@ const verdict = computed((): Verdict | undefined => {
   const f = props.figures;
   if (!f) return undefined;
   const bought = `${rolls.value || 'nothing to buy'}${shared.value}${fromStock.value > 0 ? `, with ${fromStock.value} from the store` : ''}`;
+  // What is proven of half widths is proven of their lengths, which are settled first.
+  const halves = plan.value.pieces.some((p) => p.half) ? ', half widths in as few even pieces as go' : '';
   const count = plan.value.bought.reduce((sum, b) => sum + b.count, 0);
   const over = count - f.least.value;
   const says: Record<ReturnType<typeof howGood>, Part[]> = {
     'least of any start': words`${bought}: proven least, whatever the start line.`,
-    'least here': words`${bought}: proven least for this start line.`,
-    near: words`${bought}: at most ${String(over)} more than any cutting needs, ${f.least}.`,
+    'least here': words`${bought}: proven least for this start line${halves}.`,
+    near: words`${bought}: at most ${String(over)} more than any cutting needs, ${f.least}${halves}.`,
     none: [],
   };
   const quiet: Record<ReturnType<typeof howGood>, Part[]> = {
     'least of any start': words`No cutting takes fewer than ${f.least}.`,
-    'least here': words`No cutting of these courses takes fewer than ${f.least}; no start line takes fewer than ${String(plan.value.leastAnyStart)}.`,
+    'least here': words`No cutting of these courses takes fewer than ${f.least}${halves}; no start line takes fewer than ${String(plan.value.leastAnyStart)}.`,
     near: words`Fewer could not be found, nor be ruled out.`,
     none: [],
   };
