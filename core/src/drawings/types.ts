@@ -19,9 +19,12 @@ export interface Path {
 export interface LayerFacts {
   readonly name: string;
   readonly paths: number;
+  /** Kept out of sight in the file. */
+  readonly hidden?: 'off' | 'frozen' | undefined;
 }
 
-export type DrawingUnit = 'm' | 'mm' | 'cm' | 'ft' | 'in';
+export type DrawingUnit = 'm' | 'mm' | 'cm' | 'ft' | 'in' | 'dm' | 'km' | 'yd' | 'US survey ft';
+/** Those that are offered; the others where a file says that it is drawn in them. */
 export const DRAWING_UNITS: readonly DrawingUnit[] = ['m', 'mm', 'cm', 'ft', 'in'];
 
 export interface Drawing {
@@ -29,6 +32,8 @@ export interface Drawing {
   readonly layers: readonly LayerFacts[];
   /** What the file says its unit is; undefined when it says nothing that is a length. */
   readonly unit: DrawingUnit | undefined;
+  /** A unit that it names and that no roof is drawn in. */
+  readonly oddUnit?: string | undefined;
   /** What was left out, in words: "3 texts". */
   readonly leftOut: readonly string[];
 }

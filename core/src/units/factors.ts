@@ -47,10 +47,13 @@ export const UNITS: readonly Unit[] = [
   unit('cm', 0.01, L),
   unit('mm', 0.001, L),
   unit('µm', 1e-6, L, ['um', 'μm', 'micron', 'microns']),
+  unit('dm', 0.1, L),
   unit('km', 1000, L),
   unit('in', IN, L, ['inch', 'inches', '"', '″', '”']),
   unit('ft', FT, L, ['foot', 'feet', "'", '′', '’']),
   unit('yd', 3 * FT, L, ['yard', 'yards']),
+  // The foot of American land surveys, by its definition of 1893.
+  unit('US survey ft', 1200 / 3937, L),
   unit('mi', 5280 * FT, L, ['mile', 'miles']),
   unit('mil', IN / 1000, L, ['mils', 'thou']),
 

@@ -16,6 +16,7 @@ import { metresPer } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
 import { readText, rowsOf } from '../shared/tablefile.ts';
 import { useDxf } from './dxf.ts';
+import { readDrawing } from './drawingtext.ts';
 import OutlinePreview from './OutlinePreview.vue';
 
 type Kind = 'GeoJSON' | 'CSV' | 'DXF';
@@ -43,9 +44,9 @@ async function pick(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0];
   if (!file) return;
   name.value = file.name;
-  text.value = await readText(file);
-  confirmed.value = false;
   kind.value = /\.dxf$/i.test(file.name) ? 'DXF' : /\.(csv|txt)$/i.test(file.name) ? 'CSV' : 'GeoJSON';
+  text.value = kind.value === 'DXF' ? await readDrawing(file) : await readText(file);
+  confirmed.value = false;
   if (kind.value === 'DXF') {
     await dxf.read(text.value);
     if (dxf.facts.value?.unit) confirmed.value = true;
@@ -90,6 +91,17 @@ const reading = computed<Reading | undefined>(() => {
 });
 const outlines = computed(() => reading.value?.outlines ?? []);
 const ready = computed(() => outlines.value.length > 0 && (kind.value !== 'DXF' || confirmed.value));
+
+const dxfUnits = computed(() => [
+  ...new Set([...DRAWING_UNITS, ...(dxf.facts.value?.unit ? [dxf.facts.value.unit] : [])]),
+]);
+const unitSays = computed(() => {
+  const { unit, oddUnit } = dxf.facts.value ?? {};
+  if (unit) return `${name.value} says that it is drawn in`;
+  return oddUnit === undefined
+    ? `${name.value} does not say its unit. It is drawn in`
+    : `${name.value} names ${oddUnit}, which no roof is drawn in. It is drawn in`;
+});
 
 async function choose(unit: DrawingUnit): Promise<void> {
   dxf.unit.value = unit;
@@ -151,17 +163,13 @@ function add(): void {
           </el-radio-group>
         </template>
         <template v-else-if="dxf.facts.value">
-          <span id="dxfunit">{{
-            dxf.facts.value.unit
-              ? `${name} says that it is drawn in`
-              : `${name} does not say its unit. It is drawn in`
-          }}</span>
+          <span id="dxfunit">{{ unitSays }}</span>
           <el-radio-group
             :model-value="confirmed ? dxf.unit.value : ''"
             aria-labelledby="dxfunit"
             @update:model-value="(u) => choose(u as DrawingUnit)"
           >
-            <el-radio-button v-for="u in DRAWING_UNITS" :key="u" :value="u">{{ u }}</el-radio-button>
+            <el-radio-button v-for="u in dxfUnits" :key="u" :value="u">{{ u }}</el-radio-button>
           </el-radio-group>
         </template>
       </div>
@@ -172,7 +180,8 @@ function add(): void {
           @update:model-value="(v: unknown) => chooseLayers(v as string[])"
         >
           <el-checkbox v-for="l in dxf.facts.value.layers.slice(0, 40)" :key="l.name" :value="l.name"
-            >{{ l.name }} ({{ l.paths }})</el-checkbox
+            >{{ l.name }} ({{ l.paths
+            }}<template v-if="l.hidden">, {{ l.hidden }} in the file</template>)</el-checkbox
           >
         </el-checkbox-group>
         <p v-if="dxf.facts.value.leftOut.length > 0" class="quiet">

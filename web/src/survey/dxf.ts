@@ -60,7 +60,7 @@ export function useDxf() {
     const { guess, ...read } = answer.value;
     facts.value = read;
     unit.value = guess;
-    const few = read.layers.filter((l) => l.paths <= MANY_PATHS);
+    const few = read.layers.filter((l) => l.paths <= MANY_PATHS && l.hidden === undefined);
     layers.value = read.layers.length === 1 ? few.map((l) => l.name) : few.slice(0, 1).map((l) => l.name);
     await look();
   }
