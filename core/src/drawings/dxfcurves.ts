@@ -1,10 +1,10 @@
-/** Curves of a drawing as pieces: arcs stay arcs, other curves become straight pieces, fine enough for a roof. */
+/** Curves of a drawing as pieces: arcs stay arcs, other curves become arcs that lie along them, fine enough for a roof. */
 import { riseFromQuarterTangent, type Point } from '../geometry/index.ts';
 import { DEGREES_PER_RADIAN } from '../units/index.ts';
 import type { Entity, XY } from './dxfentities.ts';
 import type { Piece } from './types.ts';
 
-/** A curve that is no arc becomes straight pieces that lie off it by no more than this share of its size. */
+/** What a curve becomes lies off it by no more than this share of its size. */
 export const FINE_SHARE = 1e-4;
 const FULL = 2 * Math.PI;
 
@@ -54,31 +54,52 @@ export function arcPieces(
 /** Halvings of one part of a curve at most. */
 const DEEPEST = 12;
 
-/** Straight pieces along a curve, through its points at the stops and as many between as it takes. */
-function chordsOf(at: (t: number) => Point, stops: readonly number[]): Piece[] {
+/** How far a point lies off the arc from one point to another with a rise to the right. */
+function offArc([px, py]: Point, from: Point, to: Point, rise: number): number {
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const chord = Math.hypot(dx, dy);
+  if (chord === 0) return Infinity;
+  const [ux, uy] = [dx / chord, dy / chord];
+  const [mx, my] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
+  if (rise === 0) return Math.abs((px - mx) * uy - (py - my) * ux);
+  const radius = (chord * chord) / (8 * rise) + rise / 2;
+  // From the middle of the chord the centre lies on the other side of what rises.
+  const back = radius - rise;
+  return Math.abs(Math.hypot(px - (mx - uy * back), py - (my + ux * back)) - Math.abs(radius));
+}
+
+/** Arcs and straight pieces along a curve, from stop to stop and as many between as it takes. */
+function alongCurve(at: (t: number) => Point, stops: readonly number[]): Piece[] {
   const ends = stops.map(at);
   const xs = ends.map((p) => p[0]);
   const ys = ends.map((p) => p[1]);
   const size = Math.hypot(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
-  const points: Point[] = ends.slice(0, 1);
-  const part = (a: number, pa: Point, b: number, pb: Point, depth: number): void => {
-    const middle = (a + b) / 2;
-    const pm = at(middle);
-    const off = Math.hypot(pm[0] - (pa[0] + pb[0]) / 2, pm[1] - (pa[1] + pb[1]) / 2);
-    if (off <= size * FINE_SHARE || depth >= DEEPEST) {
-      points.push(pb);
+  const fine = size * FINE_SHARE;
+  const pieces: Piece[] = [];
+  const part = (a: number, from: Point, b: number, to: Point, depth: number): void => {
+    const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+    const chord = Math.hypot(dx, dy);
+    if (chord === 0 && depth > 0) return;
+    const middle = at((a + b) / 2);
+    // To the right of the way is up here.
+    const up =
+      chord === 0
+        ? 0
+        : ((middle[0] - (from[0] + to[0]) / 2) * dy - (middle[1] - (from[1] + to[1]) / 2) * dx) / chord;
+    const rise = Math.abs(up) <= fine / 4 ? 0 : up;
+    const between = [0.25, 0.5, 0.75].map((share) => at(a + (b - a) * share));
+    const off = Math.max(...between.map((p) => offArc(p, from, to, rise)));
+    if (chord > 0 && ((off <= fine && Math.abs(rise) <= chord / 2) || depth >= DEEPEST)) {
+      pieces.push({ from, to, rise });
       return;
     }
-    part(a, pa, middle, pm, depth + 1);
-    part(middle, pm, b, pb, depth + 1);
+    part(a, from, (a + b) / 2, middle, depth + 1);
+    part((a + b) / 2, middle, b, to, depth + 1);
   };
   stops.slice(1).forEach((b, i) => {
     part(stops[i] ?? 0, ends[i] ?? [0, 0], b, ends[i + 1] ?? [0, 0], 0);
   });
-  return points
-    .slice(1)
-    .map((to, i) => ({ from: points[i] ?? to, to, rise: 0 }))
-    .filter(({ from, to }) => from[0] !== to[0] || from[1] !== to[1]);
+  return pieces;
 }
 
 const evenly = (from: number, to: number, parts: number): number[] =>
@@ -105,7 +126,7 @@ export function ellipsePieces(
     const [c, s] = [Math.cos(t), Math.sin(t) * ratio * seenFrom];
     return [center.x + major.x * c - major.y * s, center.y + major.y * c + major.x * s];
   };
-  const pieces = chordsOf(at, evenly(from, from + sweep, 16));
+  const pieces = alongCurve(at, evenly(from, from + sweep, Math.max(1, Math.ceil((8 * sweep) / FULL))));
   const [first, last] = [pieces[0], pieces.at(-1)];
   // Rounding leaves the ends of a whole ellipse a hair apart.
   return sweep === FULL && first && last ? [...pieces.slice(0, -1), { ...last, to: first.from }] : pieces;
@@ -147,11 +168,7 @@ export function splinePieces({ degree, knots, points, weights }: Spline): Piece[
     return [x / w, y / w];
   };
   const inner = [...new Set(knots.filter((k) => k >= low && k <= high))];
-  const stops = inner.flatMap((k, i) => {
-    const next = inner[i + 1];
-    return next === undefined ? [k] : evenly(k, next, 4).slice(0, -1);
-  });
-  return degree === 1 ? chordsOf(at, inner) : chordsOf(at, stops);
+  return alongCurve(at, inner);
 }
 
 /** Numbers of a spline that stands as pairs. */

@@ -307,6 +307,9 @@ const printout = (): Printout =>
 .group {
   margin-bottom: var(--s6);
 }
+p + .group {
+  margin-top: var(--s6);
+}
 h1 {
   font-size: var(--t-l);
 }

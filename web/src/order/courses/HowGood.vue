@@ -44,7 +44,9 @@ const verdict = computed((): Verdict | undefined => {
   };
   const quiet: Record<ReturnType<typeof howGood>, Part[]> = {
     'least of any start': words`No cutting takes fewer than ${f.least}.`,
-    'least here': words`No cutting of these courses takes fewer than ${f.least}${halves}; no start line takes fewer than ${String(plan.value.leastAnyStart)}.`,
+    'least here': halves
+      ? words`So cut, these courses take no fewer than ${f.least}; no start line takes fewer than ${String(plan.value.leastAnyStart)}.`
+      : words`No cutting of these courses takes fewer than ${f.least}; no start line takes fewer than ${String(plan.value.leastAnyStart)}.`,
     near: words`Fewer could not be found, nor be ruled out.`,
     none: [],
   };
