@@ -40,10 +40,15 @@ const practice = computed(() => job.state?.practice);
 const total = computed(() =>
   practice.value ? totalFilmMap(props.bays, props.buildUp, props.quantities, practice.value) : undefined,
 );
-const options = computed(() => [
-  ...coats.value.map((c) => ({ value: c.id, label: `${c.name}, wet` })),
-  ...(total.value ? [{ value: ALL, label: 'All coats, dry' }] : []),
-]);
+/** None until all of them can be told: what is shown unasked is the last, and it would move under whoever chooses. */
+const options = computed(() =>
+  practice.value
+    ? [
+        ...coats.value.map((c) => ({ value: c.id, label: `${c.name}, wet` })),
+        ...(total.value ? [{ value: ALL, label: 'All coats, dry' }] : []),
+      ]
+    : [],
+);
 const picked = ref<string>();
 const of = computed(() =>
   options.value.some((o) => o.value === picked.value) ? picked.value : options.value.at(-1)?.value,
