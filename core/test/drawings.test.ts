@@ -11,26 +11,16 @@ import {
   toDxf,
   toGeoJson,
   toPlanJson,
-  type Drawing,
 } from '@lentum/core/drawings';
 import { polygonArea } from '@lentum/core/geometry';
 import { sentence } from '@lentum/core/problems';
 import { readGeoJson, toMetres } from '@lentum/core/outlinefiles';
 import { zoneQuantities, type Survey } from '@lentum/core/survey';
+import { drawing, entity, file, header } from './support/dxf.ts';
 import { corners, pointsZone, rect } from './support/zones.ts';
 
-const drawing = (text: string): Drawing => {
-  const read = readDxf(text);
-  if (!read.ok) throw new Error(read.problems.map(sentence).join(' '));
-  return read.value;
-};
-const entity = (type: string, ...codes: [number, string | number][]): string =>
-  [[0, type] as const, ...codes].map(([c, v]) => `${c}\n${v}`).join('\n');
 const line = (x1: number, y1: number, x2: number, y2: number, layer = 'roof'): string =>
   entity('LINE', [8, layer], [10, x1], [20, y1], [11, x2], [21, y2]);
-const file = (entities: readonly string[], before = ''): string =>
-  `${before}0\nSECTION\n2\nENTITIES\n${entities.join('\n')}\n0\nENDSEC\n0\nEOF\n`;
-const header = (unit: number): string => `0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n${unit}\n0\nENDSEC\n`;
 const box = (w: number, h: number): string[] => [
   line(0, 0, w, 0),
   line(w, 0, w, h),

@@ -10,22 +10,11 @@ import {
   vertex,
 } from '@tarikjabiri/dxf';
 import { describe, expect, it } from 'vitest';
-import { findOutlines, readDxf, type Drawing } from '@lentum/core/drawings';
+import { findOutlines, type Drawing } from '@lentum/core/drawings';
 import { polygonArea } from '@lentum/core/geometry';
-import { sentence } from '@lentum/core/problems';
 import { metresPer } from '@lentum/core/units';
+import { drawing, entity, file, header, section } from './support/dxf.ts';
 
-const drawing = (text: string): Drawing => {
-  const read = readDxf(text);
-  if (!read.ok) throw new Error(read.problems.map(sentence).join(' '));
-  return read.value;
-};
-const entity = (type: string, ...codes: [number, string | number][]): string =>
-  [[0, type] as const, ...codes].map(([c, v]) => `${c}\n${v}`).join('\n');
-const section = (name: string, parts: readonly string[]): string =>
-  `0\nSECTION\n2\n${name}\n${parts.join('\n')}\n0\nENDSEC\n`;
-const file = (entities: readonly string[], before = ''): string =>
-  `${before}${section('ENTITIES', entities)}0\nEOF\n`;
 const line = (a: number, b: number, c: number, d: number, ...more: [number, string | number][]): string =>
   entity('LINE', [8, 'roof'], ...more, [10, a], [20, b], [11, c], [21, d]);
 const areaOn = (read: Drawing, layer: string): number[] =>
@@ -354,7 +343,6 @@ describe('what is not part of the plan', () => {
 });
 
 describe('units', () => {
-  const header = (code: number): string => section('HEADER', [`9\n$INSUNITS\n70\n${code}`]);
   it.each([
     [1, 0.0254],
     [2, 0.3048],
