@@ -9,7 +9,6 @@ import {
   guessMap,
   instantsOf,
   readClock,
-  readEpw,
   readHours,
   roofClimate,
   sunOver,
@@ -164,44 +163,6 @@ describe('a table of hours', () => {
     const said = words(read(names, lines));
     expect(said).toContain(where);
     expect(said).toContain(expected);
-  });
-});
-
-describe('a climate file', () => {
-  const epw = (rows = 8760, first = 'LOCATION,Velmora,-,-,made up,0,38.7,-9.1,0.0,20'): string => {
-    const line = (h: number): string => {
-      const f = Array.from({ length: 35 }, () => '0');
-      f[6] = String(10 + (h % 24) / 4);
-      f[8] = '70';
-      f[13] = h % 24 === 12 ? '500' : '0';
-      f[21] = '3.0';
-      f[22] = '5';
-      f[33] = '999';
-      return f.join(',');
-    };
-    return [
-      first,
-      ...Array.from({ length: 7 }, () => 'HEAD'),
-      ...Array.from({ length: rows }, (_, h) => line(h)),
-    ].join('\r\n');
-  };
-  it('gives its place and a year of hours; what is not in it is said', () => {
-    const r = readEpw(epw(), 2026);
-    if (!r.ok) throw new Error('not read');
-    expect(r.value).toMatchObject({
-      place: { latitudeDeg: 38.7, longitudeDeg: -9.1 },
-      hours: 8760,
-      startMs: Date.UTC(2026, 0, 1),
-    });
-    expect(r.value.columns).toMatchObject({ cloudPct: expect.arrayContaining([50]) as number[] });
-    expect(r.value.columns.rainMm).toBeUndefined();
-    expect(r.value.notes.join(' ')).toContain('Rain: not in this file.');
-  });
-  it('cut short, or none at all: a sentence', () => {
-    const short = readEpw(epw(100), 2026);
-    expect(short.ok || short.problems.map(sentence).join(' ')).toContain('the 8760 hours of a year');
-    const none = readEpw('hello', 2026);
-    expect(none.ok || none.problems.map(sentence).join(' ')).toContain('LOCATION and the place');
   });
 });
 
