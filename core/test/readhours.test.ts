@@ -166,11 +166,8 @@ describe('a table of hours', () => {
   });
 });
 
-describe('a real year of hourly temperatures (public-domain station data in vega-datasets)', () => {
-  const file = new URL(
-    '../../node_modules/vega-datasets/data/seattle-weather-hourly-normals.csv',
-    import.meta.url,
-  );
+describe('a real year of hourly temperatures (climate normals in the public domain)', () => {
+  const file = new URL('./data/hourly-normals.csv', import.meta.url);
   const rows = readFileSync(file, 'utf8')
     .trim()
     .split(/\r?\n/)
