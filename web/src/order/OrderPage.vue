@@ -209,7 +209,13 @@ const printout = (): Printout =>
           <el-button
             class="no-print"
             :disabled="!job.isCounted"
-            @click="saveSheet(job.takenOff.groups, fileName)"
+            @click="
+              saveSheet(
+                job.takenOff.groups,
+                printed('Order', () => []),
+                fileName,
+              )
+            "
             >Spreadsheet</el-button
           >
           <PrintButton :printout="printout" :disabled="!job.isCounted" />

@@ -8,7 +8,7 @@ export const saveRequestCsv = (lines: readonly OrderLine[], name: string): void 
   saveCsvFile([REQUEST_COLUMNS, ...requestRows(lines)], `${name}.csv`);
 
 export const saveRequestSheet = (lines: readonly OrderLine[], name: string): Promise<void> =>
-  saveSpreadsheet(REQUEST_COLUMNS, requestRows(lines), `${name}.xlsx`);
+  saveSpreadsheet({ columns: REQUEST_COLUMNS, rows: requestRows(lines) }, `${name}.xlsx`);
 
 /** Cells of an answer as text, from a spreadsheet or a table in text. */
 export async function tableOf(file: File): Promise<string[][]> {

@@ -10,7 +10,7 @@ import FigureText from '../shared/FigureText.vue';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import SayParts from '../shared/SayParts.vue';
-import { saveSpreadsheet } from '../shared/spreadsheet.ts';
+import { headOf, saveSpreadsheet } from '../shared/spreadsheet.ts';
 
 const props = defineProps<{ answer: PlanAnswer }>();
 const emit = defineEmits<{ costs: [] }>();
@@ -24,7 +24,13 @@ const nameOf = (l: PriceLine): string => (l.own ? l.name : worded(l.name));
 const { printed, telling } = usePrinted();
 const printout = (): Printout => printed('Offer sheet', (t) => priceBlocks(price.value, t));
 const save = (): Promise<void> =>
-  saveSpreadsheet(PRICE_COLUMNS.map(worded), priceRows(price.value, telling()), 'offer.xlsx');
+  saveSpreadsheet(
+    {
+      ...headOf(printed('Offer sheet', () => [])),
+      ...{ columns: PRICE_COLUMNS.map(worded), rows: priceRows(price.value, telling()), money: [2] },
+    },
+    'offer.xlsx',
+  );
 </script>
 
 <template>
