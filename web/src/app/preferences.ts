@@ -19,8 +19,10 @@ export const usePreferences = defineStore('preferences', () => {
   const who = useStorage('lentum.who', '');
   /** Code of the currency in which prices are kept. */
   const currency = useStorage('lentum.currency', usualCurrency());
+  /** How tables are written as CSV. */
+  const csv = useStorage<'point' | 'comma'>('lentum.csv', 'point');
   watchEffect(() => {
     document.documentElement.dataset['theme'] = theme.value;
   });
-  return { theme, units, who, currency };
+  return { theme, units, who, currency, csv };
 });

@@ -7,7 +7,7 @@ import { worded } from '../app/wording.ts';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import { useSheet } from '../shared/printout/sheetchoice.ts';
-import { saveFile } from '../shared/savefile.ts';
+import { saveCsvFile } from '../shared/csv.ts';
 import { useUnits } from '../shared/units.ts';
 import { cutListRows } from './cutlist.ts';
 import RollDrawing from './RollDrawing.vue';
@@ -31,7 +31,7 @@ const howFar = computed(() => {
   return over.value < 0.01 ? 'less than 1 % over that' : `${say(over.value, 'share')} over that`;
 });
 const hint = computed(() => hintOf(props.list));
-const csv = (): void => saveFile(cutListRows(props.list), 'cut-list.csv', 'text/csv');
+const csv = (): void => saveCsvFile(cutListRows(props.list), 'cut-list.csv');
 const { printed } = usePrinted();
 const sheet = useSheet();
 const printout = (): Printout =>

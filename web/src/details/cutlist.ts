@@ -1,11 +1,10 @@
 /** The cut list as rows for a file: left-overs first, then roll by roll, in the order along the roll. Metric. */
-import { csvText } from '../shared/csv.ts';
 import type { CutList, PlacedCut } from '@lentum/core/details';
 
 const inOrder = (placed: readonly PlacedCut[]): PlacedCut[] =>
   [...placed].sort((a, b) => a.roll - b.roll || a.alongMm - b.alongMm || a.acrossMm - b.acrossMm);
 
-export function cutListRows({ nest, groups, leftOvers }: CutList): string {
+export function cutListRows({ nest, groups, leftOvers }: CutList): (string | number)[][] {
   const names = new Map(groups.map((g) => [g.label, g.piece.name]));
   const row = (from: string | number, p: PlacedCut): (string | number)[] => [
     from,
@@ -17,9 +16,9 @@ export function cutListRows({ nest, groups, leftOvers }: CutList): string {
     names.get(p.label) ?? '',
     p.turned ? 'yes' : '',
   ];
-  return csvText([
+  return [
     ['roll', 'along_mm', 'across_mm', 'long_mm', 'wide_mm', 'piece', 'what', 'turned'],
     ...leftOvers.flatMap((l) => inOrder(l.placed).map((p) => row(`end of ${l.of}`, p))),
     ...inOrder(nest.placed).map((p) => row(p.roll + 1, p)),
-  ]);
+  ];
 }

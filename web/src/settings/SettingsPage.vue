@@ -56,6 +56,15 @@ function setCurrency(text: string): void {
       <p v-if="wrong" class="problem" role="alert">{{ wrong }}</p>
       <p class="quiet">Three letters. Prices are shown as they were entered; nothing is converted.</p>
     </section>
+    <section>
+      <h2 id="csv">Tables as CSV</h2>
+      <el-radio-group v-model="preferences.csv" aria-labelledby="csv">
+        <el-radio value="point">With a decimal point <span class="quiet">for programs</span></el-radio>
+        <el-radio value="comma"
+          >With a decimal comma <span class="quiet">for a spreadsheet that writes one</span></el-radio
+        >
+      </el-radio-group>
+    </section>
     <OwnAccount v-if="account" />
     <GuestPart v-else-if="guest" />
     <section v-else>
