@@ -1,7 +1,6 @@
 /** Receipts: signed ends of a record, compared with what is shown later; beside a second checker that shares no code. */
 import { generateKeyPairSync, sign } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { z } from 'zod';
 import { ed25519 } from '@noble/curves/ed25519.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -16,6 +15,7 @@ import {
 } from '@lentum/core/sealed';
 import { receiptTrouble } from '../../docs/formats/check-chain.mjs';
 import { job } from './support/entries.ts';
+import { publishedSchema } from '../../scripts/lib/schemas.ts';
 
 const pair = generateKeyPairSync('ed25519');
 /** Signed by the runtime's own library, not by the one that verifies. */
@@ -50,8 +50,7 @@ function forged(from: number): StoredEntry[] {
 describe('a receipt', () => {
   it('the published schema is that of the code', () => {
     const file = new URL('../../docs/formats/receipt.schema.json', import.meta.url);
-    const { title: _title, ...published } = JSON.parse(readFileSync(file, 'utf8')) as { title: string };
-    expect(published).toEqual(z.toJSONSchema(receiptSchema, { io: 'input', unrepresentable: 'any' }));
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(publishedSchema('receipt'));
   });
   it('the library verifies the first vector of RFC 8032 (7.1, from memory)', () => {
     const hex = (text: string) => Uint8Array.from(text.match(/../g) ?? [], (b) => parseInt(b, 16));
