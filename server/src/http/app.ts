@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout } from 'node:timers/promises';
@@ -16,10 +15,9 @@ import type { Metrics } from '../operations/metrics.ts';
 import { numberRequests } from '../operations/requestid.ts';
 import type { Tasks } from '../tasks/tasks.ts';
 import { ROUTES } from './allroutes.ts';
-import { apiPage } from './apipage.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
 import { guard, hostOf } from './guard.ts';
-import { openApi } from './openapi.ts';
+import { described } from './described.ts';
 import type { Cost } from './ratelimits.ts';
 import { mount, type Context } from './routes.ts';
 
@@ -110,10 +108,8 @@ export function createApp({
   );
   app.use(compression());
 
-  const page = apiPage(ROUTES);
-  const description = JSON.stringify(openApi(ROUTES));
-  const tag = `"${createHash('sha256').update(description).digest('hex').slice(0, 16)}"`;
-  app.get('/api/v1/openapi.json', (_req, res) => res.setHeader('ETag', tag).type('json').send(description));
+  const { document, tag, page } = described(ROUTES);
+  app.get('/api/v1/openapi.json', (_req, res) => res.setHeader('ETag', tag).type('json').send(document));
   app.get('/api/v1/docs', (_req, res) => res.type('html').send(page));
   // Alive: whatever becomes of the database.
   app.get('/api/v1/health', (_req, res) => res.json({ ok: true }));

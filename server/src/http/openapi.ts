@@ -1,60 +1,88 @@
-/** OpenAPI 3.1, made from the routes and their Zod schemas. */
+/** OpenAPI 3.1, made from the routes and their Zod schemas; what they share stands once. */
 import { z } from 'zod';
+import {
+  createDocument,
+  type oas31,
+  type ZodOpenApiOperationObject,
+  type ZodOpenApiPathsObject,
+} from 'zod-openapi';
 import type { AnyRoute, RouteSpec } from './routes.ts';
-
-const jsonSchema = (schema: z.ZodType, io: 'input' | 'output'): unknown => {
-  const { $schema: _dialect, ...rest } = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
-  return rest;
-};
+import { NAMED } from './schemanames.ts';
+import { withSharedParts } from './sharedparts.ts';
 
 const problem = {
   description: 'What is wrong, in sentences (RFC 9457)',
   content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
 };
 
-function parameters(spec: RouteSpec): object[] {
-  const inPath = [...spec.path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
-    name,
-    in: 'path',
-    required: true,
-    schema: { type: 'string', pattern: '^[A-Za-z0-9_-]{1,64}$' },
-  }));
-  const query = spec.query
-    ? (jsonSchema(spec.query, 'input') as { properties?: Record<string, object>; required?: string[] })
-    : {};
-  const inQuery = Object.entries(query.properties ?? {}).map(([name, schema]) => ({
-    name,
-    in: 'query',
-    required: query.required?.includes(name) ?? false,
-    schema,
-  }));
-  const ifMatch = {
-    name: 'If-Match',
-    in: 'header',
-    required: true,
-    schema: { type: 'string', example: '"3"' },
-  };
-  return [...inPath, ...inQuery, ...(spec.versioned ? [ifMatch] : [])];
-}
+const PROBLEM: oas31.SchemaObject = {
+  type: 'object',
+  required: ['type', 'title', 'status', 'detail'],
+  properties: {
+    type: { type: 'string' },
+    title: { type: 'string' },
+    status: { type: 'integer' },
+    detail: { type: 'string', description: 'Plain sentences: field, value, what was expected' },
+    requestId: {
+      type: 'string',
+      description: 'The number of the request, as the log of the server has it',
+    },
+    errors: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: {
+          kind: { type: 'string' },
+          field: { type: 'string' },
+          label: { type: 'string' },
+          actual: { type: 'string' },
+          expected: { type: 'string' },
+          sentence: { type: 'string' },
+        },
+      },
+    },
+  },
+};
 
-function operation(spec: RouteSpec): object {
+/** `PUT /jobs/{jobId}/survey` is putJobsByJobIdSurvey. */
+export const operationIdOf = ({ method, path }: Pick<RouteSpec, 'method' | 'path'>): string =>
+  method +
+  path
+    .replaceAll(/\{(\w+)\}/g, (_, name: string) => `by-${name}`)
+    .replaceAll(/(?:^|[^A-Za-z0-9]+)([A-Za-z0-9])/g, (_, letter: string) => letter.toUpperCase());
+
+const pathValue = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
+const ifMatch = z.object({
+  'If-Match': z
+    .string()
+    .meta({ examples: ['"3"'], description: 'The version that is changed, as its ETag has it' }),
+});
+
+function operation(spec: RouteSpec): ZodOpenApiOperationObject {
   const success = Object.keys(spec.statuses ?? {}).find((s) => s.startsWith('2')) ?? '200';
   const media = spec.answerType ?? 'application/json';
-  const schema = spec.answer
-    ? jsonSchema(spec.answer, 'output')
-    : media === 'application/json'
-      ? {}
-      : { type: 'string' };
+  const schema = spec.answer ?? (media === 'application/json' ? {} : { type: 'string' as const });
   const others = Object.entries(spec.statuses ?? {}).filter(([s]) => s !== success);
+  const inPath = [...spec.path.matchAll(/\{(\w+)\}/g)].map(([, name = '']) => name);
   return {
+    operationId: operationIdOf(spec),
     tags: [spec.tag],
     summary: spec.summary,
-    parameters: parameters(spec),
+    requestParams: {
+      ...(inPath.length > 0 ? { path: z.object(Object.fromEntries(inPath.map((n) => [n, pathValue]))) } : {}),
+      ...(spec.query ? { query: spec.query as z.ZodObject } : {}),
+      ...(spec.versioned ? { header: ifMatch } : {}),
+    },
     ...(spec.body
+      ? { requestBody: { required: true, content: { 'application/json': { schema: spec.body } } } }
+      : {}),
+    ...(spec.raw
       ? {
           requestBody: {
             required: true,
-            content: { 'application/json': { schema: jsonSchema(spec.body, 'input') } },
+            content: Object.fromEntries(
+              spec.raw.types.map((t) => [t, { schema: { type: 'string' as const, format: 'binary' } }]),
+            ),
           },
         }
       : {}),
@@ -69,58 +97,37 @@ function operation(spec: RouteSpec): object {
           Number(s) < 300 ? { description } : { ...problem, description },
         ]),
       ),
-      default: problem,
+      default: { $ref: '#/components/responses/Problem' },
     },
   };
 }
 
 /** The document for a list of routes. */
 export function openApi(routes: readonly AnyRoute[]): object {
-  const paths: Record<string, Record<string, object>> = {};
-  for (const spec of routes as readonly unknown[] as readonly RouteSpec[]) {
+  const paths: Record<string, Record<string, ZodOpenApiOperationObject>> = {};
+  for (const spec of routes as readonly unknown[] as readonly RouteSpec[])
     (paths[spec.path] ??= {})[spec.method] = operation(spec);
-  }
-  return {
-    openapi: '3.1.0',
-    info: {
-      title: 'Lentum',
-      version: '1',
-      description:
-        'Jobs, their documents, their append-only record, and the computations behind every figure.',
-    },
-    servers: [{ url: '/api/v1' }],
-    paths,
-    components: {
-      schemas: {
-        Problem: {
-          type: 'object',
-          required: ['type', 'title', 'status', 'detail'],
-          properties: {
-            type: { type: 'string' },
-            title: { type: 'string' },
-            status: { type: 'integer' },
-            detail: { type: 'string', description: 'Plain sentences: field, value, what was expected' },
-            requestId: {
-              type: 'string',
-              description: 'The number of the request, as the log of the server has it',
-            },
-            errors: {
-              type: 'array',
-              items: {
-                type: 'object',
-                properties: {
-                  kind: { type: 'string' },
-                  field: { type: 'string' },
-                  label: { type: 'string' },
-                  actual: { type: 'string' },
-                  expected: { type: 'string' },
-                  sentence: { type: 'string' },
-                },
-              },
-            },
+  return withSharedParts(
+    createDocument(
+      {
+        openapi: '3.1.0',
+        info: {
+          title: 'Lentum',
+          version: '1',
+          description:
+            'Jobs, their documents, their append-only record, and the computations behind every figure.',
+        },
+        servers: [{ url: '/api/v1' }],
+        paths: paths as ZodOpenApiPathsObject,
+        components: {
+          responses: { Problem: problem },
+          schemas: {
+            Problem: PROBLEM,
+            ...Object.fromEntries(NAMED.map(([schema, id]) => [id, schema])),
           },
         },
       },
-    },
-  };
+      { reused: 'ref' },
+    ),
+  );
 }

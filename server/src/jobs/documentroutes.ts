@@ -76,7 +76,7 @@ export function documentRoutes<S extends z.ZodType<object>>(spec: {
       path: `/jobs/{jobId}/${kind}`,
       access: RIGHT_OF[kind],
       tag,
-      summary: `Replace the ${name.toLowerCase()}; If-Match names the version it was made from`,
+      summary: `Replace ${name.toLowerCase()}; If-Match names the version it was made from`,
       body: schema,
       bodyName: name,
       versioned: true,
