@@ -3,6 +3,7 @@
  * (Gilmore and Gomory 1961). Its optimum, rounded up, is a bound that few cuttings miss; whole numbers of the patterns
  * found on the way are an answer that mostly meets it. The solver of programmes is handed in.
  */
+import { filled } from './knapsack.ts';
 import { packInto } from './pack.ts';
 
 export interface Solved {
@@ -40,45 +41,6 @@ const NODES = 100_000;
 /** A pattern has to be worth this much more than a roll. */
 const WORTH = 1e-6;
 
-/** The most valuable way to cut one roll: a knapsack of whole numbers, each length at most as often as it is needed. */
-function bestPattern(
-  widths: readonly number[],
-  demand: readonly number[],
-  values: readonly number[],
-  roll: number,
-): { value: number; counts: number[] } {
-  const best = new Float64Array(roll + 1);
-  const taken = widths.map(() => new Int32Array(roll + 1));
-  for (const [i, w] of widths.entries()) {
-    const value = values[i] ?? 0;
-    const mine = taken[i];
-    if (value <= 0 || !mine) continue;
-    const most = Math.min(demand[i] ?? 0, Math.floor(roll / w));
-    // From the far end, so that each count is taken once.
-    for (let at = roll; at >= w; at -= 1) {
-      let top = best[at] ?? 0;
-      let count = 0;
-      for (let k = 1; k <= most && k * w <= at; k += 1) {
-        const v = (best[at - k * w] ?? 0) + k * value;
-        if (v > top + 1e-12) {
-          top = v;
-          count = k;
-        }
-      }
-      best[at] = top;
-      mine[at] = count;
-    }
-  }
-  const counts = widths.map(() => 0);
-  let at = roll;
-  for (let i = widths.length - 1; i >= 0; i -= 1) {
-    const k = taken[i]?.[at] ?? 0;
-    counts[i] = k;
-    at -= k * (widths[i] ?? 0);
-  }
-  return { value: best[roll] ?? 0, counts };
-}
-
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /**
@@ -99,6 +61,7 @@ export function cutByPatterns(
   exact.forEach((w, i) => byWidth.set(w / unit, [...(byWidth.get(w / unit) ?? []), i]));
   const widths = [...byWidth.keys()].sort((a, b) => b - a);
   const demand = widths.map((w) => byWidth.get(w)?.length ?? 0);
+  const kinds = widths.map((width, i) => ({ width, count: demand[i] ?? 0 }));
   const patterns: number[][] = widths.map((w, i) =>
     widths.map((_, k) => (k === i ? Math.min(demand[i] ?? 0, Math.floor(roll / w)) : 0)),
   );
@@ -106,11 +69,12 @@ export function cutByPatterns(
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const lp = solver.solve(patterns, demand, false);
     if (!lp) return undefined;
-    const next = bestPattern(widths, demand, lp.duals, roll);
+    const { best, countsAt } = filled(kinds, lp.duals, roll);
+    const worth = best[roll] ?? 0;
     // Duals scaled by the best pattern's worth are feasible (Farley 1990): a bound at every round.
-    bound = Math.max(bound, Math.ceil(lp.value / Math.max(1, next.value) - 1e-6));
-    if (next.value <= 1 + WORTH) break;
-    patterns.push(next.counts);
+    bound = Math.max(bound, Math.ceil(lp.value / Math.max(1, worth) - 1e-6));
+    if (worth <= 1 + WORTH) break;
+    patterns.push(countsAt(roll));
   }
   const answer = solver.solve(patterns, demand, true);
   if (!answer) return undefined;

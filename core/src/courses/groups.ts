@@ -6,6 +6,7 @@
  * bound; its argument is our own.
  */
 import type { ProgrammeSolver } from './columns.ts';
+import { filled, type Kind } from './knapsack.ts';
 
 export interface Grouped {
   readonly lengthsM: readonly number[];
@@ -28,40 +29,13 @@ interface Group {
 }
 
 /** Lengths alike, and how often each is there. */
-function kindsOf({ lengthsM }: Grouped): { width: number; count: number }[] {
+function kindsOf({ lengthsM }: Grouped): Kind[] {
   const found = new Map<number, number>();
   for (const l of lengthsM) {
     const width = Math.floor((l + 1e-9) / GRAIN_M);
     if (width > 0) found.set(width, (found.get(width) ?? 0) + 1);
   }
   return [...found].map(([width, count]) => ({ width, count })).sort((a, b) => b.width - a.width);
-}
-
-/** The most that runs are worth in each length, and how many of each kind that takes. */
-function worth(
-  kinds: readonly { width: number; count: number }[],
-  values: readonly number[],
-  roomOf: number,
-): { best: Float64Array; taken: readonly Uint16Array[] } {
-  const best = new Float64Array(roomOf + 1);
-  const taken = kinds.map(() => new Uint16Array(roomOf + 1));
-  for (const [i, { width, count }] of kinds.entries()) {
-    const value = values[i] ?? 0;
-    const mine = taken[i];
-    if (value <= 0 || !mine) continue;
-    // From the far end, so that each count is taken once.
-    for (let at = roomOf; at >= width; at -= 1) {
-      let top = best[at] ?? 0;
-      for (let k = 1; k <= count && k * width <= at; k += 1) {
-        const v = (best[at - k * width] ?? 0) + k * value;
-        if (v <= top + 1e-12) continue;
-        top = v;
-        mine[at] = k;
-      }
-      best[at] = top;
-    }
-  }
-  return { best, taken };
 }
 
 /**
@@ -92,7 +66,7 @@ export function leastByGroups(asked: Grouped, solver: ProgrammeSolver): number {
       groups.map((g) => g.rolls),
     );
     if (!found) break;
-    const { best, taken } = worth(kinds, found.duals, roomOf(most));
+    const { best, countsAt } = filled(kinds, found.duals, roomOf(most));
     let dearest = { rolls: 0, each: 0 };
     for (let rolls = 1; rolls <= most; rolls += 1) {
       const each = (best[roomOf(rolls)] ?? 0) / rolls;
@@ -103,14 +77,7 @@ export function leastByGroups(asked: Grouped, solver: ProgrammeSolver): number {
     // Duals scaled by the dearest group's worth are feasible (Farley 1990): a bound at every round.
     bound = Math.max(bound, found.value / Math.max(1, dearest.each, beyond));
     if (dearest.each <= 1 + EPS) break;
-    let at = roomOf(dearest.rolls);
-    const counts = kinds.map(() => 0);
-    for (let i = kinds.length - 1; i >= 0; i -= 1) {
-      const k = taken[i]?.[at] ?? 0;
-      counts[i] = k;
-      at -= k * (kinds[i]?.width ?? 0);
-    }
-    groups.push({ rolls: dearest.rolls, counts });
+    groups.push({ rolls: dearest.rolls, counts: countsAt(roomOf(dearest.rolls)) });
   }
   return Math.min(mostRolls + 1, Math.ceil(bound - 1e-4));
 }
