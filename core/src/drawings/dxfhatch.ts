@@ -30,11 +30,14 @@ class Pairs {
 }
 
 const POLYLINE = 2;
+/** More edges, corners or knots than this are no roof: a count that a file only claims takes no memory. */
+const MOST_EDGES = 20_000;
+const claimed = (count = 0): number => Math.max(0, Math.min(count, MOST_EDGES));
 
 function polylineLoop(p: Pairs): Piece[] {
   const bulged = p.find(72) === 1;
   const closed = p.find(73) === 1;
-  const count = p.find(93) ?? 0;
+  const count = claimed(p.find(93));
   const vertices = Array.from({ length: count }, () => {
     const at = p.point(10);
     return { ...at, bulge: bulged ? (p.take(42) ?? 0) : 0 };
@@ -74,7 +77,7 @@ function edge(p: Pairs): Piece[] {
   const degree = p.find(94) ?? 3;
   const weighted = p.find(73) === 1;
   p.find(74);
-  const [knots, points] = [p.find(95) ?? 0, p.find(96) ?? 0];
+  const [knots, points] = [claimed(p.find(95)), claimed(p.find(96))];
   const list = Array.from({ length: knots }, () => p.find(40) ?? 0);
   const controls = Array.from({ length: points }, () => ({
     at: p.point(10),
@@ -88,17 +91,14 @@ function edge(p: Pairs): Piece[] {
   });
 }
 
-/** More edges than this are no roof. */
-const MOST_EDGES = 20_000;
-
 /** Loops of a hatch, in the order of the file. */
 export function hatchLoops({ pairs = [] }: Entity): Piece[][] {
   const p = new Pairs(pairs);
-  const loops = Math.min(p.find(91) ?? 0, MOST_EDGES);
+  const loops = claimed(p.find(91));
   return Array.from({ length: loops }, () => {
     const flags = p.find(92) ?? 0;
     if ((flags & POLYLINE) !== 0) return polylineLoop(p);
-    const edges = Math.min(p.find(93) ?? 0, MOST_EDGES);
+    const edges = claimed(p.find(93));
     return Array.from({ length: edges }, () => edge(p)).flat();
   }).filter((loop) => loop.length > 0);
 }
