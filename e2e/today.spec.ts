@@ -3,10 +3,7 @@ import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import { downloadBy, expect, freshDemo, measure, sticksOut, test } from './support.ts';
 
-const YEAR = new URL(
-  '../node_modules/vega-datasets/data/seattle-weather-hourly-normals.csv',
-  import.meta.url,
-);
+const YEAR = new URL('../core/test/data/hourly-normals.csv', import.meta.url);
 const HOUR = 3_600_000;
 const LAST_MINUTE_MS = 60_000;
 /** The demo's roofs open with the next hour: its morning is not begun in the last minute of one. */

@@ -105,5 +105,10 @@ section > h2 {
 }
 .el-radio {
   min-height: 40px;
+  height: auto;
+  margin-right: 0;
+}
+.el-radio :deep(.el-radio__label) {
+  white-space: normal;
 }
 </style>
