@@ -1,5 +1,6 @@
 /** What the printer gets, read back out of the browser's own PDF. */
-import { expect, freshDemo, test } from './support.ts';
+import { readFileSync } from 'node:fs';
+import { expect, freshDemo, measure, test } from './support.ts';
 import { bare, readPdf, textOf } from '../scripts/lib/readpdf.ts';
 import { visit } from './views.ts';
 
@@ -79,4 +80,47 @@ test('the handover of a roof: what is missing is said, and its PDF carries the h
 
   await page.getByRole('button', { name: 'Look and print' }).click();
   await expect(page.getByRole('dialog').locator('.printout h1')).toHaveText('Handover, Booking hall roof');
+});
+
+test('cards for the van: a mix at its temperatures, courses with their plan; pieces for a plotter in their own size', async ({
+  page,
+}) => {
+  const id = await freshDemo(page);
+  await page.goto(`/jobs/${id}/site?zone=terrace&bay=terrace-9`);
+  await page.getByRole('button', { name: 'Mix card' }).click();
+  const card = page.getByRole('button', { name: 'Print this card' });
+  // Nothing is printed of a mix before both temperatures were read.
+  await expect(card).toBeDisabled();
+  await measure(page, 'Temperature of the resin', '18');
+  await measure(page, 'Temperature of the surface', '17');
+  const batch = await page.getByRole('dialog').locator('p.large').innerText();
+  await card.click();
+  const dialog = page.getByRole('dialog', { name: /^Print: Mix for bay T9/ });
+  await expect(dialog.locator('.printout')).toContainText('Read them again before each mix');
+  const mix = await readPdf(await page.pdf({ preferCSSPageSize: true }));
+  for (const text of ['17.0 °C', '18.0 °C', batch, 'Catalyst, last', 'If it thickens or warms'])
+    expect(textOf(mix)).toContain(bare(text));
+
+  await page.goto(`/jobs/${id}/order?part=courses&zone=workshop`);
+  await expect(page.getByRole('heading', { name: /^Cut list/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Stop the search' })).toHaveCount(0, { timeout: 20_000 });
+  await page.getByRole('button', { name: 'Print', exact: true }).last().click();
+  const courses = await readPdf(await page.pdf({ preferCSSPageSize: true }));
+  for (const text of ['Plan: Workshop plant roof', 'W-A9 · 9.00 m', 'Cut list', 'Lay list'])
+    expect(textOf(courses)).toContain(bare(text));
+  await page.goto(`/jobs/${id}/details?zone=hall&part=cutting`);
+  await page.getByRole('button', { name: 'PDF for a plotter' }).first().click();
+  const coming = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: 'Roll 914 mm wide' }).click();
+  const pages = await readPdf(readFileSync(await (await coming).path()));
+  expect(textOf(pages.slice(0, 1))).toContain(bare('Rectangles, measured with a tape'));
+  const own = pages.slice(1);
+  expect(own.length).toBeGreaterThan(5);
+  for (const [i, p] of own.entries()) {
+    expect(p.widthPt).toBeLessThan(914.4 * MM + 1);
+    expect(textOf([p])).toMatch(/H-\d+×/);
+    expect(textOf([p])).toContain(bare(`page ${i + 2} of ${pages.length}`));
+  }
+  // The pieces are of many sizes, and so are their pages.
+  expect(new Set(own.map((p) => Math.round(p.widthPt))).size).toBeGreaterThan(3);
 });

@@ -12,7 +12,7 @@ export { layoutsOf, type LayerLayout, type PlaneLayout } from './layout.ts';
 export type { Relation, Rollable, RolledLayer } from './layers.ts';
 export { coursesOf, planCourses, type StockOf } from './plan.ts';
 export type { CoursePiece, CoursesPlan, MaterialPlan, RollCut, UsedRoll } from './planned.ts';
-export { cutBlocks, layBlocks } from './printed.ts';
+export { cutBlocks, layBlocks, layoutDrawing, planBlocks } from './printed.ts';
 export { interrupted } from './review.ts';
 export {
   blankPlan,
@@ -42,6 +42,7 @@ export {
   type CutLine,
   type LayLine,
 } from './lists.ts';
+export { heightIn, jointLines, piecesDrawn, type DrawnPiece, type JointLine } from './piecesdrawn.ts';
 export { capRing, cornersCut, lapShapes, pieceRing, pieceShape } from './shapes.ts';
 export { lowOf } from './runs.ts';
 export { cutByPatterns, type PatternAnswer, type ProgrammeSolver } from './columns.ts';

@@ -1,8 +1,130 @@
-/** Courses on paper: what is cut roll by roll, and what is laid course by course. */
-import { columns, heading, line, row, table, type Block, type Telling } from '../printout/index.ts';
+/** Courses on paper: their plan, what is cut roll by roll, and what is laid course by course. */
+import { boxOf, type Area, type Point, type Ring } from '../geometry/index.ts';
+import {
+  columns,
+  group,
+  heading,
+  line,
+  row,
+  table,
+  type Block,
+  type Drawing,
+  type Ink,
+  type Shape,
+  type Telling,
+} from '../printout/index.ts';
+import { toZone } from './frame.ts';
 import type { LayerLayout } from './layout.ts';
 import { cutLines, layLines, relaxOf } from './lists.ts';
 import type { MaterialPlan } from './planned.ts';
+import { piecesDrawn, type DrawnPiece } from './piecesdrawn.ts';
+import { capRing } from './shapes.ts';
+
+/** Room that a plan has on paper, mm; its letters are so high, and no narrower than this is written on. */
+const PLAN_MM = { width: 180, height: 170, letter: 2.3, least: 3.2 } as const;
+/** Mean width of a letter in its heights, wide enough for figures in bold. */
+const LETTER = 0.6;
+/** Drawn in mm of the zone's plane. */
+const MM = 1000;
+
+/** A layer on its zone: pieces with labels and lengths, laps, corners cut off; the first course with a thick low edge. */
+export function layoutDrawing(plan: MaterialPlan, layout: LayerLayout, t: Telling): Drawing {
+  const box = boxOf([layout.shape.polygon.outer, ...layout.caps.map(capRing)]);
+  const [wide, high] = [(box.maxX - box.minX) * MM, (box.maxY - box.minY) * MM];
+  const unit = Math.max(wide / PLAN_MM.width, high / PLAN_MM.height);
+  const edge = 2 * unit;
+  const at = ([x, y]: Point): [number, number] => [(x - box.minX) * MM, (box.maxY - y) * MM];
+  const ring = (
+    r: Ring,
+    look: { readonly fill?: Ink; readonly stroke?: Ink; readonly mm?: number },
+  ): Shape => ({
+    kind: 'path',
+    points: r.map(at),
+    closed: true,
+    width: (look.mm ?? 0.2) * unit,
+    ...(look.fill ? { fill: look.fill } : {}),
+    ...(look.stroke ? { stroke: look.stroke } : {}),
+  });
+  const area = (a: Area, fill: Ink, stroke?: Ink): Shape[] =>
+    a.flatMap((p) => [
+      ring(p.outer, { fill, ...(stroke ? { stroke } : {}) }),
+      ...p.holes.map((hole) => ring(hole, { fill: 'paper', ...(stroke ? { stroke } : {}) })),
+    ]);
+  const drawn = piecesDrawn(plan, layout);
+  const label = ({ piece: p, roomM }: DrawnPiece): string => {
+    if ((p.widthM * MM) / unit < PLAN_MM.least) return '';
+    const fits = (text: string): boolean => text.length * LETTER * PLAN_MM.letter < (roomM * MM) / unit;
+    const full = `${p.label} · ${t.value(p.toM - p.fromM, 'length')}`;
+    return fits(full) ? full : fits(p.label) ? p.label : '';
+  };
+  const firsts = layout.planes.flatMap(({ index, frame }): Shape[] =>
+    plan.pieces
+      .filter(
+        (p) =>
+          p.zoneId === layout.zone.id &&
+          p.layerId === layout.rolled.layer.id &&
+          p.plane === index &&
+          p.course === 0,
+      )
+      .map((p) => ({
+        kind: 'path',
+        points: [at(toZone(frame, [p.fromM, p.lowM])), at(toZone(frame, [p.toM, p.lowM]))],
+        closed: false,
+        stroke: 'done',
+        width: 0.9 * unit,
+      })),
+  );
+  return {
+    kind: 'drawing',
+    label: `${t.w('Plan of the courses')}: ${layout.zone.name}`,
+    frame: [-edge, -edge, wide + 2 * edge, high + 2 * edge],
+    mostHeightMm: PLAN_MM.height,
+    shapes: [
+      ...drawn.flatMap((d) => area(d.shape, 'paper', 'ink')),
+      ...drawn.flatMap((d) => [...area(d.side, 'soft'), ...area(d.end, 'film1'), ...area(d.corners, 'ink')]),
+      ...area([layout.shape.polygon], 'paper', 'ink').map((s): Shape =>
+        s.kind === 'path'
+          ? { kind: 'path', points: s.points, closed: true, stroke: 'ink', width: 0.5 * unit }
+          : s,
+      ),
+      ...firsts,
+      ...drawn.flatMap((d): Shape[] => {
+        const text = label(d);
+        if (text === '') return [];
+        const turn = (d.turn * Math.PI) / 180;
+        const [x, y] = at(d.at);
+        const down = (PLAN_MM.letter * unit) / 3;
+        return [
+          {
+            kind: 'text',
+            // The foot of the letters, so that their middle is on the middle of the piece.
+            at: [x - down * Math.sin(turn), y + down * Math.cos(turn)],
+            text,
+            size: PLAN_MM.letter * unit,
+            align: 'middle',
+            bold: false,
+            fill: 'ink',
+            turnDeg: d.turn,
+          },
+        ];
+      }),
+    ],
+  };
+}
+
+/** The plan of a layer, with what its colours say. */
+export const planBlocks = (plan: MaterialPlan, layout: LayerLayout, t: Telling): Block[] => [
+  group(
+    heading(1, `${t.w('Plan')}: ${layout.zone.name}, ${layout.rolled.layer.name.toLowerCase()}`),
+    layoutDrawing(plan, layout, t),
+    line(
+      t.w(
+        'The thick line begins the first course; each course lies over the one below it. Green: side laps. Yellow: end laps. Black: corners cut off under a lap.',
+      ),
+      'quiet',
+    ),
+  ),
+];
 
 /** The cut list of a material, for every zone that shares its rolls. */
 export function cutBlocks(plan: MaterialPlan, t: Telling): Block[] {

@@ -36,5 +36,14 @@ export { courseSteps } from './bonding.ts';
 export { closeForTheNight, type ClosedForTheNight } from './stopline.ts';
 export { treatedArea } from './treated.ts';
 export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
-export { detailBlocks, patternBlocks, tilesFor, type Tiles } from './printed.ts';
+export { detailBlocks } from './printed.ts';
+export {
+  patternBlocks,
+  plotted,
+  PLOTTER_ROLLS_MM,
+  plotterBlocks,
+  tilesFor,
+  type Plotted,
+  type Tiles,
+} from './fullsize.ts';
 export { piecesDxf, piecesSvg } from './sheets.ts';

@@ -58,6 +58,8 @@ export const shapeSchema = z.discriminatedUnion('kind', [
     align: z.enum(['start', 'middle', 'end']).default('start'),
     bold: z.boolean().default(false),
     fill: ink.default('ink'),
+    /** Turned about `at`, clockwise. */
+    turnDeg: z.number().min(-360).max(360).optional(),
   }),
 ]);
 export type Shape = z.infer<typeof shapeSchema>;
@@ -110,8 +112,12 @@ function shapeSvg(s: Shape, font: string): string {
     }
     case 'dot':
       return `<circle cx="${short(s.at[0])}" cy="${short(s.at[1])}" r="${short(s.radius)}" fill="${INK_COLOURS[s.fill]}"/>`;
-    case 'text':
-      return `<text x="${short(s.at[0])}" y="${short(s.at[1])}" font-size="${short(s.size)}" font-family="${font}" text-anchor="${s.align}" fill="${INK_COLOURS[s.fill]}"${s.bold ? ' font-weight="bold"' : ''}>${escaped(s.text)}</text>`;
+    case 'text': {
+      const turn = s.turnDeg
+        ? ` transform="rotate(${short(s.turnDeg)} ${pair(s.at).replace(',', ' ')})"`
+        : '';
+      return `<text x="${short(s.at[0])}" y="${short(s.at[1])}" font-size="${short(s.size)}" font-family="${font}" text-anchor="${s.align}" fill="${INK_COLOURS[s.fill]}"${s.bold ? ' font-weight="bold"' : ''}${turn}>${escaped(s.text)}</text>`;
+    }
   }
 }
 

@@ -29,6 +29,7 @@ export {
 export {
   printoutSchema,
   type Block,
+  type PageSize,
   type PicturesBlock,
   type Printout,
   type Row,
@@ -38,6 +39,8 @@ export {
 } from './model.ts';
 export {
   insideMm,
+  insidePage,
+  LONGEST_PAGE_MM,
   MARGINS_MM,
   PAPER_SIZES,
   sheetMm,

@@ -3,6 +3,7 @@
  * whole sentences and figures as they are read, in the words and units of the job.
  */
 import { z } from 'zod';
+import { LONGEST_PAGE_MM } from './sizes.ts';
 import { drawingSchema, shapeSchema } from './drawing.ts';
 
 const text = z.string().max(5000);
@@ -68,8 +69,16 @@ const simple = [
   }),
   /** The headings of the first level with their pages, where pages are counted; else their names. */
   z.strictObject({ kind: z.literal('contents'), title: text }),
-  /** What follows begins on a new page. */
-  z.strictObject({ kind: z.literal('break') }),
+  /** What follows begins on a new page; in a PDF of its own size, where one is said: for plotters. */
+  z.strictObject({
+    kind: z.literal('break'),
+    page: z
+      .strictObject({
+        widthMm: z.number().min(50).max(LONGEST_PAGE_MM),
+        heightMm: z.number().min(50).max(LONGEST_PAGE_MM),
+      })
+      .optional(),
+  }),
 ] as const;
 
 export const simpleBlockSchema = z.discriminatedUnion('kind', simple);
@@ -101,4 +110,5 @@ export type Printout = z.output<typeof printoutSchema>;
 export type Row = z.output<typeof rowSchema>;
 export type Table = Extract<SimpleBlock, { kind: 'table' }>;
 export type PicturesBlock = Extract<SimpleBlock, { kind: 'pictures' }>;
+export type PageSize = NonNullable<Extract<SimpleBlock, { kind: 'break' }>['page']>;
 export type Tone = Extract<SimpleBlock, { kind: 'text' }>['tone'];

@@ -21,6 +21,15 @@ export interface Sheet {
 /** White round what is printed, mm: what office printers cannot reach, and room for the lines above and below. */
 export const MARGINS_MM = { top: 18, bottom: 16, left: 14, right: 14 } as const;
 
+/** Longest side of a page, mm: a PDF has no more than 14,400 points of 1/72 in (ISO 32000-1, annex C). */
+export const LONGEST_PAGE_MM = 5000;
+
+/** What is left between the margins of a page, mm. */
+export const insidePage = (page: { readonly widthMm: number; readonly heightMm: number }): typeof page => ({
+  widthMm: page.widthMm - MARGINS_MM.left - MARGINS_MM.right,
+  heightMm: page.heightMm - MARGINS_MM.top - MARGINS_MM.bottom,
+});
+
 /** A sheet as it lies, mm. */
 export function sheetMm(sheet: Sheet): { readonly widthMm: number; readonly heightMm: number } {
   const [short, long] = SIZES_MM[sheet.size];
@@ -29,11 +38,7 @@ export function sheetMm(sheet: Sheet): { readonly widthMm: number; readonly heig
 
 /** What is left between the margins, mm. */
 export function insideMm(sheet: Sheet): { readonly widthMm: number; readonly heightMm: number } {
-  const { widthMm, heightMm } = sheetMm(sheet);
-  return {
-    widthMm: widthMm - MARGINS_MM.left - MARGINS_MM.right,
-    heightMm: heightMm - MARGINS_MM.top - MARGINS_MM.bottom,
-  };
+  return insidePage(sheetMm(sheet));
 }
 
 /** The sheet that is usual where a job is. */

@@ -20,6 +20,14 @@ export { doneWords, missLine, missName, missWords } from './misswords.ts';
 export { leftAsideWords, moistureKnown, moistureLegend, patchWords } from './moisturewords.ts';
 export { markShapes, markWords, type MarkTerms } from './picturemarks.ts';
 export { bayRuns, bayRunsInOrder, entryLine, stepDone, type LineContext } from './entrylines.ts';
+export {
+  CHARGES_END,
+  kettleBlocks,
+  mixBlocks,
+  openingBlocks,
+  sheetBlocks,
+  type ReadAt,
+} from './layingcards.ts';
 export { daySheet, daySheetBlocks, type CrewDay, type DayLine, type DaySheet } from './daysheet.ts';
 export {
   blockWords,

@@ -5,6 +5,7 @@ import {
   drawnMm,
   INK_COLOURS,
   insideMm,
+  insidePage,
   MARGINS_MM,
   notesColumn,
   sheetMm,
@@ -13,6 +14,7 @@ import {
   shapesSvg,
   type Block,
   type Ink,
+  type PageSize,
   type PicturesBlock,
   type Printout,
   type Row,
@@ -255,9 +257,36 @@ const edgeLine = (left: string, right: string, top: number, ink: Ink = 'quiet'):
   columnGap: 10,
 });
 
+const titleOf = (p: Printout): Content =>
+  written(p.title, { fontSize: 18, bold: true, margin: [0, 0, 0, 6] });
+
+/** Blocks as they follow one another on pages of one size. */
+const flowing = (blocks: readonly Block[], room: PageSize, found: PicturesFound): Content[] =>
+  // A break goes with what follows it: after a page that is just full it would leave an empty one.
+  blocks.map((b, i): Content =>
+    blocks[i - 1]?.kind === 'break'
+      ? { stack: [content(b, room, found)], pageBreak: 'before' }
+      : content(b, room, found),
+  );
+
+/** The whole, in one where all pages are of one size; else each run of pages of a size by itself. */
+function sections(p: Printout, sheet: Sheet, found: PicturesFound): Content[] {
+  const own = (b: Block): PageSize | undefined => (b.kind === 'break' ? b.page : undefined);
+  if (!p.blocks.some(own)) return [titleOf(p), ...flowing(p.blocks, insideMm(sheet), found)];
+  const runs: { page: PageSize; blocks: Block[] }[] = [{ page: sheetMm(sheet), blocks: [] }];
+  for (const b of p.blocks) {
+    const page = own(b);
+    if (page) runs.push({ page, blocks: [] });
+    else runs.at(-1)?.blocks.push(b);
+  }
+  return runs.map(({ page, blocks }, i): Content => ({
+    pageSize: { width: pt(page.widthMm), height: pt(page.heightMm) },
+    section: [...(i === 0 ? [titleOf(p)] : []), ...flowing(blocks, insidePage(page), found)],
+  }));
+}
+
 function definition(p: Printout, sheet: Sheet, found: PicturesFound): Definition {
   const { widthMm, heightMm } = sheetMm(sheet);
-  const room = insideMm(sheet);
   return {
     pageSize: { width: pt(widthMm), height: pt(heightMm) },
     pageMargins: [pt(MARGINS_MM.left), pt(MARGINS_MM.top), pt(MARGINS_MM.right), pt(MARGINS_MM.bottom)],
@@ -277,18 +306,9 @@ function definition(p: Printout, sheet: Sheet, found: PicturesFound): Definition
     // A heading is never the last thing on a page.
     pageBreakBefore: (node, query) =>
       node.headlineLevel !== undefined && query.getFollowingNodesOnPage().length === 0,
-    content: [
-      written(p.title, { fontSize: 18, bold: true, margin: [0, 0, 0, 6] }),
-      // A break goes with what follows it: after a page that is just full it would leave an empty one.
-      ...p.blocks.map((b, i): Content =>
-        p.blocks[i - 1]?.kind === 'break'
-          ? { stack: [content(b, room, found)], pageBreak: 'before' }
-          : content(b, room, found),
-      ),
-    ],
+    content: sections(p, sheet, found),
   };
 }
-
 /** The bytes of the PDF. Pages are counted, heads of tables repeated, rows never parted. */
 export const printoutPdf = (
   printout: Printout,

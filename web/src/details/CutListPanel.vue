@@ -1,13 +1,24 @@
 <script setup lang="ts">
 /** What is cut from one kind of roll, for the zones that share it, with what no cutting could beat. */
 import { computed } from 'vue';
-import { hintOf, patternBlocks, patternBox, type CutList } from '@lentum/core/details';
-import type { Printout } from '@lentum/core/printout';
+import {
+  hintOf,
+  patternBlocks,
+  patternBox,
+  PLOTTER_ROLLS_MM,
+  plotterBlocks,
+  type CutList,
+} from '@lentum/core/details';
+import { pdfName, type Printout } from '@lentum/core/printout';
+import { makePdf } from '../app/api.ts';
+import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
+import { useAttempt } from '../shared/attempt.ts';
 import PrintButton from '../shared/printout/PrintButton.vue';
 import { usePrinted } from '../shared/printout/telling.ts';
 import { useSheet } from '../shared/printout/sheetchoice.ts';
 import { saveCsvFile } from '../shared/csv.ts';
+import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
 import { cutListRows } from './cutlist.ts';
 import RollDrawing from './RollDrawing.vue';
@@ -38,6 +49,16 @@ const printout = (): Printout =>
   printed(`Pieces at full size: ${props.list.roll.name}`, (t) =>
     patternBlocks(props.list.groups, sheet.value, t),
   );
+/** Pages of their own sizes are no sheets to print: a PDF for the machine. */
+const job = useJob();
+const { trouble, busy, attempt } = useAttempt();
+const plot = (rollMm: number): Promise<void> =>
+  attempt(async () => {
+    const plotted = printed(`Pieces for a plotter: ${props.list.roll.name}`, (t) =>
+      plotterBlocks(props.list.groups, rollMm, t),
+    );
+    saveFile(await makePdf(plotted, sheet.value, job.id), pdfName(plotted.title), 'application/pdf');
+  });
 </script>
 
 <template>
@@ -49,7 +70,18 @@ const printout = (): Printout =>
       </span>
       <el-button class="end" @click="csv">Cut list as CSV</el-button>
       <PrintButton :printout="printout" label="Print pieces 1:1" />
+      <el-dropdown trigger="click" class="no-print" @command="plot">
+        <el-button :loading="busy">PDF for a plotter …</el-button>
+        <template #dropdown>
+          <el-dropdown-menu>
+            <el-dropdown-item v-for="mm in PLOTTER_ROLLS_MM" :key="mm" :command="mm"
+              >Roll {{ say(mm, 'lap') }} wide</el-dropdown-item
+            >
+          </el-dropdown-menu>
+        </template>
+      </el-dropdown>
     </div>
+    <p v-if="trouble" role="alert" class="problem">{{ trouble }}</p>
     <p v-if="ends > 0">
       {{ ends }} {{ ends === 1 ? 'piece comes' : 'pieces come' }} from
       {{ list.leftOvers.length === 1 ? 'an end' : `${list.leftOvers.length} ends` }} that the courses of the

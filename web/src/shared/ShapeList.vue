@@ -27,6 +27,7 @@ const colour = (ink: Ink | undefined): string => (ink ? INK_COLOURS[ink] : 'none
       :text-anchor="s.align"
       :fill="colour(s.fill)"
       :font-weight="s.bold ? 700 : 400"
+      :transform="s.turnDeg ? `rotate(${s.turnDeg} ${s.at[0]} ${s.at[1]})` : undefined"
     >
       {{ s.text }}
     </text>

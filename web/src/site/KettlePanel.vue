@@ -5,15 +5,17 @@ import type { Coat } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import type { BayStatus } from '@lentum/core/record';
 import { bayAreaM2, kettleCard, kettleDay, lastFlameMs, type HotTerms } from '@lentum/core/site';
+import { CHARGES_END, kettleBlocks } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
+import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
 import HotCarePanel from './HotCarePanel.vue';
-import type { Values } from './log/fields.ts';
+import type { LayingCard } from './layingcard.ts';
 
 const props = defineProps<{ status: BayStatus; coat: Coat; terms: HotTerms }>();
-const emit = defineEmits<{ ready: [known: Values | undefined] }>();
+const emit = defineEmits<{ ready: [card: LayingCard | undefined] }>();
 const areaM2 = ref<number | undefined>(bayAreaM2(props.status.bay));
 /** What this kettle holds; nothing typed: as the build-up says. */
 const holdsKg = ref<number | undefined>();
@@ -27,26 +29,23 @@ const day = computed(() =>
     lastFlameMs: lastFlameMs(props.terms),
   }),
 );
-const ENDS = {
-  'all is laid': '',
-  'the last flame': 'A further charge would be laid after the last flame.',
-  'too long at heat':
-    'A charge would be longer at heat than its sheet allows: smaller charges, or more people.',
-  'no more are counted': 'No more charges are counted for one day.',
-} as const;
 const card = computed(() =>
   kettleCard(props.coat, areaM2.value ?? 0, { ...props.terms, holdsKg: holdsKg.value }),
 );
-const known = computed((): Values | undefined =>
-  card.value.ok
-    ? {
-        layerId: props.coat.id,
-        chargedKg: Number(card.value.value.charge.value.toFixed(1)),
-        blocks: card.value.value.blocks?.count.value,
-      }
-    : undefined,
-);
-watch(known, (now) => emit('ready', now), { immediate: true });
+const ready = computed((): LayingCard | undefined => {
+  if (!card.value.ok) return undefined;
+  const made = card.value.value;
+  const charges = day.value.ok ? day.value.value : undefined;
+  return {
+    known: {
+      layerId: props.coat.id,
+      chargedKg: Number(made.charge.value.toFixed(1)),
+      blocks: made.blocks?.count.value,
+    },
+    blocks: (t) => kettleBlocks(made, charges, people.value, t),
+  };
+});
+watch(ready, (now) => emit('ready', now), { immediate: true });
 </script>
 
 <template>
@@ -122,7 +121,8 @@ watch(known, (now) => emit('ready', now), { immediate: true });
         </tbody>
       </table>
       <p v-if="day.value.ends !== 'all is laid'">
-        {{ ENDS[day.value.ends] }} <FigureText :figure="day.value.left" /> stay for another day.
+        {{ worded(CHARGES_END[day.value.ends]) }} <FigureText :figure="day.value.left" /> stay for another
+        day.
       </p>
     </template>
     <h3>Steps</h3>

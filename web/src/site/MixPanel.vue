@@ -10,17 +10,18 @@ import { mixCard, readingProblems, workArea, type ReadTemperature } from '@lentu
 import type { Zone } from '@lentum/core/survey';
 import { MS_PER_MINUTE } from '@lentum/core/units';
 import { warmedBetween } from '@lentum/core/weather';
+import { mixBlocks } from '@lentum/core/words';
 import { useJob } from '../app/job.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
 import SayParts from '../shared/SayParts.vue';
-import type { Values } from './log/fields.ts';
+import type { LayingCard } from './layingcard.ts';
 import StepTimer from './StepTimer.vue';
 import WarmPanel from './WarmPanel.vue';
 
 const props = defineProps<{ status: BayStatus; zone: Zone; coat: Coat }>();
-const emit = defineEmits<{ ready: [known: Values | undefined] }>();
+const emit = defineEmits<{ ready: [card: LayingCard | undefined] }>();
 const job = useJob();
 /** What the last reading of the zone says of the surface; how old it is is said, and judged by the core. */
 const { conditions } = props.status;
@@ -66,10 +67,12 @@ const mix = computed(() =>
   }),
 );
 /** What the card says goes into the log as it stands; it is looked through before it is kept. */
-const known = computed((): Values | undefined => {
+const card = computed((): LayingCard | undefined => {
   if (!mix.value.ok) return undefined;
-  const { parts, catalyst } = mix.value.value;
-  return {
+  const made = mix.value.value;
+  const { parts, catalyst } = made;
+  const read = { surfaceC: surface.value?.tempC, resinC: resin.value?.tempC };
+  const known = {
     layerId: props.coat.id,
     parts: [
       ...parts.map((p) => ({ name: p.name, kg: Number(p.mass.value.toFixed(3)) })),
@@ -79,8 +82,9 @@ const known = computed((): Values | undefined => {
     ...(surface.value ? { surfaceC: surface.value.tempC } : {}),
     ...(resin.value ? { resinC: resin.value.tempC } : {}),
   };
+  return { known, blocks: (t) => mixBlocks(props.coat, made, read, t) };
 });
-watch(known, (now) => emit('ready', now), { immediate: true });
+watch(card, (now) => emit('ready', now), { immediate: true });
 const READ = [
   { name: 'Surface', label: 'Temperature of the surface', of: surface },
   { name: 'Resin, in its container', label: 'Temperature of the resin', of: resin },

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** Pieces on the plan with their labels and laps; joints of all layers together, each in its own dash and weight. */
 import { computed } from 'vue';
+import { jointLines, piecesDrawn, type DrawnPiece } from '@lentum/core/courses';
 import type { Zone, ZoneQuantities } from '@lentum/core/survey';
 import RoofPlan from '../../shared/RoofPlan.vue';
 import { areaPath, type PlanView } from '../../shared/planview.ts';
 import { useUnits } from '../../shared/units.ts';
 import BoardsDrawing from './BoardsDrawing.vue';
 import type { Boarded, Laid } from './chosen.ts';
-import { jointLines, piecesDrawn, type DrawnPiece } from './drawn.ts';
 import StartHandle from './StartHandle.vue';
 
 const props = defineProps<{

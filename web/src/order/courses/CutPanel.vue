@@ -1,7 +1,15 @@
 <script setup lang="ts">
 /** Roll by roll in cutting order: what is cut where, and what is left. */
 import { computed } from 'vue';
-import { cutBlocks, CUT_COLUMNS, cutRows, layBlocks, layoutDxf, layoutSvg } from '@lentum/core/courses';
+import {
+  cutBlocks,
+  CUT_COLUMNS,
+  cutRows,
+  layBlocks,
+  layoutDxf,
+  layoutSvg,
+  planBlocks,
+} from '@lentum/core/courses';
 import type { Printout } from '@lentum/core/printout';
 import { saveCsvFile } from '../../shared/csv.ts';
 import PrintButton from '../../shared/printout/PrintButton.vue';
@@ -20,6 +28,7 @@ const csv = (): void => saveCsvFile([CUT_COLUMNS, ...cutRows(plan.value)], `cut-
 const { printed } = usePrinted();
 const printout = (): Printout =>
   printed(`Courses: ${props.laid.layout.zone.name}`, (t) => [
+    ...planBlocks(plan.value, props.laid.layout, t),
     ...cutBlocks(plan.value, t),
     ...layBlocks(plan.value, props.laid.layout, t),
   ]);

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** The upper edge of the first course: dragged, or moved by arrow keys, and every other course follows. */
 import { computed, ref } from 'vue';
-import { lowOf, toZone, type LayerLayout } from '@lentum/core/courses';
+import { heightIn, lowOf, toZone, type LayerLayout } from '@lentum/core/courses';
 import type { PlanView } from '../../shared/planview.ts';
 import { svgPoint } from '../../shared/svgpoint.ts';
 import { useUnits } from '../../shared/units.ts';
 import type { Laid } from './chosen.ts';
-import { heightIn, unview } from './drawn.ts';
+import { unview } from './drawn.ts';
 import { useHand } from './hand.ts';
 
 const props = defineProps<{ laid: Laid; plane: LayerLayout['planes'][number]; view: PlanView }>();

@@ -5,6 +5,8 @@ import type { Printout } from '@lentum/core/printout';
 import { offerPrintout } from './printlayer.ts';
 import { useSheet } from './sheetchoice.ts';
 
+// Classes are the button’s; the dialog beside it stands by itself.
+defineOptions({ inheritAttrs: false });
 const props = defineProps<{
   /** Made when it is asked for. */
   printout: () => Printout;
@@ -21,6 +23,8 @@ offerPrintout(
 </script>
 
 <template>
-  <el-button class="no-print" :disabled="disabled" @click="open = true">{{ label ?? 'Print' }}</el-button>
+  <el-button v-bind="$attrs" class="no-print" :disabled="disabled" @click="open = true">{{
+    label ?? 'Print'
+  }}</el-button>
   <PrintDialog v-if="open" :printout="printout()" @close="open = false" />
 </template>

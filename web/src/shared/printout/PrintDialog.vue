@@ -58,7 +58,8 @@ async function pdf(): Promise<void> {
   <el-dialog
     model-value
     :title="worded(`Print: ${printout.title}`)"
-    class="wide"
+    class="printing"
+    append-to-body
     top="4vh"
     @close="emit('close')"
   >
