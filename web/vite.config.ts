@@ -1,9 +1,11 @@
+import { fileURLToPath } from 'node:url';
 import vue from '@vitejs/plugin-vue';
 import elementPlus from 'unplugin-element-plus/vite';
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers';
 import components from 'unplugin-vue-components/vite';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { noted, notices } from './notices.ts';
 
 /**
  * What most pages need, in few files: a hundred small ones cost a phone more than their bytes. The frame and the list
@@ -66,12 +68,13 @@ export default defineConfig({
         globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
         maximumFileSizeToCacheInBytes: 8_000_000,
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
+        navigateFallbackDenylist: [/^\/api\//, /\.txt$/],
         cleanupOutdatedCaches: true,
       },
     }),
+    notices(fileURLToPath(new URL('dist/third-party.txt', import.meta.url))),
   ],
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [noted()] },
   build: {
     target: 'es2022',
     sourcemap: false,

@@ -80,6 +80,7 @@ function setCurrency(text: string): void {
         Everything here can be read and computed over HTTP: <a href="/api/v1/docs">the API in words</a>,
         <a href="/api/v1/openapi.json">OpenAPI 3.1</a>.
       </p>
+      <p><a href="/third-party.txt">What Lentum is built with, and under which licences</a></p>
       <p v-if="may('look after server')"><RouterLink to="/server">How the server does</RouterLink></p>
     </section>
   </main>
