@@ -48,7 +48,11 @@ describe('what a request costs', () => {
       'get /tasks/{taskId}/file',
     ]);
     expect(ofCost('heavy').filter((r) => !r.startsWith('post /compute/'))).toEqual([
+      'get /jobs/{jobId}/order.csv',
+      'get /jobs/{jobId}/courses.csv',
+      'get /jobs/{jobId}/pieces.csv',
       'get /jobs/{jobId}/today',
+      'get /jobs/{jobId}/closings.ics',
       'get /jobs/{jobId}/morning',
     ]);
     expect(ofCost('plain')).toContain('put /jobs/{jobId}/record/{entryId}');

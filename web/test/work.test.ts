@@ -8,7 +8,6 @@ import { DEFAULT_ORDER, takeoff, type Delivery, type StockItem } from '@lentum/c
 import { everything, first, scheduleOf, work } from '../../core/test/support/roof.ts';
 import CalculatorForm from '../src/bench/CalculatorForm.vue';
 import { cautionsOf } from '../src/details/cautions.ts';
-import { cutListRows } from '../src/details/cutlist.ts';
 import DetailTable from '../src/details/DetailTable.vue';
 import ExplodedDrawing from '../src/details/ExplodedDrawing.vue';
 import FlatPiece from '../src/details/FlatPiece.vue';
@@ -86,14 +85,6 @@ describe('details', () => {
   it('cautions of the kind come before those of the build-up', () => {
     expect(cautionsOf(catalogue()[0]!, 'kerb')[0]).toMatch(/does not carry a person/);
     expect(cautionsOf(catalogue()[0]!, 'bar')).toEqual(catalogue()[0]!.cautions);
-  });
-
-  it('the cut list has a row a piece, in order along the roll', () => {
-    const [list] = cutLists(schedule);
-    const rows = cutListRows(list!).slice(1);
-    expect(rows.length).toBe(list!.nest.placed.length);
-    const places = rows.map((r) => Number(r[0]) * 1e9 + Number(r[1]));
-    expect(places).toEqual([...places].sort((a, b) => a - b));
   });
 
   it('a roll is drawn in lengths of six metres', () => {

@@ -36,6 +36,7 @@ export { courseSteps } from './bonding.ts';
 export { closeForTheNight, type ClosedForTheNight } from './stopline.ts';
 export { treatedArea } from './treated.ts';
 export { explodedView, type Drawing, type DrawnFace } from './drawing.ts';
+export { PIECE_COLUMNS, pieceRows } from './cutrows.ts';
 export { detailBlocks } from './printed.ts';
 export {
   patternBlocks,

@@ -25,7 +25,7 @@ export {
   type WasteKind,
 } from './schema.ts';
 export { SECTION_NAMES, type Section } from './sections.ts';
-export { ORDER_COLUMNS, orderRows, picksWords } from './table.ts';
+export { ORDER_COLUMNS, orderRows, picksWords, unpriced, type Cell } from './table.ts';
 export { takeoff, type OrderGroup, type OrderLine, type Takeoff } from './takeoff.ts';
 export { whatIf, type Change, type Compared, type WhatIf } from './whatif.ts';
 export { leftOversOf } from './fieldleft.ts';

@@ -29,6 +29,13 @@ const rounded = (v: number): number => Number(v.toFixed(3));
 export const picksWords = (picks: OrderLine['buy']['picks']): string =>
   picks.map((p) => `${p.count} × ${p.container.name}`).join(', ');
 
+/** Which columns hold money. */
+const MONEY: ReadonlySet<string> = new Set<(typeof ORDER_COLUMNS)[number]>(['price', 'currency']);
+
+/** The columns of an order without money, and a row without them: for those whom prices do not concern. */
+export const unpriced = (row: readonly Cell[]): Cell[] =>
+  row.filter((_, i) => !MONEY.has(ORDER_COLUMNS[i] ?? ''));
+
 export function orderRows(groups: readonly OrderGroup[]): Cell[][] {
   return groups.flatMap((g) =>
     g.lines.map((l): Cell[] => [

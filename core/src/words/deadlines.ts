@@ -14,6 +14,8 @@ export interface Due {
   readonly kind: 'until' | 'closes' | 'opens';
   readonly bayId: string;
   readonly bay: string;
+  /** The layer that it is about; absent where none is to be laid. */
+  readonly layerId: string | undefined;
   readonly atMs: number;
   readonly title: string;
 }
@@ -32,7 +34,17 @@ function duesOfBay(call: Call, nowMs: number): Due[] {
   const one = (kind: Due['kind'], atMs: number | undefined): Due[] =>
     atMs === undefined || atMs <= nowMs
       ? []
-      : [{ key: `${bayId}-${kind}`, kind, bayId, bay, atMs, title: `${bay}: ${DUE_WORDS[kind]} (${layer})` }];
+      : [
+          {
+            key: `${bayId}-${kind}`,
+            kind,
+            bayId,
+            bay,
+            layerId: call.layer?.id,
+            atMs,
+            title: `${bay}: ${DUE_WORDS[kind]} (${layer})`,
+          },
+        ];
   return [
     ...one('until', call.deadlineMs),
     ...(call.kind === 'open' || call.kind === 'closing' || call.kind === 'check'

@@ -28,6 +28,7 @@ export {
   sheetBlocks,
   type ReadAt,
 } from './layingcards.ts';
+export { closingEvents, type ClosingEvent } from './closingevents.ts';
 export { daySheet, daySheetBlocks, type CrewDay, type DayLine, type DaySheet } from './daysheet.ts';
 export {
   blockWords,

@@ -18,6 +18,7 @@ import { libraryRoutes } from '../library/routes.ts';
 import { paperRoutes } from '../papers/routes.ts';
 import { printoutRoutes } from '../printout/routes.ts';
 import { jobRoutes } from '../jobs/routes.ts';
+import { orderSheetRoutes } from '../order/exports.ts';
 import { orderRoutes } from '../order/routes.ts';
 import { calendarRoutes } from '../programme/calendar.ts';
 import { daysRoutes } from '../programme/plan.ts';
@@ -31,6 +32,7 @@ import { pictureRoutes } from '../pictures/routes.ts';
 import { recordRoutes } from '../record/routes.ts';
 import { instrumentRoutes } from '../standins/routes.ts';
 import { receiptRoutes } from '../sealed/routes.ts';
+import { closingsRoutes } from '../site/closings.ts';
 import { siteRoutes } from '../site/routes.ts';
 import { morningRoutes } from '../site/morning.ts';
 import { todayRoutes } from '../site/today.ts';
@@ -46,6 +48,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...planRoutes,
   ...buildUpRoutes,
   ...orderRoutes,
+  ...orderSheetRoutes,
   ...programmeRoutes,
   ...provingRoutes,
   ...recallRoutes,
@@ -53,6 +56,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...calendarRoutes,
   ...siteRoutes,
   ...todayRoutes,
+  ...closingsRoutes,
   ...morningRoutes,
   ...weatherRoutes,
   ...recordRoutes,

@@ -12,9 +12,12 @@ const WINDOW_MS = 60_000;
 /** Whole papers, and tasks that make them. */
 const PAPER = /(\.pdf|\.zip|\/pdf|\/tasks)$/;
 
+/** Worked out from a whole job. */
+const COMPUTED = /(\/today|\/morning|\/order\.csv|\/courses\.csv|\/pieces\.csv|\/closings\.ics)$/;
+
 /** What a route costs: bytes that are stored, a whole job or a paper; a computation; or little. */
 export const costOf = ({ path, raw }: { readonly path: string; readonly raw?: unknown }): Cost =>
-  path.startsWith('/compute') || path.endsWith('/today') || path.endsWith('/morning')
+  path.startsWith('/compute') || COMPUTED.test(path)
     ? 'heavy'
     : raw || path.endsWith('/file') || PAPER.test(path)
       ? 'file'

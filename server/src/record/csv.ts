@@ -1,5 +1,4 @@
 /** The record as CSV: one row an entry, metric units, times in UTC. */
-import Papa from 'papaparse';
 import type { BuildUpDoc } from '@lentum/core/buildup';
 import {
   EMPTY_BOOK,
@@ -14,18 +13,13 @@ import {
 import type { SiteDoc } from '@lentum/core/site';
 import { format, type Quantity } from '@lentum/core/units';
 import { entryLine } from '@lentum/core/words';
+import { csvOf } from '../http/tabletext.ts';
 
 /** Files leave in metric units, with instants in UTC. */
 const METRIC = {
   time: (instant: string): string => instant,
   value: (value: number, quantity: Quantity): string => format(value, quantity, 'metric'),
 };
-
-export const csvOf = (fields: readonly string[], data: readonly (readonly (string | number)[])[]): string =>
-  Papa.unparse(
-    { fields: [...fields], data: data.map((row) => [...row]) },
-    { newline: '\r\n', escapeFormulae: true },
-  );
 
 export interface RecordParts {
   readonly entries: readonly StoredEntry[];

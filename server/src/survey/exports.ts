@@ -1,5 +1,4 @@
 /** The plan of a job as files: outlines in degrees or in metres of the plan, a drawing, areas and counts. */
-import Papa from 'papaparse';
 import type { Response } from 'express';
 import { areaRows, toDxf, toGeoJson, toPlanJson } from '@lentum/core/drawings';
 import { surveySchema, type Survey } from '@lentum/core/survey';
@@ -9,6 +8,7 @@ import { readDocument } from '../db/documents.ts';
 import type { Pool } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
+import { csvOf } from '../http/tabletext.ts';
 
 const FORMS = {
   'plan.geojson': {
@@ -32,8 +32,10 @@ const FORMS = {
   'areas.csv': {
     type: 'text/csv',
     summary: 'Areas, lengths and counts of each zone as CSV, metric',
-    write: (survey: Survey): string | undefined =>
-      `${Papa.unparse(areaRows(survey) as unknown[][], { newline: '\r\n', escapeFormulae: true })}\r\n`,
+    write: (survey: Survey): string | undefined => {
+      const [head = [], ...rows] = areaRows(survey);
+      return csvOf(head, rows);
+    },
   },
 } as const;
 type Form = keyof typeof FORMS;

@@ -5,6 +5,8 @@ import {
   hintOf,
   patternBlocks,
   patternBox,
+  PIECE_COLUMNS,
+  pieceRows,
   PLOTTER_ROLLS_MM,
   plotterBlocks,
   type CutList,
@@ -20,7 +22,6 @@ import { useSheet } from '../shared/printout/sheetchoice.ts';
 import { saveCsvFile } from '../shared/csv.ts';
 import { saveFile } from '../shared/savefile.ts';
 import { useUnits } from '../shared/units.ts';
-import { cutListRows } from './cutlist.ts';
 import RollDrawing from './RollDrawing.vue';
 
 const props = defineProps<{ list: CutList }>();
@@ -42,7 +43,7 @@ const howFar = computed(() => {
   return over.value < 0.01 ? 'less than 1 % over that' : `${say(over.value, 'share')} over that`;
 });
 const hint = computed(() => hintOf(props.list));
-const csv = (): void => saveCsvFile(cutListRows(props.list), 'cut-list.csv');
+const csv = (): void => saveCsvFile([PIECE_COLUMNS, ...pieceRows(props.list)], 'cut-list.csv');
 const { printed } = usePrinted();
 const sheet = useSheet();
 const printout = (): Printout =>

@@ -50,6 +50,12 @@ const groups = computed<Group[]>(() =>
     rows: rows.value.filter((r) => kinds.includes(r.call.kind)),
   })).filter((g) => g.rows.length > 0),
 );
+const calendar = (): Promise<void> =>
+  saveCalendar(
+    { id: job.id, name: job.head?.name ?? '', entries: job.entries.length },
+    deadlines.value,
+    job.nowMs,
+  );
 const deadlines = computed(() =>
   deadlinesOf(rows.value, job.nowMs, { written: job.written, time: (ms) => job.time(ms) }),
 );
@@ -143,9 +149,7 @@ const start = useStart(() => row.value?.call, startMs, chances);
       <LaterPart><PlannedToday /></LaterPart>
       <BayList :groups="groups" :chosen="bayId" @choose="choose" @act="(act, ids) => forms?.act(act, ids)" />
       <p v-if="deadlines.length > 0">
-        <el-button class="tap" @click="saveCalendar(job.head?.name ?? '', deadlines, job.nowMs)"
-          >Openings and closings, calendar file</el-button
-        >
+        <el-button class="tap" @click="calendar()">Openings and closings, calendar file</el-button>
       </p>
       <p v-if="done > 0" class="quiet">{{ done }} {{ done === 1 ? 'bay is' : 'bays are' }} accepted.</p>
     </section>
