@@ -5,6 +5,7 @@ import type { Page } from '@playwright/test';
 export const VIEWS: [string, (id: string) => string, string][] = [
   ['jobs', () => '/jobs', 'Jobs'],
   ['settings', () => '/settings', 'Settings'],
+  ['calls', () => '/calls', 'Try a call'],
   ['survey', (id) => `/jobs/${id}/survey?zone=hall`, 'Velmora ferry terminal'],
   ['taped', (id) => `/jobs/${id}/survey?zone=garden`, 'Tape measures'],
   ['drawn', (id) => `/jobs/${id}/survey?zone=office`, 'Corners'],

@@ -1,5 +1,7 @@
 /** The API described: one address one name, what is shared once, every reference leading somewhere. */
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { clientTypes, CLIENT_TYPES } from '../../scripts/lib/clienttypes.ts';
 import { ROUTES } from '../src/http/allroutes.ts';
 import { described } from '../src/http/described.ts';
 import { operationIdOf } from '../src/http/openapi.ts';
@@ -76,5 +78,11 @@ describe('parts that say the same', () => {
     expect(Object.keys(found.components.schemas)).toEqual(['leaf', 'list', 'tree', 'other']);
     expect(found.paths).toEqual({ a: ref('tree'), b: ref('list') });
     expect(found.components.schemas.tree).toEqual({ properties: { next: ref('tree'), leaf: ref('leaf') } });
+  });
+});
+
+describe('the client', () => {
+  it('has the types of what the server says of itself', async () => {
+    expect(readFileSync(CLIENT_TYPES, 'utf8')).toBe(await clientTypes());
   });
 });

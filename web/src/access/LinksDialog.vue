@@ -2,7 +2,8 @@
 /** Links by which somebody without an account reads this job: the ones that there are, and a new one. */
 import { ElMessage } from 'element-plus';
 import { onMounted, reactive, ref } from 'vue';
-import { call, get } from '../app/api.ts';
+import { bodyOf } from '@lentum/client';
+import { api } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import PickList from '../shared/PickList.vue';
 import { when } from '../app/time.ts';
@@ -24,12 +25,13 @@ interface Link {
 }
 const props = defineProps<{ jobId: string }>();
 const emit = defineEmits<{ close: [] }>();
-const path = `/jobs/${props.jobId}/links`;
+const { jobId } = props;
+const ofJob = { params: { path: { jobId } } };
 const links = ref<readonly Link[]>();
 const { trouble: fault, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
-    links.value = (await get<{ links: Link[] }>(path)).body.links;
+    links.value = bodyOf(await api.GET('/jobs/{jobId}/links', ofJob)).links;
   });
 onMounted(load);
 
@@ -46,7 +48,8 @@ const end = (l: Link): Promise<void> =>
   attempt(async () => {
     if (!(await sure(`End the link for ${l.forWhom}?`, 'Whoever reads by it now is out at once.', 'End it')))
       return;
-    await call('POST', `${path}/${l.id}/end`, { body: {} });
+    const path = { jobId, linkId: l.id };
+    await api.POST('/jobs/{jobId}/links/{linkId}/end', { params: { path }, body: {} });
     await load();
   });
 
@@ -61,16 +64,17 @@ const TIMES = [
   { value: '365', label: 'a year' },
 ];
 const making = ref(false);
-const form = reactive({ forWhom: '', opens: 'handover', days: '30' });
+const form = reactive<{ forWhom: string; opens: Link['opens']; days: string }>({
+  ...{ forWhom: '', opens: 'handover', days: '30' },
+});
 const rules = { forWhom: [filledRule('For whom')] };
 const { busy, trouble, send } = useSendForm();
 const made = ref<{ readonly forWhom: string; readonly address: string; readonly until: string }>();
 const make = (): Promise<void> =>
   send(async () => {
     const { forWhom, opens } = form;
-    const { body } = await call<{ secret: string; until: string }>('POST', path, {
-      body: { forWhom, opens, days: Number(form.days) },
-    });
+    const asked = { forWhom, opens, days: Number(form.days) };
+    const body = bodyOf(await api.POST('/jobs/{jobId}/links', { ...ofJob, body: asked }));
     made.value = { forWhom, address: sharedAddress(location.origin, body.secret), until: body.until };
     making.value = false;
     form.forWhom = '';

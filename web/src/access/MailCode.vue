@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** Sends a code by mail, where the server has a mail server. */
 import { onMounted, reactive, ref } from 'vue';
-import { call, get } from '../app/api.ts';
+import { bodyOf } from '@lentum/client';
+import { api } from '../app/api.ts';
 import { useAttempt } from '../shared/attempt.ts';
 import { addressRule } from './loginrules.ts';
 import { useSendForm } from './sendform.ts';
@@ -9,9 +10,7 @@ import { useSendForm } from './sendform.ts';
 const props = defineProps<{ accountId: string; code: string }>();
 const from = ref<string | null>(null);
 const { trouble: fault, attempt } = useAttempt();
-onMounted(() =>
-  attempt(async () => void (from.value = (await get<{ from: string | null }>('/firm/mail')).body.from)),
-);
+onMounted(() => attempt(async () => void (from.value = bodyOf(await api.GET('/firm/mail')).from)));
 const form = reactive({ to: '' });
 const rules = { to: [addressRule] };
 const sent = ref('');
@@ -19,7 +18,8 @@ const { busy, trouble, send } = useSendForm();
 const submit = (): Promise<void> =>
   send(async () => {
     const to = form.to.trim();
-    await call('POST', `/accounts/${props.accountId}/code/mail`, { body: { code: props.code, to } });
+    const path = { accountId: props.accountId };
+    await api.POST('/accounts/{accountId}/code/mail', { params: { path }, body: { code: props.code, to } });
     sent.value = to;
   });
 </script>

@@ -3,7 +3,7 @@
 import { ElMessage } from 'element-plus';
 import { computed, reactive, ref, useTemplateRef } from 'vue';
 import { ROLE_WORDS } from '@lentum/core/access';
-import { call } from '../app/api.ts';
+import { api } from '../app/api.ts';
 import { account, may, session, signOut } from '../app/session.ts';
 import AddDevice from './AddDevice.vue';
 import DeviceList from './DeviceList.vue';
@@ -31,7 +31,7 @@ const rules = { old: [givenRule('Old password')], password: [newPasswordRule] };
 const { busy, trouble, send } = useSendForm();
 const change = (): Promise<void> =>
   send(async () => {
-    await call('PUT', '/session/password', { body: { ...form } });
+    await api.PUT('/session/password', { body: { ...form } });
     Object.assign(form, { old: '', password: '' });
     changing.value = false;
     ElMessage({ message: 'The password is changed; you are signed out on every other device.' });

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** Who may come in, and as what. For owners. */
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
-import { call, get } from '../app/api.ts';
+import { bodyOf } from '@lentum/client';
+import { api } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { account as me, may, signsIn } from '../app/session.ts';
 import AccountDialog from './AccountDialog.vue';
@@ -38,10 +39,8 @@ const logging = ref(false);
 const { trouble, attempt } = useAttempt();
 const load = (): Promise<void> =>
   attempt(async () => {
-    const [{ body }, names] = await Promise.all([
-      get<{ accounts: Account[]; others: Other[] }>('/accounts'),
-      readJobNames(),
-    ]);
+    const [answer, names] = await Promise.all([api.GET('/accounts'), readJobNames()]);
+    const body = bodyOf(answer);
     accounts.value = body.accounts;
     others.value = body.others;
     jobs.value = names;
@@ -50,6 +49,7 @@ onMounted(() => {
   if (signsIn.value && may('admit people')) void load();
 });
 
+const of = ({ id: accountId }: Account) => ({ params: { path: { accountId } } });
 const makeCode = (a: Account): Promise<void> =>
   attempt(async () => {
     if (
@@ -61,10 +61,8 @@ const makeCode = (a: Account): Promise<void> =>
       ))
     )
       return;
-    const { body } = await call<{ code: string; until: string }>('POST', `/accounts/${a.id}/code`, {
-      body: {},
-    });
-    code.value = { accountId: a.id, name: a.name, ...body };
+    const made = bodyOf(await api.POST('/accounts/{accountId}/code', { ...of(a), body: {} }));
+    code.value = { accountId: a.id, name: a.name, ...made };
     await load();
   });
 async function devicesDone(): Promise<void> {
@@ -75,14 +73,14 @@ const signOut = (a: Account): Promise<void> =>
   attempt(async () => {
     const what = 'Every device of theirs has to sign in again. What waits on them is kept and sent then.';
     if (!(await sure(`Sign ${a.name} out everywhere?`, what, 'Sign out everywhere'))) return;
-    await call('POST', `/accounts/${a.id}/sign-out`, { body: {} });
+    await api.POST('/accounts/{accountId}/sign-out', { ...of(a), body: {} });
     await load();
   });
 const close = (a: Account, closed: boolean): Promise<void> =>
   attempt(async () => {
     const what = 'They are signed out at once and cannot come in. What they entered stays under their name.';
     if (closed && !(await sure(`Close the account of ${a.name}?`, what, 'Close it'))) return;
-    await call('POST', `/accounts/${a.id}/closed`, { body: { closed } });
+    await api.POST('/accounts/{accountId}/closed', { ...of(a), body: { closed } });
     await load();
   });
 const forget = (a: Other): Promise<void> =>
@@ -90,7 +88,7 @@ const forget = (a: Other): Promise<void> =>
     const what =
       'Everywhere it stands as a number from now on, for good. What they entered stays, and so do papers that were handed over, backups, and names that somebody wrote into a note.';
     if (!(await sure(`Replace the name of ${a.name}?`, what, 'Replace it for good'))) return;
-    await call('POST', `/people/${a.personId}/forget`, { body: {} });
+    await api.POST('/people/{personId}/forget', { params: { path: { personId: a.personId } }, body: {} });
     await load();
   });
 async function saved(made: Account | undefined): Promise<void> {

@@ -1,24 +1,22 @@
 <script setup lang="ts">
 /** Whether the firm takes only entries that a device has signed. For owners. */
 import { onMounted, ref } from 'vue';
-import { call, get } from '../app/api.ts';
+import { bodyOf } from '@lentum/client';
+import { api } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { when } from '../app/time.ts';
 import { useAttempt } from '../shared/attempt.ts';
 
-interface Told {
-  readonly since: string | null;
-}
-const told = ref<Told>();
+const told = ref<{ readonly since: string | null }>();
 const { trouble, attempt } = useAttempt();
-onMounted(() => attempt(async () => void (told.value = (await get<Told>('/firm/signatures')).body)));
+onMounted(() => attempt(async () => void (told.value = bodyOf(await api.GET('/firm/signatures')))));
 
 const WHAT =
   'Browsers sign where the address begins with https, or on the machine of the server itself. What somebody enters elsewhere is kept on their device and not taken.';
 const change = (demanded: boolean): Promise<void> =>
   attempt(async () => {
     if (demanded && !(await sure('Take signed entries only?', WHAT, 'Signed entries only'))) return;
-    told.value = (await call<Told>('PUT', '/firm/signatures', { body: { demanded } })).body;
+    told.value = bodyOf(await api.PUT('/firm/signatures', { body: { demanded } }));
   });
 </script>
 

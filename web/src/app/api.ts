@@ -1,4 +1,5 @@
 /** Talking to the server. Errors are problems in sentences; no answer at all is "offline". */
+import { lentumClient } from '@lentum/client';
 import type { Printout, Sheet } from '@lentum/core/printout';
 import type { Problem } from '@lentum/core/problems';
 import { noteClock } from './clock.ts';
@@ -60,7 +61,13 @@ let answers = 0;
 /** How many requests were answered so far with what was asked for; those about who is in do not count. */
 export const answersSoFar = (): number => answers;
 
-async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS): Promise<Answer<T>> {
+interface Reached {
+  readonly response: Response;
+  readonly text: string;
+}
+
+/** Asks the server. @throws Offline where it does not answer, ApiProblem where it will not */
+async function reach(path: string, init: RequestInit, patienceMs = PATIENCE_MS): Promise<Reached> {
   let response: Response;
   let text: string;
   const sentMs = Date.now();
@@ -71,7 +78,6 @@ async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS)
   } catch {
     throw new Offline();
   }
-  const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
   if (!response.ok) {
     if (response.status === 401 && path !== '/session') signedOut();
     const unreadable = {
@@ -86,11 +92,35 @@ async function ask<T>(path: string, init: RequestInit, patienceMs = PATIENCE_MS)
     );
   }
   if (!path.startsWith('/session')) answers += 1;
+  return { response, text };
+}
+
+async function ask<T>(path: string, init: RequestInit, patienceMs?: number): Promise<Answer<T>> {
+  const { response, text } = await reach(path, init, patienceMs);
+  const tag = /"(\d+)"/.exec(response.headers.get('ETag') ?? '')?.[1];
   return {
     body: (text === '' ? undefined : JSON.parse(text)) as T,
     version: tag === undefined ? undefined : Number(tag),
   };
 }
+
+const NO_BODY: readonly number[] = [204, 205, 304];
+
+/** Typed calls, by what the server says of itself; they go and fail as all others do. */
+export const api = lentumClient({
+  at: location.origin,
+  fetch: async (request) => {
+    const { pathname, search } = new URL(request.url);
+    const body = request.method === 'GET' ? {} : { body: await request.text() };
+    const headers = Object.fromEntries(request.headers);
+    const { response, text } = await reach(`${pathname.slice('/api/v1'.length)}${search}`, {
+      ...{ method: request.method, headers },
+      ...body,
+    });
+    const { status } = response;
+    return new Response(NO_BODY.includes(status) ? null : text, { status, headers: response.headers });
+  },
+});
 
 export const call = <T>(method: 'GET' | 'PUT' | 'POST', path: string, write?: Write): Promise<Answer<T>> =>
   ask<T>(path, {

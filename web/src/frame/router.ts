@@ -57,6 +57,12 @@ export const router = createRouter({
       meta: { title: 'Settings' },
     },
     {
+      path: '/calls',
+      name: 'calls',
+      component: () => import('../settings/CallPage.vue'),
+      meta: { title: 'Try a call' },
+    },
+    {
       path: '/jobs/:jobId',
       component: () => import('./JobShell.vue'),
       props: true,

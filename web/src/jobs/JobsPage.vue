@@ -6,7 +6,7 @@ import { clockWords, dayText } from '../app/time.ts';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { JobHead } from '@lentum/core/job';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { api, call, get, sentenceOf } from '../app/api.ts';
 import { may } from '../app/session.ts';
 import TaskLine from '../shared/tasks/TaskLine.vue';
 import { useBringing } from './bringing.ts';
@@ -105,13 +105,13 @@ const start = (head: JobHead): Promise<void> =>
 const restartDemo = (): Promise<void> =>
   attempt(async () => {
     const id = crypto.randomUUID();
-    await call('PUT', `/demo/${id}`);
+    await api.PUT('/demo/{jobId}', { params: { path: { jobId: id } } });
     open(id, 'site');
   });
 
 const archive = (row: Row, archived: boolean): Promise<void> =>
   attempt(async () => {
-    await call('PUT', `/jobs/${row.id}/archived`, { body: { archived } });
+    await api.PUT('/jobs/{jobId}/archived', { params: { path: { jobId: row.id } }, body: { archived } });
     await load();
     ElMessage({
       message: archived

@@ -10,7 +10,7 @@ import { blankBuildUp, buildUpProblems, type BuildUp, type Terms } from '@lentum
 import { FAMILIES, SUBSTRATES, SUBSTRATE_KEYS, type SubstrateKey } from '@lentum/core/family';
 import { differences, type Difference } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { api, call, get, sentenceOf } from '../app/api.ts';
 import { copy } from '../app/copy.ts';
 import { useDocument } from '../app/document.ts';
 import { libraryPapers } from '../app/working.ts';
@@ -135,7 +135,8 @@ async function putAway(): Promise<void> {
     'It is no longer offered. Jobs that have it keep it, and “Put away” in the library brings it back.';
   if (!(await sure(`Put ${document_.draft.name} away?`, away, 'Put it away'))) return;
   try {
-    await call('POST', `/library/${props.buildUpId}/away`, { body: { away: true } });
+    const path = { buildUpId: props.buildUpId };
+    await api.POST('/library/{buildUpId}/away', { params: { path }, body: { away: true } });
     await router.push({ name: 'library' });
   } catch (error) {
     trouble.value = sentenceOf(error);

@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { coatVerdict, missLine } from '@lentum/core/words';
-import { call, get, sentenceOf } from '../app/api.ts';
+import { bodyOf } from '@lentum/client';
+import { api, call, get, sentenceOf } from '../app/api.ts';
 import { recordSection, sealBlock, sealLine } from '@lentum/core/handover';
 import { COMMON } from '@lentum/core/practice';
 import type { Printout } from '@lentum/core/printout';
@@ -99,9 +100,8 @@ async function attempt(work: () => Promise<void>): Promise<void> {
 /** Signed by the server, for whoever wants to prove later what was there. */
 const takeReceipt = (): Promise<void> =>
   attempt(async () => {
-    const { body } = await call<{ entries: number; at: string }>('POST', `/jobs/${job.id}/receipts`, {
-      body: {},
-    });
+    const path = { jobId: job.id };
+    const body = bodyOf(await api.POST('/jobs/{jobId}/receipts', { params: { path }, body: {} }));
     saveFile(JSON.stringify(body, null, 2), `receipt-${body.at.slice(0, 10)}.json`, 'application/json');
     chainWords.value = `The receipt names ${body.entries} entries, as they were ${job.time(Date.parse(body.at))}. Keep it away from this server.`;
   });

@@ -76,17 +76,27 @@ function setCurrency(text: string): void {
     <SwitchOn v-if="!signsIn" />
     <section>
       <h2>For other programs</h2>
-      <p>
-        Everything here can be read and computed over HTTP: <a href="/api/v1/docs">the API in words</a>,
-        <a href="/api/v1/openapi.json">OpenAPI 3.1</a>.
-      </p>
-      <p><a href="/third-party.txt">What Lentum is built with, and under which licences</a></p>
-      <p v-if="may('look after server')"><RouterLink to="/server">How the server does</RouterLink></p>
+      <p>Everything here can be read and computed over HTTP.</p>
+      <ul class="links">
+        <li><a href="/api/v1/docs">The API in words</a></li>
+        <li><a href="/api/v1/openapi.json">OpenAPI 3.1</a></li>
+        <li><RouterLink to="/calls">Try a call</RouterLink></li>
+        <li v-if="may('look after server')"><RouterLink to="/server">How the server does</RouterLink></li>
+        <li><a href="/third-party.txt">What Lentum is built with, and under which licences</a></li>
+      </ul>
     </section>
   </main>
 </template>
 
 <style scoped>
+.links {
+  list-style: none;
+  padding: 0;
+}
+.links a {
+  display: inline-block;
+  padding-block: var(--s1);
+}
 .code {
   width: 6rem;
 }

@@ -1,6 +1,6 @@
 /** What the server makes by a task: begun, looked after, taken back, begun again. */
 import { computed, onScopeDispose, shallowRef } from 'vue';
-import { call, get, isForLater, sentenceOf } from '../../app/api.ts';
+import { api, get, isForLater, sentenceOf } from '../../app/api.ts';
 
 export interface TaskTold {
   readonly id: string;
@@ -67,12 +67,14 @@ export function useTask(done: (told: TaskTold) => void) {
     again: (): Promise<void> => {
       const id = told.value?.id ?? '';
       return doing(async () => {
-        await call('POST', `/tasks/${id}/again`);
+        await api.POST('/tasks/{taskId}/again', { params: { path: { taskId: id } } });
         return id;
       });
     },
     cancel: async (): Promise<void> => {
-      if (told.value) await call('POST', `/tasks/${told.value.id}/cancel`).catch(() => undefined);
+      const id = told.value?.id;
+      if (id === undefined) return;
+      await api.POST('/tasks/{taskId}/cancel', { params: { path: { taskId: id } } }).catch(() => undefined);
     },
   };
 }

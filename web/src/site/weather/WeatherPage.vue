@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { ElMessage } from 'element-plus';
 import { at, hourOf, type WeatherSeries } from '@lentum/core/weather';
-import { call, sentenceOf } from '../../app/api.ts';
+import { api, sentenceOf } from '../../app/api.ts';
 import { MS_PER_HOUR } from '@lentum/core/units';
 import { useAllRoofs } from '../../app/chosenzone.ts';
 import { useJob } from '../../app/job.ts';
@@ -64,7 +64,9 @@ async function withdraw(s: { readonly source: string; readonly mine: readonly st
   if (!(await sure('Withdraw these hours?', what, 'Withdraw', 'Keep'))) return;
   try {
     for (const id of s.mine)
-      await call('POST', `/jobs/${job.id}/weather/series/${id}/withdraw`, { body: {} });
+      await api.POST('/jobs/{jobId}/weather/series/{seriesId}/withdraw', {
+        ...{ params: { path: { jobId: job.id, seriesId: id } }, body: {} },
+      });
     await job.weather.readSeries();
   } catch (error) {
     ElMessage.error(sentenceOf(error));
