@@ -70,10 +70,10 @@ describe('the file of a gauge', () => {
     ]);
   });
   it.each([
-    ['no number', 'reading\n12\nOL', { reading: 0, unit: 'µm' }, 'rows/2', '“OL” in the column of readings'],
+    ['no number', 'reading\n12\nOL', { reading: 0, unit: 'µm' }, 'rows/2', 'OL'],
     ['the wrong unit', 'reading\n412', { reading: 0, unit: 'mm' }, 'rows/1', '412 mm'],
     ['a film below nothing', 'reading\n12\n-3', { reading: 0, unit: 'µm' }, 'rows/2', '-3 µm'],
-    ['no row', 'reading', { reading: 0, unit: 'µm' }, 'rows/0', '“reading” in the column of readings'],
+    ['no row', 'reading', { reading: 0, unit: 'µm' }, 'rows/0', 'reading'],
   ] as const)('%s is said with its row', (_, text, columns, field, actual) => {
     const read = readGaugeFile(table(text), columns);
     expect(!read.ok && read.problems[0]).toMatchObject({ field, actual });

@@ -71,7 +71,7 @@ describe('sentences', () => {
       'b',
       'The thing: “b” does not fit; expected one capital letter.',
     ],
-    ['no number at all', z.number(), Number.NaN, 'The thing: “null” does not fit; expected a number.'],
+    ['no number at all', z.number(), Number.NaN, 'The thing: “NaN” does not fit; expected a number.'],
     [
       'deep inside',
       z.object({ a: z.array(z.object({ b: z.number() })) }),

@@ -35,7 +35,7 @@ function cutOut(text: string): Result<Cut> {
     lines[i]?.trim() === code && lines[i + 1]?.trim() === value;
   let from = -1;
   let to = -1;
-  for (let i = 0; i + 3 < lines.length; i += 2) {
+  for (let i = 0; i + 1 < lines.length; i += 2) {
     if (from < 0 && isPair(i, '0', 'SECTION') && isPair(i + 2, '2', 'ENTITIES')) from = i + 4;
     else if (from >= 0 && isPair(i, '0', 'ENDSEC')) {
       to = i;
@@ -43,7 +43,7 @@ function cutOut(text: string): Result<Cut> {
     }
   }
   if (from < 0) {
-    const binary = text.startsWith('AutoCAD Binary DXF') || text.includes('\u0000');
+    const binary = text.includes('\u0000');
     return fail(
       binary
         ? trouble('malformed', 'it is the binary kind', 'a DXF saved as text (ASCII)')
@@ -55,8 +55,10 @@ function cutOut(text: string): Result<Cut> {
     );
   }
   if (to < 0) return fail(trouble('truncated', 'its section of entities does not end', 'the whole file'));
+  const rest = lines.slice(to).join('\n').trimEnd();
   return ok({
-    head: [...lines.slice(0, from), ...lines.slice(to)].join('\n'),
+    // A writer that leaves out the end of the file has written all of it.
+    head: `${lines.slice(0, from).join('\n')}\n${rest}${/\n\s*EOF$/.test(rest) ? '' : '\n0\nEOF'}\n`,
     entities: lines.slice(from, to),
   });
 }

@@ -76,6 +76,10 @@ export class Reader {
   private add(entity: Entity, pieces: readonly Piece[], closed: boolean, frame: Frame, kind = ''): void {
     const all = pieces.flatMap((p) => moved(p, frame));
     if (all.length === 0) return;
+    if (!all.every((p) => [...p.from, ...p.to, p.rise].every(Number.isFinite))) {
+      this.skip(`${entity.type.toLowerCase()} with a coordinate that is no number`);
+      return;
+    }
     const layer = entity.layer === undefined || entity.layer === '0' ? (frame.layer ?? '0') : entity.layer;
     this.paths.push({ layer: spelt(layer) + kind, pieces: all, closed });
   }

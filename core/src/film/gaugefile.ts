@@ -58,8 +58,15 @@ export function guessGaugeColumns(rows: readonly (readonly string[])[]): GaugeCo
   // Numbers that only count up are not the readings.
   const counting = (c: number): boolean =>
     body.length > 1 && body.every((r, i) => i === 0 || asNumber(r[c]) - asNumber(body[i - 1]?.[c]) === 1);
-  const reading =
-    full.find(({ c }) => READING.test(head[c] ?? ''))?.c ?? full.filter(({ c }) => !counting(c)).at(-1)?.c;
+  const measured = full.filter(({ c }) => !counting(c));
+  const called = (c: number): boolean => READING.test(head[c] ?? '');
+  // “Reading” may head their numbers: 1, 2, 3.
+  const reading = (
+    measured.find(({ c }) => called(c)) ??
+    measured.find(({ c }) => UNITS.some(([unit]) => unit.test(head[c] ?? ''))) ??
+    full.find(({ c }) => called(c)) ??
+    measured.at(-1)
+  )?.c;
   if (reading === undefined) return undefined;
   const batch = head.findIndex((name, c) => c !== reading && BATCH.test(name));
   const said = [head[reading] ?? '', ...rows.slice(0, at + 1).flat()];
@@ -77,15 +84,17 @@ export function readGaugeFile(
 ): Result<GaugeBatch[]> {
   const label = 'The gauge’s file';
   const wrong = (row: number, actual: string, expected: string): Result<never> =>
-    fail({ kind: 'wrong', field: `rows/${row}`, label: `${label}, row ${row + 1}`, actual, expected });
+    fail({
+      ...{ kind: 'wrong', field: `rows/${row}`, actual, expected },
+      label: `${label}, row ${row + 1}, column of readings`,
+    });
   const found = new Map<string, number[]>();
   const from = headRow(rows) + 1;
   for (const [i, row] of rows.entries()) {
     if (i < from) continue;
     const cell = row[reading];
     const value = asNumber(cell);
-    if (!Number.isFinite(value))
-      return wrong(i, `“${cell ?? ''}” in the column of readings`, `a number in ${unit}`);
+    if (!Number.isFinite(value)) return wrong(i, cell ?? '', `a number in ${unit}`);
     // Bits of a double that a conversion leaves are no part of a reading.
     const um = Number(convert(value, unit, 'µm').toFixed(6));
     if (um < 0 || um > MOST_UM)

@@ -243,6 +243,16 @@ export function checkJobFile(data: unknown): Result<JobFile> {
       expected: `“${JOB_FORMAT}”: a file that this application has written`,
     });
   }
+  const version = (data as { version?: unknown }).version;
+  if (typeof version === 'number' && version > JOB_FORMAT_VERSION) {
+    return fail({
+      kind: 'wrong',
+      field: 'version',
+      label: `${label}, version`,
+      actual: String(version),
+      expected: `${JOB_FORMAT_VERSION} at most: the file was written by a newer version of this application`,
+    });
+  }
   const parsed = check(jobFileSchema, data, label);
   if (!parsed.ok) return parsed;
   const written = (data as { content: JobContent }).content;

@@ -132,10 +132,11 @@ export function readGeoJson(text: string): Result<GeoJsonRead> {
   const problems: Problem[] = [];
   for (const [i, f] of features.entries()) {
     const named = f.properties?.['name'];
-    const name =
+    const whole =
       typeof named === 'string' && named.trim() !== '' ? named.trim().slice(0, 120) : `Outline ${i + 1}`;
     const parts = f.geometry.type === 'Polygon' ? [f.geometry.coordinates] : f.geometry.coordinates;
-    for (const part of parts) {
+    for (const [k, part] of parts.entries()) {
+      const name = parts.length > 1 ? `${whole}, part ${k + 1}` : whole;
       for (const ring of part) {
         const [a, b] = [ring[0], ring[ring.length - 1]];
         if (a?.[0] !== b?.[0] || a?.[1] !== b?.[1]) {

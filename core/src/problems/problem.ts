@@ -42,9 +42,22 @@ export type Result<T> =
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 export const fail = (...problems: Problem[]): Result<never> => ({ ok: false, problems });
 
+/** Control characters, but for tabs and ends of lines: nobody sees them, and some cut a text off. */
+const UNSEEN = /[^\P{Cc}\t\n\r]+/gu;
+
+/** A value as text. JSON has no word for what is no number, and what lies thousands deep in itself cannot be written. */
+function written(value: unknown): string {
+  if (typeof value === 'number') return String(value);
+  try {
+    return JSON.stringify(value) ?? String(value);
+  } catch {
+    return Array.isArray(value) ? 'a list of lists' : 'a value that cannot be written';
+  }
+}
+
 /** Cuts a long value so that a sentence stays a sentence. */
 export function short(value: unknown, most = 60): string {
-  const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? String(value));
+  const text = (typeof value === 'string' ? value : written(value)).replaceAll(UNSEEN, '…');
   return text.length > most ? `${text.slice(0, most - 1)}…` : text;
 }
 
