@@ -79,6 +79,14 @@ module.exports = {
     },
     { name: 'server-not-to-web', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
     {
+      name: 'client-by-itself',
+      comment:
+        'The client knows the server by its description alone: whoever connects a program has no more.',
+      severity: 'error',
+      from: { path: '^client/' },
+      to: { path: '^(core|server|web|demo|e2e|scripts)/' },
+    },
+    {
       name: 'web-not-to-server',
       severity: 'error',
       from: { path: '^web/' },

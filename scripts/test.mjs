@@ -66,6 +66,7 @@ await script(async () => {
         'core/src',
         'server/src',
         'web/src',
+        'client/src',
         'demo',
         'scripts',
         'e2e',

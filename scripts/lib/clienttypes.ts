@@ -4,8 +4,7 @@ import { ROUTES } from '../../server/src/http/allroutes.ts';
 import { described } from '../../server/src/http/described.ts';
 
 export const CLIENT_TYPES = new URL('../../client/src/api.ts', import.meta.url);
-const HEAD =
-  '/** Generated from the description of the API by `npm run formats`; not written by hand. */\n';
+const HEAD = '/** Generated from the description of the API by `npm run formats`; not written by hand. */\n';
 
 export async function clientTypes(): Promise<string> {
   const { document } = described(ROUTES);
