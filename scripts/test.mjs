@@ -57,6 +57,7 @@ await script(async () => {
     ['lint', quietly('eslint/bin/eslint.js', '.')],
     ['types of core, server, demo, scripts, e2e', quietly('typescript/bin/tsc', '-p', 'tsconfig.json')],
     ['format', quietly('prettier/bin/prettier.cjs', '--check', '.')],
+    ['what nothing uses', quietly('knip/bin/knip.js', '--no-progress')],
     [
       'import directions',
       quietly(

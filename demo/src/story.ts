@@ -19,7 +19,7 @@ import type { Read } from './sky.ts';
 
 const HOUR_MS = 3_600_000;
 
-export const PEOPLE = ['Ines', 'Marek', 'Tomas'] as const;
+const PEOPLE = ['Ines', 'Marek', 'Tomas'] as const;
 export type Who = (typeof PEOPLE)[number];
 const personId = (who: Who): string => `velmora-${who.toLowerCase()}`;
 export const people: Person[] = PEOPLE.map((name) => ({ id: personId(name), name }));

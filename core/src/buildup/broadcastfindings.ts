@@ -11,7 +11,7 @@ const TOP_LEAST_MM = 0.35;
 const TOP_SHARE = 0.2;
 
 /** The largest grain that a grading names, mm, such as 0.8 of "0.4–0.8 mm"; undefined where it names none. */
-export function largestGrainMm({ grading }: Pick<Broadcast, 'grading'>): number | undefined {
+function largestGrainMm({ grading }: Pick<Broadcast, 'grading'>): number | undefined {
   const sizes = (grading.match(/\d+(?:[.,]\d+)?/g) ?? []).map((t) => Number(t.replace(',', '.')));
   return sizes.length > 0 ? Math.max(...sizes) : undefined;
 }

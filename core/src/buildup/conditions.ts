@@ -25,7 +25,7 @@ const factorRows = z
     error: 'a rising first column',
   });
 
-export const cureTableSchema = z
+const cureTableSchema = z
   .strictObject({
     ...provenance,
     points: z

@@ -32,7 +32,7 @@ export const SUNDRIES = {
 export type SundryKey = keyof typeof SUNDRIES;
 export const SUNDRY_KEYS = Object.keys(SUNDRIES) as [SundryKey, ...SundryKey[]];
 
-export const sundrySchema = z.strictObject({
+const sundrySchema = z.strictObject({
   key: z.enum(SUNDRY_KEYS),
   packs: z
     .array(

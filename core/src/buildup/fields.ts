@@ -124,7 +124,7 @@ const SIDE_WORDS: Readonly<Record<(typeof REACH_KINDS)[number], string>> = {
 const REACH = REACH_KINDS.map((k) => sourced('edges', `reachMm/${k}`, SIDE_WORDS[k], 'lap', OPTIONAL));
 const OUTPUT = sourced('laying', 'outputM2PerH', 'Two people lay', 'output', OPTIONAL);
 
-export const LIMIT_FIELDS: readonly Field[] = [
+const LIMIT_FIELDS: readonly Field[] = [
   sourced('when', 'limits/airMinC', 'Air, minimum', 'temperature'),
   sourced('when', 'limits/airMaxC', 'Air, maximum', 'temperature'),
   sourced('when', 'limits/surfaceMinC', 'Surface, minimum', 'temperature'),

@@ -162,7 +162,7 @@ export const fabricSchema = z.strictObject({
   pricePerRoll: sourced(z.number().min(0).max(1e6)).optional(),
 });
 
-export const broadcastSchema = z.strictObject({
+const broadcastSchema = z.strictObject({
   ...base,
   kind: z.literal('broadcast'),
   into: idSchema,
@@ -264,10 +264,10 @@ export const protectionSchema = z.strictObject({
   pricePerPiece: sourced(z.number().min(0).max(1e6)).optional(),
 });
 
-export const PIECE_SHAPES = ['round', 'rounded corner', 'straight'] as const;
+const PIECE_SHAPES = ['round', 'rounded corner', 'straight'] as const;
 
 /** Curb parts that are put together around what goes through the roof. */
-export const piecesSchema = z.strictObject({
+const piecesSchema = z.strictObject({
   ...base,
   kind: z.literal('pieces'),
   heightMm: above(500),

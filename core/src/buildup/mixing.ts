@@ -142,6 +142,3 @@ export const kettleSchema = z.strictObject({
   loadKg: sourced(z.number().gt(0).max(5000)).optional(),
 });
 export type Kettle = z.infer<typeof kettleSchema>;
-export type Mix = z.infer<typeof mixSchema>;
-export type Catalyst = z.infer<typeof catalystSchema>;
-export type Thickener = z.infer<typeof thickenerSchema>;

@@ -31,7 +31,7 @@ export const rangeSchema = z
 export const isInside = (value: number, range: { from: number; to: number } | undefined): boolean =>
   range === undefined || (value >= range.from && value <= range.to);
 
-export const variantSchema = z.strictObject({
+const variantSchema = z.strictObject({
   when: z.enum(RATE_CONDITIONS),
   /** The field's rate times the value, or a rate of its own. */
   basis: z.enum(['timesField', ...RATE_BASES]),
@@ -131,7 +131,5 @@ export const productSchema = z.strictObject({
   cautions: z.array(text(400)).max(12).default([]),
   cleaner: z.enum(CLEANERS).optional(),
 });
-export type Product = z.infer<typeof productSchema>;
-export type Rate = z.infer<typeof rateSchema>;
 export type RateVariant = z.infer<typeof variantSchema>;
 export type Container = z.infer<typeof containerSchema>;

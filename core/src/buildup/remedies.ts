@@ -24,7 +24,7 @@ export const REMEDY_DOES = [
   'throw away',
 ] as const;
 
-export const remedyStepSchema = z.strictObject({
+const remedyStepSchema = z.strictObject({
   does: z.enum(REMEDY_DOES),
   says: z.string().min(1).max(400),
   /** A coat of this build-up that is laid again, at its own rate. */

@@ -12,7 +12,7 @@ import { layerSchema, type Layer } from './layers.ts';
 import { text, ZONE_CONDITIONS } from './numbers.ts';
 
 /** Where practitioners differ: a question with its answers, one of which is taken. */
-export const choiceSchema = z.strictObject({
+const choiceSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   options: z
@@ -44,7 +44,7 @@ export const paperSchema = z.strictObject({
 });
 export type Paper = z.infer<typeof paperSchema>;
 
-export const upkeepSchema = z.strictObject({
+const upkeepSchema = z.strictObject({
   /** Years until it is coated again; absent where it is not (it is replaced). */
   recoatYears: sourced(z.number().gt(0).max(60)).optional(),
   /** Layers that are laid again then. */
@@ -87,7 +87,7 @@ export const buildUpSchema = z.strictObject({
 });
 
 /** A zone's build-up: which revision, which options, and what asks for other rates. */
-export const zoneBuildUpSchema = z.strictObject({
+const zoneBuildUpSchema = z.strictObject({
   zoneId: idSchema,
   buildUpId: idSchema,
   revision: z.number().int().min(1),

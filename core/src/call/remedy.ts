@@ -13,7 +13,7 @@ import { given, type Figure } from '../figures/index.ts';
 import { workArea, type Bay } from '../site/index.ts';
 import type { Zone } from '../survey/index.ts';
 
-export interface Taken {
+interface Taken {
   readonly name: string;
   readonly amount: Figure;
 }

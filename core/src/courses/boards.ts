@@ -83,7 +83,7 @@ const jointsOf = (fromM: number, lengths: readonly number[]): number[] => {
   return lengths.slice(0, -1).map((l) => (at += l));
 };
 
-export interface RowLaid {
+interface RowLaid {
   readonly lengths: readonly number[];
   readonly offcuts: readonly boolean[];
 }

@@ -41,12 +41,6 @@ export interface Piece {
   readonly toM: number;
 }
 
-/** How a way of cutting is looked for: the order of the runs, and which ends are tried first. */
-export interface Tactic {
-  readonly order: readonly number[];
-  readonly chance: () => number;
-}
-
 /**
  * How left-overs are used: kept long, put into a run before a whole roll is, or every roll cut to its end before the next
  * one is begun.

@@ -54,7 +54,7 @@ export interface LayerLayout {
 }
 
 /** More pieces than this in one layer of a zone is a slip in a size. */
-export const MOST_PIECES = 4000;
+const MOST_PIECES = 4000;
 
 const planOf = (doc: CoursesDoc, zoneId: string, layerId: string): CoursePlan | undefined =>
   doc.plans.find((p) => p.zoneId === zoneId && p.layerId === layerId);

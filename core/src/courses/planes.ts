@@ -75,7 +75,7 @@ function crossing([a, b]: Line, [c, d]: Line): Point | undefined {
 }
 
 /** The parts of an area between lines; lines that end inside it part nothing. */
-export function partsBetween(area: Area, lines: readonly Line[]): Area[] {
+function partsBetween(area: Area, lines: readonly Line[]): Area[] {
   const rings = area.flatMap((p) => [p.outer, ...p.holes]);
   const edges = rings.flatMap((r) => r.map((p, i): Line => [p, corner(r, i + 1)]));
   const all = [...edges, ...lines];

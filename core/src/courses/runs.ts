@@ -22,7 +22,7 @@ export interface Run {
   readonly half: boolean;
 }
 
-export interface Course {
+interface Course {
   readonly index: number;
   readonly lowM: number;
   readonly runs: readonly Run[];

@@ -9,7 +9,7 @@ const typicalM = (value: number, most: number) =>
   sourced(z.number().min(0).max(most)).default({ value, source: 'typical' });
 
 /** How far the field goes beyond a side (or stops short of it, negative), mm: details take over from there. */
-export const reachSchema = z.strictObject({
+const reachSchema = z.strictObject({
   upstand: typicalMm(0, -300, 1000),
   parapet: typicalMm(0, -300, 1000),
   threshold: typicalMm(0, -300, 1000),
@@ -22,10 +22,10 @@ export const reachSchema = z.strictObject({
   footing: typicalMm(0, -300, 1000),
 });
 
-export const RIDGES = ['cap strip', 'fold over'] as const;
+const RIDGES = ['cap strip', 'fold over'] as const;
 
 /** Common practice, no source: one place for the whole job. */
-export const courseRulesSchema = z.strictObject({
+const courseRulesSchema = z.strictObject({
   /** Above this fall courses run up the slope; below it across. About 1 in 3. */
   upSlopeAbovePct: sourced(z.number().min(1).max(300)).default({ value: 33, source: 'typical' }),
   reachMm: reachSchema.prefault({}),

@@ -56,7 +56,7 @@ const walls = (ring: readonly Point[], from: number, to: number): Face3[] =>
 const lid = (ring: readonly Point[], z: number): Face3 => quad('top', ...ring.map((p): Point3 => [...p, z]));
 
 /** Roof and what stands on it, as far as the pieces reach. */
-export function groundOf(detail: Detail, rules: DetailRules, pocket: Pocket | undefined): Face3[] {
+function groundOf(detail: Detail, rules: DetailRules, pocket: Pocket | undefined): Face3[] {
   const s = detail.sizes;
   const reach = rules.footMm.value * 1.6;
   const height = s['heightMm'] ?? 0;

@@ -49,7 +49,7 @@ const WIDEST = 4;
 const PIECE_MM = 42;
 
 /** A piece to look at, with its two outer measures. */
-export function pieceDrawing(piece: Piece, label: string, t: Telling): Drawing {
+function pieceDrawing(piece: Piece, label: string, t: Telling): Drawing {
   const box = patternBox(piece.pattern);
   const squeeze = Math.min(1, (WIDEST * box.heightMm) / box.widthMm);
   const [w, h] = [box.widthMm * squeeze, box.heightMm];

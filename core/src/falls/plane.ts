@@ -50,7 +50,7 @@ export function planeAt(at: Point, spots: readonly Spot[]): number | undefined {
   return fitted(at, near) ?? fitted(at, spots);
 }
 
-export function nearest(at: Point, spots: readonly Spot[], count: number): Spot[] {
+function nearest(at: Point, spots: readonly Spot[], count: number): Spot[] {
   if (spots.length <= count) return [...spots];
   const far = spots.map((s) => ({ s, d: distance(at, s.p) })).sort((a, b) => a.d - b.d);
   return far.slice(0, count).map(({ s }) => s);

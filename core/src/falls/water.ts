@@ -29,7 +29,7 @@ export interface Flood {
 }
 
 /** The vertices that share a side of a triangle with each vertex. */
-export function neighboursOf(tin: Tin): number[][] {
+function neighboursOf(tin: Tin): number[][] {
   const count = tin.points.length;
   const around: number[][] = tin.points.map(() => []);
   const seen = new Set<number>();

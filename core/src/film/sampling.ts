@@ -156,7 +156,7 @@ function forBetween(t: SamplingTerms, practice: Practice): number | undefined {
   return undefined;
 }
 
-export interface SamplingPart {
+interface SamplingPart {
   readonly name: string;
   /** Undefined: readings cannot settle it. */
   readonly readings: number | undefined;

@@ -71,7 +71,7 @@ export const isFreshForMix = (
   reading !== undefined && nowMs - Date.parse(reading.at) <= practice.mixReadingMin.value * MS_PER_MINUTE;
 
 /** What a reading tells; what it does not tell is taken from the weather. */
-export function readMoment(reading: ConditionsEntry, weather: Moment | undefined): Moment {
+function readMoment(reading: ConditionsEntry, weather: Moment | undefined): Moment {
   const { airC, humidityPct, surfaceC } = reading;
   return {
     ...{ airC, humidityPct, surfaceC, dewC: dewPointOf(airC, humidityPct) },
@@ -231,7 +231,7 @@ const isKnown = (terms: WeatherTerms): terms is Known => {
 };
 
 /** Every gate of the weather for laying that begins now. */
-export function weatherGates(terms: WeatherTerms): Gate[] {
+function weatherGates(terms: WeatherTerms): Gate[] {
   const { ask, reading, nowMs, practice } = terms;
   const fresh = isFresh(reading, nowMs, practice) ? reading : undefined;
   if (!isKnown(terms)) {

@@ -22,7 +22,7 @@ import { bandStrips, legendOf, outline, sheetOf } from './mapshapes.ts';
 
 const BANDS = ['film0', 'film1', 'film2', 'film3', 'film4', 'film5'] as const satisfies readonly Ink[];
 
-export function filmPlan(q: ZoneQuantities, bays: readonly BayStatus[], map: FilmMap, t: Telling): Drawing {
+function filmPlan(q: ZoneQuantities, bays: readonly BayStatus[], map: FilmMap, t: Telling): Drawing {
   const sheet = sheetOf(q);
   const { at, path, letter, thin } = sheet;
   const shapes: Shape[] = [

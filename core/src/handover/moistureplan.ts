@@ -18,7 +18,7 @@ import { bandStrips, legendOf, outline, sheetOf } from './mapshapes.ts';
 
 const INKS = ['damp0', 'damp1', 'damp2'] as const satisfies readonly Ink[];
 
-export function moisturePlan(q: ZoneQuantities, map: MoistureMap, t: Telling): Drawing {
+function moisturePlan(q: ZoneQuantities, map: MoistureMap, t: Telling): Drawing {
   const sheet = sheetOf(q);
   const { at, letter } = sheet;
   return {

@@ -4,7 +4,7 @@ import { entriesOf, laterEntries, type BookEntry } from '../record/index.ts';
 import { entryLine, markShapes, type MarkTerms } from '../words/index.ts';
 import type { Lines } from './sections.ts';
 
-export const markTerms = (t: Telling): MarkTerms => ({ mm: (mm) => t.value(mm, 'lap'), w: t.w });
+const markTerms = (t: Telling): MarkTerms => ({ mm: (mm) => t.value(mm, 'lap'), w: t.w });
 
 /** @param shows which entries; every one whose pictures stand nowhere else */
 export function picturesOf(

@@ -27,7 +27,7 @@ export const PROOF_ANSWERS = ['proven', 'answered for', 'not shown', 'failed'] a
 export type ProofAnswer = (typeof PROOF_ANSWERS)[number];
 
 /** One thing of one bay that was looked at. */
-export interface ProofPoint {
+interface ProofPoint {
   readonly answer: ProofAnswer;
   /** A bay, or where a detail is. */
   readonly where: string;

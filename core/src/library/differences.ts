@@ -21,7 +21,7 @@ import { canonicalJson as canonical } from '../job/index.ts';
 import { rateQuantity, TOLERANCE, type Quantity } from '../units/index.ts';
 
 /** A rate, in the core's unit of its quantity, to be said in the reader's. */
-export interface RateSaid {
+interface RateSaid {
   readonly value: number;
   readonly range: { readonly from: number; readonly to: number } | undefined;
   readonly quantity: Quantity;

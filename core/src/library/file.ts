@@ -6,7 +6,7 @@ import { check, fail, ok, type Problem, type Result } from '../problems/index.ts
 import { readJson } from '../survey/index.ts';
 
 export const BUILD_UP_FORMAT = 'lentum-build-up';
-export const BUILD_UP_FORMAT_VERSION = 1;
+const BUILD_UP_FORMAT_VERSION = 1;
 /** Of one paper, bytes; in base64 a third more. */
 export const PAPER_MOST_BYTES = 12 * 1024 * 1024;
 

@@ -7,7 +7,7 @@ import { supplyRatesSchema } from './supplies/rates.ts';
 const waste = sourced(z.number().min(0).max(100));
 
 /** What is in the store, used before anything is bought. */
-export const stockSchema = z.strictObject({
+const stockSchema = z.strictObject({
   id: idSchema,
   /** What it is: the key of an order line. */
   item: z.string().min(1).max(200),
@@ -21,7 +21,7 @@ export const stockSchema = z.strictObject({
   bestBefore: z.iso.date().optional(),
 });
 
-export const deliverySchema = z.strictObject({
+const deliverySchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   on: z.iso.date(),
@@ -30,7 +30,7 @@ export const deliverySchema = z.strictObject({
   zoneIds: z.array(idSchema).max(200),
 });
 
-export const sheetSchema = z.strictObject({
+const sheetSchema = z.strictObject({
   id: idSchema,
   calculator: z.string().min(1).max(40),
   name: nameSchema,

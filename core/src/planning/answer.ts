@@ -15,7 +15,7 @@ import { deliveriesShown, type DeliveryShown } from './supply.ts';
 import { whyUnplaced } from './unplaced.ts';
 import { taskShown, type TaskShown } from './taskshown.ts';
 
-export interface SpreadMs {
+interface SpreadMs {
   readonly earlyMs: number | undefined;
   readonly middleMs: number | undefined;
   readonly lateMs: number | undefined;

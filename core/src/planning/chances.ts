@@ -50,7 +50,7 @@ export function quantile(sorted: readonly number[], share: number): number {
   return sorted[at] ?? Infinity;
 }
 
-export function spread(values: readonly number[]): Spread {
+function spread(values: readonly number[]): Spread {
   const sorted = [...values].sort((a, b) => a - b);
   return {
     early: quantile(sorted, 0.1),

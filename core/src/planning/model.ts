@@ -32,8 +32,7 @@ export interface Cure {
 }
 
 /** `tend`: what is done to a film that has cured before it is gone on with, such as sweeping; `flood`: a test with water. */
-export const TASK_KINDS = ['prepare', 'details', 'layer', 'tend', 'accept', 'flood'] as const;
-export type TaskKind = (typeof TASK_KINDS)[number];
+export type TaskKind = 'prepare' | 'details' | 'layer' | 'tend' | 'accept' | 'flood';
 
 export interface Link {
   readonly task: number;

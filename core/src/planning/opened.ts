@@ -10,7 +10,7 @@ export const isHurried = (planned: Planned, task: Task, before: number): boolean
   task.after.some((l) => l.task === before && l.cures && !l.flood && planned.outlook.cure(before)?.until);
 
 /** The date on which a crew works at a minute; its night is the end of the day where nobody said another. */
-export function nightOf(planned: Planned, { crew, start }: Pick<Placed, 'crew' | 'start'>): number {
+function nightOf(planned: Planned, { crew, start }: Pick<Placed, 'crew' | 'start'>): number {
   const shift = planned.crews[crew]?.shifts.find((s) => s.from <= start && start < s.to);
   if (!shift) return start;
   return Math.max(shift.to, planned.nightMin?.get(shift.date) ?? shift.to);

@@ -34,7 +34,7 @@ export interface PriceLine {
 }
 
 /** Of a hundred equally likely ways: ten cost less than the first, ten more than the last. Undefined: not within the days looked at. */
-export interface PriceSpread {
+interface PriceSpread {
   readonly early: number | undefined;
   readonly middle: number | undefined;
   readonly late: number | undefined;

@@ -29,7 +29,7 @@ export type Crew = z.infer<typeof crewSchema>;
 
 /** What a date asks of a zone. */
 export const DEADLINES = ['tight', 'feet', 'wheels', 'done'] as const;
-export const deadlineSchema = z.strictObject({
+const deadlineSchema = z.strictObject({
   id: idSchema,
   zoneId: idSchema,
   what: z.enum(DEADLINES),
@@ -39,7 +39,7 @@ export const deadlineSchema = z.strictObject({
 });
 export type Deadline = z.infer<typeof deadlineSchema>;
 
-export const pinSchema = z.strictObject({
+const pinSchema = z.strictObject({
   taskId: z.string().min(1).max(200),
   crewId: idSchema.optional(),
   startAt: instantSchema.optional(),
@@ -47,7 +47,7 @@ export const pinSchema = z.strictObject({
 export type Pin = z.infer<typeof pinSchema>;
 
 /** Whom the crews call, and about what. */
-export const contactSchema = z.strictObject({
+const contactSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   about: z.string().trim().max(120).default(''),
@@ -63,7 +63,7 @@ export type Contact = z.infer<typeof contactSchema>;
 export const COST_PER = ['once', 'day of work', 'day of a crew', 'day on site', 'week begun'] as const;
 
 /** A plan that was kept: what was to be done when, and by whom. */
-export const keptPlanSchema = z.strictObject({
+const keptPlanSchema = z.strictObject({
   plannedAt: instantSchema,
   finishAt: instantSchema.optional(),
   tasks: z

@@ -52,7 +52,7 @@ export function depthsOf({ tasks }: Planned): number[] {
 type Key = (t: Task) => readonly number[];
 
 /** Lists to begin with: by date and what closes, bay by bay in the dry order, layer by layer, longest first. */
-export function firstLists(planned: Planned): number[][] {
+function firstLists(planned: Planned): number[][] {
   const due = dueOf(planned);
   const tails = tailsOf(planned);
   const closes = (t: Task): number => Math.min(t.latestMin, 1e7);
@@ -181,7 +181,7 @@ function change(planned: Planned, genes: Genes, found: Plan, chance: () => numbe
   return next;
 }
 
-export interface Progress {
+interface Progress {
   readonly share: number;
   readonly best: Found;
 }
@@ -250,7 +250,7 @@ export function* improve(
 /** Passes over all tasks in changing order, as long as some are moved. */
 const MOST_PASSES = 4;
 
-export function polish(planned: Planned, plan: Plan, chance: () => number): Plan {
+function polish(planned: Planned, plan: Plan, chance: () => number): Plan {
   const polisher = new Polisher(planned, plan);
   for (let pass = 0; pass < MOST_PASSES; pass += 1) {
     const order = planned.tasks.map((t) => ({ i: t.index, key: chance() })).sort((a, b) => a.key - b.key);

@@ -5,7 +5,7 @@ const n = z.number().min(-1e6).max(1e6);
 const point = z.tuple([n, n]);
 
 /** What a colour is for; each kind of paper has its own. */
-export const INKS = [
+const INKS = [
   ...(['ink', 'quiet', 'line', 'done', 'mind', 'stop', 'soft', 'paper'] as const),
   /** Bands of a film map, from too little to plenty. */
   ...(['film0', 'film1', 'film2', 'film3', 'film4', 'film5'] as const),

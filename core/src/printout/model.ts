@@ -9,7 +9,7 @@ import { drawingSchema, shapeSchema } from './drawing.ts';
 const text = z.string().max(5000);
 const MOST_ROWS = 20_000;
 
-export const rowSchema = z.strictObject({
+const rowSchema = z.strictObject({
   cells: z.array(text).max(20),
   /** Head of a part of the table; an entry that no longer counts. */
   tone: z.enum(['plain', 'part', 'struck', 'strong']).default('plain'),
@@ -81,13 +81,13 @@ const simple = [
   }),
 ] as const;
 
-export const simpleBlockSchema = z.discriminatedUnion('kind', simple);
+const simpleBlockSchema = z.discriminatedUnion('kind', simple);
 /** Blocks that are not parted by the end of a page, where they fit on one. */
 const groupSchema = z.strictObject({
   kind: z.literal('group'),
   blocks: z.array(simpleBlockSchema).max(50),
 });
-export const blockSchema = z.discriminatedUnion('kind', [...simple, groupSchema]);
+const blockSchema = z.discriminatedUnion('kind', [...simple, groupSchema]);
 
 export const printoutSchema = z.strictObject({
   /** "Order", "Record of the booking hall roof". */

@@ -52,8 +52,7 @@ export function stageTimes(
 export const stageAt = (times: readonly StageTime[], stage: Stage): number | undefined =>
   times.find((t) => t.stage === stage)?.atMs;
 
-export const MISHAPS = ['rainSafe', 'dewSkin', 'noBelow', 'cold'] as const;
-export type Mishap = (typeof MISHAPS)[number];
+export type Mishap = 'rainSafe' | 'dewSkin' | 'noBelow' | 'cold';
 
 export interface Mishappening {
   readonly kind: Mishap;

@@ -49,7 +49,7 @@ export const layingSpan = (ask: Pick<Ask, 'layingHours'>): number =>
   Math.max(1, Math.ceil(ask.layingHours - TOLERANCE.cureShare));
 
 /** The wind that counts: gusts drift a spray. */
-export const windAt = (climate: RoofClimate, hour: number, method: Ask['method']): number => {
+const windAt = (climate: RoofClimate, hour: number, method: Ask['method']): number => {
   const { windMPerS, gustMPerS } = climate.line.values;
   const wind = windMPerS[hour] ?? NaN;
   const gust = gustMPerS[hour] ?? NaN;

@@ -10,7 +10,7 @@ import { MS_PER_DAY } from '../units/index.ts';
 import { gridOver, middleOfSquare, squaresUnder, type FilmGrid } from './filmgrid.ts';
 import { surfaceOf, type LeftOut } from './surface.ts';
 
-export interface MoisturePoint {
+interface MoisturePoint {
   readonly at: Point;
   readonly pct: number;
   readonly takenMs: number;

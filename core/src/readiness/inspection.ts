@@ -13,7 +13,7 @@ const is =
 /** Weighed on a square metre that was cleared: nobody can tell it from its look. */
 const WEIGHS = { label: 'what comes off a square metre', quantity: 'rateMass' } as const;
 
-export const INSPECTION: readonly InspectionItem[] = [
+const INSPECTION: readonly InspectionItem[] = [
   ...DANGERS,
   {
     key: 'leak-elsewhere',

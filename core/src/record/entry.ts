@@ -30,7 +30,7 @@ const sha256 = z.string().regex(/^[0-9a-f]{64}$/, '64 hexadecimal digits');
 const base64url = z.string().regex(/^[A-Za-z0-9_-]+$/, 'base64url without padding');
 
 /** A bay, and how much of the entry's amounts falls on it: its part of the sum of all shares. */
-export const shareSchema = z.strictObject({ bayId: idSchema, share: z.number().gt(0).max(1e6) });
+const shareSchema = z.strictObject({ bayId: idSchema, share: z.number().gt(0).max(1e6) });
 export type Share = z.infer<typeof shareSchema>;
 
 const envelope = {

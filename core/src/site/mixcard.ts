@@ -32,7 +32,7 @@ export interface MixTerms extends MixReadings {
   readonly practice?: Practice | undefined;
 }
 
-export interface MixLimit {
+interface MixLimit {
   readonly name: string;
   readonly mass: Figure;
 }

@@ -23,7 +23,7 @@ export const baySchema = z.strictObject({
 });
 
 /** What the bays of a zone were cut for. */
-export const cutSchema = z.strictObject({
+const cutSchema = z.strictObject({
   zoneId: idSchema,
   layerId: idSchema,
   by: nameSchema,

@@ -73,7 +73,7 @@ export function estimatedRing(outline: EstimatedOutline, field: string, label: s
 }
 
 /** Its sides: so much of it goes up so far, the rest ends at a drip edge. */
-export function estimatedSides(outline: EstimatedOutline, heightMm: number): Side[] {
+function estimatedSides(outline: EstimatedOutline, heightMm: number): Side[] {
   const { sides, restM } = endOfRise(outline);
   const up = sides + (restM > 0 ? 1 : 0);
   const count = restM > 0 ? 5 : 4;

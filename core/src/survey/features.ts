@@ -53,7 +53,7 @@ const line = (name: string, sizes: FeatureFacts['sizes'], defect = false): Featu
 });
 
 /** One table for the schema, the forms, the plan and the quantities. Typical sizes are to be measured over. */
-export const FEATURES = {
+const FEATURES = {
   outlet: spot('Outlet', { diameterMm: mm('diameter', 30, 600, 100) }),
   scupper: spot('Scupper', { widthMm: mm('width', 30, 1500, 200), heightMm: mm('height', 30, 1000, 100) }),
   pipe: spot('Pipe', { diameterMm: mm('diameter', 5, 1500, 110) }),

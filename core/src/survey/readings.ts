@@ -38,7 +38,7 @@ const word = (name: string, instrument: string, ...answers: string[]): WordTest 
 });
 
 /** Bounds are those of the instrument: a reading outside them is a slip, not a wet roof. */
-export const TESTS = {
+const TESTS = {
   moisture: number('Moisture by meter', '%', 0, 25, 'moisture meter', 'moisture'),
   humidity: number('In-slab humidity', '% RH', 0, 100, 'humidity probe', 'percent'),
   sheet: word('Taped plastic sheet', 'plastic sheet, overnight', 'dry', 'damp'),
@@ -117,7 +117,7 @@ export const substrateSchema = z.strictObject({
   sunShare: z.number().min(0).max(1).optional(),
 });
 
-export const levelSchema = z.strictObject({
+const levelSchema = z.strictObject({
   id: idSchema,
   at: placeSchema,
   /** A height above the zone's own datum, or what the staff showed: then more is lower. Metres. Absent: not read yet. */
@@ -126,7 +126,7 @@ export const levelSchema = z.strictObject({
 export type Level = z.infer<typeof levelSchema>;
 
 /** Rain that the outlets are looked at for, and the water that may stand over their rims. */
-export const rainCheckSchema = z.strictObject({
+const rainCheckSchema = z.strictObject({
   mmPerH: z.number().min(1).max(1000),
   headMm: z.number().min(5).max(200),
 });

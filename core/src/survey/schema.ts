@@ -92,7 +92,7 @@ export const openingSchema = z.strictObject({
 });
 
 /** Where the zone lies on the plan of all zones: its own corner (0, 0), and its turn to the left. */
-export const plotSchema = z.strictObject({
+const plotSchema = z.strictObject({
   xM: coordinate,
   yM: coordinate,
   turnDeg: z.number().min(-360).max(360),
@@ -130,7 +130,7 @@ export const zoneSchema = z.strictObject({
   note: z.string().max(2000),
 });
 
-export const underlaySchema = z.strictObject({
+const underlaySchema = z.strictObject({
   fileId: idSchema,
   name: nameSchema,
   widthPx: z.number().int().min(1).max(20000),

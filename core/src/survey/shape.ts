@@ -91,7 +91,7 @@ export interface ZoneShape {
 }
 
 /** A ring with the arcs of its sides in straight pieces. */
-export function bentRing(corners: Ring, sides: readonly Side[]): { ring: Ring; sideOf: number[] } {
+function bentRing(corners: Ring, sides: readonly Side[]): { ring: Ring; sideOf: number[] } {
   const hand = signedArea(corners) < 0 ? -1 : 1;
   const ring: Point[] = [];
   const sideOf: number[] = [];
@@ -103,7 +103,7 @@ export function bentRing(corners: Ring, sides: readonly Side[]): { ring: Ring; s
   return { ring, sideOf };
 }
 
-export function sidesOf(corners: Ring, sides: readonly Side[]): ShapeSide[] {
+function sidesOf(corners: Ring, sides: readonly Side[]): ShapeSide[] {
   return corners.map((from, i) => {
     const to = corner(corners, i + 1);
     const { edge, riseM } = sideAt(sides, i);

@@ -199,10 +199,7 @@ export interface Scale {
   readonly offsetK: number;
 }
 
-export function scaleOf(
-  parts: { over: string; under?: string; underCount?: number },
-  difference = false,
-): Scale {
+function scaleOf(parts: { over: string; under?: string; underCount?: number }, difference = false): Scale {
   const over = need(parts.over);
   const offsetK = difference ? 0 : (over.offsetK ?? 0);
   if (parts.under === undefined) return { si: over.si, dims: over.dims, offsetK };

@@ -35,7 +35,7 @@ export interface DateTerms {
   readonly visits: readonly Visit[];
 }
 
-export const mainMonth = ({ latitudeDeg, start }: Pick<DateTerms, 'latitudeDeg' | 'start'>): number =>
+const mainMonth = ({ latitudeDeg, start }: Pick<DateTerms, 'latitudeDeg' | 'start'>): number =>
   latitudeDeg === undefined ? start % 12 : latitudeDeg < 0 ? MAIN_MONTH.south : MAIN_MONTH.north;
 
 /** Months in which something comes that is done so often a year, from the first visit on. */

@@ -24,7 +24,7 @@ export const COLUMN_KEYS = Object.keys(COLUMNS) as Column[];
 
 /** Two years of hours. */
 export const MOST_HOURS = 17_600;
-export const MOST_MEMBERS = 100;
+const MOST_MEMBERS = 100;
 
 const column = (key: Column) =>
   z.array(z.number().min(COLUMNS[key].least).max(COLUMNS[key].most).nullable()).max(MOST_HOURS).optional();

@@ -106,7 +106,7 @@ function remedyWords({ remedy }: Call): Part[] {
 }
 
 /** A gate in one line: what it looks at, and what was found. */
-export const gateWords = (gate: Gate): Part[] => [`${gate.name.toLowerCase()}: `, ...gate.says];
+const gateWords = (gate: Gate): Part[] => [`${gate.name.toLowerCase()}: `, ...gate.says];
 
 /** How many more gates stand against it, or are to be settled. */
 function moreGates(gates: readonly Gate[], said: Gate | undefined): Part[] {

@@ -49,7 +49,7 @@ const STEP_NAMES: Readonly<Record<StepKey, string>> = {
 /** A step of the preparation once it is done. */
 export const stepDone = (key: StepKey): string => STEP_NAMES[key];
 
-export const DECISION_WORDS = {
+const DECISION_WORDS = {
   held: 'held',
   released: 'released',
   accepted: 'accepted',

@@ -12,7 +12,7 @@ const CODE_MS = 7 * 86_400_000;
 const DEVICE_CODE_MS = 15 * 60_000;
 
 /** As it was typed or read out, so that it can be compared: O is 0, I and L are 1; blanks and dashes do not count. */
-export const plainCode = (typed: string): string =>
+const plainCode = (typed: string): string =>
   typed
     .toUpperCase()
     .replace(/[^0-9A-Z]/g, '')

@@ -4,7 +4,7 @@ import type { Db } from '../db/pool.ts';
 import { ACCESS_SQL } from './sql.ts';
 
 export const OPENS = ['job', 'handover'] as const;
-export type Opens = (typeof OPENS)[number];
+type Opens = (typeof OPENS)[number];
 
 /** A link that is good. */
 export interface OpenLink {

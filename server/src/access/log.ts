@@ -2,37 +2,35 @@
 import type { Db } from '../db/pool.ts';
 import { ACCESS_SQL } from './sql.ts';
 
-export const EVENTS = [
-  'firm mode on',
-  'signed in',
-  'wrong password',
-  'locked',
-  'wrong code',
-  'signed out',
-  'session ended',
-  'account made',
-  'roles changed',
-  'code made',
-  'code mailed',
-  'code used',
-  'device code made',
-  'device added',
-  'device ended',
-  'link made',
-  'link opened',
-  'link ended',
-  'wrong link',
-  'wrong passkey',
-  'passkey added',
-  'passkey ended',
-  'password changed',
-  'account closed',
-  'account opened',
-  'name replaced',
-  'signatures demanded',
-  'signatures let go',
-] as const;
-export type SecurityEvent = (typeof EVENTS)[number];
+type SecurityEvent =
+  | 'firm mode on'
+  | 'signed in'
+  | 'wrong password'
+  | 'locked'
+  | 'wrong code'
+  | 'signed out'
+  | 'session ended'
+  | 'account made'
+  | 'roles changed'
+  | 'code made'
+  | 'code mailed'
+  | 'code used'
+  | 'device code made'
+  | 'device added'
+  | 'device ended'
+  | 'link made'
+  | 'link opened'
+  | 'link ended'
+  | 'wrong link'
+  | 'wrong passkey'
+  | 'passkey added'
+  | 'passkey ended'
+  | 'password changed'
+  | 'account closed'
+  | 'account opened'
+  | 'name replaced'
+  | 'signatures demanded'
+  | 'signatures let go';
 
 export interface Logged {
   readonly what: SecurityEvent;

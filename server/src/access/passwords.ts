@@ -10,7 +10,7 @@ import type { Problem } from '@lentum/core/problems';
 
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 
-export const LEAST_LETTERS = 12;
+const LEAST_LETTERS = 12;
 export const MOST_LETTERS = 128;
 /** Ten to this many guesses: what holds against somebody who may try some thousands a day for years, with room. */
 const LEAST_GUESSES_LOG10 = 9;

@@ -20,7 +20,7 @@ import { ACCESS_SQL } from './sql.ts';
 import type { Account, Who } from './who.ts';
 
 /** Capitals make no difference. */
-export const loginSchema = z
+const loginSchema = z
   .string()
   .trim()
   .toLowerCase()

@@ -34,7 +34,7 @@ declare module 'express-session' {
 }
 
 /** After this long everybody signs in again. */
-export const SESSION_DAYS = 30;
+const SESSION_DAYS = 30;
 const SESSION_MS = SESSION_DAYS * 86_400_000;
 /** So often it is noted that a session is in use. */
 const SEEN_MS = 300_000;

@@ -7,7 +7,7 @@ import path from 'node:path';
 const DEBIAN = '/usr/lib/postgresql';
 
 /** The newest of a program on this machine; undefined where there is none. */
-export function programOf(name: 'pg_dump' | 'pg_restore'): string | undefined {
+function programOf(name: 'pg_dump' | 'pg_restore'): string | undefined {
   const versions = existsSync(DEBIAN) ? readdirSync(DEBIAN) : [];
   const places = [
     ...versions.sort((a, b) => Number(b) - Number(a)).map((v) => path.join(DEBIAN, v, 'bin')),

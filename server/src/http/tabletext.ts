@@ -3,5 +3,10 @@ import Papa from 'papaparse';
 
 export type Cell = string | number;
 
+/** The rows, without a line end after the last one. */
 export const csvOf = (head: readonly string[], rows: readonly (readonly Cell[])[]): string =>
-  `${Papa.unparse([[...head], ...rows.map((row) => [...row])], { newline: '\r\n', escapeFormulae: true })}\r\n`;
+  Papa.unparse([[...head], ...rows.map((row) => [...row])], { newline: '\r\n', escapeFormulae: true });
+
+/** The same as a file that ends with its line. */
+export const csvFile = (head: readonly string[], rows: readonly (readonly Cell[])[]): string =>
+  `${csvOf(head, rows)}\r\n`;

@@ -49,7 +49,7 @@ async function picturesOf(
   return { pictures, picturesLeftOut };
 }
 
-export async function readContent(db: Db, jobId: string): Promise<JobContent> {
+async function readContent(db: Db, jobId: string): Promise<JobContent> {
   const docs = await readDocuments(db, jobId);
   const body = <T>(kind: Parameters<typeof docs.get>[0]): T => {
     const doc = docs.get(kind);

@@ -100,8 +100,8 @@ export const SETTINGS = {
   },
 } as const satisfies Record<string, Setting>;
 
-export type SettingName = keyof typeof SETTINGS;
-export type Settings = { readonly [N in SettingName]: z.output<(typeof SETTINGS)[N]['schema']> };
+type SettingName = keyof typeof SETTINGS;
+type Settings = { readonly [N in SettingName]: z.output<(typeof SETTINGS)[N]['schema']> };
 
 /** Settings of the scripts that start the server and of its tests, which it does not read. */
 const OF_SCRIPTS: readonly string[] = ['LENTUM_DATABASE', 'LENTUM_ARCHIVE', 'LENTUM_API', 'LENTUM_PICTURES'];

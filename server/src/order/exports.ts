@@ -22,7 +22,7 @@ import { fromThread } from '../compute/threads.ts';
 import { readDocuments } from '../db/documents.ts';
 import { notFound } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
-import { csvOf, type Cell } from '../http/tabletext.ts';
+import { csvFile, type Cell } from '../http/tabletext.ts';
 
 const jobSchema = z.object({ survey: surveySchema, buildUps: buildUpDocSchema, order: orderSchema });
 type Job = z.output<typeof jobSchema> & { readonly units: JobHead['units'] };
@@ -81,8 +81,8 @@ interface Asked {
 atThread('order sheet', ({ form, units, documents, prices }: Asked): { text: string } => {
   const { columns, rows } = FORMS[form].rows({ ...jobSchema.parse(documents), units });
   return form === 'order.csv' && !prices
-    ? { text: csvOf(unpriced(columns).map(String), rows.map(unpriced)) }
-    : { text: csvOf(columns, rows) };
+    ? { text: csvFile(unpriced(columns).map(String), rows.map(unpriced)) }
+    : { text: csvFile(columns, rows) };
 });
 
 export const orderSheetRoutes = (Object.keys(FORMS) as Form[]).map((form) =>

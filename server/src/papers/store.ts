@@ -31,7 +31,7 @@ export async function readPaper(db: Db, sha256: string): Promise<StoredPaper | u
 }
 
 /** Papers that build-ups name by file. */
-export const filesOf = (buildUps: readonly BuildUp[]): string[] => [
+const filesOf = (buildUps: readonly BuildUp[]): string[] => [
   ...new Set(buildUps.flatMap((b) => (b.papers ?? []).flatMap((p) => (p.file ? [p.file.sha256] : [])))),
 ];
 

@@ -5,7 +5,7 @@ import { PICTURES_SQL } from './sql.ts';
 import { readPicture } from './store.ts';
 
 /** Longest side, pixels. */
-export const SCALED_PX = { small: 640, screen: 1600 } as const;
+const SCALED_PX = { small: 640, screen: 1600 } as const;
 export type ScaledSize = keyof typeof SCALED_PX;
 
 export interface ScaledPicture {

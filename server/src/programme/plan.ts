@@ -25,7 +25,7 @@ const triesSchema = z.coerce.number().int().min(1).max(400).default(60);
 
 const text = z.string();
 const share = z.number().min(0).max(1).optional();
-export const toldPlanSchema = z.object({
+const toldPlanSchema = z.object({
   ...{ at: text, until: text, forecastUntil: text, timeZone: text, season: text.optional() },
   ...{ finish: text.optional(), finishEightInTen: text.optional(), noneBefore: text.optional() },
   ...{ personHours: z.number(), leastPersonHours: z.number(), ways: z.number() },

@@ -18,7 +18,7 @@ const lineSchema = z.strictObject({
   by: z.iso.datetime().optional(),
 });
 const dueSchema = z.strictObject({ at: z.iso.datetime(), says: z.string(), bayId: idSchema });
-export const morningSchema = z.strictObject({
+const morningSchema = z.strictObject({
   at: z.iso.datetime(),
   timeZone: z.string(),
   bays: z.strictObject({ all: z.number().int(), done: z.number().int() }),

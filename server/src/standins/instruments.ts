@@ -6,7 +6,7 @@ import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { MS_PER_DAY } from '@lentum/core/units';
 
-export const placeSchema = z.strictObject({ alongM: z.number(), acrossM: z.number() });
+const placeSchema = z.strictObject({ alongM: z.number(), acrossM: z.number() });
 
 export const readingRequest = z.strictObject({
   /** What is measured: the same target read twice on one day gives the same readings. */
@@ -28,7 +28,7 @@ export const instrumentSchema = z.strictObject({
   simulated: z.boolean(),
 });
 
-export type Place = z.infer<typeof placeSchema>;
+type Place = z.infer<typeof placeSchema>;
 
 export interface Instrument extends z.infer<typeof instrumentSchema> {
   readonly read: (target: string, places: readonly Place[], now: Date) => number[];

@@ -8,7 +8,7 @@ import { readDocument } from '../db/documents.ts';
 import type { Pool } from '../db/pool.ts';
 import { notFound, unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
-import { csvOf } from '../http/tabletext.ts';
+import { csvFile } from '../http/tabletext.ts';
 
 const FORMS = {
   'plan.geojson': {
@@ -34,7 +34,7 @@ const FORMS = {
     summary: 'Areas, lengths and counts of each zone as CSV, metric',
     write: (survey: Survey): string | undefined => {
       const [head = [], ...rows] = areaRows(survey);
-      return csvOf(head, rows);
+      return csvFile(head, rows);
     },
   },
 } as const;

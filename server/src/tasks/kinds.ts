@@ -4,7 +4,7 @@ import type { AskThread } from '../compute/threads.ts';
 import type { Pool } from '../db/pool.ts';
 import type { Replica } from '../db/replica.ts';
 
-export interface TaskWork {
+interface TaskWork {
   readonly pool: Pool;
   readonly now: () => Date;
   /** A copy of the database for reports; absent where there is none. */

@@ -4,7 +4,7 @@
  */
 import { climateOf, SimulatedWeather, type Columns, type WeatherDoc } from '@lentum/core/weather';
 
-export interface Forecast {
+interface Forecast {
   readonly columns: Columns;
   readonly members: readonly Columns[];
 }
@@ -18,7 +18,7 @@ export interface WeatherService {
   forecast(issuedMs: number, fromMs: number, hours: number, members: number): Promise<Forecast>;
 }
 
-export const STAND_IN = 'Weather service (simulated)';
+const STAND_IN = 'Weather service (simulated)';
 
 /** @returns undefined where the job asks for none, or does not say where it lies */
 export function serviceOf(doc: WeatherDoc): WeatherService | undefined {

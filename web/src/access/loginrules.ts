@@ -1,7 +1,7 @@
 /** Rules of the forms with which people come in; the server has the same and decides. */
 import type { FormItemRule } from 'element-plus';
 
-export const LEAST_LETTERS = 12;
+const LEAST_LETTERS = 12;
 const MOST_LETTERS = 128;
 const LOGIN = /^[\p{L}\p{N}][\p{L}\p{N}._@+-]{1,79}$/u;
 

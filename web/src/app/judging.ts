@@ -11,7 +11,7 @@ import type { Judge, JudgedDocuments } from '../workers/judge.ts';
 import type * as Weatherwork from './weatherwork.ts';
 
 /** From so many bays on it is judged beside the page: sooner the page waits for the worker, later for the judging. */
-export const FAR_FROM_BAYS = 12;
+const FAR_FROM_BAYS = 12;
 
 /** The judge, wherever it sits. */
 export interface Bench {

@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue';
 import type { JobHead } from '@lentum/core/job';
 import type { System } from '@lentum/core/units';
 
-export interface Undoable {
+interface Undoable {
   readonly undo: () => void;
   readonly redo: () => void;
 }

@@ -8,9 +8,9 @@ import { hashOf, picturePath } from './api.ts';
 import { keepFile } from './files.ts';
 
 /** Larger ones are drawn anew, smaller: the server takes no more than 12 MB. */
-export const MOST_KEPT_BYTES = 11_500_000;
+const MOST_KEPT_BYTES = 11_500_000;
 /** More than any camera makes. */
-export const MOST_BYTES = 80_000_000;
+const MOST_BYTES = 80_000_000;
 const LONGEST_SIDE_PX = 4000;
 const QUALITY = 0.88;
 

@@ -1,7 +1,7 @@
 /** A part of the application is fetched when it is first asked for; where that fails, whoever asked is told. */
 import { ElMessage } from 'element-plus';
 
-export const MISSING_PART =
+const MISSING_PART =
   'A part of the program could not be fetched. There is no signal, or the server has a newer version. Try again, or load the page anew.';
 const SHOWN_MS = 12_000;
 

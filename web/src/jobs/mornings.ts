@@ -3,7 +3,7 @@ import { onScopeDispose, shallowRef, watch, type Ref } from 'vue';
 import { byCost, NO_COST, type CostOrder } from '@lentum/core/job';
 import { get } from '../app/api.ts';
 
-export interface MorningLineTold {
+interface MorningLineTold {
   readonly says: string;
   readonly bays: number;
   readonly bayId: string;

@@ -5,8 +5,8 @@ import { blocksOf, type Block, type DayShown, type PlanAnswer } from '@lentum/co
 export const SEAM = 10;
 export const NAMES = 150;
 export const HEAD = 76;
-export const LANE = 30;
-export const ROW_PAD = 20;
+const LANE = 30;
+const ROW_PAD = 20;
 export const LEAST_DAY = 92;
 
 export interface DayColumn {

@@ -1,6 +1,6 @@
 /** Calls of the API, from the server's own description: which there are, what each takes, and the command that makes one. */
 
-export interface Field {
+interface Field {
   readonly name: string;
   readonly in: 'path' | 'query' | 'header';
   readonly required: boolean;

@@ -2,7 +2,7 @@
 import type { Printout } from '@lentum/core/printout';
 import { saveFile } from './savefile.ts';
 
-export type SheetCell = string | number;
+type SheetCell = string | number;
 
 export interface Sheet {
   /** Above the table; without it the first row is the head, as programs that read it back expect. */

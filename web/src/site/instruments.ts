@@ -3,7 +3,7 @@ import { useEventSource } from '@vueuse/core';
 import { computed } from 'vue';
 import { useJob } from '../app/job.ts';
 
-export interface SiteReading {
+interface SiteReading {
   readonly instrument: string;
   readonly simulated: boolean;
   readonly airC: number;

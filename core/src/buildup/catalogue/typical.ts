@@ -49,7 +49,7 @@ export const throughFilm = (designMm: number) => [
   { at: Number((designMm * 2).toFixed(3)), factor: 4 },
 ];
 
-export const tin = (basis: 'mass' | 'volume', net: number, what: string, price: number) => ({
+const tin = (basis: 'mass' | 'volume', net: number, what: string, price: number) => ({
   id: `${what.replace(/[^a-z]+/g, '-')}-${String(net).replace('.', '-')}`,
   name: `${net} ${basis === 'mass' ? 'kg' : 'L'} ${what}`,
   basis,

@@ -31,7 +31,7 @@ export const SPRAY = {
   overlapPct: typical(50),
   note: 'from a test patch; raised only until the tails vanish',
 };
-export const pails = [litres(19, 'pail', 118), litres(200, 'drum', 1120)];
+const pails = [litres(19, 'pail', 118), litres(200, 'drum', 1120)];
 export const WHITE = { densityKgPerL: 1.42, solids: 0.52, chemistry: 'acrylic' as const, containers: pails };
 export const SKINNED = {
   cautions: ['An opened drum is kept from skinning by a thin layer of clean water on top.'],

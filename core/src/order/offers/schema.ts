@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { idSchema, nameSchema } from '../../job/index.ts';
 
 /** A plain decimal, as money is kept: never a float. */
-export const priceSchema = z
+const priceSchema = z
   .string()
   .regex(/^\d{1,10}(\.\d{1,4})?$/, 'a plain decimal such as 12.50, with at most 4 decimals');
 

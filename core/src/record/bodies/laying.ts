@@ -20,7 +20,7 @@ import {
 } from './common.ts';
 
 /** Depths in mm, rising: as cut into the gauge. */
-export const teeth = z
+const teeth = z
   .array(z.number().gt(0).max(40))
   .min(2)
   .max(40)

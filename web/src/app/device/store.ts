@@ -33,7 +33,7 @@ export interface CopyRow {
   readonly version: number | undefined;
   readonly atMs: number;
 }
-export interface RecordRow {
+interface RecordRow {
   readonly jobId: string;
   readonly seq: number;
   readonly stored: StoredEntry;

@@ -80,7 +80,7 @@ export function useTask(done: (told: TaskTold) => void) {
 }
 
 /** Where the file of a task is fetched. */
-export const taskFile = (id: string): string => `/api/v1/tasks/${id}/file`;
+const taskFile = (id: string): string => `/api/v1/tasks/${id}/file`;
 
 /** Has the browser fetch it, by the name that the server gives it. */
 export function fetchTaskFile({ id, file }: TaskTold): void {

@@ -40,7 +40,6 @@ export type Field = Named &
       }
     | { readonly form: 'rows'; readonly columns: readonly Field[]; readonly add: string }
   );
-export type FieldForm = Field['form'];
 /** What was typed, by the keys of the fields. */
 export type Values = Record<string, unknown>;
 

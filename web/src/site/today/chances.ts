@@ -18,7 +18,7 @@ const WAIT_MS = 300;
 const TEN_MINUTES_MS = 600_000;
 
 /** Bays with the same layer, surface and pace share an answer. */
-export function chanceKey(call: Call, top: { shade: string | undefined; coated: boolean }): string {
+function chanceKey(call: Call, top: { shade: string | undefined; coated: boolean }): string {
   const { layer, ask, status } = call;
   return [
     status.bay.zoneId,

@@ -16,7 +16,7 @@ import {
 /** A bend of a hundredth of a picture point is straight enough. */
 const PICTURE_TOLERANCE_M = 0.005;
 
-export interface SideMark {
+interface SideMark {
   readonly side: number;
   readonly points: readonly Point[];
   readonly middle: Point;
