@@ -66,6 +66,7 @@ export {
   ZONE_CONDITIONS,
   type Container,
   type Hazard,
+  type Rate,
   type RateCondition,
   type ZoneCondition,
 } from './numbers.ts';

@@ -131,5 +131,6 @@ export const productSchema = z.strictObject({
   cautions: z.array(text(400)).max(12).default([]),
   cleaner: z.enum(CLEANERS).optional(),
 });
+export type Rate = z.infer<typeof rateSchema>;
 export type RateVariant = z.infer<typeof variantSchema>;
 export type Container = z.infer<typeof containerSchema>;

@@ -44,7 +44,7 @@ export {
 } from './lists.ts';
 export { heightIn, jointLines, piecesDrawn, type DrawnPiece, type JointLine } from './piecesdrawn.ts';
 export { capRing, cornersCut, lapShapes, pieceRing, pieceShape } from './shapes.ts';
-export { lowOf } from './runs.ts';
+export { lowOf, type Course } from './runs.ts';
 export { cutByPatterns, type PatternAnswer, type ProgrammeSolver } from './columns.ts';
 export { solverFrom, type TextSolver } from './programme.ts';
 export { leastByGroups, type Grouped } from './groups.ts';

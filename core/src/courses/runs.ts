@@ -22,7 +22,7 @@ export interface Run {
   readonly half: boolean;
 }
 
-interface Course {
+export interface Course {
   readonly index: number;
   readonly lowM: number;
   readonly runs: readonly Run[];
