@@ -169,17 +169,33 @@ test('hours from a file: Fahrenheit is asked, a year becomes the season; reading
   const calendar = await downloadBy(page, 'Openings and closings, calendar file');
   expect(calendar).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect(calendar).toContain('SUMMARY:H7: overcoat window closes (first coat)');
-  // As an independent reader of RFC 5545 has it (ical.js): every event is ahead, and rings an hour before.
+  // As an independent reader of RFC 5545 has it (ical.js): every event is ahead, under an id of its own.
   const events = new ICAL.Component(ICAL.parse(calendar) as unknown[]).getAllSubcomponents('vevent');
   expect(events.length).toBeGreaterThan(20);
   const times = events.map((e) => new ICAL.Event(e).startDate.toJSDate().getTime());
   expect(Math.min(...times)).toBeGreaterThan(Date.now() - 60_000);
   expect(Math.max(...times)).toBeLessThan(Date.now() + 11 * 24 * HOUR);
   expect(new Set(events.map((e) => e.getFirstPropertyValue('uid'))).size).toBe(events.length);
-  for (const e of events)
-    expect(String(e.getFirstSubcomponent('valarm')?.getFirstPropertyValue('trigger'))).toMatch(
-      /^-P(T1H|T60M|T3600S)$/,
-    );
+  // What comes in the same minute rings once, an hour before, and the alarm names every bay of it.
+  const together = new Map<string, { bays: string[]; alarms: string[] }>();
+  for (const e of events) {
+    const { startDate, summary } = new ICAL.Event(e);
+    const [bay = '', what = ''] = summary.split(': ');
+    const key = `${Math.round(startDate.toUnixTime() / 60)}/${what.split(' (')[0]}`;
+    const group = together.get(key) ?? { bays: [], alarms: [] };
+    group.bays.push(bay);
+    for (const alarm of e.getAllSubcomponents('valarm')) {
+      expect(String(alarm.getFirstPropertyValue('trigger'))).toMatch(/^-P(T1H|T60M|T3600S)$/);
+      group.alarms.push(String(alarm.getFirstPropertyValue('description')));
+    }
+    together.set(key, group);
+  }
+  for (const { bays, alarms } of together.values()) {
+    expect(alarms).toHaveLength(1);
+    const named = (alarms[0] ?? '').split(': ')[1]?.split(', ') ?? [];
+    expect(named.sort()).toEqual(bays.sort());
+  }
+  expect([...together.values()].some((g) => g.bays.length > 1)).toBe(true);
 });
 
 test('on a phone the morning is three screens: a line in a few words and its act, the rest on a sheet', async ({
