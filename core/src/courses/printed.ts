@@ -58,15 +58,9 @@ export function layoutDrawing(plan: MaterialPlan, layout: LayerLayout, t: Tellin
     return fits(full) ? full : fits(p.label) ? p.label : '';
   };
   const firsts = layout.planes.flatMap(({ index, frame }): Shape[] =>
-    plan.pieces
-      .filter(
-        (p) =>
-          p.zoneId === layout.zone.id &&
-          p.layerId === layout.rolled.layer.id &&
-          p.plane === index &&
-          p.course === 0,
-      )
-      .map((p) => ({
+    drawn
+      .filter(({ piece }) => piece.plane === index && piece.course === 0)
+      .map(({ piece: p }) => ({
         kind: 'path',
         points: [at(toZone(frame, [p.fromM, p.lowM])), at(toZone(frame, [p.toM, p.lowM]))],
         closed: false,
@@ -82,10 +76,8 @@ export function layoutDrawing(plan: MaterialPlan, layout: LayerLayout, t: Tellin
     shapes: [
       ...drawn.flatMap((d) => area(d.shape, 'paper', 'ink')),
       ...drawn.flatMap((d) => [...area(d.side, 'soft'), ...area(d.end, 'film1'), ...area(d.corners, 'ink')]),
-      ...area([layout.shape.polygon], 'paper', 'ink').map((s): Shape =>
-        s.kind === 'path'
-          ? { kind: 'path', points: s.points, closed: true, stroke: 'ink', width: 0.5 * unit }
-          : s,
+      ...[layout.shape.polygon.outer, ...layout.shape.polygon.holes].map((r) =>
+        ring(r, { stroke: 'ink', mm: 0.5 }),
       ),
       ...firsts,
       ...drawn.flatMap((d): Shape[] => {
