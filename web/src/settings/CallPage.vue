@@ -2,6 +2,7 @@
 /** A call of the API, tried here and copied as a command: for whoever connects another program. */
 import { ElMessage } from 'element-plus';
 import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue';
+import { copyAddress } from '../access/codewords.ts';
 import { get } from '../app/api.ts';
 import { sure } from '../app/asking.ts';
 import { signsIn } from '../app/session.ts';
@@ -65,14 +66,7 @@ const send = ({ method, address, headers, body: sent }: Call): Promise<void> =>
 const ask = (): void => {
   if (typeof call.value !== 'string') void send(call.value);
 };
-async function copy(): Promise<void> {
-  try {
-    await navigator.clipboard.writeText(command.value);
-    ElMessage('The command is copied.');
-  } catch {
-    ElMessage.warning('This browser does not let it be copied; mark it and copy it by hand.');
-  }
-}
+const copy = async (): Promise<void> => void ElMessage(await copyAddress(command.value));
 </script>
 
 <template>
