@@ -10,6 +10,7 @@ const ROOMS = [
   'film',
   'job',
   'weather',
+  'sources',
   'printout',
   'cure',
   'family',

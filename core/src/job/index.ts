@@ -5,6 +5,7 @@ export {
   HOLD_POINTS,
   idSchema,
   instantSchema,
+  isZone,
   jobHeadSchema,
   jobRulesSchema,
   nameSchema,

@@ -32,7 +32,8 @@ export const instantSchema = z.iso
   .datetime({ offset: false, error: INSTANT })
   .refine((text) => text >= '1900' && text < '2200', { error: INSTANT });
 
-function isZone(zone: string): boolean {
+/** Whether it names a zone that this machine knows. */
+export function isZone(zone: string): boolean {
   try {
     new Intl.DateTimeFormat('en-GB', { timeZone: zone });
     return true;

@@ -57,7 +57,7 @@ export {
 export { surfaceFigure, wetnessFigure, type Said } from './surfacefigures.ts';
 export { middleOf, MILD_COAST, SimulatedWeather, type Climate, type View } from './simulated.ts';
 export { climateOf, DEFAULT_WEATHER, SERVICES, weatherDocSchema, type WeatherDoc } from './doc.ts';
-export { readHours, tableColumnName, type ReadHours } from './readhours.ts';
+export { readHours, readRows, tableColumnName, type ReadHours } from './readhours.ts';
 export { guessMap, TABLE_UNITS, type TableColumn, type TableMap } from './tablemap.ts';
 export { readClock, type DayOrder } from './tableclock.ts';
 export { readEpw, type EpwFile } from './readepw.ts';

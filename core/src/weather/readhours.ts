@@ -47,7 +47,8 @@ const HOT_SHARE = 0.1;
 const OVER_PCT = 5;
 const OVER_K = 0.5;
 
-interface Row {
+/** A line that was read: its time and its values in our units, without a dew point. */
+export interface ReadRow {
   readonly line: number;
   readonly ms: number;
   readonly values: ReadonlyMap<TableColumn, number>;
@@ -59,8 +60,8 @@ function rowsOf(
   firstLine: number,
   map: TableMap,
   problems: Problem[],
-): { rows: Row[]; twice: number } {
-  const found: Row[] = [];
+): { rows: ReadRow[]; twice: number } {
+  const found: ReadRow[] = [];
   let last = -Infinity;
   let twice = 0;
   for (const [i, row] of rows.entries()) {
@@ -111,7 +112,7 @@ function rowsOf(
 }
 
 /** Mistakes of a whole column, before its single values are looked at. */
-function wholeColumns(rows: readonly Row[], map: TableMap): Problem[] {
+function wholeColumns(rows: readonly ReadRow[], map: TableMap): Problem[] {
   const problems: Problem[] = [];
   const list = (as: TableColumn): number[] => rows.flatMap((r) => r.values.get(as) ?? []);
   const unitOf = (as: TableColumn): string | undefined => map.columns.find((c) => c.as === as)?.unit;
@@ -141,9 +142,9 @@ function wholeColumns(rows: readonly Row[], map: TableMap): Problem[] {
 }
 
 /** Single values that cannot be, and those that are a little over. */
-function checked(rows: readonly Row[], problems: Problem[], notes: string[]): Row[] {
+function checked(rows: readonly ReadRow[], problems: Problem[], notes: string[]): ReadRow[] {
   let [clipped, dewOver] = [0, 0];
-  const kept = rows.map((row): Row => {
+  const kept = rows.map((row): ReadRow => {
     const values = new Map(row.values);
     const humidity = values.get('humidityPct');
     if (humidity !== undefined && humidity > 100 && humidity <= 100 + OVER_PCT) {
@@ -192,13 +193,13 @@ function checked(rows: readonly Row[], problems: Problem[], notes: string[]): Ro
 
 /**
  * @param table rows of cells; the first `headLines` of them are no data
- * @returns hours without gaps in their order (a missing one is null), or up to five problems that name their line
+ * @returns lines in the order of time, each time once, or up to five problems that name their line
  */
-export function readHours(
+export function readRows(
   table: readonly (readonly string[])[],
   headLines: number,
   map: TableMap,
-): Result<ReadHours> {
+): Result<{ readonly rows: readonly ReadRow[]; readonly notes: readonly string[] }> {
   if (table.length > MOST_ROWS)
     return fail(problem('outOfRange', 'length', `${table.length} lines`, `at most ${MOST_ROWS} lines`));
   const problems: Problem[] = [];
@@ -237,6 +238,22 @@ export function readHours(
   if (problems.length > 0) return fail(...problems);
   if (same > 0) notes.push(`${same} lines came twice with the same values: each was taken once.`);
 
+  return ok({ rows: unique, notes });
+}
+
+/**
+ * @param table rows of cells; the first `headLines` of them are no data
+ * @returns hours without gaps in their order (a missing one is null), or up to five problems that name their line
+ */
+export function readHours(
+  table: readonly (readonly string[])[],
+  headLines: number,
+  map: TableMap,
+): Result<ReadHours> {
+  const read = readRows(table, headLines, map);
+  if (!read.ok) return read;
+  const unique = read.value.rows;
+  const notes = [...read.value.notes];
   const startMs = Math.floor((unique[0]?.ms ?? 0) / MS_PER_HOUR) * MS_PER_HOUR;
   const hours = Math.floor(((unique.at(-1)?.ms ?? 0) - startMs) / MS_PER_HOUR) + 1;
   if (hours > MOST_HOURS)
@@ -244,9 +261,12 @@ export function readHours(
   return ok({ startMs, hours, ...gathered(unique, map, startMs, hours, notes), notes });
 }
 
+/** What comes about in an hour, and is not as it is at a moment. */
+const OF_THE_HOUR: ReadonlySet<Column> = new Set<Column>(['rainMm', 'rainChancePct']);
+
 /** Several lines of an hour become one: the mean, of rain the sum, of gusts the most. */
 function gathered(
-  rows: readonly Row[],
+  rows: readonly ReadRow[],
   map: TableMap,
   startMs: number,
   hours: number,
@@ -261,7 +281,10 @@ function gathered(
     for (const row of rows) {
       const value = row.values.get(key);
       if (value === undefined) continue;
-      const h = Math.floor((row.ms - startMs) / MS_PER_HOUR);
+      // What fell in the hour before the first line is of no hour that is told.
+      const ms = map.rainOf === 'hour before' && OF_THE_HOUR.has(key) ? row.ms - 1 : row.ms;
+      const h = Math.floor((ms - startMs) / MS_PER_HOUR);
+      if (h < 0) continue;
       sum[h] = (sum[h] ?? 0) + value;
       count[h] = (count[h] ?? 0) + 1;
       most[h] = Math.max(most[h] ?? 0, value);

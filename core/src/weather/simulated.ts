@@ -235,20 +235,25 @@ export class SimulatedWeather {
   }
 }
 
-/** The middle of the members for each hour, and the share with rain. */
+/**
+ * The middle of the members for each hour, and the share with rain. An hour of which none says anything stays unknown, and
+ * so does a column that none has.
+ */
 export function middleOf(members: readonly Columns[], hours: number): Columns {
   const keys = ['airC', 'humidityPct', 'rainMm', 'windMPerS', 'gustMPerS', 'cloudPct', 'sunWPerM2'] as const;
-  const middle = (key: (typeof keys)[number]): number[] =>
-    Array.from({ length: hours }, (_, h) => {
-      const values = members.map((m) => m[key]?.[h] ?? 0).sort((a, b) => a - b);
-      return values[Math.floor((values.length - 1) / 2)] ?? 0;
+  const said = (key: (typeof keys)[number], h: number): number[] => members.flatMap((m) => m[key]?.[h] ?? []);
+  const byHour = (of: (h: number) => number | null): (number | null)[] =>
+    Array.from({ length: hours }, (_, h) => of(h));
+  const middle = (key: (typeof keys)[number]): (number | null)[] =>
+    byHour((h) => {
+      const values = said(key, h).sort((a, b) => a - b);
+      return values[Math.floor((values.length - 1) / 2)] ?? null;
     });
   return {
     ...Object.fromEntries(keys.map((k) => [k, middle(k)])),
-    rainChancePct: Array.from({ length: hours }, (_, h) =>
-      Math.round(
-        (100 * members.filter((m) => (m.rainMm?.[h] ?? 0) > 0).length) / Math.max(1, members.length),
-      ),
-    ),
+    rainChancePct: byHour((h) => {
+      const rain = said('rainMm', h);
+      return rain.length === 0 ? null : Math.round((100 * rain.filter((mm) => mm > 0).length) / rain.length);
+    }),
   };
 }

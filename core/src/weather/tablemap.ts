@@ -23,6 +23,8 @@ export interface TableMap {
   readonly order: DayOrder;
   /** An IANA name; not looked at where the times themselves say their zone. */
   readonly zone: string;
+  /** Which hour the rain of a line fell in: the one that begins at its time, or the one that ends with it. */
+  readonly rainOf?: 'hour after' | 'hour before' | undefined;
   readonly columns: readonly { readonly index: number; readonly as: TableColumn; readonly unit: string }[];
 }
 
