@@ -6,7 +6,7 @@ import { chromium, expect, test, type BrowserContext } from '@playwright/test';
 import { BROWSER } from '../scripts/lib/browser.mjs';
 import { ensureDatabase, releaseServer, type Database } from '../scripts/lib/postgres.mjs';
 import { startApp, type App } from '../scripts/lib/server.mjs';
-import { authority } from './authority.ts';
+import { authority } from '../scripts/lib/authority.ts';
 import { PASSWORD, PHONE, signIn } from './firmhouse.ts';
 import { NAME, proxy, type Proxy } from './proxy.ts';
 

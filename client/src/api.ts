@@ -442,7 +442,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Ask the job’s weather service for what is new: observed hours, and a forecast once an hour */
+        /** Ask the job’s weather service, or its sources whose time it is, for what is new */
         post: operations["postJobsByJobIdWeatherFetch"];
         delete?: never;
         options?: never;
@@ -512,6 +512,142 @@ export interface paths {
         put?: never;
         /** A series that was added by mistake is no longer looked at */
         post: operations["postJobsByJobIdWeatherSeriesBySeriesIdWithdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-hosts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Hosts that may be asked for weather and readings */
+        get: operations["getFirmWeatherHosts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-hosts/allow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Allow a host to be asked, over HTTPS; one that lies at an address inside is never asked all the same */
+        post: operations["postFirmWeatherHostsAllow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-hosts/disallow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A host is no longer asked; what it told stays */
+        post: operations["postFirmWeatherHostsDisallow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The firm’s sources of weather and readings, without their keys */
+        get: operations["getFirmWeatherSources"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-sources/{sourceId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Add a source under an id made by the client (If-Match "0"), or change it */
+        put: operations["putFirmWeatherSourcesBySourceId"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-sources/{sourceId}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A source is no longer asked and no longer offered; its key is forgotten, and what it told stays */
+        post: operations["postFirmWeatherSourcesBySourceIdPutAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/firm/weather-sources/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask a source once as it stands, and give its answer back; nothing is kept */
+        post: operations["postFirmWeatherSourcesTry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/jobs/{jobId}/weather/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sources that this job may ask, which it asks, and how that went last */
+        get: operations["getJobsByJobIdWeatherSources"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1692,7 +1828,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Instruments that can be read, simulated ones marked so */
+        /** Instruments that can be read, simulated ones marked so, and meters that answer over HTTP */
         get: operations["getInstruments"];
         put?: never;
         post?: never;
@@ -3044,103 +3180,156 @@ export interface components {
         __schema175: number | null;
         __schema176: number | null;
         __schema177: components["schemas"]["weatherColumns"][];
+        __schema178: {
+            host: string;
+        };
+        __schema179: string;
+        /** @enum {string} */
+        __schema180: "forecast" | "observed" | "station" | "meter";
+        __schema181: string;
+        __schema182: string;
+        __schema183: number;
+        __schema184: {
+            format: components["schemas"]["__schema185"];
+            list?: components["schemas"]["__schema186"];
+            shape: components["schemas"]["__schema187"];
+            time?: components["schemas"]["__schema188"];
+            clock?: components["schemas"]["__schema188"];
+            timeIs?: components["schemas"]["__schema191"];
+            order?: components["schemas"]["__schema192"];
+            zone: components["schemas"]["__schema193"];
+            rainOf?: components["schemas"]["__schema194"];
+            columns: components["schemas"]["__schema195"];
+        };
+        /** @enum {string} */
+        __schema185: "json" | "csv";
+        /** @default  */
+        __schema186: string;
+        /** @enum {string} */
+        __schema187: "rows" | "columns" | "one";
+        __schema188: components["schemas"]["__schema6"];
+        /**
+         * @default text
+         * @enum {string}
+         */
+        __schema191: "text" | "seconds" | "milliseconds";
+        /**
+         * @default day first
+         * @enum {string}
+         */
+        __schema192: "day first" | "month first";
+        __schema193: string;
+        /**
+         * @default hour after
+         * @enum {string}
+         */
+        __schema194: "hour after" | "hour before";
+        __schema195: components["schemas"]["__schema196"][];
+        __schema196: {
+            name: components["schemas"]["__schema6"];
+            /** @enum {string} */
+            as: "airC" | "dewC" | "humidityPct" | "rainMm" | "windMPerS" | "gustMPerS" | "cloudPct" | "sunWPerM2" | "surfaceC" | "rainChancePct" | "moisturePct";
+            unit: string;
+            /** @default false */
+            members: boolean;
+        };
+        __schema197: string;
         /** @constant */
-        __schema178: 2;
-        __schema179: components["schemas"]["instant"];
-        __schema180: number;
-        __schema182: components["schemas"]["__schema183"][];
-        __schema183: {
+        __schema198: 2;
+        __schema199: components["schemas"]["instant"];
+        __schema200: number;
+        __schema202: components["schemas"]["__schema203"][];
+        __schema203: {
             bayId: components["schemas"]["id"];
             share: number;
         };
-        __schema185: components["schemas"]["__schema186"][];
-        __schema186: string;
-        __schema187: components["schemas"]["__schema188"][];
-        __schema188: {
+        __schema205: components["schemas"]["__schema206"][];
+        __schema206: string;
+        __schema207: components["schemas"]["__schema208"][];
+        __schema208: {
             picture: string;
             /** @enum {string} */
             shape: "arrow" | "circle" | "length";
-            from: components["schemas"]["__schema189"];
-            to: components["schemas"]["__schema189"];
+            from: components["schemas"]["__schema209"];
+            to: components["schemas"]["__schema209"];
             knownMm?: number;
             says?: string;
         };
-        __schema189: [
+        __schema209: [
             number,
             number
         ];
-        __schema191: {
+        __schema211: {
             /** @constant */
             algorithm: "ES256";
-            key: components["schemas"]["__schema192"];
+            key: components["schemas"]["__schema212"];
             jobId?: components["schemas"]["id"];
-            value: components["schemas"]["__schema192"];
+            value: components["schemas"]["__schema212"];
         };
-        __schema192: string;
+        __schema212: string;
         /** @constant */
-        __schema193: 1;
+        __schema213: 1;
         /** @enum {string} */
-        __schema194: "strip" | "cut-wet" | "outlets" | "blisters" | "splits" | "renew-fasteners" | "cut-cracks" | "grind" | "profile" | "rust" | "degrease" | "broom" | "wash" | "dry" | "spalls" | "voids" | "fill-cracks" | "level" | "joints" | "fillets" | "dry-again" | "test" | "prime" | "boards" | "laps" | "fasteners" | "stripe-cracks" | "fibres" | "rewash" | "growth";
-        __schema195: string;
-        __schema196: number;
-        __schema197: number;
-        __schema198: string;
+        __schema214: "strip" | "cut-wet" | "outlets" | "blisters" | "splits" | "renew-fasteners" | "cut-cracks" | "grind" | "profile" | "rust" | "degrease" | "broom" | "wash" | "dry" | "spalls" | "voids" | "fill-cracks" | "level" | "joints" | "fillets" | "dry-again" | "test" | "prime" | "boards" | "laps" | "fasteners" | "stripe-cracks" | "fibres" | "rewash" | "growth";
+        __schema215: string;
+        __schema216: number;
+        __schema217: number;
+        __schema218: string;
         /** @enum {string} */
-        __schema204: "in the ground" | "between ground and coat" | "between two coats" | "within a coat" | "in the glue";
-        __schema205: number;
-        __schema207: number;
-        __schema208: {
+        __schema224: "in the ground" | "between ground and coat" | "between two coats" | "within a coat" | "in the glue";
+        __schema225: number;
+        __schema227: number;
+        __schema228: {
             containerId: components["schemas"]["id"];
             opened: number;
-            batch: components["schemas"]["__schema209"];
+            batch: components["schemas"]["__schema229"];
         };
-        __schema209: string;
-        __schema210: components["schemas"]["__schema211"][];
-        __schema211: number;
-        __schema212: {
+        __schema229: string;
+        __schema230: components["schemas"]["__schema231"][];
+        __schema231: number;
+        __schema232: {
             bayId: components["schemas"]["id"];
-            lastWetMm: components["schemas"]["__schema213"];
-            places?: components["schemas"]["__schema215"];
+            lastWetMm: components["schemas"]["__schema233"];
+            places?: components["schemas"]["__schema235"];
         };
-        __schema213: components["schemas"]["__schema214"][];
-        __schema214: number;
-        __schema215: components["schemas"]["__schema216"][];
-        __schema216: components["schemas"]["__schema20"] | null;
-        __schema218: {
+        __schema233: components["schemas"]["__schema234"][];
+        __schema234: number;
+        __schema235: components["schemas"]["__schema236"][];
+        __schema236: components["schemas"]["__schema20"] | null;
+        __schema238: {
             name: string;
-            kg: components["schemas"]["__schema197"];
-            batch: components["schemas"]["__schema209"];
+            kg: components["schemas"]["__schema217"];
+            batch: components["schemas"]["__schema229"];
         };
-        __schema219: number;
-        __schema220: {
-            at: components["schemas"]["__schema179"];
-            kettleC: components["schemas"]["__schema219"];
-            layingC?: components["schemas"]["__schema219"];
+        __schema239: number;
+        __schema240: {
+            at: components["schemas"]["__schema199"];
+            kettleC: components["schemas"]["__schema239"];
+            layingC?: components["schemas"]["__schema239"];
         };
-        __schema221: {
+        __schema241: {
             nominalUm: number;
             readUm: number;
         };
-        __schema222: number;
-        __schema223: number;
-        __schema224: components["schemas"]["__schema223"];
-        __schema225: number;
-        __schema226: string;
-        __schema227: string;
+        __schema242: number;
+        __schema243: number;
+        __schema244: components["schemas"]["__schema243"];
+        __schema245: number;
+        __schema246: string;
         /** @enum {string} */
-        __schema228: "looked at" | "washed" | "outlets cleared" | "repaired" | "coated again";
-        __schema229: number;
-        __schema230: {
+        __schema248: "looked at" | "washed" | "outlets cleared" | "repaired" | "coated again";
+        __schema249: number;
+        __schema250: {
             n: number;
             says: string;
         };
-        __schema233: {
+        __schema253: {
             containerId: components["schemas"]["id"];
             opened: number;
             batch: string;
         };
-        __schema234: number;
-        __schema235: {
+        __schema254: number;
+        __schema255: {
             /** @constant */
             format: "lentum-receipt";
             /** @constant */
@@ -3150,32 +3339,32 @@ export interface components {
             head: string;
             /** Format: date-time */
             at: string;
-            key: components["schemas"]["__schema192"];
-            signature: components["schemas"]["__schema192"];
+            key: components["schemas"]["__schema212"];
+            signature: components["schemas"]["__schema212"];
         };
         /**
          * @default A4
          * @enum {string}
          */
-        __schema238: "A4" | "Letter" | "A3";
+        __schema258: "A4" | "Letter" | "A3";
         /**
          * @default false
          * @enum {string}
          */
-        __schema239: "true" | "false";
-        __schema240: number;
-        __schema242: string;
-        __schema243: string;
-        __schema244: string;
+        __schema259: "true" | "false";
+        __schema260: number;
+        __schema262: string;
+        __schema263: string;
+        __schema264: string;
         /** @enum {string} */
-        __schema245: "estimator" | "foreman" | "applicator" | "inspector" | "client";
-        __schema246: {
-            id: components["schemas"]["__schema247"];
-            rawId: components["schemas"]["__schema247"];
+        __schema265: "estimator" | "foreman" | "applicator" | "inspector" | "client";
+        __schema266: {
+            id: components["schemas"]["__schema267"];
+            rawId: components["schemas"]["__schema267"];
             /** @constant */
             type: "public-key";
             response: {
-                clientDataJSON: components["schemas"]["__schema247"];
+                clientDataJSON: components["schemas"]["__schema267"];
             } & {
                 [key: string]: unknown;
             };
@@ -3185,71 +3374,71 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        __schema247: string;
-        __schema248: string;
-        __schema250: {
+        __schema267: string;
+        __schema268: string;
+        __schema270: {
             onlyJob?: components["schemas"]["id"];
         };
-        __schema251: components["schemas"]["__schema252"] | components["schemas"]["__schema254"] | components["schemas"]["__schema255"] | components["schemas"]["__schema256"] | components["schemas"]["__schema258"] | components["schemas"]["drawing"] | components["schemas"]["__schema265"] | components["schemas"]["__schema267"] | components["schemas"]["__schema268"] | {
+        __schema271: components["schemas"]["__schema272"] | components["schemas"]["__schema274"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema278"] | components["schemas"]["drawing"] | components["schemas"]["__schema285"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"] | {
             /** @constant */
             kind: "group";
-            blocks: components["schemas"]["__schema269"][];
+            blocks: components["schemas"]["__schema289"][];
         };
-        __schema252: {
+        __schema272: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "heading";
             level: 1 | 2 | 3;
-            text: components["schemas"]["__schema253"];
+            text: components["schemas"]["__schema273"];
         };
-        __schema253: string;
-        __schema254: {
+        __schema273: string;
+        __schema274: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "text";
-            text: components["schemas"]["__schema253"];
+            text: components["schemas"]["__schema273"];
             /**
              * @default plain
              * @enum {string}
              */
             tone: "plain" | "quiet" | "strong" | "done" | "mind" | "stop";
         };
-        __schema255: {
+        __schema275: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "list";
-            items: components["schemas"]["__schema253"][];
+            items: components["schemas"]["__schema273"][];
         };
-        __schema256: {
+        __schema276: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "facts";
-            rows: components["schemas"]["__schema257"][];
+            rows: components["schemas"]["__schema277"][];
         };
-        __schema257: [
-            components["schemas"]["__schema253"],
-            components["schemas"]["__schema253"]
+        __schema277: [
+            components["schemas"]["__schema273"],
+            components["schemas"]["__schema273"]
         ];
-        __schema258: {
+        __schema278: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "table";
-            columns: components["schemas"]["__schema259"][];
-            rows: components["schemas"]["__schema260"][];
-            total?: components["schemas"]["__schema253"][];
+            columns: components["schemas"]["__schema279"][];
+            rows: components["schemas"]["__schema280"][];
+            total?: components["schemas"]["__schema273"][];
         };
-        __schema259: {
-            head: components["schemas"]["__schema253"];
+        __schema279: {
+            head: components["schemas"]["__schema273"];
             /**
              * @default left
              * @enum {string}
@@ -3258,38 +3447,38 @@ export interface components {
             /** @default 0 */
             share: number;
         };
-        __schema260: {
-            cells: components["schemas"]["__schema253"][];
+        __schema280: {
+            cells: components["schemas"]["__schema273"][];
             /**
              * @default plain
              * @enum {string}
              */
             tone: "plain" | "part" | "struck" | "strong";
             /** @default [] */
-            notes: components["schemas"]["__schema253"][];
+            notes: components["schemas"]["__schema273"][];
         };
-        __schema261: number;
-        __schema262: {
+        __schema281: number;
+        __schema282: {
             /** @constant */
             kind: "path";
-            points: components["schemas"]["__schema263"][];
+            points: components["schemas"]["__schema283"][];
             closed: boolean;
-            stroke?: components["schemas"]["__schema264"];
-            fill?: components["schemas"]["__schema264"];
-            width: components["schemas"]["__schema261"];
-            dash?: components["schemas"]["__schema261"][];
+            stroke?: components["schemas"]["__schema284"];
+            fill?: components["schemas"]["__schema284"];
+            width: components["schemas"]["__schema281"];
+            dash?: components["schemas"]["__schema281"][];
         } | {
             /** @constant */
             kind: "dot";
-            at: components["schemas"]["__schema263"];
-            radius: components["schemas"]["__schema261"];
-            fill: components["schemas"]["__schema264"];
+            at: components["schemas"]["__schema283"];
+            radius: components["schemas"]["__schema281"];
+            fill: components["schemas"]["__schema284"];
         } | {
             /** @constant */
             kind: "text";
-            at: components["schemas"]["__schema263"];
+            at: components["schemas"]["__schema283"];
             text: string;
-            size: components["schemas"]["__schema261"];
+            size: components["schemas"]["__schema281"];
             /**
              * @default start
              * @enum {string}
@@ -3298,38 +3487,38 @@ export interface components {
             /** @default false */
             bold: boolean;
             /** @default ink */
-            fill: components["schemas"]["__schema264"];
+            fill: components["schemas"]["__schema284"];
             turnDeg?: number;
         };
-        __schema263: [
-            components["schemas"]["__schema261"],
-            components["schemas"]["__schema261"]
+        __schema283: [
+            components["schemas"]["__schema281"],
+            components["schemas"]["__schema281"]
         ];
         /** @enum {string} */
-        __schema264: "ink" | "quiet" | "line" | "done" | "mind" | "stop" | "soft" | "paper" | "film0" | "film1" | "film2" | "film3" | "film4" | "film5" | "damp0" | "damp1" | "damp2";
-        __schema265: {
+        __schema284: "ink" | "quiet" | "line" | "done" | "mind" | "stop" | "soft" | "paper" | "film0" | "film1" | "film2" | "film3" | "film4" | "film5" | "damp0" | "damp1" | "damp2";
+        __schema285: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "pictures";
-            items: components["schemas"]["__schema266"][];
+            items: components["schemas"]["__schema286"][];
         };
-        __schema266: {
+        __schema286: {
             sha256: string;
-            caption: components["schemas"]["__schema253"];
+            caption: components["schemas"]["__schema273"];
             /** @default [] */
-            shapes: components["schemas"]["__schema262"][];
+            shapes: components["schemas"]["__schema282"][];
         };
-        __schema267: {
+        __schema287: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "contents";
-            title: components["schemas"]["__schema253"];
+            title: components["schemas"]["__schema273"];
         };
-        __schema268: {
+        __schema288: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -3340,16 +3529,16 @@ export interface components {
                 heightMm: number;
             };
         };
-        __schema269: components["schemas"]["__schema252"] | components["schemas"]["__schema254"] | components["schemas"]["__schema255"] | components["schemas"]["__schema256"] | components["schemas"]["__schema258"] | components["schemas"]["drawing"] | components["schemas"]["__schema265"] | components["schemas"]["__schema267"] | components["schemas"]["__schema268"];
-        __schema270: {
+        __schema289: components["schemas"]["__schema272"] | components["schemas"]["__schema274"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema278"] | components["schemas"]["drawing"] | components["schemas"]["__schema285"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"];
+        __schema290: {
             alongM: number;
             acrossM: number;
         };
-        __schema271: {
+        __schema291: {
             tempC: number;
             at: components["schemas"]["instant"];
         };
-        __schema272: {
+        __schema292: {
             airC: number;
             humidityPct: number;
             surfaceC: number;
@@ -4796,7 +4985,9 @@ export interface components {
              * @default none
              * @enum {string}
              */
-            service: "none" | "simulated";
+            service: "none" | "simulated" | "sources";
+            /** @default [] */
+            sourceIds: components["schemas"]["id"][];
             /** @default {} */
             simulated: {
                 /** @default 1 */
@@ -4858,7 +5049,7 @@ export interface components {
         entryFirstForm: {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema227"];
+            who: components["schemas"]["__schema179"];
             supersedes?: components["schemas"]["__schema37"];
             /** @constant */
             kind: "conditions";
@@ -4871,7 +5062,7 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema227"];
+            who: components["schemas"]["__schema179"];
             supersedes?: components["schemas"]["__schema37"];
             /** @constant */
             kind: "coat";
@@ -4881,7 +5072,7 @@ export interface components {
             layerId: components["schemas"]["id"];
             startedAt: components["schemas"]["instant"];
             finishedAt?: components["schemas"]["instant"];
-            containers: components["schemas"]["__schema233"][];
+            containers: components["schemas"]["__schema253"][];
             leftOver: {
                 /** @enum {string} */
                 basis: "mass" | "volume";
@@ -4889,12 +5080,12 @@ export interface components {
             };
             /** @enum {string} */
             gauge: "fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe";
-            lastWetMm: components["schemas"]["__schema234"][];
+            lastWetMm: components["schemas"]["__schema254"][];
             note: string;
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema227"];
+            who: components["schemas"]["__schema179"];
             supersedes?: components["schemas"]["__schema37"];
             /** @constant */
             kind: "laid";
@@ -4911,7 +5102,7 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema227"];
+            who: components["schemas"]["__schema179"];
             supersedes?: components["schemas"]["__schema37"];
             /** @constant */
             kind: "step";
@@ -4923,7 +5114,7 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema227"];
+            who: components["schemas"]["__schema179"];
             supersedes?: components["schemas"]["__schema37"];
             /** @constant */
             kind: "detail";
@@ -4937,393 +5128,393 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema227"];
+            who: components["schemas"]["__schema179"];
             supersedes: components["schemas"]["id"];
             /** @constant */
             kind: "withdrawal";
             reason: string;
         };
         entrySecondForm: {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "conditions";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 airC: number;
                 humidityPct: number;
                 surfaceC: number;
                 windMPerS?: number;
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "preparation";
             body: {
-                at: components["schemas"]["__schema179"];
-                startedAt?: components["schemas"]["__schema179"];
-                steps: components["schemas"]["__schema194"][];
+                at: components["schemas"]["__schema199"];
+                startedAt?: components["schemas"]["__schema199"];
+                steps: components["schemas"]["__schema214"][];
                 complete: boolean;
                 method?: string;
-                tip?: components["schemas"]["__schema195"];
-                pressureBar?: components["schemas"]["__schema196"];
+                tip?: components["schemas"]["__schema215"];
+                pressureBar?: components["schemas"]["__schema216"];
                 product?: string;
                 waterParts?: number;
-                litres?: components["schemas"]["__schema197"];
+                litres?: components["schemas"]["__schema217"];
                 dwellMin?: number;
-                dryingFrom?: components["schemas"]["__schema179"];
-                note?: components["schemas"]["__schema198"];
+                dryingFrom?: components["schemas"]["__schema199"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "test";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 test: components["schemas"]["__schema29"];
                 instrument: components["schemas"]["name"];
                 value: components["schemas"]["__schema33"];
                 scale?: components["schemas"]["__schema30"];
                 unprimed: components["schemas"]["__schema76"];
-                brokeAt?: components["schemas"]["__schema204"];
-                brokePct?: components["schemas"]["__schema205"];
+                brokeAt?: components["schemas"]["__schema224"];
+                brokePct?: components["schemas"]["__schema225"];
                 broughtOverFrom?: components["schemas"]["__schema37"];
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "trial";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 about: "spray" | "thickener" | "adhesion" | "fill rate" | "colour";
                 layerId?: components["schemas"]["id"];
-                judgedAt?: components["schemas"]["__schema179"];
+                judgedAt?: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 result?: "good" | "not good" | "try again";
                 decidedBy?: string;
                 areaM2?: number;
-                litres?: components["schemas"]["__schema197"];
+                litres?: components["schemas"]["__schema217"];
                 thickenerPct?: number;
                 shade?: string;
-                tip?: components["schemas"]["__schema195"];
-                pressureBar?: components["schemas"]["__schema196"];
-                note?: components["schemas"]["__schema198"];
+                tip?: components["schemas"]["__schema215"];
+                pressureBar?: components["schemas"]["__schema216"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "coat";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema207"];
+                revision: components["schemas"]["__schema227"];
                 layerId: components["schemas"]["id"];
-                startedAt: components["schemas"]["__schema179"];
-                finishedAt?: components["schemas"]["__schema179"];
-                containers: components["schemas"]["__schema208"][];
+                startedAt: components["schemas"]["__schema199"];
+                finishedAt?: components["schemas"]["__schema199"];
+                containers: components["schemas"]["__schema228"][];
                 leftOver: {
                     /** @enum {string} */
                     basis: "mass" | "volume";
                     value: number;
                 };
                 gauge: ("fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe") | components["schemas"]["id"];
-                teethMm?: components["schemas"]["__schema210"];
-                readings: components["schemas"]["__schema212"][];
+                teethMm?: components["schemas"]["__schema230"];
+                readings: components["schemas"]["__schema232"][];
                 /** @enum {string} */
                 method?: "rolled" | "sprayed" | "poured" | "trowelled" | "brushed" | "broomed";
-                tip?: components["schemas"]["__schema195"];
-                pressureBar?: components["schemas"]["__schema196"];
+                tip?: components["schemas"]["__schema215"];
+                pressureBar?: components["schemas"]["__schema216"];
                 dilutionPct?: number;
                 shade?: string;
                 passes?: number;
                 against?: string;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "ply";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema207"];
+                revision: components["schemas"]["__schema227"];
                 layerId: components["schemas"]["id"];
-                startedAt: components["schemas"]["__schema179"];
-                finishedAt: components["schemas"]["__schema179"];
+                startedAt: components["schemas"]["__schema199"];
+                finishedAt: components["schemas"]["__schema199"];
                 used: number;
-                batch: components["schemas"]["__schema209"];
+                batch: components["schemas"]["__schema229"];
                 looked: boolean;
                 against?: string;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "broadcast";
             body: {
                 /** @constant */
                 step: "thrown";
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema207"];
+                revision: components["schemas"]["__schema227"];
                 layerId: components["schemas"]["id"];
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 method: "light" | "at a rate" | "to refusal";
                 bags: number;
-                thrownKg: components["schemas"]["__schema197"];
-                batch: components["schemas"]["__schema209"];
-                note?: components["schemas"]["__schema198"];
+                thrownKg: components["schemas"]["__schema217"];
+                batch: components["schemas"]["__schema229"];
+                note?: components["schemas"]["__schema218"];
             } | {
                 /** @constant */
                 step: "swept";
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema207"];
+                revision: components["schemas"]["__schema227"];
                 layerId: components["schemas"]["id"];
-                at: components["schemas"]["__schema179"];
-                sweptKg: components["schemas"]["__schema197"];
-                backKg: components["schemas"]["__schema197"];
-                note?: components["schemas"]["__schema198"];
+                at: components["schemas"]["__schema199"];
+                sweptKg: components["schemas"]["__schema217"];
+                backKg: components["schemas"]["__schema217"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "mix";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema207"];
+                revision: components["schemas"]["__schema227"];
                 layerId: components["schemas"]["id"];
-                at: components["schemas"]["__schema179"];
-                parts: components["schemas"]["__schema218"][];
+                at: components["schemas"]["__schema199"];
+                parts: components["schemas"]["__schema238"][];
                 catalystPct?: number;
-                resinC?: components["schemas"]["__schema219"];
-                surfaceC?: components["schemas"]["__schema219"];
-                airC?: components["schemas"]["__schema219"];
+                resinC?: components["schemas"]["__schema239"];
+                surfaceC?: components["schemas"]["__schema239"];
+                airC?: components["schemas"]["__schema239"];
                 stirredMin?: number;
-                placedAt?: components["schemas"]["__schema179"];
-                note?: components["schemas"]["__schema198"];
+                placedAt?: components["schemas"]["__schema199"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "melt";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema207"];
+                revision: components["schemas"]["__schema227"];
                 layerId: components["schemas"]["id"];
                 charge: number;
-                litAt: components["schemas"]["__schema179"];
-                offAt?: components["schemas"]["__schema179"];
+                litAt: components["schemas"]["__schema199"];
+                offAt?: components["schemas"]["__schema199"];
                 blocks: number;
-                chargedKg: components["schemas"]["__schema197"];
-                temperatures: components["schemas"]["__schema220"][];
-                drawnKg: components["schemas"]["__schema197"];
-                leftKg: components["schemas"]["__schema197"];
-                batch: components["schemas"]["__schema209"];
-                note?: components["schemas"]["__schema198"];
+                chargedKg: components["schemas"]["__schema217"];
+                temperatures: components["schemas"]["__schema240"][];
+                drawnKg: components["schemas"]["__schema217"];
+                leftKg: components["schemas"]["__schema217"];
+                batch: components["schemas"]["__schema229"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "permit";
             body: {
                 /** @constant */
                 step: "opened";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 number: string;
                 issuedBy: string;
                 work: string;
-                until: components["schemas"]["__schema179"];
-                note?: components["schemas"]["__schema198"];
+                until: components["schemas"]["__schema199"];
+                note?: components["schemas"]["__schema218"];
             } | {
                 /** @constant */
                 step: "closed";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 permitId: components["schemas"]["id"];
                 closedBy: string;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "watch";
             body: {
                 /** @constant */
                 step: "opened";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 watcher: string;
-                until: components["schemas"]["__schema179"];
+                until: components["schemas"]["__schema199"];
                 extinguisher: boolean;
                 permitId?: components["schemas"]["id"];
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             } | {
                 /** @constant */
                 step: "closed";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 watchId: components["schemas"]["id"];
                 nothingFound: boolean;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "dry film";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 layerId?: components["schemas"]["id"];
                 /** @enum {string} */
                 gauge: "magnetic" | "eddy current" | "ultrasonic" | "cut-out";
@@ -5333,131 +5524,131 @@ export interface components {
                 /** @enum {string} */
                 when: "before" | "after";
                 zeroUm?: number;
-                shims: components["schemas"]["__schema221"][];
-                readingsUm: components["schemas"]["__schema222"][];
-                note?: components["schemas"]["__schema198"];
+                shims: components["schemas"]["__schema241"][];
+                readingsUm: components["schemas"]["__schema242"][];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "gauge";
             body: {
                 name: string;
                 /** @enum {string} */
                 marked: "mm" | "mil";
-                teethMm: components["schemas"]["__schema210"];
+                teethMm: components["schemas"]["__schema230"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "flood";
             body: {
                 /** @constant */
                 step: "filled";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 deepestMm: number;
-                levelMm: components["schemas"]["__schema223"];
-                panMm?: components["schemas"]["__schema223"];
+                levelMm: components["schemas"]["__schema243"];
+                panMm?: components["schemas"]["__schema243"];
                 plugged: number;
                 hours: number;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             } | {
                 /** @constant */
                 step: "read";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 floodId: components["schemas"]["id"];
-                levelMm: components["schemas"]["__schema223"];
-                panMm?: components["schemas"]["__schema224"];
-                rainMm?: components["schemas"]["__schema225"];
-                toppedUpToMm?: components["schemas"]["__schema223"];
-                waterC?: components["schemas"]["__schema219"];
-                note?: components["schemas"]["__schema198"];
+                levelMm: components["schemas"]["__schema243"];
+                panMm?: components["schemas"]["__schema244"];
+                rainMm?: components["schemas"]["__schema245"];
+                toppedUpToMm?: components["schemas"]["__schema243"];
+                waterC?: components["schemas"]["__schema239"];
+                note?: components["schemas"]["__schema218"];
             } | {
                 /** @constant */
                 step: "emptied";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 floodId: components["schemas"]["id"];
-                levelMm?: components["schemas"]["__schema223"];
-                panMm?: components["schemas"]["__schema224"];
-                rainMm?: components["schemas"]["__schema225"];
+                levelMm?: components["schemas"]["__schema243"];
+                panMm?: components["schemas"]["__schema244"];
+                rainMm?: components["schemas"]["__schema245"];
                 unplugged: number;
                 /** @enum {string} */
                 below: "dry" | "wet" | "not looked at";
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "leak test";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 method: "spark" | "low voltage" | "smoke" | "tracer gas";
                 instrument: string;
                 volts?: number;
-                finds: components["schemas"]["__schema226"][];
-                note?: components["schemas"]["__schema198"];
+                finds: components["schemas"]["__schema246"][];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "snag";
             body: {
                 /** @constant */
                 step: "found";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 what: string;
                 forWhom?: string;
                 /** Format: date */
@@ -5465,112 +5656,112 @@ export interface components {
             } | {
                 /** @enum {string} */
                 step: "done" | "accepted" | "refused";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 snagId: components["schemas"]["id"];
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "upkeep";
             body: {
                 /** @constant */
                 step: "handed over";
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 to: string;
-                unproven: components["schemas"]["__schema227"][];
-                note?: components["schemas"]["__schema198"];
+                unproven: components["schemas"]["__schema179"][];
+                note?: components["schemas"]["__schema218"];
             } | {
                 /** @constant */
                 step: "visit";
-                at: components["schemas"]["__schema179"];
-                done: components["schemas"]["__schema228"][];
+                at: components["schemas"]["__schema199"];
+                done: components["schemas"]["__schema248"][];
                 details: components["schemas"]["id"][];
-                topUm: components["schemas"]["__schema229"][];
-                note?: components["schemas"]["__schema198"];
+                topUm: components["schemas"]["__schema249"][];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "event";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 what: "rain" | "shoes" | "traffic" | "standing water" | "spill" | "damage" | "stop of work";
-                until?: components["schemas"]["__schema179"];
+                until?: components["schemas"]["__schema199"];
                 rainMm?: number;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "opening";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 to: "rain" | "feet" | "wheels" | "water" | "backfill" | "tiles";
                 /** @enum {string} */
                 step: "opened" | "closed";
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "decision";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 what: "held" | "released" | "accepted" | "refused" | "gate taken over";
                 about?: {
@@ -5584,77 +5775,77 @@ export interface components {
                 reason: string;
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "detail";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 detailId: string;
                 name: string;
                 /** @enum {string} */
                 step: "made" | "accepted" | "refused";
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "remedy";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 entryId: components["schemas"]["id"];
                 /** @enum {string} */
                 limit: "overcoatUntil" | "overcoatFrom" | "rainSafe" | "dewMargin" | "surfaceMin" | "surfaceMax" | "humidity" | "wind" | "moisture" | "noBelow" | "potLife" | "leastRate" | "mostRate" | "foot" | "wheels";
-                steps: components["schemas"]["__schema230"][];
+                steps: components["schemas"]["__schema250"][];
                 product?: string;
-                litres?: components["schemas"]["__schema197"];
-                batch?: components["schemas"]["__schema209"];
-                note?: components["schemas"]["__schema198"];
+                litres?: components["schemas"]["__schema217"];
+                batch?: components["schemas"]["__schema229"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "stock";
             body: {
-                at: components["schemas"]["__schema179"];
+                at: components["schemas"]["__schema199"];
                 /** @enum {string} */
                 step: "came" | "opened" | "left over" | "used up" | "thrown away" | "back";
                 item: string;
@@ -5663,27 +5854,27 @@ export interface components {
                 amount?: number;
                 /** @enum {string} */
                 unit?: "kg" | "L" | "m²" | "m" | "pieces";
-                batch: components["schemas"]["__schema209"];
+                batch: components["schemas"]["__schema229"];
                 /** Format: date */
                 bestBefore?: string;
                 paper?: string;
-                note?: components["schemas"]["__schema198"];
+                note?: components["schemas"]["__schema218"];
             };
         } | {
-            form: components["schemas"]["__schema178"];
+            form: components["schemas"]["__schema198"];
             id: components["schemas"]["id"];
             personId: components["schemas"]["id"];
             deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema179"];
-            offsetMs?: components["schemas"]["__schema180"];
+            madeAt: components["schemas"]["__schema199"];
+            offsetMs?: components["schemas"]["__schema200"];
             zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema182"];
+            bays: components["schemas"]["__schema202"];
             place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema185"];
-            marks?: components["schemas"]["__schema187"];
+            attachments: components["schemas"]["__schema205"];
+            marks?: components["schemas"]["__schema207"];
             supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema191"];
-            version: components["schemas"]["__schema193"];
+            signature?: components["schemas"]["__schema211"];
+            version: components["schemas"]["__schema213"];
             /** @constant */
             kind: "withdrawal";
             body: {
@@ -5699,25 +5890,24 @@ export interface components {
             kind: "drawing";
             label: string;
             frame: [
-                components["schemas"]["__schema261"],
-                components["schemas"]["__schema261"],
-                components["schemas"]["__schema261"],
-                components["schemas"]["__schema261"]
+                components["schemas"]["__schema281"],
+                components["schemas"]["__schema281"],
+                components["schemas"]["__schema281"],
+                components["schemas"]["__schema281"]
             ];
             widthMm?: number;
             /** @default 120 */
             mostHeightMm: number;
-            shapes: components["schemas"]["__schema262"][];
-        };
-        __schema274: string;
-        __schema284: {
-            id: components["schemas"]["__schema274"];
-            version: components["schemas"]["__schema5"];
-            archived: components["schemas"]["__schema76"];
-            createdAt: components["schemas"]["__schema274"];
-            job: components["schemas"]["jobHeadOutput"];
+            shapes: components["schemas"]["__schema282"][];
         };
         __schema304: {
+            id: components["schemas"]["__schema193"];
+            version: components["schemas"]["__schema5"];
+            archived: components["schemas"]["__schema76"];
+            createdAt: components["schemas"]["__schema193"];
+            job: components["schemas"]["jobHeadOutput"];
+        };
+        __schema324: {
             id: components["schemas"]["id"];
             kind: components["schemas"]["__schema29"];
             scale?: components["schemas"]["__schema30"];
@@ -5728,7 +5918,7 @@ export interface components {
             unprimed: components["schemas"]["__schema34"];
             note: components["schemas"]["__schema24"];
         };
-        __schema324: {
+        __schema344: {
             name?: components["schemas"]["name"];
             shelfLifeMonths?: {
                 value: number;
@@ -5747,7 +5937,7 @@ export interface components {
             /** @enum {string} */
             cleaner?: "water" | "solvent" | "resin cleaner" | "wiped dry" | "oil cleaner";
         };
-        __schema333: {
+        __schema353: {
             basis: components["schemas"]["__schema58"];
             value: components["schemas"]["__schema59"];
             source: components["schemas"]["source"];
@@ -5756,10 +5946,10 @@ export interface components {
             tolerancePct?: components["schemas"]["__schema64"];
             least?: components["schemas"]["__schema66"];
             most?: components["schemas"]["__schema67"];
-            variants?: components["schemas"]["__schema344"];
+            variants?: components["schemas"]["__schema364"];
         };
-        __schema344: components["schemas"]["__schema345"][];
-        __schema345: {
+        __schema364: components["schemas"]["__schema365"][];
+        __schema365: {
             /** @enum {string} */
             when: "slope" | "ramp" | "rough" | "absorbent" | "vertical" | "exposed edge" | "detail";
             /** @enum {string} */
@@ -5770,7 +5960,7 @@ export interface components {
             /** @default  */
             note: string;
         };
-        __schema355: {
+        __schema375: {
             /** @enum {string} */
             by: "mass" | "volume";
             source: components["schemas"]["source"];
@@ -5782,14 +5972,14 @@ export interface components {
             split: "by weight" | "never";
             parts: components["schemas"]["__schema80"][];
         };
-        __schema358: {
+        __schema378: {
             source: components["schemas"]["source"];
             cites?: components["schemas"]["__schema37"];
             /** @default false */
             interpolate: boolean;
             points: components["schemas"]["__schema83"][];
         };
-        __schema363: {
+        __schema383: {
             with: components["schemas"]["name"];
             mostPct: {
                 value: components["schemas"]["__schema65"];
@@ -5799,7 +5989,7 @@ export interface components {
             /** @default  */
             note: string;
         };
-        __schema364: {
+        __schema384: {
             minutes: {
                 value: number;
                 source: components["schemas"]["source"];
@@ -5819,8 +6009,8 @@ export interface components {
             note: string;
         };
         /** @default [] */
-        __schema372: components["schemas"]["__schema373"][];
-        __schema373: {
+        __schema392: components["schemas"]["__schema393"][];
+        __schema393: {
             /** @constant */
             kind: "roller";
             napMm?: {
@@ -5925,7 +6115,7 @@ export interface components {
             kind: "cartridge gun";
             note: components["schemas"]["__schema98"];
         };
-        __schema401: {
+        __schema421: {
             zoneId: components["schemas"]["id"];
             buildUpId: components["schemas"]["id"];
             revision: number;
@@ -5937,7 +6127,7 @@ export interface components {
             };
             withoutPrimer?: boolean;
         };
-        __schema407: {
+        __schema427: {
             id: components["schemas"]["id"];
             supplier: components["schemas"]["name"];
             /** Format: date */
@@ -5951,7 +6141,7 @@ export interface components {
             note: string;
             lines: components["schemas"]["__schema133"][];
         };
-        __schema410: {
+        __schema430: {
             id: components["schemas"]["id"];
             /** @default 0 */
             plane: number;
@@ -5959,13 +6149,13 @@ export interface components {
             fromM: number;
             toM: number;
         };
-        __schema417: {
+        __schema437: {
             /** Format: date */
             on: string;
             /** @default  */
             says: string;
         };
-        __schema419: {
+        __schema439: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             /** @default  */
@@ -5973,20 +6163,20 @@ export interface components {
             /** @default  */
             phone: string;
         };
-        __schema421: {
+        __schema441: {
             zoneId: components["schemas"]["id"];
             from: components["schemas"]["instant"];
             to: components["schemas"]["instant"];
             /** @default  */
             says: string;
         };
-        __schema424: {
+        __schema444: {
             zoneId: components["schemas"]["id"];
             fitAt: components["schemas"]["instant"];
             /** @default  */
             says: string;
         };
-        __schema425: {
+        __schema445: {
             id: components["schemas"]["id"];
             zoneId: components["schemas"]["id"];
             /** @enum {string} */
@@ -5995,7 +6185,7 @@ export interface components {
             /** @default 0 */
             costPerDay: number;
         };
-        __schema429: {
+        __schema449: {
             zoneId: components["schemas"]["id"];
             /** @enum {string} */
             leak: "none" | "flood" | "detector" | "either";
@@ -6015,7 +6205,7 @@ export interface components {
             pictures: boolean;
             says: components["schemas"]["__schema154"];
         };
-        __schema431: {
+        __schema451: {
             zoneId: components["schemas"]["id"];
             by: string;
             covers: string;
@@ -6030,63 +6220,63 @@ export interface components {
             /** Format: date */
             sentOn?: string;
         };
-        __schema433: {
-            at: components["schemas"]["__schema274"];
-            until: components["schemas"]["__schema274"];
-            forecastUntil: components["schemas"]["__schema274"];
-            timeZone: components["schemas"]["__schema274"];
-            season?: components["schemas"]["__schema274"];
-            finish?: components["schemas"]["__schema274"];
-            finishEightInTen?: components["schemas"]["__schema274"];
-            noneBefore?: components["schemas"]["__schema274"];
+        __schema453: {
+            at: components["schemas"]["__schema193"];
+            until: components["schemas"]["__schema193"];
+            forecastUntil: components["schemas"]["__schema193"];
+            timeZone: components["schemas"]["__schema193"];
+            season?: components["schemas"]["__schema193"];
+            finish?: components["schemas"]["__schema193"];
+            finishEightInTen?: components["schemas"]["__schema193"];
+            noneBefore?: components["schemas"]["__schema193"];
             personHours: number;
             leastPersonHours: number;
             ways: number;
             crews: {
-                id: components["schemas"]["__schema274"];
-                name: components["schemas"]["__schema274"];
+                id: components["schemas"]["__schema193"];
+                name: components["schemas"]["__schema193"];
                 people: number;
             }[];
             tasks: {
-                id: components["schemas"]["__schema274"];
-                kind: components["schemas"]["__schema274"];
-                name: components["schemas"]["__schema274"];
-                zoneId: components["schemas"]["__schema274"];
-                bayId: components["schemas"]["__schema274"];
-                bay: components["schemas"]["__schema274"];
-                layerId?: components["schemas"]["__schema274"];
-                crewId: components["schemas"]["__schema274"];
-                start: components["schemas"]["__schema274"];
-                end: components["schemas"]["__schema274"];
+                id: components["schemas"]["__schema193"];
+                kind: components["schemas"]["__schema193"];
+                name: components["schemas"]["__schema193"];
+                zoneId: components["schemas"]["__schema193"];
+                bayId: components["schemas"]["__schema193"];
+                bay: components["schemas"]["__schema193"];
+                layerId?: components["schemas"]["__schema193"];
+                crewId: components["schemas"]["__schema193"];
+                start: components["schemas"]["__schema193"];
+                end: components["schemas"]["__schema193"];
                 late: boolean;
                 rinsed: boolean;
                 pinned: boolean;
-                overcoatFrom?: components["schemas"]["__schema274"];
-                overcoatUntil?: components["schemas"]["__schema274"];
-                holds?: components["schemas"]["__schema435"];
-                spoiled?: components["schemas"]["__schema435"];
+                overcoatFrom?: components["schemas"]["__schema193"];
+                overcoatUntil?: components["schemas"]["__schema193"];
+                holds?: components["schemas"]["__schema455"];
+                spoiled?: components["schemas"]["__schema455"];
             }[];
             deadlines: {
-                id: components["schemas"]["__schema274"];
-                zoneId: components["schemas"]["__schema274"];
-                what: components["schemas"]["__schema274"];
-                by: components["schemas"]["__schema274"];
-                ready?: components["schemas"]["__schema274"];
-                holds?: components["schemas"]["__schema435"];
+                id: components["schemas"]["__schema193"];
+                zoneId: components["schemas"]["__schema193"];
+                what: components["schemas"]["__schema193"];
+                by: components["schemas"]["__schema193"];
+                ready?: components["schemas"]["__schema193"];
+                holds?: components["schemas"]["__schema455"];
             }[];
             deliveries: {
-                name: components["schemas"]["__schema274"];
-                on: components["schemas"]["__schema274"];
-                usedBy: components["schemas"]["__schema274"];
-                zones: components["schemas"]["__schema274"][];
-                first?: components["schemas"]["__schema274"];
-                last?: components["schemas"]["__schema274"];
+                name: components["schemas"]["__schema193"];
+                on: components["schemas"]["__schema193"];
+                usedBy: components["schemas"]["__schema193"];
+                zones: components["schemas"]["__schema193"][];
+                first?: components["schemas"]["__schema193"];
+                last?: components["schemas"]["__schema193"];
             }[];
             price: {
                 total: number;
                 lines: {
-                    kind: components["schemas"]["__schema274"];
-                    name: components["schemas"]["__schema274"];
+                    kind: components["schemas"]["__schema193"];
+                    name: components["schemas"]["__schema193"];
                     amount: number;
                 }[];
                 spread?: {
@@ -6094,17 +6284,17 @@ export interface components {
                     middle?: number;
                     late?: number;
                 };
-                missing: components["schemas"]["__schema274"][];
+                missing: components["schemas"]["__schema193"][];
             };
             notPlanned: {
-                bays: components["schemas"]["__schema274"][];
-                name?: components["schemas"]["__schema274"];
-                why: components["schemas"]["__schema274"];
+                bays: components["schemas"]["__schema193"][];
+                name?: components["schemas"]["__schema193"];
+                why: components["schemas"]["__schema193"];
             }[];
-            sentences: components["schemas"]["__schema274"][];
+            sentences: components["schemas"]["__schema193"][];
         };
-        __schema435: number;
-        __schema440: {
+        __schema455: number;
+        __schema460: {
             at: string;
             timeZone: string;
             bays: {
@@ -6126,8 +6316,8 @@ export interface components {
                     answer: "holds" | "broken" | "unknown";
                     says: string;
                     opens: string;
-                    actual?: components["schemas"]["__schema441"];
-                    limit?: components["schemas"]["__schema441"];
+                    actual?: components["schemas"]["__schema461"];
+                    limit?: components["schemas"]["__schema461"];
                     readAt?: string;
                     opensAt?: string;
                     settledBy?: string;
@@ -6141,13 +6331,13 @@ export interface components {
                 sentences: string[];
             }[];
         };
-        __schema441: {
+        __schema461: {
             label: string;
             value: number;
             quantity: string;
             source: string;
         };
-        __schema442: {
+        __schema462: {
             says: string;
             bays: number;
             bayId: components["schemas"]["id"];
@@ -6155,13 +6345,54 @@ export interface components {
             /** Format: date-time */
             by?: string;
         };
-        __schema443: {
+        __schema463: {
             /** Format: date-time */
             at: string;
             says: string;
             bayId: components["schemas"]["id"];
         };
-        __schema520: {
+        __schema481: {
+            hosts: {
+                host: string;
+                allowedAt: string;
+            }[];
+        };
+        __schema482: {
+            id: string;
+            version: number;
+            source: {
+                name: components["schemas"]["__schema179"];
+                kind: components["schemas"]["__schema180"];
+                address: components["schemas"]["__schema181"];
+                keyHeader?: components["schemas"]["__schema182"];
+                leastMinutes: components["schemas"]["__schema183"];
+                map: components["schemas"]["__schema488"];
+            };
+            hasKey: boolean;
+            simulated: boolean;
+        };
+        __schema488: {
+            format: components["schemas"]["__schema185"];
+            list: components["schemas"]["__schema186"];
+            shape: components["schemas"]["__schema187"];
+            time?: components["schemas"]["__schema188"];
+            clock?: components["schemas"]["__schema188"];
+            timeIs: components["schemas"]["__schema191"];
+            order: components["schemas"]["__schema192"];
+            zone: components["schemas"]["__schema193"];
+            rainOf: components["schemas"]["__schema194"];
+            columns: components["schemas"]["__schema499"];
+        };
+        __schema499: components["schemas"]["__schema500"][];
+        __schema500: {
+            name: components["schemas"]["__schema6"];
+            /** @enum {string} */
+            as: "airC" | "dewC" | "humidityPct" | "rainMm" | "windMPerS" | "gustMPerS" | "cloudPct" | "sunWPerM2" | "surfaceC" | "rainChancePct" | "moisturePct";
+            unit: string;
+            /** @default false */
+            members: boolean;
+        };
+        __schema560: {
             title: string;
             job: string;
             made: string;
@@ -6172,38 +6403,38 @@ export interface components {
              * @enum {string}
              */
             language: "en-GB" | "en-US";
-            blocks: components["schemas"]["__schema521"][];
+            blocks: components["schemas"]["__schema561"][];
         };
-        __schema521: components["schemas"]["__schema252"] | components["schemas"]["__schema524"] | components["schemas"]["__schema255"] | components["schemas"]["__schema256"] | components["schemas"]["__schema528"] | components["schemas"]["drawingOutput"] | components["schemas"]["__schema535"] | components["schemas"]["__schema267"] | components["schemas"]["__schema268"] | {
+        __schema561: components["schemas"]["__schema272"] | components["schemas"]["__schema564"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema568"] | components["schemas"]["drawingOutput"] | components["schemas"]["__schema575"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"] | {
             /** @constant */
             kind: "group";
-            blocks: components["schemas"]["__schema539"][];
+            blocks: components["schemas"]["__schema579"][];
         };
-        __schema524: {
+        __schema564: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "text";
-            text: components["schemas"]["__schema253"];
+            text: components["schemas"]["__schema273"];
             /**
              * @default plain
              * @enum {string}
              */
             tone: "plain" | "quiet" | "strong" | "done" | "mind" | "stop";
         };
-        __schema528: {
+        __schema568: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "table";
-            columns: components["schemas"]["__schema529"][];
-            rows: components["schemas"]["__schema530"][];
-            total?: components["schemas"]["__schema253"][];
+            columns: components["schemas"]["__schema569"][];
+            rows: components["schemas"]["__schema570"][];
+            total?: components["schemas"]["__schema273"][];
         };
-        __schema529: {
-            head: components["schemas"]["__schema253"];
+        __schema569: {
+            head: components["schemas"]["__schema273"];
             /**
              * @default left
              * @enum {string}
@@ -6212,37 +6443,37 @@ export interface components {
             /** @default 0 */
             share: number;
         };
-        __schema530: {
-            cells: components["schemas"]["__schema253"][];
+        __schema570: {
+            cells: components["schemas"]["__schema273"][];
             /**
              * @default plain
              * @enum {string}
              */
             tone: "plain" | "part" | "struck" | "strong";
             /** @default [] */
-            notes: components["schemas"]["__schema253"][];
+            notes: components["schemas"]["__schema273"][];
         };
-        __schema532: {
+        __schema572: {
             /** @constant */
             kind: "path";
-            points: components["schemas"]["__schema263"][];
+            points: components["schemas"]["__schema283"][];
             closed: boolean;
-            stroke?: components["schemas"]["__schema264"];
-            fill?: components["schemas"]["__schema264"];
-            width: components["schemas"]["__schema261"];
-            dash?: components["schemas"]["__schema261"][];
+            stroke?: components["schemas"]["__schema284"];
+            fill?: components["schemas"]["__schema284"];
+            width: components["schemas"]["__schema281"];
+            dash?: components["schemas"]["__schema281"][];
         } | {
             /** @constant */
             kind: "dot";
-            at: components["schemas"]["__schema263"];
-            radius: components["schemas"]["__schema261"];
-            fill: components["schemas"]["__schema264"];
+            at: components["schemas"]["__schema283"];
+            radius: components["schemas"]["__schema281"];
+            fill: components["schemas"]["__schema284"];
         } | {
             /** @constant */
             kind: "text";
-            at: components["schemas"]["__schema263"];
+            at: components["schemas"]["__schema283"];
             text: string;
-            size: components["schemas"]["__schema261"];
+            size: components["schemas"]["__schema281"];
             /**
              * @default start
              * @enum {string}
@@ -6251,45 +6482,45 @@ export interface components {
             /** @default false */
             bold: boolean;
             /** @default ink */
-            fill: components["schemas"]["__schema264"];
+            fill: components["schemas"]["__schema284"];
             turnDeg?: number;
         };
-        __schema535: {
+        __schema575: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "pictures";
-            items: components["schemas"]["__schema536"][];
+            items: components["schemas"]["__schema576"][];
         };
-        __schema536: {
+        __schema576: {
             sha256: string;
-            caption: components["schemas"]["__schema253"];
+            caption: components["schemas"]["__schema273"];
             /** @default [] */
-            shapes: components["schemas"]["__schema532"][];
+            shapes: components["schemas"]["__schema572"][];
         };
-        __schema539: components["schemas"]["__schema252"] | components["schemas"]["__schema524"] | components["schemas"]["__schema255"] | components["schemas"]["__schema256"] | components["schemas"]["__schema528"] | components["schemas"]["drawingOutput"] | components["schemas"]["__schema535"] | components["schemas"]["__schema267"] | components["schemas"]["__schema268"];
-        __schema540: {
+        __schema579: components["schemas"]["__schema272"] | components["schemas"]["__schema564"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema568"] | components["schemas"]["drawingOutput"] | components["schemas"]["__schema575"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"];
+        __schema580: {
             task: string;
         };
-        __schema541: {
-            what: components["schemas"]["__schema542"];
+        __schema581: {
+            what: components["schemas"]["__schema582"];
             from: components["schemas"]["__schema137"];
             to: components["schemas"]["__schema137"];
-            state: components["schemas"]["__schema544"];
+            state: components["schemas"]["__schema584"];
             entryId?: components["schemas"]["__schema37"];
             zoneId: components["schemas"]["id"];
             zoneName: string;
         };
         /** @enum {string} */
-        __schema542: "visit" | "outlets" | "recoat" | "renewal" | "guarantee";
+        __schema582: "visit" | "outlets" | "recoat" | "renewal" | "guarantee";
         /** @enum {string} */
-        __schema544: "done" | "late" | "due" | "to come";
-        __schema546: {
+        __schema584: "done" | "late" | "due" | "to come";
+        __schema586: {
             version: number;
             settings: components["schemas"]["__schema2"];
         };
-        __schema547: {
+        __schema587: {
             /** @enum {string} */
             mode: "single" | "firm";
             firm?: string;
@@ -6311,29 +6542,29 @@ export interface components {
                 until: string;
             };
         };
-        __schema551: components["schemas"]["__schema274"] | null;
-        __schema552: {
+        __schema591: components["schemas"]["__schema193"] | null;
+        __schema592: {
             code: string;
-            until: components["schemas"]["__schema274"];
+            until: components["schemas"]["__schema193"];
         };
-        __schema553: {
+        __schema593: {
             since: string | null;
         };
-        __schema554: {
+        __schema594: {
             challenge: string;
         } & {
             [key: string]: unknown;
         };
-        __schema559: string | null;
-        __schema563: {
+        __schema599: string | null;
+        __schema603: {
             sha256: string;
             base64: string;
         };
-        __schema564: {
+        __schema604: {
             id: string;
             base64: string;
         };
-        __schema566: {
+        __schema606: {
             id: string;
             /** @enum {string} */
             state: "waiting" | "working" | "done" | "failed" | "cancelled";
@@ -6349,9 +6580,9 @@ export interface components {
         };
         storedEntry: {
             seq: number;
-            receivedAt: components["schemas"]["__schema179"];
-            previousHash: components["schemas"]["__schema186"];
-            hash: components["schemas"]["__schema186"];
+            receivedAt: components["schemas"]["__schema199"];
+            previousHash: components["schemas"]["__schema206"];
+            hash: components["schemas"]["__schema206"];
             entry: components["schemas"]["entry"];
         };
         person: {
@@ -6446,7 +6677,7 @@ export interface components {
             /** @default [] */
             findings: components["schemas"]["__schema27"][];
             /** @default [] */
-            tests: components["schemas"]["__schema304"][];
+            tests: components["schemas"]["__schema324"][];
             family?: components["schemas"]["__schema36"];
             deckLoad?: {
                 kgPerM2: number;
@@ -6491,7 +6722,7 @@ export interface components {
         };
         buildUpsOutput: {
             buildUps: components["schemas"]["buildUpOutput"][];
-            zones: components["schemas"]["__schema401"][];
+            zones: components["schemas"]["__schema421"][];
         };
         buildUpOutput: {
             id: components["schemas"]["id"];
@@ -6563,14 +6794,14 @@ export interface components {
             note: components["schemas"]["__schema24"];
             only?: components["schemas"]["__schema46"];
             outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema324"];
+            product?: components["schemas"]["__schema344"];
             chemistry?: components["schemas"]["__schema51"];
             shade?: components["schemas"]["__schema52"];
             kind: components["schemas"]["__schema53"];
             role: components["schemas"]["__schema54"];
             treats?: components["schemas"]["__schema55"];
             fillsFromFallPct?: components["schemas"]["__schema56"];
-            rate: components["schemas"]["__schema333"];
+            rate: components["schemas"]["__schema353"];
             says?: components["schemas"]["__schema70"];
             densityKgPerL: components["schemas"]["__schema71"];
             volumeSolids?: components["schemas"]["__schema72"];
@@ -6579,15 +6810,15 @@ export interface components {
             elongationPct?: components["schemas"]["__schema47"];
             blocksBleed?: components["schemas"]["__schema76"];
             containers: components["schemas"]["__schema77"];
-            mix?: components["schemas"]["__schema355"];
+            mix?: components["schemas"]["__schema375"];
             largestMixKg?: components["schemas"]["__schema81"];
-            catalyst?: components["schemas"]["__schema358"];
+            catalyst?: components["schemas"]["__schema378"];
             thickener?: components["schemas"]["__schema85"];
-            thinning?: components["schemas"]["__schema363"];
-            stirring?: components["schemas"]["__schema364"];
+            thinning?: components["schemas"]["__schema383"];
+            stirring?: components["schemas"]["__schema384"];
             potLife: components["schemas"]["__schema89"];
             kettle?: components["schemas"]["__schema95"];
-            tools: components["schemas"]["__schema372"];
+            tools: components["schemas"]["__schema392"];
             direction: components["schemas"]["__schema99"];
             limits: components["schemas"]["limits"];
             cure: components["schemas"]["__schema100"];
@@ -6601,7 +6832,7 @@ export interface components {
             note: components["schemas"]["__schema24"];
             only?: components["schemas"]["__schema46"];
             outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema324"];
+            product?: components["schemas"]["__schema344"];
             /** @constant */
             kind: "fabric";
             /** @enum {string} */
@@ -6653,7 +6884,7 @@ export interface components {
             note: components["schemas"]["__schema24"];
             only?: components["schemas"]["__schema46"];
             outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema324"];
+            product?: components["schemas"]["__schema344"];
             /** @constant */
             kind: "broadcast";
             into: components["schemas"]["id"];
@@ -6691,7 +6922,7 @@ export interface components {
             note: components["schemas"]["__schema24"];
             only?: components["schemas"]["__schema46"];
             outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema324"];
+            product?: components["schemas"]["__schema344"];
             chemistry?: components["schemas"]["__schema51"];
             shade?: components["schemas"]["__schema52"];
             /** @constant */
@@ -6769,7 +7000,7 @@ export interface components {
                 cites?: components["schemas"]["__schema37"];
             };
             /** @default [] */
-            tools: components["schemas"]["__schema373"][];
+            tools: components["schemas"]["__schema393"][];
             limits: components["schemas"]["limits"];
             ifMissed: string;
             /** @default {} */
@@ -6786,7 +7017,7 @@ export interface components {
             note: components["schemas"]["__schema24"];
             only?: components["schemas"]["__schema46"];
             outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema324"];
+            product?: components["schemas"]["__schema344"];
             /** @constant */
             kind: "protection";
             /** @enum {string} */
@@ -6831,7 +7062,7 @@ export interface components {
             note: components["schemas"]["__schema24"];
             only?: components["schemas"]["__schema46"];
             outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema324"];
+            product?: components["schemas"]["__schema344"];
             /** @constant */
             kind: "pieces";
             heightMm: {
@@ -7064,7 +7295,7 @@ export interface components {
                 };
             };
             /** @default [] */
-            offers: components["schemas"]["__schema407"][];
+            offers: components["schemas"]["__schema427"][];
             pricesFrom?: components["schemas"]["id"];
             /** @default 0 */
             taxPct: string;
@@ -7303,7 +7534,7 @@ export interface components {
             side?: number;
             firstM?: number;
             /** @default [] */
-            fixed: components["schemas"]["__schema410"][];
+            fixed: components["schemas"]["__schema430"][];
             /** @default [] */
             keepOff: components["schemas"]["__schema135"][];
         };
@@ -7331,7 +7562,7 @@ export interface components {
                 days: components["schemas"]["__schema140"][];
             };
             /** @default [] */
-            off: components["schemas"]["__schema417"][];
+            off: components["schemas"]["__schema437"][];
             inspector?: {
                 /** @default 11:00 */
                 from: components["schemas"]["__schema139"];
@@ -7349,7 +7580,7 @@ export interface components {
                 days: components["schemas"]["__schema140"][];
             };
             /** @default [] */
-            contacts: components["schemas"]["__schema419"][];
+            contacts: components["schemas"]["__schema439"][];
             machines: {
                 /** @default 1 */
                 sprayers: number;
@@ -7426,7 +7657,7 @@ export interface components {
                 to: components["schemas"]["__schema139"];
             };
             /** @default [] */
-            taken: components["schemas"]["__schema421"][];
+            taken: components["schemas"]["__schema441"][];
             /** @default [] */
             apart: components["schemas"]["__schema146"][];
             /** @default [] */
@@ -7434,9 +7665,9 @@ export interface components {
             /** @default [] */
             floods: components["schemas"]["__schema147"][];
             /** @default [] */
-            expects: components["schemas"]["__schema424"][];
+            expects: components["schemas"]["__schema444"][];
             /** @default [] */
-            deadlines: components["schemas"]["__schema425"][];
+            deadlines: components["schemas"]["__schema445"][];
             /** @default [] */
             pins: components["schemas"]["__schema150"][];
             kept?: components["schemas"]["__schema151"];
@@ -7462,9 +7693,9 @@ export interface components {
         };
         provingOutput: {
             /** @default [] */
-            demands: components["schemas"]["__schema429"][];
+            demands: components["schemas"]["__schema449"][];
             /** @default [] */
-            guarantees: components["schemas"]["__schema431"][];
+            guarantees: components["schemas"]["__schema451"][];
         };
         siteOutput: {
             bays: components["schemas"]["bay"][];
@@ -7478,7 +7709,9 @@ export interface components {
              * @default none
              * @enum {string}
              */
-            service: "none" | "simulated";
+            service: "none" | "simulated" | "sources";
+            /** @default [] */
+            sourceIds: components["schemas"]["id"][];
             simulated: {
                 /** @default 1 */
                 seed: number;
@@ -7530,15 +7763,15 @@ export interface components {
             kind: "drawing";
             label: string;
             frame: [
-                components["schemas"]["__schema261"],
-                components["schemas"]["__schema261"],
-                components["schemas"]["__schema261"],
-                components["schemas"]["__schema261"]
+                components["schemas"]["__schema281"],
+                components["schemas"]["__schema281"],
+                components["schemas"]["__schema281"],
+                components["schemas"]["__schema281"]
             ];
             widthMm?: number;
             /** @default 120 */
             mostHeightMm: number;
-            shapes: components["schemas"]["__schema532"][];
+            shapes: components["schemas"]["__schema572"][];
         };
     };
     responses: {
@@ -7581,10 +7814,10 @@ export interface operations {
                 content: {
                     "application/json": {
                         jobs: {
-                            id: components["schemas"]["__schema274"];
+                            id: components["schemas"]["__schema193"];
                             version: components["schemas"]["__schema5"];
                             archived: components["schemas"]["__schema76"];
-                            createdAt: components["schemas"]["__schema274"];
+                            createdAt: components["schemas"]["__schema193"];
                             job: components["schemas"]["jobHeadOutput"];
                             entries: number;
                             handedOver: boolean;
@@ -7613,7 +7846,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema284"];
+                    "application/json": components["schemas"]["__schema304"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -7640,7 +7873,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema284"];
+                    "application/json": components["schemas"]["__schema304"];
                 };
             };
             /** @description Started */
@@ -8232,7 +8465,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema433"];
+                    "application/json": components["schemas"]["__schema453"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8257,7 +8490,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema433"];
+                    "application/json": components["schemas"]["__schema453"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8372,7 +8605,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema440"];
+                    "application/json": components["schemas"]["__schema460"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8428,11 +8661,11 @@ export interface operations {
                             all: number;
                             done: number;
                         };
-                        urgent: components["schemas"]["__schema442"][];
-                        now: components["schemas"]["__schema442"][];
-                        waits: components["schemas"]["__schema442"][];
-                        closes?: components["schemas"]["__schema443"];
-                        opens?: components["schemas"]["__schema443"];
+                        urgent: components["schemas"]["__schema462"][];
+                        now: components["schemas"]["__schema462"][];
+                        waits: components["schemas"]["__schema462"][];
+                        closes?: components["schemas"]["__schema463"];
+                        opens?: components["schemas"]["__schema463"];
                         delivery?: {
                             /** Format: date */
                             on: string;
@@ -8604,10 +8837,11 @@ export interface operations {
                         instrument: string;
                         simulated: boolean;
                         at: string;
-                        airC: number;
-                        humidityPct: number;
-                        windMPerS: number;
+                        airC?: number;
+                        humidityPct?: number;
+                        windMPerS?: number;
                         surfaceC?: number;
+                        problem?: string;
                     };
                 };
             };
@@ -8709,6 +8943,271 @@ export interface operations {
                 content: {
                     "application/json": {
                         id: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getFirmWeatherHosts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["__schema481"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postFirmWeatherHostsAllow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["__schema178"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["__schema481"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postFirmWeatherHostsDisallow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["__schema178"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["__schema481"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getFirmWeatherSources: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sources: components["schemas"]["__schema482"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    putFirmWeatherSourcesBySourceId: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description The version that is changed, as its ETag has it */
+                "If-Match": components["schemas"]["__schema8"];
+            };
+            path: {
+                sourceId: components["schemas"]["__schema0"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    source: {
+                        name: components["schemas"]["__schema179"];
+                        kind: components["schemas"]["__schema180"];
+                        address: components["schemas"]["__schema181"];
+                        keyHeader?: components["schemas"]["__schema182"];
+                        leastMinutes: components["schemas"]["__schema183"];
+                        map: components["schemas"]["__schema184"];
+                    };
+                    key?: components["schemas"]["__schema197"] | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["__schema482"];
+                };
+            };
+            /** @description Another source has this name */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Somebody else changed it */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postFirmWeatherSourcesBySourceIdPutAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sourceId: components["schemas"]["__schema0"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    postFirmWeatherSourcesTry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    source: {
+                        kind: components["schemas"]["__schema180"];
+                        address: components["schemas"]["__schema181"];
+                        keyHeader?: components["schemas"]["__schema182"];
+                    };
+                    place: components["schemas"]["__schema161"];
+                    key?: components["schemas"]["__schema197"];
+                    sourceId?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        address: string;
+                        text: string;
+                        bytes: number;
+                        goodForMinutes: number;
+                    };
+                };
+            };
+            /** @description It did not answer, or not with 200 */
+            502: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    getJobsByJobIdWeatherSources: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: components["schemas"]["__schema0"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sources: {
+                            id: string;
+                            name: string;
+                            /** @enum {string} */
+                            kind: "forecast" | "observed" | "station" | "meter";
+                            simulated: boolean;
+                            chosen: boolean;
+                            askedAt?: string;
+                            nextAt?: string;
+                            goodAt?: string;
+                            problem?: string;
+                        }[];
                     };
                 };
             };
@@ -8860,7 +9359,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         receipts: {
-                            receipt: components["schemas"]["__schema235"];
+                            receipt: components["schemas"]["__schema255"];
                             /** @enum {string} */
                             why: "asked" | "handed over" | "night";
                         }[];
@@ -8891,7 +9390,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema235"];
+                    "application/json": components["schemas"]["__schema255"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8909,7 +9408,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    receipts: components["schemas"]["__schema235"][];
+                    receipts: components["schemas"]["__schema255"][];
                 };
             };
         };
@@ -8922,7 +9421,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         compared: {
-                            receipt: components["schemas"]["__schema235"];
+                            receipt: components["schemas"]["__schema255"];
                             /** @enum {string} */
                             outcome: "holds" | "not signed" | "cut" | "other";
                             says: string;
@@ -8953,7 +9452,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema520"];
+                    "application/json": components["schemas"]["__schema560"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8964,8 +9463,8 @@ export interface operations {
             query: {
                 zone: components["schemas"]["id"];
                 at?: components["schemas"]["__schema162"];
-                size?: components["schemas"]["__schema238"];
-                landscape?: components["schemas"]["__schema239"];
+                size?: components["schemas"]["__schema258"];
+                landscape?: components["schemas"]["__schema259"];
             };
             header?: never;
             path: {
@@ -9001,15 +9500,15 @@ export interface operations {
                 "application/json": {
                     zone: components["schemas"]["id"];
                     at?: components["schemas"]["__schema162"];
-                    size?: components["schemas"]["__schema238"];
-                    landscape?: components["schemas"]["__schema239"];
+                    size?: components["schemas"]["__schema258"];
+                    landscape?: components["schemas"]["__schema259"];
                     /** @constant */
                     make: "pdf";
                 } | {
                     zone: components["schemas"]["id"];
                     at?: components["schemas"]["__schema162"];
-                    size?: components["schemas"]["__schema238"];
-                    landscape?: components["schemas"]["__schema239"];
+                    size?: components["schemas"]["__schema258"];
+                    landscape?: components["schemas"]["__schema259"];
                     /** @constant */
                     make: "zip";
                 };
@@ -9022,7 +9521,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema540"];
+                    "application/json": components["schemas"]["__schema580"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9050,8 +9549,8 @@ export interface operations {
                     "application/json": {
                         handedOver: number;
                         of: number;
-                        due: components["schemas"]["__schema541"][];
-                        next?: components["schemas"]["__schema541"];
+                        due: components["schemas"]["__schema581"][];
+                        next?: components["schemas"]["__schema581"];
                         openSnags: number;
                         sleeps: boolean;
                     };
@@ -9088,10 +9587,10 @@ export interface operations {
                         countedFrom?: "handed over" | "finished" | "today";
                         unproven?: string[];
                         dates: {
-                            what: components["schemas"]["__schema542"];
+                            what: components["schemas"]["__schema582"];
                             from: components["schemas"]["__schema137"];
                             to: components["schemas"]["__schema137"];
-                            state: components["schemas"]["__schema544"];
+                            state: components["schemas"]["__schema584"];
                             entryId?: components["schemas"]["__schema37"];
                         }[];
                     };
@@ -9131,7 +9630,7 @@ export interface operations {
             query: {
                 zone: components["schemas"]["id"];
                 at?: components["schemas"]["__schema162"];
-                year: components["schemas"]["__schema240"];
+                year: components["schemas"]["__schema260"];
             };
             header?: never;
             path: {
@@ -9147,7 +9646,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema520"];
+                    "application/json": components["schemas"]["__schema560"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9158,9 +9657,9 @@ export interface operations {
             query: {
                 zone: components["schemas"]["id"];
                 at?: components["schemas"]["__schema162"];
-                year: components["schemas"]["__schema240"];
-                size?: components["schemas"]["__schema238"];
-                landscape?: components["schemas"]["__schema239"];
+                year: components["schemas"]["__schema260"];
+                size?: components["schemas"]["__schema258"];
+                landscape?: components["schemas"]["__schema259"];
             };
             header?: never;
             path: {
@@ -9187,8 +9686,8 @@ export interface operations {
             query: {
                 zone: components["schemas"]["id"];
                 at?: components["schemas"]["__schema162"];
-                size?: components["schemas"]["__schema238"];
-                landscape?: components["schemas"]["__schema239"];
+                size?: components["schemas"]["__schema258"];
+                landscape?: components["schemas"]["__schema259"];
             };
             header?: never;
             path: {
@@ -9286,7 +9785,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    name: components["schemas"]["__schema227"];
+                    name: components["schemas"]["__schema179"];
                 };
             };
         };
@@ -9452,7 +9951,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema546"];
+                    "application/json": components["schemas"]["__schema586"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9480,7 +9979,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema546"];
+                    "application/json": components["schemas"]["__schema586"];
                 };
             };
             /** @description Somebody else changed them */
@@ -9510,7 +10009,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9526,8 +10025,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    login: components["schemas"]["__schema242"];
-                    password: components["schemas"]["__schema243"];
+                    login: components["schemas"]["__schema262"];
+                    password: components["schemas"]["__schema263"];
                 };
             };
         };
@@ -9538,7 +10037,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             /** @description The name or the password is wrong */
@@ -9573,9 +10072,9 @@ export interface operations {
             content: {
                 "application/json": {
                     firm: string;
-                    name: components["schemas"]["__schema227"];
-                    login: components["schemas"]["__schema242"];
-                    password: components["schemas"]["__schema243"];
+                    name: components["schemas"]["__schema179"];
+                    login: components["schemas"]["__schema262"];
+                    password: components["schemas"]["__schema263"];
                     personId?: components["schemas"]["id"];
                 };
             };
@@ -9587,7 +10086,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             /** @description They do already */
@@ -9637,8 +10136,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    old: components["schemas"]["__schema243"];
-                    password: components["schemas"]["__schema243"];
+                    old: components["schemas"]["__schema263"];
+                    password: components["schemas"]["__schema263"];
                 };
             };
         };
@@ -9674,7 +10173,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    code: components["schemas"]["__schema244"];
+                    code: components["schemas"]["__schema264"];
                 };
             };
         };
@@ -9707,9 +10206,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    code: components["schemas"]["__schema244"];
-                    login: components["schemas"]["__schema242"];
-                    password: components["schemas"]["__schema243"];
+                    code: components["schemas"]["__schema264"];
+                    login: components["schemas"]["__schema262"];
+                    password: components["schemas"]["__schema263"];
                 };
             };
         };
@@ -9720,7 +10219,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9744,23 +10243,23 @@ export interface operations {
                     "application/json": {
                         accounts: {
                             id: string;
-                            personId: components["schemas"]["__schema274"];
-                            name: components["schemas"]["__schema274"];
+                            personId: components["schemas"]["__schema193"];
+                            name: components["schemas"]["__schema193"];
                             login: string | null;
                             firmRole: ("owner" | "estimator" | "foreman" | "applicator" | "inspector") | null;
                             jobRoles: {
                                 [key: string]: "estimator" | "foreman" | "applicator" | "inspector" | "client";
                             };
-                            madeAt: components["schemas"]["__schema274"];
-                            closedAt: components["schemas"]["__schema274"] | null;
-                            codeUntil: components["schemas"]["__schema274"] | null;
-                            seenAt: components["schemas"]["__schema274"] | null;
-                            forgottenAt: components["schemas"]["__schema551"];
+                            madeAt: components["schemas"]["__schema193"];
+                            closedAt: components["schemas"]["__schema193"] | null;
+                            codeUntil: components["schemas"]["__schema193"] | null;
+                            seenAt: components["schemas"]["__schema193"] | null;
+                            forgottenAt: components["schemas"]["__schema591"];
                         }[];
                         others: {
-                            personId: components["schemas"]["__schema274"];
-                            name: components["schemas"]["__schema274"];
-                            forgottenAt: components["schemas"]["__schema551"];
+                            personId: components["schemas"]["__schema193"];
+                            name: components["schemas"]["__schema193"];
+                            forgottenAt: components["schemas"]["__schema591"];
                         }[];
                     };
                 };
@@ -9780,10 +10279,10 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    name: components["schemas"]["__schema227"];
+                    name: components["schemas"]["__schema179"];
                     firmRole: ("owner" | "estimator" | "foreman" | "applicator" | "inspector") | null;
                     jobRoles: {
-                        [key: string]: components["schemas"]["__schema245"];
+                        [key: string]: components["schemas"]["__schema265"];
                     };
                     personId?: components["schemas"]["id"];
                 };
@@ -9839,7 +10338,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema552"];
+                    "application/json": components["schemas"]["__schema592"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9931,7 +10430,7 @@ export interface operations {
                     "application/json": {
                         events: {
                             n: number;
-                            at: components["schemas"]["__schema274"];
+                            at: components["schemas"]["__schema193"];
                             what: string;
                             who: string | null;
                             about: string | null;
@@ -9961,7 +10460,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema553"];
+                    "application/json": components["schemas"]["__schema593"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9988,7 +10487,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema553"];
+                    "application/json": components["schemas"]["__schema593"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10088,7 +10587,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema554"];
+                    "application/json": components["schemas"]["__schema594"];
                 };
             };
             /** @description The server was asked by an address of numbers */
@@ -10113,7 +10612,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    response: components["schemas"]["__schema246"];
+                    response: components["schemas"]["__schema266"];
                 };
             };
         };
@@ -10124,7 +10623,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             /** @description The passkey is not good here */
@@ -10188,7 +10687,7 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
-                    response: components["schemas"]["__schema246"];
+                    response: components["schemas"]["__schema266"];
                 };
             };
         };
@@ -10233,7 +10732,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema554"];
+                    "application/json": components["schemas"]["__schema594"];
                 };
             };
             /** @description No password was chosen yet, or the server was asked by an address of numbers */
@@ -10292,12 +10791,12 @@ export interface operations {
                 content: {
                     "application/json": {
                         devices: {
-                            id: components["schemas"]["__schema274"];
-                            device: components["schemas"]["__schema274"];
-                            madeAt: components["schemas"]["__schema274"];
-                            seenAt: components["schemas"]["__schema274"];
-                            name: components["schemas"]["__schema559"];
-                            job: components["schemas"]["__schema559"];
+                            id: components["schemas"]["__schema193"];
+                            device: components["schemas"]["__schema193"];
+                            madeAt: components["schemas"]["__schema193"];
+                            seenAt: components["schemas"]["__schema193"];
+                            name: components["schemas"]["__schema599"];
+                            job: components["schemas"]["__schema599"];
                             here: boolean;
                         }[];
                     };
@@ -10343,9 +10842,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    key: components["schemas"]["__schema248"];
+                    key: components["schemas"]["__schema268"];
                     deviceId: components["schemas"]["id"];
-                    name: components["schemas"]["__schema244"];
+                    name: components["schemas"]["__schema264"];
                 };
             };
         };
@@ -10380,7 +10879,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema250"];
+                "application/json": components["schemas"]["__schema270"];
             };
         };
         responses: {
@@ -10390,7 +10889,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema552"];
+                    "application/json": components["schemas"]["__schema592"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10406,10 +10905,10 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    code: components["schemas"]["__schema244"];
-                    key: components["schemas"]["__schema248"];
+                    code: components["schemas"]["__schema264"];
+                    key: components["schemas"]["__schema268"];
                     deviceId: components["schemas"]["id"];
-                    name: components["schemas"]["__schema244"];
+                    name: components["schemas"]["__schema264"];
                 };
             };
         };
@@ -10420,7 +10919,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10445,12 +10944,12 @@ export interface operations {
                 content: {
                     "application/json": {
                         devices: {
-                            id: components["schemas"]["__schema274"];
-                            device: components["schemas"]["__schema274"];
-                            madeAt: components["schemas"]["__schema274"];
-                            seenAt: components["schemas"]["__schema274"];
-                            name: components["schemas"]["__schema559"];
-                            job: components["schemas"]["__schema559"];
+                            id: components["schemas"]["__schema193"];
+                            device: components["schemas"]["__schema193"];
+                            madeAt: components["schemas"]["__schema193"];
+                            seenAt: components["schemas"]["__schema193"];
+                            name: components["schemas"]["__schema599"];
+                            job: components["schemas"]["__schema599"];
                         }[];
                     };
                 };
@@ -10497,7 +10996,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema250"];
+                "application/json": components["schemas"]["__schema270"];
             };
         };
         responses: {
@@ -10507,7 +11006,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema552"];
+                    "application/json": components["schemas"]["__schema592"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10537,11 +11036,11 @@ export interface operations {
                             opens: "job" | "handover";
                             forWhom: string;
                             madeBy: string;
-                            madeAt: components["schemas"]["__schema274"];
-                            until: components["schemas"]["__schema274"];
-                            endedAt: components["schemas"]["__schema274"] | null;
+                            madeAt: components["schemas"]["__schema193"];
+                            until: components["schemas"]["__schema193"];
+                            endedAt: components["schemas"]["__schema193"] | null;
                             opened: number;
-                            openedAt: components["schemas"]["__schema274"] | null;
+                            openedAt: components["schemas"]["__schema193"] | null;
                         }[];
                     };
                 };
@@ -10578,7 +11077,7 @@ export interface operations {
                     "application/json": {
                         id: string;
                         secret: string;
-                        until: components["schemas"]["__schema274"];
+                        until: components["schemas"]["__schema193"];
                     };
                 };
             };
@@ -10634,7 +11133,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema547"];
+                    "application/json": components["schemas"]["__schema587"];
                 };
             };
             /** @description The link is not good */
@@ -10679,8 +11178,8 @@ export interface operations {
                             pid: number;
                             /** @enum {string} */
                             does: "all" | "pages" | "tasks";
-                            begunAt: components["schemas"]["__schema274"];
-                            seenAt: components["schemas"]["__schema274"];
+                            begunAt: components["schemas"]["__schema193"];
+                            seenAt: components["schemas"]["__schema193"];
                             streams: number;
                             tasks: number;
                             ends: boolean;
@@ -10690,7 +11189,7 @@ export interface operations {
                             id: string;
                             kind: string;
                             job: string | null;
-                            askedAt: components["schemas"]["__schema274"];
+                            askedAt: components["schemas"]["__schema193"];
                             /** @enum {string} */
                             state: "waiting" | "working" | "failed";
                             share: number;
@@ -10700,7 +11199,7 @@ export interface operations {
                         databaseBytes: number | null;
                         jobs: number;
                         entries: number;
-                        signedAt: components["schemas"]["__schema274"] | null;
+                        signedAt: components["schemas"]["__schema193"] | null;
                     };
                 };
             };
@@ -10934,7 +11433,7 @@ export interface operations {
                         exportedAt: components["schemas"]["instant"];
                         buildUp: components["schemas"]["buildUpOutput"];
                         /** @default [] */
-                        papers: components["schemas"]["__schema563"][];
+                        papers: components["schemas"]["__schema603"][];
                     };
                 };
             };
@@ -11038,8 +11537,8 @@ export interface operations {
     postPrintoutsPdf: {
         parameters: {
             query?: {
-                size?: components["schemas"]["__schema238"];
-                landscape?: components["schemas"]["__schema239"];
+                size?: components["schemas"]["__schema258"];
+                landscape?: components["schemas"]["__schema259"];
                 job?: components["schemas"]["id"];
             };
             header?: never;
@@ -11059,7 +11558,7 @@ export interface operations {
                      * @enum {string}
                      */
                     language?: "en-GB" | "en-US";
-                    blocks: components["schemas"]["__schema251"][];
+                    blocks: components["schemas"]["__schema271"][];
                 };
             };
         };
@@ -11115,11 +11614,11 @@ export interface operations {
                             /** @default [] */
                             people: components["schemas"]["person"][];
                             /** @default [] */
-                            pictures: components["schemas"]["__schema564"][];
+                            pictures: components["schemas"]["__schema604"][];
                             /** @default [] */
-                            picturesLeftOut: components["schemas"]["__schema186"][];
+                            picturesLeftOut: components["schemas"]["__schema206"][];
                             /** @default [] */
-                            papers: components["schemas"]["__schema563"][];
+                            papers: components["schemas"]["__schema603"][];
                         };
                     };
                 };
@@ -11155,7 +11654,7 @@ export interface operations {
                         name: string;
                         entries: number;
                         says?: string;
-                    } | components["schemas"]["__schema540"];
+                    } | components["schemas"]["__schema580"];
                 };
             };
             /** @description Imported */
@@ -11201,7 +11700,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema566"];
+                    "application/json": components["schemas"]["__schema606"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11256,7 +11755,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema566"];
+                    "application/json": components["schemas"]["__schema606"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11279,7 +11778,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema566"];
+                    "application/json": components["schemas"]["__schema606"];
                 };
             };
             /** @description It is on its way, or done */
@@ -11341,6 +11840,7 @@ export interface operations {
                         measures: "moisture";
                         unit: string;
                         simulated: boolean;
+                        onePlace: boolean;
                     }[];
                 };
             };
@@ -11360,7 +11860,7 @@ export interface operations {
             content: {
                 "application/json": {
                     target: string;
-                    places: components["schemas"]["__schema270"][];
+                    places: components["schemas"]["__schema290"][];
                 };
             };
         };
@@ -11383,6 +11883,15 @@ export interface operations {
                             value: number;
                         }[];
                     };
+                };
+            };
+            /** @description The meter did not answer, or with no number */
+            502: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11516,8 +12025,8 @@ export interface operations {
                 "application/json": {
                     buildUp: components["schemas"]["buildUp"];
                     layerId: string;
-                    surface?: components["schemas"]["__schema271"];
-                    resin: components["schemas"]["__schema271"];
+                    surface?: components["schemas"]["__schema291"];
+                    resin: components["schemas"]["__schema291"];
                     at: components["schemas"]["instant"];
                     slopePct: number;
                     areaLeftM2: number;
@@ -11688,7 +12197,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema440"];
+                    "application/json": components["schemas"]["__schema460"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11703,7 +12212,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema272"];
+                "application/json": components["schemas"]["__schema292"];
             };
         };
         responses: {
@@ -11730,7 +12239,7 @@ export interface operations {
             content: {
                 "application/json": {
                     limits: components["schemas"]["limits"];
-                    reading: components["schemas"]["__schema272"];
+                    reading: components["schemas"]["__schema292"];
                 };
             };
         };

@@ -193,6 +193,13 @@ describe('an answer of any make', () => {
     expect(square[0]?.head).toEqual(['t', 'x']);
   });
 
+  it('shares of one are told from per cent by their values', () => {
+    const rows = (cloud: readonly number[]) =>
+      cloud.map((c, h) => ({ at: `2026-05-12T0${h}:00:00Z`, cloud: c }));
+    const unitOf = (cloud: readonly number[]) => taken(rows(cloud)).map.columns[0]?.unit;
+    expect([unitOf([0, 0.4, 1]), unitOf([0, 0.4, 20]), unitOf([0, 1, 1])]).toEqual(['', '%', '%']);
+  });
+
   it('heights are no members', () => {
     const [table] = got(tablesOf(JSON.stringify([{ wind_10m: 1, wind_80m: 2, wind_120m: 3 }]), 'json', csv));
     expect(table && headingsOf(table).map((h) => h.name)).toEqual(['wind_10m', 'wind_80m', 'wind_120m']);
@@ -409,7 +416,7 @@ describe('a source', () => {
     [{}, 'nothing'],
     [{ map: { ...map, time: undefined } }, 'the column of the time'],
     [{ kind: 'station', map: { ...map, time: undefined } }, 'nothing'],
-    [{ kind: 'meter' }, 'the column of the moisture'],
+    [{ kind: 'meter', leastMinutes: 0 }, 'the column of the moisture'],
     [
       { map: { ...map, columns: [{ name: 'a', as: 'moisturePct', unit: '%' }] } },
       'no moisture: only a meter reads it',

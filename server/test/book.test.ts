@@ -261,6 +261,7 @@ describe('a database of earlier days', () => {
       '0023_passkeys',
       '0024_several_firms',
       '0025_access_told',
+      '0026_weather_sources',
     ]);
   });
 });

@@ -27,6 +27,15 @@ function unitSaid(said: string | undefined, as: TableColumn): string | undefined
   return unit !== undefined && units.includes(unit) ? unit : undefined;
 }
 
+/** Whether a column gives shares of one: no value is above it, and some lie between. */
+function isShare({ head, rows }: AnswerTable, name: string): boolean {
+  const index = head.indexOf(name);
+  const values = rows
+    .map((row) => Number(row[index] === '' ? NaN : row[index]))
+    .filter((v) => !Number.isNaN(v));
+  return values.every((v) => v >= 0 && v <= 1) && values.some((v) => v > 0 && v < 1);
+}
+
 const SECONDS = /^\d{9,10}$/;
 const MILLISECONDS = /^\d{12,13}$/;
 const timeIs = (example: string): AnswerMap['timeIs'] =>
@@ -89,7 +98,9 @@ export function guessAnswerMap(table: AnswerTable, format: 'json' | 'csv', kind:
           continue;
         // Members come in the unit of their middle, where they say none themselves.
         const middle = columns.find((k) => k.as === c.as)?.unit;
-        const unit = unitSaid(heading.said, c.as) ?? middle ?? c.unit;
+        const units: readonly string[] = TABLE_UNITS[c.as];
+        const share = units.includes('') && isShare(table, heading.name) ? '' : undefined;
+        const unit = unitSaid(heading.said, c.as) ?? middle ?? share ?? c.unit;
         columns.push({ name: heading.name, as: c.as, unit, members });
       }
   }

@@ -16,6 +16,7 @@ export {
   answerMapSchema,
   JOB_ZONE,
   SOURCE_KINDS,
+  sourceAskedSchema,
   USUAL_MINUTES,
   weatherSourceSchema,
   type AnswerColumn,

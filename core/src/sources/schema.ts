@@ -83,26 +83,42 @@ export const USUAL_MINUTES: Readonly<Record<SourceKind, number>> = {
   meter: 0,
 };
 
+const asked = {
+  kind: z.enum(SOURCE_KINDS),
+  address: z
+    .string()
+    .trim()
+    .min(1)
+    .max(1000)
+    .superRefine((address, context) => {
+      const odd = addressProblem(address);
+      if (odd !== undefined) context.addIssue({ code: 'custom', message: odd, input: address });
+    }),
+  /** A head of the request that carries the key, where the key is not in the address. */
+  keyHeader: z
+    .string()
+    .regex(/^[A-Za-z][A-Za-z0-9-]{0,60}$/, 'the name of a request head, such as X-Api-Key')
+    .optional(),
+};
+/** How a source is asked, before anybody knows what it answers. */
+export const sourceAskedSchema = z.strictObject(asked);
+
 export const weatherSourceSchema = z
   .strictObject({
     name: z.string().trim().min(1).max(80),
-    kind: z.enum(SOURCE_KINDS),
-    address: z.string().trim().min(1).max(1000),
-    /** A head of the request that carries the key, where the key is not in the address. */
-    keyHeader: z
-      .string()
-      .regex(/^[A-Za-z][A-Za-z0-9-]{0,60}$/, 'the name of a request head, such as X-Api-Key')
-      .optional(),
+    ...asked,
     /** It is not asked again for so long, whatever it allows. */
     leastMinutes: z.number().int().min(0).max(1440),
     map: answerMapSchema,
   })
-  .superRefine(({ kind, address, map }, context) => {
+  .superRefine(({ kind, address, leastMinutes, map }, context) => {
     const wrong = (path: (string | number)[], message: string, input: unknown): void =>
       context.addIssue({ code: 'custom', path, message, input });
-    const odd = addressProblem(address);
-    if (odd !== undefined) wrong(['address'], odd, address);
     const meter = kind === 'meter';
+    if (meter && /\{(?!key\})/.test(address))
+      wrong(['address'], 'no place and no hours: a meter is read now, wherever it is', address);
+    if (meter && leastMinutes > 0)
+      wrong(['leastMinutes'], '0: a meter is read when somebody taps', leastMinutes);
     if (meter !== map.columns.some((c) => c.as === 'moisturePct'))
       wrong(
         ['map', 'columns'],

@@ -1,16 +1,19 @@
 /** What a job says of its weather: where it lies, who tells it the weather, and the crew whose pace it plans with. */
 import { z } from 'zod';
-import { instantSchema } from '../job/index.ts';
+import { idSchema, instantSchema } from '../job/index.ts';
 import { placeSchema } from './place.ts';
 import { fullHour } from './series.ts';
 import { MILD_COAST, type Climate } from './simulated.ts';
 
-/** Services that can be asked for the weather. What ships is a stand-in that makes it up. */
-export const SERVICES = ['none', 'simulated'] as const;
+/** Who tells the weather: nobody, a stand-in that makes it up, or sources of the firm that answer over HTTP. */
+export const SERVICES = ['none', 'simulated', 'sources'] as const;
+const MOST_SOURCES = 6;
 
 export const weatherDocSchema = z.strictObject({
   place: placeSchema.optional(),
   service: z.enum(SERVICES).default('none'),
+  /** Which of the firm's sources are asked; they count where the service says so. */
+  sourceIds: z.array(idSchema).max(MOST_SOURCES).default([]),
   simulated: z
     .strictObject({
       seed: z.number().int().min(0).max(2_000_000_000).default(1),

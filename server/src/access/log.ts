@@ -30,7 +30,9 @@ type SecurityEvent =
   | 'account opened'
   | 'name replaced'
   | 'signatures demanded'
-  | 'signatures let go';
+  | 'signatures let go'
+  | 'host allowed'
+  | 'host no longer allowed';
 
 export interface Logged {
   readonly what: SecurityEvent;

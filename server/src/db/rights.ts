@@ -21,6 +21,10 @@ export const RIGHTS: Readonly<Record<string, readonly string[]>> = {
   library_revision: ['SELECT', 'INSERT'],
   // A forecast that was replaced is thinned out, and one of the same name is written anew.
   weather_series: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
+  weather_host: ['SELECT', 'INSERT', 'DELETE'],
+  weather_source: ['SELECT', 'INSERT'],
+  weather_source_key: ['SELECT', 'INSERT', 'UPDATE (secret)', 'DELETE'],
+  weather_asked: ['SELECT', 'INSERT', 'UPDATE'],
   person: ['SELECT', 'INSERT', 'UPDATE (name, written_at, forgotten_at)'],
   firm_practice: ['SELECT', 'INSERT'],
   firm: ['SELECT', 'INSERT', 'UPDATE (signed_since)'],

@@ -36,6 +36,7 @@ import { closingsRoutes } from '../site/closings.ts';
 import { siteRoutes } from '../site/routes.ts';
 import { morningRoutes } from '../site/morning.ts';
 import { todayRoutes } from '../site/today.ts';
+import { sourceRoutes } from '../sources/routes.ts';
 import { planRoutes } from '../survey/exports.ts';
 import { surveyRoutes } from '../survey/routes.ts';
 import { weatherRoutes } from '../weather/routes.ts';
@@ -59,6 +60,7 @@ export const ROUTES: readonly AnyRoute[] = [
   ...closingsRoutes,
   ...morningRoutes,
   ...weatherRoutes,
+  ...sourceRoutes,
   ...recordRoutes,
   ...receiptRoutes,
   ...handoverRoutes,

@@ -13,6 +13,9 @@ import { requestLog } from '../operations/log.ts';
 import type { Mail } from '../operations/mail.ts';
 import type { Metrics } from '../operations/metrics.ts';
 import { numberRequests } from '../operations/requestid.ts';
+import { Asker } from '../sources/asking.ts';
+import { Fetcher } from '../sources/fetcher.ts';
+import { standInsAt } from '../standins/weatherserver.ts';
 import type { Tasks } from '../tasks/tasks.ts';
 import { ROUTES } from './allroutes.ts';
 import { noSuchAddress, problemHandler } from './errors.ts';
@@ -44,6 +47,8 @@ export interface AppOptions {
   readonly metrics?: Metrics | undefined;
   /** Makes what takes long. */
   readonly tasks?: Tasks | undefined;
+  /** Asks other servers; one that asks over HTTPS, where nothing else is said. */
+  readonly fetcher?: Fetcher;
   /** Sends letters. */
   readonly mail?: Mail | undefined;
 }
@@ -81,6 +86,7 @@ export function createApp({
   tasks,
   metrics,
   mail,
+  fetcher = new Fetcher({ standIns: standInsAt(now) }),
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -133,9 +139,10 @@ export function createApp({
     res.locals['served'] = served;
     return served.readSession(req, res, next);
   });
+  const asker = new Asker(fetcher);
   const contextOf = (res: Response): Context => ({
     ...(res.locals['served'] as Served),
-    ...{ now, replica, live, mail },
+    ...{ now, replica, live, mail, asker },
   });
   app.use('/api/v1', mount(ROUTES, contextOf, perMinute));
   if (webDist !== undefined && existsSync(webDist)) serveWeb(app, webDist);

@@ -12,6 +12,7 @@ import type { Pool } from '../db/pool.ts';
 import type { Replica } from '../db/replica.ts';
 import type { LiveFeed } from '../live/feed.ts';
 import type { Mail } from '../operations/mail.ts';
+import type { Asker } from '../sources/asking.ts';
 import type { FirmTasks } from '../tasks/firmtasks.ts';
 import { badRequest, HttpProblem, unprocessable } from './errors.ts';
 import { notPlain } from './plaintext.ts';
@@ -33,6 +34,8 @@ export interface Context {
   readonly tasks?: FirmTasks | undefined;
   /** Who sessions are, kept for some minutes; absent where each request asks the database. */
   readonly known?: { readonly forget: () => void } | undefined;
+  /** Asks sources of weather that answer over HTTP. */
+  readonly asker: Asker;
   /** Sends letters; absent where no mail server is set. */
   readonly mail?: Mail | undefined;
 }

@@ -26,6 +26,8 @@ export const instrumentSchema = z.strictObject({
   measures: z.enum(['moisture']),
   unit: z.string(),
   simulated: z.boolean(),
+  /** It reads where it is set down, one place at a time. */
+  onePlace: z.boolean(),
 });
 
 type Place = z.infer<typeof placeSchema>;
@@ -64,6 +66,7 @@ export const INSTRUMENTS: readonly Instrument[] = [
     measures: 'moisture',
     unit: '%',
     simulated: true,
+    onePlace: false,
     read: (target, places, now) => places.map((p) => moisturePct(target, p, now)),
   },
 ];

@@ -19,10 +19,12 @@ export interface SiteReading {
   readonly instrument: string;
   readonly simulated: boolean;
   readonly at: string;
-  readonly airC: number;
-  readonly humidityPct: number;
-  readonly windMPerS: number;
+  readonly airC: number | undefined;
+  readonly humidityPct: number | undefined;
+  readonly windMPerS: number | undefined;
   readonly surfaceC: number | undefined;
+  /** Why it could not be read again since. */
+  readonly problem?: string;
 }
 
 /** Before the hour: long enough for a slab to have forgotten where the calculation began. */

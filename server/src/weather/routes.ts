@@ -4,10 +4,14 @@ import type { Survey } from '@lentum/core/survey';
 import { fullHour, weatherDocSchema, weatherSeriesSchema, type WeatherDoc } from '@lentum/core/weather';
 import { MS_PER_DAY } from '@lentum/core/units';
 import { stillMay } from '../access/still.ts';
+import { isStandIn } from '@lentum/core/sources';
 import { readDocument } from '../db/documents.ts';
 import { HttpProblem, notFound } from '../http/errors.ts';
 import { route, type Context } from '../http/routes.ts';
 import { documentRoutes } from '../jobs/documentroutes.ts';
+import type { JobPlace } from '../sources/asking.ts';
+import { jobPlace } from '../sources/routes.ts';
+import { readAsked, readSources } from '../sources/store.ts';
 import { readInstruments, type SiteReading } from './instruments.ts';
 import { WEATHER_SQL } from './sql.ts';
 import { fetchWeather, FETCHED, insertSeries, readSeries } from './store.ts';
@@ -22,20 +26,49 @@ const readingAnswer = z.object({
   instrument: z.string(),
   simulated: z.boolean(),
   at: z.string(),
-  airC: z.number(),
-  humidityPct: z.number(),
-  windMPerS: z.number(),
+  airC: z.number().optional(),
+  humidityPct: z.number().optional(),
+  windMPerS: z.number().optional(),
   surfaceC: z.number().optional(),
+  /** Why it could not be read again since. */
+  problem: z.string().optional(),
 });
 
 async function readNow(context: Context, jobId: string, zoneId: string | undefined): Promise<SiteReading> {
-  const doc = await requireJob(context, jobId);
+  const { doc, job } = await jobPlace(context, jobId);
   const survey = await readDocument<Survey>(context.pool, jobId, 'survey');
   const zone = survey?.body.zones.find((z) => z.id === zoneId);
   if (zoneId !== undefined && !zone) throw notFound('Zone', zoneId);
+  if (doc.service === 'sources' && job) return readStation(context, job, doc);
   const reading = readInstruments(doc, context.now(), zone && { id: zone.id, substrate: zone.substrate });
   if (!reading) throw new HttpProblem(409, 'This job has no instruments: nobody tells its weather');
   return reading;
+}
+
+/** What a station of the job's sources reads; the newest where there are several. */
+async function readStation(context: Context, job: JobPlace, doc: WeatherDoc): Promise<SiteReading> {
+  const { pool, asker } = context;
+  await asker.all(pool, job, doc.sourceIds, ['station'], context.now());
+  const stations = (await readSources(pool)).filter(
+    (s) => s.body.kind === 'station' && doc.sourceIds.includes(s.id),
+  );
+  const asked = (await readAsked(pool, job.id)).flatMap((a) => {
+    const source = stations.find((s) => s.id === a.sourceId && s.version === a.version);
+    return source ? [{ source: source.body, reading: a.reading, problem: a.problem }] : [];
+  });
+  const [newest] = asked
+    .flatMap(({ source, reading, problem }) => (reading ? [{ source, reading, problem }] : []))
+    .sort((a, b) => Date.parse(b.reading.at) - Date.parse(a.reading.at));
+  if (!newest) {
+    const why = asked.find((a) => a.problem !== null)?.problem;
+    throw new HttpProblem(409, why ?? 'This job has no instruments: none of its sources is a station');
+  }
+  const { airC, humidityPct, windMPerS, surfaceC } = newest.reading.values;
+  return {
+    ...{ instrument: newest.source.name, simulated: isStandIn(newest.source.address), at: newest.reading.at },
+    ...{ airC, humidityPct, windMPerS, surfaceC },
+    ...(newest.problem === null ? {} : { problem: newest.problem }),
+  };
 }
 
 /** Seconds between two readings of a stream. */
@@ -72,14 +105,19 @@ export const weatherRoutes = [
     path: '/jobs/{jobId}/weather/fetch',
     access: 'read job',
     tag: 'Weather',
-    summary: 'Ask the job’s weather service for what is new: observed hours, and a forecast once an hour',
+    summary: 'Ask the job’s weather service, or its sources whose time it is, for what is new',
     body: z.strictObject({}),
     bodyName: 'The request',
     answer: z.object({ fresh: z.boolean() }),
     run: async ({ params, context }) => {
       const jobId = params['jobId'] ?? '';
-      await requireJob(context, jobId);
-      return { fresh: await fetchWeather(context.pool, jobId, context.now()) };
+      const { doc, job } = await jobPlace(context, jobId);
+      const { pool, asker } = context;
+      const fresh =
+        doc.service === 'sources' && job
+          ? await asker.all(pool, job, doc.sourceIds, ['forecast', 'observed'], context.now())
+          : await fetchWeather(pool, jobId, context.now());
+      return { fresh };
     },
   }),
   route({

@@ -3,23 +3,13 @@ import { MS_PER_DAY, MS_PER_HOUR } from '@lentum/core/units';
 import { hourFloor, type Place, type WeatherDoc, type WeatherSeries } from '@lentum/core/weather';
 import { readDocument } from '../db/documents.ts';
 import type { Db } from '../db/pool.ts';
+import { seriesRow } from './row.ts';
 import { serviceOf, type WeatherService } from './service.ts';
 import { WEATHER_SQL } from './sql.ts';
 
-const row = (jobId: string, s: WeatherSeries): unknown[] => [
-  jobId,
-  s.id,
-  s.kind,
-  s.source,
-  s.issuedAt,
-  s.startAt,
-  new Date(Date.parse(s.startAt) + s.hours * MS_PER_HOUR).toISOString(),
-  JSON.stringify(s),
-];
-
 /** @returns false when a series of this id was there already */
 export async function insertSeries(db: Db, jobId: string, series: WeatherSeries): Promise<boolean> {
-  const { rowCount } = await db.query(WEATHER_SQL.insert, row(jobId, series));
+  const { rowCount } = await db.query(WEATHER_SQL.insert, seriesRow(jobId, series));
   return rowCount === 1;
 }
 
@@ -71,7 +61,7 @@ async function fetchObserved(db: Db, jobId: string, { service, place }: Asked, n
       hours,
       columns,
     };
-    await db.query(WEATHER_SQL.extend, row(jobId, series));
+    await db.query(WEATHER_SQL.extend, seriesRow(jobId, series));
   }
 }
 
@@ -93,7 +83,7 @@ async function fetchForecast(db: Db, jobId: string, { service, place }: Asked, n
     columns,
     members: [...members],
   };
-  await db.query(WEATHER_SQL.extend, row(jobId, series));
+  await db.query(WEATHER_SQL.extend, seriesRow(jobId, series));
   const before = new Date(issuedMs - KEEP_FORECASTS_MS).toISOString();
   await db.query(WEATHER_SQL.forget, [jobId, service.name, before]);
   return true;
