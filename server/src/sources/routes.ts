@@ -291,7 +291,7 @@ export const sourceRoutes = [
             chosen: doc.service === 'sources' && doc.sourceIds.includes(s.id),
             ...(last && { askedAt: last.askedAt.toISOString(), nextAt: last.nextAt.toISOString() }),
             ...(last?.goodAt && { goodAt: last.goodAt.toISOString() }),
-            ...(last?.problem != null && { problem: last.problem }),
+            ...(typeof last?.problem === 'string' && { problem: last.problem }),
           };
         }),
       };

@@ -81,6 +81,10 @@ export function eventWords({ what, who, about, detail }: LoggedEvent): string {
       return `${by} has only signed entries taken from now on.`;
     case 'signatures let go':
       return `${by} has entries taken again that no device has signed.`;
+    case 'host allowed':
+      return `${by} allowed ${String(detail['host'])} to be asked.`;
+    case 'host no longer allowed':
+      return `${by} no longer allows ${String(detail['host'])} to be asked.`;
     case 'account opened':
       return `${by} opened the account of ${of} again.`;
     default:

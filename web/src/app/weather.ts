@@ -22,7 +22,10 @@ export function useWeather(id: Ref<string>, timeZone: Ref<string>, nowMs: Ref<nu
   const askedMs = shallowRef(0);
   /** Where, and whom, it was asked last. */
   let asked = '';
-  const askKey = (): string => JSON.stringify([id.value, doc.draft.value.place, doc.draft.value.service]);
+  const askKey = (): string => {
+    const { place, service, sourceIds } = doc.draft.value;
+    return JSON.stringify([id.value, place, service, sourceIds]);
+  };
 
   async function readSeries(): Promise<void> {
     const jobId = id.value;

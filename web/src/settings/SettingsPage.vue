@@ -4,6 +4,7 @@ import GuestPart from '../access/GuestPart.vue';
 import OwnAccount from '../access/OwnAccount.vue';
 import SwitchOn from '../access/SwitchOn.vue';
 import FirmPractice from './FirmPractice.vue';
+import SourcesPart from './sources/SourcesPart.vue';
 import TextInput from '../shared/TextInput.vue';
 import { account, guest, may, signsIn } from '../app/session.ts';
 import { THEMES, usePreferences } from '../app/preferences.ts';
@@ -73,6 +74,7 @@ function setCurrency(text: string): void {
       <p class="quiet">Every entry in a record carries this name.</p>
     </section>
     <FirmPractice v-if="may('read practice')" />
+    <SourcesPart v-if="may('read practice')" />
     <SwitchOn v-if="!signsIn" />
     <section>
       <h2>For other programs</h2>

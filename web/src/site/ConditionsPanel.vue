@@ -5,9 +5,10 @@ import { isWorkLayer, type BuildUp } from '@lentum/core/buildup';
 import { sentence } from '@lentum/core/problems';
 import { latestConditions } from '@lentum/core/record';
 import { dewOf } from '@lentum/core/site';
+import { MS_PER_MINUTE, type Quantity } from '@lentum/core/units';
 import { hourOf } from '@lentum/core/weather';
 import { conditionsVerdict, verdictText, type Verdict } from '@lentum/core/words';
-import { rightNow } from '../app/righttime.ts';
+import { rightNow, rightNowMs } from '../app/righttime.ts';
 import { useJob } from '../app/job.ts';
 import { mayEnterSome } from '../app/session.ts';
 import FigureText from '../shared/FigureText.vue';
@@ -110,22 +111,28 @@ watch(taking, (on) => {
   if (on && instruments.there.value) instruments.open();
   else instruments.close();
 });
+/** What was read longer ago is no reading of now. */
+const AS_NOW_MS = 10 * MS_PER_MINUTE;
 const live = computed(() => {
   const now = instruments.reading.value;
   if (!now) return undefined;
+  const readMs = Date.parse(now.at);
+  const said = (name: string, value: number | undefined, quantity: Quantity): string[] =>
+    value === undefined ? [] : [`${name} ${job.say(value, quantity)}`];
   const says = [
-    `air ${job.say(now.airC, 'temperature')}`,
-    `humidity ${job.say(now.humidityPct, 'percent')}`,
-    ...(now.surfaceC === undefined ? [] : [`surface ${job.say(now.surfaceC, 'temperature')}`]),
-    `wind ${job.say(now.windMPerS, 'speed')}`,
+    ...said('air', now.airC, 'temperature'),
+    ...said('humidity', now.humidityPct, 'percent'),
+    ...said('surface', now.surfaceC, 'temperature'),
+    ...said('wind', now.windMPerS, 'speed'),
   ].join(', ');
-  return { instrument: now.instrument, says };
+  const fresh = rightNowMs() - readMs <= AS_NOW_MS;
+  const when = fresh ? 'now' : `${job.time(readMs)}, too long ago to stand for now`;
+  return { fresh, says: `${now.instrument} ${when}: ${says}.`, problem: now.problem };
 });
+/** What they read; what they do not read stays as it was typed. */
 function fromInstruments(): void {
   const now = instruments.reading.value;
-  if (!now) return;
-  const { airC, humidityPct, surfaceC } = now;
-  Object.assign(taken, { airC, humidityPct, surfaceC });
+  for (const { key } of FIELDS) taken[key] = now?.[key] ?? taken[key];
 }
 
 const { saving, trouble, send } = useSending(
@@ -171,7 +178,10 @@ async function keep(): Promise<void> {
       />
     </div>
     <p class="quiet">The scales stand round what is expected now. Nothing is kept but what was read.</p>
-    <p v-if="live" class="quiet">{{ live.instrument }} now: {{ live.says }}.</p>
+    <template v-if="live">
+      <p class="quiet">{{ live.says }}</p>
+      <p v-if="live.problem" class="trouble">{{ live.problem }}</p>
+    </template>
   </form>
   <dl v-if="reading">
     <template v-if="!taking">
@@ -199,11 +209,7 @@ async function keep(): Promise<void> {
     <el-button type="primary" class="tap" :disabled="!typed" :loading="saving" @click="keep"
       >Keep the reading</el-button
     >
-    <el-button
-      v-if="instruments.there.value"
-      class="tap"
-      :disabled="!instruments.reading.value"
-      @click="fromInstruments"
+    <el-button v-if="instruments.there.value" class="tap" :disabled="!live?.fresh" @click="fromInstruments"
       >From the instruments</el-button
     >
     <el-button class="tap" @click="taking = false">Cancel</el-button>

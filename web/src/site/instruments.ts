@@ -6,10 +6,14 @@ import { useJob } from '../app/job.ts';
 interface SiteReading {
   readonly instrument: string;
   readonly simulated: boolean;
-  readonly airC: number;
-  readonly humidityPct: number;
-  readonly windMPerS: number;
+  /** When it was read. */
+  readonly at: string;
+  readonly airC?: number;
+  readonly humidityPct?: number;
+  readonly windMPerS?: number;
   readonly surfaceC?: number;
+  /** Why it could not be read again since. */
+  readonly problem?: string;
 }
 
 /** @param zoneId of the surface that the thermometer points at */

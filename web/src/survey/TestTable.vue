@@ -166,6 +166,10 @@ async function readNow(from: Instrument): Promise<void> {
   problem.value = [];
   const one = placeSaid();
   if (one === 'missing') return;
+  if (!one && from.onePlace) {
+    problem.value = [`${from.name} reads at one place; expected where it is set down.`];
+    return;
+  }
   reading.value = true;
   try {
     const places = one ? [one] : meterPlaces();
@@ -246,7 +250,9 @@ const row = (entry: BookEntryOf<'test'>) => {
     </label>
     <PlaceInputs v-if="placed" v-model="at" optional label="Test" />
     <el-checkbox v-model="placed">{{
-      readers.length > 0 ? 'at one place; else the meter reads over the whole zone' : 'at one place'
+      readers.some((r) => !r.onePlace)
+        ? 'at one place; else the meter reads over the whole zone'
+        : 'at one place'
     }}</el-checkbox>
     <el-checkbox v-if="kind === 'pull-off' || kind === 'strip-pull'" v-model="unprimed"
       >laid without primer</el-checkbox

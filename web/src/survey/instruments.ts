@@ -8,6 +8,8 @@ export interface Instrument {
   readonly name: string;
   readonly measures: Test['kind'];
   readonly simulated: boolean;
+  /** It reads where it is set down, one place at a time. */
+  readonly onePlace: boolean;
 }
 
 export function useInstruments() {

@@ -8,6 +8,7 @@ import { MS_PER_HOUR } from '@lentum/core/units';
 import { useAllRoofs } from '../../app/chosenzone.ts';
 import { useJob } from '../../app/job.ts';
 import { sure } from '../../app/asking.ts';
+import JobSources from './JobSources.vue';
 import HoursDialog from './HoursDialog.vue';
 import SeasonPanel from './SeasonPanel.vue';
 
@@ -35,6 +36,14 @@ const setPlace = (key: 'latitudeDeg' | 'longitudeDeg', value: number | undefined
   const draft = job.weather.doc.draft;
   draft.place = { latitudeDeg: 0, longitudeDeg: 0, ...draft.place, [key]: value };
 };
+/** Sources that are asked, by name. */
+const asked = ref<readonly string[]>([]);
+/** What a service tells comes again: only what a person added, or a source that is no longer asked told, is withdrawn. */
+const comesAgain = (s: WeatherSeries | undefined): boolean =>
+  s !== undefined &&
+  (doc.value.service === 'sources'
+    ? asked.value.includes(s.source)
+    : s.simulated && doc.value.service !== 'none');
 /** Series by their source, the newest first. */
 const sources = computed(() => {
   const found = new Map<string, WeatherSeries[]>();
@@ -54,13 +63,12 @@ const sources = computed(() => {
       from,
       to,
       members: first?.members?.length ?? 0,
-      // What a service tells comes again: only what a person added is withdrawn.
-      mine: list.every((x) => !x.simulated) ? list.map((x) => x.id) : [],
+      mine: comesAgain(first) ? [] : list.map((x) => x.id),
     };
   });
 });
 async function withdraw(s: { readonly source: string; readonly mine: readonly string[] }): Promise<void> {
-  const what = `The hours of ${s.source} are no longer looked at. The file can be added again.`;
+  const what = `The hours of ${s.source} are no longer looked at. What a file said can be added again.`;
   if (!(await sure('Withdraw these hours?', what, 'Withdraw', 'Keep'))) return;
   try {
     for (const id of s.mine)
@@ -112,7 +120,12 @@ const now = computed(() => {
       <el-radio-group v-model="doc.service" aria-label="Weather service">
         <el-radio value="none">nobody: files and readings only</el-radio>
         <el-radio value="simulated">the stand-in: made up, for practice</el-radio>
+        <el-radio value="sources">sources of the firm, over the network</el-radio>
       </el-radio-group>
+      <JobSources v-if="doc.service === 'sources'" @names="(names) => (asked = names)" />
+      <p v-if="doc.service !== 'none' && !doc.place" class="quiet">
+        They are asked once it is said where it lies.
+      </p>
       <p>
         <el-button :loading="asking" :disabled="doc.service === 'none' || !doc.place" @click="ask"
           >Ask now</el-button
@@ -173,6 +186,18 @@ const now = computed(() => {
 </template>
 
 <style scoped>
+.el-radio-group {
+  flex-direction: column;
+  align-items: flex-start;
+}
+.el-radio {
+  height: auto;
+  min-height: 36px;
+  margin-right: 0;
+}
+.el-radio :deep(.el-radio__label) {
+  white-space: normal;
+}
 .weather {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
