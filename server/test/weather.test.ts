@@ -47,6 +47,31 @@ describe('the weather service', () => {
     expect((await api.post(path(id, '/fetch')).send({}).expect(200)).body).toEqual({ fresh: false });
     expect(await seriesOf(id)).toHaveLength(series.length);
   });
+  it('what the stand-in made up is not looked at once somebody else is asked, and is again when it is', async () => {
+    const id = await startJob();
+    const doc = weatherAt(NOW);
+    await api.put(path(id)).set('If-Match', '"1"').send(doc).expect(200);
+    await api.post(path(id, '/fetch')).send({}).expect(200);
+    const mine = hours();
+    await api
+      .put(path(id, `/series/${mine.id}`))
+      .send(mine)
+      .expect(201);
+    const all = (await seriesOf(id)).length;
+    for (const [from, service] of [
+      [2, 'sources'],
+      [3, 'none'],
+    ] as const) {
+      await api
+        .put(path(id))
+        .set('If-Match', `"${from}"`)
+        .send({ ...doc, service })
+        .expect(200);
+      expect((await seriesOf(id)).map((s) => s.id)).toEqual([mine.id]);
+    }
+    await api.put(path(id)).set('If-Match', '"4"').send(doc).expect(200);
+    expect(await seriesOf(id)).toHaveLength(all);
+  });
   it('a job that moves to another place leaves its weather there and is told that of the new one', async () => {
     const id = await startJob();
     const doc = weatherAt(NOW);

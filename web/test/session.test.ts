@@ -253,6 +253,8 @@ describe('words about people', () => {
     ['session ended', {}, 'Oda signed Anna out everywhere.'],
     ['code mailed', {}, 'Oda sent Anna a code by mail.'],
     ['signatures demanded', {}, 'Oda has only signed entries taken from now on.'],
+    ['host allowed', { host: 'hours.example' }, 'Oda allowed hours.example to be asked.'],
+    ['host no longer allowed', { host: 'hours.example' }, 'Oda no longer allows hours.example to be asked.'],
     ['signatures let go', {}, 'Oda has entries taken again that no device has signed.'],
   ])('%s', (what, detail, says) => {
     const event = { n: 1, at: '', what, who: 'Oda', about: 'Anna', address: null, detail };

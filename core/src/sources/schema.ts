@@ -23,7 +23,7 @@ const ANSWER_COLUMNS = Object.keys(ANSWER_UNITS) as AnswerColumn[];
  * How the values of an answer lie: `rows`, a list of things with a value each; `columns`, lists of equal length side by
  * side; `one`, a single thing. A CSV table is `rows`.
  */
-export const SHAPES = ['rows', 'columns', 'one'] as const;
+const SHAPES = ['rows', 'columns', 'one'] as const;
 export type Shape = (typeof SHAPES)[number];
 
 /** The time of a source whose clock is that of the place. */
@@ -77,8 +77,8 @@ export type AnswerMap = z.infer<typeof answerMapSchema>;
 
 /** Often enough for a forecast, for hours that have been, and for an instrument, min. */
 export const USUAL_MINUTES: Readonly<Record<SourceKind, number>> = {
-  forecast: 60,
-  observed: 60,
+  forecast: 30,
+  observed: 30,
   station: 1,
   meter: 0,
 };

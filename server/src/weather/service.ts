@@ -18,7 +18,8 @@ export interface WeatherService {
   forecast(issuedMs: number, fromMs: number, hours: number, members: number): Promise<Forecast>;
 }
 
-const STAND_IN = 'Weather service (simulated)';
+/** The name under which the stand-in that ships tells its weather. */
+export const STAND_IN = 'Weather service (simulated)';
 
 /** @returns undefined where the job asks for none, or does not say where it lies */
 export function serviceOf(doc: WeatherDoc): WeatherService | undefined {

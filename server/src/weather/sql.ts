@@ -11,10 +11,15 @@ export const WEATHER_SQL = {
       SET issued_at = EXCLUDED.issued_at, end_at = EXCLUDED.end_at, body = EXCLUDED.body, withdrawn_at = NULL
       WHERE weather_series.end_at < EXCLUDED.end_at OR weather_series.withdrawn_at IS NOT NULL`,
   read: `SELECT body FROM weather_series WHERE job_id = $1 AND id = $2 AND withdrawn_at IS NULL`,
-  /** Observations that reach into a span, and of each source the newest forecast. */
+  /**
+   * Observations that reach into a span, and of each source the newest forecast. What the stand-in made up counts for
+   * nothing once the job asks somebody else.
+   */
   inForce: `
     SELECT body FROM weather_series
     WHERE job_id = $1 AND withdrawn_at IS NULL
+      AND (source <> $3 OR (SELECT body->>'service' FROM document
+        WHERE job_id = $1 AND kind = 'weather' ORDER BY version DESC LIMIT 1) = 'simulated')
       AND (kind = 'climate' OR kind = 'observed' AND end_at > $2 OR id IN (
         SELECT DISTINCT ON (source) id FROM weather_series
         WHERE job_id = $1 AND kind = 'forecast' AND withdrawn_at IS NULL

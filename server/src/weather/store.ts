@@ -4,7 +4,7 @@ import { hourFloor, type Place, type WeatherDoc, type WeatherSeries } from '@len
 import { readDocument } from '../db/documents.ts';
 import type { Db } from '../db/pool.ts';
 import { seriesRow } from './row.ts';
-import { serviceOf, type WeatherService } from './service.ts';
+import { serviceOf, STAND_IN, type WeatherService } from './service.ts';
 import { WEATHER_SQL } from './sql.ts';
 
 /** @returns false when a series of this id was there already */
@@ -17,6 +17,7 @@ export async function readSeries(db: Db, jobId: string, fromMs: number): Promise
   const { rows } = await db.query<{ body: WeatherSeries }>(WEATHER_SQL.inForce, [
     jobId,
     new Date(fromMs).toISOString(),
+    STAND_IN,
   ]);
   return rows.map((r) => r.body);
 }

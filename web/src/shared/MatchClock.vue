@@ -4,12 +4,17 @@ import { computed } from 'vue';
 import type { DayOrder } from '@lentum/core/weather';
 import PickList from './PickList.vue';
 
-const props = defineProps<{
-  /** The clock that is most likely, with its name for people. */
-  own: { readonly value: string; readonly label: string };
-  /** Whether a column of rain is matched. */
-  rain: boolean;
-}>();
+const props = withDefaults(
+  defineProps<{
+    /** The clock that is most likely, with its name for people. */
+    own: { readonly value: string; readonly label: string };
+    /** Whether times are written as clocks and dates; seconds have no zone. */
+    written?: boolean;
+    /** Whether a column of rain is matched. */
+    rain: boolean;
+  }>(),
+  { written: true },
+);
 const zone = defineModel<string>('zone', { required: true });
 const order = defineModel<DayOrder>('order', { required: true });
 const rainOf = defineModel<'hour after' | 'hour before'>('rainOf', { required: true });
@@ -41,9 +46,10 @@ const RAIN = [
 
 <template>
   <div class="bar choices">
-    <span>Its clock ran in</span>
-    <PickList v-model="zone" label="Zone of its clock" filterable :options="zones" />
+    <span v-if="written">Its clock ran in</span>
+    <PickList v-if="written" v-model="zone" label="Zone of its clock" filterable :options="zones" />
     <PickList
+      v-if="written"
       label="Order of the date"
       :options="ORDERS"
       :model-value="order"

@@ -9,8 +9,8 @@ const braced = (name: string | number): string => `{${name}}`;
 </script>
 
 <template>
-  <p class="quiet tip">
-    For practice:
+  <p class="quiet tip bar">
+    <span>For practice:</span>
     <el-button v-for="s in STAND_INS[kind]" :key="s.address" size="small" @click="emit('take', s)">{{
       s.name
     }}</el-button>
@@ -27,6 +27,13 @@ const braced = (name: string | number): string => `{${name}}`;
 </template>
 
 <style scoped>
+.bar {
+  flex-wrap: wrap;
+  gap: var(--s1) var(--s2);
+}
+.bar .el-button {
+  margin: 0;
+}
 .tip {
   width: 100%;
   margin: var(--s1) 0 0;

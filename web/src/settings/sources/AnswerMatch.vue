@@ -90,6 +90,7 @@ const rain = computed(() => map.value.columns.some((c) => c.as === 'rainMm' || c
       />
       <MatchClock
         v-if="map.timeIs === 'text' || rain"
+        :written="map.timeIs === 'text'"
         :own="own"
         :rain="rain"
         :zone="map.zone"
@@ -122,6 +123,9 @@ const rain = computed(() => map.value.columns.some((c) => c.as === 'rainMm' || c
 .times {
   width: 17rem;
   margin-bottom: var(--s3);
+}
+h3 {
+  margin-top: var(--s3);
 }
 ul {
   margin: 0;

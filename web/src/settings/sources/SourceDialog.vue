@@ -36,7 +36,7 @@ const whole = () => ({ ...asked.value, name: form.name, leastMinutes: form.least
 const rules = zodRules(weatherSourceSchema, whole, {
   name: 'Name',
   address: 'Address',
-  keyHeader: 'Head of the request for the key',
+  keyHeader: 'Request head for the key',
   leastMinutes: 'Not asked again within',
 });
 
@@ -88,6 +88,7 @@ const save = (): Promise<void> =>
       :rules="rules"
       label-position="top"
       hide-required-asterisk
+      novalidate
       @submit.prevent="save"
     >
       <el-form-item label="What it tells">
@@ -121,16 +122,13 @@ const save = (): Promise<void> =>
           />
           <el-checkbox v-if="kept?.hasKey" v-model="form.forgets">forget the key that is kept</el-checkbox>
         </el-form-item>
-        <el-form-item
-          label="Head of the request that carries it; none where {key} is in the address"
-          prop="keyHeader"
-        >
+        <el-form-item label="Request head for the key, unless {key} is in the address" prop="keyHeader">
           <el-input v-model="form.keyHeader" maxlength="60" autocomplete="off" placeholder="X-Api-Key" />
         </el-form-item>
       </div>
       <el-form-item v-if="form.kind !== 'meter'" label="Not asked again within, minutes" prop="leastMinutes">
-        <el-input-number v-model="form.leastMinutes" :min="0" :max="1440" :step="5" />
-        <span class="quiet beside">longer where the answer says that it is good for longer</span>
+        <el-input-number v-model="form.leastMinutes" :min="0" :max="1440" :step="1" />
+        <p class="quiet tip">Longer where the answer says that it is good for longer.</p>
       </el-form-item>
       <TrySource
         v-model:map="map"
@@ -157,8 +155,14 @@ const save = (): Promise<void> =>
   grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
   gap: 0 var(--s4);
 }
-.beside {
-  margin-left: var(--s2);
+.tip {
+  width: 100%;
+  margin: 0;
+  line-height: 1.5;
+}
+/* A sentence may be longer than the gap under its field. */
+.el-form-item :deep(.el-form-item__error) {
+  position: static;
 }
 .why {
   margin-right: var(--s3);

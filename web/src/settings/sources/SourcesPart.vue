@@ -20,12 +20,14 @@ async function away(s: KeptSource): Promise<void> {
   const what = `Jobs no longer ask ${s.source.name}, and its key is forgotten. The hours that it told stay.`;
   if (await sure('Put this source away?', what, 'Put it away', 'Keep')) await putAway(s.id);
 }
+const often = (minutes: number): string =>
+  minutes === 1 ? 'asked every minute at most' : `asked every ${minutes} min at most`;
 const about = ({ source, hasKey, simulated }: KeptSource): string =>
   [
     KIND_WORDS[source.kind].name.toLowerCase(),
     ...(simulated ? ['made up'] : []),
     ...(hasKey ? ['with a key'] : []),
-    ...(source.kind === 'meter' ? [] : [`every ${source.leastMinutes} min at most`]),
+    ...(source.kind === 'meter' ? [] : [often(source.leastMinutes)]),
   ].join(', ');
 </script>
 
@@ -55,7 +57,7 @@ const about = ({ source, hasKey, simulated }: KeptSource): string =>
     </ul>
     <p v-else-if="sources" class="quiet">None yet.</p>
     <el-button v-if="!sources && trouble" @click="load">Try again</el-button>
-    <p v-if="sources && may('change sources')">
+    <p v-if="sources && may('change sources')" class="add">
       <el-button :loading="busy" @click="changing = { kept: undefined }">Add a source</el-button>
     </p>
     <HostList v-if="sources" :hosts="hosts" :allow="allow" @disallow="disallow" />
@@ -67,6 +69,9 @@ const about = ({ source, hasKey, simulated }: KeptSource): string =>
 section {
   padding: var(--s4) 0;
   border-bottom: var(--stroke) solid var(--line);
+}
+.add {
+  margin: var(--s2) 0 var(--s4);
 }
 .what {
   min-width: 0;

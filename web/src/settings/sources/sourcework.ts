@@ -48,7 +48,7 @@ const QUANTITIES: Readonly<Record<Exclude<AnswerColumn, 'sunWPerM2'>, Quantity>>
   surfaceC: 'temperature',
   moisturePct: 'moisture',
 };
-export const columnName = (as: AnswerColumn): string =>
+const columnName = (as: AnswerColumn): string =>
   as === 'moisturePct' ? 'moisture' : tableColumnName(as);
 
 export const formatOf = (text: string): 'json' | 'csv' => (/^\s*[[{]/.test(text) ? 'json' : 'csv');
@@ -57,9 +57,12 @@ export const tableKey = (t: Pick<AnswerTable, 'list' | 'shape'>): string => `${t
 
 const SHAPE_WORDS = { rows: 'a line for each', columns: 'lists side by side', one: 'single values' } as const;
 export const tableName = (t: AnswerTable): string => {
-  const count =
-    t.shape === 'one' ? `${t.head.length} values` : `${t.rows.length} rows, ${t.head.length} columns`;
-  return `${t.list === '' ? 'the answer itself' : t.list}: ${SHAPE_WORDS[t.shape]}, ${count}`;
+  const count = (n: number, thing: string): string => `${n} ${thing}${n === 1 ? '' : 's'}`;
+  const size =
+    t.shape === 'one'
+      ? count(t.head.length, 'value')
+      : `${count(t.rows.length, 'row')}, ${count(t.head.length, 'column')}`;
+  return `${t.list === '' ? 'the answer itself' : t.list}: ${SHAPE_WORDS[t.shape]}, ${size}`;
 };
 
 /** The table and the map to begin with: as it was matched before, where the answer still has that; else a guess. */
