@@ -7,6 +7,8 @@ import {
   filledAddress,
   guessAnswerMap,
   headingsOf,
+  hostOf,
+  hostProblem,
   likelyTable,
   readAnswer,
   readMoment,
@@ -374,6 +376,7 @@ describe('an address', () => {
     ['https://weather.example/x?lat={latitude}', undefined],
     ['https://weather.example:8443/x', undefined],
     ['stand-in://rows/hours?lat={latitude}', undefined],
+    ['https://weather.example:443/x', undefined],
     ['http://weather.example/x', /https:\/\//],
     ['https://localhost/x', /name of a host/],
     ['https://127.0.0.1/x', /name of a host/],
@@ -395,6 +398,12 @@ describe('an address', () => {
     if (wrong) expect(said).toMatch(wrong);
     else expect(said).toBeUndefined();
   });
+});
+
+it('a host has one name: the port of HTTPS is never part of it', () => {
+  expect(hostOf('https://Weather.Example:443/x')).toBe('weather.example');
+  expect(hostOf('https://weather.example:8443/x')).toBe('weather.example:8443');
+  expect(hostProblem('weather.example:443')).toMatch(/without :443/);
 });
 
 describe('a source', () => {

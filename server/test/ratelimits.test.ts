@@ -54,6 +54,7 @@ describe('what a request costs', () => {
       'get /jobs/{jobId}/today',
       'get /jobs/{jobId}/closings.ics',
       'get /jobs/{jobId}/morning',
+      'post /firm/weather-sources/try',
     ]);
     expect(ofCost('plain')).toContain('put /jobs/{jobId}/record/{entryId}');
   });

@@ -45,15 +45,19 @@ const HOST = /^[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]*[a-z0-9]
 /** The last label of a name is no number: 10.0.0.1 is an address of a machine, not a name. */
 const NUMERIC_END = /\.\d+(?::\d+)?$/;
 
+/** The port of HTTPS itself is never said: one host has one name. */
+const OWN_PORT = /:443$/;
+
 /** @returns what is wrong with the name of a host, as the end of "expected …"; undefined where nothing is */
 export function hostProblem(host: string): string | undefined {
+  if (OWN_PORT.test(host)) return 'the name of a host without :443, which is said of itself';
   const plain = host.length <= 253 && HOST.test(host) && !NUMERIC_END.test(host);
   return plain ? undefined : 'the name of a host in small letters, such as weather.example';
 }
 
 /** The host of an address, with its port where it says one; undefined for a stand-in and for what is none. */
 export const hostOf = (address: string): string | undefined =>
-  /^https:\/\/([^/?#]+)/i.exec(address)?.[1]?.toLowerCase();
+  /^https:\/\/([^/?#]+)/i.exec(address)?.[1]?.toLowerCase().replace(OWN_PORT, '');
 
 /** @returns what is wrong with an address, as the end of "expected …"; undefined where nothing is */
 export function addressProblem(address: string): string | undefined {

@@ -52,16 +52,20 @@ function tableFor(tables: readonly AnswerTable[], map: AnswerMap): Result<Answer
       );
 }
 
-/** Where each column of the map is; the first that is not there is said. */
-function matched(
-  table: AnswerTable,
-  map: AnswerMap,
-): Result<{
-  time: number;
-  clock: number | undefined;
-  plain: TableMap['columns'];
-  ways: TableMap['columns'][];
-}> {
+interface Matched {
+  readonly table: AnswerTable;
+  /** −1 where an answer has none. */
+  readonly time: number;
+  readonly clock: number | undefined;
+  readonly plain: TableMap['columns'];
+  readonly ways: readonly TableMap['columns'][];
+}
+
+/** The table of a map, and where each column is; what is not there is said. */
+function matched(tables: readonly AnswerTable[], map: AnswerMap): Result<Matched> {
+  const found = tableFor(tables, map);
+  if (!found.ok) return found;
+  const table = found.value;
   const indexOf = (name: string | undefined): number => (name === undefined ? -1 : table.head.indexOf(name));
   const missing = [
     ...[map.time, map.clock].filter((name) => name !== undefined && indexOf(name) < 0),
@@ -90,6 +94,7 @@ function matched(
       ]);
   const ways = [...byMember].sort(([a], [b]) => a - b).map(([, columns]) => columns);
   return ok({
+    table,
     time: indexOf(map.time),
     clock: map.clock === undefined ? undefined : indexOf(map.clock),
     plain,
@@ -140,12 +145,10 @@ export function readAnswer(
   map: AnswerMap,
   jobZone: string,
 ): Result<ReadAnswer> {
-  const table = tableFor(tables, map);
-  if (!table.ok) return table;
-  const at = matched(table.value, map);
+  const at = matched(tables, map);
   if (!at.ok) return at;
-  const { time, clock, plain, ways } = at.value;
-  const rows = timed(table.value, map, time, 0);
+  const { table, time, clock, plain, ways } = at.value;
+  const rows = timed(table, map, time, 0);
   const rest = tableMap(map, jobZone, clock);
   const read = (columns: TableMap['columns']) => readHours(rows, 0, { ...rest, columns: moved(columns) });
   const own = plain.length > 0 ? read(plain) : undefined;
@@ -182,13 +185,11 @@ export function readMoment(
   jobZone: string,
   nowMs: number,
 ): Result<ReadMoment> {
-  const table = tableFor(tables, map);
-  if (!table.ok) return table;
-  const at = matched(table.value, map);
+  const at = matched(tables, map);
   if (!at.ok) return at;
-  const { time, clock, plain } = at.value;
+  const { table, time, clock, plain } = at.value;
   // Without a time an answer is of now: its last row.
-  const rows = timed(table.value, map, time, nowMs).slice(time < 0 ? -1 : 0);
+  const rows = timed(table, map, time, nowMs).slice(time < 0 ? -1 : 0);
   const read = readRows(rows, 0, { ...tableMap(map, jobZone, clock), columns: moved(plain) });
   if (!read.ok) return fail(...ofAnswer(read.problems));
   const newest = read.value.rows.at(-1);
@@ -207,7 +208,7 @@ export function readMoment(
   );
   const moisture = map.columns.find((c) => c.as === 'moisturePct');
   if (moisture) {
-    const cell = rows[newest.line - 1]?.[table.value.head.indexOf(moisture.name) + 1] ?? '';
+    const cell = rows[newest.line - 1]?.[table.head.indexOf(moisture.name) + 1] ?? '';
     const value = readNumber(cell);
     if (!value.ok || value.value < 0 || value.value > MOST_MOISTURE_PCT)
       return fail(

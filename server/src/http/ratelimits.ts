@@ -12,8 +12,9 @@ const WINDOW_MS = 60_000;
 /** Whole papers, and tasks that make them. */
 const PAPER = /(\.pdf|\.zip|\/pdf|\/tasks)$/;
 
-/** Worked out from a whole job. */
-const COMPUTED = /(\/today|\/morning|\/order\.csv|\/courses\.csv|\/pieces\.csv|\/closings\.ics)$/;
+/** Worked out from a whole job, or asked of another server. */
+const COMPUTED =
+  /(\/weather-sources\/try|\/today|\/morning|\/order\.csv|\/courses\.csv|\/pieces\.csv|\/closings\.ics)$/;
 
 /** What a route costs: bytes that are stored, a whole job or a paper; a computation; or little. */
 export const costOf = ({ path, raw }: { readonly path: string; readonly raw?: unknown }): Cost =>

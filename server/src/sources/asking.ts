@@ -1,5 +1,4 @@
 /** A job's sources asked for what is new: no oftener than they allow, and what they told last stays when they fail. */
-import { sentence } from '@lentum/core/problems';
 import {
   filledAddress,
   isStandIn,
@@ -12,7 +11,7 @@ import { COLUMN_KEYS, hourFloor, type Columns, type Place, type WeatherSeries } 
 import { transaction, type Db, type Pool } from '../db/pool.ts';
 import { WEATHER_SQL } from '../weather/sql.ts';
 import { seriesRow } from '../weather/row.ts';
-import type { Fetcher } from './fetcher.ts';
+import type { AgePolicy, Fetcher } from './fetcher.ts';
 import { HttpProblem } from '../http/errors.ts';
 import { SOURCES_SQL } from './sql.ts';
 import { allowedHosts, readSources, type KeptSource } from './store.ts';
@@ -162,7 +161,7 @@ export class Asker {
   /** Asks one source for a job, if it is time to. */
   private async one(pool: Pool, allowed: ReadonlySet<string>, telling: Telling): Promise<Told> {
     const { source, job, now } = telling;
-    const { rows } = await pool.query<{ policy: object | null; goodAt: Date | null }>(SOURCES_SQL.claim, [
+    const { rows } = await pool.query<{ policy: AgePolicy | null; goodAt: Date | null }>(SOURCES_SQL.claim, [
       ...[job.id, source.id, source.version, JSON.stringify(job.place), now],
       new Date(now.getTime() + TURN_MS),
     ]);
@@ -171,7 +170,7 @@ export class Asker {
     const answer = await this.fetcher.ask({
       ...requestOf(source.body, job, now, source.secret),
       allowed,
-      policy: turn.goodAt ? ((turn.policy ?? undefined) as never) : undefined,
+      policy: turn.goodAt ? (turn.policy ?? undefined) : undefined,
     });
     const least = source.body.leastMinutes * MS_PER_MINUTE;
     const fail = async (problem: string, waitMs = 0): Promise<Told> => {
@@ -190,10 +189,10 @@ export class Asker {
         timeZone: job.timeZone,
         nowMs: now.getTime(),
       });
-      if (!read.ok) return fail(read.problems.map(sentence).join(' '));
-      if ('reading' in read.value) reading = read.value.reading;
-      else {
-        const series = seriesToKeep(telling, read.value.hours);
+      if (!read.ok) return fail(read.problem);
+      reading = read.reading;
+      if (read.hours) {
+        const series = seriesToKeep(telling, read.hours);
         if (series.length === 0) return fail(nothingSaid(kind, now));
         await transaction(pool, (db) => keepSeries(db, telling, series));
       }
@@ -216,9 +215,10 @@ export class Asker {
     if (!answer.ok) throw new HttpProblem(502, answer.problem);
     const asked = { text: answer.text ?? '', map: body.map, kind: body.kind };
     const read = await readText({ ...asked, timeZone: job.timeZone, nowMs: now.getTime() });
-    if (!read.ok) throw new HttpProblem(502, read.problems.map(sentence).join(' '));
-    const reading = 'reading' in read.value ? read.value.reading : undefined;
-    return { at: reading?.at ?? now.toISOString(), value: reading?.values['moisturePct'] ?? NaN };
+    if (!read.ok) throw new HttpProblem(502, read.problem);
+    const value = read.reading?.values['moisturePct'];
+    if (value === undefined) throw new HttpProblem(502, `${body.name} gave no value; expected its moisture.`);
+    return { at: read.reading?.at ?? now.toISOString(), value };
   }
 
   /**

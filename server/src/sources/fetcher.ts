@@ -11,13 +11,16 @@ import { textOf } from './text.ts';
 
 const LIMITS = { wholeMs: 10_000, bytes: 5_000_000 } as const;
 
+/** What an answer said of its age, as it is kept. */
+export type AgePolicy = CachePolicy.CachePolicyObject;
+
 export interface Asking {
   /** As it is asked, filled in. */
   readonly address: string;
   readonly headers?: Readonly<Record<string, string>>;
   readonly allowed: ReadonlySet<string>;
   /** Of the answer before, to ask only for a newer one. */
-  readonly policy?: CachePolicy.CachePolicyObject | undefined;
+  readonly policy?: AgePolicy | undefined;
 }
 
 export type Answered =
@@ -26,7 +29,7 @@ export type Answered =
       /** Absent where nothing is newer than the answer before. */
       readonly text: string | undefined;
       readonly bytes: number;
-      readonly policy: CachePolicy.CachePolicyObject;
+      readonly policy: AgePolicy;
       /** For so long the answer says that it is good, ms. */
       readonly goodForMs: number;
     }

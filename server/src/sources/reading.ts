@@ -1,5 +1,5 @@
 /** What an answer says: read here where it is small, in a thread where it would keep others waiting. */
-import type { Result } from '@lentum/core/problems';
+import { sentence, type Result } from '@lentum/core/problems';
 import {
   readAnswer,
   readMoment,
@@ -10,6 +10,7 @@ import {
 } from '@lentum/core/sources';
 import { atThread } from '../compute/runs.ts';
 import { askingUntil } from '../compute/threads.ts';
+import { HttpProblem } from '../http/errors.ts';
 import { cellsOf } from './text.ts';
 
 /** What an instrument read, as it is kept. */
@@ -24,7 +25,12 @@ interface ToRead {
   readonly timeZone: string;
   readonly nowMs: number;
 }
-type Read = Result<{ readonly hours: ReadAnswer } | { readonly reading: KeptReading }>;
+interface Found {
+  readonly hours?: ReadAnswer;
+  readonly reading?: KeptReading;
+}
+type Read = Result<Found>;
+type Told = ({ readonly ok: true } & Found) | { readonly ok: false; readonly problem: string };
 
 function readHere({ text, map, kind, timeZone, nowMs }: ToRead): Read {
   const tables = tablesOf(text, map.format, cellsOf);
@@ -45,7 +51,18 @@ atThread(NAME, readHere);
 const LARGE_CHARS = 100_000;
 const DEADLINE_MS = 15_000;
 
-export const readText = (input: ToRead): Read | Promise<Read> =>
-  input.text.length > LARGE_CHARS
-    ? askingUntil(new AbortController().signal, DEADLINE_MS).value<Read>(NAME, input)
-    : readHere(input);
+/** @returns what it says, or why it cannot be read: as problems, or in one sentence where it takes too long */
+export async function readText(input: ToRead): Promise<Told> {
+  try {
+    const read =
+      input.text.length > LARGE_CHARS
+        ? await askingUntil(new AbortController().signal, DEADLINE_MS).value<Read>(NAME, input)
+        : readHere(input);
+    return read.ok
+      ? { ok: true, ...read.value }
+      : { ok: false, problem: read.problems.map(sentence).join(' ') };
+  } catch (error) {
+    if (!(error instanceof HttpProblem)) throw error;
+    return { ok: false, problem: `The answer could not be read: ${error.title}.` };
+  }
+}

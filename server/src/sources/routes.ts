@@ -30,8 +30,9 @@ import {
   type KeptSource,
 } from './store.ts';
 
-const hostSchema = z.string().refine((host) => hostProblem(host) === undefined, {
-  error: 'the name of a host in small letters, such as weather.example',
+const hostSchema = z.string().superRefine((host, context) => {
+  const odd = hostProblem(host);
+  if (odd !== undefined) context.addIssue({ code: 'custom', message: odd, input: host });
 });
 const secretSchema = z
   .string()
