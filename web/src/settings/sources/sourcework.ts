@@ -48,8 +48,7 @@ const QUANTITIES: Readonly<Record<Exclude<AnswerColumn, 'sunWPerM2'>, Quantity>>
   surfaceC: 'temperature',
   moisturePct: 'moisture',
 };
-const columnName = (as: AnswerColumn): string =>
-  as === 'moisturePct' ? 'moisture' : tableColumnName(as);
+const columnName = (as: AnswerColumn): string => (as === 'moisturePct' ? 'moisture' : tableColumnName(as));
 
 export const formatOf = (text: string): 'json' | 'csv' => (/^\s*[[{]/.test(text) ? 'json' : 'csv');
 export const tablesIn = (text: string): Result<AnswerTable[]> => tablesOf(text, formatOf(text), rowsOf);
