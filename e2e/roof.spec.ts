@@ -1,6 +1,6 @@
 /** Measuring a roof as it is measured on site: by tape alone, from a drawing, on the plan; its falls and its readiness. */
 import { fileURLToPath } from 'node:url';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import {
   chooseZone,
   chosenZone,
@@ -251,6 +251,15 @@ test('a picture is scaled by two points and a known length', async ({ page }) =>
   await saved(page);
 });
 
+async function matched(page: Page, seen: Locator, list: string, choice: string): Promise<void> {
+  await seen.getByRole('combobox', { name: list, exact: true }).press('Enter');
+  await page.getByRole('option', { name: choice, exact: true }).click();
+}
+const matchAs = (page: Page, seen: Locator, column: string, as: string): Promise<void> =>
+  matched(page, seen, `What ${column} is`, as);
+const matchUnit = (page: Page, seen: Locator, column: string, unit: string): Promise<void> =>
+  matched(page, seen, `Unit of ${column}`, unit);
+
 test('levels: a pond with its depth, the mix to level it, a file that fails half-way', async ({ page }) => {
   const id = await freshDemo(page);
   await page.goto(`/jobs/${id}/survey?zone=workshop&part=levels`);
@@ -267,12 +276,23 @@ test('levels: a pond with its depth, the mix to level it, a file that fails half
       .getByLabel('File with levels')
       .setInputFiles({ name: 'l.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await pick('along,into,height\n1,1,0.2\n2,2,wet\n');
-  await expect(page.getByText('The CSV file, line 3: “wet” is not a number')).toBeVisible();
+  const seen = page.getByRole('dialog', { name: 'Out of l.csv' });
+  await expect(seen.getByText('The CSV file, line 3: “wet” is not a number')).toBeVisible();
+  await expect(seen.getByRole('button', { name: 'Take them' })).toBeDisabled();
+  await seen.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('30 read')).toBeVisible();
-  await pick('along,into,height\n2,8,0.130\n6,1,0.140\n');
+  // Another order, and millimetres: said once, and known again.
+  await pick('no,mm above,along,into\n1,130,2,8\n2,140,6,1\n');
+  await expect(seen.getByText('2 of them, 8.000 m to 1.000 m')).toBeHidden();
+  await matchAs(page, seen, 'no', 'not used');
+  await matchAs(page, seen, 'mm above', 'height');
+  await matchUnit(page, seen, 'mm above', 'mm');
+  await expect(seen.getByText('2 of them, 0.130 m to 0.140 m')).toBeVisible();
+  await seen.getByRole('button', { name: 'Take 2' }).click();
   await expect(page.getByText('32 read')).toBeVisible();
   await saved(page);
   await pick('along,into,height\n20,8,0.130\n');
+  await seen.getByRole('button', { name: 'Take 1' }).click();
   await expect(page.getByText('Not saved.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);

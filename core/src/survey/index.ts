@@ -121,5 +121,15 @@ export {
 export { gridPlaces, setOut, type SetOut } from './setout.ts';
 export { openingRing, zoneShape, type ShapeSide, type ZoneShape } from './shape.ts';
 export { joinZones, splitZoneAlong } from './splitting.ts';
-export { readPlacedRows, type TableRow } from './leveltable.ts';
+export {
+  guessPlaced,
+  PLACE_UNITS,
+  PLACED_KINDS,
+  placedTable,
+  readPlacedRows,
+  type PlacedKind,
+  type PlacedMap,
+  type PlacedTable,
+  type TableRow,
+} from './leveltable.ts';
 export { usualUpstandMm } from './usualsize.ts';

@@ -5,20 +5,19 @@ import { computed, ref } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import {
   readLevels,
-  readPlacedRows,
   type Level,
   type Levels,
   type Place,
+  type TableRow,
   type Zone,
 } from '@lentum/core/survey';
-import { metresPer } from '@lentum/core/units';
 import { worded } from '../app/wording.ts';
-import { readTable } from '../shared/tablefile.ts';
 import MeasureInput from '../shared/MeasureInput.vue';
 import { useUnits } from '../shared/units.ts';
 import type { ZoneFalls } from './falls.ts';
 import FallsResult from './FallsResult.vue';
 import NewPlace from './NewPlace.vue';
+import PlacedFile from './PlacedFile.vue';
 import { NEW_PLACE } from './openplace.ts';
 import { offWhere } from '../shared/heldpage.ts';
 
@@ -31,7 +30,7 @@ const props = defineProps<{
 }>();
 const levels = defineModel<Levels>({ required: true });
 const emit = defineEmits<{ place: [id: string | undefined] }>();
-const { unit } = useUnits();
+const { say, unit } = useUnits();
 
 const PAGE = 12;
 const page = ref(1);
@@ -42,7 +41,6 @@ const shown = computed(() =>
   })),
 );
 const read = computed(() => readLevels(levels.value).length);
-const problem = ref<string[]>([]);
 const word = computed(() => (levels.value.given === 'staff' ? worded('staff reading') : 'height'));
 
 const change = (part: Partial<Levels>): void => {
@@ -71,22 +69,11 @@ function remove(id: string): void {
   });
 }
 
-const CSV_UNITS = ['m', 'mm', 'ft', 'in'] as const;
-const placeUnit = ref<(typeof CSV_UNITS)[number]>('m');
-const valueUnit = ref<(typeof CSV_UNITS)[number]>('m');
-
-/** A file is read whole or not at all; what is there stays until it is. */
-async function importCsv(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
-  const rows = await readTable(file);
-  const read = readPlacedRows(rows, word.value, metresPer(placeUnit.value), metresPer(valueUnit.value));
-  input.value = '';
-  problem.value = read.ok ? [] : read.problems.map(sentence);
-  if (!read.ok) return;
-  const fresh = read.value.map((r) => ({ id: crypto.randomUUID(), at: r.at, valueM: r.value }));
+const CSV_UNITS = ['m', 'mm', 'cm', 'ft', 'in'] as const;
+function take(rows: readonly TableRow[]): Promise<readonly string[]> {
+  const fresh = rows.map((r) => ({ id: crypto.randomUUID(), at: r.at, valueM: r.value }));
   change({ points: [...levels.value.points, ...fresh] });
+  return Promise.resolve([]);
 }
 
 const breakText = ref('');
@@ -213,28 +200,14 @@ const breakWords = (line: readonly string[]): string =>
   />
   <details class="more">
     <summary>From a file</summary>
-    <p class="quiet">
-      A CSV with three columns: along side 1, into the zone, {{ word }}. A heading is allowed.
-    </p>
-    <div class="bar">
-      <span>places in</span>
-      <el-radio-group v-model="placeUnit" aria-label="Unit of the places"
-        ><el-radio-button v-for="u in CSV_UNITS" :key="u" :value="u">{{ u }}</el-radio-button></el-radio-group
-      >
-      <span>{{ word }}s in</span>
-      <el-radio-group v-model="valueUnit" aria-label="Unit of the levels"
-        ><el-radio-button v-for="u in CSV_UNITS" :key="u" :value="u">{{ u }}</el-radio-button></el-radio-group
-      >
-    </div>
-    <input
-      type="file"
-      class="file"
-      accept=".csv,.txt,text/csv"
-      aria-label="File with levels"
-      @change="importCsv"
+    <p class="quiet">A table with a column for each: along side 1, into the zone, {{ word }}.</p>
+    <PlacedFile
+      label="File with levels"
+      :word="word"
+      :value-units="CSV_UNITS"
+      :say-value="(v) => say(v, 'level')"
+      :take="take"
     />
-    <p v-for="(p, i) in problem" :key="i" class="problem" role="alert">{{ p }}</p>
-    <p v-if="problem.length > 0" class="quiet">Nothing was added; what is there stays as it is.</p>
   </details>
   <details class="more">
     <summary>Ridges and valleys ({{ levels.breakLines.length }})</summary>

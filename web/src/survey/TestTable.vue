@@ -12,11 +12,11 @@ import {
 import {
   gridPlaces,
   MOISTURE_SCALES,
-  readPlacedRows,
   TEST_KINDS,
   testFacts,
   zoneShape,
   type Place,
+  type TableRow,
   type TestKind,
   type Zone,
 } from '@lentum/core/survey';
@@ -29,12 +29,12 @@ import { worded } from '../app/wording.ts';
 import { useEntryWords } from '../record/entrywords.ts';
 import WithdrawDialog from '../record/WithdrawDialog.vue';
 import MeasureInput from '../shared/MeasureInput.vue';
-import { readTable } from '../shared/tablefile.ts';
 import PickList from '../shared/PickList.vue';
 import { useUnits } from '../shared/units.ts';
 import { useSending } from '../site/sending.ts';
 import { useInstruments, type Instrument } from './instruments.ts';
 import { isPlace, type OpenPlace } from './openplace.ts';
+import PlacedFile from './PlacedFile.vue';
 import PlaceInputs from './PlaceInputs.vue';
 
 const props = defineProps<{ zone: Zone }>();
@@ -141,17 +141,17 @@ function add(): void {
   void keep([{ body: bodyOf(value, ms), place }], send);
 }
 
-async function importCsv(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
-  if (!file || facts.value.form !== 'number') return;
-  const rows = await readTable(file);
-  const read = readPlacedRows(rows, facts.value.name.toLowerCase(), 1, 1);
-  (event.target as HTMLInputElement).value = '';
-  if (!read.ok) {
-    problem.value = read.problems.map(sentence);
-    return;
-  }
-  await keep(read.value.map((r) => ({ body: bodyOf(r.value, rightNowMs()), place: r.at })));
+/** Readings out of a file, entered as they were seen. */
+async function take(rows: readonly TableRow[]): Promise<readonly string[]> {
+  await keep(rows.map((r) => ({ body: bodyOf(r.value, rightNowMs()), place: r.at })));
+  const against = [...problem.value, ...many.trouble.value];
+  problem.value = [];
+  return against;
+}
+function sayRead(value: number): string {
+  const f = facts.value;
+  if (f.form !== 'number') return String(value);
+  return f.quantity === 'count' ? `${f.unit} ${value}` : say(value, f.quantity);
 }
 
 const { instruments, read } = useInstruments();
@@ -269,17 +269,15 @@ const row = (entry: BookEntryOf<'test'>) => {
     <summary>From a file</summary>
     <p class="quiet">
       {{
-        worded(
-          `A CSV with three columns: along side 1 and into the zone in metres, ${facts.name.toLowerCase()}.`,
-        )
+        worded(`A table with a column for each: along side 1, into the zone, ${facts.name.toLowerCase()}.`)
       }}
     </p>
-    <input
-      type="file"
-      class="file"
-      accept=".csv,.txt,text/csv"
-      aria-label="File with readings"
-      @change="importCsv"
+    <PlacedFile
+      label="File with readings"
+      :word="facts.name.toLowerCase()"
+      :value-units="[facts.unit]"
+      :say-value="sayRead"
+      :take="take"
     />
   </details>
   <div v-if="tests.length > 0" class="scroll-x">
