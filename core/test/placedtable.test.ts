@@ -42,6 +42,10 @@ describe('columns of a table with places', () => {
     expect([map.along.index, map.across.index, map.value.index]).toEqual(places);
     expect([map.along.unit, map.across.unit, map.value.unit]).toEqual(units);
   });
+  it('no column is two things: what has no name and no free place is left to be said', () => {
+    const map = guess(['no', 'mm above', 'along', 'into']);
+    expect([map.along.index, map.across.index, map.value.index]).toEqual([2, 3, -1]);
+  });
   it('a word that only begins like one is none', () => {
     expect(guess(['zone', 'xray', 'yes', 'z']).value.index).toBe(3);
   });

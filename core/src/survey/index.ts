@@ -123,6 +123,7 @@ export { openingRing, zoneShape, type ShapeSide, type ZoneShape } from './shape.
 export { joinZones, splitZoneAlong } from './splitting.ts';
 export {
   guessPlaced,
+  NO_COLUMN,
   PLACE_UNITS,
   PLACED_KINDS,
   placedTable,

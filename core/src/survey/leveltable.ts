@@ -51,13 +51,22 @@ const unitIn = (name: string, units: readonly string[]): string | undefined => {
   return units.find((u) => u.toLowerCase() === said);
 };
 
-/** Columns by their headings; without a heading they are the first three. @param valueUnits the first where none is named */
+/** What is no column of a file yet. */
+export const NO_COLUMN = -1;
+
+/**
+ * Columns by their headings; what none names is at its usual place, where no other has it.
+ * @param valueUnits the first where none is named
+ */
 export function guessPlaced(heads: readonly string[], valueUnits: readonly string[]): PlacedMap {
-  const column = (kind: PlacedKind, otherwise: number): PlacedMap[PlacedKind] => {
-    const found = heads.findIndex((n) =>
-      STARTS[kind].some((s) => n === s || (/^[ _([]/.test(n.slice(s.length)) && n.startsWith(s))),
+  const named = (kind: PlacedKind): number =>
+    heads.findIndex((n) =>
+      STARTS[kind].some((s) => n === s || (n.startsWith(s) && /^[ _([]/.test(n.slice(s.length)))),
     );
-    const index = found < 0 ? otherwise : found;
+  const taken = PLACED_KINDS.map(named);
+  const column = (kind: PlacedKind, usual: number): PlacedMap[PlacedKind] => {
+    const found = named(kind);
+    const index = found >= 0 ? found : taken.includes(usual) ? NO_COLUMN : usual;
     const units = kind === 'value' ? valueUnits : PLACE_UNITS;
     return { index, unit: unitIn(heads[index] ?? '', units) ?? units[0] ?? '' };
   };

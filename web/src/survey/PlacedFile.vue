@@ -8,6 +8,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { sentence } from '@lentum/core/problems';
 import {
   guessPlaced,
+  NO_COLUMN,
   PLACE_UNITS,
   PLACED_KINDS,
   placedTable,
@@ -76,12 +77,10 @@ const columns = computed(() =>
     };
   }),
 );
-/** No column has this number: what is not matched yet. */
-const NONE = -1;
 function setAs(at: string, as: string): void {
   if (!map.value) return;
   const [index, before] = [Number(at), kindAt(Number(at))];
-  const freed = before ? { ...map.value, [before]: { ...map.value[before], index: NONE } } : map.value;
+  const freed = before ? { ...map.value, [before]: { ...map.value[before], index: NO_COLUMN } } : map.value;
   map.value = as === NOT_USED ? freed : { ...freed, [as]: { ...freed[as as PlacedKind], index } };
 }
 function setUnit(at: string, unit: string): void {
@@ -92,7 +91,7 @@ function setUnit(at: string, unit: string): void {
 const perUnit = (unit: string, kind: PlacedKind): number =>
   kind === 'value' && props.valueUnits.length === 1 ? 1 : metresPer(unit);
 const missing = computed(() =>
-  PLACED_KINDS.filter((kind) => (map.value?.[kind].index ?? NONE) < 0).map(
+  PLACED_KINDS.filter((kind) => (map.value?.[kind].index ?? NO_COLUMN) < 0).map(
     (kind) => KINDS.value.find((k) => k.value === kind)?.label ?? kind,
   ),
 );
