@@ -158,9 +158,17 @@ describe('large files are read fast, and no other way', () => {
   });
   it('canonical JSON is that of an independent writer (canonicalize, RFC 8785)', () => {
     fc.assert(
-      fc.property(fc.jsonValue(), (value) => {
-        expect(canonicalJson(value)).toBe(canonicalize(value));
-      }),
+      fc.property(
+        fc.oneof(
+          fc.jsonValue(),
+          fc.jsonValue({ stringUnit: 'binary' }),
+          // Few keys and many are sorted in two ways; some keys look like numbers.
+          fc.dictionary(fc.oneof(fc.string(), fc.nat({ max: 99 }).map(String)), fc.double(), { maxKeys: 60 }),
+        ),
+        (value) => {
+          expect(canonicalJson(value)).toBe(canonicalize(JSON.parse(JSON.stringify(value))));
+        },
+      ),
     );
   });
   it('a faster hash gives the same', () => {

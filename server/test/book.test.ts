@@ -262,6 +262,7 @@ describe('a database of earlier days', () => {
       '0024_several_firms',
       '0025_access_told',
       '0026_weather_sources',
+      '0027_quick_checks',
     ]);
   });
 });

@@ -162,6 +162,29 @@ describe('the database itself', () => {
       ),
     ).rejects.toThrow(new RegExp(`does not follow entry ${DEMO_ENTRIES}`));
   });
+  it.each([
+    ['a hash that is short', { hash: 'b'.repeat(63) }, 'hash_check'],
+    ['a hash that is long', { hash: 'b'.repeat(65) }, 'hash_check'],
+    ['a hash in capitals', { hash: 'B'.repeat(64) }, 'hash_check'],
+    ['a hash with a line end', { hash: `${'b'.repeat(63)}\n` }, 'hash_check'],
+    ['a link that is none', { previous: `${'a'.repeat(63)}g` }, 'previous_hash_check'],
+    ['an empty id', { id: '' }, 'id_check'],
+    ['a long id', { id: 'a'.repeat(65) }, 'id_check'],
+    ['an id with a space', { id: 'a b' }, 'id_check'],
+    ['an id with a letter of another alphabet', { id: 'é' }, 'id_check'],
+    ['an id with a line end', { id: 'a\n' }, 'id_check'],
+  ])('refuses %s', async (_, given, constraint) => {
+    const { hash, previous, id } = { hash: 'b'.repeat(64), previous: 'a'.repeat(64), id: 'sound', ...given };
+    const entry = { ...step(), id };
+    const insert = (values: unknown[]): Promise<unknown> =>
+      pool.query(
+        `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ('none', 1, $1, now(), $2, $3, $4)`,
+        values,
+      );
+    await expect(insert([id, JSON.stringify(entry), previous, hash])).rejects.toMatchObject({
+      constraint: `record_entry_${constraint}`,
+    });
+  });
   it('the checker finds an entry that was changed behind the triggers', async () => {
     const job = await importDemo();
     const client = await owner.connect();

@@ -6,8 +6,12 @@ const CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g;
 /** Half of a pair that stands alone: no character. */
 const HALF = /\p{Surrogate}/gu;
 
+/** Text of these alone is as it should be; most is. */
+const ASCII = /^[\t\n\r -~]*$/;
+
 /** Why text cannot be stored as it is; undefined where it can. */
 export function notPlainText(s: string): 'control' | 'half' | 'form' | undefined {
+  if (ASCII.test(s)) return undefined;
   if (s.search(CONTROL) >= 0) return 'control';
   if (s.search(HALF) >= 0) return 'half';
   return s === s.normalize('NFC') ? undefined : 'form';

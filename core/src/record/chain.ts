@@ -21,33 +21,39 @@ export function link(last: StoredEntry | undefined, entry: EntryForm, receivedAt
 }
 
 /**
- * The first place where the chain is broken; undefined when it is whole.
- * @param texts the entries as canonical JSON, for whoever has them already
+ * Follows a chain entry by entry, for whoever has their texts only one after the other.
+ * @returns asked for each next entry with its canonical JSON, what is wrong there; undefined while the chain is whole
  */
-export function chainProblem(
-  entries: readonly StoredEntry[],
+export function chainFollower(
   after?: StoredEntry,
-  texts?: readonly string[],
-): Problem | undefined {
+): (stored: StoredEntry, text: string) => Problem | undefined {
   let seq = after?.seq ?? 0;
   let hash = after?.hash ?? GENESIS_HASH;
-  for (const [i, stored] of entries.entries()) {
+  return (stored, text) => {
     seq += 1;
-    const text = texts?.[i] ?? canonicalJson(stored.entry);
     const whole =
       stored.seq === seq &&
       stored.previousHash === hash &&
       stored.hash === hashText(covered(hash, seq, stored.receivedAt, text));
-    if (!whole) {
-      return {
-        kind: 'chain',
-        field: `record/${seq - 1}`,
-        label: 'The record',
-        actual: `the chain breaks at entry ${seq}`,
-        expected: 'every entry unchanged and in its place',
-      };
-    }
     hash = stored.hash;
+    return whole
+      ? undefined
+      : {
+          kind: 'chain',
+          field: `record/${seq - 1}`,
+          label: 'The record',
+          actual: `the chain breaks at entry ${seq}`,
+          expected: 'every entry unchanged and in its place',
+        };
+  };
+}
+
+/** The first place where the chain is broken; undefined when it is whole. */
+export function chainProblem(entries: readonly StoredEntry[], after?: StoredEntry): Problem | undefined {
+  const wrongAt = chainFollower(after);
+  for (const stored of entries) {
+    const problem = wrongAt(stored, canonicalJson(stored.entry));
+    if (problem) return problem;
   }
   return undefined;
 }

@@ -31,9 +31,10 @@ export const RECORD_SQL = {
     CREATE TEMP TABLE incoming ON COMMIT DROP AS
     SELECT job_id, seq, id, supersedes, received_at, entry, previous_hash, hash FROM record_entry WITH NO DATA`,
   copy: `COPY incoming FROM STDIN`,
+  /** The firm is asked for once: a default is asked for each row. */
   insertIncoming: `
-    INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
-    SELECT * FROM incoming ORDER BY seq`,
+    INSERT INTO record_entry (tenant_id, job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
+    SELECT (SELECT current_tenant()), i.* FROM incoming i`,
   dropIncoming: `DROP TABLE incoming`,
   insert: `
     INSERT INTO record_entry (job_id, seq, id, supersedes, received_at, entry, previous_hash, hash)
