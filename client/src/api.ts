@@ -2233,1327 +2233,19 @@ export interface components {
                 sentence?: string;
             }[];
         };
-        __schema0: string;
-        /** @enum {string} */
-        __schema1: "metric" | "us";
-        __schema2: components["schemas"]["__schema3"][];
-        __schema3: {
-            key: components["schemas"]["__schema4"];
-            value: components["schemas"]["__schema5"];
-            says: components["schemas"]["__schema6"];
-        };
-        /** @enum {string} */
-        __schema4: "moistureUnprimed" | "moisturePrimed" | "moistureCarbide" | "moistureOven" | "moistureTimber" | "humidityInSlab" | "concreteAgeDays" | "strengthTraffic" | "pullOffTraffic" | "pullOff" | "pondDepth" | "upstandHeight" | "outletProud" | "sameVisitHours" | "sameSpot" | "dryDaysMineral" | "dryDaysOther" | "airReadingMin" | "mixReadingMin" | "moistureReadingH" | "kettleReadingMin" | "fireWatchMin" | "bottleDistance" | "closingLeadH" | "washAfterDays" | "rinseDryMin" | "growthAfterDays" | "floodDepth" | "filmMapReach" | "spotsPer10M2" | "floodReading" | "evaporationOff" | "panOff" | "floodLoss" | "leastShare" | "mostBetween" | "filmsAgreePct" | "coversLeast" | "shimOffPct" | "mostFilmHumidity" | "mostFilmWater" | "mostFilmReaction" | "mostFilmPrimer" | "mostFilmOther" | "overRangePct" | "stretchShare" | "sprayWind" | "rollerPass" | "usualOutput" | "usualCrew" | "mostCrew" | "recoatSpread" | "recoatLeft" | "recoatDark" | "recoatWet" | "recoatSun" | "repairOverlap" | "outletsPerYear";
-        __schema5: number;
-        __schema6: string;
-        /** @enum {string} */
-        __schema7: "primer" | "details" | "coats";
-        /**
-         * @description The version that is changed, as its ETag has it
-         * @example "3"
-         */
-        __schema8: string;
-        __schema9: {
-            lengthM: components["schemas"]["__schema10"];
-            turnDeg: number;
-            /** @enum {string} */
-            turn: "left" | "right";
-        };
-        __schema10: number;
-        __schema11: {
-            /** @enum {string} */
-            turn: "left" | "right";
-            square: boolean;
-        };
-        __schema12: components["schemas"]["__schema10"] | null;
-        __schema13: {
-            from: number;
-            to: number;
-            lengthM: components["schemas"]["__schema10"];
-        };
-        __schema14: components["schemas"]["__schema15"][];
-        __schema15: [
-            components["schemas"]["__schema16"],
-            components["schemas"]["__schema16"]
-        ];
-        __schema16: number;
-        __schema17: {
-            edge: components["schemas"]["edge"];
-            riseM: components["schemas"]["__schema16"];
-        };
-        /** @enum {string} */
-        __schema18: "outlet" | "scupper" | "pipe" | "pipe-cluster" | "post" | "support" | "static-crack" | "moving-crack" | "ridge" | "board-joint" | "sheet-lap" | "fasteners" | "blister" | "split" | "patch" | "flanged-vent" | "stairs" | "spall";
-        __schema19: number;
-        __schema20: {
-            alongM: components["schemas"]["__schema16"];
-            acrossM: components["schemas"]["__schema16"];
-        };
-        __schema21: components["schemas"]["__schema20"];
-        __schema22: {
-            [key: string]: number;
-        };
-        __schema23: number;
-        __schema24: string;
-        __schema25: {
-            id: components["schemas"]["id"];
-            at: components["schemas"]["__schema20"];
-            valueM?: number;
-        };
-        __schema26: components["schemas"]["id"][];
-        __schema27: {
-            item: string;
-            /** @enum {string} */
-            answer: "yes" | "no" | "not looked at";
-            amount?: number;
-            note: string;
-        };
-        __schema28: {
-            id: components["schemas"]["id"];
-            kind: components["schemas"]["__schema29"];
-            scale?: components["schemas"]["__schema30"];
-            at?: components["schemas"]["__schema21"];
-            takenAt: components["schemas"]["instant"];
-            instrument: components["schemas"]["name"];
-            value: components["schemas"]["__schema33"];
-            unprimed?: components["schemas"]["__schema34"];
-            note: components["schemas"]["__schema24"];
-        };
-        /** @enum {string} */
-        __schema29: "moisture" | "humidity" | "sheet" | "profile" | "strength" | "pull-off" | "strip-pull" | "slip" | "core" | "tack";
-        /** @enum {string} */
-        __schema30: "scale of the meter" | "carbide test, % by mass" | "oven-dried, % by mass" | "timber, % by mass";
-        __schema33: number | string;
-        /** @default false */
-        __schema34: boolean;
-        /** @enum {string} */
-        __schema36: "PU1" | "PU-DECK" | "PMMA" | "TRAFFIC" | "ACRYLIC" | "RESTORE" | "SILICONE" | "BITEM" | "CEMENT" | "METAL" | "PU-PRIMED" | "SA2" | "TORCH2" | "HOT" | "POCKET" | "TRAFFIC2" | "SINGLE" | "WARM" | "GRP" | "FELT";
-        __schema37: components["schemas"]["id"];
-        __schema38: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            options: components["schemas"]["__schema39"][];
-            chosen: components["schemas"]["id"];
-        };
-        __schema39: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            says: string;
-        };
-        /** @enum {string} */
-        __schema40: "parapet" | "pipe" | "outlet" | "corner" | "post";
-        __schema41: {
-            /** @enum {string} */
-            key: "fabric" | "sealant" | "mortar" | "joint filler" | "backer rod" | "bond breaker" | "metal primer" | "bar" | "fastener" | "granules" | "tape" | "board fastener" | "elastomer strip" | "plate fastener" | "head nail" | "temporary nail" | "lap primer";
-            packs: components["schemas"]["__schema42"][];
-        };
-        __schema42: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            net: number;
-            massKg?: number;
-            price?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema43: {
-            kinds: components["schemas"]["__schema44"][];
-            coatId: components["schemas"]["id"];
-            /** @enum {string} */
-            form: "bedded pieces" | "coats alone" | "stripe" | "three courses" | "thick patch" | "liquid flashing";
-            coats?: number;
-            widthMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pastMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            cutFrom?: components["schemas"]["id"];
-            granulesKgPerM2?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            abrade?: boolean;
-        };
-        /** @enum {string} */
-        __schema44: "upstand" | "fillet" | "internal-corner" | "external-corner" | "parapet" | "bar" | "kerb" | "threshold" | "drip" | "gutter" | "movement-joint" | "tie-in" | "day-joint" | "wall-end" | "wall-foot" | "ridge" | "outlet" | "scupper" | "pipe" | "pipe-cluster" | "post" | "support" | "board-joint" | "static-crack" | "moving-crack" | "sheet-lap" | "fasteners" | "blister" | "split" | "patch" | "flanged-vent" | "stairs";
-        __schema46: {
-            choice: components["schemas"]["id"];
-            option: components["schemas"]["id"];
-        };
-        __schema47: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema48: {
-            name?: components["schemas"]["name"];
-            shelfLifeMonths?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            openedDays?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default [] */
-            hazards: components["schemas"]["__schema49"][];
-            /** @default [] */
-            cautions: components["schemas"]["__schema24"][];
-            /** @enum {string} */
-            cleaner?: "water" | "solvent" | "resin cleaner" | "wiped dry" | "oil cleaner";
-        };
-        /** @enum {string} */
-        __schema49: "flammable" | "sensitising" | "irritant" | "eye damage" | "corrosive" | "toxic" | "oxidising" | "harms water" | "dust" | "hot" | "open flame" | "heavy";
-        /** @enum {string} */
-        __schema51: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
-        /** @enum {string} */
-        __schema52: "light" | "dark" | "clear";
-        /** @constant */
-        __schema53: "coat";
-        /** @enum {string} */
-        __schema54: "preparation" | "primer" | "levelling" | "membrane" | "wear" | "decorative" | "finish" | "reflective";
-        /** @enum {string} */
-        __schema55: "edges, laps and fasteners" | "rust" | "details";
-        __schema56: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema57: {
-            basis: components["schemas"]["__schema58"];
-            value: components["schemas"]["__schema59"];
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            range?: components["schemas"]["__schema60"];
-            tolerancePct?: components["schemas"]["__schema64"];
-            least?: components["schemas"]["__schema66"];
-            most?: components["schemas"]["__schema67"];
-            variants?: components["schemas"]["__schema68"];
-        };
-        /** @enum {string} */
-        __schema58: "mass" | "volume" | "wetFilm" | "dryFilm";
-        __schema59: number;
-        __schema60: components["schemas"]["__schema61"];
-        __schema61: {
-            from: components["schemas"]["__schema62"];
-            to: components["schemas"]["__schema62"];
-        };
-        __schema62: number;
-        __schema64: {
-            value: components["schemas"]["__schema65"];
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema65: number;
-        __schema66: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            why: string;
-        };
-        __schema67: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            why: string;
-        };
-        __schema68: components["schemas"]["__schema69"][];
-        __schema69: {
-            /** @enum {string} */
-            when: "slope" | "ramp" | "rough" | "absorbent" | "vertical" | "exposed edge" | "detail";
-            /** @enum {string} */
-            basis: "timesField" | "mass" | "volume" | "wetFilm" | "dryFilm";
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            /** @default  */
-            note: string;
-        };
-        __schema70: {
-            wetFilmMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            dryFilmMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema71: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema72: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema74: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema76: boolean;
-        __schema77: components["schemas"]["__schema78"][];
-        __schema78: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            /** @enum {string} */
-            basis: "mass" | "volume";
-            net: number;
-            price?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema79: {
-            /** @enum {string} */
-            by: "mass" | "volume";
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            /**
-             * @default by weight
-             * @enum {string}
-             */
-            split: "by weight" | "never";
-            parts: components["schemas"]["__schema80"][];
-        };
-        __schema80: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            /** @enum {string} */
-            kind: "resin" | "hardener" | "liquid" | "powder" | "filler" | "pigment" | "water" | "thickener" | "sealer";
-            parts: number;
-            densityKgPerL: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            packKg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            packPrice?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema81: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema82: {
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            /** @default false */
-            interpolate: boolean;
-            points: components["schemas"]["__schema83"][];
-        };
-        __schema83: {
-            fromC: components["schemas"]["__schema84"];
-            toC: components["schemas"]["__schema84"];
-            percent: number;
-        };
-        __schema84: number;
-        __schema85: {
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            name: components["schemas"]["name"];
-            points: components["schemas"]["__schema86"][];
-            trialMinutes: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            densityKgPerL?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema86: {
-            fromSlopePct: number;
-            percent: number;
-        };
-        __schema87: {
-            with: components["schemas"]["name"];
-            mostPct: {
-                value: components["schemas"]["__schema65"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default  */
-            note: string;
-        };
-        __schema88: {
-            minutes: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rpm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            restMinutes?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default  */
-            note: string;
-        };
-        __schema89: {
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            points: components["schemas"]["__schema90"];
-        };
-        __schema90: components["schemas"]["__schema91"][];
-        __schema91: {
-            atC: components["schemas"]["__schema92"];
-            minutes: components["schemas"]["__schema93"];
-            range?: components["schemas"]["__schema60"];
-        };
-        __schema92: number;
-        __schema93: number;
-        __schema95: {
-            applyMinC: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            safeMaxC: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            hoursAtHeat: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            probeEveryM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            meltKgPerH?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            loadKg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        /** @default [] */
-        __schema96: components["schemas"]["__schema97"][];
-        __schema97: {
-            /** @constant */
-            kind: "roller";
-            napMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            passMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "brush";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "broom";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "squeegee";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "notched trowel";
-            /** @enum {string} */
-            shape: "square" | "triangular";
-            notchMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            angleDeg: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "trowel";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "spike roller";
-            pinMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "airless spray";
-            tipMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            fanDeg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pressureBar: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            overlapPct: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "gas torch";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "hot squeegee";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "hand roller";
-            massKg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "pouring jug";
-            note?: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "cartridge gun";
-            note?: components["schemas"]["__schema98"];
-        };
-        /** @default  */
-        __schema98: string;
-        /**
-         * @default any
-         * @enum {string}
-         */
-        __schema99: "any" | "across the coat below" | "across the fall" | "up the slope";
-        __schema100: {
-            touch: components["schemas"]["__schema101"];
-            rainSafe: components["schemas"]["__schema101"];
-            overcoatFrom: components["schemas"]["__schema101"];
-            overcoatUntil?: components["schemas"]["__schema101"];
-            foot: components["schemas"]["__schema101"];
-            wheels?: components["schemas"]["__schema101"];
-            full?: components["schemas"]["__schema101"];
-            flood?: components["schemas"]["__schema101"];
-            load?: components["schemas"]["__schema101"];
-        };
-        __schema101: {
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            points: components["schemas"]["__schema102"];
-            byHumidityPct?: components["schemas"]["__schema106"];
-            byWetFilmMm?: components["schemas"]["__schema106"];
-        };
-        __schema102: components["schemas"]["__schema103"][];
-        __schema103: {
-            atC: components["schemas"]["__schema84"];
-            hours: components["schemas"]["__schema104"];
-            range?: components["schemas"]["__schema60"];
-        };
-        __schema104: number;
-        __schema106: components["schemas"]["__schema107"];
-        __schema107: components["schemas"]["__schema108"][];
-        __schema108: {
-            at: number;
-            factor: number;
-        };
-        /** @default {} */
-        __schema112: components["schemas"]["__schema113"];
-        __schema113: {
-            [key: string]: string;
-        };
-        __schema114: components["schemas"]["__schema115"];
-        __schema115: {
-            [key: string]: components["schemas"]["__schema116"][];
-        };
-        __schema116: {
-            /** @enum {string} */
-            does: "look" | "wait" | "dry" | "wash" | "wipe" | "sweep" | "abrade" | "test" | "cut out" | "prime" | "coat" | "patch" | "warm and roll" | "throw away";
-            says: string;
-            layerId?: components["schemas"]["id"];
-            product?: components["schemas"]["name"];
-            rate?: {
-                /** @enum {string} */
-                basis: "mass" | "volume";
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            part?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            tool?: string;
-            dwellMin?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            dryH?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema117: {
-            upstand?: components["schemas"]["__schema118"];
-            parapet?: components["schemas"]["__schema118"];
-            threshold?: components["schemas"]["__schema118"];
-            drip?: components["schemas"]["__schema118"];
-            gutter?: components["schemas"]["__schema118"];
-            joint?: components["schemas"]["__schema118"];
-            "tie-in"?: components["schemas"]["__schema118"];
-            free?: components["schemas"]["__schema118"];
-            "wall-top"?: components["schemas"]["__schema118"];
-            footing?: components["schemas"]["__schema118"];
-            opening?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema118: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema119: components["schemas"]["__schema120"][];
-        __schema120: {
-            lengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            price?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema121: {
-            fieldPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            perimeterPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            cornerPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            perimeterM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema122: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            /** @enum {string} */
-            shape: "round" | "rounded corner" | "straight";
-            sizeMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            massKg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            price?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema124: {
-            id: components["schemas"]["id"];
-            /** @enum {string} */
-            kind: "data sheet" | "application instructions" | "safety sheet";
-            title: components["schemas"]["name"];
-            /** Format: date */
-            date: string;
-            layerIds: components["schemas"]["id"][];
-            file?: {
-                sha256: string;
-                name: components["schemas"]["name"];
-                /** @enum {string} */
-                mime: "application/pdf" | "image/png" | "image/jpeg";
-                bytes: number;
-            };
-        };
-        __schema125: {
-            zoneId: components["schemas"]["id"];
-            buildUpId: components["schemas"]["id"];
-            revision: number;
-            /** @default [] */
-            conditions: components["schemas"]["__schema126"][];
-            /** @default {} */
-            choices: {
-                [key: string]: components["schemas"]["id"];
-            };
-            withoutPrimer?: boolean;
-        };
-        /** @enum {string} */
-        __schema126: "slope" | "ramp" | "rough" | "absorbent";
-        __schema127: {
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-        };
-        __schema128: {
-            id: components["schemas"]["id"];
-            item: string;
-            name: components["schemas"]["name"];
-            amount: number;
-            /** @enum {string} */
-            unit?: "mass" | "volume";
-            opened: boolean;
-            /** Format: date */
-            bestBefore?: string;
-        };
-        __schema129: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            /** Format: date */
-            on: string;
-            /** Format: date */
-            usedBy: string;
-            zoneIds: components["schemas"]["id"][];
-        };
-        __schema130: {
-            id: components["schemas"]["id"];
-            calculator: string;
-            name: components["schemas"]["name"];
-            values: {
-                [key: string]: number | string;
-            };
-        };
-        __schema131: {
-            id: components["schemas"]["id"];
-            supplier: components["schemas"]["name"];
-            /** Format: date */
-            on: string;
-            /** Format: date */
-            until?: string;
-            currency: string;
-            deliveryDays?: number;
-            freight?: components["schemas"]["__schema132"];
-            /** @default  */
-            note: string;
-            lines: components["schemas"]["__schema133"][];
-        };
-        __schema132: string;
-        __schema133: {
-            item: string;
-            packId: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            pack: components["schemas"]["name"];
-            price: components["schemas"]["__schema132"];
-        };
-        __schema134: {
-            id: components["schemas"]["id"];
-            /** @default 0 */
-            plane: number;
-            course: number;
-            fromM: number;
-            toM: number;
-        };
-        __schema135: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            alongM: number;
-            acrossM: number;
-            lengthM: number;
-            widthM: number;
-        };
-        /** @enum {string} */
-        __schema136: "torch" | "kettle" | "spray" | "catalysed";
-        /** Format: date */
-        __schema137: string;
-        __schema139: string;
-        __schema140: number;
-        __schema141: {
-            /** Format: date */
-            on: string;
-            /** @default  */
-            says: string;
-        };
-        __schema143: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            /** @default  */
-            about: string;
-            /** @default  */
-            phone: string;
-        };
-        __schema144: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            price: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @enum {string} */
-            per: "once" | "day of work" | "day of a crew" | "day on site" | "week begun";
-        };
-        __schema145: {
-            zoneId: components["schemas"]["id"];
-            from: components["schemas"]["instant"];
-            to: components["schemas"]["instant"];
-            /** @default  */
-            says: string;
-        };
-        __schema146: {
-            zoneIds: components["schemas"]["id"][];
-        };
-        __schema147: {
-            zoneId: components["schemas"]["id"];
-            hours: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-        };
-        __schema148: {
-            zoneId: components["schemas"]["id"];
-            fitAt: components["schemas"]["instant"];
-            /** @default  */
-            says: string;
-        };
-        __schema149: {
-            id: components["schemas"]["id"];
-            zoneId: components["schemas"]["id"];
-            /** @enum {string} */
-            what: "tight" | "feet" | "wheels" | "done";
-            by: components["schemas"]["instant"];
-            /** @default 0 */
-            costPerDay: number;
-        };
-        __schema150: {
-            taskId: string;
-            crewId?: components["schemas"]["id"];
-            startAt?: components["schemas"]["instant"];
-        };
-        __schema151: {
-            plannedAt: components["schemas"]["instant"];
-            finishAt?: components["schemas"]["instant"];
-            tasks: components["schemas"]["__schema152"][];
-        };
-        __schema152: {
-            taskId: string;
-            crewId: components["schemas"]["id"];
-            startAt: components["schemas"]["instant"];
-            endAt: components["schemas"]["instant"];
-        };
-        __schema153: {
-            zoneId: components["schemas"]["id"];
-            /** @enum {string} */
-            leak: "none" | "flood" | "detector" | "either";
-            bondMPa?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            slip?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default false */
-            dryFilm: boolean;
-            /** @default false */
-            pictures: boolean;
-            says?: components["schemas"]["__schema154"];
-        };
-        /** @default  */
-        __schema154: string;
-        __schema155: {
-            zoneId: components["schemas"]["id"];
-            by: string;
-            covers: string;
-            years: number;
-            /** Format: date */
-            startsOn?: string;
-            /** @default [] */
-            demands: components["schemas"]["__schema156"][];
-            visitsPerYear?: number;
-            visitsBy?: components["schemas"]["__schema154"];
-            sentWithinDays?: number;
-            /** Format: date */
-            sentOn?: string;
-        };
-        /** @enum {string} */
-        __schema156: "ground" | "preparation" | "details" | "seen" | "weather" | "times" | "below" | "hot" | "film" | "aggregate" | "missed" | "openings" | "layers" | "dryFilm" | "bond" | "slip" | "leak" | "pictures" | "snags" | "accepted";
-        __schema157: {
-            outer: components["schemas"]["__schema158"];
-            holes: components["schemas"]["__schema158"][];
-        };
-        __schema158: components["schemas"]["__schema15"][];
-        __schema159: {
-            zoneId: components["schemas"]["id"];
-            layerId: components["schemas"]["id"];
-            by: components["schemas"]["name"];
-            coversM2: number;
-        };
-        __schema160: {
-            zoneId: components["schemas"]["id"];
-            at: components["schemas"]["__schema20"];
-        };
-        __schema161: {
-            latitudeDeg: number;
-            longitudeDeg: number;
-        };
-        __schema162: components["schemas"]["instant"];
-        /** @enum {string} */
-        __schema163: "observed" | "forecast" | "climate";
-        __schema166: components["schemas"]["__schema161"];
-        __schema167: number;
-        __schema168: number | null;
-        __schema169: number | null;
-        __schema170: number | null;
-        __schema171: number | null;
-        __schema172: number | null;
-        __schema173: number | null;
-        __schema175: number | null;
-        __schema176: number | null;
-        __schema177: components["schemas"]["weatherColumns"][];
-        __schema178: {
-            host: string;
-        };
-        __schema179: string;
-        /** @enum {string} */
-        __schema180: "forecast" | "observed" | "station" | "meter";
-        __schema181: string;
-        __schema182: string;
-        __schema183: number;
-        __schema184: {
-            format: components["schemas"]["__schema185"];
-            list?: components["schemas"]["__schema186"];
-            shape: components["schemas"]["__schema187"];
-            time?: components["schemas"]["__schema188"];
-            clock?: components["schemas"]["__schema188"];
-            timeIs?: components["schemas"]["__schema191"];
-            order?: components["schemas"]["__schema192"];
-            zone: components["schemas"]["__schema193"];
-            rainOf?: components["schemas"]["__schema194"];
-            columns: components["schemas"]["__schema195"];
-        };
-        /** @enum {string} */
-        __schema185: "json" | "csv";
-        /** @default  */
-        __schema186: string;
-        /** @enum {string} */
-        __schema187: "rows" | "columns" | "one";
-        __schema188: components["schemas"]["__schema6"];
-        /**
-         * @default text
-         * @enum {string}
-         */
-        __schema191: "text" | "seconds" | "milliseconds";
-        /**
-         * @default day first
-         * @enum {string}
-         */
-        __schema192: "day first" | "month first";
-        __schema193: string;
-        /**
-         * @default hour after
-         * @enum {string}
-         */
-        __schema194: "hour after" | "hour before";
-        __schema195: components["schemas"]["__schema196"][];
-        __schema196: {
-            name: components["schemas"]["__schema6"];
-            /** @enum {string} */
-            as: "airC" | "dewC" | "humidityPct" | "rainMm" | "windMPerS" | "gustMPerS" | "cloudPct" | "sunWPerM2" | "surfaceC" | "rainChancePct" | "moisturePct";
-            unit: string;
-            /** @default false */
-            members: boolean;
-        };
-        __schema197: string;
-        /** @constant */
-        __schema198: 2;
-        __schema199: components["schemas"]["instant"];
-        __schema200: number;
-        __schema202: components["schemas"]["__schema203"][];
-        __schema203: {
-            bayId: components["schemas"]["id"];
-            share: number;
-        };
-        __schema205: components["schemas"]["__schema206"][];
-        __schema206: string;
-        __schema207: components["schemas"]["__schema208"][];
-        __schema208: {
-            picture: string;
-            /** @enum {string} */
-            shape: "arrow" | "circle" | "length";
-            from: components["schemas"]["__schema209"];
-            to: components["schemas"]["__schema209"];
-            knownMm?: number;
-            says?: string;
-        };
-        __schema209: [
-            number,
-            number
-        ];
-        __schema211: {
-            /** @constant */
-            algorithm: "ES256";
-            key: components["schemas"]["__schema212"];
-            jobId?: components["schemas"]["id"];
-            value: components["schemas"]["__schema212"];
-        };
-        __schema212: string;
-        /** @constant */
-        __schema213: 1;
-        /** @enum {string} */
-        __schema214: "strip" | "cut-wet" | "outlets" | "blisters" | "splits" | "renew-fasteners" | "cut-cracks" | "grind" | "profile" | "rust" | "degrease" | "broom" | "wash" | "dry" | "spalls" | "voids" | "fill-cracks" | "level" | "joints" | "fillets" | "dry-again" | "test" | "prime" | "boards" | "laps" | "fasteners" | "stripe-cracks" | "fibres" | "rewash" | "growth";
-        __schema215: string;
-        __schema216: number;
-        __schema217: number;
-        __schema218: string;
-        /** @enum {string} */
-        __schema224: "in the ground" | "between ground and coat" | "between two coats" | "within a coat" | "in the glue";
-        __schema225: number;
-        __schema227: number;
-        __schema228: {
-            containerId: components["schemas"]["id"];
-            opened: number;
-            batch: components["schemas"]["__schema229"];
-        };
-        __schema229: string;
-        __schema230: components["schemas"]["__schema231"][];
-        __schema231: number;
-        __schema232: {
-            bayId: components["schemas"]["id"];
-            lastWetMm: components["schemas"]["__schema233"];
-            places?: components["schemas"]["__schema235"];
-        };
-        __schema233: components["schemas"]["__schema234"][];
-        __schema234: number;
-        __schema235: components["schemas"]["__schema236"][];
-        __schema236: components["schemas"]["__schema20"] | null;
-        __schema238: {
-            name: string;
-            kg: components["schemas"]["__schema217"];
-            batch: components["schemas"]["__schema229"];
-        };
-        __schema239: number;
-        __schema240: {
-            at: components["schemas"]["__schema199"];
-            kettleC: components["schemas"]["__schema239"];
-            layingC?: components["schemas"]["__schema239"];
-        };
-        __schema241: {
-            nominalUm: number;
-            readUm: number;
-        };
-        __schema242: number;
-        __schema243: number;
-        __schema244: components["schemas"]["__schema243"];
-        __schema245: number;
-        __schema246: string;
-        /** @enum {string} */
-        __schema248: "looked at" | "washed" | "outlets cleared" | "repaired" | "coated again";
-        __schema249: number;
-        __schema250: {
-            n: number;
-            says: string;
-        };
-        __schema253: {
-            containerId: components["schemas"]["id"];
-            opened: number;
-            batch: string;
-        };
-        __schema254: number;
-        __schema255: {
-            /** @constant */
-            format: "lentum-receipt";
-            /** @constant */
-            version: 1;
-            jobId: components["schemas"]["id"];
-            entries: number;
-            head: string;
-            /** Format: date-time */
-            at: string;
-            key: components["schemas"]["__schema212"];
-            signature: components["schemas"]["__schema212"];
-        };
-        /**
-         * @default A4
-         * @enum {string}
-         */
-        __schema258: "A4" | "Letter" | "A3";
-        /**
-         * @default false
-         * @enum {string}
-         */
-        __schema259: "true" | "false";
-        __schema260: number;
-        __schema262: string;
-        __schema263: string;
-        __schema264: string;
-        /** @enum {string} */
-        __schema265: "estimator" | "foreman" | "applicator" | "inspector" | "client";
-        __schema266: {
-            id: components["schemas"]["__schema267"];
-            rawId: components["schemas"]["__schema267"];
-            /** @constant */
-            type: "public-key";
-            response: {
-                clientDataJSON: components["schemas"]["__schema267"];
-            } & {
-                [key: string]: unknown;
-            };
-            clientExtensionResults: {
-                [key: string]: unknown;
-            };
-        } & {
-            [key: string]: unknown;
-        };
-        __schema267: string;
-        __schema268: string;
-        __schema270: {
-            onlyJob?: components["schemas"]["id"];
-        };
-        __schema271: components["schemas"]["__schema272"] | components["schemas"]["__schema274"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema278"] | components["schemas"]["drawing"] | components["schemas"]["__schema285"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"] | {
-            /** @constant */
-            kind: "group";
-            blocks: components["schemas"]["__schema289"][];
-        };
-        __schema272: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "heading";
-            level: 1 | 2 | 3;
-            text: components["schemas"]["__schema273"];
-        };
-        __schema273: string;
-        __schema274: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "text";
-            text: components["schemas"]["__schema273"];
-            /**
-             * @default plain
-             * @enum {string}
-             */
-            tone: "plain" | "quiet" | "strong" | "done" | "mind" | "stop";
-        };
-        __schema275: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "list";
-            items: components["schemas"]["__schema273"][];
-        };
-        __schema276: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "facts";
-            rows: components["schemas"]["__schema277"][];
-        };
-        __schema277: [
-            components["schemas"]["__schema273"],
-            components["schemas"]["__schema273"]
-        ];
-        __schema278: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "table";
-            columns: components["schemas"]["__schema279"][];
-            rows: components["schemas"]["__schema280"][];
-            total?: components["schemas"]["__schema273"][];
-        };
-        __schema279: {
-            head: components["schemas"]["__schema273"];
-            /**
-             * @default left
-             * @enum {string}
-             */
-            align: "left" | "right";
-            /** @default 0 */
-            share: number;
-        };
-        __schema280: {
-            cells: components["schemas"]["__schema273"][];
-            /**
-             * @default plain
-             * @enum {string}
-             */
-            tone: "plain" | "part" | "struck" | "strong";
-            /** @default [] */
-            notes: components["schemas"]["__schema273"][];
-        };
-        __schema281: number;
-        __schema282: {
-            /** @constant */
-            kind: "path";
-            points: components["schemas"]["__schema283"][];
-            closed: boolean;
-            stroke?: components["schemas"]["__schema284"];
-            fill?: components["schemas"]["__schema284"];
-            width: components["schemas"]["__schema281"];
-            dash?: components["schemas"]["__schema281"][];
-        } | {
-            /** @constant */
-            kind: "dot";
-            at: components["schemas"]["__schema283"];
-            radius: components["schemas"]["__schema281"];
-            fill: components["schemas"]["__schema284"];
-        } | {
-            /** @constant */
-            kind: "text";
-            at: components["schemas"]["__schema283"];
-            text: string;
-            size: components["schemas"]["__schema281"];
-            /**
-             * @default start
-             * @enum {string}
-             */
-            align: "start" | "middle" | "end";
-            /** @default false */
-            bold: boolean;
-            /** @default ink */
-            fill: components["schemas"]["__schema284"];
-            turnDeg?: number;
-        };
-        __schema283: [
-            components["schemas"]["__schema281"],
-            components["schemas"]["__schema281"]
-        ];
-        /** @enum {string} */
-        __schema284: "ink" | "quiet" | "line" | "done" | "mind" | "stop" | "soft" | "paper" | "film0" | "film1" | "film2" | "film3" | "film4" | "film5" | "damp0" | "damp1" | "damp2";
-        __schema285: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "pictures";
-            items: components["schemas"]["__schema286"][];
-        };
-        __schema286: {
-            sha256: string;
-            caption: components["schemas"]["__schema273"];
-            /** @default [] */
-            shapes: components["schemas"]["__schema282"][];
-        };
-        __schema287: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "contents";
-            title: components["schemas"]["__schema273"];
-        };
-        __schema288: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "break";
-            page?: {
-                widthMm: number;
-                heightMm: number;
-            };
-        };
-        __schema289: components["schemas"]["__schema272"] | components["schemas"]["__schema274"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema278"] | components["schemas"]["drawing"] | components["schemas"]["__schema285"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"];
-        __schema290: {
-            alongM: number;
-            acrossM: number;
-        };
-        __schema291: {
-            tempC: number;
-            at: components["schemas"]["instant"];
-        };
-        __schema292: {
-            airC: number;
-            humidityPct: number;
-            surfaceC: number;
-        };
         id: string;
         name: string;
         /** Format: date-time */
         instant: string;
+        moment: components["schemas"]["instant"];
         /** @enum {string} */
         source: "measured" | "data sheet" | "typical" | "assumed" | "definition" | "chosen";
         jobHead: {
             name: components["schemas"]["name"];
             place: string;
             timeZone: string;
-            units: components["schemas"]["__schema1"];
+            /** @enum {string} */
+            units: "metric" | "us";
             /** @enum {string} */
             wording?: "uk" | "us";
             /** @enum {string} */
@@ -3565,27 +2257,14 @@ export interface components {
             rules?: components["schemas"]["jobRules"];
         };
         jobRules: {
-            practice: components["schemas"]["__schema2"];
-            holdPoints: components["schemas"]["__schema7"][];
+            practice: components["schemas"]["jobRulesPractice"];
+            holdPoints: ("primer" | "details" | "coats")[];
             otherAccepts?: boolean;
         };
         survey: {
             zones: components["schemas"]["zone"][];
-            origin?: {
-                lonDeg: number;
-                latDeg: number;
-                bearingDeg?: number;
-            };
-            underlay?: {
-                fileId: components["schemas"]["id"];
-                name: components["schemas"]["name"];
-                widthPx: number;
-                heightPx: number;
-                metresPerPx: number;
-                xM: components["schemas"]["__schema16"];
-                yM: components["schemas"]["__schema16"];
-                opacity: number;
-            };
+            origin?: components["schemas"]["surveyOrigin"];
+            underlay?: components["schemas"]["surveyUnderlay"];
             /**
              * @default always
              * @enum {string}
@@ -3599,20 +2278,8 @@ export interface components {
             /** @enum {string} */
             use?: "wall" | "stairs";
             outline: components["schemas"]["outline"];
-            /**
-             * @default {
-             *       "xM": 0,
-             *       "yM": 0,
-             *       "turnDeg": 0
-             *     }
-             */
-            plot: {
-                xM: components["schemas"]["__schema16"];
-                yM: components["schemas"]["__schema16"];
-                turnDeg: number;
-            };
-            /** @default [] */
-            sides: components["schemas"]["__schema17"][];
+            plot?: components["schemas"]["zonePlot"];
+            sides?: components["schemas"]["zoneSides"];
             openings: components["schemas"]["opening"][];
             /** @default [] */
             features: components["schemas"]["feature"][];
@@ -3629,48 +2296,55 @@ export interface components {
              */
             levels: components["schemas"]["levels"];
             fallPct?: number;
-            substrate?: {
-                /** @enum {string} */
-                kind: "concrete-new" | "concrete-old" | "screed" | "boards" | "metal" | "asphalt" | "bitumen-smooth" | "bitumen-granules" | "gravelled-felt" | "pvc-sheet" | "tpo-sheet" | "rubber-sheet" | "fibreglass" | "foam" | "tiles" | "acrylic-coating" | "polyurethane-coating" | "bitumen-coating" | "silicone";
-                /** Format: date */
-                laidOn?: string;
-                /** @enum {string} */
-                colour?: "light" | "middling" | "dark";
-                sunShare?: number;
-            };
+            substrate?: components["schemas"]["zoneSubstrate"];
+            findings?: components["schemas"]["zoneFindings"];
             /** @default [] */
-            findings: components["schemas"]["__schema27"][];
-            /** @default [] */
-            tests: components["schemas"]["__schema28"][];
-            family?: components["schemas"]["__schema36"];
-            deckLoad?: {
-                kgPerM2: number;
-                says: string;
-            };
+            tests: {
+                id: components["schemas"]["id"];
+                kind: components["schemas"]["zoneTestsKind"];
+                scale?: components["schemas"]["zoneTestsScale"];
+                at?: components["schemas"]["zoneTestsAt"];
+                takenAt: components["schemas"]["instant"];
+                instrument: components["schemas"]["name"];
+                value: number | string;
+                /** @default false */
+                unprimed: boolean;
+                note: string;
+            }[];
+            family?: components["schemas"]["zoneFamily"];
+            deckLoad?: components["schemas"]["zoneDeckLoad"];
             note: string;
         };
         outline: {
             /** @constant */
             kind: "walk";
-            legs: components["schemas"]["__schema9"][];
+            legs: components["schemas"]["outlineLegs"];
             adjustmentAccepted: boolean;
         } | {
             /** @constant */
             kind: "taped";
-            corners: components["schemas"]["__schema11"][];
-            sidesM: components["schemas"]["__schema12"][];
-            diagonals: components["schemas"]["__schema13"][];
+            corners: {
+                /** @enum {string} */
+                turn: "left" | "right";
+                square: boolean;
+            }[];
+            sidesM: (components["schemas"]["outlineLegsLengthM"] | null)[];
+            diagonals: {
+                from: number;
+                to: number;
+                lengthM: components["schemas"]["outlineLegsLengthM"];
+            }[];
             adjustmentAccepted: boolean;
         } | {
             /** @constant */
             kind: "estimated";
             areaM2: number;
-            perimeterM?: components["schemas"]["__schema10"];
+            perimeterM?: components["schemas"]["outlineLegsLengthM"];
             risingM?: number;
         } | {
             /** @constant */
             kind: "points";
-            points: components["schemas"]["__schema14"];
+            points: components["schemas"]["outlinePoints"];
             /** @enum {string} */
             origin: "GeoJSON" | "CSV" | "DXF" | "typed" | "drawn" | "split" | "joined";
         };
@@ -3722,11 +2396,7 @@ export interface components {
         opening: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            /**
-             * @default roof-light
-             * @enum {string}
-             */
-            kind: "roof-light" | "stair-head" | "hatch" | "plinth" | "machine" | "void";
+            kind?: components["schemas"]["openingKind"];
             /**
              * @default {
              *       "kind": "upstand",
@@ -3735,40 +2405,30 @@ export interface components {
              *     }
              */
             edge: components["schemas"]["edge"];
-            shape: {
-                /** @constant */
-                kind: "rectangle";
-                alongM: components["schemas"]["__schema16"];
-                acrossM: components["schemas"]["__schema16"];
-                lengthM: components["schemas"]["__schema10"];
-                widthM: components["schemas"]["__schema10"];
-            } | {
-                /** @constant */
-                kind: "circle";
-                alongM: components["schemas"]["__schema16"];
-                acrossM: components["schemas"]["__schema16"];
-                diameterM: components["schemas"]["__schema10"];
-            } | {
-                /** @constant */
-                kind: "points";
-                points: components["schemas"]["__schema14"];
-            };
+            shape: components["schemas"]["openingShape"];
         };
         feature: {
             id: components["schemas"]["id"];
-            kind: components["schemas"]["__schema18"];
-            count: components["schemas"]["__schema19"];
-            at: components["schemas"]["__schema20"];
-            to?: components["schemas"]["__schema21"];
-            sizes: components["schemas"]["__schema22"];
-            rimM?: components["schemas"]["__schema23"];
-            note: components["schemas"]["__schema24"];
+            /** @enum {string} */
+            kind: "outlet" | "scupper" | "pipe" | "pipe-cluster" | "post" | "support" | "static-crack" | "moving-crack" | "ridge" | "board-joint" | "sheet-lap" | "fasteners" | "blister" | "split" | "patch" | "flanged-vent" | "stairs" | "spall";
+            count: number;
+            at: components["schemas"]["zoneTestsAt"];
+            to?: components["schemas"]["zoneTestsAt"];
+            sizes: {
+                [key: string]: number;
+            };
+            rimM?: number;
+            note: string;
         };
         levels: {
             /** @enum {string} */
             given: "height" | "staff";
-            points: components["schemas"]["__schema25"][];
-            breakLines: components["schemas"]["__schema26"][];
+            points: {
+                id: components["schemas"]["id"];
+                at: components["schemas"]["zoneTestsAt"];
+                valueM?: number;
+            }[];
+            breakLines: components["schemas"]["id"][][];
             leastFallPct: number;
             designFallPct: number;
             mixKgPerL: number;
@@ -3780,24 +2440,24 @@ export interface components {
         };
         buildUps: {
             buildUps: components["schemas"]["buildUp"][];
-            zones: components["schemas"]["__schema125"][];
+            zones: {
+                zoneId: components["schemas"]["id"];
+                buildUpId: components["schemas"]["id"];
+                revision: number;
+                conditions?: components["schemas"]["buildUpsZonesConditions"];
+                choices?: components["schemas"]["buildUpsZonesChoices"];
+                withoutPrimer?: boolean;
+            }[];
         };
         buildUp: {
             id: components["schemas"]["id"];
             revision: number;
-            taken?: {
-                revision: number;
-            };
+            taken?: components["schemas"]["buildUpTaken"];
             name: components["schemas"]["name"];
-            family: components["schemas"]["__schema36"];
+            family: components["schemas"]["zoneFamily"];
             summary: string;
-            /** @enum {string} */
-            acceptance: "average-and-spots" | "mean-and-share" | "minimum";
-            leastDryFilmMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            acceptance: components["schemas"]["buildUpAcceptance"];
+            leastDryFilmMm: components["schemas"]["numberWithSource"];
             /** @default EUR */
             currency: string;
             /**
@@ -3810,117 +2470,133 @@ export interface components {
              * @enum {string}
              */
             traffic: "no" | "feet" | "wheels";
-            slopeMaxPct?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default [] */
-            choices: components["schemas"]["__schema38"][];
+            slopeMaxPct?: components["schemas"]["numberWithSource"];
+            choices?: components["schemas"]["buildUpChoices"];
             detailsAfter?: components["schemas"]["id"];
             details?: components["schemas"]["detailRules"];
-            detailWays?: components["schemas"]["__schema43"][];
+            detailWays?: components["schemas"]["buildUpDetailWays"];
             layers: components["schemas"]["layer"][];
             upkeep?: {
-                recoatYears?: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                recoatYears?: components["schemas"]["numberWithSource"];
                 /** @default [] */
                 recoatLayers: components["schemas"]["id"][];
-                lifeYears: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
-                inspectPerYear: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                lifeYears: components["schemas"]["numberWithSource"];
+                inspectPerYear: components["schemas"]["numberWithSource"];
                 /** @default  */
                 note: string;
             };
-            cautions: components["schemas"]["__schema24"][];
-            /** @default [] */
-            papers: components["schemas"]["__schema124"][];
+            cautions: string[];
+            papers?: components["schemas"]["buildUpPapers"];
         };
         layer: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema48"];
-            chemistry?: components["schemas"]["__schema51"];
-            shade?: components["schemas"]["__schema52"];
-            kind: components["schemas"]["__schema53"];
-            role: components["schemas"]["__schema54"];
-            treats?: components["schemas"]["__schema55"];
-            fillsFromFallPct?: components["schemas"]["__schema56"];
-            rate: components["schemas"]["__schema57"];
-            says?: components["schemas"]["__schema70"];
-            densityKgPerL: components["schemas"]["__schema71"];
-            volumeSolids?: components["schemas"]["__schema72"];
-            massSolids?: components["schemas"]["__schema72"];
-            volatileKgPerL?: components["schemas"]["__schema74"];
-            elongationPct?: components["schemas"]["__schema47"];
-            blocksBleed?: components["schemas"]["__schema76"];
-            containers: components["schemas"]["__schema77"];
-            mix?: components["schemas"]["__schema79"];
-            largestMixKg?: components["schemas"]["__schema81"];
-            catalyst?: components["schemas"]["__schema82"];
-            thickener?: components["schemas"]["__schema85"];
-            thinning?: components["schemas"]["__schema87"];
-            stirring?: components["schemas"]["__schema88"];
-            potLife: components["schemas"]["__schema89"];
-            kettle?: components["schemas"]["__schema95"];
-            tools?: components["schemas"]["__schema96"];
-            direction?: components["schemas"]["__schema99"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerProduct"];
+            chemistry?: components["schemas"]["layerChemistry"];
+            /** @enum {string} */
+            shade?: "light" | "dark" | "clear";
+            /** @constant */
+            kind: "coat";
+            role: components["schemas"]["layerRole"];
+            /** @enum {string} */
+            treats?: "edges, laps and fasteners" | "rust" | "details";
+            fillsFromFallPct?: components["schemas"]["numberWithSource"];
+            rate: {
+                /** @enum {string} */
+                basis: "mass" | "volume" | "wetFilm" | "dryFilm";
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+                range?: components["schemas"]["layerRateRange"];
+                tolerancePct?: components["schemas"]["layerRateTolerancePct"];
+                least?: components["schemas"]["layerRateLeast"];
+                most?: components["schemas"]["layerRateMost"];
+                variants?: {
+                    /** @enum {string} */
+                    when: "slope" | "ramp" | "rough" | "absorbent" | "vertical" | "exposed edge" | "detail";
+                    /** @enum {string} */
+                    basis: "timesField" | "mass" | "volume" | "wetFilm" | "dryFilm";
+                    value: number;
+                    source: components["schemas"]["source"];
+                    cites?: components["schemas"]["id"];
+                    /** @default  */
+                    note: string;
+                }[];
+            };
+            says?: components["schemas"]["layerSays"];
+            densityKgPerL: components["schemas"]["numberWithSource"];
+            volumeSolids?: components["schemas"]["numberWithSource"];
+            massSolids?: components["schemas"]["numberWithSource"];
+            volatileKgPerL?: components["schemas"]["numberWithSource"];
+            elongationPct?: components["schemas"]["numberWithSource"];
+            blocksBleed?: boolean;
+            containers: components["schemas"]["layerContainers"];
+            mix?: {
+                /** @enum {string} */
+                by: "mass" | "volume";
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+                /**
+                 * @default by weight
+                 * @enum {string}
+                 */
+                split: "by weight" | "never";
+                parts: components["schemas"]["layerMixParts"];
+            };
+            largestMixKg?: components["schemas"]["numberWithSource"];
+            catalyst?: {
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+                /** @default false */
+                interpolate: boolean;
+                points: components["schemas"]["layerCatalystPoints"];
+            };
+            thickener?: components["schemas"]["layerThickener"];
+            thinning?: {
+                with: components["schemas"]["name"];
+                mostPct: components["schemas"]["layerThinningMostPct"];
+                /** @default  */
+                note: string;
+            };
+            stirring?: {
+                minutes: components["schemas"]["numberWithSource"];
+                rpm?: components["schemas"]["numberWithSource"];
+                restMinutes?: components["schemas"]["numberWithSource"];
+                /** @default  */
+                note: string;
+            };
+            potLife: components["schemas"]["layerPotLife"];
+            kettle?: components["schemas"]["layerKettle"];
+            /** @default [] */
+            tools: components["schemas"]["layerTools"][];
+            direction?: components["schemas"]["layerDirection"];
             limits: components["schemas"]["limits"];
-            cure: components["schemas"]["__schema100"];
-            overcoatOpen?: components["schemas"]["__schema76"];
-            ifMissed: components["schemas"]["__schema24"];
-            missed?: components["schemas"]["__schema112"];
-            remedies?: components["schemas"]["__schema114"];
+            cure: components["schemas"]["layerCure"];
+            overcoatOpen?: boolean;
+            ifMissed: string;
+            /** @default {} */
+            missed: components["schemas"]["layerMissed"];
+            remedies?: components["schemas"]["layerRemedies"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema48"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "fabric";
             /** @enum {string} */
             material?: "polyester fleece" | "glass mat" | "polyester fabric" | "glass mesh";
             embeddedIn: components["schemas"]["id"];
-            weightGPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollWidthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            sideLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            endLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            weightGPerM2: components["schemas"]["numberWithSource"];
+            rollWidthM: components["schemas"]["numberWithSource"];
+            rollLengthM: components["schemas"]["numberWithSource"];
+            sideLapMm: components["schemas"]["numberWithSource"];
+            endLapMm: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             direction?: "along the courses" | "across the layer below" | "any";
             /** @enum {string} */
@@ -3929,285 +2605,124 @@ export interface components {
             where?: "throughout" | "details";
             /** @enum {string} */
             edges?: "alike" | "one frayed" | "one bare";
-            reachMm?: components["schemas"]["__schema117"];
-            otherRolls?: components["schemas"]["__schema119"];
-            pricePerRoll?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            reachMm?: components["schemas"]["layerReachMm"];
+            otherRolls?: components["schemas"]["layerOtherRolls"];
+            pricePerRoll?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema48"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "broadcast";
             into: components["schemas"]["id"];
             /** @enum {string} */
             method: "light" | "at a rate" | "to refusal";
             grading: string;
-            thrownKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            retainedKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            standsMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            bagKg: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pricePerBag?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            thrownKgPerM2: components["schemas"]["numberWithSource"];
+            retainedKgPerM2: components["schemas"]["numberWithSource"];
+            standsMm?: components["schemas"]["numberWithSource"];
+            bagKg: components["schemas"]["numberWithSource"];
+            pricePerBag?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema48"];
-            chemistry?: components["schemas"]["__schema51"];
-            shade?: components["schemas"]["__schema52"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerProduct"];
+            chemistry?: components["schemas"]["layerChemistry"];
+            /** @enum {string} */
+            shade?: "light" | "dark" | "clear";
             /** @constant */
             kind: "sheet";
-            /** @enum {string} */
-            bonding: "self-adhered" | "torched" | "cold adhesive" | "hot bonded" | "mechanically fixed";
-            thicknessMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            weightKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollWidthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            sideLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            endLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            bonding: components["schemas"]["layerBonding"];
+            thicknessMm: components["schemas"]["numberWithSource"];
+            weightKgPerM2: components["schemas"]["numberWithSource"];
+            rollWidthM: components["schemas"]["numberWithSource"];
+            rollLengthM: components["schemas"]["numberWithSource"];
+            sideLapMm: components["schemas"]["numberWithSource"];
+            endLapMm: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             offset: "none" | "centred on the ply below" | "crossed";
-            staggerMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            staggerMm?: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             surfacing: "film" | "sand" | "granules" | "foil" | "bare";
             /** @default  */
             granuleLaps: string;
             /** @enum {string} */
             edges?: "alike" | "one frayed" | "one bare";
-            seam?: {
-                /** @enum {string} */
-                kind: "hot-air weld" | "tape" | "adhesive";
-                widthMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
-            };
-            fasteners?: components["schemas"]["__schema121"];
-            reachMm?: components["schemas"]["__schema117"];
-            headNailsMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            temporaryNails?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            otherRolls?: components["schemas"]["__schema119"];
-            relaxMinutes?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            seam?: components["schemas"]["layerSeam"];
+            fasteners?: components["schemas"]["layerFasteners"];
+            reachMm?: components["schemas"]["layerReachMm"];
+            headNailsMm?: components["schemas"]["numberWithSource"];
+            temporaryNails?: components["schemas"]["layerTemporaryNails"];
+            otherRolls?: components["schemas"]["layerOtherRolls"];
+            relaxMinutes?: components["schemas"]["numberWithSource"];
             /** @default [] */
-            tools: components["schemas"]["__schema97"][];
+            tools: components["schemas"]["layerTools"][];
             limits: components["schemas"]["limits"];
             ifMissed: string;
             /** @default {} */
-            missed: components["schemas"]["__schema113"];
-            remedies?: components["schemas"]["__schema115"];
-            pricePerRoll?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            missed: components["schemas"]["layerMissed"];
+            remedies?: components["schemas"]["layerRemedies"];
+            pricePerRoll?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema48"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "protection";
-            /** @enum {string} */
-            material: "board" | "insulation board" | "fleece" | "drainage mat" | "sheet" | "pavers" | "mortar" | "gravel" | "soil build-up";
+            material: components["schemas"]["layerMaterial"];
             /** @enum {string} */
             laid: "loose" | "bonded" | "embedded hot" | "mechanically fixed";
-            thicknessMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            weightKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pieceWidthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pieceLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            lapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            fasteners?: components["schemas"]["__schema121"];
-            reachMm?: components["schemas"]["__schema117"];
-            pricePerPiece?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            thicknessMm: components["schemas"]["numberWithSource"];
+            weightKgPerM2: components["schemas"]["numberWithSource"];
+            pieceWidthM: components["schemas"]["numberWithSource"];
+            pieceLengthM: components["schemas"]["numberWithSource"];
+            lapMm: components["schemas"]["numberWithSource"];
+            fasteners?: components["schemas"]["layerFasteners"];
+            reachMm?: components["schemas"]["layerReachMm"];
+            pricePerPiece?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema48"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "pieces";
-            heightMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            clearanceMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            skinAboveMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pieces: components["schemas"]["__schema122"][];
+            heightMm: components["schemas"]["numberWithSource"];
+            clearanceMm: components["schemas"]["numberWithSource"];
+            skinAboveMm: components["schemas"]["numberWithSource"];
+            pieces: components["schemas"]["layerPieces"];
             limits: components["schemas"]["limits"];
             ifMissed: string;
         };
         limits: {
-            airMinC: {
-                value: components["schemas"]["__schema84"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            airMaxC: {
-                value: components["schemas"]["__schema84"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            surfaceMinC: {
-                value: components["schemas"]["__schema84"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            surfaceMaxC: {
-                value: components["schemas"]["__schema84"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            humidityMinPct?: {
-                value: components["schemas"]["__schema65"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            humidityMaxPct: {
-                value: components["schemas"]["__schema65"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            dewMarginK: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            risingWithinK?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            airMinC: components["schemas"]["limitsAirMinC"];
+            airMaxC: components["schemas"]["limitsAirMinC"];
+            surfaceMinC: components["schemas"]["limitsAirMinC"];
+            surfaceMaxC: components["schemas"]["limitsAirMinC"];
+            humidityMinPct?: components["schemas"]["layerThinningMostPct"];
+            humidityMaxPct: components["schemas"]["layerThinningMostPct"];
+            dewMarginK: components["schemas"]["numberWithSource"];
+            risingWithinK?: components["schemas"]["numberWithSource"];
             fallingSlab?: boolean;
-            windSprayMaxMPerS?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            windHandMaxMPerS?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            dryHours?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            moistureMaxPct?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            windSprayMaxMPerS?: components["schemas"]["numberWithSource"];
+            windHandMaxMPerS?: components["schemas"]["numberWithSource"];
+            dryHours?: components["schemas"]["numberWithSource"];
+            moistureMaxPct?: components["schemas"]["numberWithSource"];
             noBelow?: {
-                tempC: components["schemas"]["__schema84"];
+                tempC: number;
                 source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
+                cites?: components["schemas"]["id"];
                 /** @enum {string} */
                 until: "touch" | "rainSafe" | "overcoatFrom" | "overcoatUntil" | "foot" | "wheels" | "full" | "flood" | "load";
             };
@@ -4216,155 +2731,67 @@ export interface components {
             /** @enum {string} */
             made: "fabric" | "sheet" | "coats";
             cutFrom?: components["schemas"]["id"];
-            rollWidthMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            footMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            lapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            ontoMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pastSeamMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            clearMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            wingMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            outletSquareMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            outletDownMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            upMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            stripeMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            debondMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            ridgeMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            rollWidthMm: components["schemas"]["numberWithSource"];
+            rollLengthM: components["schemas"]["numberWithSource"];
+            footMm: components["schemas"]["numberWithSource"];
+            lapMm: components["schemas"]["numberWithSource"];
+            ontoMm: components["schemas"]["numberWithSource"];
+            pastSeamMm: components["schemas"]["numberWithSource"];
+            clearMm: components["schemas"]["numberWithSource"];
+            wingMm: components["schemas"]["numberWithSource"];
+            outletSquareMm: components["schemas"]["numberWithSource"];
+            outletDownMm: components["schemas"]["numberWithSource"];
+            upMm: components["schemas"]["numberWithSource"];
+            stripeMm: components["schemas"]["numberWithSource"];
+            debondMm?: components["schemas"]["numberWithSource"];
+            ridgeMm: components["schemas"]["numberWithSource"];
             plies: number;
-            plyStepMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            doubled: components["schemas"]["__schema40"][];
-            underShare: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            timesField: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            plyStepMm: components["schemas"]["numberWithSource"];
+            doubled: ("parapet" | "pipe" | "outlet" | "corner" | "post")[];
+            underShare: components["schemas"]["numberWithSource"];
+            timesField: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             fillet: "none" | "sealant" | "mortar";
-            filletLegMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            mortarKgPerL: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            metalPrimerKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            granulesKgPerM2?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            barSpacingMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            barLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            longestM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @enum {string} */
-            sealantOf?: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
-            /** @enum {string} */
-            metalPrimerOf?: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
-            sundries: components["schemas"]["__schema41"][];
+            filletLegMm: components["schemas"]["numberWithSource"];
+            mortarKgPerL: components["schemas"]["numberWithSource"];
+            metalPrimerKgPerM2: components["schemas"]["numberWithSource"];
+            granulesKgPerM2?: components["schemas"]["numberWithSource"];
+            barSpacingMm: components["schemas"]["numberWithSource"];
+            barLengthM: components["schemas"]["numberWithSource"];
+            longestM: components["schemas"]["numberWithSource"];
+            sealantOf?: components["schemas"]["detailRulesSealantOf"];
+            metalPrimerOf?: components["schemas"]["detailRulesSealantOf"];
+            sundries: {
+                /** @enum {string} */
+                key: "fabric" | "sealant" | "mortar" | "joint filler" | "backer rod" | "bond breaker" | "metal primer" | "bar" | "fastener" | "granules" | "tape" | "board fastener" | "elastomer strip" | "plate fastener" | "head nail" | "temporary nail" | "lap primer";
+                packs: {
+                    id: components["schemas"]["id"];
+                    name: components["schemas"]["name"];
+                    net: number;
+                    massKg?: number;
+                    price?: components["schemas"]["numberWithSource"];
+                }[];
+            }[];
         };
         order: {
             wastePct: {
-                liquid: components["schemas"]["__schema127"];
-                fabric: components["schemas"]["__schema127"];
-                aggregate: components["schemas"]["__schema127"];
+                liquid: components["schemas"]["numberWithSource"];
+                fabric: components["schemas"]["numberWithSource"];
+                aggregate: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 5,
                  *       "source": "typical"
                  *     }
                  */
-                sheet: components["schemas"]["__schema127"];
+                sheet: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                sundry: components["schemas"]["__schema127"];
+                sundry: components["schemas"]["numberWithSource"];
             };
             /**
              * @default {
@@ -4372,18 +2799,14 @@ export interface components {
              *       "source": "typical"
              *     }
              */
-            oversprayPct: components["schemas"]["__schema127"];
+            oversprayPct: components["schemas"]["numberWithSource"];
             /**
              * @default {
              *       "value": 0.15,
              *       "source": "typical"
              *     }
              */
-            profileLPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            profileLPerM2: components["schemas"]["numberWithSource"];
             /**
              * @default least left over
              * @enum {string}
@@ -4400,17 +2823,10 @@ export interface components {
              *       "source": "typical"
              *     }
              */
-            palletKg: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default [] */
-            stock: components["schemas"]["__schema128"][];
-            /** @default [] */
-            deliveries: components["schemas"]["__schema129"][];
-            /** @default [] */
-            sheets: components["schemas"]["__schema130"][];
+            palletKg: components["schemas"]["numberWithSource"];
+            stock?: components["schemas"]["orderStock"];
+            deliveries?: components["schemas"]["orderDeliveries"];
+            sheets?: components["schemas"]["orderSheets"];
             /** @default {} */
             supplies: {
                 /**
@@ -4419,146 +2835,105 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                seasonFromC: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                seasonFromC: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 25,
                  *       "source": "typical"
                  *     }
                  */
-                seasonToC: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                seasonToC: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                reservePct: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                reservePct: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.03,
                  *       "source": "typical"
                  *     }
                  */
-                washLPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                washLPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.25,
                  *       "source": "typical"
                  *     }
                  */
-                degreaserLPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                degreaserLPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 2,
                  *       "source": "typical"
                  *     }
                  */
-                repairMortarKgPerL: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                repairMortarKgPerL: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 1.7,
                  *       "source": "typical"
                  *     }
                  */
-                fillerKgPerL: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                fillerKgPerL: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                mortarMorePct: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                mortarMorePct: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 1,
                  *       "source": "typical"
                  *     }
                  */
-                cleanerLPerToolDay: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                cleanerLPerToolDay: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 2,
                  *       "source": "typical"
                  *     }
                  */
-                maskings: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                maskings: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.25,
                  *       "source": "typical"
                  *     }
                  */
-                torchGasKgPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                torchGasKgPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.05,
                  *       "source": "typical"
                  *     }
                  */
-                kettleGasKgPerKg: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                kettleGasKgPerKg: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.4,
                  *       "source": "typical"
                  *     }
                  */
-                seamAdhesiveKgPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                seamAdhesiveKgPerM2: components["schemas"]["numberWithSource"];
             };
             /** @default [] */
-            offers: components["schemas"]["__schema131"][];
+            offers: {
+                id: components["schemas"]["id"];
+                supplier: components["schemas"]["name"];
+                on: components["schemas"]["zoneSubstrateLaidOn"];
+                until?: components["schemas"]["zoneSubstrateLaidOn"];
+                currency: string;
+                deliveryDays?: number;
+                freight?: string;
+                /** @default  */
+                note: string;
+                lines: components["schemas"]["orderOffersLines"];
+            }[];
             pricesFrom?: components["schemas"]["id"];
             /** @default 0 */
             taxPct: string;
@@ -4574,11 +2949,7 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                upSlopeAbovePct: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                upSlopeAbovePct: components["schemas"]["numberWithSource"];
                 /** @default {} */
                 reachMm: {
                     /**
@@ -4587,110 +2958,70 @@ export interface components {
                      *       "source": "typical"
                      *     }
                      */
-                    upstand: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    upstand: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    parapet: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    parapet: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    threshold: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    threshold: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 20,
                      *       "source": "typical"
                      *     }
                      */
-                    drip: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    drip: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 50,
                      *       "source": "typical"
                      *     }
                      */
-                    gutter: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    gutter: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": -10,
                      *       "source": "typical"
                      *     }
                      */
-                    joint: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    joint: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 150,
                      *       "source": "typical"
                      *     }
                      */
-                    "tie-in": {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    "tie-in": components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    free: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    free: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    "wall-top": {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    "wall-top": components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    footing: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    footing: components["schemas"]["numberWithSource"];
                 };
                 /**
                  * @default {
@@ -4698,77 +3029,49 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                openingClearMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                openingClearMm: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.5,
                  *       "source": "typical"
                  *     }
                  */
-                outletClearM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                outletClearM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 1,
                  *       "source": "typical"
                  *     }
                  */
-                leastPieceM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                leastPieceM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 150,
                  *       "source": "typical"
                  *     }
                  */
-                leastTopMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                leastTopMm: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.3,
                  *       "source": "typical"
                  *     }
                  */
-                staggerM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                staggerM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.3,
                  *       "source": "typical"
                  *     }
                  */
-                leastBoardM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                leastBoardM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.2,
                  *       "source": "typical"
                  *     }
                  */
-                lapPrimerKgPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                lapPrimerKgPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default cap strip
                  * @enum {string}
@@ -4780,11 +3083,7 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                ridgeReachMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                ridgeReachMm: components["schemas"]["numberWithSource"];
             };
             /** @default [] */
             plans: components["schemas"]["coursePlan"][];
@@ -4792,17 +3091,19 @@ export interface components {
         coursePlan: {
             zoneId: components["schemas"]["id"];
             layerId: components["schemas"]["id"];
-            /**
-             * @default by the fall
-             * @enum {string}
-             */
-            way: "by the fall" | "across the fall" | "up the fall" | "along a side";
+            way?: components["schemas"]["coursePlanWay"];
             side?: number;
             firstM?: number;
             /** @default [] */
-            fixed: components["schemas"]["__schema134"][];
-            /** @default [] */
-            keepOff: components["schemas"]["__schema135"][];
+            fixed: {
+                id: components["schemas"]["id"];
+                /** @default 0 */
+                plane: number;
+                course: number;
+                fromM: number;
+                toM: number;
+            }[];
+            keepOff?: components["schemas"]["coursePlanKeepOff"];
         };
         programme: {
             /** @default [] */
@@ -4810,44 +3111,37 @@ export interface components {
             /** @default {} */
             hours: {
                 /** @default 07:00 */
-                from: components["schemas"]["__schema139"];
+                from: components["schemas"]["programmeHoursFrom"];
                 /** @default 16:30 */
-                to: components["schemas"]["__schema139"];
+                to: components["schemas"]["programmeHoursFrom"];
                 /** @default 12:00 */
-                breakFrom: components["schemas"]["__schema139"];
+                breakFrom: components["schemas"]["programmeHoursFrom"];
                 /** @default 30 */
                 breakMin: number;
-                /**
-                 * @default [
-                 *       1,
-                 *       2,
-                 *       3,
-                 *       4,
-                 *       5
-                 *     ]
-                 */
-                days: components["schemas"]["__schema140"][];
+                days?: components["schemas"]["programmeHoursDays"];
             };
             /** @default [] */
-            off: components["schemas"]["__schema141"][];
+            off: {
+                on: components["schemas"]["zoneSubstrateLaidOn"];
+                /** @default  */
+                says: string;
+            }[];
             inspector?: {
                 /** @default 11:00 */
-                from: components["schemas"]["__schema139"];
+                from: components["schemas"]["programmeHoursFrom"];
                 /** @default 12:00 */
-                to: components["schemas"]["__schema139"];
-                /**
-                 * @default [
-                 *       1,
-                 *       2,
-                 *       3,
-                 *       4,
-                 *       5
-                 *     ]
-                 */
-                days: components["schemas"]["__schema140"][];
+                to: components["schemas"]["programmeHoursFrom"];
+                days?: components["schemas"]["programmeHoursDays"];
             };
             /** @default [] */
-            contacts: components["schemas"]["__schema143"][];
+            contacts: {
+                id: components["schemas"]["id"];
+                name: components["schemas"]["name"];
+                /** @default  */
+                about: string;
+                /** @default  */
+                phone: string;
+            }[];
             /** @default {} */
             machines: {
                 /** @default 1 */
@@ -4863,85 +3157,73 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                setUpMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                setUpMin: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 20,
                  *       "source": "typical"
                  *     }
                  */
-                clearMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                clearMin: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 20,
                  *       "source": "typical"
                  *     }
                  */
-                moveMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                moveMin: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                changeMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
-                /** @default {} */
-                stepMin: {
-                    [key: string]: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
-                };
+                changeMin: components["schemas"]["numberWithSource"];
+                stepMin?: components["schemas"]["programmeTimesStepMin"];
             };
             /** @default {} */
             costs: {
-                /** @default [] */
-                items: components["schemas"]["__schema144"][];
-                addPct?: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                items?: components["schemas"]["programmeCosts"];
+                addPct?: components["schemas"]["numberWithSource"];
             };
             loud?: {
                 /** @default 09:00 */
-                from: components["schemas"]["__schema139"];
+                from: components["schemas"]["programmeHoursFrom"];
                 /** @default 16:00 */
-                to: components["schemas"]["__schema139"];
+                to: components["schemas"]["programmeHoursFrom"];
             };
             /** @default [] */
-            taken: components["schemas"]["__schema145"][];
-            /** @default [] */
-            apart: components["schemas"]["__schema146"][];
+            taken: {
+                zoneId: components["schemas"]["id"];
+                from: components["schemas"]["instant"];
+                to: components["schemas"]["instant"];
+                /** @default  */
+                says: string;
+            }[];
+            apart?: components["schemas"]["programmeApart"];
             /** @default [] */
             opened: components["schemas"]["id"][];
+            floods?: components["schemas"]["programmeFloods"];
             /** @default [] */
-            floods: components["schemas"]["__schema147"][];
+            expects: {
+                zoneId: components["schemas"]["id"];
+                fitAt: components["schemas"]["instant"];
+                /** @default  */
+                says: string;
+            }[];
             /** @default [] */
-            expects: components["schemas"]["__schema148"][];
-            /** @default [] */
-            deadlines: components["schemas"]["__schema149"][];
-            /** @default [] */
-            pins: components["schemas"]["__schema150"][];
-            kept?: components["schemas"]["__schema151"];
-            baseline?: components["schemas"]["__schema151"];
+            deadlines: {
+                id: components["schemas"]["id"];
+                zoneId: components["schemas"]["id"];
+                /** @enum {string} */
+                what: "tight" | "feet" | "wheels" | "done";
+                by: components["schemas"]["instant"];
+                /** @default 0 */
+                costPerDay: number;
+            }[];
+            pins?: components["schemas"]["programmePins"];
+            kept?: components["schemas"]["programmeKept"];
+            baseline?: components["schemas"]["programmeKept"];
         };
         crew: {
             id: components["schemas"]["id"];
@@ -4949,38 +3231,59 @@ export interface components {
             people: number;
             /** @default [] */
             names: components["schemas"]["name"][];
+            skills?: components["schemas"]["crewSkills"];
             /** @default [] */
-            skills: components["schemas"]["__schema136"][];
+            off: components["schemas"]["crewOff"][];
             /** @default [] */
-            off: components["schemas"]["__schema137"][];
-            /** @default [] */
-            only: components["schemas"]["__schema137"][];
-            ratePerH?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            only: components["schemas"]["crewOff"][];
+            ratePerH?: components["schemas"]["numberWithSource"];
         };
         proving: {
             /** @default [] */
-            demands: components["schemas"]["__schema153"][];
+            demands: {
+                zoneId: components["schemas"]["id"];
+                /** @enum {string} */
+                leak: "none" | "flood" | "detector" | "either";
+                bondMPa?: components["schemas"]["numberWithSource"];
+                slip?: components["schemas"]["numberWithSource"];
+                /** @default false */
+                dryFilm: boolean;
+                /** @default false */
+                pictures: boolean;
+                /** @default  */
+                says: string;
+            }[];
             /** @default [] */
-            guarantees: components["schemas"]["__schema155"][];
+            guarantees: {
+                zoneId: components["schemas"]["id"];
+                by: string;
+                covers: string;
+                years: number;
+                startsOn?: components["schemas"]["zoneSubstrateLaidOn"];
+                demands?: components["schemas"]["provingGuaranteesDemands"];
+                visitsPerYear?: number;
+                /** @default  */
+                visitsBy: string;
+                sentWithinDays?: number;
+                sentOn?: components["schemas"]["zoneSubstrateLaidOn"];
+            }[];
         };
         site: {
             bays: components["schemas"]["bay"][];
-            cuts: components["schemas"]["__schema159"][];
-            /** @default [] */
-            access: components["schemas"]["__schema160"][];
+            cuts: components["schemas"]["siteCuts"];
+            access?: components["schemas"]["siteAccess"];
         };
         bay: {
             id: components["schemas"]["id"];
             zoneId: components["schemas"]["id"];
             label: string;
-            parts: components["schemas"]["__schema157"][];
+            parts: {
+                outer: components["schemas"]["outlinePoints2"][];
+                holes: components["schemas"]["outlinePoints2"][][];
+            }[];
         };
         weather: {
-            place?: components["schemas"]["__schema161"];
+            place?: components["schemas"]["weatherPlace"];
             /**
              * @default none
              * @enum {string}
@@ -4994,7 +3297,7 @@ export interface components {
                 seed: number;
                 frontAt?: components["schemas"]["instant"];
                 dryBefore?: boolean;
-                originAt?: components["schemas"]["__schema162"];
+                originAt?: components["schemas"]["instant"];
                 /** @default {} */
                 climate: {
                     /** @default 18 */
@@ -5024,33 +3327,35 @@ export interface components {
         };
         weatherSeries: {
             id: components["schemas"]["id"];
-            kind: components["schemas"]["__schema163"];
+            /** @enum {string} */
+            kind: "observed" | "forecast" | "climate";
             source: components["schemas"]["name"];
-            simulated?: components["schemas"]["__schema34"];
-            place?: components["schemas"]["__schema166"];
+            /** @default false */
+            simulated: boolean;
+            place?: components["schemas"]["weatherPlace"];
             issuedAt: components["schemas"]["instant"];
-            startAt: components["schemas"]["__schema162"];
-            hours: components["schemas"]["__schema167"];
+            startAt: components["schemas"]["instant"];
+            hours: number;
             columns: components["schemas"]["weatherColumns"];
-            members?: components["schemas"]["__schema177"];
+            members?: components["schemas"]["weatherColumns"][];
         };
         weatherColumns: {
-            airC?: components["schemas"]["__schema168"][];
-            humidityPct?: components["schemas"]["__schema169"][];
-            rainMm?: components["schemas"]["__schema170"][];
-            rainChancePct?: components["schemas"]["__schema171"][];
-            windMPerS?: components["schemas"]["__schema172"][];
-            gustMPerS?: components["schemas"]["__schema173"][];
-            cloudPct?: components["schemas"]["__schema171"][];
-            sunWPerM2?: components["schemas"]["__schema175"][];
-            surfaceC?: components["schemas"]["__schema176"][];
+            airC?: (number | null)[];
+            humidityPct?: (number | null)[];
+            rainMm?: (number | null)[];
+            rainChancePct?: components["schemas"]["weatherColumnsRainChancePct"];
+            windMPerS?: (number | null)[];
+            gustMPerS?: (number | null)[];
+            cloudPct?: components["schemas"]["weatherColumnsRainChancePct"];
+            sunWPerM2?: (number | null)[];
+            surfaceC?: (number | null)[];
         };
         entry: components["schemas"]["entrySecondForm"] | components["schemas"]["entryFirstForm"];
         entryFirstForm: {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema179"];
-            supersedes?: components["schemas"]["__schema37"];
+            who: string;
+            supersedes?: components["schemas"]["id"];
             /** @constant */
             kind: "conditions";
             zoneId: components["schemas"]["id"];
@@ -5062,8 +3367,8 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema179"];
-            supersedes?: components["schemas"]["__schema37"];
+            who: string;
+            supersedes?: components["schemas"]["id"];
             /** @constant */
             kind: "coat";
             bayId: components["schemas"]["id"];
@@ -5072,21 +3377,20 @@ export interface components {
             layerId: components["schemas"]["id"];
             startedAt: components["schemas"]["instant"];
             finishedAt?: components["schemas"]["instant"];
-            containers: components["schemas"]["__schema253"][];
-            leftOver: {
-                /** @enum {string} */
-                basis: "mass" | "volume";
-                value: number;
-            };
-            /** @enum {string} */
-            gauge: "fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe";
-            lastWetMm: components["schemas"]["__schema254"][];
+            containers: {
+                containerId: components["schemas"]["id"];
+                opened: number;
+                batch: string;
+            }[];
+            leftOver: components["schemas"]["entryFirstFormLeftOver"];
+            gauge: components["schemas"]["entryFirstFormGauge"];
+            lastWetMm: number[];
             note: string;
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema179"];
-            supersedes?: components["schemas"]["__schema37"];
+            who: string;
+            supersedes?: components["schemas"]["id"];
             /** @constant */
             kind: "laid";
             bayId: components["schemas"]["id"];
@@ -5102,8 +3406,8 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema179"];
-            supersedes?: components["schemas"]["__schema37"];
+            who: string;
+            supersedes?: components["schemas"]["id"];
             /** @constant */
             kind: "step";
             bayId: components["schemas"]["id"];
@@ -5114,8 +3418,8 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema179"];
-            supersedes?: components["schemas"]["__schema37"];
+            who: string;
+            supersedes?: components["schemas"]["id"];
             /** @constant */
             kind: "detail";
             zoneId: components["schemas"]["id"];
@@ -5128,393 +3432,238 @@ export interface components {
         } | {
             id: components["schemas"]["id"];
             madeAt: components["schemas"]["instant"];
-            who: components["schemas"]["__schema179"];
+            who: string;
             supersedes: components["schemas"]["id"];
             /** @constant */
             kind: "withdrawal";
             reason: string;
         };
-        entrySecondForm: {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        entrySecondForm: (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "conditions";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 airC: number;
                 humidityPct: number;
                 surfaceC: number;
                 windMPerS?: number;
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "preparation";
             body: {
-                at: components["schemas"]["__schema199"];
-                startedAt?: components["schemas"]["__schema199"];
-                steps: components["schemas"]["__schema214"][];
+                at: components["schemas"]["moment"];
+                startedAt?: components["schemas"]["moment"];
+                steps: ("strip" | "cut-wet" | "outlets" | "blisters" | "splits" | "renew-fasteners" | "cut-cracks" | "grind" | "profile" | "rust" | "degrease" | "broom" | "wash" | "dry" | "spalls" | "voids" | "fill-cracks" | "level" | "joints" | "fillets" | "dry-again" | "test" | "prime" | "boards" | "laps" | "fasteners" | "stripe-cracks" | "fibres" | "rewash" | "growth")[];
                 complete: boolean;
                 method?: string;
-                tip?: components["schemas"]["__schema215"];
-                pressureBar?: components["schemas"]["__schema216"];
+                tip?: string;
+                pressureBar?: number;
                 product?: string;
                 waterParts?: number;
-                litres?: components["schemas"]["__schema217"];
+                litres?: number;
                 dwellMin?: number;
-                dryingFrom?: components["schemas"]["__schema199"];
-                note?: components["schemas"]["__schema218"];
+                dryingFrom?: components["schemas"]["moment"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "test";
             body: {
-                at: components["schemas"]["__schema199"];
-                test: components["schemas"]["__schema29"];
+                at: components["schemas"]["moment"];
+                test: components["schemas"]["zoneTestsKind"];
                 instrument: components["schemas"]["name"];
-                value: components["schemas"]["__schema33"];
-                scale?: components["schemas"]["__schema30"];
-                unprimed: components["schemas"]["__schema76"];
-                brokeAt?: components["schemas"]["__schema224"];
-                brokePct?: components["schemas"]["__schema225"];
-                broughtOverFrom?: components["schemas"]["__schema37"];
-                note?: components["schemas"]["__schema218"];
+                value: number | string;
+                scale?: components["schemas"]["zoneTestsScale"];
+                unprimed: boolean;
+                /** @enum {string} */
+                brokeAt?: "in the ground" | "between ground and coat" | "between two coats" | "within a coat" | "in the glue";
+                brokePct?: number;
+                broughtOverFrom?: components["schemas"]["id"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "trial";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 about: "spray" | "thickener" | "adhesion" | "fill rate" | "colour";
                 layerId?: components["schemas"]["id"];
-                judgedAt?: components["schemas"]["__schema199"];
+                judgedAt?: components["schemas"]["moment"];
                 /** @enum {string} */
                 result?: "good" | "not good" | "try again";
                 decidedBy?: string;
                 areaM2?: number;
-                litres?: components["schemas"]["__schema217"];
+                litres?: number;
                 thickenerPct?: number;
                 shade?: string;
-                tip?: components["schemas"]["__schema215"];
-                pressureBar?: components["schemas"]["__schema216"];
-                note?: components["schemas"]["__schema218"];
+                tip?: string;
+                pressureBar?: number;
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "coat";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema227"];
+                revision: components["schemas"]["entrySecondFormBodyRevision"];
                 layerId: components["schemas"]["id"];
-                startedAt: components["schemas"]["__schema199"];
-                finishedAt?: components["schemas"]["__schema199"];
-                containers: components["schemas"]["__schema228"][];
-                leftOver: {
-                    /** @enum {string} */
-                    basis: "mass" | "volume";
-                    value: number;
-                };
-                gauge: ("fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe") | components["schemas"]["id"];
-                teethMm?: components["schemas"]["__schema230"];
-                readings: components["schemas"]["__schema232"][];
+                startedAt: components["schemas"]["moment"];
+                finishedAt?: components["schemas"]["moment"];
+                containers: {
+                    containerId: components["schemas"]["id"];
+                    opened: number;
+                    batch: string;
+                }[];
+                leftOver: components["schemas"]["entryFirstFormLeftOver"];
+                gauge: components["schemas"]["entryFirstFormGauge"] | components["schemas"]["id"];
+                teethMm?: components["schemas"]["entrySecondFormBodyTeethMm"];
+                readings: {
+                    bayId: components["schemas"]["id"];
+                    lastWetMm: number[];
+                    places?: (components["schemas"]["zoneTestsAt"] | null)[];
+                }[];
                 /** @enum {string} */
                 method?: "rolled" | "sprayed" | "poured" | "trowelled" | "brushed" | "broomed";
-                tip?: components["schemas"]["__schema215"];
-                pressureBar?: components["schemas"]["__schema216"];
+                tip?: string;
+                pressureBar?: number;
                 dilutionPct?: number;
                 shade?: string;
                 passes?: number;
                 against?: string;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "ply";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema227"];
+                revision: components["schemas"]["entrySecondFormBodyRevision"];
                 layerId: components["schemas"]["id"];
-                startedAt: components["schemas"]["__schema199"];
-                finishedAt: components["schemas"]["__schema199"];
+                startedAt: components["schemas"]["moment"];
+                finishedAt: components["schemas"]["moment"];
                 used: number;
-                batch: components["schemas"]["__schema229"];
+                batch: string;
                 looked: boolean;
                 against?: string;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "broadcast";
             body: {
                 /** @constant */
                 step: "thrown";
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema227"];
+                revision: components["schemas"]["entrySecondFormBodyRevision"];
                 layerId: components["schemas"]["id"];
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 method: "light" | "at a rate" | "to refusal";
                 bags: number;
-                thrownKg: components["schemas"]["__schema217"];
-                batch: components["schemas"]["__schema229"];
-                note?: components["schemas"]["__schema218"];
+                thrownKg: number;
+                batch: string;
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             } | {
                 /** @constant */
                 step: "swept";
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema227"];
+                revision: components["schemas"]["entrySecondFormBodyRevision"];
                 layerId: components["schemas"]["id"];
-                at: components["schemas"]["__schema199"];
-                sweptKg: components["schemas"]["__schema217"];
-                backKg: components["schemas"]["__schema217"];
-                note?: components["schemas"]["__schema218"];
+                at: components["schemas"]["moment"];
+                sweptKg: number;
+                backKg: number;
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "mix";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema227"];
+                revision: components["schemas"]["entrySecondFormBodyRevision"];
                 layerId: components["schemas"]["id"];
-                at: components["schemas"]["__schema199"];
-                parts: components["schemas"]["__schema238"][];
+                at: components["schemas"]["moment"];
+                parts: {
+                    name: string;
+                    kg: number;
+                    batch: string;
+                }[];
                 catalystPct?: number;
-                resinC?: components["schemas"]["__schema239"];
-                surfaceC?: components["schemas"]["__schema239"];
-                airC?: components["schemas"]["__schema239"];
+                resinC?: number;
+                surfaceC?: number;
+                airC?: number;
                 stirredMin?: number;
-                placedAt?: components["schemas"]["__schema199"];
-                note?: components["schemas"]["__schema218"];
+                placedAt?: components["schemas"]["moment"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "melt";
             body: {
                 buildUpId: components["schemas"]["id"];
-                revision: components["schemas"]["__schema227"];
+                revision: components["schemas"]["entrySecondFormBodyRevision"];
                 layerId: components["schemas"]["id"];
                 charge: number;
-                litAt: components["schemas"]["__schema199"];
-                offAt?: components["schemas"]["__schema199"];
+                litAt: components["schemas"]["moment"];
+                offAt?: components["schemas"]["moment"];
                 blocks: number;
-                chargedKg: components["schemas"]["__schema217"];
-                temperatures: components["schemas"]["__schema240"][];
-                drawnKg: components["schemas"]["__schema217"];
-                leftKg: components["schemas"]["__schema217"];
-                batch: components["schemas"]["__schema229"];
-                note?: components["schemas"]["__schema218"];
+                chargedKg: number;
+                temperatures: {
+                    at: components["schemas"]["moment"];
+                    kettleC: number;
+                    layingC?: number;
+                }[];
+                drawnKg: number;
+                leftKg: number;
+                batch: string;
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "permit";
             body: {
                 /** @constant */
                 step: "opened";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 number: string;
                 issuedBy: string;
                 work: string;
-                until: components["schemas"]["__schema199"];
-                note?: components["schemas"]["__schema218"];
+                until: components["schemas"]["moment"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             } | {
                 /** @constant */
                 step: "closed";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 permitId: components["schemas"]["id"];
                 closedBy: string;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "watch";
             body: {
                 /** @constant */
                 step: "opened";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 watcher: string;
-                until: components["schemas"]["__schema199"];
+                until: components["schemas"]["moment"];
                 extinguisher: boolean;
                 permitId?: components["schemas"]["id"];
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             } | {
                 /** @constant */
                 step: "closed";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 watchId: components["schemas"]["id"];
                 nothingFound: boolean;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "dry film";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 layerId?: components["schemas"]["id"];
                 /** @enum {string} */
                 gauge: "magnetic" | "eddy current" | "ultrasonic" | "cut-out";
@@ -5524,328 +3673,177 @@ export interface components {
                 /** @enum {string} */
                 when: "before" | "after";
                 zeroUm?: number;
-                shims: components["schemas"]["__schema241"][];
-                readingsUm: components["schemas"]["__schema242"][];
-                note?: components["schemas"]["__schema218"];
+                shims: {
+                    nominalUm: number;
+                    readUm: number;
+                }[];
+                readingsUm: number[];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "gauge";
             body: {
                 name: string;
                 /** @enum {string} */
                 marked: "mm" | "mil";
-                teethMm: components["schemas"]["__schema230"];
+                teethMm: components["schemas"]["entrySecondFormBodyTeethMm"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "flood";
             body: {
                 /** @constant */
                 step: "filled";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 deepestMm: number;
-                levelMm: components["schemas"]["__schema243"];
-                panMm?: components["schemas"]["__schema243"];
+                levelMm: number;
+                panMm?: number;
                 plugged: number;
                 hours: number;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             } | {
                 /** @constant */
                 step: "read";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 floodId: components["schemas"]["id"];
-                levelMm: components["schemas"]["__schema243"];
-                panMm?: components["schemas"]["__schema244"];
-                rainMm?: components["schemas"]["__schema245"];
-                toppedUpToMm?: components["schemas"]["__schema243"];
-                waterC?: components["schemas"]["__schema239"];
-                note?: components["schemas"]["__schema218"];
+                levelMm: number;
+                panMm?: number;
+                rainMm?: number;
+                toppedUpToMm?: number;
+                waterC?: number;
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             } | {
                 /** @constant */
                 step: "emptied";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 floodId: components["schemas"]["id"];
-                levelMm?: components["schemas"]["__schema243"];
-                panMm?: components["schemas"]["__schema244"];
-                rainMm?: components["schemas"]["__schema245"];
+                levelMm?: number;
+                panMm?: number;
+                rainMm?: number;
                 unplugged: number;
                 /** @enum {string} */
                 below: "dry" | "wet" | "not looked at";
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "leak test";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 method: "spark" | "low voltage" | "smoke" | "tracer gas";
                 instrument: string;
                 volts?: number;
-                finds: components["schemas"]["__schema246"][];
-                note?: components["schemas"]["__schema218"];
+                finds: string[];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "snag";
             body: {
                 /** @constant */
                 step: "found";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 what: string;
                 forWhom?: string;
-                /** Format: date */
-                by?: string;
+                by?: components["schemas"]["zoneSubstrateLaidOn"];
             } | {
                 /** @enum {string} */
                 step: "done" | "accepted" | "refused";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 snagId: components["schemas"]["id"];
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "upkeep";
             body: {
                 /** @constant */
                 step: "handed over";
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 to: string;
-                unproven: components["schemas"]["__schema179"][];
-                note?: components["schemas"]["__schema218"];
+                unproven: string[];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             } | {
                 /** @constant */
                 step: "visit";
-                at: components["schemas"]["__schema199"];
-                done: components["schemas"]["__schema248"][];
+                at: components["schemas"]["moment"];
+                done: ("looked at" | "washed" | "outlets cleared" | "repaired" | "coated again")[];
                 details: components["schemas"]["id"][];
-                topUm: components["schemas"]["__schema249"][];
-                note?: components["schemas"]["__schema218"];
+                topUm: number[];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "event";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 what: "rain" | "shoes" | "traffic" | "standing water" | "spill" | "damage" | "stop of work";
-                until?: components["schemas"]["__schema199"];
+                until?: components["schemas"]["moment"];
                 rainMm?: number;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "opening";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 to: "rain" | "feet" | "wheels" | "water" | "backfill" | "tiles";
                 /** @enum {string} */
                 step: "opened" | "closed";
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "decision";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 what: "held" | "released" | "accepted" | "refused" | "gate taken over";
                 about?: {
                     layerId?: components["schemas"]["id"];
                     gate?: string;
                     entryId?: components["schemas"]["id"];
-                    /** @enum {string} */
-                    limit?: "overcoatUntil" | "overcoatFrom" | "rainSafe" | "dewMargin" | "surfaceMin" | "surfaceMax" | "humidity" | "wind" | "moisture" | "noBelow" | "potLife" | "leastRate" | "mostRate" | "foot" | "wheels";
+                    limit?: components["schemas"]["layerMissed2"];
                 };
                 licence?: string;
                 reason: string;
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "detail";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 detailId: string;
                 name: string;
                 /** @enum {string} */
                 step: "made" | "accepted" | "refused";
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "remedy";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 entryId: components["schemas"]["id"];
-                /** @enum {string} */
-                limit: "overcoatUntil" | "overcoatFrom" | "rainSafe" | "dewMargin" | "surfaceMin" | "surfaceMax" | "humidity" | "wind" | "moisture" | "noBelow" | "potLife" | "leastRate" | "mostRate" | "foot" | "wheels";
-                steps: components["schemas"]["__schema250"][];
+                limit: components["schemas"]["layerMissed2"];
+                steps: {
+                    n: number;
+                    says: string;
+                }[];
                 product?: string;
-                litres?: components["schemas"]["__schema217"];
-                batch?: components["schemas"]["__schema229"];
-                note?: components["schemas"]["__schema218"];
+                litres?: number;
+                batch?: string;
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "stock";
             body: {
-                at: components["schemas"]["__schema199"];
+                at: components["schemas"]["moment"];
                 /** @enum {string} */
                 step: "came" | "opened" | "left over" | "used up" | "thrown away" | "back";
                 item: string;
@@ -5854,33 +3852,54 @@ export interface components {
                 amount?: number;
                 /** @enum {string} */
                 unit?: "kg" | "L" | "m²" | "m" | "pieces";
-                batch: components["schemas"]["__schema229"];
-                /** Format: date */
-                bestBefore?: string;
+                batch: string;
+                bestBefore?: components["schemas"]["zoneSubstrateLaidOn"];
                 paper?: string;
-                note?: components["schemas"]["__schema218"];
+                note?: components["schemas"]["entrySecondFormBodyNote"];
             };
-        } | {
-            form: components["schemas"]["__schema198"];
-            id: components["schemas"]["id"];
-            personId: components["schemas"]["id"];
-            deviceId: components["schemas"]["id"];
-            madeAt: components["schemas"]["__schema199"];
-            offsetMs?: components["schemas"]["__schema200"];
-            zoneId?: components["schemas"]["__schema37"];
-            bays: components["schemas"]["__schema202"];
-            place?: components["schemas"]["__schema21"];
-            attachments: components["schemas"]["__schema205"];
-            marks?: components["schemas"]["__schema207"];
-            supersedes?: components["schemas"]["__schema37"];
-            signature?: components["schemas"]["__schema211"];
-            version: components["schemas"]["__schema213"];
+        }) | (components["schemas"]["entrySecondFormHead"] & {
             /** @constant */
             kind: "withdrawal";
             body: {
                 reason: string;
                 undone?: boolean;
             };
+        });
+        /** @description What every entrySecondForm has */
+        entrySecondFormHead: {
+            /** @constant */
+            form: 2;
+            id: components["schemas"]["id"];
+            personId: components["schemas"]["id"];
+            deviceId: components["schemas"]["id"];
+            madeAt: components["schemas"]["moment"];
+            offsetMs?: number;
+            zoneId?: components["schemas"]["id"];
+            bays: {
+                bayId: components["schemas"]["id"];
+                share: number;
+            }[];
+            place?: components["schemas"]["zoneTestsAt"];
+            attachments: string[];
+            marks?: {
+                picture: string;
+                /** @enum {string} */
+                shape: "arrow" | "circle" | "length";
+                from: components["schemas"]["entrySecondFormHeadMarksFrom"];
+                to: components["schemas"]["entrySecondFormHeadMarksFrom"];
+                knownMm?: number;
+                says?: string;
+            }[];
+            supersedes?: components["schemas"]["id"];
+            signature?: {
+                /** @constant */
+                algorithm: "ES256";
+                key: string;
+                jobId?: components["schemas"]["id"];
+                value: string;
+            };
+            /** @constant */
+            version: 1;
         };
         drawing: {
             /**
@@ -5889,700 +3908,17 @@ export interface components {
              */
             kind: "drawing";
             label: string;
-            frame: [
-                components["schemas"]["__schema281"],
-                components["schemas"]["__schema281"],
-                components["schemas"]["__schema281"],
-                components["schemas"]["__schema281"]
-            ];
+            frame: components["schemas"]["drawingFrame"];
             widthMm?: number;
             /** @default 120 */
             mostHeightMm: number;
-            shapes: components["schemas"]["__schema282"][];
-        };
-        __schema304: {
-            id: components["schemas"]["__schema193"];
-            version: components["schemas"]["__schema5"];
-            archived: components["schemas"]["__schema76"];
-            createdAt: components["schemas"]["__schema193"];
-            job: components["schemas"]["jobHeadOutput"];
-        };
-        __schema324: {
-            id: components["schemas"]["id"];
-            kind: components["schemas"]["__schema29"];
-            scale?: components["schemas"]["__schema30"];
-            at?: components["schemas"]["__schema21"];
-            takenAt: components["schemas"]["instant"];
-            instrument: components["schemas"]["name"];
-            value: components["schemas"]["__schema33"];
-            unprimed: components["schemas"]["__schema34"];
-            note: components["schemas"]["__schema24"];
-        };
-        __schema344: {
-            name?: components["schemas"]["name"];
-            shelfLifeMonths?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            openedDays?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default [] */
-            hazards: components["schemas"]["__schema49"][];
-            /** @default [] */
-            cautions: components["schemas"]["__schema24"][];
-            /** @enum {string} */
-            cleaner?: "water" | "solvent" | "resin cleaner" | "wiped dry" | "oil cleaner";
-        };
-        __schema353: {
-            basis: components["schemas"]["__schema58"];
-            value: components["schemas"]["__schema59"];
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            range?: components["schemas"]["__schema60"];
-            tolerancePct?: components["schemas"]["__schema64"];
-            least?: components["schemas"]["__schema66"];
-            most?: components["schemas"]["__schema67"];
-            variants?: components["schemas"]["__schema364"];
-        };
-        __schema364: components["schemas"]["__schema365"][];
-        __schema365: {
-            /** @enum {string} */
-            when: "slope" | "ramp" | "rough" | "absorbent" | "vertical" | "exposed edge" | "detail";
-            /** @enum {string} */
-            basis: "timesField" | "mass" | "volume" | "wetFilm" | "dryFilm";
-            value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            /** @default  */
-            note: string;
-        };
-        __schema375: {
-            /** @enum {string} */
-            by: "mass" | "volume";
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            /**
-             * @default by weight
-             * @enum {string}
-             */
-            split: "by weight" | "never";
-            parts: components["schemas"]["__schema80"][];
-        };
-        __schema378: {
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["__schema37"];
-            /** @default false */
-            interpolate: boolean;
-            points: components["schemas"]["__schema83"][];
-        };
-        __schema383: {
-            with: components["schemas"]["name"];
-            mostPct: {
-                value: components["schemas"]["__schema65"];
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default  */
-            note: string;
-        };
-        __schema384: {
-            minutes: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rpm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            restMinutes?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default  */
-            note: string;
-        };
-        /** @default [] */
-        __schema392: components["schemas"]["__schema393"][];
-        __schema393: {
-            /** @constant */
-            kind: "roller";
-            napMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            passMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "brush";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "broom";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "squeegee";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "notched trowel";
-            /** @enum {string} */
-            shape: "square" | "triangular";
-            notchMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            angleDeg: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "trowel";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "spike roller";
-            pinMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "airless spray";
-            tipMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            fanDeg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pressureBar: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            overlapPct: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "gas torch";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "hot squeegee";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "hand roller";
-            massKg?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "pouring jug";
-            note: components["schemas"]["__schema98"];
-        } | {
-            /** @constant */
-            kind: "cartridge gun";
-            note: components["schemas"]["__schema98"];
-        };
-        __schema421: {
-            zoneId: components["schemas"]["id"];
-            buildUpId: components["schemas"]["id"];
-            revision: number;
-            /** @default [] */
-            conditions: components["schemas"]["__schema126"][];
-            /** @default {} */
-            choices: {
-                [key: string]: components["schemas"]["id"];
-            };
-            withoutPrimer?: boolean;
-        };
-        __schema427: {
-            id: components["schemas"]["id"];
-            supplier: components["schemas"]["name"];
-            /** Format: date */
-            on: string;
-            /** Format: date */
-            until?: string;
-            currency: string;
-            deliveryDays?: number;
-            freight?: components["schemas"]["__schema132"];
-            /** @default  */
-            note: string;
-            lines: components["schemas"]["__schema133"][];
-        };
-        __schema430: {
-            id: components["schemas"]["id"];
-            /** @default 0 */
-            plane: number;
-            course: number;
-            fromM: number;
-            toM: number;
-        };
-        __schema437: {
-            /** Format: date */
-            on: string;
-            /** @default  */
-            says: string;
-        };
-        __schema439: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            /** @default  */
-            about: string;
-            /** @default  */
-            phone: string;
-        };
-        __schema441: {
-            zoneId: components["schemas"]["id"];
-            from: components["schemas"]["instant"];
-            to: components["schemas"]["instant"];
-            /** @default  */
-            says: string;
-        };
-        __schema444: {
-            zoneId: components["schemas"]["id"];
-            fitAt: components["schemas"]["instant"];
-            /** @default  */
-            says: string;
-        };
-        __schema445: {
-            id: components["schemas"]["id"];
-            zoneId: components["schemas"]["id"];
-            /** @enum {string} */
-            what: "tight" | "feet" | "wheels" | "done";
-            by: components["schemas"]["instant"];
-            /** @default 0 */
-            costPerDay: number;
-        };
-        __schema449: {
-            zoneId: components["schemas"]["id"];
-            /** @enum {string} */
-            leak: "none" | "flood" | "detector" | "either";
-            bondMPa?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            slip?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default false */
-            dryFilm: boolean;
-            /** @default false */
-            pictures: boolean;
-            says: components["schemas"]["__schema154"];
-        };
-        __schema451: {
-            zoneId: components["schemas"]["id"];
-            by: string;
-            covers: string;
-            years: number;
-            /** Format: date */
-            startsOn?: string;
-            /** @default [] */
-            demands: components["schemas"]["__schema156"][];
-            visitsPerYear?: number;
-            visitsBy: components["schemas"]["__schema154"];
-            sentWithinDays?: number;
-            /** Format: date */
-            sentOn?: string;
-        };
-        __schema453: {
-            at: components["schemas"]["__schema193"];
-            until: components["schemas"]["__schema193"];
-            forecastUntil: components["schemas"]["__schema193"];
-            timeZone: components["schemas"]["__schema193"];
-            season?: components["schemas"]["__schema193"];
-            finish?: components["schemas"]["__schema193"];
-            finishEightInTen?: components["schemas"]["__schema193"];
-            noneBefore?: components["schemas"]["__schema193"];
-            personHours: number;
-            leastPersonHours: number;
-            ways: number;
-            crews: {
-                id: components["schemas"]["__schema193"];
-                name: components["schemas"]["__schema193"];
-                people: number;
-            }[];
-            tasks: {
-                id: components["schemas"]["__schema193"];
-                kind: components["schemas"]["__schema193"];
-                name: components["schemas"]["__schema193"];
-                zoneId: components["schemas"]["__schema193"];
-                bayId: components["schemas"]["__schema193"];
-                bay: components["schemas"]["__schema193"];
-                layerId?: components["schemas"]["__schema193"];
-                crewId: components["schemas"]["__schema193"];
-                start: components["schemas"]["__schema193"];
-                end: components["schemas"]["__schema193"];
-                late: boolean;
-                rinsed: boolean;
-                pinned: boolean;
-                overcoatFrom?: components["schemas"]["__schema193"];
-                overcoatUntil?: components["schemas"]["__schema193"];
-                holds?: components["schemas"]["__schema455"];
-                spoiled?: components["schemas"]["__schema455"];
-            }[];
-            deadlines: {
-                id: components["schemas"]["__schema193"];
-                zoneId: components["schemas"]["__schema193"];
-                what: components["schemas"]["__schema193"];
-                by: components["schemas"]["__schema193"];
-                ready?: components["schemas"]["__schema193"];
-                holds?: components["schemas"]["__schema455"];
-            }[];
-            deliveries: {
-                name: components["schemas"]["__schema193"];
-                on: components["schemas"]["__schema193"];
-                usedBy: components["schemas"]["__schema193"];
-                zones: components["schemas"]["__schema193"][];
-                first?: components["schemas"]["__schema193"];
-                last?: components["schemas"]["__schema193"];
-            }[];
-            price: {
-                total: number;
-                lines: {
-                    kind: components["schemas"]["__schema193"];
-                    name: components["schemas"]["__schema193"];
-                    amount: number;
-                }[];
-                spread?: {
-                    early?: number;
-                    middle?: number;
-                    late?: number;
-                };
-                missing: components["schemas"]["__schema193"][];
-            };
-            notPlanned: {
-                bays: components["schemas"]["__schema193"][];
-                name?: components["schemas"]["__schema193"];
-                why: components["schemas"]["__schema193"];
-            }[];
-            sentences: components["schemas"]["__schema193"][];
-        };
-        __schema455: number;
-        __schema460: {
-            at: string;
-            timeZone: string;
-            bays: {
-                id: string;
-                label: string;
-                zoneId: string;
-                kind: string;
-                state: string;
-                /** @enum {string} */
-                advice?: "go" | "hold" | "check";
-                layerId?: string;
-                from?: string;
-                until?: string;
-                gates: {
-                    key: string;
-                    group: string;
-                    name: string;
-                    /** @enum {string} */
-                    answer: "holds" | "broken" | "unknown";
-                    says: string;
-                    opens: string;
-                    actual?: components["schemas"]["__schema461"];
-                    limit?: components["schemas"]["__schema461"];
-                    readAt?: string;
-                    opensAt?: string;
-                    settledBy?: string;
-                    fixed?: string;
-                    takenOver?: {
-                        by: string;
-                        at: string;
-                        reason: string;
-                    };
-                }[];
-                sentences: string[];
-            }[];
-        };
-        __schema461: {
-            label: string;
-            value: number;
-            quantity: string;
-            source: string;
-        };
-        __schema462: {
-            says: string;
-            bays: number;
-            bayId: components["schemas"]["id"];
-            zoneId: components["schemas"]["id"];
-            /** Format: date-time */
-            by?: string;
-        };
-        __schema463: {
-            /** Format: date-time */
-            at: string;
-            says: string;
-            bayId: components["schemas"]["id"];
-        };
-        __schema481: {
-            hosts: {
-                host: string;
-                allowedAt: string;
-            }[];
-        };
-        __schema482: {
-            id: string;
-            version: number;
-            source: {
-                name: components["schemas"]["__schema179"];
-                kind: components["schemas"]["__schema180"];
-                address: components["schemas"]["__schema181"];
-                keyHeader?: components["schemas"]["__schema182"];
-                leastMinutes: components["schemas"]["__schema183"];
-                map: components["schemas"]["__schema488"];
-            };
-            hasKey: boolean;
-            simulated: boolean;
-        };
-        __schema488: {
-            format: components["schemas"]["__schema185"];
-            list: components["schemas"]["__schema186"];
-            shape: components["schemas"]["__schema187"];
-            time?: components["schemas"]["__schema188"];
-            clock?: components["schemas"]["__schema188"];
-            timeIs: components["schemas"]["__schema191"];
-            order: components["schemas"]["__schema192"];
-            zone: components["schemas"]["__schema193"];
-            rainOf: components["schemas"]["__schema194"];
-            columns: components["schemas"]["__schema499"];
-        };
-        __schema499: components["schemas"]["__schema500"][];
-        __schema500: {
-            name: components["schemas"]["__schema6"];
-            /** @enum {string} */
-            as: "airC" | "dewC" | "humidityPct" | "rainMm" | "windMPerS" | "gustMPerS" | "cloudPct" | "sunWPerM2" | "surfaceC" | "rainChancePct" | "moisturePct";
-            unit: string;
-            /** @default false */
-            members: boolean;
-        };
-        __schema560: {
-            title: string;
-            job: string;
-            made: string;
-            seal?: string;
-            draft?: string;
-            /**
-             * @default en-GB
-             * @enum {string}
-             */
-            language: "en-GB" | "en-US";
-            blocks: components["schemas"]["__schema561"][];
-        };
-        __schema561: components["schemas"]["__schema272"] | components["schemas"]["__schema564"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema568"] | components["schemas"]["drawingOutput"] | components["schemas"]["__schema575"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"] | {
-            /** @constant */
-            kind: "group";
-            blocks: components["schemas"]["__schema579"][];
-        };
-        __schema564: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "text";
-            text: components["schemas"]["__schema273"];
-            /**
-             * @default plain
-             * @enum {string}
-             */
-            tone: "plain" | "quiet" | "strong" | "done" | "mind" | "stop";
-        };
-        __schema568: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "table";
-            columns: components["schemas"]["__schema569"][];
-            rows: components["schemas"]["__schema570"][];
-            total?: components["schemas"]["__schema273"][];
-        };
-        __schema569: {
-            head: components["schemas"]["__schema273"];
-            /**
-             * @default left
-             * @enum {string}
-             */
-            align: "left" | "right";
-            /** @default 0 */
-            share: number;
-        };
-        __schema570: {
-            cells: components["schemas"]["__schema273"][];
-            /**
-             * @default plain
-             * @enum {string}
-             */
-            tone: "plain" | "part" | "struck" | "strong";
-            /** @default [] */
-            notes: components["schemas"]["__schema273"][];
-        };
-        __schema572: {
-            /** @constant */
-            kind: "path";
-            points: components["schemas"]["__schema283"][];
-            closed: boolean;
-            stroke?: components["schemas"]["__schema284"];
-            fill?: components["schemas"]["__schema284"];
-            width: components["schemas"]["__schema281"];
-            dash?: components["schemas"]["__schema281"][];
-        } | {
-            /** @constant */
-            kind: "dot";
-            at: components["schemas"]["__schema283"];
-            radius: components["schemas"]["__schema281"];
-            fill: components["schemas"]["__schema284"];
-        } | {
-            /** @constant */
-            kind: "text";
-            at: components["schemas"]["__schema283"];
-            text: string;
-            size: components["schemas"]["__schema281"];
-            /**
-             * @default start
-             * @enum {string}
-             */
-            align: "start" | "middle" | "end";
-            /** @default false */
-            bold: boolean;
-            /** @default ink */
-            fill: components["schemas"]["__schema284"];
-            turnDeg?: number;
-        };
-        __schema575: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "pictures";
-            items: components["schemas"]["__schema576"][];
-        };
-        __schema576: {
-            sha256: string;
-            caption: components["schemas"]["__schema273"];
-            /** @default [] */
-            shapes: components["schemas"]["__schema572"][];
-        };
-        __schema579: components["schemas"]["__schema272"] | components["schemas"]["__schema564"] | components["schemas"]["__schema275"] | components["schemas"]["__schema276"] | components["schemas"]["__schema568"] | components["schemas"]["drawingOutput"] | components["schemas"]["__schema575"] | components["schemas"]["__schema287"] | components["schemas"]["__schema288"];
-        __schema580: {
-            task: string;
-        };
-        __schema581: {
-            what: components["schemas"]["__schema582"];
-            from: components["schemas"]["__schema137"];
-            to: components["schemas"]["__schema137"];
-            state: components["schemas"]["__schema584"];
-            entryId?: components["schemas"]["__schema37"];
-            zoneId: components["schemas"]["id"];
-            zoneName: string;
-        };
-        /** @enum {string} */
-        __schema582: "visit" | "outlets" | "recoat" | "renewal" | "guarantee";
-        /** @enum {string} */
-        __schema584: "done" | "late" | "due" | "to come";
-        __schema586: {
-            version: number;
-            settings: components["schemas"]["__schema2"];
-        };
-        __schema587: {
-            /** @enum {string} */
-            mode: "single" | "firm";
-            firm?: string;
-            account?: {
-                id: string;
-                personId: string;
-                name: string;
-                login: string | null;
-                firmRole: ("owner" | "estimator" | "foreman" | "applicator" | "inspector") | null;
-                jobRoles: {
-                    [key: string]: "estimator" | "foreman" | "applicator" | "inspector" | "client";
-                };
-                onlyJob?: string;
-            };
-            guest?: {
-                jobId: string;
-                /** @enum {string} */
-                opens: "job" | "handover";
-                until: string;
-            };
-        };
-        __schema591: components["schemas"]["__schema193"] | null;
-        __schema592: {
-            code: string;
-            until: components["schemas"]["__schema193"];
-        };
-        __schema593: {
-            since: string | null;
-        };
-        __schema594: {
-            challenge: string;
-        } & {
-            [key: string]: unknown;
-        };
-        __schema599: string | null;
-        __schema603: {
-            sha256: string;
-            base64: string;
-        };
-        __schema604: {
-            id: string;
-            base64: string;
-        };
-        __schema606: {
-            id: string;
-            /** @enum {string} */
-            state: "waiting" | "working" | "done" | "failed" | "cancelled";
-            share: number;
-            doing: string;
-            says?: string;
-            file?: {
-                name: string;
-                mediaType: string;
-                bytes: number;
-            };
-            answer: unknown;
+            shapes: components["schemas"]["drawingShapes"][];
         };
         storedEntry: {
             seq: number;
-            receivedAt: components["schemas"]["__schema199"];
-            previousHash: components["schemas"]["__schema206"];
-            hash: components["schemas"]["__schema206"];
+            receivedAt: components["schemas"]["moment"];
+            previousHash: string;
+            hash: string;
             entry: components["schemas"]["entry"];
         };
         person: {
@@ -6607,21 +3943,8 @@ export interface components {
         };
         surveyOutput: {
             zones: components["schemas"]["zoneOutput"][];
-            origin?: {
-                lonDeg: number;
-                latDeg: number;
-                bearingDeg?: number;
-            };
-            underlay?: {
-                fileId: components["schemas"]["id"];
-                name: components["schemas"]["name"];
-                widthPx: number;
-                heightPx: number;
-                metresPerPx: number;
-                xM: components["schemas"]["__schema16"];
-                yM: components["schemas"]["__schema16"];
-                opacity: number;
-            };
+            origin?: components["schemas"]["surveyOrigin"];
+            underlay?: components["schemas"]["surveyUnderlay"];
             /**
              * @default always
              * @enum {string}
@@ -6635,20 +3958,8 @@ export interface components {
             /** @enum {string} */
             use?: "wall" | "stairs";
             outline: components["schemas"]["outline"];
-            /**
-             * @default {
-             *       "xM": 0,
-             *       "yM": 0,
-             *       "turnDeg": 0
-             *     }
-             */
-            plot: {
-                xM: components["schemas"]["__schema16"];
-                yM: components["schemas"]["__schema16"];
-                turnDeg: number;
-            };
-            /** @default [] */
-            sides: components["schemas"]["__schema17"][];
+            plot: components["schemas"]["zonePlot"];
+            sides: components["schemas"]["zoneSides"];
             openings: components["schemas"]["openingOutput"][];
             /** @default [] */
             features: components["schemas"]["feature"][];
@@ -6665,34 +3976,29 @@ export interface components {
              */
             levels: components["schemas"]["levels"];
             fallPct?: number;
-            substrate?: {
-                /** @enum {string} */
-                kind: "concrete-new" | "concrete-old" | "screed" | "boards" | "metal" | "asphalt" | "bitumen-smooth" | "bitumen-granules" | "gravelled-felt" | "pvc-sheet" | "tpo-sheet" | "rubber-sheet" | "fibreglass" | "foam" | "tiles" | "acrylic-coating" | "polyurethane-coating" | "bitumen-coating" | "silicone";
-                /** Format: date */
-                laidOn?: string;
-                /** @enum {string} */
-                colour?: "light" | "middling" | "dark";
-                sunShare?: number;
-            };
+            substrate?: components["schemas"]["zoneSubstrate"];
+            findings: components["schemas"]["zoneFindings"];
             /** @default [] */
-            findings: components["schemas"]["__schema27"][];
-            /** @default [] */
-            tests: components["schemas"]["__schema324"][];
-            family?: components["schemas"]["__schema36"];
-            deckLoad?: {
-                kgPerM2: number;
-                says: string;
-            };
+            tests: {
+                id: components["schemas"]["id"];
+                kind: components["schemas"]["zoneTestsKind"];
+                scale?: components["schemas"]["zoneTestsScale"];
+                at?: components["schemas"]["zoneTestsAt"];
+                takenAt: components["schemas"]["instant"];
+                instrument: components["schemas"]["name"];
+                value: number | string;
+                /** @default false */
+                unprimed: boolean;
+                note: string;
+            }[];
+            family?: components["schemas"]["zoneFamily"];
+            deckLoad?: components["schemas"]["zoneDeckLoad"];
             note: string;
         };
         openingOutput: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            /**
-             * @default roof-light
-             * @enum {string}
-             */
-            kind: "roof-light" | "stair-head" | "hatch" | "plinth" | "machine" | "void";
+            kind: components["schemas"]["openingKind"];
             /**
              * @default {
              *       "kind": "upstand",
@@ -6701,45 +4007,28 @@ export interface components {
              *     }
              */
             edge: components["schemas"]["edge"];
-            shape: {
-                /** @constant */
-                kind: "rectangle";
-                alongM: components["schemas"]["__schema16"];
-                acrossM: components["schemas"]["__schema16"];
-                lengthM: components["schemas"]["__schema10"];
-                widthM: components["schemas"]["__schema10"];
-            } | {
-                /** @constant */
-                kind: "circle";
-                alongM: components["schemas"]["__schema16"];
-                acrossM: components["schemas"]["__schema16"];
-                diameterM: components["schemas"]["__schema10"];
-            } | {
-                /** @constant */
-                kind: "points";
-                points: components["schemas"]["__schema14"];
-            };
+            shape: components["schemas"]["openingShape"];
         };
         buildUpsOutput: {
             buildUps: components["schemas"]["buildUpOutput"][];
-            zones: components["schemas"]["__schema421"][];
+            zones: {
+                zoneId: components["schemas"]["id"];
+                buildUpId: components["schemas"]["id"];
+                revision: number;
+                conditions: components["schemas"]["buildUpsZonesConditions"];
+                choices: components["schemas"]["buildUpsZonesChoices"];
+                withoutPrimer?: boolean;
+            }[];
         };
         buildUpOutput: {
             id: components["schemas"]["id"];
             revision: number;
-            taken?: {
-                revision: number;
-            };
+            taken?: components["schemas"]["buildUpTaken"];
             name: components["schemas"]["name"];
-            family: components["schemas"]["__schema36"];
+            family: components["schemas"]["zoneFamily"];
             summary: string;
-            /** @enum {string} */
-            acceptance: "average-and-spots" | "mean-and-share" | "minimum";
-            leastDryFilmMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            acceptance: components["schemas"]["buildUpAcceptance"];
+            leastDryFilmMm: components["schemas"]["numberWithSource"];
             /** @default EUR */
             currency: string;
             /**
@@ -6752,117 +4041,133 @@ export interface components {
              * @enum {string}
              */
             traffic: "no" | "feet" | "wheels";
-            slopeMaxPct?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default [] */
-            choices: components["schemas"]["__schema38"][];
+            slopeMaxPct?: components["schemas"]["numberWithSource"];
+            choices: components["schemas"]["buildUpChoices"];
             detailsAfter?: components["schemas"]["id"];
             details?: components["schemas"]["detailRules"];
-            detailWays?: components["schemas"]["__schema43"][];
+            detailWays?: components["schemas"]["buildUpDetailWays"];
             layers: components["schemas"]["layerOutput"][];
             upkeep?: {
-                recoatYears?: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                recoatYears?: components["schemas"]["numberWithSource"];
                 /** @default [] */
                 recoatLayers: components["schemas"]["id"][];
-                lifeYears: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
-                inspectPerYear: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                lifeYears: components["schemas"]["numberWithSource"];
+                inspectPerYear: components["schemas"]["numberWithSource"];
                 /** @default  */
                 note: string;
             };
-            cautions: components["schemas"]["__schema24"][];
-            /** @default [] */
-            papers: components["schemas"]["__schema124"][];
+            cautions: string[];
+            papers: components["schemas"]["buildUpPapers"];
         };
         layerOutput: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema344"];
-            chemistry?: components["schemas"]["__schema51"];
-            shade?: components["schemas"]["__schema52"];
-            kind: components["schemas"]["__schema53"];
-            role: components["schemas"]["__schema54"];
-            treats?: components["schemas"]["__schema55"];
-            fillsFromFallPct?: components["schemas"]["__schema56"];
-            rate: components["schemas"]["__schema353"];
-            says?: components["schemas"]["__schema70"];
-            densityKgPerL: components["schemas"]["__schema71"];
-            volumeSolids?: components["schemas"]["__schema72"];
-            massSolids?: components["schemas"]["__schema72"];
-            volatileKgPerL?: components["schemas"]["__schema74"];
-            elongationPct?: components["schemas"]["__schema47"];
-            blocksBleed?: components["schemas"]["__schema76"];
-            containers: components["schemas"]["__schema77"];
-            mix?: components["schemas"]["__schema375"];
-            largestMixKg?: components["schemas"]["__schema81"];
-            catalyst?: components["schemas"]["__schema378"];
-            thickener?: components["schemas"]["__schema85"];
-            thinning?: components["schemas"]["__schema383"];
-            stirring?: components["schemas"]["__schema384"];
-            potLife: components["schemas"]["__schema89"];
-            kettle?: components["schemas"]["__schema95"];
-            tools: components["schemas"]["__schema392"];
-            direction: components["schemas"]["__schema99"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerOutputProduct"];
+            chemistry?: components["schemas"]["layerChemistry"];
+            /** @enum {string} */
+            shade?: "light" | "dark" | "clear";
+            /** @constant */
+            kind: "coat";
+            role: components["schemas"]["layerRole"];
+            /** @enum {string} */
+            treats?: "edges, laps and fasteners" | "rust" | "details";
+            fillsFromFallPct?: components["schemas"]["numberWithSource"];
+            rate: {
+                /** @enum {string} */
+                basis: "mass" | "volume" | "wetFilm" | "dryFilm";
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+                range?: components["schemas"]["layerRateRange"];
+                tolerancePct?: components["schemas"]["layerRateTolerancePct"];
+                least?: components["schemas"]["layerRateLeast"];
+                most?: components["schemas"]["layerRateMost"];
+                variants?: {
+                    /** @enum {string} */
+                    when: "slope" | "ramp" | "rough" | "absorbent" | "vertical" | "exposed edge" | "detail";
+                    /** @enum {string} */
+                    basis: "timesField" | "mass" | "volume" | "wetFilm" | "dryFilm";
+                    value: number;
+                    source: components["schemas"]["source"];
+                    cites?: components["schemas"]["id"];
+                    /** @default  */
+                    note: string;
+                }[];
+            };
+            says?: components["schemas"]["layerSays"];
+            densityKgPerL: components["schemas"]["numberWithSource"];
+            volumeSolids?: components["schemas"]["numberWithSource"];
+            massSolids?: components["schemas"]["numberWithSource"];
+            volatileKgPerL?: components["schemas"]["numberWithSource"];
+            elongationPct?: components["schemas"]["numberWithSource"];
+            blocksBleed?: boolean;
+            containers: components["schemas"]["layerContainers"];
+            mix?: {
+                /** @enum {string} */
+                by: "mass" | "volume";
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+                /**
+                 * @default by weight
+                 * @enum {string}
+                 */
+                split: "by weight" | "never";
+                parts: components["schemas"]["layerMixParts"];
+            };
+            largestMixKg?: components["schemas"]["numberWithSource"];
+            catalyst?: {
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+                /** @default false */
+                interpolate: boolean;
+                points: components["schemas"]["layerCatalystPoints"];
+            };
+            thickener?: components["schemas"]["layerThickener"];
+            thinning?: {
+                with: components["schemas"]["name"];
+                mostPct: components["schemas"]["layerThinningMostPct"];
+                /** @default  */
+                note: string;
+            };
+            stirring?: {
+                minutes: components["schemas"]["numberWithSource"];
+                rpm?: components["schemas"]["numberWithSource"];
+                restMinutes?: components["schemas"]["numberWithSource"];
+                /** @default  */
+                note: string;
+            };
+            potLife: components["schemas"]["layerPotLife"];
+            kettle?: components["schemas"]["layerKettle"];
+            /** @default [] */
+            tools: components["schemas"]["layerOutputTools"][];
+            direction: components["schemas"]["layerDirection"];
             limits: components["schemas"]["limits"];
-            cure: components["schemas"]["__schema100"];
-            overcoatOpen?: components["schemas"]["__schema76"];
-            ifMissed: components["schemas"]["__schema24"];
-            missed: components["schemas"]["__schema112"];
-            remedies?: components["schemas"]["__schema114"];
+            cure: components["schemas"]["layerCure"];
+            overcoatOpen?: boolean;
+            ifMissed: string;
+            /** @default {} */
+            missed: components["schemas"]["layerMissed"];
+            remedies?: components["schemas"]["layerRemedies"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema344"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "fabric";
             /** @enum {string} */
             material?: "polyester fleece" | "glass mat" | "polyester fabric" | "glass mesh";
             embeddedIn: components["schemas"]["id"];
-            weightGPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollWidthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            sideLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            endLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            weightGPerM2: components["schemas"]["numberWithSource"];
+            rollWidthM: components["schemas"]["numberWithSource"];
+            rollLengthM: components["schemas"]["numberWithSource"];
+            sideLapMm: components["schemas"]["numberWithSource"];
+            endLapMm: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             direction?: "along the courses" | "across the layer below" | "any";
             /** @enum {string} */
@@ -6871,238 +4176,125 @@ export interface components {
             where?: "throughout" | "details";
             /** @enum {string} */
             edges?: "alike" | "one frayed" | "one bare";
-            reachMm?: components["schemas"]["__schema117"];
-            otherRolls?: components["schemas"]["__schema119"];
-            pricePerRoll?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            reachMm?: components["schemas"]["layerReachMm"];
+            otherRolls?: components["schemas"]["layerOtherRolls"];
+            pricePerRoll?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema344"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "broadcast";
             into: components["schemas"]["id"];
             /** @enum {string} */
             method: "light" | "at a rate" | "to refusal";
             grading: string;
-            thrownKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            retainedKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            standsMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            bagKg: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pricePerBag?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            thrownKgPerM2: components["schemas"]["numberWithSource"];
+            retainedKgPerM2: components["schemas"]["numberWithSource"];
+            standsMm?: components["schemas"]["numberWithSource"];
+            bagKg: components["schemas"]["numberWithSource"];
+            pricePerBag?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema344"];
-            chemistry?: components["schemas"]["__schema51"];
-            shade?: components["schemas"]["__schema52"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerOutputProduct"];
+            chemistry?: components["schemas"]["layerChemistry"];
+            /** @enum {string} */
+            shade?: "light" | "dark" | "clear";
             /** @constant */
             kind: "sheet";
-            /** @enum {string} */
-            bonding: "self-adhered" | "torched" | "cold adhesive" | "hot bonded" | "mechanically fixed";
-            thicknessMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            weightKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollWidthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            rollLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            sideLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            endLapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            bonding: components["schemas"]["layerBonding"];
+            thicknessMm: components["schemas"]["numberWithSource"];
+            weightKgPerM2: components["schemas"]["numberWithSource"];
+            rollWidthM: components["schemas"]["numberWithSource"];
+            rollLengthM: components["schemas"]["numberWithSource"];
+            sideLapMm: components["schemas"]["numberWithSource"];
+            endLapMm: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             offset: "none" | "centred on the ply below" | "crossed";
-            staggerMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            staggerMm?: components["schemas"]["numberWithSource"];
             /** @enum {string} */
             surfacing: "film" | "sand" | "granules" | "foil" | "bare";
             /** @default  */
             granuleLaps: string;
             /** @enum {string} */
             edges?: "alike" | "one frayed" | "one bare";
-            seam?: {
-                /** @enum {string} */
-                kind: "hot-air weld" | "tape" | "adhesive";
-                widthMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
-            };
-            fasteners?: components["schemas"]["__schema121"];
-            reachMm?: components["schemas"]["__schema117"];
-            headNailsMm?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            temporaryNails?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            otherRolls?: components["schemas"]["__schema119"];
-            relaxMinutes?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            seam?: components["schemas"]["layerSeam"];
+            fasteners?: components["schemas"]["layerFasteners"];
+            reachMm?: components["schemas"]["layerReachMm"];
+            headNailsMm?: components["schemas"]["numberWithSource"];
+            temporaryNails?: components["schemas"]["layerTemporaryNails"];
+            otherRolls?: components["schemas"]["layerOtherRolls"];
+            relaxMinutes?: components["schemas"]["numberWithSource"];
             /** @default [] */
-            tools: components["schemas"]["__schema393"][];
+            tools: components["schemas"]["layerOutputTools"][];
             limits: components["schemas"]["limits"];
             ifMissed: string;
             /** @default {} */
-            missed: components["schemas"]["__schema113"];
-            remedies?: components["schemas"]["__schema115"];
-            pricePerRoll?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            missed: components["schemas"]["layerMissed"];
+            remedies?: components["schemas"]["layerRemedies"];
+            pricePerRoll?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema344"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "protection";
-            /** @enum {string} */
-            material: "board" | "insulation board" | "fleece" | "drainage mat" | "sheet" | "pavers" | "mortar" | "gravel" | "soil build-up";
+            material: components["schemas"]["layerMaterial"];
             /** @enum {string} */
             laid: "loose" | "bonded" | "embedded hot" | "mechanically fixed";
-            thicknessMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            weightKgPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pieceWidthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pieceLengthM: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            lapMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            fasteners?: components["schemas"]["__schema121"];
-            reachMm?: components["schemas"]["__schema117"];
-            pricePerPiece?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            thicknessMm: components["schemas"]["numberWithSource"];
+            weightKgPerM2: components["schemas"]["numberWithSource"];
+            pieceWidthM: components["schemas"]["numberWithSource"];
+            pieceLengthM: components["schemas"]["numberWithSource"];
+            lapMm: components["schemas"]["numberWithSource"];
+            fasteners?: components["schemas"]["layerFasteners"];
+            reachMm?: components["schemas"]["layerReachMm"];
+            pricePerPiece?: components["schemas"]["numberWithSource"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            note: components["schemas"]["__schema24"];
-            only?: components["schemas"]["__schema46"];
-            outputM2PerH?: components["schemas"]["__schema47"];
-            product?: components["schemas"]["__schema344"];
+            note: string;
+            only?: components["schemas"]["layerOnly"];
+            outputM2PerH?: components["schemas"]["numberWithSource"];
+            product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "pieces";
-            heightMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            clearanceMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            skinAboveMm: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            pieces: components["schemas"]["__schema122"][];
+            heightMm: components["schemas"]["numberWithSource"];
+            clearanceMm: components["schemas"]["numberWithSource"];
+            skinAboveMm: components["schemas"]["numberWithSource"];
+            pieces: components["schemas"]["layerPieces"];
             limits: components["schemas"]["limits"];
             ifMissed: string;
         };
         orderOutput: {
             wastePct: {
-                liquid: components["schemas"]["__schema127"];
-                fabric: components["schemas"]["__schema127"];
-                aggregate: components["schemas"]["__schema127"];
+                liquid: components["schemas"]["numberWithSource"];
+                fabric: components["schemas"]["numberWithSource"];
+                aggregate: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 5,
                  *       "source": "typical"
                  *     }
                  */
-                sheet: components["schemas"]["__schema127"];
+                sheet: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                sundry: components["schemas"]["__schema127"];
+                sundry: components["schemas"]["numberWithSource"];
             };
             /**
              * @default {
@@ -7110,18 +4302,14 @@ export interface components {
              *       "source": "typical"
              *     }
              */
-            oversprayPct: components["schemas"]["__schema127"];
+            oversprayPct: components["schemas"]["numberWithSource"];
             /**
              * @default {
              *       "value": 0.15,
              *       "source": "typical"
              *     }
              */
-            profileLPerM2: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            profileLPerM2: components["schemas"]["numberWithSource"];
             /**
              * @default least left over
              * @enum {string}
@@ -7138,17 +4326,10 @@ export interface components {
              *       "source": "typical"
              *     }
              */
-            palletKg: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
-            /** @default [] */
-            stock: components["schemas"]["__schema128"][];
-            /** @default [] */
-            deliveries: components["schemas"]["__schema129"][];
-            /** @default [] */
-            sheets: components["schemas"]["__schema130"][];
+            palletKg: components["schemas"]["numberWithSource"];
+            stock: components["schemas"]["orderStock"];
+            deliveries: components["schemas"]["orderDeliveries"];
+            sheets: components["schemas"]["orderSheets"];
             supplies: {
                 /**
                  * @default {
@@ -7156,146 +4337,105 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                seasonFromC: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                seasonFromC: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 25,
                  *       "source": "typical"
                  *     }
                  */
-                seasonToC: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                seasonToC: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                reservePct: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                reservePct: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.03,
                  *       "source": "typical"
                  *     }
                  */
-                washLPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                washLPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.25,
                  *       "source": "typical"
                  *     }
                  */
-                degreaserLPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                degreaserLPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 2,
                  *       "source": "typical"
                  *     }
                  */
-                repairMortarKgPerL: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                repairMortarKgPerL: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 1.7,
                  *       "source": "typical"
                  *     }
                  */
-                fillerKgPerL: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                fillerKgPerL: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                mortarMorePct: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                mortarMorePct: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 1,
                  *       "source": "typical"
                  *     }
                  */
-                cleanerLPerToolDay: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                cleanerLPerToolDay: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 2,
                  *       "source": "typical"
                  *     }
                  */
-                maskings: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                maskings: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.25,
                  *       "source": "typical"
                  *     }
                  */
-                torchGasKgPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                torchGasKgPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.05,
                  *       "source": "typical"
                  *     }
                  */
-                kettleGasKgPerKg: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                kettleGasKgPerKg: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.4,
                  *       "source": "typical"
                  *     }
                  */
-                seamAdhesiveKgPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                seamAdhesiveKgPerM2: components["schemas"]["numberWithSource"];
             };
             /** @default [] */
-            offers: components["schemas"]["__schema427"][];
+            offers: {
+                id: components["schemas"]["id"];
+                supplier: components["schemas"]["name"];
+                on: components["schemas"]["zoneSubstrateLaidOn"];
+                until?: components["schemas"]["zoneSubstrateLaidOn"];
+                currency: string;
+                deliveryDays?: number;
+                freight?: string;
+                /** @default  */
+                note: string;
+                lines: components["schemas"]["orderOffersLines"];
+            }[];
             pricesFrom?: components["schemas"]["id"];
             /** @default 0 */
             taxPct: string;
@@ -7309,11 +4449,7 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                upSlopeAbovePct: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                upSlopeAbovePct: components["schemas"]["numberWithSource"];
                 reachMm: {
                     /**
                      * @default {
@@ -7321,110 +4457,70 @@ export interface components {
                      *       "source": "typical"
                      *     }
                      */
-                    upstand: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    upstand: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    parapet: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    parapet: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    threshold: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    threshold: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 20,
                      *       "source": "typical"
                      *     }
                      */
-                    drip: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    drip: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 50,
                      *       "source": "typical"
                      *     }
                      */
-                    gutter: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    gutter: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": -10,
                      *       "source": "typical"
                      *     }
                      */
-                    joint: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    joint: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 150,
                      *       "source": "typical"
                      *     }
                      */
-                    "tie-in": {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    "tie-in": components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    free: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    free: components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    "wall-top": {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    "wall-top": components["schemas"]["numberWithSource"];
                     /**
                      * @default {
                      *       "value": 0,
                      *       "source": "typical"
                      *     }
                      */
-                    footing: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
+                    footing: components["schemas"]["numberWithSource"];
                 };
                 /**
                  * @default {
@@ -7432,77 +4528,49 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                openingClearMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                openingClearMm: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.5,
                  *       "source": "typical"
                  *     }
                  */
-                outletClearM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                outletClearM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 1,
                  *       "source": "typical"
                  *     }
                  */
-                leastPieceM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                leastPieceM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 150,
                  *       "source": "typical"
                  *     }
                  */
-                leastTopMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                leastTopMm: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.3,
                  *       "source": "typical"
                  *     }
                  */
-                staggerM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                staggerM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.3,
                  *       "source": "typical"
                  *     }
                  */
-                leastBoardM: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                leastBoardM: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 0.2,
                  *       "source": "typical"
                  *     }
                  */
-                lapPrimerKgPerM2: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                lapPrimerKgPerM2: components["schemas"]["numberWithSource"];
                 /**
                  * @default cap strip
                  * @enum {string}
@@ -7514,11 +4582,7 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                ridgeReachMm: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                ridgeReachMm: components["schemas"]["numberWithSource"];
             };
             /** @default [] */
             plans: components["schemas"]["coursePlanOutput"][];
@@ -7526,61 +4590,56 @@ export interface components {
         coursePlanOutput: {
             zoneId: components["schemas"]["id"];
             layerId: components["schemas"]["id"];
-            /**
-             * @default by the fall
-             * @enum {string}
-             */
-            way: "by the fall" | "across the fall" | "up the fall" | "along a side";
+            way: components["schemas"]["coursePlanWay"];
             side?: number;
             firstM?: number;
             /** @default [] */
-            fixed: components["schemas"]["__schema430"][];
-            /** @default [] */
-            keepOff: components["schemas"]["__schema135"][];
+            fixed: {
+                id: components["schemas"]["id"];
+                /** @default 0 */
+                plane: number;
+                course: number;
+                fromM: number;
+                toM: number;
+            }[];
+            keepOff: components["schemas"]["coursePlanKeepOff"];
         };
         programmeOutput: {
             /** @default [] */
             crews: components["schemas"]["crewOutput"][];
             hours: {
                 /** @default 07:00 */
-                from: components["schemas"]["__schema139"];
+                from: components["schemas"]["programmeHoursFrom"];
                 /** @default 16:30 */
-                to: components["schemas"]["__schema139"];
+                to: components["schemas"]["programmeHoursFrom"];
                 /** @default 12:00 */
-                breakFrom: components["schemas"]["__schema139"];
+                breakFrom: components["schemas"]["programmeHoursFrom"];
                 /** @default 30 */
                 breakMin: number;
-                /**
-                 * @default [
-                 *       1,
-                 *       2,
-                 *       3,
-                 *       4,
-                 *       5
-                 *     ]
-                 */
-                days: components["schemas"]["__schema140"][];
+                days: components["schemas"]["programmeHoursDays"];
             };
             /** @default [] */
-            off: components["schemas"]["__schema437"][];
+            off: {
+                on: components["schemas"]["zoneSubstrateLaidOn"];
+                /** @default  */
+                says: string;
+            }[];
             inspector?: {
                 /** @default 11:00 */
-                from: components["schemas"]["__schema139"];
+                from: components["schemas"]["programmeHoursFrom"];
                 /** @default 12:00 */
-                to: components["schemas"]["__schema139"];
-                /**
-                 * @default [
-                 *       1,
-                 *       2,
-                 *       3,
-                 *       4,
-                 *       5
-                 *     ]
-                 */
-                days: components["schemas"]["__schema140"][];
+                to: components["schemas"]["programmeHoursFrom"];
+                days: components["schemas"]["programmeHoursDays"];
             };
             /** @default [] */
-            contacts: components["schemas"]["__schema439"][];
+            contacts: {
+                id: components["schemas"]["id"];
+                name: components["schemas"]["name"];
+                /** @default  */
+                about: string;
+                /** @default  */
+                phone: string;
+            }[];
             machines: {
                 /** @default 1 */
                 sprayers: number;
@@ -7594,84 +4653,72 @@ export interface components {
                  *       "source": "typical"
                  *     }
                  */
-                setUpMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                setUpMin: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 20,
                  *       "source": "typical"
                  *     }
                  */
-                clearMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                clearMin: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 20,
                  *       "source": "typical"
                  *     }
                  */
-                moveMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                moveMin: components["schemas"]["numberWithSource"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                changeMin: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
-                /** @default {} */
-                stepMin: {
-                    [key: string]: {
-                        value: number;
-                        source: components["schemas"]["source"];
-                        cites?: components["schemas"]["__schema37"];
-                    };
-                };
+                changeMin: components["schemas"]["numberWithSource"];
+                stepMin: components["schemas"]["programmeTimesStepMin"];
             };
             costs: {
-                /** @default [] */
-                items: components["schemas"]["__schema144"][];
-                addPct?: {
-                    value: number;
-                    source: components["schemas"]["source"];
-                    cites?: components["schemas"]["__schema37"];
-                };
+                items: components["schemas"]["programmeCosts"];
+                addPct?: components["schemas"]["numberWithSource"];
             };
             loud?: {
                 /** @default 09:00 */
-                from: components["schemas"]["__schema139"];
+                from: components["schemas"]["programmeHoursFrom"];
                 /** @default 16:00 */
-                to: components["schemas"]["__schema139"];
+                to: components["schemas"]["programmeHoursFrom"];
             };
             /** @default [] */
-            taken: components["schemas"]["__schema441"][];
-            /** @default [] */
-            apart: components["schemas"]["__schema146"][];
+            taken: {
+                zoneId: components["schemas"]["id"];
+                from: components["schemas"]["instant"];
+                to: components["schemas"]["instant"];
+                /** @default  */
+                says: string;
+            }[];
+            apart: components["schemas"]["programmeApart"];
             /** @default [] */
             opened: components["schemas"]["id"][];
+            floods: components["schemas"]["programmeFloods"];
             /** @default [] */
-            floods: components["schemas"]["__schema147"][];
+            expects: {
+                zoneId: components["schemas"]["id"];
+                fitAt: components["schemas"]["instant"];
+                /** @default  */
+                says: string;
+            }[];
             /** @default [] */
-            expects: components["schemas"]["__schema444"][];
-            /** @default [] */
-            deadlines: components["schemas"]["__schema445"][];
-            /** @default [] */
-            pins: components["schemas"]["__schema150"][];
-            kept?: components["schemas"]["__schema151"];
-            baseline?: components["schemas"]["__schema151"];
+            deadlines: {
+                id: components["schemas"]["id"];
+                zoneId: components["schemas"]["id"];
+                /** @enum {string} */
+                what: "tight" | "feet" | "wheels" | "done";
+                by: components["schemas"]["instant"];
+                /** @default 0 */
+                costPerDay: number;
+            }[];
+            pins: components["schemas"]["programmePins"];
+            kept?: components["schemas"]["programmeKept"];
+            baseline?: components["schemas"]["programmeKept"];
         };
         crewOutput: {
             id: components["schemas"]["id"];
@@ -7679,32 +4726,50 @@ export interface components {
             people: number;
             /** @default [] */
             names: components["schemas"]["name"][];
+            skills: components["schemas"]["crewSkills"];
             /** @default [] */
-            skills: components["schemas"]["__schema136"][];
+            off: components["schemas"]["crewOff"][];
             /** @default [] */
-            off: components["schemas"]["__schema137"][];
-            /** @default [] */
-            only: components["schemas"]["__schema137"][];
-            ratePerH?: {
-                value: number;
-                source: components["schemas"]["source"];
-                cites?: components["schemas"]["__schema37"];
-            };
+            only: components["schemas"]["crewOff"][];
+            ratePerH?: components["schemas"]["numberWithSource"];
         };
         provingOutput: {
             /** @default [] */
-            demands: components["schemas"]["__schema449"][];
+            demands: {
+                zoneId: components["schemas"]["id"];
+                /** @enum {string} */
+                leak: "none" | "flood" | "detector" | "either";
+                bondMPa?: components["schemas"]["numberWithSource"];
+                slip?: components["schemas"]["numberWithSource"];
+                /** @default false */
+                dryFilm: boolean;
+                /** @default false */
+                pictures: boolean;
+                /** @default  */
+                says: string;
+            }[];
             /** @default [] */
-            guarantees: components["schemas"]["__schema451"][];
+            guarantees: {
+                zoneId: components["schemas"]["id"];
+                by: string;
+                covers: string;
+                years: number;
+                startsOn?: components["schemas"]["zoneSubstrateLaidOn"];
+                demands: components["schemas"]["provingGuaranteesDemands"];
+                visitsPerYear?: number;
+                /** @default  */
+                visitsBy: string;
+                sentWithinDays?: number;
+                sentOn?: components["schemas"]["zoneSubstrateLaidOn"];
+            }[];
         };
         siteOutput: {
             bays: components["schemas"]["bay"][];
-            cuts: components["schemas"]["__schema159"][];
-            /** @default [] */
-            access: components["schemas"]["__schema160"][];
+            cuts: components["schemas"]["siteCuts"];
+            access: components["schemas"]["siteAccess"];
         };
         weatherOutput: {
-            place?: components["schemas"]["__schema161"];
+            place?: components["schemas"]["weatherPlace"];
             /**
              * @default none
              * @enum {string}
@@ -7717,7 +4782,7 @@ export interface components {
                 seed: number;
                 frontAt?: components["schemas"]["instant"];
                 dryBefore?: boolean;
-                originAt?: components["schemas"]["__schema162"];
+                originAt?: components["schemas"]["instant"];
                 climate: {
                     /** @default 18 */
                     meanC: number;
@@ -7745,15 +4810,17 @@ export interface components {
         };
         weatherSeriesOutput: {
             id: components["schemas"]["id"];
-            kind: components["schemas"]["__schema163"];
+            /** @enum {string} */
+            kind: "observed" | "forecast" | "climate";
             source: components["schemas"]["name"];
-            simulated: components["schemas"]["__schema34"];
-            place?: components["schemas"]["__schema166"];
+            /** @default false */
+            simulated: boolean;
+            place?: components["schemas"]["weatherPlace"];
             issuedAt: components["schemas"]["instant"];
-            startAt: components["schemas"]["__schema162"];
-            hours: components["schemas"]["__schema167"];
+            startAt: components["schemas"]["instant"];
+            hours: number;
             columns: components["schemas"]["weatherColumns"];
-            members?: components["schemas"]["__schema177"];
+            members?: components["schemas"]["weatherColumns"][];
         };
         drawingOutput: {
             /**
@@ -7762,17 +4829,1212 @@ export interface components {
              */
             kind: "drawing";
             label: string;
-            frame: [
-                components["schemas"]["__schema281"],
-                components["schemas"]["__schema281"],
-                components["schemas"]["__schema281"],
-                components["schemas"]["__schema281"]
-            ];
+            frame: components["schemas"]["drawingFrame"];
             widthMm?: number;
             /** @default 120 */
             mostHeightMm: number;
-            shapes: components["schemas"]["__schema572"][];
+            shapes: components["schemas"]["drawingOutputShapes"][];
         };
+        /** @description A number, and where it comes from */
+        numberWithSource: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        getJobsByJobId: {
+            id: string;
+            version: number;
+            archived: boolean;
+            createdAt: string;
+            job: components["schemas"]["jobHeadOutput"];
+        };
+        putJobsByJobIdArchived: {
+            archived: boolean;
+        };
+        putJobsByJobIdSurvey: {
+            version: number;
+        };
+        getJobsByJobIdDays: {
+            at: string;
+            until: string;
+            forecastUntil: string;
+            timeZone: string;
+            season?: string;
+            finish?: string;
+            finishEightInTen?: string;
+            noneBefore?: string;
+            personHours: number;
+            leastPersonHours: number;
+            ways: number;
+            crews: {
+                id: string;
+                name: string;
+                people: number;
+            }[];
+            tasks: {
+                id: string;
+                kind: string;
+                name: string;
+                zoneId: string;
+                bayId: string;
+                bay: string;
+                layerId?: string;
+                crewId: string;
+                start: string;
+                end: string;
+                late: boolean;
+                rinsed: boolean;
+                pinned: boolean;
+                overcoatFrom?: string;
+                overcoatUntil?: string;
+                holds?: number;
+                spoiled?: number;
+            }[];
+            deadlines: {
+                id: string;
+                zoneId: string;
+                what: string;
+                by: string;
+                ready?: string;
+                holds?: number;
+            }[];
+            deliveries: {
+                name: string;
+                on: string;
+                usedBy: string;
+                zones: string[];
+                first?: string;
+                last?: string;
+            }[];
+            price: {
+                total: number;
+                lines: {
+                    kind: string;
+                    name: string;
+                    amount: number;
+                }[];
+                spread?: {
+                    early?: number;
+                    middle?: number;
+                    late?: number;
+                };
+                missing: string[];
+            };
+            notPlanned: {
+                bays: string[];
+                name?: string;
+                why: string;
+            }[];
+            sentences: string[];
+        };
+        getJobsByJobIdTodayBaysGatesActual: {
+            label: string;
+            value: number;
+            quantity: string;
+            source: string;
+        };
+        getJobsByJobIdToday: {
+            at: string;
+            timeZone: string;
+            bays: {
+                id: string;
+                label: string;
+                zoneId: string;
+                kind: string;
+                state: string;
+                /** @enum {string} */
+                advice?: "go" | "hold" | "check";
+                layerId?: string;
+                from?: string;
+                until?: string;
+                gates: {
+                    key: string;
+                    group: string;
+                    name: string;
+                    /** @enum {string} */
+                    answer: "holds" | "broken" | "unknown";
+                    says: string;
+                    opens: string;
+                    actual?: components["schemas"]["getJobsByJobIdTodayBaysGatesActual"];
+                    limit?: components["schemas"]["getJobsByJobIdTodayBaysGatesActual"];
+                    readAt?: string;
+                    opensAt?: string;
+                    settledBy?: string;
+                    fixed?: string;
+                    takenOver?: {
+                        by: string;
+                        at: string;
+                        reason: string;
+                    };
+                }[];
+                sentences: string[];
+            }[];
+        };
+        /** Format: date-time */
+        getJobsByJobIdMorningAt: string;
+        getJobsByJobIdMorningBaysAll: number;
+        getJobsByJobIdMorningUrgent: {
+            says: string;
+            bays: components["schemas"]["getJobsByJobIdMorningBaysAll"];
+            bayId: components["schemas"]["id"];
+            zoneId: components["schemas"]["id"];
+            by?: components["schemas"]["getJobsByJobIdMorningAt"];
+        }[];
+        getJobsByJobIdMorningCloses: {
+            at: components["schemas"]["getJobsByJobIdMorningAt"];
+            says: string;
+            bayId: components["schemas"]["id"];
+        };
+        /** Format: date */
+        zoneSubstrateLaidOn: string;
+        postJobsByJobIdWeatherFetch: Record<string, never>;
+        putJobsByJobIdWeatherSeriesBySeriesId: {
+            id: string;
+        };
+        getFirmWeatherHosts: {
+            hosts: {
+                host: string;
+                allowedAt: string;
+            }[];
+        };
+        postFirmWeatherHostsAllow: {
+            host: string;
+        };
+        /** @enum {string} */
+        getFirmWeatherSourcesSourcesSourceMapColumnsAs: "airC" | "dewC" | "humidityPct" | "rainMm" | "windMPerS" | "gustMPerS" | "cloudPct" | "sunWPerM2" | "surfaceC" | "rainChancePct" | "moisturePct";
+        getFirmWeatherSourcesSources: {
+            id: string;
+            version: number;
+            source: {
+                name: string;
+                /** @enum {string} */
+                kind: "forecast" | "observed" | "station" | "meter";
+                address: string;
+                keyHeader?: string;
+                leastMinutes: number;
+                map: {
+                    /** @enum {string} */
+                    format: "json" | "csv";
+                    /** @default  */
+                    list: string;
+                    /** @enum {string} */
+                    shape: "rows" | "columns" | "one";
+                    time?: string;
+                    clock?: string;
+                    /**
+                     * @default text
+                     * @enum {string}
+                     */
+                    timeIs: "text" | "seconds" | "milliseconds";
+                    /**
+                     * @default day first
+                     * @enum {string}
+                     */
+                    order: "day first" | "month first";
+                    zone: string;
+                    /**
+                     * @default hour after
+                     * @enum {string}
+                     */
+                    rainOf: "hour after" | "hour before";
+                    columns: {
+                        name: string;
+                        as: components["schemas"]["getFirmWeatherSourcesSourcesSourceMapColumnsAs"];
+                        unit: string;
+                        /** @default false */
+                        members: boolean;
+                    }[];
+                };
+            };
+            hasKey: boolean;
+            simulated: boolean;
+        };
+        weatherPlace: {
+            latitudeDeg: number;
+            longitudeDeg: number;
+        };
+        getJobsByJobIdReceiptsReceiptsReceiptLentumReceipt: {
+            /** @constant */
+            format: "lentum-receipt";
+            /** @constant */
+            version: 1;
+            jobId: components["schemas"]["id"];
+            entries: number;
+            head: string;
+            at: components["schemas"]["getJobsByJobIdMorningAt"];
+            key: string;
+            signature: string;
+        };
+        getJobsByJobIdHandoverBlocksHeading: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "heading";
+            level: 1 | 2 | 3;
+            text: string;
+        };
+        getJobsByJobIdHandoverBlocksText: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "text";
+            text: string;
+            /**
+             * @default plain
+             * @enum {string}
+             */
+            tone: "plain" | "quiet" | "strong" | "done" | "mind" | "stop";
+        };
+        getJobsByJobIdHandoverBlocksList: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "list";
+            items: string[];
+        };
+        getJobsByJobIdHandoverBlocksFacts: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "facts";
+            rows: [
+                string,
+                string
+            ][];
+        };
+        getJobsByJobIdHandoverBlocksTableRowsCells: string[];
+        getJobsByJobIdHandoverBlocksTable: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "table";
+            columns: {
+                head: string;
+                /**
+                 * @default left
+                 * @enum {string}
+                 */
+                align: "left" | "right";
+                /** @default 0 */
+                share: number;
+            }[];
+            rows: {
+                cells: components["schemas"]["getJobsByJobIdHandoverBlocksTableRowsCells"];
+                /**
+                 * @default plain
+                 * @enum {string}
+                 */
+                tone: "plain" | "part" | "struck" | "strong";
+                /** @default [] */
+                notes: string[];
+            }[];
+            total?: components["schemas"]["getJobsByJobIdHandoverBlocksTableRowsCells"];
+        };
+        drawingFrame2: number;
+        drawingShapesPathPoints: [
+            components["schemas"]["drawingFrame2"],
+            components["schemas"]["drawingFrame2"]
+        ];
+        /** @enum {string} */
+        drawingShapesPathStroke: "ink" | "quiet" | "line" | "done" | "mind" | "stop" | "soft" | "paper" | "film0" | "film1" | "film2" | "film3" | "film4" | "film5" | "damp0" | "damp1" | "damp2";
+        drawingShapesPath: {
+            /** @constant */
+            kind: "path";
+            points: components["schemas"]["drawingShapesPathPoints"][];
+            closed: boolean;
+            stroke?: components["schemas"]["drawingShapesPathStroke"];
+            fill?: components["schemas"]["drawingShapesPathStroke"];
+            width: components["schemas"]["drawingFrame2"];
+            dash?: components["schemas"]["drawingFrame2"][];
+        };
+        drawingShapesDot: {
+            /** @constant */
+            kind: "dot";
+            at: components["schemas"]["drawingShapesPathPoints"];
+            radius: components["schemas"]["drawingFrame2"];
+            fill: components["schemas"]["drawingShapesPathStroke"];
+        };
+        drawingOutputShapes: components["schemas"]["drawingShapesPath"] | components["schemas"]["drawingShapesDot"] | {
+            /** @constant */
+            kind: "text";
+            at: components["schemas"]["drawingShapesPathPoints"];
+            text: string;
+            size: components["schemas"]["drawingFrame2"];
+            /**
+             * @default start
+             * @enum {string}
+             */
+            align: "start" | "middle" | "end";
+            /** @default false */
+            bold: boolean;
+            /** @default ink */
+            fill: components["schemas"]["drawingShapesPathStroke"];
+            turnDeg?: number;
+        };
+        getJobsByJobIdHandoverBlocksPictures: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "pictures";
+            items: {
+                sha256: string;
+                caption: string;
+                /** @default [] */
+                shapes: components["schemas"]["drawingOutputShapes"][];
+            }[];
+        };
+        getJobsByJobIdHandoverBlocksContents: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "contents";
+            title: string;
+        };
+        getJobsByJobIdHandoverBlocksBreak: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "break";
+            page?: {
+                widthMm: number;
+                heightMm: number;
+            };
+        };
+        getJobsByJobIdHandover: {
+            title: string;
+            job: string;
+            made: string;
+            seal?: string;
+            draft?: string;
+            /**
+             * @default en-GB
+             * @enum {string}
+             */
+            language: "en-GB" | "en-US";
+            blocks: (components["schemas"]["getJobsByJobIdHandoverBlocksHeading"] | components["schemas"]["getJobsByJobIdHandoverBlocksText"] | components["schemas"]["getJobsByJobIdHandoverBlocksList"] | components["schemas"]["getJobsByJobIdHandoverBlocksFacts"] | components["schemas"]["getJobsByJobIdHandoverBlocksTable"] | components["schemas"]["drawingOutput"] | components["schemas"]["getJobsByJobIdHandoverBlocksPictures"] | components["schemas"]["getJobsByJobIdHandoverBlocksContents"] | components["schemas"]["getJobsByJobIdHandoverBlocksBreak"] | {
+                /** @constant */
+                kind: "group";
+                blocks: (components["schemas"]["getJobsByJobIdHandoverBlocksHeading"] | components["schemas"]["getJobsByJobIdHandoverBlocksText"] | components["schemas"]["getJobsByJobIdHandoverBlocksList"] | components["schemas"]["getJobsByJobIdHandoverBlocksFacts"] | components["schemas"]["getJobsByJobIdHandoverBlocksTable"] | components["schemas"]["drawingOutput"] | components["schemas"]["getJobsByJobIdHandoverBlocksPictures"] | components["schemas"]["getJobsByJobIdHandoverBlocksContents"] | components["schemas"]["getJobsByJobIdHandoverBlocksBreak"])[];
+            })[];
+        };
+        /**
+         * @default A4
+         * @enum {string}
+         */
+        getJobsByJobIdHandoverPdf: "A4" | "Letter" | "A3";
+        /**
+         * @default false
+         * @enum {string}
+         */
+        getJobsByJobIdHandoverPdf2: "true" | "false";
+        postJobsByJobIdHandoverTasks: {
+            task: string;
+        };
+        /** Format: date */
+        crewOff: string;
+        getJobsByJobIdStandingDue: {
+            /** @enum {string} */
+            what: "visit" | "outlets" | "recoat" | "renewal" | "guarantee";
+            from: components["schemas"]["crewOff"];
+            to: components["schemas"]["crewOff"];
+            /** @enum {string} */
+            state: "done" | "late" | "due" | "to come";
+            entryId?: components["schemas"]["id"];
+            zoneId: components["schemas"]["id"];
+            zoneName: string;
+        };
+        jobRulesPractice: {
+            /** @enum {string} */
+            key: "moistureUnprimed" | "moisturePrimed" | "moistureCarbide" | "moistureOven" | "moistureTimber" | "humidityInSlab" | "concreteAgeDays" | "strengthTraffic" | "pullOffTraffic" | "pullOff" | "pondDepth" | "upstandHeight" | "outletProud" | "sameVisitHours" | "sameSpot" | "dryDaysMineral" | "dryDaysOther" | "airReadingMin" | "mixReadingMin" | "moistureReadingH" | "kettleReadingMin" | "fireWatchMin" | "bottleDistance" | "closingLeadH" | "washAfterDays" | "rinseDryMin" | "growthAfterDays" | "floodDepth" | "filmMapReach" | "spotsPer10M2" | "floodReading" | "evaporationOff" | "panOff" | "floodLoss" | "leastShare" | "mostBetween" | "filmsAgreePct" | "coversLeast" | "shimOffPct" | "mostFilmHumidity" | "mostFilmWater" | "mostFilmReaction" | "mostFilmPrimer" | "mostFilmOther" | "overRangePct" | "stretchShare" | "sprayWind" | "rollerPass" | "usualOutput" | "usualCrew" | "mostCrew" | "recoatSpread" | "recoatLeft" | "recoatDark" | "recoatWet" | "recoatSun" | "repairOverlap" | "outletsPerYear";
+            value: number;
+            says: string;
+        }[];
+        getFirmPractice: {
+            version: number;
+            settings: components["schemas"]["jobRulesPractice"];
+        };
+        /** @enum {string} */
+        getSessionAccountFirmRole: "owner" | "estimator" | "foreman" | "applicator" | "inspector";
+        getSessionAccountJobRoles: {
+            [key: string]: "estimator" | "foreman" | "applicator" | "inspector" | "client";
+        };
+        getSession: {
+            /** @enum {string} */
+            mode: "single" | "firm";
+            firm?: string;
+            account?: {
+                id: string;
+                personId: string;
+                name: string;
+                login: string | null;
+                firmRole: components["schemas"]["getSessionAccountFirmRole"] | null;
+                jobRoles: components["schemas"]["getSessionAccountJobRoles"];
+                onlyJob?: string;
+            };
+            guest?: {
+                jobId: string;
+                /** @enum {string} */
+                opens: "job" | "handover";
+                until: string;
+            };
+        };
+        postSessionLogin: string;
+        postAccountsByAccountIdCode: {
+            code: string;
+            until: string;
+        };
+        postAccountsByAccountIdClosed: {
+            closed: boolean;
+        };
+        getFirmSignatures: {
+            since: components["schemas"]["getJobsByJobIdMorningAt"] | null;
+        };
+        postPasskeysOptions: {
+            challenge: string;
+        } & {
+            [key: string]: unknown;
+        };
+        postPasskeysSignInResponsePublicKeyId: string;
+        postPasskeysSignInResponsePublicKey: {
+            id: components["schemas"]["postPasskeysSignInResponsePublicKeyId"];
+            rawId: components["schemas"]["postPasskeysSignInResponsePublicKeyId"];
+            /** @constant */
+            type: "public-key";
+            response: {
+                clientDataJSON: string;
+            } & {
+                [key: string]: unknown;
+            };
+            clientExtensionResults: {
+                [key: string]: unknown;
+            };
+        } & {
+            [key: string]: unknown;
+        };
+        postSessionDeviceCode: {
+            onlyJob?: components["schemas"]["id"];
+        };
+        getLibraryByBuildUpIdFilePapers: {
+            sha256: string;
+            base64: string;
+        };
+        postPrintoutsPdfBlocksText: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "text";
+            text: string;
+            /**
+             * @default plain
+             * @enum {string}
+             */
+            tone: "plain" | "quiet" | "strong" | "done" | "mind" | "stop";
+        };
+        postPrintoutsPdfBlocksTable: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "table";
+            columns: {
+                head: string;
+                /**
+                 * @default left
+                 * @enum {string}
+                 */
+                align: "left" | "right";
+                /** @default 0 */
+                share: number;
+            }[];
+            rows: {
+                cells: components["schemas"]["getJobsByJobIdHandoverBlocksTableRowsCells"];
+                /**
+                 * @default plain
+                 * @enum {string}
+                 */
+                tone: "plain" | "part" | "struck" | "strong";
+                /** @default [] */
+                notes: string[];
+            }[];
+            total?: components["schemas"]["getJobsByJobIdHandoverBlocksTableRowsCells"];
+        };
+        drawingShapes: components["schemas"]["drawingShapesPath"] | components["schemas"]["drawingShapesDot"] | {
+            /** @constant */
+            kind: "text";
+            at: components["schemas"]["drawingShapesPathPoints"];
+            text: string;
+            size: components["schemas"]["drawingFrame2"];
+            /**
+             * @default start
+             * @enum {string}
+             */
+            align: "start" | "middle" | "end";
+            /** @default false */
+            bold: boolean;
+            /** @default ink */
+            fill: components["schemas"]["drawingShapesPathStroke"];
+            turnDeg?: number;
+        };
+        postPrintoutsPdfBlocksPictures: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "pictures";
+            items: {
+                sha256: string;
+                caption: string;
+                /** @default [] */
+                shapes: components["schemas"]["drawingShapes"][];
+            }[];
+        };
+        getTasksByTaskId: {
+            id: string;
+            /** @enum {string} */
+            state: "waiting" | "working" | "done" | "failed" | "cancelled";
+            share: number;
+            doing: string;
+            says?: string;
+            file?: {
+                name: string;
+                mediaType: string;
+                bytes: number;
+            };
+            answer: unknown;
+        };
+        postComputeMixSurface: {
+            tempC: number;
+            at: components["schemas"]["instant"];
+        };
+        surveyUnderlayXM: number;
+        outlinePoints2: [
+            components["schemas"]["surveyUnderlayXM"],
+            components["schemas"]["surveyUnderlayXM"]
+        ];
+        postComputeDewPoint: {
+            airC: number;
+            humidityPct: number;
+            surfaceC: number;
+        };
+        outlineLegsLengthM: number;
+        outlineLegs: {
+            lengthM: components["schemas"]["outlineLegsLengthM"];
+            turnDeg: number;
+            /** @enum {string} */
+            turn: "left" | "right";
+        }[];
+        /** @enum {string} */
+        zoneFamily: "PU1" | "PU-DECK" | "PMMA" | "TRAFFIC" | "ACRYLIC" | "RESTORE" | "SILICONE" | "BITEM" | "CEMENT" | "METAL" | "PU-PRIMED" | "SA2" | "TORCH2" | "HOT" | "POCKET" | "TRAFFIC2" | "SINGLE" | "WARM" | "GRP" | "FELT";
+        /** @enum {string} */
+        buildUpAcceptance: "average-and-spots" | "mean-and-share" | "minimum";
+        /** @enum {string} */
+        entryFirstFormGauge: "fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe";
+        surveyOrigin: {
+            lonDeg: number;
+            latDeg: number;
+            bearingDeg?: number;
+        };
+        surveyUnderlay: {
+            fileId: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            widthPx: number;
+            heightPx: number;
+            metresPerPx: number;
+            xM: components["schemas"]["surveyUnderlayXM"];
+            yM: components["schemas"]["surveyUnderlayXM"];
+            opacity: number;
+        };
+        /**
+         * @default {
+         *       "xM": 0,
+         *       "yM": 0,
+         *       "turnDeg": 0
+         *     }
+         */
+        zonePlot: {
+            xM: components["schemas"]["surveyUnderlayXM"];
+            yM: components["schemas"]["surveyUnderlayXM"];
+            turnDeg: number;
+        };
+        /** @default [] */
+        zoneSides: {
+            edge: components["schemas"]["edge"];
+            riseM: components["schemas"]["surveyUnderlayXM"];
+        }[];
+        zoneSubstrate: {
+            /** @enum {string} */
+            kind: "concrete-new" | "concrete-old" | "screed" | "boards" | "metal" | "asphalt" | "bitumen-smooth" | "bitumen-granules" | "gravelled-felt" | "pvc-sheet" | "tpo-sheet" | "rubber-sheet" | "fibreglass" | "foam" | "tiles" | "acrylic-coating" | "polyurethane-coating" | "bitumen-coating" | "silicone";
+            laidOn?: components["schemas"]["zoneSubstrateLaidOn"];
+            /** @enum {string} */
+            colour?: "light" | "middling" | "dark";
+            sunShare?: number;
+        };
+        /** @default [] */
+        zoneFindings: {
+            item: string;
+            /** @enum {string} */
+            answer: "yes" | "no" | "not looked at";
+            amount?: number;
+            note: string;
+        }[];
+        /** @enum {string} */
+        zoneTestsKind: "moisture" | "humidity" | "sheet" | "profile" | "strength" | "pull-off" | "strip-pull" | "slip" | "core" | "tack";
+        /** @enum {string} */
+        zoneTestsScale: "scale of the meter" | "carbide test, % by mass" | "oven-dried, % by mass" | "timber, % by mass";
+        zoneTestsAt: {
+            alongM: components["schemas"]["surveyUnderlayXM"];
+            acrossM: components["schemas"]["surveyUnderlayXM"];
+        };
+        zoneDeckLoad: {
+            kgPerM2: number;
+            says: string;
+        };
+        outlinePoints: components["schemas"]["outlinePoints2"][];
+        /**
+         * @default roof-light
+         * @enum {string}
+         */
+        openingKind: "roof-light" | "stair-head" | "hatch" | "plinth" | "machine" | "void";
+        openingShape: {
+            /** @constant */
+            kind: "rectangle";
+            alongM: components["schemas"]["surveyUnderlayXM"];
+            acrossM: components["schemas"]["surveyUnderlayXM"];
+            lengthM: components["schemas"]["outlineLegsLengthM"];
+            widthM: components["schemas"]["outlineLegsLengthM"];
+        } | {
+            /** @constant */
+            kind: "circle";
+            alongM: components["schemas"]["surveyUnderlayXM"];
+            acrossM: components["schemas"]["surveyUnderlayXM"];
+            diameterM: components["schemas"]["outlineLegsLengthM"];
+        } | {
+            /** @constant */
+            kind: "points";
+            points: components["schemas"]["outlinePoints"];
+        };
+        /** @default [] */
+        buildUpsZonesConditions: ("slope" | "ramp" | "rough" | "absorbent")[];
+        /** @default {} */
+        buildUpsZonesChoices: {
+            [key: string]: components["schemas"]["id"];
+        };
+        buildUpTaken: {
+            revision: number;
+        };
+        /** @default [] */
+        buildUpChoices: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            options: {
+                id: components["schemas"]["id"];
+                name: components["schemas"]["name"];
+                says: string;
+            }[];
+            chosen: components["schemas"]["id"];
+        }[];
+        buildUpDetailWays: {
+            kinds: ("upstand" | "fillet" | "internal-corner" | "external-corner" | "parapet" | "bar" | "kerb" | "threshold" | "drip" | "gutter" | "movement-joint" | "tie-in" | "day-joint" | "wall-end" | "wall-foot" | "ridge" | "outlet" | "scupper" | "pipe" | "pipe-cluster" | "post" | "support" | "board-joint" | "static-crack" | "moving-crack" | "sheet-lap" | "fasteners" | "blister" | "split" | "patch" | "flanged-vent" | "stairs")[];
+            coatId: components["schemas"]["id"];
+            /** @enum {string} */
+            form: "bedded pieces" | "coats alone" | "stripe" | "three courses" | "thick patch" | "liquid flashing";
+            coats?: number;
+            widthMm?: components["schemas"]["numberWithSource"];
+            pastMm?: components["schemas"]["numberWithSource"];
+            cutFrom?: components["schemas"]["id"];
+            granulesKgPerM2?: components["schemas"]["numberWithSource"];
+            abrade?: boolean;
+        }[];
+        /** @default [] */
+        buildUpPapers: {
+            id: components["schemas"]["id"];
+            /** @enum {string} */
+            kind: "data sheet" | "application instructions" | "safety sheet";
+            title: components["schemas"]["name"];
+            date: components["schemas"]["zoneSubstrateLaidOn"];
+            layerIds: components["schemas"]["id"][];
+            file?: {
+                sha256: string;
+                name: components["schemas"]["name"];
+                /** @enum {string} */
+                mime: "application/pdf" | "image/png" | "image/jpeg";
+                bytes: number;
+            };
+        }[];
+        layerOnly: {
+            choice: components["schemas"]["id"];
+            option: components["schemas"]["id"];
+        };
+        /** @default [] */
+        layerProductHazards: ("flammable" | "sensitising" | "irritant" | "eye damage" | "corrosive" | "toxic" | "oxidising" | "harms water" | "dust" | "hot" | "open flame" | "heavy")[];
+        layerProduct: {
+            name?: components["schemas"]["name"];
+            shelfLifeMonths?: components["schemas"]["numberWithSource"];
+            openedDays?: components["schemas"]["numberWithSource"];
+            hazards?: components["schemas"]["layerProductHazards"];
+            /** @default [] */
+            cautions: string[];
+            /** @enum {string} */
+            cleaner?: "water" | "solvent" | "resin cleaner" | "wiped dry" | "oil cleaner";
+        };
+        /** @enum {string} */
+        layerChemistry: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
+        /** @enum {string} */
+        layerRole: "preparation" | "primer" | "levelling" | "membrane" | "wear" | "decorative" | "finish" | "reflective";
+        layerRateRange: {
+            from: number;
+            to: number;
+        };
+        layerRateTolerancePct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerRateLeast: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+            why: string;
+        };
+        layerRateMost: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+            why: string;
+        };
+        layerSays: {
+            wetFilmMm?: components["schemas"]["numberWithSource"];
+            dryFilmMm?: components["schemas"]["numberWithSource"];
+        };
+        layerContainers: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            /** @enum {string} */
+            basis: "mass" | "volume";
+            net: number;
+            price?: components["schemas"]["numberWithSource"];
+        }[];
+        layerMixParts: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            /** @enum {string} */
+            kind: "resin" | "hardener" | "liquid" | "powder" | "filler" | "pigment" | "water" | "thickener" | "sealer";
+            parts: number;
+            densityKgPerL: components["schemas"]["numberWithSource"];
+            packKg?: components["schemas"]["numberWithSource"];
+            packPrice?: components["schemas"]["numberWithSource"];
+        }[];
+        layerCatalystPoints: {
+            fromC: number;
+            toC: number;
+            percent: number;
+        }[];
+        layerThickener: {
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            points: {
+                fromSlopePct: number;
+                percent: number;
+            }[];
+            trialMinutes: components["schemas"]["numberWithSource"];
+            densityKgPerL?: components["schemas"]["numberWithSource"];
+        };
+        layerThinningMostPct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerPotLife: {
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+            points: {
+                atC: number;
+                minutes: number;
+                range?: components["schemas"]["layerRateRange"];
+            }[];
+        };
+        layerKettle: {
+            applyMinC: components["schemas"]["numberWithSource"];
+            safeMaxC: components["schemas"]["numberWithSource"];
+            hoursAtHeat: components["schemas"]["numberWithSource"];
+            probeEveryM2: components["schemas"]["numberWithSource"];
+            meltKgPerH?: components["schemas"]["numberWithSource"];
+            loadKg?: components["schemas"]["numberWithSource"];
+        };
+        /** @description What every __schema95 has */
+        layerToolsHead: {
+            /** @default  */
+            note: string;
+        };
+        layerTools: (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "roller";
+            napMm?: components["schemas"]["numberWithSource"];
+            passMm?: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "brush";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "broom";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "squeegee";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "notched trowel";
+            /** @enum {string} */
+            shape: "square" | "triangular";
+            notchMm: components["schemas"]["numberWithSource"];
+            angleDeg: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "trowel";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "spike roller";
+            pinMm?: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "airless spray";
+            tipMm: components["schemas"]["numberWithSource"];
+            fanDeg?: components["schemas"]["numberWithSource"];
+            pressureBar: components["schemas"]["numberWithSource"];
+            overlapPct: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "gas torch";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "hot squeegee";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "hand roller";
+            massKg?: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "pouring jug";
+        }) | (components["schemas"]["layerToolsHead"] & {
+            /** @constant */
+            kind: "cartridge gun";
+        });
+        /**
+         * @default any
+         * @enum {string}
+         */
+        layerDirection: "any" | "across the coat below" | "across the fall" | "up the slope";
+        layerCureTouchByHumidityPct: {
+            at: number;
+            factor: number;
+        }[];
+        layerCureTouch: {
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+            points: {
+                atC: number;
+                hours: number;
+                range?: components["schemas"]["layerRateRange"];
+            }[];
+            byHumidityPct?: components["schemas"]["layerCureTouchByHumidityPct"];
+            byWetFilmMm?: components["schemas"]["layerCureTouchByHumidityPct"];
+        };
+        layerCure: {
+            touch: components["schemas"]["layerCureTouch"];
+            rainSafe: components["schemas"]["layerCureTouch"];
+            overcoatFrom: components["schemas"]["layerCureTouch"];
+            overcoatUntil?: components["schemas"]["layerCureTouch"];
+            foot: components["schemas"]["layerCureTouch"];
+            wheels?: components["schemas"]["layerCureTouch"];
+            full?: components["schemas"]["layerCureTouch"];
+            flood?: components["schemas"]["layerCureTouch"];
+            load?: components["schemas"]["layerCureTouch"];
+        };
+        /** @enum {string} */
+        layerMissed2: "overcoatUntil" | "overcoatFrom" | "rainSafe" | "dewMargin" | "surfaceMin" | "surfaceMax" | "humidity" | "wind" | "moisture" | "noBelow" | "potLife" | "leastRate" | "mostRate" | "foot" | "wheels";
+        layerMissed: {
+            [key: string]: string;
+        };
+        layerRemedies: {
+            [key: string]: {
+                /** @enum {string} */
+                does: "look" | "wait" | "dry" | "wash" | "wipe" | "sweep" | "abrade" | "test" | "cut out" | "prime" | "coat" | "patch" | "warm and roll" | "throw away";
+                says: string;
+                layerId?: components["schemas"]["id"];
+                product?: components["schemas"]["name"];
+                rate?: {
+                    /** @enum {string} */
+                    basis: "mass" | "volume";
+                    value: number;
+                    source: components["schemas"]["source"];
+                    cites?: components["schemas"]["id"];
+                };
+                part?: components["schemas"]["numberWithSource"];
+                tool?: string;
+                dwellMin?: components["schemas"]["numberWithSource"];
+                dryH?: components["schemas"]["numberWithSource"];
+            }[];
+        };
+        layerReachMm: {
+            upstand?: components["schemas"]["numberWithSource"];
+            parapet?: components["schemas"]["numberWithSource"];
+            threshold?: components["schemas"]["numberWithSource"];
+            drip?: components["schemas"]["numberWithSource"];
+            gutter?: components["schemas"]["numberWithSource"];
+            joint?: components["schemas"]["numberWithSource"];
+            "tie-in"?: components["schemas"]["numberWithSource"];
+            free?: components["schemas"]["numberWithSource"];
+            "wall-top"?: components["schemas"]["numberWithSource"];
+            footing?: components["schemas"]["numberWithSource"];
+            opening?: components["schemas"]["numberWithSource"];
+        };
+        layerOtherRolls: {
+            lengthM: components["schemas"]["numberWithSource"];
+            price?: components["schemas"]["numberWithSource"];
+        }[];
+        /** @enum {string} */
+        layerBonding: "self-adhered" | "torched" | "cold adhesive" | "hot bonded" | "mechanically fixed";
+        layerSeam: {
+            /** @enum {string} */
+            kind: "hot-air weld" | "tape" | "adhesive";
+            widthMm: components["schemas"]["numberWithSource"];
+        };
+        layerFasteners: {
+            fieldPerM2: components["schemas"]["numberWithSource"];
+            perimeterPerM2: components["schemas"]["numberWithSource"];
+            cornerPerM2: components["schemas"]["numberWithSource"];
+            perimeterM: components["schemas"]["numberWithSource"];
+        };
+        layerTemporaryNails: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /** @enum {string} */
+        layerMaterial: "board" | "insulation board" | "fleece" | "drainage mat" | "sheet" | "pavers" | "mortar" | "gravel" | "soil build-up";
+        layerPieces: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            /** @enum {string} */
+            shape: "round" | "rounded corner" | "straight";
+            sizeMm: components["schemas"]["numberWithSource"];
+            massKg?: components["schemas"]["numberWithSource"];
+            price?: components["schemas"]["numberWithSource"];
+        }[];
+        limitsAirMinC: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /** @enum {string} */
+        detailRulesSealantOf: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
+        /** @default [] */
+        orderStock: {
+            id: components["schemas"]["id"];
+            item: string;
+            name: components["schemas"]["name"];
+            amount: number;
+            /** @enum {string} */
+            unit?: "mass" | "volume";
+            opened: boolean;
+            bestBefore?: components["schemas"]["zoneSubstrateLaidOn"];
+        }[];
+        /** @default [] */
+        orderDeliveries: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            on: components["schemas"]["zoneSubstrateLaidOn"];
+            usedBy: components["schemas"]["zoneSubstrateLaidOn"];
+            zoneIds: components["schemas"]["id"][];
+        }[];
+        /** @default [] */
+        orderSheets: {
+            id: components["schemas"]["id"];
+            calculator: string;
+            name: components["schemas"]["name"];
+            values: {
+                [key: string]: number | string;
+            };
+        }[];
+        orderOffersLines: {
+            item: string;
+            packId: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            pack: components["schemas"]["name"];
+            price: string;
+        }[];
+        /**
+         * @default by the fall
+         * @enum {string}
+         */
+        coursePlanWay: "by the fall" | "across the fall" | "up the fall" | "along a side";
+        /** @default [] */
+        coursePlanKeepOff: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            alongM: number;
+            acrossM: number;
+            lengthM: number;
+            widthM: number;
+        }[];
+        programmeHoursFrom: string;
+        /**
+         * @default [
+         *       1,
+         *       2,
+         *       3,
+         *       4,
+         *       5
+         *     ]
+         */
+        programmeHoursDays: number[];
+        /** @default {} */
+        programmeTimesStepMin: {
+            [key: string]: components["schemas"]["numberWithSource"];
+        };
+        /** @default [] */
+        programmeCosts: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            price: components["schemas"]["numberWithSource"];
+            /** @enum {string} */
+            per: "once" | "day of work" | "day of a crew" | "day on site" | "week begun";
+        }[];
+        /** @default [] */
+        programmeApart: {
+            zoneIds: components["schemas"]["id"][];
+        }[];
+        /** @default [] */
+        programmeFloods: {
+            zoneId: components["schemas"]["id"];
+            hours: components["schemas"]["numberWithSource"];
+        }[];
+        /** @default [] */
+        programmePins: {
+            taskId: string;
+            crewId?: components["schemas"]["id"];
+            startAt?: components["schemas"]["instant"];
+        }[];
+        programmeKept: {
+            plannedAt: components["schemas"]["instant"];
+            finishAt?: components["schemas"]["instant"];
+            tasks: {
+                taskId: string;
+                crewId: components["schemas"]["id"];
+                startAt: components["schemas"]["instant"];
+                endAt: components["schemas"]["instant"];
+            }[];
+        };
+        /** @default [] */
+        crewSkills: ("torch" | "kettle" | "spray" | "catalysed")[];
+        /** @default [] */
+        provingGuaranteesDemands: ("ground" | "preparation" | "details" | "seen" | "weather" | "times" | "below" | "hot" | "film" | "aggregate" | "missed" | "openings" | "layers" | "dryFilm" | "bond" | "slip" | "leak" | "pictures" | "snags" | "accepted")[];
+        siteCuts: {
+            zoneId: components["schemas"]["id"];
+            layerId: components["schemas"]["id"];
+            by: components["schemas"]["name"];
+            coversM2: number;
+        }[];
+        /** @default [] */
+        siteAccess: {
+            zoneId: components["schemas"]["id"];
+            at: components["schemas"]["zoneTestsAt"];
+        }[];
+        weatherColumnsRainChancePct: (number | null)[];
+        entryFirstFormLeftOver: {
+            /** @enum {string} */
+            basis: "mass" | "volume";
+            value: number;
+        };
+        entrySecondFormBodyNote: string;
+        entrySecondFormBodyRevision: number;
+        entrySecondFormBodyTeethMm: number[];
+        entrySecondFormHeadMarksFrom: [
+            number,
+            number
+        ];
+        drawingFrame: [
+            components["schemas"]["drawingFrame2"],
+            components["schemas"]["drawingFrame2"],
+            components["schemas"]["drawingFrame2"],
+            components["schemas"]["drawingFrame2"]
+        ];
+        layerOutputProduct: {
+            name?: components["schemas"]["name"];
+            shelfLifeMonths?: components["schemas"]["numberWithSource"];
+            openedDays?: components["schemas"]["numberWithSource"];
+            hazards: components["schemas"]["layerProductHazards"];
+            /** @default [] */
+            cautions: string[];
+            /** @enum {string} */
+            cleaner?: "water" | "solvent" | "resin cleaner" | "wiped dry" | "oil cleaner";
+        };
+        /** @description What every __schema390 has */
+        layerOutputToolsHead: {
+            /** @default  */
+            note: string;
+        };
+        layerOutputTools: (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "roller";
+            napMm?: components["schemas"]["numberWithSource"];
+            passMm?: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "brush";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "broom";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "squeegee";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "notched trowel";
+            /** @enum {string} */
+            shape: "square" | "triangular";
+            notchMm: components["schemas"]["numberWithSource"];
+            angleDeg: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "trowel";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "spike roller";
+            pinMm?: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "airless spray";
+            tipMm: components["schemas"]["numberWithSource"];
+            fanDeg?: components["schemas"]["numberWithSource"];
+            pressureBar: components["schemas"]["numberWithSource"];
+            overlapPct: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "gas torch";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "hot squeegee";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "hand roller";
+            massKg?: components["schemas"]["numberWithSource"];
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "pouring jug";
+        }) | (components["schemas"]["layerOutputToolsHead"] & {
+            /** @constant */
+            kind: "cartridge gun";
+        });
     };
     responses: {
         /** @description What is wrong, in sentences (RFC 9457) */
@@ -7785,7 +6047,24 @@ export interface components {
             };
         };
     };
-    parameters: never;
+    parameters: {
+        jobId: string;
+        /** @description The version that is changed, as its ETag has it */
+        ifMatch: string;
+        seriesId: string;
+        sourceId: string;
+        entryId: string;
+        personId: string;
+        sha256: string;
+        accountId: string;
+        passkeyId: string;
+        sessionId: string;
+        linkId: string;
+        buildUpId: string;
+        revision: string;
+        taskId: string;
+        instrumentId: string;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -7814,10 +6093,10 @@ export interface operations {
                 content: {
                     "application/json": {
                         jobs: {
-                            id: components["schemas"]["__schema193"];
-                            version: components["schemas"]["__schema5"];
-                            archived: components["schemas"]["__schema76"];
-                            createdAt: components["schemas"]["__schema193"];
+                            id: string;
+                            version: number;
+                            archived: boolean;
+                            createdAt: string;
                             job: components["schemas"]["jobHeadOutput"];
                             entries: number;
                             handedOver: boolean;
@@ -7834,7 +6113,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -7846,7 +6125,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema304"];
+                    "application/json": components["schemas"]["getJobsByJobId"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -7857,7 +6136,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -7873,7 +6152,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema304"];
+                    "application/json": components["schemas"]["getJobsByJobId"];
                 };
             };
             /** @description Started */
@@ -7884,14 +6163,7 @@ export interface operations {
                 content?: never;
             };
             /** @description Somebody else changed it */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -7900,15 +6172,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": {
-                    archived: boolean;
-                };
+                "application/json": components["schemas"]["putJobsByJobIdArchived"];
             };
         };
         responses: {
@@ -7918,7 +6188,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["putJobsByJobIdArchived"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -7929,7 +6199,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -7952,10 +6222,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -7971,20 +6241,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -7993,7 +6254,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8016,7 +6277,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8039,7 +6300,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8062,7 +6323,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8085,7 +6346,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8108,10 +6369,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8127,20 +6388,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -8149,7 +6401,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8172,10 +6424,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8191,20 +6443,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -8213,7 +6456,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8236,7 +6479,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8259,7 +6502,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8282,7 +6525,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8305,10 +6548,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8324,20 +6567,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -8346,7 +6580,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8369,10 +6603,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8388,20 +6622,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -8453,7 +6678,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8465,7 +6690,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema453"];
+                    "application/json": components["schemas"]["getJobsByJobIdDays"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8490,7 +6715,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema453"];
+                    "application/json": components["schemas"]["getJobsByJobIdDays"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8504,7 +6729,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8527,7 +6752,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8550,10 +6775,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8569,20 +6794,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -8593,7 +6809,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8605,7 +6821,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema460"];
+                    "application/json": components["schemas"]["getJobsByJobIdToday"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8616,7 +6832,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8641,7 +6857,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8654,34 +6870,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
-                        /** Format: date-time */
-                        at: string;
+                        at: components["schemas"]["getJobsByJobIdMorningAt"];
                         timeZone: string;
                         bays: {
-                            all: number;
-                            done: number;
+                            all: components["schemas"]["getJobsByJobIdMorningBaysAll"];
+                            done: components["schemas"]["getJobsByJobIdMorningBaysAll"];
                         };
-                        urgent: components["schemas"]["__schema462"][];
-                        now: components["schemas"]["__schema462"][];
-                        waits: components["schemas"]["__schema462"][];
-                        closes?: components["schemas"]["__schema463"];
-                        opens?: components["schemas"]["__schema463"];
+                        urgent: components["schemas"]["getJobsByJobIdMorningUrgent"];
+                        now: components["schemas"]["getJobsByJobIdMorningUrgent"];
+                        waits: components["schemas"]["getJobsByJobIdMorningUrgent"];
+                        closes?: components["schemas"]["getJobsByJobIdMorningCloses"];
+                        opens?: components["schemas"]["getJobsByJobIdMorningCloses"];
                         delivery?: {
-                            /** Format: date */
-                            on: string;
+                            on: components["schemas"]["zoneSubstrateLaidOn"];
                             name: string;
                         };
                         last?: {
-                            /** Format: date-time */
-                            at: string;
+                            at: components["schemas"]["getJobsByJobIdMorningAt"];
                             who: string;
                             says: string;
                         };
                         weather?: {
                             airC?: number;
                             rainMm?: number;
-                            /** Format: date-time */
-                            rainFrom?: string;
+                            rainFrom?: components["schemas"]["getJobsByJobIdMorningAt"];
                             mostWindMPerS?: number;
                         };
                         order: [
@@ -8699,7 +6911,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8722,10 +6934,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8741,31 +6953,22 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
     getJobsByJobIdWeatherSeries: {
         parameters: {
             query?: {
-                from?: components["schemas"]["__schema162"];
+                from?: components["schemas"]["instant"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8790,13 +6993,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -8821,7 +7024,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8855,7 +7058,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -8878,8 +7081,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
-                seriesId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
+                seriesId: components["parameters"]["seriesId"];
             };
             cookie?: never;
         };
@@ -8895,9 +7098,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: string;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdWeatherSeriesBySeriesId"];
                 };
             };
             /** @description Added */
@@ -8908,14 +7109,7 @@ export interface operations {
                 content?: never;
             };
             /** @description Another series has this id */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -8924,14 +7118,14 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
-                seriesId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
+                seriesId: components["parameters"]["seriesId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -8941,9 +7135,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: string;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdWeatherSeriesBySeriesId"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8964,7 +7156,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema481"];
+                    "application/json": components["schemas"]["getFirmWeatherHosts"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -8979,7 +7171,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema178"];
+                "application/json": components["schemas"]["postFirmWeatherHostsAllow"];
             };
         };
         responses: {
@@ -8989,7 +7181,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema481"];
+                    "application/json": components["schemas"]["getFirmWeatherHosts"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9004,7 +7196,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema178"];
+                "application/json": components["schemas"]["postFirmWeatherHostsAllow"];
             };
         };
         responses: {
@@ -9014,7 +7206,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema481"];
+                    "application/json": components["schemas"]["getFirmWeatherHosts"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9036,7 +7228,7 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
-                        sources: components["schemas"]["__schema482"][];
+                        sources: components["schemas"]["getFirmWeatherSourcesSources"][];
                     };
                 };
             };
@@ -9048,10 +7240,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                sourceId: components["schemas"]["__schema0"];
+                sourceId: components["parameters"]["sourceId"];
             };
             cookie?: never;
         };
@@ -9059,14 +7251,47 @@ export interface operations {
             content: {
                 "application/json": {
                     source: {
-                        name: components["schemas"]["__schema179"];
-                        kind: components["schemas"]["__schema180"];
-                        address: components["schemas"]["__schema181"];
-                        keyHeader?: components["schemas"]["__schema182"];
-                        leastMinutes: components["schemas"]["__schema183"];
-                        map: components["schemas"]["__schema184"];
+                        name: string;
+                        /** @enum {string} */
+                        kind: "forecast" | "observed" | "station" | "meter";
+                        address: string;
+                        keyHeader?: string;
+                        leastMinutes: number;
+                        map: {
+                            /** @enum {string} */
+                            format: "json" | "csv";
+                            /** @default  */
+                            list?: string;
+                            /** @enum {string} */
+                            shape: "rows" | "columns" | "one";
+                            time?: string;
+                            clock?: string;
+                            /**
+                             * @default text
+                             * @enum {string}
+                             */
+                            timeIs?: "text" | "seconds" | "milliseconds";
+                            /**
+                             * @default day first
+                             * @enum {string}
+                             */
+                            order?: "day first" | "month first";
+                            zone: string;
+                            /**
+                             * @default hour after
+                             * @enum {string}
+                             */
+                            rainOf?: "hour after" | "hour before";
+                            columns: {
+                                name: string;
+                                as: components["schemas"]["getFirmWeatherSourcesSourcesSourceMapColumnsAs"];
+                                unit: string;
+                                /** @default false */
+                                members?: boolean;
+                            }[];
+                        };
                     };
-                    key?: components["schemas"]["__schema197"] | null;
+                    key?: string | null;
                 };
             };
         };
@@ -9077,27 +7302,13 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema482"];
+                    "application/json": components["schemas"]["getFirmWeatherSourcesSources"];
                 };
             };
             /** @description Another source has this name */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             /** @description Somebody else changed it */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9106,13 +7317,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                sourceId: components["schemas"]["__schema0"];
+                sourceId: components["parameters"]["sourceId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -9122,9 +7333,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: string;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdWeatherSeriesBySeriesId"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9141,12 +7350,13 @@ export interface operations {
             content: {
                 "application/json": {
                     source: {
-                        kind: components["schemas"]["__schema180"];
-                        address: components["schemas"]["__schema181"];
-                        keyHeader?: components["schemas"]["__schema182"];
+                        /** @enum {string} */
+                        kind: "forecast" | "observed" | "station" | "meter";
+                        address: string;
+                        keyHeader?: string;
                     };
-                    place: components["schemas"]["__schema161"];
-                    key?: components["schemas"]["__schema197"];
+                    place: components["schemas"]["weatherPlace"];
+                    key?: string;
                     sourceId?: string;
                 };
             };
@@ -9167,14 +7377,7 @@ export interface operations {
                 };
             };
             /** @description It did not answer, or not with 200 */
-            502: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            502: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9183,7 +7386,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9222,7 +7425,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9249,8 +7452,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
-                entryId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
+                entryId: components["parameters"]["entryId"];
             };
             cookie?: never;
         };
@@ -9277,14 +7480,7 @@ export interface operations {
                 content?: never;
             };
             /** @description Another entry has this id */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9293,7 +7489,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9322,7 +7518,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9345,7 +7541,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9359,7 +7555,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         receipts: {
-                            receipt: components["schemas"]["__schema255"];
+                            receipt: components["schemas"]["getJobsByJobIdReceiptsReceiptsReceiptLentumReceipt"];
                             /** @enum {string} */
                             why: "asked" | "handed over" | "night";
                         }[];
@@ -9374,13 +7570,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -9390,7 +7586,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema255"];
+                    "application/json": components["schemas"]["getJobsByJobIdReceiptsReceiptsReceiptLentumReceipt"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9401,14 +7597,14 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    receipts: components["schemas"]["__schema255"][];
+                    receipts: components["schemas"]["getJobsByJobIdReceiptsReceiptsReceiptLentumReceipt"][];
                 };
             };
         };
@@ -9421,7 +7617,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         compared: {
-                            receipt: components["schemas"]["__schema255"];
+                            receipt: components["schemas"]["getJobsByJobIdReceiptsReceiptsReceiptLentumReceipt"];
                             /** @enum {string} */
                             outcome: "holds" | "not signed" | "cut" | "other";
                             says: string;
@@ -9436,11 +7632,11 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
+                at?: components["schemas"]["instant"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9452,7 +7648,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema560"];
+                    "application/json": components["schemas"]["getJobsByJobIdHandover"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9462,13 +7658,13 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
-                size?: components["schemas"]["__schema258"];
-                landscape?: components["schemas"]["__schema259"];
+                at?: components["schemas"]["instant"];
+                size?: components["schemas"]["getJobsByJobIdHandoverPdf"];
+                landscape?: components["schemas"]["getJobsByJobIdHandoverPdf2"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9491,7 +7687,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9499,16 +7695,16 @@ export interface operations {
             content: {
                 "application/json": {
                     zone: components["schemas"]["id"];
-                    at?: components["schemas"]["__schema162"];
-                    size?: components["schemas"]["__schema258"];
-                    landscape?: components["schemas"]["__schema259"];
+                    at?: components["schemas"]["instant"];
+                    size?: components["schemas"]["getJobsByJobIdHandoverPdf"];
+                    landscape?: components["schemas"]["getJobsByJobIdHandoverPdf2"];
                     /** @constant */
                     make: "pdf";
                 } | {
                     zone: components["schemas"]["id"];
-                    at?: components["schemas"]["__schema162"];
-                    size?: components["schemas"]["__schema258"];
-                    landscape?: components["schemas"]["__schema259"];
+                    at?: components["schemas"]["instant"];
+                    size?: components["schemas"]["getJobsByJobIdHandoverPdf"];
+                    landscape?: components["schemas"]["getJobsByJobIdHandoverPdf2"];
                     /** @constant */
                     make: "zip";
                 };
@@ -9521,7 +7717,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema580"];
+                    "application/json": components["schemas"]["postJobsByJobIdHandoverTasks"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9534,7 +7730,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9547,11 +7743,11 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
-                        handedOver: number;
-                        of: number;
-                        due: components["schemas"]["__schema581"][];
-                        next?: components["schemas"]["__schema581"];
-                        openSnags: number;
+                        handedOver: components["schemas"]["getJobsByJobIdMorningBaysAll"];
+                        of: components["schemas"]["getJobsByJobIdMorningBaysAll"];
+                        due: components["schemas"]["getJobsByJobIdStandingDue"][];
+                        next?: components["schemas"]["getJobsByJobIdStandingDue"];
+                        openSnags: components["schemas"]["getJobsByJobIdMorningBaysAll"];
                         sleeps: boolean;
                     };
                 };
@@ -9563,11 +7759,11 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
+                at?: components["schemas"]["instant"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9581,17 +7777,18 @@ export interface operations {
                 content: {
                     "application/json": {
                         zoneId: components["schemas"]["id"];
-                        /** Format: date-time */
-                        from?: string;
+                        from?: components["schemas"]["getJobsByJobIdMorningAt"];
                         /** @enum {string} */
                         countedFrom?: "handed over" | "finished" | "today";
                         unproven?: string[];
                         dates: {
-                            what: components["schemas"]["__schema582"];
-                            from: components["schemas"]["__schema137"];
-                            to: components["schemas"]["__schema137"];
-                            state: components["schemas"]["__schema584"];
-                            entryId?: components["schemas"]["__schema37"];
+                            /** @enum {string} */
+                            what: "visit" | "outlets" | "recoat" | "renewal" | "guarantee";
+                            from: components["schemas"]["crewOff"];
+                            to: components["schemas"]["crewOff"];
+                            /** @enum {string} */
+                            state: "done" | "late" | "due" | "to come";
+                            entryId?: components["schemas"]["id"];
                         }[];
                     };
                 };
@@ -9603,11 +7800,11 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
+                at?: components["schemas"]["instant"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9629,12 +7826,12 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
-                year: components["schemas"]["__schema260"];
+                at?: components["schemas"]["instant"];
+                year: number;
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9646,7 +7843,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema560"];
+                    "application/json": components["schemas"]["getJobsByJobIdHandover"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9656,14 +7853,14 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
-                year: components["schemas"]["__schema260"];
-                size?: components["schemas"]["__schema258"];
-                landscape?: components["schemas"]["__schema259"];
+                at?: components["schemas"]["instant"];
+                year: number;
+                size?: components["schemas"]["getJobsByJobIdHandoverPdf"];
+                landscape?: components["schemas"]["getJobsByJobIdHandoverPdf2"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9685,13 +7882,13 @@ export interface operations {
         parameters: {
             query: {
                 zone: components["schemas"]["id"];
-                at?: components["schemas"]["__schema162"];
-                size?: components["schemas"]["__schema258"];
-                landscape?: components["schemas"]["__schema259"];
+                at?: components["schemas"]["instant"];
+                size?: components["schemas"]["getJobsByJobIdHandoverPdf"];
+                landscape?: components["schemas"]["getJobsByJobIdHandoverPdf2"];
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9714,7 +7911,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -9730,23 +7927,9 @@ export interface operations {
                 };
             };
             /** @description Too many streams */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            429: components["responses"]["Problem"];
             /** @description No stream just now */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9778,14 +7961,14 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                personId: components["schemas"]["__schema0"];
+                personId: components["parameters"]["personId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    name: components["schemas"]["__schema179"];
+                    name: string;
                 };
             };
         };
@@ -9800,14 +7983,7 @@ export interface operations {
                 };
             };
             /** @description The name was replaced for good */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9816,7 +7992,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                personId: components["schemas"]["__schema0"];
+                personId: components["parameters"]["personId"];
             };
             cookie?: never;
         };
@@ -9839,13 +8015,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                personId: components["schemas"]["__schema0"];
+                personId: components["parameters"]["personId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -9859,14 +8035,7 @@ export interface operations {
                 };
             };
             /** @description Their account is open */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9877,8 +8046,8 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
-                sha256: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
+                sha256: components["parameters"]["sha256"];
             };
             cookie?: never;
         };
@@ -9901,8 +8070,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
-                sha256: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
+                sha256: components["parameters"]["sha256"];
             };
             cookie?: never;
         };
@@ -9919,20 +8088,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: string;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdWeatherSeriesBySeriesId"];
                 };
             };
             /** @description No picture, or not whole */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -9951,7 +8111,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema586"];
+                    "application/json": components["schemas"]["getFirmPractice"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9962,14 +8122,14 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema2"];
+                "application/json": components["schemas"]["jobRulesPractice"];
             };
         };
         responses: {
@@ -9979,18 +8139,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema586"];
+                    "application/json": components["schemas"]["getFirmPractice"];
                 };
             };
             /** @description Somebody else changed them */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10009,7 +8162,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10025,8 +8178,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    login: components["schemas"]["__schema262"];
-                    password: components["schemas"]["__schema263"];
+                    login: components["schemas"]["postSessionLogin"];
+                    password: string;
                 };
             };
         };
@@ -10037,27 +8190,13 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             /** @description The name or the password is wrong */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["Problem"];
             /** @description Too many wrong tries */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            429: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10072,9 +8211,9 @@ export interface operations {
             content: {
                 "application/json": {
                     firm: string;
-                    name: components["schemas"]["__schema179"];
-                    login: components["schemas"]["__schema262"];
-                    password: components["schemas"]["__schema263"];
+                    name: string;
+                    login: components["schemas"]["postSessionLogin"];
+                    password: string;
                     personId?: components["schemas"]["id"];
                 };
             };
@@ -10086,18 +8225,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             /** @description They do already */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10110,18 +8242,16 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -10136,30 +8266,21 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    old: components["schemas"]["__schema263"];
-                    password: components["schemas"]["__schema263"];
+                    old: string;
+                    password: string;
                 };
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             /** @description The old password is wrong */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            403: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10173,7 +8294,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    code: components["schemas"]["__schema264"];
+                    code: string;
                 };
             };
         };
@@ -10206,9 +8327,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    code: components["schemas"]["__schema264"];
-                    login: components["schemas"]["__schema262"];
-                    password: components["schemas"]["__schema263"];
+                    code: string;
+                    login: components["schemas"]["postSessionLogin"];
+                    password: string;
                 };
             };
         };
@@ -10219,7 +8340,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10243,23 +8364,21 @@ export interface operations {
                     "application/json": {
                         accounts: {
                             id: string;
-                            personId: components["schemas"]["__schema193"];
-                            name: components["schemas"]["__schema193"];
+                            personId: string;
+                            name: string;
                             login: string | null;
-                            firmRole: ("owner" | "estimator" | "foreman" | "applicator" | "inspector") | null;
-                            jobRoles: {
-                                [key: string]: "estimator" | "foreman" | "applicator" | "inspector" | "client";
-                            };
-                            madeAt: components["schemas"]["__schema193"];
-                            closedAt: components["schemas"]["__schema193"] | null;
-                            codeUntil: components["schemas"]["__schema193"] | null;
-                            seenAt: components["schemas"]["__schema193"] | null;
-                            forgottenAt: components["schemas"]["__schema591"];
+                            firmRole: components["schemas"]["getSessionAccountFirmRole"] | null;
+                            jobRoles: components["schemas"]["getSessionAccountJobRoles"];
+                            madeAt: string;
+                            closedAt: string | null;
+                            codeUntil: string | null;
+                            seenAt: string | null;
+                            forgottenAt: string | null;
                         }[];
                         others: {
-                            personId: components["schemas"]["__schema193"];
-                            name: components["schemas"]["__schema193"];
-                            forgottenAt: components["schemas"]["__schema591"];
+                            personId: string;
+                            name: string;
+                            forgottenAt: string | null;
                         }[];
                     };
                 };
@@ -10272,17 +8391,17 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    name: components["schemas"]["__schema179"];
-                    firmRole: ("owner" | "estimator" | "foreman" | "applicator" | "inspector") | null;
+                    name: string;
+                    firmRole: components["schemas"]["getSessionAccountFirmRole"] | null;
                     jobRoles: {
-                        [key: string]: components["schemas"]["__schema265"];
+                        [key: string]: "estimator" | "foreman" | "applicator" | "inspector" | "client";
                     };
                     personId?: components["schemas"]["id"];
                 };
@@ -10295,7 +8414,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["putJobsByJobIdWeatherSeriesBySeriesId"];
                 };
             };
             /** @description Made */
@@ -10306,14 +8425,7 @@ export interface operations {
                 content?: never;
             };
             /** @description Nobody would be the owner */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10322,13 +8434,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -10338,7 +8450,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema592"];
+                    "application/json": components["schemas"]["postAccountsByAccountIdCode"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10349,15 +8461,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": {
-                    closed: boolean;
-                };
+                "application/json": components["schemas"]["postAccountsByAccountIdClosed"];
             };
         };
         responses: {
@@ -10367,18 +8477,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["postAccountsByAccountIdClosed"];
                 };
             };
             /** @description Nobody would be the owner */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10387,13 +8490,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -10403,7 +8506,9 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        ended: number;
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -10430,7 +8535,7 @@ export interface operations {
                     "application/json": {
                         events: {
                             n: number;
-                            at: components["schemas"]["__schema193"];
+                            at: string;
                             what: string;
                             who: string | null;
                             about: string | null;
@@ -10460,7 +8565,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema593"];
+                    "application/json": components["schemas"]["getFirmSignatures"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10487,7 +8592,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema593"];
+                    "application/json": components["schemas"]["getFirmSignatures"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10521,7 +8626,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
@@ -10548,23 +8653,9 @@ export interface operations {
                 };
             };
             /** @description No mail server is set */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             /** @description The mail server did not take it */
-            502: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            502: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10577,7 +8668,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -10587,18 +8678,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema594"];
+                    "application/json": components["schemas"]["postPasskeysOptions"];
                 };
             };
             /** @description The server was asked by an address of numbers */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10612,7 +8696,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    response: components["schemas"]["__schema266"];
+                    response: components["schemas"]["postPasskeysSignInResponsePublicKey"];
                 };
             };
         };
@@ -10623,27 +8707,13 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             /** @description The passkey is not good here */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["Problem"];
             /** @description Too many wrong tries */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            429: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10687,29 +8757,20 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
-                    response: components["schemas"]["__schema266"];
+                    response: components["schemas"]["postPasskeysSignInResponsePublicKey"];
                 };
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             /** @description It is not what was asked for */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10722,7 +8783,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
@@ -10732,18 +8793,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema594"];
+                    "application/json": components["schemas"]["postPasskeysOptions"];
                 };
             };
             /** @description No password was chosen yet, or the server was asked by an address of numbers */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10752,24 +8806,22 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                passkeyId: components["schemas"]["__schema0"];
+                passkeyId: components["parameters"]["passkeyId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -10791,12 +8843,12 @@ export interface operations {
                 content: {
                     "application/json": {
                         devices: {
-                            id: components["schemas"]["__schema193"];
-                            device: components["schemas"]["__schema193"];
-                            madeAt: components["schemas"]["__schema193"];
-                            seenAt: components["schemas"]["__schema193"];
-                            name: components["schemas"]["__schema599"];
-                            job: components["schemas"]["__schema599"];
+                            id: string;
+                            device: string;
+                            madeAt: string;
+                            seenAt: string;
+                            name: string | null;
+                            job: string | null;
                             here: boolean;
                         }[];
                     };
@@ -10810,24 +8862,22 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                sessionId: components["schemas"]["__schema0"];
+                sessionId: components["parameters"]["sessionId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -10842,31 +8892,22 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    key: components["schemas"]["__schema268"];
+                    key: string;
                     deviceId: components["schemas"]["id"];
-                    name: components["schemas"]["__schema264"];
+                    name: string;
                 };
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             /** @description The key was withdrawn */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -10879,7 +8920,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema270"];
+                "application/json": components["schemas"]["postSessionDeviceCode"];
             };
         };
         responses: {
@@ -10889,7 +8930,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema592"];
+                    "application/json": components["schemas"]["postAccountsByAccountIdCode"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10905,10 +8946,10 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    code: components["schemas"]["__schema264"];
-                    key: components["schemas"]["__schema268"];
+                    code: string;
+                    key: string;
                     deviceId: components["schemas"]["id"];
-                    name: components["schemas"]["__schema264"];
+                    name: string;
                 };
             };
         };
@@ -10919,7 +8960,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10930,7 +8971,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
@@ -10944,12 +8985,12 @@ export interface operations {
                 content: {
                     "application/json": {
                         devices: {
-                            id: components["schemas"]["__schema193"];
-                            device: components["schemas"]["__schema193"];
-                            madeAt: components["schemas"]["__schema193"];
-                            seenAt: components["schemas"]["__schema193"];
-                            name: components["schemas"]["__schema599"];
-                            job: components["schemas"]["__schema599"];
+                            id: string;
+                            device: string;
+                            madeAt: string;
+                            seenAt: string;
+                            name: string | null;
+                            job: string | null;
                         }[];
                     };
                 };
@@ -10962,25 +9003,23 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
-                sessionId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
+                sessionId: components["parameters"]["sessionId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -10990,13 +9029,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                accountId: components["schemas"]["__schema0"];
+                accountId: components["parameters"]["accountId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema270"];
+                "application/json": components["schemas"]["postSessionDeviceCode"];
             };
         };
         responses: {
@@ -11006,7 +9045,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema592"];
+                    "application/json": components["schemas"]["postAccountsByAccountIdCode"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11017,7 +9056,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -11036,11 +9075,11 @@ export interface operations {
                             opens: "job" | "handover";
                             forWhom: string;
                             madeBy: string;
-                            madeAt: components["schemas"]["__schema193"];
-                            until: components["schemas"]["__schema193"];
-                            endedAt: components["schemas"]["__schema193"] | null;
+                            madeAt: string;
+                            until: string;
+                            endedAt: string | null;
                             opened: number;
-                            openedAt: components["schemas"]["__schema193"] | null;
+                            openedAt: string | null;
                         }[];
                     };
                 };
@@ -11053,7 +9092,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -11077,7 +9116,7 @@ export interface operations {
                     "application/json": {
                         id: string;
                         secret: string;
-                        until: components["schemas"]["__schema193"];
+                        until: string;
                     };
                 };
             };
@@ -11089,25 +9128,23 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
-                linkId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
+                linkId: components["parameters"]["linkId"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["postJobsByJobIdWeatherFetch"];
             };
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -11133,27 +9170,13 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema587"];
+                    "application/json": components["schemas"]["getSession"];
                 };
             };
             /** @description The link is not good */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            404: components["responses"]["Problem"];
             /** @description Too many wrong tries */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            429: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11178,8 +9201,8 @@ export interface operations {
                             pid: number;
                             /** @enum {string} */
                             does: "all" | "pages" | "tasks";
-                            begunAt: components["schemas"]["__schema193"];
-                            seenAt: components["schemas"]["__schema193"];
+                            begunAt: string;
+                            seenAt: string;
                             streams: number;
                             tasks: number;
                             ends: boolean;
@@ -11189,7 +9212,7 @@ export interface operations {
                             id: string;
                             kind: string;
                             job: string | null;
-                            askedAt: components["schemas"]["__schema193"];
+                            askedAt: string;
                             /** @enum {string} */
                             state: "waiting" | "working" | "failed";
                             share: number;
@@ -11199,7 +9222,7 @@ export interface operations {
                         databaseBytes: number | null;
                         jobs: number;
                         entries: number;
-                        signedAt: components["schemas"]["__schema193"] | null;
+                        signedAt: string | null;
                     };
                 };
             };
@@ -11241,7 +9264,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                buildUpId: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
             };
             cookie?: never;
         };
@@ -11264,10 +9287,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                buildUpId: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
             };
             cookie?: never;
         };
@@ -11283,20 +9306,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdSurvey"];
                 };
             };
             /** @description Somebody else saved first; the newest version is in the answer */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11305,7 +9319,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                buildUpId: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
             };
             cookie?: never;
         };
@@ -11335,10 +9349,10 @@ export interface operations {
             query?: never;
             header: {
                 /** @description The version that is changed, as its ETag has it */
-                "If-Match": components["schemas"]["__schema8"];
+                "If-Match": components["parameters"]["ifMatch"];
             };
             path: {
-                buildUpId: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
             };
             cookie?: never;
         };
@@ -11364,23 +9378,9 @@ export interface operations {
                 };
             };
             /** @description Somebody else saved first */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            412: components["responses"]["Problem"];
             /** @description Nothing changed, or something is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11389,8 +9389,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                buildUpId: components["schemas"]["__schema0"];
-                revision: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
+                revision: components["parameters"]["revision"];
             };
             cookie?: never;
         };
@@ -11413,7 +9413,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                buildUpId: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
             };
             cookie?: never;
         };
@@ -11433,7 +9433,7 @@ export interface operations {
                         exportedAt: components["schemas"]["instant"];
                         buildUp: components["schemas"]["buildUpOutput"];
                         /** @default [] */
-                        papers: components["schemas"]["__schema603"][];
+                        papers: components["schemas"]["getLibraryByBuildUpIdFilePapers"][];
                     };
                 };
             };
@@ -11445,7 +9445,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                buildUpId: components["schemas"]["__schema0"];
+                buildUpId: components["parameters"]["buildUpId"];
             };
             cookie?: never;
         };
@@ -11458,13 +9458,11 @@ export interface operations {
         };
         responses: {
             /** @description Done */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": unknown;
-                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -11476,7 +9474,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                sha256: components["schemas"]["__schema0"];
+                sha256: components["parameters"]["sha256"];
             };
             cookie?: never;
         };
@@ -11499,7 +9497,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                sha256: components["schemas"]["__schema0"];
+                sha256: components["parameters"]["sha256"];
             };
             cookie?: never;
         };
@@ -11523,22 +9521,15 @@ export interface operations {
                 };
             };
             /** @description No such file, or not whole */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
     postPrintoutsPdf: {
         parameters: {
             query?: {
-                size?: components["schemas"]["__schema258"];
-                landscape?: components["schemas"]["__schema259"];
+                size?: components["schemas"]["getJobsByJobIdHandoverPdf"];
+                landscape?: components["schemas"]["getJobsByJobIdHandoverPdf2"];
                 job?: components["schemas"]["id"];
             };
             header?: never;
@@ -11558,7 +9549,11 @@ export interface operations {
                      * @enum {string}
                      */
                     language?: "en-GB" | "en-US";
-                    blocks: components["schemas"]["__schema271"][];
+                    blocks: (components["schemas"]["getJobsByJobIdHandoverBlocksHeading"] | components["schemas"]["postPrintoutsPdfBlocksText"] | components["schemas"]["getJobsByJobIdHandoverBlocksList"] | components["schemas"]["getJobsByJobIdHandoverBlocksFacts"] | components["schemas"]["postPrintoutsPdfBlocksTable"] | components["schemas"]["drawing"] | components["schemas"]["postPrintoutsPdfBlocksPictures"] | components["schemas"]["getJobsByJobIdHandoverBlocksContents"] | components["schemas"]["getJobsByJobIdHandoverBlocksBreak"] | {
+                        /** @constant */
+                        kind: "group";
+                        blocks: (components["schemas"]["getJobsByJobIdHandoverBlocksHeading"] | components["schemas"]["postPrintoutsPdfBlocksText"] | components["schemas"]["getJobsByJobIdHandoverBlocksList"] | components["schemas"]["getJobsByJobIdHandoverBlocksFacts"] | components["schemas"]["postPrintoutsPdfBlocksTable"] | components["schemas"]["drawing"] | components["schemas"]["postPrintoutsPdfBlocksPictures"] | components["schemas"]["getJobsByJobIdHandoverBlocksContents"] | components["schemas"]["getJobsByJobIdHandoverBlocksBreak"])[];
+                    })[];
                 };
             };
         };
@@ -11580,7 +9575,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -11614,11 +9609,14 @@ export interface operations {
                             /** @default [] */
                             people: components["schemas"]["person"][];
                             /** @default [] */
-                            pictures: components["schemas"]["__schema604"][];
+                            pictures: {
+                                id: string;
+                                base64: string;
+                            }[];
                             /** @default [] */
-                            picturesLeftOut: components["schemas"]["__schema206"][];
+                            picturesLeftOut: string[];
                             /** @default [] */
-                            papers: components["schemas"]["__schema603"][];
+                            papers: components["schemas"]["getLibraryByBuildUpIdFilePapers"][];
                         };
                     };
                 };
@@ -11633,7 +9631,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -11654,7 +9652,7 @@ export interface operations {
                         name: string;
                         entries: number;
                         says?: string;
-                    } | components["schemas"]["__schema580"];
+                    } | components["schemas"]["postJobsByJobIdHandoverTasks"];
                 };
             };
             /** @description Imported */
@@ -11672,14 +9670,7 @@ export interface operations {
                 content?: never;
             };
             /** @description Another job has this id, or the record was changed after it was signed here */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11688,7 +9679,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                taskId: components["schemas"]["__schema0"];
+                taskId: components["parameters"]["taskId"];
             };
             cookie?: never;
         };
@@ -11700,7 +9691,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema606"];
+                    "application/json": components["schemas"]["getTasksByTaskId"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11711,7 +9702,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                taskId: components["schemas"]["__schema0"];
+                taskId: components["parameters"]["taskId"];
             };
             cookie?: never;
         };
@@ -11727,14 +9718,7 @@ export interface operations {
                 };
             };
             /** @description It is not made yet */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11743,7 +9727,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                taskId: components["schemas"]["__schema0"];
+                taskId: components["parameters"]["taskId"];
             };
             cookie?: never;
         };
@@ -11755,7 +9739,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema606"];
+                    "application/json": components["schemas"]["getTasksByTaskId"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11766,7 +9750,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                taskId: components["schemas"]["__schema0"];
+                taskId: components["parameters"]["taskId"];
             };
             cookie?: never;
         };
@@ -11778,18 +9762,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema606"];
+                    "application/json": components["schemas"]["getTasksByTaskId"];
                 };
             };
             /** @description It is on its way, or done */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11798,7 +9775,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: components["schemas"]["__schema0"];
+                jobId: components["parameters"]["jobId"];
             };
             cookie?: never;
         };
@@ -11810,9 +9787,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: string;
-                    };
+                    "application/json": components["schemas"]["putJobsByJobIdWeatherSeriesBySeriesId"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -11852,7 +9827,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                instrumentId: components["schemas"]["__schema0"];
+                instrumentId: components["parameters"]["instrumentId"];
             };
             cookie?: never;
         };
@@ -11860,7 +9835,10 @@ export interface operations {
             content: {
                 "application/json": {
                     target: string;
-                    places: components["schemas"]["__schema290"][];
+                    places: {
+                        alongM: number;
+                        acrossM: number;
+                    }[];
                 };
             };
         };
@@ -11873,8 +9851,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         instrument: string;
-                        /** Format: date-time */
-                        takenAt: string;
+                        takenAt: components["schemas"]["getJobsByJobIdMorningAt"];
                         readings: {
                             at: {
                                 alongM: number;
@@ -11886,14 +9863,7 @@ export interface operations {
                 };
             };
             /** @description The meter did not answer, or with no number */
-            502: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            502: components["responses"]["Problem"];
             default: components["responses"]["Problem"];
         };
     };
@@ -11910,7 +9880,8 @@ export interface operations {
                     survey: components["schemas"]["survey"];
                     buildUp: components["schemas"]["buildUps"];
                     order: components["schemas"]["order"];
-                    units?: components["schemas"]["__schema1"];
+                    /** @enum {string} */
+                    units?: "metric" | "us";
                 };
             };
         };
@@ -12025,8 +9996,8 @@ export interface operations {
                 "application/json": {
                     buildUp: components["schemas"]["buildUp"];
                     layerId: string;
-                    surface?: components["schemas"]["__schema291"];
-                    resin: components["schemas"]["__schema291"];
+                    surface?: components["schemas"]["postComputeMixSurface"];
+                    resin: components["schemas"]["postComputeMixSurface"];
                     at: components["schemas"]["instant"];
                     slopePct: number;
                     areaLeftM2: number;
@@ -12160,7 +10131,7 @@ export interface operations {
             content: {
                 "application/json": {
                     bays: components["schemas"]["bay"][];
-                    accessM: components["schemas"]["__schema15"];
+                    accessM: components["schemas"]["outlinePoints2"];
                     zoneName: string;
                 };
             };
@@ -12197,7 +10168,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["__schema460"];
+                    "application/json": components["schemas"]["getJobsByJobIdToday"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -12212,7 +10183,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["__schema292"];
+                "application/json": components["schemas"]["postComputeDewPoint"];
             };
         };
         responses: {
@@ -12239,7 +10210,7 @@ export interface operations {
             content: {
                 "application/json": {
                     limits: components["schemas"]["limits"];
-                    reading: components["schemas"]["__schema292"];
+                    reading: components["schemas"]["postComputeDewPoint"];
                 };
             };
         };
@@ -12295,7 +10266,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    legs: components["schemas"]["__schema9"][];
+                    legs: components["schemas"]["outlineLegs"];
                 };
             };
         };
@@ -12398,11 +10369,10 @@ export interface operations {
             content: {
                 "application/json": {
                     zone: components["schemas"]["zone"];
-                    family: components["schemas"]["__schema36"];
+                    family: components["schemas"]["zoneFamily"];
                     /** @enum {string} */
                     primerSchool: "test may spare" | "always";
-                    /** Format: date-time */
-                    now: string;
+                    now: components["schemas"]["getJobsByJobIdMorningAt"];
                 };
             };
         };
@@ -12458,8 +10428,7 @@ export interface operations {
                     buildUps: components["schemas"]["buildUp"][];
                     /** @enum {string} */
                     primerSchool: "test may spare" | "always";
-                    /** Format: date-time */
-                    now: string;
+                    now: components["schemas"]["getJobsByJobIdMorningAt"];
                     /** @enum {string} */
                     traffic: "no" | "feet" | "wheels";
                     /** @enum {string} */
@@ -12500,11 +10469,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @enum {string} */
-                    rule: "average-and-spots" | "mean-and-share" | "minimum";
-                    /** @enum {string} */
-                    gauge: "fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe";
-                    lastWetMm: components["schemas"]["__schema5"][];
+                    rule: components["schemas"]["buildUpAcceptance"];
+                    gauge: components["schemas"]["entryFirstFormGauge"];
+                    lastWetMm: number[];
                     designWetFilmMm: number;
                 };
             };

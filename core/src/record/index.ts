@@ -12,6 +12,7 @@ export { batchKey, isLikeBatch, isSameBatch } from './batches.ts';
 export { mixedFor } from './mixed.ts';
 export { broughtOver, NOBODY, partedInGlue, testEntry, testsOf, zonesAsTested } from './broughtover.ts';
 export { canonicalJson } from '../job/index.ts';
+export { instant as entryInstantSchema } from './bodies/common.ts';
 export { chainFollower, chainProblem, entryHash, GENESIS_HASH, link } from './chain.ts';
 export { hashPieces, hashText, useHash, type Hashing } from './hash.ts';
 export { bodyOfDevice, clockShiftMs, INSTANT_FIELDS } from './deviceclock.ts';

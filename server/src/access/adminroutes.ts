@@ -77,6 +77,7 @@ export const adminRoutes = [
     body: said,
     bodyName: 'The account',
     statuses: { 201: 'Made', 200: 'Changed', 409: 'Nobody would be the owner' },
+    answer: z.object({ id: z.string() }),
     run: async ({ params, body, context, who, res }) => {
       await needFirm(context);
       const id = params['accountId'] ?? '';
@@ -135,6 +136,7 @@ export const adminRoutes = [
     body: z.strictObject({ closed: z.boolean() }),
     bodyName: 'The request',
     statuses: { 409: 'Nobody would be the owner' },
+    answer: z.object({ closed: z.boolean() }),
     run: async ({ params, body, context, who }) => {
       const id = params['accountId'] ?? '';
       await transaction(context.pool, async (db) => {
@@ -153,6 +155,7 @@ export const adminRoutes = [
     summary: 'End every session of an account and withdraw the keys of its devices: a phone was lost',
     body: z.strictObject({}),
     bodyName: 'The request',
+    answer: z.object({ ended: z.number() }),
     run: async ({ params, context, who }) => {
       const id = params['accountId'] ?? '';
       await personOf(context, id);

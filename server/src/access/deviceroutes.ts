@@ -87,6 +87,7 @@ export const deviceRoutes = [
     summary: 'Sign out on another device; its key is not good any more',
     body: z.strictObject({}),
     bodyName: 'The request',
+    answer: 'nothing',
     run: async ({ params, context, who }) => {
       await end(context, who, accountOf(who).id, params['sessionId'] ?? '');
     },
@@ -101,6 +102,7 @@ export const deviceRoutes = [
     body: deviceSchema,
     bodyName: 'The device',
     statuses: { 409: 'The key was withdrawn' },
+    answer: 'nothing',
     run: async ({ body, context, who }) => {
       const { id: accountId, sessionId } = accountOf(who);
       await keepKey(context.pool, { accountId, sessionId }, body, context.now());
@@ -172,6 +174,7 @@ export const deviceRoutes = [
     summary: 'Sign somebody out on one device, whose key is not good any more',
     body: z.strictObject({}),
     bodyName: 'The request',
+    answer: 'nothing',
     run: ({ params, context, who }) =>
       end(context, who, params['accountId'] ?? '', params['sessionId'] ?? ''),
   }),

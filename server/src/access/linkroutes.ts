@@ -77,6 +77,7 @@ export const linkRoutes = [
     summary: 'End a link: whoever is in by it is out at once',
     body: z.strictObject({}),
     bodyName: 'The request',
+    answer: 'nothing',
     run: async ({ params, context, who }) => {
       const now = context.now();
       const { jobId = '', linkId = '' } = params;

@@ -111,6 +111,7 @@ export const passkeyRoutes = [
     }),
     bodyName: 'The passkey',
     statuses: { 422: 'It is not what was asked for' },
+    answer: 'nothing',
     run: async ({ body, context, req, who }) => {
       const { id } = accountOf(who);
       const at = context.now();
@@ -133,6 +134,7 @@ export const passkeyRoutes = [
     summary: 'A passkey is not good any more',
     body: z.strictObject({}),
     bodyName: 'The request',
+    answer: 'nothing',
     run: async ({ params, context, req, who }) => {
       const { id } = accountOf(who);
       const at = context.now();

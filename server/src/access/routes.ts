@@ -214,6 +214,7 @@ export const accessRoutes = [
     summary: 'Sign out on this device',
     body: z.strictObject({}),
     bodyName: 'The request',
+    answer: 'nothing',
     run: async ({ context, who, req, res }) => {
       const id = who.link ? undefined : accountOf(who).id;
       await endSession(req, res);
@@ -230,7 +231,8 @@ export const accessRoutes = [
     summary: 'Change one’s own password; one is signed out on every other device',
     body: z.strictObject({ old: passwordSchema, password: passwordSchema }),
     bodyName: 'The password',
-    statuses: { 401: 'The old password is wrong' },
+    statuses: { 403: 'The old password is wrong' },
+    answer: 'nothing',
     run: async ({ body, context, who, req }) => {
       const { id, sessionId, name } = accountOf(who);
       const at = context.now();

@@ -89,13 +89,16 @@ class HashedStore extends PgStore {
   }
 }
 
+/** The cookie by which a browser or a program stays signed in. */
+export const SESSION_COOKIE = 'lentum';
+
 const sessionsOf = (
   pool: Pool,
   { cookieSecret }: Firm,
   known?: KnownSessions<StoredSession>,
 ): RequestHandler =>
   session({
-    name: 'lentum',
+    name: SESSION_COOKIE,
     secret: cookieSecret,
     resave: false,
     saveUninitialized: false,

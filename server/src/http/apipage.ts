@@ -18,14 +18,22 @@ const shown = (schema: unknown): string =>
     (_, name: string) => `<a href="#part-${name}">${name}</a>`,
   );
 
+interface Parameter {
+  readonly name: string;
+  readonly in: string;
+  readonly required?: boolean;
+}
 interface Operation {
-  readonly parameters?: readonly { name: string; in: string; required?: boolean }[];
+  readonly parameters?: readonly (Parameter | { readonly $ref: string })[];
   readonly requestBody?: { content: Record<string, { schema: unknown }> };
   readonly responses: Record<string, { description?: string; $ref?: string }>;
 }
 
-function section(spec: RouteSpec, operation: Operation): string {
-  const parameters = (operation.parameters ?? []).map(
+function section(spec: RouteSpec, operation: Operation, shared: Readonly<Record<string, Parameter>>): string {
+  const asked = (operation.parameters ?? []).flatMap((p) =>
+    '$ref' in p ? (shared[p.$ref.split('/').at(-1) ?? ''] ?? []) : p,
+  );
+  const parameters = asked.map(
     (p) => `<li><code>${escape(p.name)}</code> in ${p.in}${p.required ? ', required' : ''}</li>`,
   );
   const schema = operation.requestBody?.content['application/json']?.schema;
@@ -43,7 +51,7 @@ function section(spec: RouteSpec, operation: Operation): string {
 export function apiPage(routes: readonly AnyRoute[], described: object): string {
   const document = described as {
     paths: Record<string, Record<string, Operation>>;
-    components: { schemas: Record<string, unknown> };
+    components: { schemas: Record<string, unknown>; parameters: Record<string, Parameter> };
   };
   const parts = Object.entries(document.components.schemas).map(
     ([name, schema]) =>
@@ -54,7 +62,13 @@ export function apiPage(routes: readonly AnyRoute[], described: object): string 
   const body = tags.map((tag) => {
     const rows = specs
       .filter((r) => r.tag === tag)
-      .map((r) => section(r, document.paths[r.path]?.[r.method] ?? { parameters: [], responses: {} }));
+      .map((r) =>
+        section(
+          r,
+          document.paths[r.path]?.[r.method] ?? { parameters: [], responses: {} },
+          document.components.parameters,
+        ),
+      );
     return `<h2>${escape(tag)}</h2>${rows.join('')}`;
   });
   return `<!doctype html><html lang="en-GB"><head><meta charset="utf-8"><title>Lentum API</title>

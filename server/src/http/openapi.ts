@@ -7,6 +7,9 @@ import {
   type ZodOpenApiPathsObject,
 } from 'zod-openapi';
 import type { AnyRoute, RouteSpec } from './routes.ts';
+import { SESSION_COOKIE } from '../access/sessions.ts';
+import { withCommonParts } from './commonparts.ts';
+import { withoutNamelessParts } from './namelessparts.ts';
 import { NAMED } from './schemanames.ts';
 import { withSharedParts } from './sharedparts.ts';
 
@@ -51,25 +54,54 @@ export const operationIdOf = ({ method, path }: Pick<RouteSpec, 'method' | 'path
     .replaceAll(/\{(\w+)\}/g, (_, name: string) => `by-${name}`)
     .replaceAll(/(?:^|[^A-Za-z0-9]+)([A-Za-z0-9])/g, (_, letter: string) => letter.toUpperCase());
 
-const pathValue = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
-const ifMatch = z.object({
-  'If-Match': z
+/** A firm's server wants it. */
+const SESSION: oas31.SecuritySchemeObject = {
+  type: 'apiKey',
+  in: 'cookie',
+  name: SESSION_COOKIE,
+  description: 'The cookie that POST /session answers with; asked for where people sign in',
+};
+
+/** What stands in addresses, by its name: described once. */
+const inAddresses = new Map<string, z.ZodType>();
+function inAddress(name: string): z.ZodType {
+  const known = inAddresses.get(name);
+  if (known) return known;
+  const fresh = z
     .string()
-    .meta({ examples: ['"3"'], description: 'The version that is changed, as its ETag has it' }),
+    .regex(/^[A-Za-z0-9_-]{1,64}$/)
+    .meta({ param: { id: name } });
+  inAddresses.set(name, fresh);
+  return fresh;
+}
+const ifMatch = z.object({
+  'If-Match': z.string().meta({
+    param: { id: 'ifMatch' },
+    examples: ['"3"'],
+    description: 'The version that is changed, as its ETag has it',
+  }),
 });
 
 function operation(spec: RouteSpec): ZodOpenApiOperationObject {
-  const success = Object.keys(spec.statuses ?? {}).find((s) => s.startsWith('2')) ?? '200';
+  const success =
+    Object.keys(spec.statuses ?? {}).find((s) => s.startsWith('2')) ??
+    (spec.answer === 'nothing' ? '204' : '200');
   const media = spec.answerType ?? 'application/json';
-  const schema = spec.answer ?? (media === 'application/json' ? {} : { type: 'string' as const });
+  const schema =
+    spec.answer === 'nothing'
+      ? undefined
+      : (spec.answer ?? (media === 'application/json' ? {} : { type: 'string' as const }));
   const others = Object.entries(spec.statuses ?? {}).filter(([s]) => s !== success);
   const inPath = [...spec.path.matchAll(/\{(\w+)\}/g)].map(([, name = '']) => name);
   return {
     operationId: operationIdOf(spec),
+    ...(spec.access === 'anybody' ? { security: [] } : {}),
     tags: [spec.tag],
     summary: spec.summary,
     requestParams: {
-      ...(inPath.length > 0 ? { path: z.object(Object.fromEntries(inPath.map((n) => [n, pathValue]))) } : {}),
+      ...(inPath.length > 0
+        ? { path: z.object(Object.fromEntries(inPath.map((n) => [n, inAddress(n)]))) }
+        : {}),
       ...(spec.query ? { query: spec.query as z.ZodObject } : {}),
       ...(spec.versioned ? { header: ifMatch } : {}),
     },
@@ -89,12 +121,14 @@ function operation(spec: RouteSpec): ZodOpenApiOperationObject {
     responses: {
       [success]: {
         description: spec.statuses?.[Number(success)] ?? 'Done',
-        content: { [media]: { schema } },
+        ...(schema === undefined ? {} : { content: { [media]: { schema } } }),
       },
       ...Object.fromEntries(
         others.map(([s, description]) => [
           s,
-          Number(s) < 300 ? { description } : { ...problem, description },
+          Number(s) < 300
+            ? { description }
+            : { $ref: '#/components/responses/Problem' as const, description },
         ]),
       ),
       default: { $ref: '#/components/responses/Problem' },
@@ -107,27 +141,31 @@ export function openApi(routes: readonly AnyRoute[]): object {
   const paths: Record<string, Record<string, ZodOpenApiOperationObject>> = {};
   for (const spec of routes as readonly unknown[] as readonly RouteSpec[])
     (paths[spec.path] ??= {})[spec.method] = operation(spec);
-  return withSharedParts(
-    createDocument(
-      {
-        openapi: '3.1.0',
-        info: {
-          title: 'Lentum',
-          version: '1',
-          description:
-            'Jobs, their documents, their append-only record, and the computations behind every figure.',
-        },
-        servers: [{ url: '/api/v1' }],
-        paths: paths as ZodOpenApiPathsObject,
-        components: {
-          responses: { Problem: problem },
-          schemas: {
-            Problem: PROBLEM,
-            ...Object.fromEntries(NAMED.map(([schema, id]) => [id, schema])),
-          },
+  return withoutNamelessParts(withCommonParts(withSharedParts(described(paths))));
+}
+
+const described = (paths: ZodOpenApiPathsObject): ReturnType<typeof createDocument> =>
+  createDocument(
+    {
+      openapi: '3.1.0',
+      info: {
+        title: 'Lentum',
+        version: '1',
+        description:
+          'Jobs, their documents, their append-only record, and the computations behind every figure.',
+      },
+      servers: [{ url: '/api/v1' }],
+      paths,
+      // Where nobody signs in, as on one's own machine, everything may be asked without.
+      security: [{ session: [] }, {}],
+      components: {
+        securitySchemes: { session: SESSION },
+        responses: { Problem: problem },
+        schemas: {
+          Problem: PROBLEM,
+          ...Object.fromEntries(NAMED.map(([schema, id]) => [id, schema])),
         },
       },
-      { reused: 'ref' },
-    ),
+    },
+    { reused: 'ref' },
   );
-}

@@ -65,7 +65,8 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly body?: B;
   readonly bodyName?: string;
   readonly query?: Q;
-  readonly answer?: z.ZodType;
+  /** What it answers as JSON. */
+  readonly answer?: z.ZodType | 'nothing';
   readonly answerType?: string;
   /** The write needs If-Match. */
   readonly versioned?: boolean;
@@ -188,7 +189,8 @@ export function mount(
           throw new HttpProblem(error.status, error.title, error.problems, shown(error.extra));
         });
       if (res.headersSent || res.writableEnded) return;
-      if (answer === undefined) res.status(res.statusCode === 200 ? 204 : res.statusCode).end();
+      if (answer === undefined || spec.answer === 'nothing')
+        res.status(res.statusCode === 200 ? 204 : res.statusCode).end();
       else res.json(shown(answer));
     });
   }

@@ -20,6 +20,7 @@ import { orderSchema } from '@lentum/core/order';
 import { crewSchema, programmeSchema } from '@lentum/core/planning';
 import { provingSchema } from '@lentum/core/proving';
 import {
+  entryInstantSchema,
   entrySchema,
   firstFormSchema,
   personSchema,
@@ -43,6 +44,7 @@ export const NAMED: readonly (readonly [z.ZodType, id: string, description: stri
   [idSchema, 'id', 'Letters, digits, hyphens and underscores; one of its kind in a job'],
   [nameSchema, 'name', 'A name that people read'],
   [instantSchema, 'instant', 'An instant in UTC, to the millisecond'],
+  [entryInstantSchema, 'moment', 'An instant in UTC with its milliseconds, as entries have it'],
   [sourceSchema, 'source', 'Where a number comes from'],
   [jobHeadSchema, 'jobHead', 'Name, place, time zone, units and words of a job'],
   [

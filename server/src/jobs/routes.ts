@@ -174,6 +174,7 @@ export const jobRoutes = [
     summary: 'Put a job away, or bring it back; nothing of it is lost',
     body: z.strictObject({ archived: z.boolean() }),
     bodyName: 'The request',
+    answer: z.object({ archived: z.boolean() }),
     run: async ({ params, body, context }) => {
       await requireJob(context.pool, params['jobId'] ?? '');
       await context.pool.query(JOBS_SQL.archive, [params['jobId'], body.archived]);

@@ -161,6 +161,7 @@ export const libraryRoutes = [
     summary: 'Put a build-up away, out of what is offered, or bring it back',
     body: z.strictObject({ away: z.boolean() }),
     bodyName: 'The wish',
+    answer: 'nothing',
     run: ({ params, body, context }) =>
       putAway(context.pool, params['buildUpId'] ?? '', body.away, context.now()),
   }),
