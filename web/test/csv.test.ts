@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { usePreferences } from '../src/app/preferences.ts';
 import { csvText } from '../src/shared/csv.ts';
-import { rowsOf } from '../src/shared/tablefile.ts';
+import { rowsOf } from '../src/shared/tables/tablefile.ts';
 
 const ROWS = [
   ['product', 'net', 'note'],

@@ -15,7 +15,7 @@ import { sentence, type Result } from '@lentum/core/problems';
 import { guessMap, readEpw, readHours } from '@lentum/core/weather';
 import { readDxf } from '@lentum/core/drawings';
 import { daysOffIn } from '../src/programme/setup/readcalendar.ts';
-import { rowsOf, textOfBytes } from '../src/shared/tablefile.ts';
+import { rowsOf, textOfBytes } from '../src/shared/tables/tablefile.ts';
 import { drawingText } from '../src/survey/drawingtext.ts';
 
 const FOLDER = path.join(import.meta.dirname, 'hostile');

@@ -1,6 +1,6 @@
 /** Tables from files of any spreadsheet: encoding, separator, decimal mark. */
 import { describe, expect, it } from 'vitest';
-import { readTable } from '../src/shared/tablefile.ts';
+import { readTable } from '../src/shared/tables/tablefile.ts';
 
 const utf16 = (text: string, little: boolean): Uint8Array => {
   const bytes = new Uint8Array(2 + 2 * text.length);

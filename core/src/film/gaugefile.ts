@@ -51,7 +51,7 @@ const UNITS: readonly [RegExp, GaugeFileUnit][] = [
 export function guessGaugeColumns(rows: readonly (readonly string[])[]): GaugeColumns | undefined {
   const at = headRow(rows);
   const body = rows.slice(at + 1);
-  const width = Math.max(0, ...rows.map((r) => r.length));
+  const width = rows.reduce((most, r) => Math.max(most, r.length), 0);
   const counts = Array.from({ length: width }, (_, c) => body.filter((r) => isNumber(r[c])).length);
   const head = rows[at] ?? [];
   const full = counts.map((n, c) => ({ n, c })).filter(({ n }) => n > 0 && n >= 0.8 * body.length);

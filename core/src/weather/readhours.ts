@@ -111,6 +111,10 @@ function rowsOf(
   return { rows: found, twice };
 }
 
+/** Not by spreading: a long file has more values than a call may have arguments. */
+const largest = (values: readonly number[]): number =>
+  values.reduce((most, v) => Math.max(most, v), -Infinity);
+
 /** Mistakes of a whole column, before its single values are looked at. */
 function wholeColumns(rows: readonly ReadRow[], map: TableMap): Problem[] {
   const problems: Problem[] = [];
@@ -123,7 +127,7 @@ function wholeColumns(rows: readonly ReadRow[], map: TableMap): Problem[] {
         problem(
           'wrongUnit',
           NAMES[as],
-          `${Math.max(...values)} °C`,
+          `${largest(values)} °C`,
           '°F as its unit, as it seems: no air is as hot for so long',
         ),
       );
@@ -134,7 +138,7 @@ function wholeColumns(rows: readonly ReadRow[], map: TableMap): Problem[] {
       problem(
         'wrongUnit',
         'humidity',
-        `at most ${Math.max(...humid)} %`,
+        `at most ${largest(humid)} %`,
         'shares from 0 to 1 as its unit, as it seems',
       ),
     );

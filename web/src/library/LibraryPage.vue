@@ -7,7 +7,7 @@ import { FAMILIES, FAMILY_KEYS } from '@lentum/core/family';
 import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/core/library';
 import { sentence } from '@lentum/core/problems';
 import { call, sendFile, paperPath, sentenceOf } from '../app/api.ts';
-import { readTable } from '../shared/tablefile.ts';
+import { readTable } from '../shared/tables/tablefile.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LayerStrip from '../shared/LayerStrip.vue';

@@ -1,5 +1,5 @@
 /** The request to suppliers as files, and the tables that come back. */
-import { readTable } from '../shared/tablefile.ts';
+import { readTable } from '../shared/tables/tablefile.ts';
 import { REQUEST_COLUMNS, requestRows, type OrderLine } from '@lentum/core/order';
 import { saveCsvFile } from '../shared/csv.ts';
 import { saveSpreadsheet } from '../shared/spreadsheet.ts';

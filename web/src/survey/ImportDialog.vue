@@ -14,7 +14,7 @@ import {
 } from '@lentum/core/outlinefiles';
 import { metresPer } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
-import { readText, rowsOf } from '../shared/tablefile.ts';
+import { readText, rowsOf } from '../shared/tables/tablefile.ts';
 import { useDxf } from './dxf.ts';
 import { readDrawing } from './drawingtext.ts';
 import OutlinePreview from './OutlinePreview.vue';

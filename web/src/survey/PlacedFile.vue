@@ -3,23 +3,19 @@
  * Levels or readings with their places out of a table: its columns are matched once for files of one kind, what would be
  * read is seen first, and nothing is taken before that.
  */
-import { useLocalStorage } from '@vueuse/core';
-import { computed, ref, shallowRef } from 'vue';
-import { sentence } from '@lentum/core/problems';
+import { computed, ref } from 'vue';
 import {
   guessPlaced,
   NO_COLUMN,
   PLACE_UNITS,
   PLACED_KINDS,
-  placedTable,
-  readPlacedRows,
   type PlacedKind,
   type PlacedMap,
   type TableRow,
 } from '@lentum/core/survey';
-import { metresPer } from '@lentum/core/units';
-import MatchTable from '../shared/MatchTable.vue';
-import { readTable } from '../shared/tablefile.ts';
+import MatchTable from '../shared/tables/MatchTable.vue';
+import TableDialog from '../shared/tables/TableDialog.vue';
+import { useTableFile } from '../shared/tables/usetablefile.ts';
 import { useUnits } from '../shared/units.ts';
 
 const props = defineProps<{
@@ -35,25 +31,27 @@ const props = defineProps<{
   take: (rows: readonly TableRow[]) => Promise<readonly string[]>;
 }>();
 const { say } = useUnits();
-/** How files of a kind were matched the last time. */
-const matched = useLocalStorage<Record<string, PlacedMap>>('lentum.placed-columns', {});
-const rows = shallowRef<string[][]>([]);
-const map = shallowRef<PlacedMap>();
-const name = ref('');
 const trouble = ref<readonly string[]>([]);
 const taking = ref(false);
 
-const table = computed(() => placedTable(rows.value));
-const key = computed(() => `${props.word} ${table.value.key}`);
-async function pick(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
-  rows.value = await readTable(file);
-  input.value = '';
-  name.value = file.name;
+const missingOf = (map: PlacedMap): PlacedKind[] => PLACED_KINDS.filter((kind) => map[kind].index < 0);
+const file = useTableFile<PlacedMap, readonly TableRow[]>(
+  'lentum.placed-columns',
+  {
+    key: ({ placed }) => `${props.word} ${placed.key}`,
+    guess: ({ placed }) => guessPlaced(placed.heads, props.valueUnits),
+  },
+  (ask, map) =>
+    missingOf(map).length > 0 ? undefined : ask.placed(props.word, map, props.valueUnits.length > 1),
+);
+const { map, found, name, share } = file;
+function close(): void {
   trouble.value = [];
-  map.value = matched.value[key.value] ?? guessPlaced(table.value.heads, props.valueUnits);
+  file.close();
+}
+async function pick(event: Event): Promise<void> {
+  trouble.value = [];
+  await file.pick(event);
 }
 
 const NOT_USED = 'not used';
@@ -67,10 +65,10 @@ const kindAt = (index: number): PlacedKind | undefined =>
   PLACED_KINDS.find((kind) => map.value?.[kind].index === index);
 const unitsOf = (kind: PlacedKind): readonly string[] => (kind === 'value' ? props.valueUnits : PLACE_UNITS);
 const columns = computed(() =>
-  table.value.heads.map((title, i) => {
+  (file.seen.value?.placed.heads ?? []).map((title, i) => {
     const kind = kindAt(i);
     return {
-      ...{ key: String(i), title, example: table.value.body[0]?.[i] ?? '', kinds: KINDS.value },
+      ...{ key: String(i), title, example: file.seen.value?.placed.example[i] ?? '', kinds: KINDS.value },
       as: kind ?? NOT_USED,
       unit: (kind && map.value?.[kind].unit) ?? '',
       units: kind && unitsOf(kind).length > 1 ? unitsOf(kind) : [],
@@ -88,30 +86,22 @@ function setUnit(at: string, unit: string): void {
   if (map.value && kind) map.value = { ...map.value, [kind]: { ...map.value[kind], unit } };
 }
 
-const perUnit = (unit: string, kind: PlacedKind): number =>
-  kind === 'value' && props.valueUnits.length === 1 ? 1 : metresPer(unit);
 const missing = computed(() =>
-  PLACED_KINDS.filter((kind) => (map.value?.[kind].index ?? NO_COLUMN) < 0).map(
+  (map.value ? missingOf(map.value) : []).map(
     (kind) => KINDS.value.find((k) => k.value === kind)?.label ?? kind,
   ),
 );
-const read = computed(() =>
-  map.value && missing.value.length === 0
-    ? readPlacedRows(rows.value, props.word, map.value, perUnit)
-    : undefined,
-);
-const found = computed(() => (read.value?.ok ? read.value.value : undefined));
-const problems = computed(() =>
-  missing.value.length > 0
+const problems = computed(() => [
+  ...(missing.value.length > 0
     ? [`No column is ${missing.value.join(', none ')}; expected one of each.`]
-    : read.value && !read.value.ok
-      ? read.value.problems.map(sentence)
-      : [],
-);
-const span = (of: (r: TableRow) => number): readonly [number, number] => {
-  const values = (found.value ?? []).map(of);
-  return [Math.min(...values), Math.max(...values)];
-};
+    : file.problems.value),
+  ...trouble.value,
+]);
+const span = (of: (r: TableRow) => number): readonly [number, number] =>
+  (found.value ?? []).reduce<readonly [number, number]>(
+    ([least, most], r) => [Math.min(least, of(r)), Math.max(most, of(r))],
+    [Infinity, -Infinity],
+  );
 const says = computed(() => {
   const { value: list } = found;
   if (!list) return [];
@@ -135,35 +125,33 @@ async function add(): Promise<void> {
     taking.value = false;
   }
   if (trouble.value.length > 0) return;
-  matched.value = { ...matched.value, [key.value]: map.value };
-  map.value = undefined;
+  file.remember();
+  close();
 }
 </script>
 
 <template>
   <input type="file" class="file" accept=".csv,.txt,text/csv" :aria-label="label" @change="pick" />
-  <el-dialog
-    :model-value="map !== undefined"
+  <TableDialog
+    :open="map !== undefined || share !== undefined || problems.length > 0"
     :title="`Out of ${name}`"
-    width="min(720px, 96vw)"
-    append-to-body
-    @close="map = undefined"
+    :name="name"
+    :share="share"
+    :problems="problems"
+    :takes="found ? `Take ${found.length}` : 'Take them'"
+    :ready="found !== undefined"
+    :taking="taking"
+    @close="close"
+    @take="add"
   >
-    <template v-if="map">
-      <MatchTable :rows="columns" @as="setAs" @unit="setUnit" />
-      <p v-for="p in [...problems, ...trouble]" :key="p" class="problem" role="alert">{{ p }}</p>
+    <MatchTable :rows="columns" @as="setAs" @unit="setUnit" />
+    <template #found>
       <ul v-if="found" role="status">
         <li v-for="s in says" :key="s">{{ s }}</li>
       </ul>
       <p v-else class="quiet">Nothing is taken unless all of it can be read.</p>
     </template>
-    <template #footer>
-      <el-button @click="map = undefined">Cancel</el-button>
-      <el-button type="primary" :disabled="!found" :loading="taking" @click="add">{{
-        found ? `Take ${found.length}` : 'Take them'
-      }}</el-button>
-    </template>
-  </el-dialog>
+  </TableDialog>
 </template>
 
 <style scoped>

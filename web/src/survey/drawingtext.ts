@@ -1,5 +1,5 @@
 /** The text of a drawing: newer ones are UTF-8, older ones are in the code page that their header names. */
-import { textOfBytes } from '../shared/tablefile.ts';
+import { textOfBytes } from '../shared/tables/tablefile.ts';
 
 /** How far into a file its header names its code page. */
 const HEAD = 20_000;

@@ -8,8 +8,8 @@ import {
   type AnswerTable,
   type SourceKind,
 } from '@lentum/core/sources';
-import MatchClock from '../../shared/MatchClock.vue';
-import MatchTable from '../../shared/MatchTable.vue';
+import MatchClock from '../../shared/tables/MatchClock.vue';
+import MatchTable from '../../shared/tables/MatchTable.vue';
 import PickList from '../../shared/PickList.vue';
 import { formatOf, matchedAs, matchRows, tableKey, tableName, type Seen } from './sourcework.ts';
 

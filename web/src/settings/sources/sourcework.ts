@@ -16,8 +16,8 @@ import {
 } from '@lentum/core/sources';
 import type { Quantity } from '@lentum/core/units';
 import { tableColumnName, type TableColumn } from '@lentum/core/weather';
-import type { MatchRow } from '../../shared/MatchTable.vue';
-import { rowsOf } from '../../shared/tablefile.ts';
+import type { MatchRow } from '../../shared/tables/MatchTable.vue';
+import { rowsOf } from '../../shared/tables/tablefile.ts';
 
 export interface StandIn {
   readonly name: string;

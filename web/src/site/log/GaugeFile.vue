@@ -3,63 +3,51 @@
  * Readings out of the file of a dry-film gauge. Which column is what is said once for files of one kind, and known again by
  * the names of their columns.
  */
-import { useStorage } from '@vueuse/core';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import {
   GAUGE_FILE_UNITS,
-  gaugeFileKey,
-  guessGaugeColumns,
-  headRow,
   meanOf,
-  readGaugeFile,
+  type GaugeBatch,
   type GaugeColumns,
   type GaugeFileUnit,
 } from '@lentum/core/film';
-import { sentence } from '@lentum/core/problems';
 import PickList from '../../shared/PickList.vue';
-import { readTable } from '../../shared/tablefile.ts';
+import TableDialog from '../../shared/tables/TableDialog.vue';
+import { useTableFile } from '../../shared/tables/usetablefile.ts';
 
 const emit = defineEmits<{ readings: [um: number[]] }>();
-/** By the key of a kind of file. */
-const said = useStorage<Record<string, GaugeColumns>>('lentum.gauge-columns', {});
 const field = ref<HTMLInputElement>();
-const open = ref(false);
-const name = ref('');
-const rows = shallowRef<string[][]>([]);
-const columns = shallowRef<GaugeColumns>();
 const batch = ref('');
 const trouble = ref('');
-/** As many lines are shown of it. */
-const SHOWN = 6;
 
-const key = computed(() => gaugeFileKey(rows.value));
-const known = computed(() => key.value in said.value);
+const file = useTableFile<GaugeColumns, readonly GaugeBatch[]>(
+  'lentum.gauge-columns',
+  { key: ({ gauge }) => gauge.key, guess: ({ gauge }) => gauge.guess },
+  (ask, columns) => ask.gauge(columns),
+);
+const { map: columns, name, share, known, problems } = file;
 const heads = computed(() => {
-  const width = Math.max(0, ...rows.value.map((r) => r.length));
-  const head = rows.value[headRow(rows.value)];
+  const { head = [], width = 0 } = file.seen.value?.gauge ?? {};
   return Array.from({ length: width }, (_, c) => {
-    const own = (head?.[c] ?? '').trim();
+    const own = (head[c] ?? '').trim();
     return { value: String(c), label: own === '' ? `column ${c + 1}` : own };
   });
 });
-const read = computed(() => (columns.value ? readGaugeFile(rows.value, columns.value) : undefined));
-const batches = computed(() => (read.value?.ok ? read.value.value : []));
+const batches = computed(() => file.found.value ?? []);
 const chosen = computed(() => batches.value.find((b) => b.name === batch.value) ?? batches.value[0]);
-const problems = computed(() => (read.value && !read.value.ok ? read.value.problems.map(sentence) : []));
+/** One that is not called anything is all there is. */
+const ready = computed(
+  () =>
+    chosen.value !== undefined &&
+    (batches.value.length === 1 || batch.value !== '' || batches.value.some((b) => b.name === '')),
+);
 const UNITS = GAUGE_FILE_UNITS.map((u) => ({ value: u, label: u }));
 
-async function take(files: FileList | null): Promise<void> {
-  const file = files?.[0];
-  if (field.value) field.value.value = '';
-  if (!file) return;
+async function take(event: Event): Promise<void> {
   trouble.value = '';
-  name.value = file.name;
-  rows.value = await readTable(file);
-  columns.value = said.value[key.value] ?? guessGaugeColumns(rows.value);
   batch.value = '';
-  if (columns.value) open.value = true;
-  else
-    trouble.value = `“${file.name}” has no column of numbers; expected a table of readings, such as a CSV file.`;
+  if ((await file.pick(event)) || file.seen.value === undefined) return;
+  trouble.value = `“${name.value}” has no column of numbers; expected a table of readings, such as a CSV file.`;
 }
 function change(part: Partial<GaugeColumns>): void {
   if (columns.value) columns.value = { ...columns.value, ...part };
@@ -71,10 +59,10 @@ function changeBatch(at: string): void {
   columns.value = at === '-1' ? rest : { ...rest, batch: Number(at) };
 }
 function use(): void {
-  if (!columns.value || !chosen.value) return;
-  said.value = { ...said.value, [key.value]: columns.value };
+  if (!chosen.value) return;
   emit('readings', [...chosen.value.readingsUm]);
-  open.value = false;
+  file.remember();
+  file.close();
 }
 const title = (b: { readonly name: string; readonly readingsUm: readonly number[] }): string =>
   `${b.name === '' ? 'All of it' : b.name}: ${b.readingsUm.length} readings, mean ${Math.round(meanOf(b.readingsUm) ?? 0)} µm`;
@@ -90,10 +78,20 @@ const title = (b: { readonly name: string; readonly readingsUm: readonly number[
       accept=".csv,.txt,text/csv"
       aria-label="File of the gauge"
       tabindex="-1"
-      @change="take(($event.target as HTMLInputElement).files)"
+      @change="take"
     />
     <p v-if="trouble" class="problem" role="alert">{{ trouble }}</p>
-    <el-dialog v-model="open" :title="`Readings out of ${name}`" width="min(720px, 96vw)" append-to-body>
+    <TableDialog
+      :open="columns !== undefined || share !== undefined"
+      :title="`Readings out of ${name}`"
+      :name="name"
+      :share="share"
+      :problems="problems"
+      takes="Take these readings"
+      :ready="ready"
+      @close="file.close()"
+      @take="use"
+    >
       <div v-if="columns" class="fields">
         <label
           ><span>Readings</span
@@ -133,7 +131,7 @@ const title = (b: { readonly name: string; readonly readingsUm: readonly number[
       <div class="scroll-x">
         <table class="dense">
           <tbody>
-            <tr v-for="(r, i) in rows.slice(0, SHOWN)" :key="i">
+            <tr v-for="(r, i) in file.seen.value?.first ?? []" :key="i">
               <td v-for="(cell, c) in r" :key="c" :class="{ read: c === columns?.reading }">{{ cell }}</td>
             </tr>
           </tbody>
@@ -143,17 +141,7 @@ const title = (b: { readonly name: string; readonly readingsUm: readonly number[
         <el-radio v-for="b in batches" :key="b.name" :value="b.name">{{ title(b) }}</el-radio>
       </el-radio-group>
       <p v-else-if="batches[0]">{{ title(batches[0]) }}</p>
-      <p v-for="p in problems" :key="p" class="problem" role="alert">{{ p }}</p>
-      <template #footer>
-        <el-button
-          class="tap"
-          type="primary"
-          :disabled="!chosen || (batches.length > 1 && batch === '' && !batches.some((b) => b.name === ''))"
-          @click="use"
-          >Take these readings</el-button
-        >
-      </template>
-    </el-dialog>
+    </TableDialog>
   </div>
 </template>
 

@@ -3,8 +3,8 @@
 import { computed } from 'vue';
 import { TABLE_UNITS, tableColumnName, type TableColumn, type TableMap } from '@lentum/core/weather';
 import { useJob } from '../../app/job.ts';
-import MatchClock from '../../shared/MatchClock.vue';
-import MatchTable from '../../shared/MatchTable.vue';
+import MatchClock from '../../shared/tables/MatchClock.vue';
+import MatchTable from '../../shared/tables/MatchTable.vue';
 
 const props = defineProps<{ head: readonly string[]; example: readonly string[] }>();
 const map = defineModel<TableMap>({ required: true });

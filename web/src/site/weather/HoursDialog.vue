@@ -1,12 +1,8 @@
 <script setup lang="ts">
 /** Hours from a file: its columns are matched by a person once, its zone is asked, and what looks wrong is said. */
-import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
-import { sentence } from '@lentum/core/problems';
 import {
   guessMap,
-  readEpw,
-  readHours,
   tableColumnName,
   type Place,
   type ReadHours,
@@ -15,51 +11,39 @@ import {
   type WeatherSeries,
 } from '@lentum/core/weather';
 import { call, sentenceOf } from '../../app/api.ts';
-import { readText, rowsOf } from '../../shared/tablefile.ts';
 import { useJob } from '../../app/job.ts';
+import TableDialog from '../../shared/tables/TableDialog.vue';
+import { useTableFile } from '../../shared/tables/usetablefile.ts';
 import ColumnsMatch from './ColumnsMatch.vue';
 
 const open = defineModel<boolean>({ required: true });
 const job = useJob();
-const name = ref('');
-const table = ref<string[][]>([]);
-const epwText = ref('');
-const map = ref<TableMap>();
 const kind = ref<WeatherSeries['kind']>('observed');
 const trouble = ref('');
 const saving = ref(false);
 
-async function pick(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
-  if (!file) return;
-  trouble.value = '';
-  name.value = file.name;
-  const text = await readText(file);
-  epwText.value = '';
-  table.value = [];
-  map.value = undefined;
-  if (/\.epw$/i.test(file.name) || text.startsWith('LOCATION')) {
-    epwText.value = text;
-    kind.value = 'climate';
-    return;
-  }
-  table.value = rowsOf(text);
-  map.value = matched.value[headKey.value] ?? guessMap(head.value, job.timeZone);
-}
-const head = computed(() => table.value[0] ?? []);
-/** How a heading was matched the last time that a file with it was added. */
-const matched = useLocalStorage<Record<string, TableMap>>('lentum.weather-columns', {});
-const headKey = computed(() => head.value.join('|'));
-const example = computed(() => table.value[1] ?? []);
-
-const read = computed(() => {
-  if (epwText.value !== '') return readEpw(epwText.value, new Date(job.nowMs).getUTCFullYear());
-  return map.value ? readHours(table.value, 1, map.value) : undefined;
-});
-const hours = computed<(ReadHours & { place?: Place }) | undefined>(() =>
-  read.value?.ok ? read.value.value : undefined,
+/** By the names of its columns. A climate file has its own way: nothing in it is matched. */
+const file = useTableFile<TableMap, ReadHours & { place?: Place }>(
+  'lentum.weather-columns',
+  {
+    key: ({ first }) => (first[0] ?? []).join('|'),
+    guess: ({ first }) => guessMap(first[0] ?? [], job.timeZone),
+  },
+  (ask, columns, { isClimate }) =>
+    isClimate ? ask.climate(new Date(job.nowMs).getUTCFullYear()) : ask.hours(columns),
 );
-const problems = computed(() => (read.value && !read.value.ok ? read.value.problems.map(sentence) : []));
+const { map, name, share, found: hours, seen } = file;
+async function pick(event: Event): Promise<void> {
+  trouble.value = '';
+  kind.value = 'observed';
+  await file.pick(event);
+  if (seen.value?.isClimate === true) kind.value = 'climate';
+}
+function close(): void {
+  file.close();
+  open.value = false;
+}
+const problems = computed(() => [...file.problems.value, ...(trouble.value === '' ? [] : [trouble.value])]);
 /** A year is more likely a season than what was seen here. */
 const LONG_H = 24 * 120;
 watch(hours, (h) => {
@@ -87,9 +71,9 @@ async function add(): Promise<void> {
     await call('PUT', `/jobs/${job.id}/weather/series/${series.id}`, { body: series });
     const draft = job.weather.doc.draft;
     if (h.place && !draft.place) draft.place = h.place;
-    if (map.value) matched.value = { ...matched.value, [headKey.value]: map.value };
+    if (seen.value?.isClimate === false) file.remember();
     await job.weather.readSeries();
-    open.value = false;
+    close();
   } catch (error) {
     trouble.value = sentenceOf(error);
   } finally {
@@ -99,15 +83,33 @@ async function add(): Promise<void> {
 </script>
 
 <template>
-  <el-dialog v-model="open" title="Hours from a file" width="min(760px, 96vw)">
-    <p>
-      A table with a time and at least one column of weather (CSV), or a climate file (EPW). Nothing is added
-      before you have seen what was read.
-    </p>
-    <input type="file" accept=".csv,.txt,.epw" aria-label="File with the weather" @change="pick" />
-    <ColumnsMatch v-if="map" v-model="map" :head="head" :example="example" />
-    <p v-for="p in problems" :key="p" class="trouble" role="alert">{{ p }}</p>
-    <template v-if="hours">
+  <TableDialog
+    :open="open"
+    title="Hours from a file"
+    :name="name"
+    :share="share"
+    :problems="problems"
+    takes="Add the hours"
+    :ready="hours !== undefined"
+    :taking="saving"
+    @close="close"
+    @take="add"
+  >
+    <template #before>
+      <p>
+        A table with a time and at least one column of weather (CSV), or a climate file (EPW). Nothing is
+        added before you have seen what was read.
+      </p>
+      <input type="file" accept=".csv,.txt,.epw" aria-label="File with the weather" @change="pick" />
+    </template>
+    <p v-if="seen" class="quiet">Out of {{ name }}:</p>
+    <ColumnsMatch
+      v-if="map && seen?.isClimate === false"
+      v-model="map"
+      :head="seen.first[0] ?? []"
+      :example="seen.first[1] ?? []"
+    />
+    <template v-if="hours" #found>
       <p>
         <strong>{{ hours.hours }} hours</strong> from {{ job.time(hours.startMs) }}:
         {{
@@ -125,16 +127,5 @@ async function add(): Promise<void> {
         <el-radio value="climate">a typical or past year, for the season</el-radio>
       </el-radio-group>
     </template>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <template #footer>
-      <el-button @click="open = false">Cancel</el-button>
-      <el-button type="primary" :disabled="!hours" :loading="saving" @click="add">Add the hours</el-button>
-    </template>
-  </el-dialog>
+  </TableDialog>
 </template>
-
-<style scoped>
-.trouble {
-  color: var(--red);
-}
-</style>

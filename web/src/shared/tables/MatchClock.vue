@@ -2,7 +2,7 @@
 /** By which clock a table of hours goes, how its dates are written, and which hour its rain is of. */
 import { computed } from 'vue';
 import type { DayOrder } from '@lentum/core/weather';
-import PickList from './PickList.vue';
+import PickList from '../PickList.vue';
 
 const props = withDefaults(
   defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Columns of a table that came from elsewhere, each with its first value: what it says and in which unit is chosen. */
-import PickList from './PickList.vue';
+import PickList from '../PickList.vue';
 
 export interface MatchRow {
   readonly key: string;

@@ -1,0 +1,109 @@
+/**
+ * A table that somebody brings as a file: read off the main thread with how far it is, and given up when asked; how columns of
+ * files of its kind were matched is remembered; nothing is taken before it was seen.
+ */
+import { useLocalStorage } from '@vueuse/core';
+import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
+import { sentence, type Result } from '@lentum/core/problems';
+import { sentenceOf } from '../../app/api.ts';
+import { openTable, type OpenTable } from '../../workers/tablework.ts';
+import type { SeenTable } from '../../workers/tabletasks.ts';
+
+export interface TableFile<M> {
+  /** Names files that are alike. */
+  readonly key: (seen: SeenTable) => string;
+  /** What the columns most likely are; undefined where nothing can be taken out of it. */
+  readonly guess: (seen: SeenTable) => M | undefined;
+}
+
+/** So long nothing is said of reading: a dialog that comes and goes at once is no help. */
+const UNSAID_MS = 300;
+
+/**
+ * @param store under which it is remembered on this device how columns were matched
+ * @param read what is in it, as the columns are matched; undefined where something has to be matched first
+ */
+export function useTableFile<M extends object, V>(
+  store: string,
+  { key, guess }: TableFile<M>,
+  read: (ask: OpenTable['ask'], map: M, seen: SeenTable) => Promise<Result<V>> | undefined,
+) {
+  const matched = useLocalStorage<Record<string, M>>(store, {});
+  const name = ref('');
+  /** Share that is read, where that takes a while; undefined before and after. */
+  const share = ref<number>();
+  const seen = shallowRef<SeenTable>();
+  const map = shallowRef<M>();
+  const found = shallowRef<V>();
+  const problems = shallowRef<readonly string[]>([]);
+  const known = ref(false);
+  let table: OpenTable | undefined;
+  let opened = 0;
+  let asked = 0;
+
+  /** Gives up what is read, or what was. */
+  function close(): void {
+    opened += 1;
+    asked += 1;
+    table?.end();
+    table = undefined;
+    share.value = undefined;
+    seen.value = undefined;
+    map.value = undefined;
+    found.value = undefined;
+    problems.value = [];
+  }
+
+  async function look(): Promise<void> {
+    const mine = (asked += 1);
+    found.value = undefined;
+    problems.value = [];
+    if (!table || !map.value || !seen.value) return;
+    try {
+      const answer = await read(table.ask, map.value, seen.value);
+      if (mine !== asked || !answer) return;
+      if (answer.ok) found.value = answer.value;
+      else problems.value = answer.problems.map(sentence);
+    } catch (error) {
+      if (mine === asked) problems.value = [sentenceOf(error)];
+    }
+  }
+  watch(map, look);
+
+  /** @returns whether there is something in it to be matched */
+  async function pick(event: Event): Promise<boolean> {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    if (!file) return false;
+    close();
+    const mine = opened;
+    name.value = file.name;
+    const began = performance.now();
+    table = openTable();
+    try {
+      const answer = await table.open(file, file.name, (of) => {
+        if (mine === opened && !seen.value && performance.now() - began > UNSAID_MS) share.value = of;
+      });
+      if (mine !== opened) return false;
+      seen.value = answer;
+      known.value = key(answer) in matched.value;
+      // As it is: a worker takes nothing that is watched.
+      map.value = toRaw(matched.value)[key(answer)] ?? guess(answer);
+      return map.value !== undefined;
+    } catch (error) {
+      if (mine === opened) problems.value = [sentenceOf(error)];
+      return false;
+    } finally {
+      input.value = '';
+      if (mine === opened) share.value = undefined;
+    }
+  }
+
+  /** It was taken: files like it are matched the same the next time. */
+  function remember(): void {
+    if (seen.value && map.value) matched.value = { ...matched.value, [key(seen.value)]: map.value };
+  }
+
+  onScopeDispose(close);
+  return { name, share, seen, map, found, problems, known, pick, close, remember };
+}
