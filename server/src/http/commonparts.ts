@@ -3,8 +3,8 @@
  * the head of things that come in many forms. JSON Schema 2020-12: what stands beside a reference holds as well, and what no
  * part of an `allOf` has looked at is refused by `unevaluatedProperties`.
  */
+import { isFields, PREFIX, type Fields } from './partnames.ts';
 
-type Fields = Readonly<Record<string, unknown>>;
 interface Document {
   readonly components?: { readonly schemas?: Fields | undefined } | undefined;
 }
@@ -15,9 +15,6 @@ interface ObjectSchema {
   readonly additionalProperties?: unknown;
 }
 
-const PREFIX = '#/components/schemas/';
-const isFields = (node: unknown): node is Fields =>
-  typeof node === 'object' && node !== null && !Array.isArray(node);
 const isObjectSchema = (node: unknown): node is ObjectSchema & Fields =>
   isFields(node) && node['type'] === 'object' && isFields(node['properties']);
 

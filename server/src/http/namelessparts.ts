@@ -2,26 +2,15 @@
  * Parts of a document that nobody has named, only met twice: those that are short, or that stand in one place only, are
  * written where they stand; the others are named after the first place where they do.
  */
-
 import { NUMBER_WITH_SOURCE } from './commonparts.ts';
+import { isFields, PREFIX, referred, type Fields } from './partnames.ts';
 
 type Parts = Readonly<Record<string, unknown>>;
 interface Document {
   readonly paths?: unknown;
   readonly components?: { readonly schemas?: Parts | undefined } | undefined;
 }
-type Fields = Readonly<Record<string, unknown>>;
-
-const PREFIX = '#/components/schemas/';
 const isNameless = (name: string): boolean => name.startsWith('__');
-const isFields = (node: unknown): node is Fields =>
-  typeof node === 'object' && node !== null && !Array.isArray(node);
-
-/** The part that something refers to, where it does. */
-const referred = (node: unknown): string | undefined => {
-  const ref = isFields(node) ? node['$ref'] : undefined;
-  return typeof ref === 'string' && ref.startsWith(PREFIX) ? ref.slice(PREFIX.length) : undefined;
-};
 
 /** Every object and list within something, itself first, with the words that lead to it. */
 function* within(

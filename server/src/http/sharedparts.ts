@@ -1,7 +1,7 @@
 /** Parts of a document that say the same stand once: alike are those whose text is, and whose references lead to alike. */
+import { PREFIX } from './partnames.ts';
 
 type Parts = Readonly<Record<string, unknown>>;
-const PREFIX = '#/components/schemas/';
 /** Where a part is named: as a reference, or in the map of a choice. */
 const REFERENCE = /"#\/components\/schemas\/([^"]+)"/g;
 
