@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What a source tells. */
 import { SOURCE_KINDS, type SourceKind } from '@lentum/core/sources';
-import { KIND_WORDS } from './kindwords.ts';
+import { KIND_WORDS } from '../../shared/sourcewords.ts';
 
 const kind = defineModel<SourceKind>({ required: true });
 </script>

@@ -5,7 +5,7 @@ import { sure } from '../../app/asking.ts';
 import { may } from '../../app/session.ts';
 import HostList from './HostList.vue';
 import { useKeptSources, type KeptSource } from './kept.ts';
-import { KIND_WORDS } from './kindwords.ts';
+import { KIND_WORDS } from '../../shared/sourcewords.ts';
 
 const SourceDialog = defineAsyncComponent(() => import('./SourceDialog.vue'));
 const { sources, hosts, trouble, busy, load, allow, disallow, putAway } = useKeptSources();

@@ -6,6 +6,7 @@ import { api } from '../../app/api.ts';
 import { useJob } from '../../app/job.ts';
 import { may } from '../../app/session.ts';
 import { useAttempt } from '../../shared/attempt.ts';
+import { KIND_WORDS } from '../../shared/sourcewords.ts';
 
 const emit = defineEmits<{ names: [names: readonly string[]] }>();
 const job = useJob();
@@ -40,13 +41,14 @@ const gone = computed(() =>
 function takeOut(ids: readonly string[]): void {
   doc.value.sourceIds = doc.value.sourceIds.filter((id) => !ids.includes(id));
 }
-const KINDS = { forecast: 'forecast', observed: 'past hours', station: 'station', meter: 'meter' } as const;
 const at = (iso: string | undefined): string => (iso === undefined ? '' : job.time(Date.parse(iso)));
 function about(s: Told): string {
   const good = s.goodAt === undefined ? '' : `answered ${at(s.goodAt)}`;
   const next =
     s.nextAt === undefined || Date.parse(s.nextAt) <= job.nowMs ? '' : `asked again from ${at(s.nextAt)}`;
-  return [KINDS[s.kind], ...(s.simulated ? ['made up'] : []), good, next].filter(Boolean).join(', ');
+  return [KIND_WORDS[s.kind].name.toLowerCase(), ...(s.simulated ? ['made up'] : []), good, next]
+    .filter(Boolean)
+    .join(', ');
 }
 </script>
 
