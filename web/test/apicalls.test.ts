@@ -4,7 +4,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { callOf, commandOf, operationsOf, shellWord, type Operation } from '../src/settings/apicalls.ts';
 
+// What calls share stands once in a description, and is referred to.
 const DOCUMENT = {
+  components: {
+    parameters: { way: { name: 'way', in: 'query' as const, schema: { $ref: '#/components/schemas/ways' } } },
+    schemas: { ways: { enum: ['a', 'b'] } },
+  },
   paths: {
     '/jobs/{jobId}/survey': {
       get: {
@@ -19,7 +24,7 @@ const DOCUMENT = {
         parameters: [
           { name: 'jobId', in: 'path' as const, required: true },
           { name: 'If-Match', in: 'header' as const, required: true, description: 'The version' },
-          { name: 'way', in: 'query' as const, schema: { enum: ['a', 'b'] } },
+          { $ref: '#/components/parameters/way' },
         ],
         requestBody: { content: { 'application/json': {} } },
         responses: { 200: {} },

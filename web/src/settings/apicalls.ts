@@ -21,29 +21,43 @@ export interface Operation {
   readonly streams: boolean;
 }
 
+interface Reference {
+  readonly $ref: string;
+}
+interface Asked {
+  readonly name: string;
+  readonly in: Field['in'];
+  readonly required?: boolean;
+  readonly description?: string;
+  readonly schema?: { readonly enum?: readonly unknown[] } | Reference;
+}
 interface Described {
   readonly operationId: string;
   readonly tags?: readonly string[];
   readonly summary?: string;
-  readonly parameters?: readonly {
-    readonly name: string;
-    readonly in: Field['in'];
-    readonly required?: boolean;
-    readonly description?: string;
-    readonly schema?: { readonly enum?: readonly unknown[] };
-  }[];
+  readonly parameters?: readonly (Asked | Reference)[];
   readonly requestBody?: { readonly content: Readonly<Record<string, unknown>> };
   readonly responses: Readonly<Record<string, { readonly content?: Readonly<Record<string, unknown>> }>>;
 }
 export interface ApiDocument {
   readonly paths: Readonly<Record<string, Readonly<Partial<Record<'get' | 'put' | 'post', Described>>>>>;
+  readonly components?: object;
+}
+
+/** What something is, or the part of the document that it refers to. */
+function meant<T extends object>(document: ApiDocument, of: T | Reference): T {
+  if (!('$ref' in of)) return of;
+  return of.$ref
+    .slice('#/'.length)
+    .split('/')
+    .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], document) as T;
 }
 
 const METHODS = ['get', 'put', 'post'] as const;
 
 /** Every call that the document describes, in its order. */
-export function operationsOf({ paths }: ApiDocument): Operation[] {
-  return Object.entries(paths).flatMap(([path, item]) =>
+export function operationsOf(document: ApiDocument): Operation[] {
+  return Object.entries(document.paths).flatMap(([path, item]) =>
     METHODS.flatMap((m): Operation[] => {
       const told = item[m];
       if (!told) return [];
@@ -54,10 +68,15 @@ export function operationsOf({ paths }: ApiDocument): Operation[] {
           id: told.operationId,
           method: m.toUpperCase() as Operation['method'],
           ...{ path, tag: told.tags?.[0] ?? '', summary: told.summary ?? '' },
-          fields: (told.parameters ?? []).map((p) => ({
-            ...{ name: p.name, in: p.in, required: p.required === true, says: p.description ?? '' },
-            options: (p.schema?.enum ?? []).map(String),
-          })),
+          fields: (told.parameters ?? []).map((asked) => {
+            const p = meant(document, asked);
+            return {
+              ...{ name: p.name, in: p.in, required: p.required === true, says: p.description ?? '' },
+              options: (
+                meant<{ readonly enum?: readonly unknown[] }>(document, p.schema ?? {}).enum ?? []
+              ).map(String),
+            };
+          }),
           body: takes.length === 0 ? undefined : takes.includes('application/json') ? 'json' : 'file',
           streams: answers.includes('text/event-stream'),
         },
