@@ -1,21 +1,9 @@
 /** Where readings of a coat were taken: each place lies on the bay that it was read on. */
 import { insideArea } from '../geometry/index.ts';
 import type { Problem } from '../problems/index.ts';
-import { setOut, zoneQuantities, type Zone } from '../survey/index.ts';
+import { setOut, zoneQuantities } from '../survey/index.ts';
 import type { BookEntryOf } from './reading.ts';
 import { order, type RecordContext, type Say } from './rulebase.ts';
-
-type SetOut = ReturnType<typeof setOut>;
-/** Where places of a zone lie, worked out once for each zone: a file brings thousands of readings. */
-const SET_OUT = new WeakMap<Zone, SetOut | 'no shape'>();
-function setOutOf(zone: Zone): SetOut | 'no shape' {
-  const known = SET_OUT.get(zone);
-  if (known !== undefined) return known;
-  const q = zoneQuantities(zone);
-  const found = q.ok ? setOut(q.value.shape.corners) : 'no shape';
-  SET_OUT.set(zone, found);
-  return found;
-}
 
 export function readingPlaceProblems(
   entry: BookEntryOf<'coat'>,
@@ -26,9 +14,9 @@ export function readingPlaceProblems(
     const bay = site.bays.find((b) => b.id === r.bayId);
     const zone = survey.zones.find((z) => z.id === bay?.zoneId);
     if (!bay || !zone || r.places === undefined) return [];
-    const out = setOutOf(zone);
-    if (out === 'no shape') return [];
-    const { toPoint } = out;
+    const q = zoneQuantities(zone);
+    if (!q.ok) return [];
+    const { toPoint } = setOut(q.value.shape.corners);
     return r.places.flatMap((place, i): Problem[] =>
       place === null || insideArea(toPoint(place), bay.parts)
         ? []

@@ -38,14 +38,14 @@ function numberOf(node: unknown): { readonly common: Fields; readonly beside: Fi
 /** @returns the document in which numbers with a source are one part, with their bounds beside the reference */
 function withNumbersOnce<T extends Document>(document: T): T {
   let common: Fields | undefined;
-  const text = (node: unknown): string => JSON.stringify(node);
   const changed = (node: unknown): unknown => {
     if (Array.isArray(node)) return node.map(changed);
     if (!isFields(node)) return node;
     const found = numberOf(node);
     if (found) {
       common ??= found.common;
-      if (text(common) === text(found.common)) return { $ref: PREFIX + NUMBER_WITH_SOURCE, ...found.beside };
+      if (JSON.stringify(common) === JSON.stringify(found.common))
+        return { $ref: PREFIX + NUMBER_WITH_SOURCE, ...found.beside };
     }
     return Object.fromEntries(Object.entries(node).map(([key, of]) => [key, changed(of)]));
   };
