@@ -2233,6 +2233,777 @@ export interface components {
                 sentence?: string;
             }[];
         };
+        figure: {
+            label: string;
+            value: number;
+            quantity: components["schemas"]["quantity"];
+            formula: string;
+            inputs: {
+                [key: string]: components["schemas"]["figure"] | components["schemas"]["given"];
+            };
+            from: string;
+        };
+        /** @enum {string} */
+        quantity: "angle" | "area" | "count" | "days" | "density" | "fall" | "film" | "flow" | "fraction" | "gap" | "hours" | "lap" | "length" | "level" | "load" | "mass" | "massFine" | "minutes" | "moisture" | "number" | "output" | "percent" | "pressure" | "price" | "pricePerArea" | "rain" | "rainRate" | "rateMass" | "rateVolume" | "ratio" | "share" | "speed" | "stress" | "temperature" | "temperatureDifference" | "volume" | "volumeFine" | "weightPerArea" | "years";
+        given: {
+            label: string;
+            value: number;
+            quantity: components["schemas"]["quantity"];
+            source: components["schemas"]["source"];
+            note?: string;
+            cites?: string;
+        };
+        conditionJudgement: {
+            dewPoint: components["schemas"]["figure"];
+            margin: components["schemas"]["figure"];
+            checks: components["schemas"]["conditionJudgementChecks"];
+            failing: components["schemas"]["conditionJudgementChecks"];
+            unknown: components["schemas"]["conditionJudgementChecks"];
+            surfaceNeeded: components["schemas"]["figure"];
+        };
+        conditionCheck: {
+            /** @enum {string} */
+            kind: "airMax" | "airMin" | "dewMargin" | "falling" | "humidityMax" | "humidityMin" | "rain" | "rising" | "surfaceMax" | "surfaceMin" | "wind";
+            actual?: components["schemas"]["figure"] | components["schemas"]["given"];
+            limit?: components["schemas"]["given"];
+            /** @enum {string} */
+            answer: "broken" | "holds" | "unknown";
+        };
+        parsedRate: {
+            value: number;
+            /** @enum {string} */
+            basis: "dryFilm" | "mass" | "volume" | "wetFilm";
+        };
+        zoneQuantities: {
+            zoneId: string;
+            shape: components["schemas"]["zoneShape"];
+            polygon: components["schemas"]["polygon"];
+            ring: components["schemas"]["zoneQuantitiesRing"];
+            sides: components["schemas"]["shapeSide"][];
+            area: components["schemas"]["figure"];
+            slopeArea: components["schemas"]["figure"];
+            perimeter: components["schemas"]["figure"];
+            edges: components["schemas"]["edgeQuantity"][];
+            upstandGirth: components["schemas"]["figure"];
+            upstandArea: components["schemas"]["figure"];
+            corners: components["schemas"]["upstandCorner"][];
+            internalCorners: components["schemas"]["figure"];
+            externalCorners: components["schemas"]["figure"];
+            features: components["schemas"]["featureQuantity"][];
+        };
+        zoneShape: {
+            polygon: components["schemas"]["polygon"];
+            corners: components["schemas"]["zoneQuantitiesRing"];
+            sides: components["schemas"]["shapeSide"][];
+            ring: components["schemas"]["zoneQuantitiesRing"];
+            sideOf: number[];
+        };
+        polygon: {
+            outer: components["schemas"]["zoneQuantitiesRing"];
+            holes: components["schemas"]["zoneQuantitiesRing"][];
+        };
+        shapeSide: {
+            from: components["schemas"]["zoneQuantitiesRing2"];
+            to: components["schemas"]["zoneQuantitiesRing2"];
+            lengthM: number;
+            riseM: number;
+            edge: {
+                /** @constant */
+                kind: "drip";
+            } | {
+                /** @constant */
+                kind: "footing";
+                widthMm: number;
+            } | {
+                /** @constant */
+                kind: "free";
+            } | {
+                /** @constant */
+                kind: "gutter";
+                widthMm: number;
+            } | {
+                /** @constant */
+                kind: "joint";
+                widthMm: number;
+            } | {
+                /** @constant */
+                kind: "parapet";
+                heightMm: number;
+                topWidthMm: number;
+            } | {
+                /** @constant */
+                kind: "threshold";
+                heightMm: number;
+            } | {
+                /** @constant */
+                kind: "tie-in";
+            } | {
+                /** @constant */
+                kind: "unsaid";
+            } | {
+                /** @constant */
+                kind: "upstand";
+                heightMm: number;
+                /** @enum {string} */
+                termination: "bar" | "chase" | "cladding" | "coping" | "open";
+            } | {
+                /** @constant */
+                kind: "wall-top";
+                /** @enum {string} */
+                termination: "bar" | "chase" | "cladding" | "coping" | "open";
+            };
+        };
+        edgeQuantity: {
+            /** @enum {string} */
+            kind: "drip" | "footing" | "free" | "gutter" | "joint" | "parapet" | "threshold" | "tie-in" | "unsaid" | "upstand" | "wall-top";
+            length: components["schemas"]["figure"];
+            area?: components["schemas"]["figure"];
+        };
+        upstandCorner: {
+            /** @enum {string} */
+            kind: "end" | "external" | "internal";
+            at: components["schemas"]["zoneQuantitiesRing2"];
+            where: string;
+            deg: number;
+            heightMm: number;
+            opening?: number;
+        };
+        featureQuantity: {
+            /** @enum {string} */
+            kind: "blister" | "board-joint" | "fasteners" | "flanged-vent" | "moving-crack" | "outlet" | "patch" | "pipe" | "pipe-cluster" | "post" | "ridge" | "scupper" | "sheet-lap" | "spall" | "split" | "stairs" | "static-crack" | "support";
+            count: components["schemas"]["figure"];
+            length?: components["schemas"]["figure"];
+        };
+        tapedSolution: {
+            points: components["schemas"]["zoneQuantitiesRing"];
+            measures: components["schemas"]["measureResult"][];
+            missing: number;
+            wanted: components["schemas"]["tapedMeasure"][];
+            checking?: components["schemas"]["tapedSolutionCheckingDiagonal"] | components["schemas"]["tapedSolutionCheckingSide"] | components["schemas"]["tapedSolutionCheckingSquare"];
+            suspects: {
+                result: components["schemas"]["measureResult"];
+                fits: number;
+            }[];
+            turnedOver: number[];
+            spare: number;
+        };
+        measureResult: {
+            measure: components["schemas"]["tapedMeasure"];
+            given: number;
+            solved: number;
+            residual: number;
+            redundancy: number;
+            standardised: number;
+        };
+        tapedMeasure: components["schemas"]["tapedSolutionCheckingDiagonal"] | components["schemas"]["tapedSolutionCheckingSide"] | components["schemas"]["tapedSolutionCheckingSquare"];
+        fallsReport: {
+            outlets: components["schemas"]["outletReport"][];
+            edges: {
+                side: number;
+                takesM2: number;
+            }[];
+            levelling?: components["schemas"]["levellingReport"];
+            rain: components["schemas"]["rainLoad"][];
+            zoneId: string;
+            points: components["schemas"]["zoneQuantitiesRing"];
+            z: number[];
+            triangles: [
+                number,
+                number,
+                number
+            ][];
+            facets: components["schemas"]["facet"][];
+            contours: components["schemas"]["contour"][];
+            estimated: number;
+            lowestM: number;
+            highestM: number;
+            meanFall: components["schemas"]["figure"];
+            surfaceArea: components["schemas"]["figure"];
+            belowLeast: components["schemas"]["figure"];
+            hasDrain: boolean;
+            ponds: components["schemas"]["pondReport"][];
+            pondArea: components["schemas"]["figure"];
+            spikes: components["schemas"]["spike"][];
+        };
+        outletReport: {
+            takesM2: number;
+            featureId: string;
+            name: string;
+            at: components["schemas"]["zoneQuantitiesRing2"];
+            surfaceM: number;
+            rimM?: number;
+            proudM?: number;
+        };
+        levellingReport: {
+            facts: components["schemas"]["levelling"];
+            volume: components["schemas"]["figure"];
+            mass: components["schemas"]["figure"];
+        };
+        levelling: {
+            volumeL: number;
+            thickestM: number;
+            areaM2: number;
+            meanM: number;
+            cellM: number;
+        };
+        rainLoad: {
+            featureId: string;
+            brings: components["schemas"]["figure"];
+            takes?: components["schemas"]["figure"];
+        };
+        facet: {
+            middle: components["schemas"]["zoneQuantitiesRing2"];
+            areaM2: number;
+            gradient: components["schemas"]["zoneQuantitiesRing2"];
+            fallPct: number;
+        };
+        contour: {
+            levelM: number;
+            pieces: [
+                components["schemas"]["zoneQuantitiesRing2"],
+                components["schemas"]["zoneQuantitiesRing2"]
+            ][];
+        };
+        pondReport: {
+            name: string;
+            volume: components["schemas"]["figure"];
+            drainName?: string;
+            levelM: number;
+            areaM2: number;
+            volumeL: number;
+            deepestM: number;
+            deepestAt: components["schemas"]["zoneQuantitiesRing2"];
+            wet: components["schemas"]["zoneQuantitiesRing"][];
+            drain?: string;
+            estimated: boolean;
+        };
+        spike: {
+            index: number;
+            measuredM: number;
+            expectedM: number;
+        };
+        readiness: {
+            zoneId: string;
+            /** @enum {string} */
+            weight: "fine" | "hold" | "refused" | "steps";
+            reasons: components["schemas"]["reason"][];
+            primer: {
+                /** @enum {string} */
+                answer: "needed" | "not known" | "spared" | "stop";
+                says: components["schemas"]["readinessPrimerSays"];
+            };
+            steps: components["schemas"]["prepStep"][];
+        };
+        reason: {
+            rule: string;
+            weight: components["schemas"]["weight"];
+            subject: string;
+            says: components["schemas"]["readinessPrimerSays"];
+            change: components["schemas"]["readinessPrimerSays"];
+            facts: components["schemas"]["reasonFacts"];
+        };
+        /** @enum {string} */
+        weight: "fine" | "hold" | "note" | "refused" | "steps";
+        part: {
+            atMs: number;
+        } | {
+            day: string;
+        } | {
+            figure: components["schemas"]["figure"] | components["schemas"]["given"];
+        } | string;
+        reasonFacts: {
+            unknown?: boolean;
+            actual?: components["schemas"]["figure"] | components["schemas"]["given"];
+            limit?: components["schemas"]["figure"] | components["schemas"]["given"];
+            readAtMs?: number;
+            /** @enum {string} */
+            test?: "core" | "humidity" | "moisture" | "profile" | "pull-off" | "sheet" | "slip" | "strength" | "strip-pull" | "tack";
+            item?: string;
+        };
+        prepStep: {
+            /** @enum {string} */
+            key: "blisters" | "boards" | "broom" | "cut-cracks" | "cut-wet" | "degrease" | "dry" | "dry-again" | "fasteners" | "fibres" | "fill-cracks" | "fillets" | "grind" | "growth" | "joints" | "laps" | "level" | "outlets" | "prime" | "profile" | "renew-fasteners" | "rewash" | "rust" | "spalls" | "splits" | "strip" | "stripe-cracks" | "test" | "voids" | "wash";
+            what: string;
+            quantity?: components["schemas"]["figure"];
+            how: string;
+        };
+        costs: {
+            perM2: components["schemas"]["figure"];
+            unpriced: string[];
+            places: string[];
+        };
+        finding: {
+            /** @enum {string} */
+            outcome: "hold" | "stop";
+            rule: string;
+            layerId?: string;
+            subject: string;
+            says: components["schemas"]["readinessPrimerSays"];
+        };
+        ranked: {
+            buildUp: components["schemas"]["buildUpOutput"];
+            /** @enum {string} */
+            suits: "conditional" | "suitable" | "unsuitable";
+            reasons: components["schemas"]["ground"][];
+            measures: components["schemas"]["measures"];
+        };
+        ground: {
+            rule: string;
+            /** @enum {string} */
+            suits: "conditional" | "suitable" | "unsuitable";
+            says: components["schemas"]["readinessPrimerSays"];
+        };
+        measures: {
+            buildUp: components["schemas"]["buildUpOutput"];
+            membrane: components["schemas"]["figure"];
+            thickness: components["schemas"]["figure"];
+            weightPerM2: components["schemas"]["figure"];
+            material: components["schemas"]["figure"];
+            costPerM2: components["schemas"]["figure"];
+            cost: components["schemas"]["figure"];
+            unpriced: string[];
+            places: string[];
+            schedule?: components["schemas"]["schedule"];
+            noSchedule?: string;
+            leastC?: components["schemas"]["figure"] | components["schemas"]["given"];
+            mostC?: components["schemas"]["figure"] | components["schemas"]["given"];
+            dewMarginK?: components["schemas"]["figure"] | components["schemas"]["given"];
+            humidityMaxPct?: components["schemas"]["figure"] | components["schemas"]["given"];
+            rainSafeH?: components["schemas"]["figure"] | components["schemas"]["given"];
+            upkeep?: components["schemas"]["upkeep"];
+        };
+        schedule: {
+            laid: components["schemas"]["laid"][];
+            days: components["schemas"]["figure"];
+            workHours: components["schemas"]["figure"];
+            toFeet?: components["schemas"]["figure"];
+            toWheels?: components["schemas"]["figure"];
+        };
+        laid: {
+            layer: components["schemas"]["layerOutput"];
+            startH: number;
+            finishH: number;
+            workH: number;
+        };
+        upkeep: {
+            years: number;
+            recoats: components["schemas"]["figure"];
+            renewals: components["schemas"]["figure"];
+            inspections: components["schemas"]["figure"];
+            costPerM2: components["schemas"]["figure"];
+        };
+        filmFromReadings: {
+            count: number;
+            meanMm: number;
+            lowMeanMm: number;
+            highMeanMm?: number;
+        };
+        acceptance: {
+            rule: components["schemas"]["acceptanceRule"];
+            /** @enum {string} */
+            outcome: "fails" | "no readings" | "passes" | "too close to tell";
+            reasons: components["schemas"]["acceptanceReason"][];
+        };
+        acceptanceReason: {
+            /** @constant */
+            kind: "mean";
+            actualMm: number;
+            limitMm: number;
+        } | {
+            /** @constant */
+            kind: "reading";
+            actualMm: number;
+            limitMm: number;
+            index: number;
+        } | {
+            /** @constant */
+            kind: "share";
+            actual: number;
+            limit: number;
+            leastShare: number;
+        } | {
+            /** @constant */
+            kind: "spot";
+            actualMm: number;
+            limitMm: number;
+            index: number;
+        };
+        takeoff: {
+            groups: components["schemas"]["orderGroup"][];
+            lines: components["schemas"]["orderLine"][];
+            missing: components["schemas"]["missing"][];
+            unsaid: components["schemas"]["missing"][];
+            undelivered: string[];
+            idle: components["schemas"]["takeoffIdle"][];
+        };
+        orderGroup: {
+            id: string;
+            name: string;
+            delivery?: {
+                id: string;
+                name: string;
+                on: string;
+                usedBy: string;
+                zoneIds: string[];
+            };
+            lines: components["schemas"]["orderLine"][];
+            price: components["schemas"]["figure"];
+            unpriced: string[];
+            mass: components["schemas"]["figure"];
+            pallets: components["schemas"]["figure"];
+        };
+        orderLine: {
+            key: string;
+            /** @enum {string} */
+            section: "details" | "ground" | "making" | "membrane";
+            item: components["schemas"]["item"];
+            layers: {
+                buildUp: components["schemas"]["buildUpOutput"];
+                layer: components["schemas"]["layerOutput"];
+            }[];
+            zoneNames: string[];
+            quantity: components["schemas"]["quantity"];
+            net: components["schemas"]["figure"];
+            gross: components["schemas"]["figure"];
+            drawn: components["schemas"]["drawn"][];
+            need: components["schemas"]["figure"];
+            buy: components["schemas"]["choice"];
+            runnerUp?: components["schemas"]["choice"];
+            /** @enum {string} */
+            chosenBy: "least cost" | "least left over";
+            proven: boolean;
+            pricedBy?: string;
+            price?: components["schemas"]["figure"];
+            mass?: components["schemas"]["figure"];
+            carriage?: components["schemas"]["carriage"];
+            problems: components["schemas"]["orderLineProblems"];
+        };
+        item: {
+            key: string;
+            name: string;
+            /** @enum {string} */
+            kind: "broadcast" | "coat" | "fabric" | "pieces" | "protection" | "sheet" | "sundry";
+            /** @enum {string} */
+            waste?: "aggregate" | "fabric" | "liquid" | "sheet" | "sundry";
+            quantity: components["schemas"]["quantity"];
+            formerly?: {
+                key: string;
+                /** @enum {string} */
+                unit: "mass" | "volume";
+                each: number;
+            };
+            packs: components["schemas"]["pack"][];
+            hazards: ("corrosive" | "dust" | "eye damage" | "flammable" | "harms water" | "heavy" | "hot" | "irritant" | "open flame" | "oxidising" | "sensitising" | "toxic")[];
+            shelfLifeMonths?: components["schemas"]["sourced"];
+            openedDays?: components["schemas"]["sourced"];
+            currency: string;
+        };
+        pack: {
+            id: string;
+            name: string;
+            net: number;
+            massKg?: number;
+            price?: components["schemas"]["sourced"];
+        };
+        sourced: components["schemas"]["numberWithSource"];
+        drawn: {
+            stock: components["schemas"]["takeoffIdle"];
+            amount: number;
+        };
+        choice: {
+            picks: {
+                container: components["schemas"]["pack"];
+                count: number;
+            }[];
+            total: number;
+            leftOver: number;
+        };
+        carriage: {
+            what: string;
+            says: string;
+        };
+        problem: {
+            kind: components["schemas"]["problemKind"];
+            field: string;
+            label: string;
+            actual: string;
+            expected: string;
+        };
+        /** @enum {string} */
+        problemKind: "ambiguousNumber" | "chain" | "crossing" | "duplicate" | "holeOutside" | "holesOverlap" | "inUse" | "malformed" | "missing" | "notANumber" | "notClosed" | "order" | "outOfRange" | "tooFew" | "truncated" | "unfinished" | "unknown" | "wrong" | "wrongUnit";
+        missing: {
+            zoneId: string;
+            zoneName: string;
+            why: components["schemas"]["orderLineProblems"];
+        };
+        face: {
+            use: components["schemas"]["faceUse"];
+            shape: components["schemas"]["polygon"];
+        };
+        /** @enum {string} */
+        faceUse: "base" | "cant" | "down" | "finger" | "flap" | "loop" | "top" | "wall";
+        band: {
+            use: components["schemas"]["faceUse"];
+            mm: number;
+            turnDeg: number;
+        };
+        materialUse: {
+            material: {
+                /** @constant */
+                kind: "curb";
+                partId: string;
+            } | {
+                /** @constant */
+                kind: "layer";
+                layerId: string;
+            } | {
+                /** @constant */
+                kind: "pocket";
+                layerId: string;
+            } | {
+                /** @constant */
+                kind: "sundry";
+                /** @enum {string} */
+                key: "backer rod" | "bar" | "board fastener" | "bond breaker" | "elastomer strip" | "fabric" | "fastener" | "granules" | "head nail" | "joint filler" | "lap primer" | "metal primer" | "mortar" | "plate fastener" | "sealant" | "tape" | "temporary nail";
+                sizeMm?: number;
+            };
+            name: string;
+            use: string;
+            amount: components["schemas"]["figure"];
+        };
+        step: {
+            says: components["schemas"]["readinessPrimerSays"];
+            hold?: string;
+            waitMin?: components["schemas"]["given"];
+        };
+        pocket: {
+            cluster: components["schemas"]["cluster"];
+            curb: components["schemas"]["curb"];
+            heightMm: number;
+            pour: components["schemas"]["figure"];
+            large: boolean;
+            materials: components["schemas"]["materialUse"][];
+            steps: components["schemas"]["step"][];
+        };
+        cluster: {
+            lengthMm: number;
+            widthMm: number;
+            pipes: number;
+            pipeMm: number;
+        };
+        curb: {
+            /** @enum {string} */
+            shape: "oval" | "round" | "rounded rectangle";
+            parts: {
+                part: {
+                    id: string;
+                    name: string;
+                    /** @enum {string} */
+                    shape: "round" | "rounded corner" | "straight";
+                    sizeMm: components["schemas"]["sourced"];
+                    massKg?: components["schemas"]["sourced"];
+                    price?: components["schemas"]["sourced"];
+                };
+                count: number;
+            }[];
+            lengthMm: number;
+            widthMm: number;
+            radiusMm: number;
+            clearanceMm: number;
+            inside: components["schemas"]["figure"];
+            insideGirthMm: number;
+        };
+        made: {
+            rules: components["schemas"]["detailRules"];
+            own?: components["schemas"]["ownWay"];
+        };
+        ownWay: {
+            coat: components["schemas"]["layerOutput"];
+            kinds: components["schemas"]["ownWayKinds"][];
+            coatId: string;
+            /** @enum {string} */
+            form: "bedded pieces" | "coats alone" | "liquid flashing" | "stripe" | "thick patch" | "three courses";
+            coats?: number;
+            widthMm?: components["schemas"]["sourced"];
+            pastMm?: components["schemas"]["sourced"];
+            cutFrom?: string;
+            granulesKgPerM2?: components["schemas"]["sourced"];
+            abrade?: boolean;
+        };
+        placedCut: {
+            key: string;
+            label: string;
+            roll: number;
+            alongMm: number;
+            acrossMm: number;
+            longMm: number;
+            wideMm: number;
+            turned: boolean;
+        };
+        cut: {
+            key: string;
+            label: string;
+            widthMm: number;
+            heightMm: number;
+            count: number;
+        };
+        roll: {
+            name: string;
+            widthMm: number;
+            lengthMm: number;
+        };
+        cutLeftOver: {
+            placed: components["schemas"]["placedCut"][];
+            usedMm: number;
+            lengthMm: number;
+            of: string;
+        };
+        coursesFigures: {
+            needed: components["schemas"]["figure"];
+            least: components["schemas"]["figure"];
+            sideLaps: components["schemas"]["figure"];
+            endLaps: components["schemas"]["figure"];
+            laps: components["schemas"]["figure"];
+            lapArea: components["schemas"]["figure"];
+            waste: components["schemas"]["figure"];
+            cornerCuts: number;
+        };
+        coursePiece: {
+            label: string;
+            zoneId: string;
+            layerId: string;
+            plane: number;
+            course: number;
+            fromM: number;
+            toM: number;
+            lowM: number;
+            widthM: number;
+            half: boolean;
+            cap: boolean;
+            roll: number;
+            atM: number;
+            fixedBy?: string;
+            bare: boolean;
+            lapLeft: boolean;
+            lapRight: boolean;
+        };
+        cutLine: {
+            roll: number;
+            rollM: number;
+            inStock: boolean;
+            cut: number;
+            atM: number;
+            lengthM: number;
+            labels: string[];
+            slit: boolean;
+            places: string;
+            leftM: number;
+        };
+        boardPiece: {
+            row: number;
+            fromM: number;
+            toM: number;
+            lowM: number;
+            widthM: number;
+            cut: boolean;
+            offcut: boolean;
+        };
+        sealantJoint: {
+            depth: components["schemas"]["figure"];
+            rodMm: components["schemas"]["figure"];
+            rodOnSaleMm?: number;
+            volume: components["schemas"]["figure"];
+        };
+        mixCard: {
+            batch: components["schemas"]["figure"];
+            limits: components["schemas"]["mixLimit"][];
+            parts: components["schemas"]["mixedPart"][];
+            catalyst?: {
+                percent: components["schemas"]["given"];
+                mass: components["schemas"]["figure"];
+            };
+            thickener?: {
+                percent: components["schemas"]["given"];
+                mass: components["schemas"]["figure"];
+                trial: components["schemas"]["given"];
+            };
+            thinner?: {
+                name: string;
+                most: components["schemas"]["given"];
+                volume: components["schemas"]["figure"];
+            };
+            volume: components["schemas"]["figure"];
+            covers: components["schemas"]["figure"];
+            film: components["schemas"]["figure"];
+            potLife: components["schemas"]["figure"];
+            kit?: {
+                name: string;
+                share: components["schemas"]["figure"];
+            };
+            steps: components["schemas"]["mixStep"][];
+        };
+        mixLimit: {
+            name: string;
+            mass: components["schemas"]["figure"];
+        };
+        mixedPart: {
+            id: string;
+            name: string;
+            mass: components["schemas"]["figure"];
+            volume: components["schemas"]["figure"];
+        };
+        mixStep: {
+            says: components["schemas"]["readinessPrimerSays"];
+            minutes?: components["schemas"]["given"];
+        };
+        kettleCard: {
+            charge: components["schemas"]["figure"];
+            blocks?: {
+                name: string;
+                count: components["schemas"]["figure"];
+            };
+            melts: components["schemas"]["figure"];
+            from: components["schemas"]["given"];
+            most: components["schemas"]["given"];
+            keeps: components["schemas"]["given"];
+            covers: components["schemas"]["figure"];
+            film: components["schemas"]["figure"];
+            probes: components["schemas"]["figure"];
+            steps: {
+                says: components["schemas"]["readinessPrimerSays"];
+            }[];
+            care: components["schemas"]["hotCare"];
+        };
+        hotCare: {
+            before: components["schemas"]["hotCareBefore"];
+            fire: components["schemas"]["hotCareBefore"];
+            burns: components["schemas"]["hotCareBefore"];
+            end: components["schemas"]["hotCareBefore"];
+        };
+        answer: {
+            figures: components["schemas"]["figure"][];
+            notes: string[];
+        };
+        baySplit: {
+            bays: {
+                id: string;
+                zoneId: string;
+                label: string;
+                parts: components["schemas"]["polygon"][];
+            }[];
+            covers: components["schemas"]["figure"];
+            by: string;
+            nearLow: number;
+        };
+        bayRoute: {
+            steps: components["schemas"]["routeStep"][];
+            access: components["schemas"]["zoneQuantitiesRing2"];
+        };
+        routeStep: {
+            bayId: string;
+            wayOut: components["schemas"]["zoneQuantitiesRing"];
+            over: string[];
+        };
         id: string;
         name: string;
         /** Format: date-time */
@@ -2456,8 +3227,8 @@ export interface components {
             name: components["schemas"]["name"];
             family: components["schemas"]["zoneFamily"];
             summary: string;
-            acceptance: components["schemas"]["buildUpAcceptance"];
-            leastDryFilmMm: components["schemas"]["numberWithSource"];
+            acceptance: components["schemas"]["acceptanceRule"];
+            leastDryFilmMm: components["schemas"]["buildUpLeastDryFilmMm"];
             /** @default EUR */
             currency: string;
             /**
@@ -2470,18 +3241,18 @@ export interface components {
              * @enum {string}
              */
             traffic: "no" | "feet" | "wheels";
-            slopeMaxPct?: components["schemas"]["numberWithSource"];
+            slopeMaxPct?: components["schemas"]["buildUpSlopeMaxPct"];
             choices?: components["schemas"]["buildUpChoices"];
             detailsAfter?: components["schemas"]["id"];
             details?: components["schemas"]["detailRules"];
             detailWays?: components["schemas"]["buildUpDetailWays"];
             layers: components["schemas"]["layer"][];
             upkeep?: {
-                recoatYears?: components["schemas"]["numberWithSource"];
+                recoatYears?: components["schemas"]["buildUpUpkeepRecoatYears"];
                 /** @default [] */
                 recoatLayers: components["schemas"]["id"][];
-                lifeYears: components["schemas"]["numberWithSource"];
-                inspectPerYear: components["schemas"]["numberWithSource"];
+                lifeYears: components["schemas"]["buildUpUpkeepLifeYears"];
+                inspectPerYear: components["schemas"]["buildUpUpkeepInspectPerYear"];
                 /** @default  */
                 note: string;
             };
@@ -2493,7 +3264,7 @@ export interface components {
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerProduct"];
             chemistry?: components["schemas"]["layerChemistry"];
             /** @enum {string} */
@@ -2503,7 +3274,7 @@ export interface components {
             role: components["schemas"]["layerRole"];
             /** @enum {string} */
             treats?: "edges, laps and fasteners" | "rust" | "details";
-            fillsFromFallPct?: components["schemas"]["numberWithSource"];
+            fillsFromFallPct?: components["schemas"]["layerFillsFromFallPct"];
             rate: {
                 /** @enum {string} */
                 basis: "mass" | "volume" | "wetFilm" | "dryFilm";
@@ -2527,11 +3298,11 @@ export interface components {
                 }[];
             };
             says?: components["schemas"]["layerSays"];
-            densityKgPerL: components["schemas"]["numberWithSource"];
-            volumeSolids?: components["schemas"]["numberWithSource"];
-            massSolids?: components["schemas"]["numberWithSource"];
-            volatileKgPerL?: components["schemas"]["numberWithSource"];
-            elongationPct?: components["schemas"]["numberWithSource"];
+            densityKgPerL: components["schemas"]["layerDensityKgPerL"];
+            volumeSolids?: components["schemas"]["layerVolumeSolids"];
+            massSolids?: components["schemas"]["layerVolumeSolids"];
+            volatileKgPerL?: components["schemas"]["layerVolatileKgPerL"];
+            elongationPct?: components["schemas"]["layerOutputM2PerH"];
             blocksBleed?: boolean;
             containers: components["schemas"]["layerContainers"];
             mix?: {
@@ -2546,7 +3317,7 @@ export interface components {
                 split: "by weight" | "never";
                 parts: components["schemas"]["layerMixParts"];
             };
-            largestMixKg?: components["schemas"]["numberWithSource"];
+            largestMixKg?: components["schemas"]["layerLargestMixKg"];
             catalyst?: {
                 source: components["schemas"]["source"];
                 cites?: components["schemas"]["id"];
@@ -2562,9 +3333,9 @@ export interface components {
                 note: string;
             };
             stirring?: {
-                minutes: components["schemas"]["numberWithSource"];
-                rpm?: components["schemas"]["numberWithSource"];
-                restMinutes?: components["schemas"]["numberWithSource"];
+                minutes: components["schemas"]["buildUpUpkeepRecoatYears"];
+                rpm?: components["schemas"]["layerStirringRpm"];
+                restMinutes?: components["schemas"]["buildUpUpkeepRecoatYears"];
                 /** @default  */
                 note: string;
             };
@@ -2585,18 +3356,18 @@ export interface components {
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "fabric";
             /** @enum {string} */
             material?: "polyester fleece" | "glass mat" | "polyester fabric" | "glass mesh";
             embeddedIn: components["schemas"]["id"];
-            weightGPerM2: components["schemas"]["numberWithSource"];
-            rollWidthM: components["schemas"]["numberWithSource"];
-            rollLengthM: components["schemas"]["numberWithSource"];
-            sideLapMm: components["schemas"]["numberWithSource"];
-            endLapMm: components["schemas"]["numberWithSource"];
+            weightGPerM2: components["schemas"]["layerMixPartsPackKg"];
+            rollWidthM: components["schemas"]["layerRollWidthM"];
+            rollLengthM: components["schemas"]["layerProductOpenedDays"];
+            sideLapMm: components["schemas"]["layerSideLapMm"];
+            endLapMm: components["schemas"]["layerSideLapMm"];
             /** @enum {string} */
             direction?: "along the courses" | "across the layer below" | "any";
             /** @enum {string} */
@@ -2607,13 +3378,13 @@ export interface components {
             edges?: "alike" | "one frayed" | "one bare";
             reachMm?: components["schemas"]["layerReachMm"];
             otherRolls?: components["schemas"]["layerOtherRolls"];
-            pricePerRoll?: components["schemas"]["numberWithSource"];
+            pricePerRoll?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "broadcast";
@@ -2621,33 +3392,34 @@ export interface components {
             /** @enum {string} */
             method: "light" | "at a rate" | "to refusal";
             grading: string;
-            thrownKgPerM2: components["schemas"]["numberWithSource"];
-            retainedKgPerM2: components["schemas"]["numberWithSource"];
-            standsMm?: components["schemas"]["numberWithSource"];
-            bagKg: components["schemas"]["numberWithSource"];
-            pricePerBag?: components["schemas"]["numberWithSource"];
+            thrownKgPerM2: components["schemas"]["layerThrownKgPerM2"];
+            retainedKgPerM2: components["schemas"]["layerThrownKgPerM2"];
+            standsMm?: components["schemas"]["buildUpDetailWaysGranulesKgPerM2"];
+            bagKg: components["schemas"]["layerBagKg"];
+            pricePerBag?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerProduct"];
             chemistry?: components["schemas"]["layerChemistry"];
             /** @enum {string} */
             shade?: "light" | "dark" | "clear";
             /** @constant */
             kind: "sheet";
-            bonding: components["schemas"]["layerBonding"];
-            thicknessMm: components["schemas"]["numberWithSource"];
-            weightKgPerM2: components["schemas"]["numberWithSource"];
-            rollWidthM: components["schemas"]["numberWithSource"];
-            rollLengthM: components["schemas"]["numberWithSource"];
-            sideLapMm: components["schemas"]["numberWithSource"];
-            endLapMm: components["schemas"]["numberWithSource"];
+            /** @enum {string} */
+            bonding: "self-adhered" | "torched" | "cold adhesive" | "hot bonded" | "mechanically fixed";
+            thicknessMm: components["schemas"]["layerThrownKgPerM2"];
+            weightKgPerM2: components["schemas"]["layerWeightKgPerM2"];
+            rollWidthM: components["schemas"]["layerRollWidthM"];
+            rollLengthM: components["schemas"]["buildUpLeastDryFilmMm"];
+            sideLapMm: components["schemas"]["layerSideLapMm"];
+            endLapMm: components["schemas"]["layerSideLapMm"];
             /** @enum {string} */
             offset: "none" | "centred on the ply below" | "crossed";
-            staggerMm?: components["schemas"]["numberWithSource"];
+            staggerMm?: components["schemas"]["layerStaggerMm"];
             /** @enum {string} */
             surfacing: "film" | "sand" | "granules" | "foil" | "bare";
             /** @default  */
@@ -2657,10 +3429,10 @@ export interface components {
             seam?: components["schemas"]["layerSeam"];
             fasteners?: components["schemas"]["layerFasteners"];
             reachMm?: components["schemas"]["layerReachMm"];
-            headNailsMm?: components["schemas"]["numberWithSource"];
+            headNailsMm?: components["schemas"]["layerProductOpenedDays"];
             temporaryNails?: components["schemas"]["layerTemporaryNails"];
             otherRolls?: components["schemas"]["layerOtherRolls"];
-            relaxMinutes?: components["schemas"]["numberWithSource"];
+            relaxMinutes?: components["schemas"]["layerRelaxMinutes"];
             /** @default [] */
             tools: components["schemas"]["layerTools"][];
             limits: components["schemas"]["limits"];
@@ -2668,39 +3440,39 @@ export interface components {
             /** @default {} */
             missed: components["schemas"]["layerMissed"];
             remedies?: components["schemas"]["layerRemedies"];
-            pricePerRoll?: components["schemas"]["numberWithSource"];
+            pricePerRoll?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "protection";
             material: components["schemas"]["layerMaterial"];
             /** @enum {string} */
             laid: "loose" | "bonded" | "embedded hot" | "mechanically fixed";
-            thicknessMm: components["schemas"]["numberWithSource"];
-            weightKgPerM2: components["schemas"]["numberWithSource"];
-            pieceWidthM: components["schemas"]["numberWithSource"];
-            pieceLengthM: components["schemas"]["numberWithSource"];
-            lapMm: components["schemas"]["numberWithSource"];
+            thicknessMm: components["schemas"]["layerKettleProbeEveryM2"];
+            weightKgPerM2: components["schemas"]["layerProductOpenedDays"];
+            pieceWidthM: components["schemas"]["layerRollWidthM"];
+            pieceLengthM: components["schemas"]["buildUpLeastDryFilmMm"];
+            lapMm: components["schemas"]["layerSideLapMm"];
             fasteners?: components["schemas"]["layerFasteners"];
             reachMm?: components["schemas"]["layerReachMm"];
-            pricePerPiece?: components["schemas"]["numberWithSource"];
+            pricePerPiece?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerProduct"];
             /** @constant */
             kind: "pieces";
-            heightMm: components["schemas"]["numberWithSource"];
-            clearanceMm: components["schemas"]["numberWithSource"];
-            skinAboveMm: components["schemas"]["numberWithSource"];
+            heightMm: components["schemas"]["layerKettleProbeEveryM2"];
+            clearanceMm: components["schemas"]["layerKettleProbeEveryM2"];
+            skinAboveMm: components["schemas"]["layerSideLapMm"];
             pieces: components["schemas"]["layerPieces"];
             limits: components["schemas"]["limits"];
             ifMissed: string;
@@ -2712,13 +3484,25 @@ export interface components {
             surfaceMaxC: components["schemas"]["limitsAirMinC"];
             humidityMinPct?: components["schemas"]["layerThinningMostPct"];
             humidityMaxPct: components["schemas"]["layerThinningMostPct"];
-            dewMarginK: components["schemas"]["numberWithSource"];
-            risingWithinK?: components["schemas"]["numberWithSource"];
+            dewMarginK: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            risingWithinK?: components["schemas"]["layerThrownKgPerM2"];
             fallingSlab?: boolean;
-            windSprayMaxMPerS?: components["schemas"]["numberWithSource"];
-            windHandMaxMPerS?: components["schemas"]["numberWithSource"];
-            dryHours?: components["schemas"]["numberWithSource"];
-            moistureMaxPct?: components["schemas"]["numberWithSource"];
+            windSprayMaxMPerS?: components["schemas"]["layerToolsNotchMm"];
+            windHandMaxMPerS?: components["schemas"]["layerToolsNotchMm"];
+            dryHours?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            moistureMaxPct?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
             noBelow?: {
                 tempC: number;
                 source: components["schemas"]["source"];
@@ -2731,34 +3515,86 @@ export interface components {
             /** @enum {string} */
             made: "fabric" | "sheet" | "coats";
             cutFrom?: components["schemas"]["id"];
-            rollWidthMm: components["schemas"]["numberWithSource"];
-            rollLengthM: components["schemas"]["numberWithSource"];
-            footMm: components["schemas"]["numberWithSource"];
-            lapMm: components["schemas"]["numberWithSource"];
-            ontoMm: components["schemas"]["numberWithSource"];
-            pastSeamMm: components["schemas"]["numberWithSource"];
-            clearMm: components["schemas"]["numberWithSource"];
-            wingMm: components["schemas"]["numberWithSource"];
-            outletSquareMm: components["schemas"]["numberWithSource"];
-            outletDownMm: components["schemas"]["numberWithSource"];
-            upMm: components["schemas"]["numberWithSource"];
-            stripeMm: components["schemas"]["numberWithSource"];
-            debondMm?: components["schemas"]["numberWithSource"];
-            ridgeMm: components["schemas"]["numberWithSource"];
+            rollWidthMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            rollLengthM: components["schemas"]["layerProductOpenedDays"];
+            footMm: components["schemas"]["detailRulesFootMm"];
+            lapMm: components["schemas"]["buildUpDetailWaysPastMm"];
+            ontoMm: components["schemas"]["buildUpDetailWaysPastMm"];
+            pastSeamMm: components["schemas"]["layerSideLapMm"];
+            clearMm: components["schemas"]["layerSideLapMm"];
+            wingMm: components["schemas"]["detailRulesFootMm"];
+            outletSquareMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            outletDownMm: components["schemas"]["buildUpDetailWaysPastMm"];
+            upMm: components["schemas"]["detailRulesFootMm"];
+            stripeMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            debondMm?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            ridgeMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
             plies: number;
-            plyStepMm: components["schemas"]["numberWithSource"];
+            plyStepMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
             doubled: ("parapet" | "pipe" | "outlet" | "corner" | "post")[];
-            underShare: components["schemas"]["numberWithSource"];
-            timesField: components["schemas"]["numberWithSource"];
+            underShare: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            timesField: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
             /** @enum {string} */
             fillet: "none" | "sealant" | "mortar";
-            filletLegMm: components["schemas"]["numberWithSource"];
-            mortarKgPerL: components["schemas"]["numberWithSource"];
-            metalPrimerKgPerM2: components["schemas"]["numberWithSource"];
-            granulesKgPerM2?: components["schemas"]["numberWithSource"];
-            barSpacingMm: components["schemas"]["numberWithSource"];
-            barLengthM: components["schemas"]["numberWithSource"];
-            longestM: components["schemas"]["numberWithSource"];
+            filletLegMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            mortarKgPerL: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            metalPrimerKgPerM2: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            granulesKgPerM2?: components["schemas"]["buildUpDetailWaysGranulesKgPerM2"];
+            barSpacingMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            barLengthM: components["schemas"]["buildUpDetailWaysGranulesKgPerM2"];
+            longestM: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
             sealantOf?: components["schemas"]["detailRulesSealantOf"];
             metalPrimerOf?: components["schemas"]["detailRulesSealantOf"];
             sundries: {
@@ -2769,29 +3605,29 @@ export interface components {
                     name: components["schemas"]["name"];
                     net: number;
                     massKg?: number;
-                    price?: components["schemas"]["numberWithSource"];
+                    price?: components["schemas"]["layerContainersPrice"];
                 }[];
             }[];
         };
         order: {
             wastePct: {
-                liquid: components["schemas"]["numberWithSource"];
-                fabric: components["schemas"]["numberWithSource"];
-                aggregate: components["schemas"]["numberWithSource"];
+                liquid: components["schemas"]["orderWastePctLiquid"];
+                fabric: components["schemas"]["orderWastePctLiquid"];
+                aggregate: components["schemas"]["orderWastePctLiquid"];
                 /**
                  * @default {
                  *       "value": 5,
                  *       "source": "typical"
                  *     }
                  */
-                sheet: components["schemas"]["numberWithSource"];
+                sheet: components["schemas"]["orderWastePctLiquid"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                sundry: components["schemas"]["numberWithSource"];
+                sundry: components["schemas"]["orderWastePctLiquid"];
             };
             /**
              * @default {
@@ -2799,14 +3635,8 @@ export interface components {
              *       "source": "typical"
              *     }
              */
-            oversprayPct: components["schemas"]["numberWithSource"];
-            /**
-             * @default {
-             *       "value": 0.15,
-             *       "source": "typical"
-             *     }
-             */
-            profileLPerM2: components["schemas"]["numberWithSource"];
+            oversprayPct: components["schemas"]["orderWastePctLiquid"];
+            profileLPerM2?: components["schemas"]["orderProfileLPerM2"];
             /**
              * @default least left over
              * @enum {string}
@@ -2817,109 +3647,25 @@ export interface components {
              * @enum {string}
              */
             groupBy: "job" | "zone" | "delivery";
-            /**
-             * @default {
-             *       "value": 700,
-             *       "source": "typical"
-             *     }
-             */
-            palletKg: components["schemas"]["numberWithSource"];
+            palletKg?: components["schemas"]["orderPalletKg"];
             stock?: components["schemas"]["orderStock"];
             deliveries?: components["schemas"]["orderDeliveries"];
             sheets?: components["schemas"]["orderSheets"];
             /** @default {} */
             supplies: {
-                /**
-                 * @default {
-                 *       "value": 5,
-                 *       "source": "typical"
-                 *     }
-                 */
-                seasonFromC: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 25,
-                 *       "source": "typical"
-                 *     }
-                 */
-                seasonToC: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                reservePct: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.03,
-                 *       "source": "typical"
-                 *     }
-                 */
-                washLPerM2: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.25,
-                 *       "source": "typical"
-                 *     }
-                 */
-                degreaserLPerM2: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 2,
-                 *       "source": "typical"
-                 *     }
-                 */
-                repairMortarKgPerL: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 1.7,
-                 *       "source": "typical"
-                 *     }
-                 */
-                fillerKgPerL: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                mortarMorePct: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 1,
-                 *       "source": "typical"
-                 *     }
-                 */
-                cleanerLPerToolDay: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 2,
-                 *       "source": "typical"
-                 *     }
-                 */
-                maskings: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.25,
-                 *       "source": "typical"
-                 *     }
-                 */
-                torchGasKgPerM2: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.05,
-                 *       "source": "typical"
-                 *     }
-                 */
-                kettleGasKgPerKg: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.4,
-                 *       "source": "typical"
-                 *     }
-                 */
-                seamAdhesiveKgPerM2: components["schemas"]["numberWithSource"];
+                seasonFromC?: components["schemas"]["orderSuppliesSeasonFromC"];
+                seasonToC?: components["schemas"]["orderSuppliesSeasonToC"];
+                reservePct?: components["schemas"]["orderSuppliesReservePct"];
+                washLPerM2?: components["schemas"]["orderSuppliesWashLPerM2"];
+                degreaserLPerM2?: components["schemas"]["orderSuppliesDegreaserLPerM2"];
+                repairMortarKgPerL?: components["schemas"]["orderSuppliesRepairMortarKgPerL"];
+                fillerKgPerL?: components["schemas"]["orderSuppliesFillerKgPerL"];
+                mortarMorePct?: components["schemas"]["orderSuppliesReservePct"];
+                cleanerLPerToolDay?: components["schemas"]["orderSuppliesCleanerLPerToolDay"];
+                maskings?: components["schemas"]["orderSuppliesMaskings"];
+                torchGasKgPerM2?: components["schemas"]["orderSuppliesTorchGasKgPerM2"];
+                kettleGasKgPerKg?: components["schemas"]["orderSuppliesKettleGasKgPerKg"];
+                seamAdhesiveKgPerM2?: components["schemas"]["orderSuppliesSeamAdhesiveKgPerM2"];
             };
             /** @default [] */
             offers: {
@@ -2943,147 +3689,33 @@ export interface components {
         courses: {
             /** @default {} */
             rules: {
-                /**
-                 * @default {
-                 *       "value": 33,
-                 *       "source": "typical"
-                 *     }
-                 */
-                upSlopeAbovePct: components["schemas"]["numberWithSource"];
+                upSlopeAbovePct?: components["schemas"]["coursesRulesUpSlopeAbovePct"];
                 /** @default {} */
                 reachMm: {
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    upstand: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    parapet: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    threshold: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 20,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    drip: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 50,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    gutter: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": -10,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    joint: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 150,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    "tie-in": components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    free: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    "wall-top": components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    footing: components["schemas"]["numberWithSource"];
+                    upstand?: components["schemas"]["coursesRulesReachMmUpstand"];
+                    parapet?: components["schemas"]["coursesRulesReachMmUpstand"];
+                    threshold?: components["schemas"]["coursesRulesReachMmUpstand"];
+                    drip?: components["schemas"]["coursesRulesReachMmDrip"];
+                    gutter?: components["schemas"]["coursesRulesReachMmGutter"];
+                    joint?: components["schemas"]["coursesRulesReachMmJoint"];
+                    "tie-in"?: components["schemas"]["coursesRulesReachMmTieIn"];
+                    free?: components["schemas"]["coursesRulesReachMmUpstand"];
+                    "wall-top"?: components["schemas"]["coursesRulesReachMmUpstand"];
+                    footing?: components["schemas"]["coursesRulesReachMmUpstand"];
                 };
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                openingClearMm: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.5,
-                 *       "source": "typical"
-                 *     }
-                 */
-                outletClearM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 1,
-                 *       "source": "typical"
-                 *     }
-                 */
-                leastPieceM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 150,
-                 *       "source": "typical"
-                 *     }
-                 */
-                leastTopMm: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.3,
-                 *       "source": "typical"
-                 *     }
-                 */
-                staggerM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.3,
-                 *       "source": "typical"
-                 *     }
-                 */
-                leastBoardM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.2,
-                 *       "source": "typical"
-                 *     }
-                 */
-                lapPrimerKgPerM2: components["schemas"]["numberWithSource"];
+                openingClearMm?: components["schemas"]["coursesRulesOpeningClearMm"];
+                outletClearM?: components["schemas"]["coursesRulesOutletClearM"];
+                leastPieceM?: components["schemas"]["coursesRulesLeastPieceM"];
+                leastTopMm?: components["schemas"]["coursesRulesLeastTopMm"];
+                staggerM?: components["schemas"]["coursesRulesStaggerM"];
+                leastBoardM?: components["schemas"]["coursesRulesLeastBoardM"];
+                lapPrimerKgPerM2?: components["schemas"]["coursesRulesLapPrimerKgPerM2"];
                 /**
                  * @default cap strip
                  * @enum {string}
                  */
                 ridge: "cap strip" | "fold over";
-                /**
-                 * @default {
-                 *       "value": 200,
-                 *       "source": "typical"
-                 *     }
-                 */
-                ridgeReachMm: components["schemas"]["numberWithSource"];
+                ridgeReachMm?: components["schemas"]["coursesRulesRidgeReachMm"];
             };
             /** @default [] */
             plans: components["schemas"]["coursePlan"][];
@@ -3151,40 +3783,16 @@ export interface components {
             };
             /** @default {} */
             times: {
-                /**
-                 * @default {
-                 *       "value": 20,
-                 *       "source": "typical"
-                 *     }
-                 */
-                setUpMin: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 20,
-                 *       "source": "typical"
-                 *     }
-                 */
-                clearMin: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 20,
-                 *       "source": "typical"
-                 *     }
-                 */
-                moveMin: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                changeMin: components["schemas"]["numberWithSource"];
+                setUpMin?: components["schemas"]["programmeTimesSetUpMin"];
+                clearMin?: components["schemas"]["programmeTimesSetUpMin"];
+                moveMin?: components["schemas"]["programmeTimesSetUpMin"];
+                changeMin?: components["schemas"]["programmeTimesChangeMin"];
                 stepMin?: components["schemas"]["programmeTimesStepMin"];
             };
             /** @default {} */
             costs: {
                 items?: components["schemas"]["programmeCosts"];
-                addPct?: components["schemas"]["numberWithSource"];
+                addPct?: components["schemas"]["programmeCostsAddPct"];
             };
             loud?: {
                 /** @default 09:00 */
@@ -3236,7 +3844,7 @@ export interface components {
             off: components["schemas"]["crewOff"][];
             /** @default [] */
             only: components["schemas"]["crewOff"][];
-            ratePerH?: components["schemas"]["numberWithSource"];
+            ratePerH?: components["schemas"]["crewRatePerH"];
         };
         proving: {
             /** @default [] */
@@ -3244,8 +3852,8 @@ export interface components {
                 zoneId: components["schemas"]["id"];
                 /** @enum {string} */
                 leak: "none" | "flood" | "detector" | "either";
-                bondMPa?: components["schemas"]["numberWithSource"];
-                slip?: components["schemas"]["numberWithSource"];
+                bondMPa?: components["schemas"]["layerThrownKgPerM2"];
+                slip?: components["schemas"]["provingDemandsSlip"];
                 /** @default false */
                 dryFilm: boolean;
                 /** @default false */
@@ -4027,8 +4635,8 @@ export interface components {
             name: components["schemas"]["name"];
             family: components["schemas"]["zoneFamily"];
             summary: string;
-            acceptance: components["schemas"]["buildUpAcceptance"];
-            leastDryFilmMm: components["schemas"]["numberWithSource"];
+            acceptance: components["schemas"]["acceptanceRule"];
+            leastDryFilmMm: components["schemas"]["buildUpLeastDryFilmMm"];
             /** @default EUR */
             currency: string;
             /**
@@ -4041,18 +4649,18 @@ export interface components {
              * @enum {string}
              */
             traffic: "no" | "feet" | "wheels";
-            slopeMaxPct?: components["schemas"]["numberWithSource"];
+            slopeMaxPct?: components["schemas"]["buildUpSlopeMaxPct"];
             choices: components["schemas"]["buildUpChoices"];
             detailsAfter?: components["schemas"]["id"];
             details?: components["schemas"]["detailRules"];
             detailWays?: components["schemas"]["buildUpDetailWays"];
             layers: components["schemas"]["layerOutput"][];
             upkeep?: {
-                recoatYears?: components["schemas"]["numberWithSource"];
+                recoatYears?: components["schemas"]["buildUpUpkeepRecoatYears"];
                 /** @default [] */
                 recoatLayers: components["schemas"]["id"][];
-                lifeYears: components["schemas"]["numberWithSource"];
-                inspectPerYear: components["schemas"]["numberWithSource"];
+                lifeYears: components["schemas"]["buildUpUpkeepLifeYears"];
+                inspectPerYear: components["schemas"]["buildUpUpkeepInspectPerYear"];
                 /** @default  */
                 note: string;
             };
@@ -4064,7 +4672,7 @@ export interface components {
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerOutputProduct"];
             chemistry?: components["schemas"]["layerChemistry"];
             /** @enum {string} */
@@ -4074,7 +4682,7 @@ export interface components {
             role: components["schemas"]["layerRole"];
             /** @enum {string} */
             treats?: "edges, laps and fasteners" | "rust" | "details";
-            fillsFromFallPct?: components["schemas"]["numberWithSource"];
+            fillsFromFallPct?: components["schemas"]["layerFillsFromFallPct"];
             rate: {
                 /** @enum {string} */
                 basis: "mass" | "volume" | "wetFilm" | "dryFilm";
@@ -4098,11 +4706,11 @@ export interface components {
                 }[];
             };
             says?: components["schemas"]["layerSays"];
-            densityKgPerL: components["schemas"]["numberWithSource"];
-            volumeSolids?: components["schemas"]["numberWithSource"];
-            massSolids?: components["schemas"]["numberWithSource"];
-            volatileKgPerL?: components["schemas"]["numberWithSource"];
-            elongationPct?: components["schemas"]["numberWithSource"];
+            densityKgPerL: components["schemas"]["layerDensityKgPerL"];
+            volumeSolids?: components["schemas"]["layerVolumeSolids"];
+            massSolids?: components["schemas"]["layerVolumeSolids"];
+            volatileKgPerL?: components["schemas"]["layerVolatileKgPerL"];
+            elongationPct?: components["schemas"]["layerOutputM2PerH"];
             blocksBleed?: boolean;
             containers: components["schemas"]["layerContainers"];
             mix?: {
@@ -4117,7 +4725,7 @@ export interface components {
                 split: "by weight" | "never";
                 parts: components["schemas"]["layerMixParts"];
             };
-            largestMixKg?: components["schemas"]["numberWithSource"];
+            largestMixKg?: components["schemas"]["layerLargestMixKg"];
             catalyst?: {
                 source: components["schemas"]["source"];
                 cites?: components["schemas"]["id"];
@@ -4133,9 +4741,9 @@ export interface components {
                 note: string;
             };
             stirring?: {
-                minutes: components["schemas"]["numberWithSource"];
-                rpm?: components["schemas"]["numberWithSource"];
-                restMinutes?: components["schemas"]["numberWithSource"];
+                minutes: components["schemas"]["buildUpUpkeepRecoatYears"];
+                rpm?: components["schemas"]["layerStirringRpm"];
+                restMinutes?: components["schemas"]["buildUpUpkeepRecoatYears"];
                 /** @default  */
                 note: string;
             };
@@ -4156,18 +4764,18 @@ export interface components {
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "fabric";
             /** @enum {string} */
             material?: "polyester fleece" | "glass mat" | "polyester fabric" | "glass mesh";
             embeddedIn: components["schemas"]["id"];
-            weightGPerM2: components["schemas"]["numberWithSource"];
-            rollWidthM: components["schemas"]["numberWithSource"];
-            rollLengthM: components["schemas"]["numberWithSource"];
-            sideLapMm: components["schemas"]["numberWithSource"];
-            endLapMm: components["schemas"]["numberWithSource"];
+            weightGPerM2: components["schemas"]["layerMixPartsPackKg"];
+            rollWidthM: components["schemas"]["layerRollWidthM"];
+            rollLengthM: components["schemas"]["layerProductOpenedDays"];
+            sideLapMm: components["schemas"]["layerSideLapMm"];
+            endLapMm: components["schemas"]["layerSideLapMm"];
             /** @enum {string} */
             direction?: "along the courses" | "across the layer below" | "any";
             /** @enum {string} */
@@ -4178,13 +4786,13 @@ export interface components {
             edges?: "alike" | "one frayed" | "one bare";
             reachMm?: components["schemas"]["layerReachMm"];
             otherRolls?: components["schemas"]["layerOtherRolls"];
-            pricePerRoll?: components["schemas"]["numberWithSource"];
+            pricePerRoll?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "broadcast";
@@ -4192,33 +4800,34 @@ export interface components {
             /** @enum {string} */
             method: "light" | "at a rate" | "to refusal";
             grading: string;
-            thrownKgPerM2: components["schemas"]["numberWithSource"];
-            retainedKgPerM2: components["schemas"]["numberWithSource"];
-            standsMm?: components["schemas"]["numberWithSource"];
-            bagKg: components["schemas"]["numberWithSource"];
-            pricePerBag?: components["schemas"]["numberWithSource"];
+            thrownKgPerM2: components["schemas"]["layerThrownKgPerM2"];
+            retainedKgPerM2: components["schemas"]["layerThrownKgPerM2"];
+            standsMm?: components["schemas"]["buildUpDetailWaysGranulesKgPerM2"];
+            bagKg: components["schemas"]["layerBagKg"];
+            pricePerBag?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerOutputProduct"];
             chemistry?: components["schemas"]["layerChemistry"];
             /** @enum {string} */
             shade?: "light" | "dark" | "clear";
             /** @constant */
             kind: "sheet";
-            bonding: components["schemas"]["layerBonding"];
-            thicknessMm: components["schemas"]["numberWithSource"];
-            weightKgPerM2: components["schemas"]["numberWithSource"];
-            rollWidthM: components["schemas"]["numberWithSource"];
-            rollLengthM: components["schemas"]["numberWithSource"];
-            sideLapMm: components["schemas"]["numberWithSource"];
-            endLapMm: components["schemas"]["numberWithSource"];
+            /** @enum {string} */
+            bonding: "self-adhered" | "torched" | "cold adhesive" | "hot bonded" | "mechanically fixed";
+            thicknessMm: components["schemas"]["layerThrownKgPerM2"];
+            weightKgPerM2: components["schemas"]["layerWeightKgPerM2"];
+            rollWidthM: components["schemas"]["layerRollWidthM"];
+            rollLengthM: components["schemas"]["buildUpLeastDryFilmMm"];
+            sideLapMm: components["schemas"]["layerSideLapMm"];
+            endLapMm: components["schemas"]["layerSideLapMm"];
             /** @enum {string} */
             offset: "none" | "centred on the ply below" | "crossed";
-            staggerMm?: components["schemas"]["numberWithSource"];
+            staggerMm?: components["schemas"]["layerStaggerMm"];
             /** @enum {string} */
             surfacing: "film" | "sand" | "granules" | "foil" | "bare";
             /** @default  */
@@ -4228,10 +4837,10 @@ export interface components {
             seam?: components["schemas"]["layerSeam"];
             fasteners?: components["schemas"]["layerFasteners"];
             reachMm?: components["schemas"]["layerReachMm"];
-            headNailsMm?: components["schemas"]["numberWithSource"];
+            headNailsMm?: components["schemas"]["layerProductOpenedDays"];
             temporaryNails?: components["schemas"]["layerTemporaryNails"];
             otherRolls?: components["schemas"]["layerOtherRolls"];
-            relaxMinutes?: components["schemas"]["numberWithSource"];
+            relaxMinutes?: components["schemas"]["layerRelaxMinutes"];
             /** @default [] */
             tools: components["schemas"]["layerOutputTools"][];
             limits: components["schemas"]["limits"];
@@ -4239,62 +4848,62 @@ export interface components {
             /** @default {} */
             missed: components["schemas"]["layerMissed"];
             remedies?: components["schemas"]["layerRemedies"];
-            pricePerRoll?: components["schemas"]["numberWithSource"];
+            pricePerRoll?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "protection";
             material: components["schemas"]["layerMaterial"];
             /** @enum {string} */
             laid: "loose" | "bonded" | "embedded hot" | "mechanically fixed";
-            thicknessMm: components["schemas"]["numberWithSource"];
-            weightKgPerM2: components["schemas"]["numberWithSource"];
-            pieceWidthM: components["schemas"]["numberWithSource"];
-            pieceLengthM: components["schemas"]["numberWithSource"];
-            lapMm: components["schemas"]["numberWithSource"];
+            thicknessMm: components["schemas"]["layerKettleProbeEveryM2"];
+            weightKgPerM2: components["schemas"]["layerProductOpenedDays"];
+            pieceWidthM: components["schemas"]["layerRollWidthM"];
+            pieceLengthM: components["schemas"]["buildUpLeastDryFilmMm"];
+            lapMm: components["schemas"]["layerSideLapMm"];
             fasteners?: components["schemas"]["layerFasteners"];
             reachMm?: components["schemas"]["layerReachMm"];
-            pricePerPiece?: components["schemas"]["numberWithSource"];
+            pricePerPiece?: components["schemas"]["layerContainersPrice"];
         } | {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             note: string;
             only?: components["schemas"]["layerOnly"];
-            outputM2PerH?: components["schemas"]["numberWithSource"];
+            outputM2PerH?: components["schemas"]["layerOutputM2PerH"];
             product?: components["schemas"]["layerOutputProduct"];
             /** @constant */
             kind: "pieces";
-            heightMm: components["schemas"]["numberWithSource"];
-            clearanceMm: components["schemas"]["numberWithSource"];
-            skinAboveMm: components["schemas"]["numberWithSource"];
+            heightMm: components["schemas"]["layerKettleProbeEveryM2"];
+            clearanceMm: components["schemas"]["layerKettleProbeEveryM2"];
+            skinAboveMm: components["schemas"]["layerSideLapMm"];
             pieces: components["schemas"]["layerPieces"];
             limits: components["schemas"]["limits"];
             ifMissed: string;
         };
         orderOutput: {
             wastePct: {
-                liquid: components["schemas"]["numberWithSource"];
-                fabric: components["schemas"]["numberWithSource"];
-                aggregate: components["schemas"]["numberWithSource"];
+                liquid: components["schemas"]["orderWastePctLiquid"];
+                fabric: components["schemas"]["orderWastePctLiquid"];
+                aggregate: components["schemas"]["orderWastePctLiquid"];
                 /**
                  * @default {
                  *       "value": 5,
                  *       "source": "typical"
                  *     }
                  */
-                sheet: components["schemas"]["numberWithSource"];
+                sheet: components["schemas"]["orderWastePctLiquid"];
                 /**
                  * @default {
                  *       "value": 10,
                  *       "source": "typical"
                  *     }
                  */
-                sundry: components["schemas"]["numberWithSource"];
+                sundry: components["schemas"]["orderWastePctLiquid"];
             };
             /**
              * @default {
@@ -4302,14 +4911,8 @@ export interface components {
              *       "source": "typical"
              *     }
              */
-            oversprayPct: components["schemas"]["numberWithSource"];
-            /**
-             * @default {
-             *       "value": 0.15,
-             *       "source": "typical"
-             *     }
-             */
-            profileLPerM2: components["schemas"]["numberWithSource"];
+            oversprayPct: components["schemas"]["orderWastePctLiquid"];
+            profileLPerM2: components["schemas"]["orderProfileLPerM2"];
             /**
              * @default least left over
              * @enum {string}
@@ -4320,108 +4923,24 @@ export interface components {
              * @enum {string}
              */
             groupBy: "job" | "zone" | "delivery";
-            /**
-             * @default {
-             *       "value": 700,
-             *       "source": "typical"
-             *     }
-             */
-            palletKg: components["schemas"]["numberWithSource"];
+            palletKg: components["schemas"]["orderPalletKg"];
             stock: components["schemas"]["orderStock"];
             deliveries: components["schemas"]["orderDeliveries"];
             sheets: components["schemas"]["orderSheets"];
             supplies: {
-                /**
-                 * @default {
-                 *       "value": 5,
-                 *       "source": "typical"
-                 *     }
-                 */
-                seasonFromC: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 25,
-                 *       "source": "typical"
-                 *     }
-                 */
-                seasonToC: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                reservePct: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.03,
-                 *       "source": "typical"
-                 *     }
-                 */
-                washLPerM2: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.25,
-                 *       "source": "typical"
-                 *     }
-                 */
-                degreaserLPerM2: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 2,
-                 *       "source": "typical"
-                 *     }
-                 */
-                repairMortarKgPerL: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 1.7,
-                 *       "source": "typical"
-                 *     }
-                 */
-                fillerKgPerL: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                mortarMorePct: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 1,
-                 *       "source": "typical"
-                 *     }
-                 */
-                cleanerLPerToolDay: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 2,
-                 *       "source": "typical"
-                 *     }
-                 */
-                maskings: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.25,
-                 *       "source": "typical"
-                 *     }
-                 */
-                torchGasKgPerM2: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.05,
-                 *       "source": "typical"
-                 *     }
-                 */
-                kettleGasKgPerKg: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.4,
-                 *       "source": "typical"
-                 *     }
-                 */
-                seamAdhesiveKgPerM2: components["schemas"]["numberWithSource"];
+                seasonFromC: components["schemas"]["orderSuppliesSeasonFromC"];
+                seasonToC: components["schemas"]["orderSuppliesSeasonToC"];
+                reservePct: components["schemas"]["orderSuppliesReservePct"];
+                washLPerM2: components["schemas"]["orderSuppliesWashLPerM2"];
+                degreaserLPerM2: components["schemas"]["orderSuppliesDegreaserLPerM2"];
+                repairMortarKgPerL: components["schemas"]["orderSuppliesRepairMortarKgPerL"];
+                fillerKgPerL: components["schemas"]["orderSuppliesFillerKgPerL"];
+                mortarMorePct: components["schemas"]["orderSuppliesReservePct"];
+                cleanerLPerToolDay: components["schemas"]["orderSuppliesCleanerLPerToolDay"];
+                maskings: components["schemas"]["orderSuppliesMaskings"];
+                torchGasKgPerM2: components["schemas"]["orderSuppliesTorchGasKgPerM2"];
+                kettleGasKgPerKg: components["schemas"]["orderSuppliesKettleGasKgPerKg"];
+                seamAdhesiveKgPerM2: components["schemas"]["orderSuppliesSeamAdhesiveKgPerM2"];
             };
             /** @default [] */
             offers: {
@@ -4443,146 +4962,32 @@ export interface components {
         };
         coursesOutput: {
             rules: {
-                /**
-                 * @default {
-                 *       "value": 33,
-                 *       "source": "typical"
-                 *     }
-                 */
-                upSlopeAbovePct: components["schemas"]["numberWithSource"];
+                upSlopeAbovePct: components["schemas"]["coursesRulesUpSlopeAbovePct"];
                 reachMm: {
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    upstand: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    parapet: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    threshold: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 20,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    drip: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 50,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    gutter: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": -10,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    joint: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 150,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    "tie-in": components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    free: components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    "wall-top": components["schemas"]["numberWithSource"];
-                    /**
-                     * @default {
-                     *       "value": 0,
-                     *       "source": "typical"
-                     *     }
-                     */
-                    footing: components["schemas"]["numberWithSource"];
+                    upstand: components["schemas"]["coursesRulesReachMmUpstand"];
+                    parapet: components["schemas"]["coursesRulesReachMmUpstand"];
+                    threshold: components["schemas"]["coursesRulesReachMmUpstand"];
+                    drip: components["schemas"]["coursesRulesReachMmDrip"];
+                    gutter: components["schemas"]["coursesRulesReachMmGutter"];
+                    joint: components["schemas"]["coursesRulesReachMmJoint"];
+                    "tie-in": components["schemas"]["coursesRulesReachMmTieIn"];
+                    free: components["schemas"]["coursesRulesReachMmUpstand"];
+                    "wall-top": components["schemas"]["coursesRulesReachMmUpstand"];
+                    footing: components["schemas"]["coursesRulesReachMmUpstand"];
                 };
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                openingClearMm: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.5,
-                 *       "source": "typical"
-                 *     }
-                 */
-                outletClearM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 1,
-                 *       "source": "typical"
-                 *     }
-                 */
-                leastPieceM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 150,
-                 *       "source": "typical"
-                 *     }
-                 */
-                leastTopMm: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.3,
-                 *       "source": "typical"
-                 *     }
-                 */
-                staggerM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.3,
-                 *       "source": "typical"
-                 *     }
-                 */
-                leastBoardM: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 0.2,
-                 *       "source": "typical"
-                 *     }
-                 */
-                lapPrimerKgPerM2: components["schemas"]["numberWithSource"];
+                openingClearMm: components["schemas"]["coursesRulesOpeningClearMm"];
+                outletClearM: components["schemas"]["coursesRulesOutletClearM"];
+                leastPieceM: components["schemas"]["coursesRulesLeastPieceM"];
+                leastTopMm: components["schemas"]["coursesRulesLeastTopMm"];
+                staggerM: components["schemas"]["coursesRulesStaggerM"];
+                leastBoardM: components["schemas"]["coursesRulesLeastBoardM"];
+                lapPrimerKgPerM2: components["schemas"]["coursesRulesLapPrimerKgPerM2"];
                 /**
                  * @default cap strip
                  * @enum {string}
                  */
                 ridge: "cap strip" | "fold over";
-                /**
-                 * @default {
-                 *       "value": 200,
-                 *       "source": "typical"
-                 *     }
-                 */
-                ridgeReachMm: components["schemas"]["numberWithSource"];
+                ridgeReachMm: components["schemas"]["coursesRulesRidgeReachMm"];
             };
             /** @default [] */
             plans: components["schemas"]["coursePlanOutput"][];
@@ -4647,39 +5052,15 @@ export interface components {
                 kettles: number;
             };
             times: {
-                /**
-                 * @default {
-                 *       "value": 20,
-                 *       "source": "typical"
-                 *     }
-                 */
-                setUpMin: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 20,
-                 *       "source": "typical"
-                 *     }
-                 */
-                clearMin: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 20,
-                 *       "source": "typical"
-                 *     }
-                 */
-                moveMin: components["schemas"]["numberWithSource"];
-                /**
-                 * @default {
-                 *       "value": 10,
-                 *       "source": "typical"
-                 *     }
-                 */
-                changeMin: components["schemas"]["numberWithSource"];
+                setUpMin: components["schemas"]["programmeTimesSetUpMin"];
+                clearMin: components["schemas"]["programmeTimesSetUpMin"];
+                moveMin: components["schemas"]["programmeTimesSetUpMin"];
+                changeMin: components["schemas"]["programmeTimesChangeMin"];
                 stepMin: components["schemas"]["programmeTimesStepMin"];
             };
             costs: {
                 items: components["schemas"]["programmeCosts"];
-                addPct?: components["schemas"]["numberWithSource"];
+                addPct?: components["schemas"]["programmeCostsAddPct"];
             };
             loud?: {
                 /** @default 09:00 */
@@ -4731,7 +5112,7 @@ export interface components {
             off: components["schemas"]["crewOff"][];
             /** @default [] */
             only: components["schemas"]["crewOff"][];
-            ratePerH?: components["schemas"]["numberWithSource"];
+            ratePerH?: components["schemas"]["crewRatePerH"];
         };
         provingOutput: {
             /** @default [] */
@@ -4739,8 +5120,8 @@ export interface components {
                 zoneId: components["schemas"]["id"];
                 /** @enum {string} */
                 leak: "none" | "flood" | "detector" | "either";
-                bondMPa?: components["schemas"]["numberWithSource"];
-                slip?: components["schemas"]["numberWithSource"];
+                bondMPa?: components["schemas"]["layerThrownKgPerM2"];
+                slip?: components["schemas"]["provingDemandsSlip"];
                 /** @default false */
                 dryFilm: boolean;
                 /** @default false */
@@ -4838,8 +5219,9 @@ export interface components {
         /** @description A number, and where it comes from */
         numberWithSource: {
             value: number;
-            source: components["schemas"]["source"];
-            cites?: components["schemas"]["id"];
+            /** @enum {string} */
+            source: "assumed" | "chosen" | "data sheet" | "definition" | "measured" | "typical";
+            cites?: string;
         };
         getJobsByJobId: {
             id: string;
@@ -4848,12 +5230,13 @@ export interface components {
             createdAt: string;
             job: components["schemas"]["jobHeadOutput"];
         };
-        putJobsByJobIdArchived: {
-            archived: boolean;
-        };
         putJobsByJobIdSurvey: {
             version: number;
         };
+        getJobsByJobIdPlanGeojsonApplicationGeoJsonFeaturesGeometryCoordinates: [
+            number,
+            number
+        ];
         getJobsByJobIdDays: {
             at: string;
             until: string;
@@ -5235,9 +5618,6 @@ export interface components {
          * @enum {string}
          */
         getJobsByJobIdHandoverPdf2: "true" | "false";
-        postJobsByJobIdHandoverTasks: {
-            task: string;
-        };
         /** Format: date */
         crewOff: string;
         getJobsByJobIdStandingDue: {
@@ -5250,6 +5630,10 @@ export interface components {
             entryId?: components["schemas"]["id"];
             zoneId: components["schemas"]["id"];
             zoneName: string;
+        };
+        getPeopleByPersonIdFilePersonForgottenAt: components["schemas"]["instant"] | null;
+        getPeopleByPersonIdFileLogDetail: {
+            [key: string]: unknown;
         };
         jobRulesPractice: {
             /** @enum {string} */
@@ -5291,9 +5675,6 @@ export interface components {
             code: string;
             until: string;
         };
-        postAccountsByAccountIdClosed: {
-            closed: boolean;
-        };
         getFirmSignatures: {
             since: components["schemas"]["getJobsByJobIdMorningAt"] | null;
         };
@@ -5313,9 +5694,7 @@ export interface components {
             } & {
                 [key: string]: unknown;
             };
-            clientExtensionResults: {
-                [key: string]: unknown;
-            };
+            clientExtensionResults: components["schemas"]["getPeopleByPersonIdFileLogDetail"];
         } & {
             [key: string]: unknown;
         };
@@ -5411,6 +5790,14 @@ export interface components {
             };
             answer: unknown;
         };
+        orderLineProblems: components["schemas"]["problem"][];
+        /** @enum {string} */
+        ownWayKinds: "bar" | "blister" | "board-joint" | "day-joint" | "drip" | "external-corner" | "fasteners" | "fillet" | "flanged-vent" | "gutter" | "internal-corner" | "kerb" | "movement-joint" | "moving-crack" | "outlet" | "parapet" | "patch" | "pipe" | "pipe-cluster" | "post" | "ridge" | "scupper" | "sheet-lap" | "split" | "stairs" | "static-crack" | "support" | "threshold" | "tie-in" | "upstand" | "wall-end" | "wall-foot";
+        zoneQuantitiesRing2: [
+            number,
+            number
+        ];
+        zoneQuantitiesRing: components["schemas"]["zoneQuantitiesRing2"][];
         postComputeMixSurface: {
             tempC: number;
             at: components["schemas"]["instant"];
@@ -5435,9 +5822,39 @@ export interface components {
         /** @enum {string} */
         zoneFamily: "PU1" | "PU-DECK" | "PMMA" | "TRAFFIC" | "ACRYLIC" | "RESTORE" | "SILICONE" | "BITEM" | "CEMENT" | "METAL" | "PU-PRIMED" | "SA2" | "TORCH2" | "HOT" | "POCKET" | "TRAFFIC2" | "SINGLE" | "WARM" | "GRP" | "FELT";
         /** @enum {string} */
-        buildUpAcceptance: "average-and-spots" | "mean-and-share" | "minimum";
+        acceptanceRule: "average-and-spots" | "mean-and-share" | "minimum";
         /** @enum {string} */
         entryFirstFormGauge: "fine" | "middle" | "deep" | "probe" | "mil-fine" | "mil-middle" | "mil-deep" | "mil-probe";
+        conditionJudgementChecks: components["schemas"]["conditionCheck"][];
+        tapedSolutionCheckingDiagonal: {
+            /** @constant */
+            kind: "diagonal";
+            index: number;
+            from: number;
+            to: number;
+        };
+        tapedSolutionCheckingSide: {
+            /** @constant */
+            kind: "side";
+            side: number;
+        };
+        tapedSolutionCheckingSquare: {
+            /** @constant */
+            kind: "square";
+            corner: number;
+        };
+        readinessPrimerSays: components["schemas"]["part"][];
+        takeoffIdle: {
+            id: string;
+            item: string;
+            name: string;
+            amount: number;
+            opened: boolean;
+            /** @enum {string} */
+            unit?: "mass" | "volume";
+            bestBefore?: string;
+        };
+        hotCareBefore: components["schemas"]["readinessPrimerSays"][];
         surveyOrigin: {
             lonDeg: number;
             latDeg: number;
@@ -5531,6 +5948,16 @@ export interface components {
         buildUpTaken: {
             revision: number;
         };
+        buildUpLeastDryFilmMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        buildUpSlopeMaxPct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default [] */
         buildUpChoices: {
             id: components["schemas"]["id"];
@@ -5542,18 +5969,47 @@ export interface components {
             }[];
             chosen: components["schemas"]["id"];
         }[];
+        buildUpDetailWaysPastMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        buildUpDetailWaysGranulesKgPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         buildUpDetailWays: {
             kinds: ("upstand" | "fillet" | "internal-corner" | "external-corner" | "parapet" | "bar" | "kerb" | "threshold" | "drip" | "gutter" | "movement-joint" | "tie-in" | "day-joint" | "wall-end" | "wall-foot" | "ridge" | "outlet" | "scupper" | "pipe" | "pipe-cluster" | "post" | "support" | "board-joint" | "static-crack" | "moving-crack" | "sheet-lap" | "fasteners" | "blister" | "split" | "patch" | "flanged-vent" | "stairs")[];
             coatId: components["schemas"]["id"];
             /** @enum {string} */
             form: "bedded pieces" | "coats alone" | "stripe" | "three courses" | "thick patch" | "liquid flashing";
             coats?: number;
-            widthMm?: components["schemas"]["numberWithSource"];
-            pastMm?: components["schemas"]["numberWithSource"];
+            widthMm?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            pastMm?: components["schemas"]["buildUpDetailWaysPastMm"];
             cutFrom?: components["schemas"]["id"];
-            granulesKgPerM2?: components["schemas"]["numberWithSource"];
+            granulesKgPerM2?: components["schemas"]["buildUpDetailWaysGranulesKgPerM2"];
             abrade?: boolean;
         }[];
+        buildUpUpkeepRecoatYears: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        buildUpUpkeepLifeYears: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        buildUpUpkeepInspectPerYear: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default [] */
         buildUpPapers: {
             id: components["schemas"]["id"];
@@ -5574,12 +6030,27 @@ export interface components {
             choice: components["schemas"]["id"];
             option: components["schemas"]["id"];
         };
+        layerOutputM2PerH: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerProductShelfLifeMonths: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerProductOpenedDays: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default [] */
         layerProductHazards: ("flammable" | "sensitising" | "irritant" | "eye damage" | "corrosive" | "toxic" | "oxidising" | "harms water" | "dust" | "hot" | "open flame" | "heavy")[];
         layerProduct: {
             name?: components["schemas"]["name"];
-            shelfLifeMonths?: components["schemas"]["numberWithSource"];
-            openedDays?: components["schemas"]["numberWithSource"];
+            shelfLifeMonths?: components["schemas"]["layerProductShelfLifeMonths"];
+            openedDays?: components["schemas"]["layerProductOpenedDays"];
             hazards?: components["schemas"]["layerProductHazards"];
             /** @default [] */
             cautions: string[];
@@ -5590,6 +6061,11 @@ export interface components {
         layerChemistry: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
         /** @enum {string} */
         layerRole: "preparation" | "primer" | "levelling" | "membrane" | "wear" | "decorative" | "finish" | "reflective";
+        layerFillsFromFallPct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerRateRange: {
             from: number;
             to: number;
@@ -5612,8 +6088,28 @@ export interface components {
             why: string;
         };
         layerSays: {
-            wetFilmMm?: components["schemas"]["numberWithSource"];
-            dryFilmMm?: components["schemas"]["numberWithSource"];
+            wetFilmMm?: components["schemas"]["buildUpLeastDryFilmMm"];
+            dryFilmMm?: components["schemas"]["buildUpLeastDryFilmMm"];
+        };
+        layerDensityKgPerL: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerVolumeSolids: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerVolatileKgPerL: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerContainersPrice: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
         };
         layerContainers: {
             id: components["schemas"]["id"];
@@ -5621,18 +6117,33 @@ export interface components {
             /** @enum {string} */
             basis: "mass" | "volume";
             net: number;
-            price?: components["schemas"]["numberWithSource"];
+            price?: components["schemas"]["layerContainersPrice"];
         }[];
+        layerMixPartsDensityKgPerL: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerMixPartsPackKg: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerMixParts: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             /** @enum {string} */
             kind: "resin" | "hardener" | "liquid" | "powder" | "filler" | "pigment" | "water" | "thickener" | "sealer";
             parts: number;
-            densityKgPerL: components["schemas"]["numberWithSource"];
-            packKg?: components["schemas"]["numberWithSource"];
-            packPrice?: components["schemas"]["numberWithSource"];
+            densityKgPerL: components["schemas"]["layerMixPartsDensityKgPerL"];
+            packKg?: components["schemas"]["layerMixPartsPackKg"];
+            packPrice?: components["schemas"]["layerContainersPrice"];
         }[];
+        layerLargestMixKg: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerCatalystPoints: {
             fromC: number;
             toC: number;
@@ -5646,10 +6157,19 @@ export interface components {
                 fromSlopePct: number;
                 percent: number;
             }[];
-            trialMinutes: components["schemas"]["numberWithSource"];
-            densityKgPerL?: components["schemas"]["numberWithSource"];
+            trialMinutes: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            densityKgPerL?: components["schemas"]["layerMixPartsDensityKgPerL"];
         };
         layerThinningMostPct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerStirringRpm: {
             value: number;
             source: components["schemas"]["source"];
             cites?: components["schemas"]["id"];
@@ -5663,24 +6183,72 @@ export interface components {
                 range?: components["schemas"]["layerRateRange"];
             }[];
         };
+        layerKettleApplyMinC: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerKettleProbeEveryM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerKettle: {
-            applyMinC: components["schemas"]["numberWithSource"];
-            safeMaxC: components["schemas"]["numberWithSource"];
-            hoursAtHeat: components["schemas"]["numberWithSource"];
-            probeEveryM2: components["schemas"]["numberWithSource"];
-            meltKgPerH?: components["schemas"]["numberWithSource"];
-            loadKg?: components["schemas"]["numberWithSource"];
+            applyMinC: components["schemas"]["layerKettleApplyMinC"];
+            safeMaxC: components["schemas"]["layerKettleApplyMinC"];
+            hoursAtHeat: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            probeEveryM2: components["schemas"]["layerKettleProbeEveryM2"];
+            meltKgPerH?: components["schemas"]["layerMixPartsPackKg"];
+            loadKg?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
         };
         /** @description What every __schema95 has */
         layerToolsHead: {
             /** @default  */
             note: string;
         };
+        layerToolsPassMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerToolsNotchMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerToolsAngleDeg: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerToolsTipMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerToolsPressureBar: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerToolsOverlapPct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerTools: (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "roller";
-            napMm?: components["schemas"]["numberWithSource"];
-            passMm?: components["schemas"]["numberWithSource"];
+            napMm?: components["schemas"]["buildUpUpkeepRecoatYears"];
+            passMm?: components["schemas"]["layerToolsPassMm"];
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "brush";
@@ -5695,22 +6263,22 @@ export interface components {
             kind: "notched trowel";
             /** @enum {string} */
             shape: "square" | "triangular";
-            notchMm: components["schemas"]["numberWithSource"];
-            angleDeg: components["schemas"]["numberWithSource"];
+            notchMm: components["schemas"]["layerToolsNotchMm"];
+            angleDeg: components["schemas"]["layerToolsAngleDeg"];
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "trowel";
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "spike roller";
-            pinMm?: components["schemas"]["numberWithSource"];
+            pinMm?: components["schemas"]["buildUpUpkeepRecoatYears"];
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "airless spray";
-            tipMm: components["schemas"]["numberWithSource"];
-            fanDeg?: components["schemas"]["numberWithSource"];
-            pressureBar: components["schemas"]["numberWithSource"];
-            overlapPct: components["schemas"]["numberWithSource"];
+            tipMm: components["schemas"]["layerToolsTipMm"];
+            fanDeg?: components["schemas"]["layerProductShelfLifeMonths"];
+            pressureBar: components["schemas"]["layerToolsPressureBar"];
+            overlapPct: components["schemas"]["layerToolsOverlapPct"];
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "gas torch";
@@ -5720,7 +6288,7 @@ export interface components {
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "hand roller";
-            massKg?: components["schemas"]["numberWithSource"];
+            massKg?: components["schemas"]["buildUpLeastDryFilmMm"];
         }) | (components["schemas"]["layerToolsHead"] & {
             /** @constant */
             kind: "pouring jug";
@@ -5778,43 +6346,101 @@ export interface components {
                     source: components["schemas"]["source"];
                     cites?: components["schemas"]["id"];
                 };
-                part?: components["schemas"]["numberWithSource"];
+                part?: {
+                    value: number;
+                    source: components["schemas"]["source"];
+                    cites?: components["schemas"]["id"];
+                };
                 tool?: string;
-                dwellMin?: components["schemas"]["numberWithSource"];
-                dryH?: components["schemas"]["numberWithSource"];
+                dwellMin?: {
+                    value: number;
+                    source: components["schemas"]["source"];
+                    cites?: components["schemas"]["id"];
+                };
+                dryH?: {
+                    value: number;
+                    source: components["schemas"]["source"];
+                    cites?: components["schemas"]["id"];
+                };
             }[];
         };
+        layerRollWidthM: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerSideLapMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerReachMmUpstand: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerReachMm: {
-            upstand?: components["schemas"]["numberWithSource"];
-            parapet?: components["schemas"]["numberWithSource"];
-            threshold?: components["schemas"]["numberWithSource"];
-            drip?: components["schemas"]["numberWithSource"];
-            gutter?: components["schemas"]["numberWithSource"];
-            joint?: components["schemas"]["numberWithSource"];
-            "tie-in"?: components["schemas"]["numberWithSource"];
-            free?: components["schemas"]["numberWithSource"];
-            "wall-top"?: components["schemas"]["numberWithSource"];
-            footing?: components["schemas"]["numberWithSource"];
-            opening?: components["schemas"]["numberWithSource"];
+            upstand?: components["schemas"]["layerReachMmUpstand"];
+            parapet?: components["schemas"]["layerReachMmUpstand"];
+            threshold?: components["schemas"]["layerReachMmUpstand"];
+            drip?: components["schemas"]["layerReachMmUpstand"];
+            gutter?: components["schemas"]["layerReachMmUpstand"];
+            joint?: components["schemas"]["layerReachMmUpstand"];
+            "tie-in"?: components["schemas"]["layerReachMmUpstand"];
+            free?: components["schemas"]["layerReachMmUpstand"];
+            "wall-top"?: components["schemas"]["layerReachMmUpstand"];
+            footing?: components["schemas"]["layerReachMmUpstand"];
+            opening?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
         };
         layerOtherRolls: {
-            lengthM: components["schemas"]["numberWithSource"];
-            price?: components["schemas"]["numberWithSource"];
+            lengthM: components["schemas"]["layerProductOpenedDays"];
+            price?: components["schemas"]["layerContainersPrice"];
         }[];
-        /** @enum {string} */
-        layerBonding: "self-adhered" | "torched" | "cold adhesive" | "hot bonded" | "mechanically fixed";
+        layerThrownKgPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerBagKg: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerWeightKgPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerStaggerMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         layerSeam: {
             /** @enum {string} */
             kind: "hot-air weld" | "tape" | "adhesive";
-            widthMm: components["schemas"]["numberWithSource"];
+            widthMm: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
         };
         layerFasteners: {
-            fieldPerM2: components["schemas"]["numberWithSource"];
-            perimeterPerM2: components["schemas"]["numberWithSource"];
-            cornerPerM2: components["schemas"]["numberWithSource"];
-            perimeterM: components["schemas"]["numberWithSource"];
+            fieldPerM2: components["schemas"]["buildUpUpkeepRecoatYears"];
+            perimeterPerM2: components["schemas"]["buildUpUpkeepRecoatYears"];
+            cornerPerM2: components["schemas"]["buildUpUpkeepRecoatYears"];
+            perimeterM: components["schemas"]["layerThrownKgPerM2"];
         };
         layerTemporaryNails: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        layerRelaxMinutes: {
             value: number;
             source: components["schemas"]["source"];
             cites?: components["schemas"]["id"];
@@ -5826,17 +6452,53 @@ export interface components {
             name: components["schemas"]["name"];
             /** @enum {string} */
             shape: "round" | "rounded corner" | "straight";
-            sizeMm: components["schemas"]["numberWithSource"];
-            massKg?: components["schemas"]["numberWithSource"];
-            price?: components["schemas"]["numberWithSource"];
+            sizeMm: components["schemas"]["layerMixPartsPackKg"];
+            massKg?: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
+            price?: components["schemas"]["layerContainersPrice"];
         }[];
         limitsAirMinC: {
             value: number;
             source: components["schemas"]["source"];
             cites?: components["schemas"]["id"];
         };
+        detailRulesFootMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @enum {string} */
         detailRulesSealantOf: "polyurethane, aromatic" | "polyurethane, aliphatic" | "methacrylate" | "epoxy" | "acrylic" | "silicone" | "bitumen emulsion" | "bitumen, hot" | "bitumen sheet" | "aluminium bitumen" | "cement, flexible" | "hybrid polymer" | "solvent primer" | "water-based primer" | "sealer, pourable" | "polyester resin" | "bitumen adhesive" | "contact adhesive" | "rubber sheet" | "thermoplastic sheet";
+        orderWastePctLiquid: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.15,
+         *       "source": "typical"
+         *     }
+         */
+        orderProfileLPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 700,
+         *       "source": "typical"
+         *     }
+         */
+        orderPalletKg: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default [] */
         orderStock: {
             id: components["schemas"]["id"];
@@ -5865,6 +6527,138 @@ export interface components {
                 [key: string]: number | string;
             };
         }[];
+        /**
+         * @default {
+         *       "value": 5,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesSeasonFromC: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 25,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesSeasonToC: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 10,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesReservePct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.03,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesWashLPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.25,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesDegreaserLPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 2,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesRepairMortarKgPerL: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 1.7,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesFillerKgPerL: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 1,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesCleanerLPerToolDay: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 2,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesMaskings: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.25,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesTorchGasKgPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.05,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesKettleGasKgPerKg: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.4,
+         *       "source": "typical"
+         *     }
+         */
+        orderSuppliesSeamAdhesiveKgPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         orderOffersLines: {
             item: string;
             packId: components["schemas"]["id"];
@@ -5872,6 +6666,160 @@ export interface components {
             pack: components["schemas"]["name"];
             price: string;
         }[];
+        /**
+         * @default {
+         *       "value": 33,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesUpSlopeAbovePct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesReachMmUpstand: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 20,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesReachMmDrip: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 50,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesReachMmGutter: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": -10,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesReachMmJoint: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 150,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesReachMmTieIn: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 10,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesOpeningClearMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.5,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesOutletClearM: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 1,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesLeastPieceM: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 150,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesLeastTopMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.3,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesStaggerM: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.3,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesLeastBoardM: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 0.2,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesLapPrimerKgPerM2: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 200,
+         *       "source": "typical"
+         *     }
+         */
+        coursesRulesRidgeReachMm: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /**
          * @default by the fall
          * @enum {string}
@@ -5897,18 +6845,49 @@ export interface components {
          *     ]
          */
         programmeHoursDays: number[];
+        /**
+         * @default {
+         *       "value": 20,
+         *       "source": "typical"
+         *     }
+         */
+        programmeTimesSetUpMin: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        /**
+         * @default {
+         *       "value": 10,
+         *       "source": "typical"
+         *     }
+         */
+        programmeTimesChangeMin: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default {} */
         programmeTimesStepMin: {
-            [key: string]: components["schemas"]["numberWithSource"];
+            [key: string]: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
         };
         /** @default [] */
         programmeCosts: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            price: components["schemas"]["numberWithSource"];
+            price: components["schemas"]["layerContainersPrice"];
             /** @enum {string} */
             per: "once" | "day of work" | "day of a crew" | "day on site" | "week begun";
         }[];
+        programmeCostsAddPct: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default [] */
         programmeApart: {
             zoneIds: components["schemas"]["id"][];
@@ -5916,7 +6895,11 @@ export interface components {
         /** @default [] */
         programmeFloods: {
             zoneId: components["schemas"]["id"];
-            hours: components["schemas"]["numberWithSource"];
+            hours: {
+                value: number;
+                source: components["schemas"]["source"];
+                cites?: components["schemas"]["id"];
+            };
         }[];
         /** @default [] */
         programmePins: {
@@ -5936,6 +6919,16 @@ export interface components {
         };
         /** @default [] */
         crewSkills: ("torch" | "kettle" | "spray" | "catalysed")[];
+        crewRatePerH: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
+        provingDemandsSlip: {
+            value: number;
+            source: components["schemas"]["source"];
+            cites?: components["schemas"]["id"];
+        };
         /** @default [] */
         provingGuaranteesDemands: ("ground" | "preparation" | "details" | "seen" | "weather" | "times" | "below" | "hot" | "film" | "aggregate" | "missed" | "openings" | "layers" | "dryFilm" | "bond" | "slip" | "leak" | "pictures" | "snags" | "accepted")[];
         siteCuts: {
@@ -5970,15 +6963,15 @@ export interface components {
         ];
         layerOutputProduct: {
             name?: components["schemas"]["name"];
-            shelfLifeMonths?: components["schemas"]["numberWithSource"];
-            openedDays?: components["schemas"]["numberWithSource"];
+            shelfLifeMonths?: components["schemas"]["layerProductShelfLifeMonths"];
+            openedDays?: components["schemas"]["layerProductOpenedDays"];
             hazards: components["schemas"]["layerProductHazards"];
             /** @default [] */
             cautions: string[];
             /** @enum {string} */
             cleaner?: "water" | "solvent" | "resin cleaner" | "wiped dry" | "oil cleaner";
         };
-        /** @description What every __schema390 has */
+        /** @description What every __schema395 has */
         layerOutputToolsHead: {
             /** @default  */
             note: string;
@@ -5986,8 +6979,8 @@ export interface components {
         layerOutputTools: (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "roller";
-            napMm?: components["schemas"]["numberWithSource"];
-            passMm?: components["schemas"]["numberWithSource"];
+            napMm?: components["schemas"]["buildUpUpkeepRecoatYears"];
+            passMm?: components["schemas"]["layerToolsPassMm"];
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "brush";
@@ -6002,22 +6995,22 @@ export interface components {
             kind: "notched trowel";
             /** @enum {string} */
             shape: "square" | "triangular";
-            notchMm: components["schemas"]["numberWithSource"];
-            angleDeg: components["schemas"]["numberWithSource"];
+            notchMm: components["schemas"]["layerToolsNotchMm"];
+            angleDeg: components["schemas"]["layerToolsAngleDeg"];
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "trowel";
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "spike roller";
-            pinMm?: components["schemas"]["numberWithSource"];
+            pinMm?: components["schemas"]["buildUpUpkeepRecoatYears"];
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "airless spray";
-            tipMm: components["schemas"]["numberWithSource"];
-            fanDeg?: components["schemas"]["numberWithSource"];
-            pressureBar: components["schemas"]["numberWithSource"];
-            overlapPct: components["schemas"]["numberWithSource"];
+            tipMm: components["schemas"]["layerToolsTipMm"];
+            fanDeg?: components["schemas"]["layerProductShelfLifeMonths"];
+            pressureBar: components["schemas"]["layerToolsPressureBar"];
+            overlapPct: components["schemas"]["layerToolsOverlapPct"];
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "gas torch";
@@ -6027,7 +7020,7 @@ export interface components {
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "hand roller";
-            massKg?: components["schemas"]["numberWithSource"];
+            massKg?: components["schemas"]["buildUpLeastDryFilmMm"];
         }) | (components["schemas"]["layerOutputToolsHead"] & {
             /** @constant */
             kind: "pouring jug";
@@ -6178,7 +7171,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["putJobsByJobIdArchived"];
+                "application/json": {
+                    archived: boolean;
+                };
             };
         };
         responses: {
@@ -6188,7 +7183,9 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["putJobsByJobIdArchived"];
+                    "application/json": {
+                        archived: boolean;
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -6266,7 +7263,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/geo+json": string;
+                    "application/geo+json": {
+                        /** @constant */
+                        type: "FeatureCollection";
+                        features: {
+                            /** @constant */
+                            type: "Feature";
+                            id: string;
+                            properties: {
+                                name: string;
+                                code: string;
+                                area_m2: number;
+                                perimeter_m: number;
+                            };
+                            geometry: {
+                                /** @constant */
+                                type: "Polygon";
+                                coordinates: components["schemas"]["getJobsByJobIdPlanGeojsonApplicationGeoJsonFeaturesGeometryCoordinates"][][];
+                            };
+                        }[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -6289,7 +7305,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        /** @constant */
+                        format: "lentum-plan";
+                        /** @constant */
+                        version: 1;
+                        frame: {
+                            /** @constant */
+                            name: "local";
+                            /** @constant */
+                            unit: "m";
+                            x: string;
+                            y: string;
+                        };
+                        zones: {
+                            id: string;
+                            name: string;
+                            code: string;
+                            area_m2: number;
+                            perimeter_m: number;
+                            rings: components["schemas"]["getJobsByJobIdPlanGeojsonApplicationGeoJsonFeaturesGeometryCoordinates"][][];
+                        }[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -6896,10 +7933,7 @@ export interface operations {
                             rainFrom?: components["schemas"]["getJobsByJobIdMorningAt"];
                             mostWindMPerS?: number;
                         };
-                        order: [
-                            number,
-                            number
-                        ];
+                        order: components["schemas"]["getJobsByJobIdPlanGeojsonApplicationGeoJsonFeaturesGeometryCoordinates"];
                     };
                 };
             };
@@ -7717,7 +8751,9 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["postJobsByJobIdHandoverTasks"];
+                    "application/json": {
+                        task: string;
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -8004,7 +9040,73 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        /** @constant */
+                        format: "lentum-person";
+                        /** @constant */
+                        version: 1;
+                        person: {
+                            id: string;
+                            name: string;
+                            forgottenAt: components["schemas"]["getPeopleByPersonIdFilePersonForgottenAt"];
+                        };
+                        account: {
+                            id: string;
+                            login: string | null;
+                            firmRole: string | null;
+                            madeAt: components["schemas"]["instant"];
+                            closedAt: components["schemas"]["getPeopleByPersonIdFilePersonForgottenAt"];
+                        } | null;
+                        roles: {
+                            jobId: string;
+                            role: string;
+                        }[];
+                        devices: {
+                            id: string;
+                            device: string;
+                            madeAt: string;
+                            seenAt: components["schemas"]["instant"];
+                            name: string | null;
+                            job: string | null;
+                        }[];
+                        keys: {
+                            key: string;
+                            deviceId: string;
+                            name: string;
+                            madeAt: components["schemas"]["instant"];
+                            withdrawnAt: components["schemas"]["getPeopleByPersonIdFilePersonForgottenAt"];
+                        }[];
+                        passkeys: {
+                            id: string;
+                            name: string;
+                            host: string;
+                            madeAt: components["schemas"]["instant"];
+                            usedAt: components["schemas"]["getPeopleByPersonIdFilePersonForgottenAt"];
+                        }[];
+                        links: {
+                            jobId: string;
+                            forWhom: string;
+                            madeAt: components["schemas"]["instant"];
+                            until: components["schemas"]["instant"];
+                            endedAt: components["schemas"]["getPeopleByPersonIdFilePersonForgottenAt"];
+                            opened: number;
+                        }[];
+                        log: {
+                            n: number;
+                            at: components["schemas"]["instant"];
+                            what: string;
+                            address: string | null;
+                            detail: components["schemas"]["getPeopleByPersonIdFileLogDetail"];
+                            didIt: boolean;
+                        }[];
+                        entries: {
+                            jobId: string;
+                            job: string;
+                            seq: number;
+                            receivedAt: components["schemas"]["instant"];
+                            entry: components["schemas"]["entry"];
+                        }[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -8467,7 +9569,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["postAccountsByAccountIdClosed"];
+                "application/json": {
+                    closed: boolean;
+                };
             };
         };
         responses: {
@@ -8477,7 +9581,9 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["postAccountsByAccountIdClosed"];
+                    "application/json": {
+                        closed: boolean;
+                    };
                 };
             };
             /** @description Nobody would be the owner */
@@ -8540,9 +9646,7 @@ export interface operations {
                             who: string | null;
                             about: string | null;
                             address: string | null;
-                            detail: {
-                                [key: string]: unknown;
-                            };
+                            detail: components["schemas"]["getPeopleByPersonIdFileLogDetail"];
                         }[];
                     };
                 };
@@ -9652,7 +10756,9 @@ export interface operations {
                         name: string;
                         entries: number;
                         says?: string;
-                    } | components["schemas"]["postJobsByJobIdHandoverTasks"];
+                    } | {
+                        task: string;
+                    };
                 };
             };
             /** @description Imported */
@@ -9892,7 +10998,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["takeoff"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9921,7 +11027,70 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        zones: {
+                            zoneId: string;
+                            minutes: components["schemas"]["figure"];
+                            details: {
+                                pieces: {
+                                    faces: components["schemas"]["face"][];
+                                    name: string;
+                                    measures: {
+                                        [key: string]: number;
+                                    };
+                                    count: number;
+                                    ply: number;
+                                    from?: string;
+                                    laps: string;
+                                    bands?: components["schemas"]["band"][];
+                                }[];
+                                materials: components["schemas"]["materialUse"][];
+                                steps: components["schemas"]["step"][];
+                                minutes: components["schemas"]["figure"];
+                                pocket?: components["schemas"]["pocket"];
+                                problems: components["schemas"]["orderLineProblems"];
+                                made: components["schemas"]["made"];
+                                id: string;
+                                kind: components["schemas"]["ownWayKinds"];
+                                zoneId: string;
+                                zoneName: string;
+                                where: string;
+                                place?: {
+                                    alongM: number;
+                                    acrossM: number;
+                                };
+                                path: components["schemas"]["zoneQuantitiesRing"];
+                                count: number;
+                                length?: components["schemas"]["figure"] | components["schemas"]["given"];
+                                straightsM: number[];
+                                sizes: {
+                                    [key: string]: number;
+                                };
+                                metal: boolean;
+                            }[];
+                            pieces: {
+                                label: string;
+                                count: number;
+                                details: string[];
+                                name: string;
+                            }[];
+                        }[];
+                        missing: {
+                            zoneId: string;
+                            problems: components["schemas"]["orderLineProblems"];
+                        }[];
+                        cutLists: {
+                            placed: components["schemas"]["placedCut"][];
+                            usedMm: number[];
+                            totalMm: number;
+                            leastMm: number;
+                            waste: number;
+                            left: components["schemas"]["cut"][];
+                            roll: components["schemas"]["roll"];
+                            leftOvers: components["schemas"]["cutLeftOver"][];
+                            zoneIds: string[];
+                        }[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -9950,7 +11119,44 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        materials: {
+                            name: string;
+                            bought: {
+                                lengthM: number;
+                                price?: number;
+                                count: number;
+                            }[];
+                            /** @enum {string} */
+                            howGood: "least here" | "least of any start" | "near" | "none";
+                            leastRolls?: number;
+                            leastAnyStart: number;
+                            figures?: components["schemas"]["coursesFigures"];
+                            pieces: components["schemas"]["coursePiece"][];
+                            cutList: components["schemas"]["cutLine"][];
+                            layLists: {
+                                zoneId: string;
+                                layerId: string;
+                                courses: {
+                                    pieces: string[];
+                                    zoneName: string;
+                                    plane: number;
+                                    course: number;
+                                    lowM: number;
+                                    note: string;
+                                }[];
+                            }[];
+                            problems: components["schemas"]["orderLineProblems"];
+                        }[];
+                        boards: {
+                            zoneId: string;
+                            layerId: string;
+                            boards: number;
+                            leastBoards: number;
+                            pieces: components["schemas"]["boardPiece"][];
+                            fasteners: components["schemas"]["figure"][];
+                        }[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -9978,7 +11184,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["sealantJoint"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10013,7 +11219,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["mixCard"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10043,7 +11249,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["kettleCard"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10073,7 +11279,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["answer"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10114,7 +11320,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["baySplit"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10143,7 +11349,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["bayRoute"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10193,7 +11399,10 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        dewPoint: components["schemas"]["figure"];
+                        margin: components["schemas"]["figure"];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -10221,7 +11430,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["conditionJudgement"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10250,7 +11459,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["parsedRate"] | {
+                        wetFilmMm: number;
+                        value: number;
+                        /** @enum {string} */
+                        basis: "dryFilm" | "mass" | "volume" | "wetFilm";
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -10277,7 +11491,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        adjusted: components["schemas"]["zoneQuantitiesRing"];
+                        path: components["schemas"]["zoneQuantitiesRing"];
+                        lengthM: number;
+                        gapX: number;
+                        gapY: number;
+                        gapM: number;
+                        ratio?: number;
+                        turnGapDeg: number;
+                        closed: boolean;
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -10302,7 +11526,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["zoneQuantities"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10327,7 +11551,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["tapedSolution"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10352,7 +11576,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["fallsReport"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10383,7 +11607,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["readiness"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10408,7 +11632,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        costs: components["schemas"]["costs"];
+                        findings: components["schemas"]["finding"][];
+                        membraneDry: components["schemas"]["figure"];
+                        dry: components["schemas"]["figure"];
+                        thickness: components["schemas"]["figure"];
+                        weight: components["schemas"]["figure"];
+                        coats: {
+                            layerId: string;
+                            wet: components["schemas"]["figure"];
+                            dry: components["schemas"]["figure"];
+                        }[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];
@@ -10453,7 +11689,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": components["schemas"]["ranked"][];
                 };
             };
             default: components["responses"]["Problem"];
@@ -10469,7 +11705,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    rule: components["schemas"]["buildUpAcceptance"];
+                    rule: components["schemas"]["acceptanceRule"];
                     gauge: components["schemas"]["entryFirstFormGauge"];
                     lastWetMm: number[];
                     designWetFilmMm: number;
@@ -10483,7 +11719,10 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": {
+                        film?: components["schemas"]["filmFromReadings"];
+                        acceptance: components["schemas"]["acceptance"];
+                    };
                 };
             };
             default: components["responses"]["Problem"];

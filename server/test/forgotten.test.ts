@@ -6,6 +6,7 @@ import type { Entry } from '@lentum/core/record';
 import { DEMO_ANCHOR, velmora } from '@lentum/demo';
 import { pseudonymOf } from '../src/people/keeping.ts';
 import { detail, NOW, V1 } from './support/api.ts';
+import { personFileSchema } from '../src/people/file.ts';
 import { openFirm, PASSWORD, type FirmHouse, type Joined } from './support/firm.ts';
 
 let firm: FirmHouse;
@@ -51,7 +52,9 @@ describe('what is kept of a person', () => {
       entries: [{ jobId: job, job: velmora(NOW).job.name, entry: { id: rain.id } }],
       devices: [{}],
     });
-    const { log } = own.body as { log: { what: string; didIt: boolean }[] };
+    const file = personFileSchema.parse(own.body);
+    expect(file, 'all that is told is described').toEqual(own.body);
+    const { log } = file;
     expect(log.map((l) => [l.what, l.didIt])).toEqual([
       ['account made', false],
       ['code made', false],

@@ -1,5 +1,6 @@
 /** The API described: one address one name, what is shared once, every reference leading somewhere. */
 import { readFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
 import { createConfig, lintFromString } from '@redocly/openapi-core';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
@@ -29,6 +30,7 @@ interface Operation {
   readonly operationId: string;
   readonly parameters?: readonly (Parameter | { readonly $ref: string })[];
   readonly requestBody?: { readonly content: object };
+  readonly responses?: Record<string, { readonly content?: Record<string, { readonly schema: object }> }>;
 }
 const api = JSON.parse(document) as {
   paths: Record<string, Record<string, Operation>>;
@@ -74,8 +76,31 @@ describe('the API described', () => {
   });
 
   it('is small, as what is shared stands once', () => {
-    expect(document.length).toBeLessThan(300_000);
+    // What computations answer with is some 50 kB of it.
+    expect(document.length).toBeLessThan(355_000);
+    expect(gzipSync(document).length).toBeLessThan(50_000);
     expect(Object.keys(api.components.schemas)).toEqual(expect.arrayContaining(['zone', 'layer', 'entry']));
+  });
+
+  it('every answer in JSON says of what it is', () => {
+    const empty = Object.entries(api.paths).flatMap(([path, methods]) =>
+      Object.entries(methods).flatMap(([method, { responses }]) =>
+        Object.values(responses ?? {}).some(
+          ({ content }) =>
+            content && Object.keys(content['application/json']?.schema ?? { type: 1 }).length === 0,
+        )
+          ? [`${method} ${path}`]
+          : [],
+      ),
+    );
+    expect(empty).toEqual([]);
+  });
+
+  it('answers may have more fields some day, requests and documents have no others', () => {
+    const today = api.paths['/jobs/{jobId}/today']!['get']!.responses!['200']!.content!;
+    expect(today['application/json']!.schema).not.toHaveProperty('additionalProperties');
+    expect(api.components.schemas['zone']).toMatchObject({ additionalProperties: false });
+    expect(api.components.schemas['zoneOutput']).toMatchObject({ additionalProperties: false });
   });
 
   it('every part has a name', () => {

@@ -3,6 +3,7 @@ import DxfParser from 'dxf-parser';
 import { describe, expect, it } from 'vitest';
 import { velmora } from '@lentum/demo';
 import { zoneQuantities } from '@lentum/core/survey';
+import { geoJsonSchema, planJsonSchema } from '../src/survey/planfiles.ts';
 import { api, detail, importDemo, NOW, V1 } from './support/api.ts';
 
 const survey = velmora(NOW).survey;
@@ -29,11 +30,9 @@ describe('the plan as files', () => {
     expect(new DxfParser().parseSync(dxf.toString('utf8'))?.entities.length).toBeGreaterThan(
       survey.zones.length - 1,
     );
-    const plan = JSON.parse((await api.get(`${V1}/jobs/${job}/plan.json`).expect(200)).text) as {
-      format: string;
-      zones: { name: string; area_m2: number }[];
-    };
-    expect(plan.format).toBe('lentum-plan');
+    const told: unknown = JSON.parse((await api.get(`${V1}/jobs/${job}/plan.json`).expect(200)).text);
+    const plan = planJsonSchema.parse(told);
+    expect(plan, 'all that is told is described').toEqual(told);
     for (const z of plan.zones) expect(z.area_m2).toBeCloseTo(areas.get(z.name) ?? 0, 2);
     expect(plan.zones.length).toBe(areas.size);
   });
@@ -50,7 +49,8 @@ describe('the plan as files', () => {
     );
     await put({ ...without, origin: { lonDeg: 12.5, latDeg: 41.9, bearingDeg: 20 } });
     const { body } = await api.get(`${V1}/jobs/${job}/plan.geojson`).expect(200);
-    const geo = body as { features: { geometry: { coordinates: [number, number][][] } }[] };
+    const geo = geoJsonSchema.parse(body);
+    expect(geo, 'all that is told is described').toEqual(body);
     for (const [lon, lat] of geo.features.flatMap((f) => f.geometry.coordinates.flat())) {
       expect(Math.abs(lon - 12.5)).toBeLessThan(0.01);
       expect(Math.abs(lat - 41.9)).toBeLessThan(0.01);

@@ -4,6 +4,7 @@ import { buildUpProblems, isCoat, type BuildUp, type Coat } from '@lentum/core/b
 import type { Result } from '@lentum/core/problems';
 import { unprocessable } from '../http/errors.ts';
 import { route, type AnyRoute } from '../http/routes.ts';
+import { ANSWERS } from './answers.ts';
 import { atThread } from './runs.ts';
 import { answerFromThread } from './threads.ts';
 
@@ -35,13 +36,22 @@ export function coatOf(buildUp: BuildUp, layerId: string): Coat {
   ]);
 }
 
+/** Layers as documents have them: why a rate was taken stands in the working of its figure, not in the layer. */
+function asDocuments(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(asDocuments);
+  if (typeof value !== 'object' || value === null) return value;
+  const fields = Object.entries(value).filter(([key]) => key !== 'because' || !('rate' in value));
+  return Object.fromEntries(fields.map(([key, of]) => [key, asDocuments(of)]));
+}
+
+/** A computation that answers at `/compute/{name}`; its answer is described from the type of `run`. */
 export const compute = <S extends z.ZodType>(
   name: string,
   summary: string,
   body: S,
   run: (input: z.output<S>) => unknown,
 ): AnyRoute => {
-  atThread(name, run);
+  atThread(name, (input: z.output<S>) => asDocuments(run(input)));
   return route({
     method: 'post',
     path: `/compute/${name}`,
@@ -50,6 +60,7 @@ export const compute = <S extends z.ZodType>(
     summary,
     body,
     bodyName: 'The request',
+    described: ANSWERS[name],
     run: ({ body: input, res }) => answerFromThread(res, name, input),
   });
 };

@@ -6,6 +6,7 @@ import {
   type ZodOpenApiOperationObject,
   type ZodOpenApiPathsObject,
 } from 'zod-openapi';
+import { ANSWER_PARTS } from '../compute/answers.ts';
 import type { AnyRoute, RouteSpec } from './routes.ts';
 import { SESSION_COOKIE } from '../access/sessions.ts';
 import { withCommonParts } from './commonparts.ts';
@@ -90,7 +91,7 @@ function operation(spec: RouteSpec): ZodOpenApiOperationObject {
   const schema =
     spec.answer === 'nothing'
       ? undefined
-      : (spec.answer ?? (media === 'application/json' ? {} : { type: 'string' as const }));
+      : (spec.answer ?? spec.described ?? (media === 'application/json' ? {} : { type: 'string' as const }));
   const others = Object.entries(spec.statuses ?? {}).filter(([s]) => s !== success);
   const inPath = [...spec.path.matchAll(/\{(\w+)\}/g)].map(([, name = '']) => name);
   return {
@@ -163,9 +164,18 @@ const described = (paths: ZodOpenApiPathsObject): ReturnType<typeof createDocume
         responses: { Problem: problem },
         schemas: {
           Problem: PROBLEM,
+          ...ANSWER_PARTS,
           ...Object.fromEntries(NAMED.map(([schema, id]) => [id, schema])),
         },
       },
     },
-    { reused: 'ref' },
+    {
+      reused: 'ref',
+      // Answers may get new fields within a version of the API; only what is taken, and documents, have no others.
+      override: ({ jsonSchema, zodSchema, io }) => {
+        const { def } = zodSchema._zod;
+        if (io === 'output' && def.type === 'object' && (def as z.core.$ZodObjectDef).catchall === undefined)
+          delete jsonSchema.additionalProperties;
+      },
+    },
   );

@@ -1,6 +1,7 @@
 /** Routes that describe themselves: one definition serves the request and writes its page of the OpenAPI document. */
 import express, { type Request, type Response, type Router } from 'express';
 import type { z } from 'zod';
+import type { oas31 } from 'zod-openapi';
 import { check, type Result } from '@lentum/core/problems';
 import { checkWhereItFits } from '../compute/large.ts';
 import { withoutPrices, type Right } from '@lentum/core/access';
@@ -67,6 +68,8 @@ export interface RouteSpec<B extends z.ZodType = z.ZodType, Q extends z.ZodType 
   readonly query?: Q;
   /** What it answers as JSON. */
   readonly answer?: z.ZodType | 'nothing';
+  /** The same where it was made from a type. */
+  readonly described?: oas31.SchemaObject | undefined;
   readonly answerType?: string;
   /** The write needs If-Match. */
   readonly versioned?: boolean;

@@ -4,6 +4,7 @@ import { unprocessable } from '../http/errors.ts';
 import { route } from '../http/routes.ts';
 import { logAccess } from '../access/log.ts';
 import { transaction } from '../db/pool.ts';
+import { personFileSchema } from './file.ts';
 import { allOf, forget, namePerson } from './keeping.ts';
 import { PEOPLE_SQL } from './sql.ts';
 
@@ -54,7 +55,7 @@ export const peopleRoutes = [
     access: 'account',
     tag: 'Access',
     summary: 'All that is kept of a person, as one file: for themselves, and for an owner',
-    answerType: 'application/json',
+    answer: personFileSchema,
     run: async ({ params, context, who, res }) => {
       const id = params['personId'] ?? '';
       if (who.account?.personId !== id) who.need('admit people');
