@@ -301,7 +301,9 @@ test('out as a file and in again; an edited file and a wrong table are refused i
   const send = (fileName: string, content: string): Promise<void> =>
     input.setInputFiles({ name: fileName, mimeType: 'text/plain', buffer: Buffer.from(content) });
   await send('edited.json', JSON.stringify({ ...file, buildUp: { ...file.buildUp, colour: 'red' } }));
-  await expect(page.getByRole('alert')).toContainText('edited.json was not imported.');
+  await expect(page.getByRole('dialog', { name: 'A build-up out of edited.json' })).toContainText(
+    'Nothing was taken',
+  );
   await expect(page.getByRole('alert')).toContainText('expected no such entry as “colour”.');
   await send('layers.csv', 'Layer,Rate,Density\nBase,thick,1.2\n');
   await expect(page.getByRole('alert')).toContainText('Row 2, rate: “thick”');
@@ -309,10 +311,15 @@ test('out as a file and in again; an edited file and a wrong table are refused i
     'layers.csv',
     'Layer,Rate,Density,Volume solids\nEdge primer,0.2 L/m2,0.95,40 %\nSeal coat,90 ft2/gal,1.3,66 %\n',
   );
-  await expect(page.getByRole('heading', { name: 'layers' })).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Layers in the file' })).toContainText('Edge primer');
+  await page.getByLabel('Its name').fill('Pier edge');
+  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await expect(page.getByRole('heading', { name: 'Pier edge' })).toBeVisible();
   await expect(order(page)).toHaveText(['Edge primer', 'Seal coat']);
   await page.goto('/build-ups');
   await send('whole.json', text);
+  await expect(page.getByText('The library has this build-up')).toBeVisible();
+  await page.getByRole('button', { name: 'Add it to the library' }).click();
   // A build-up of its own, at an address of its own.
   await expect(page).not.toHaveURL(/\/methacrylate-terrace$/);
   await expect(page.getByRole('heading', { name: 'Methacrylate terrace, coloured aggregate' })).toBeVisible();

@@ -26,6 +26,7 @@ test('suppliers: asked by a file, answered by two, compared, and the order count
       .getByLabel('Its answer, CSV or spreadsheet')
       .setInputFiles({ name: 'answer.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   };
+  const keep = (): Promise<void> => page.getByRole('button', { name: 'Keep these prices' }).click();
   await give(
     '',
     answer(() => '10'),
@@ -35,6 +36,8 @@ test('suppliers: asked by a file, answered by two, compared, and the order count
     'Harbour Supply',
     answer(() => '12,50 €'),
   );
+  await expect(page.getByRole('table', { name: 'Prices in the file' })).toContainText('12.50');
+  await keep();
   await expect(page.getByText(/prices of Harbour Supply are kept/)).toBeVisible();
   // The second prices all but the first product, one of them in a way that reads two ways.
   const [first] = rows;
@@ -43,6 +46,7 @@ test('suppliers: asked by a file, answered by two, compared, and the order count
     answer((r, i) => (r[at('item')] === first![at('item')] ? '' : i === rows.length - 1 ? '1,234' : '11')),
   );
   await expect(page.getByRole('alert')).toContainText('can be read in two ways');
+  await keep();
   const table = page.getByRole('region', { name: 'Suppliers side by side' });
   await expect(table.getByRole('columnheader', { name: /Harbour Supply/ })).toBeVisible();
   await expect(table).toContainText('nothing: it is the whole order');

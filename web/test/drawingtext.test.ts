@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { drawingText } from '../src/survey/drawingtext.ts';
+import { drawingText } from '../src/shared/drawingtext.ts';
 
 const head = (version: string, page: string): string =>
   `0\r\nSECTION\r\n2\r\nHEADER\r\n9\r\n$ACADVER\r\n1\r\n${version}\r\n9\r\n$DWGCODEPAGE\r\n3\r\n${page}\r\n`;

@@ -16,7 +16,7 @@ import { guessMap, readEpw, readHours } from '@lentum/core/weather';
 import { readDxf } from '@lentum/core/drawings';
 import { daysOffIn } from '../src/programme/setup/readcalendar.ts';
 import { rowsOf, textOfBytes } from '../src/shared/tables/tablefile.ts';
-import { drawingText } from '../src/survey/drawingtext.ts';
+import { drawingText } from '../src/shared/drawingtext.ts';
 
 const FOLDER = path.join(import.meta.dirname, 'hostile');
 const TODAY = '2026-05-12';

@@ -1,6 +1,7 @@
 /** Photographs: what their files say against the entry that they are kept with. */
 import { describe, expect, it } from 'vitest';
 import { keepPhoto, photoDoubts, type Photo } from '../src/app/photos.ts';
+import { openPhotos } from '../src/workers/photowork.ts';
 
 const HOUR = 3_600_000;
 const NOW = Date.parse('2026-05-12T09:30:00Z');
@@ -41,7 +42,7 @@ describe('a file that is kept as a photograph', () => {
   it('of 200 MB is refused before it is read, in one sentence', async () => {
     const file = new File(['x'], 'roof.jpg', { type: 'image/jpeg' });
     Object.defineProperty(file, 'size', { value: 200_000_000 });
-    await expect(keepPhoto('job', file)).rejects.toThrow(
+    await expect(keepPhoto('job', file, openPhotos().ask)).rejects.toThrow(
       '“roof.jpg” has 200 MB; expected a picture of at most 80 MB.',
     );
   });

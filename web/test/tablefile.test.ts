@@ -1,6 +1,8 @@
 /** Tables from files of any spreadsheet: encoding, separator, decimal mark. */
 import { describe, expect, it } from 'vitest';
-import { readTable } from '../src/shared/tables/tablefile.ts';
+import { readText, rowsOf } from '../src/shared/tables/tablefile.ts';
+
+const readTable = async (file: Blob): Promise<string[][]> => rowsOf(await readText(file));
 
 const utf16 = (text: string, little: boolean): Uint8Array => {
   const bytes = new Uint8Array(2 + 2 * text.length);

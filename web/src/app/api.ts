@@ -158,12 +158,6 @@ export const makePdf = (printout: Printout, sheet: Sheet, jobId: string): Promis
 export const upkeepCalendar = (jobId: string, zoneId: string): string =>
   `/api/v1/jobs/${jobId}/upkeep.ics?zone=${encodeURIComponent(zoneId)}`;
 
-/** SHA-256 of a file, in hexadecimal. */
-export async function hashOf(file: Blob): Promise<string> {
-  const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer());
-  return [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('');
-}
-
 /** Sends a file to its address. */
 export const sendFile = (path: string, file: Blob): Promise<unknown> =>
   ask(path, { method: 'PUT', headers: { 'Content-Type': file.type }, body: file }, FILE_PATIENCE_MS);

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** The binder: data sheets, application instructions and safety sheets, each with title and date, by product. */
-import { computed, reactive, ref } from 'vue';
+import { useObjectUrl } from '@vueuse/core';
+import { computed, reactive, ref, shallowRef } from 'vue';
 import { PAPER_KINDS, withoutPaper, type BuildUp, type Paper } from '@lentum/core/buildup';
-import { PAPER_MOST_BYTES } from '@lentum/core/library';
-import { hashOf, paperPath, sentenceOf } from '../app/api.ts';
+import { paperPath, sentenceOf } from '../app/api.ts';
 import { keepFile } from '../app/files.ts';
+import { seenPaper, type PaperFile } from './paperfile.ts';
 import NamedField from '../shared/NamedField.vue';
 import PickList from '../shared/PickList.vue';
 import PaperLink from '../shared/PaperLink.vue';
@@ -18,24 +19,29 @@ const draft = reactive({
   layerIds: [] as string[],
 });
 const adding = ref(false);
-const file = ref<File>();
+const file = shallowRef<PaperFile>();
 const trouble = ref('');
 const busy = ref(false);
-const TYPES = ['application/pdf', 'image/png', 'image/jpeg'] as const;
 const nameOf = (id: string): string => props.buildUp.layers.find((l) => l.id === id)?.name ?? id;
 
-function pick(event: Event): void {
+/** Told of the file before it is filed. */
+const doubts = ref<readonly string[]>([]);
+/** The chosen file, to be looked at before it is filed. */
+const shown = useObjectUrl(computed(() => file.value?.content));
+
+async function pick(event: Event): Promise<void> {
   const chosen = (event.target as HTMLInputElement).files?.[0];
   trouble.value = '';
+  doubts.value = [];
   file.value = undefined;
   if (!chosen) return;
-  if (chosen.size > PAPER_MOST_BYTES)
-    trouble.value = `${chosen.name}: ${(chosen.size / 1024 / 1024).toFixed(1)} MB; expected at most 12 MB.`;
-  else if (!(TYPES as readonly string[]).includes(chosen.type))
-    trouble.value = `${chosen.name}: ${chosen.type || 'no known type'}; expected a PDF, PNG or JPEG.`;
-  else {
-    file.value = chosen;
+  try {
+    const seen = await seenPaper(chosen, props.buildUp.papers);
+    doubts.value = seen.doubts;
+    file.value = seen.file;
     if (draft.title === '') draft.title = chosen.name.replace(/\.[^.]+$/, '').slice(0, 120);
+  } catch (error) {
+    trouble.value = sentenceOf(error);
   }
 }
 
@@ -49,14 +55,9 @@ async function keep(): Promise<void> {
   try {
     let held: Paper['file'];
     if (file.value) {
-      const sha256 = await hashOf(file.value);
-      await keepFile(paperPath(sha256), file.value);
-      held = {
-        sha256,
-        name: file.value.name.slice(0, 120),
-        mime: file.value.type as (typeof TYPES)[number],
-        bytes: file.value.size,
-      };
+      const { content, ...said } = file.value;
+      await keepFile(paperPath(said.sha256), content);
+      held = said;
     }
     const paper: Paper = {
       id: `paper-${crypto.randomUUID().slice(0, 8)}`,
@@ -68,13 +69,19 @@ async function keep(): Promise<void> {
     };
     props.edit((b) => b.papers.push(paper));
     Object.assign(draft, { title: '', date: '', layerIds: [] });
-    file.value = undefined;
-    adding.value = false;
+    leave();
   } catch (error) {
     trouble.value = sentenceOf(error);
   } finally {
     busy.value = false;
   }
+}
+
+function leave(): void {
+  file.value = undefined;
+  doubts.value = [];
+  trouble.value = '';
+  adding.value = false;
 }
 
 /** A paper that goes takes its citations along: the numbers stay, from a data sheet that is not in the binder. */
@@ -139,6 +146,11 @@ function takeOut(id: string): void {
       <NamedField wide name="File: PDF, PNG or JPEG, at most 12 MB"
         ><input type="file" accept=".pdf,.png,.jpg,.jpeg" aria-label="File of the paper" @change="pick"
       /></NamedField>
+      <div v-if="file && shown" class="wide seen">
+        <img v-if="file.mime !== 'application/pdf'" :src="shown" :alt="file.name" />
+        <a v-else :href="shown" target="_blank" rel="noopener">Look at {{ file.name }}</a>
+        <p v-for="d in doubts" :key="d" class="doubt" role="status">{{ d }}</p>
+      </div>
       <fieldset class="wide about">
         <legend>About</legend>
         <el-checkbox-group v-model="draft.layerIds">
@@ -148,7 +160,7 @@ function takeOut(id: string): void {
       <p v-if="trouble" class="problem wide" role="alert">{{ trouble }}</p>
       <div class="bar wide">
         <el-button type="primary" native-type="submit" :loading="busy">File it</el-button>
-        <el-button @click="adding = false">Cancel</el-button>
+        <el-button @click="leave">Cancel</el-button>
       </div>
     </form>
   </section>
@@ -180,5 +192,13 @@ function takeOut(id: string): void {
   border: 0;
   padding: 0;
   margin: 0;
+}
+.seen img {
+  max-width: 240px;
+  max-height: 240px;
+  border: var(--stroke) solid var(--line-2);
+}
+.doubt {
+  color: var(--amber);
 }
 </style>

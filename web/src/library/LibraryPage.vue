@@ -4,27 +4,26 @@ import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { blankBuildUp, resolve, sourceCounts, totals, type BuildUp } from '@lentum/core/buildup';
 import { FAMILIES, FAMILY_KEYS } from '@lentum/core/family';
-import { LAYER_TABLE_HEADINGS, layersFromTable, readBuildUpFile } from '@lentum/core/library';
-import { sentence } from '@lentum/core/problems';
-import { call, sendFile, paperPath, sentenceOf } from '../app/api.ts';
-import { readTable } from '../shared/tables/tablefile.ts';
+import { LAYER_TABLE_HEADINGS } from '@lentum/core/library';
+import { call, sentenceOf } from '../app/api.ts';
 import { worded } from '../app/wording.ts';
 import FigureText from '../shared/FigureText.vue';
 import LayerStrip from '../shared/LayerStrip.vue';
 import SortHead from '../shared/SortHead.vue';
 import { inOrder, type Sorting } from '../shared/sorting.ts';
 import { useUnits } from '../shared/units.ts';
-import { useLibrary, type Listed } from './library.ts';
+import BroughtBuildUp from './BroughtBuildUp.vue';
+import { freshId, useLibrary, type Listed } from './library.ts';
 
 const router = useRouter();
 const library = useLibrary();
-const { system, unit } = useUnits();
+const { unit } = useUnits();
 const trouble = ref('');
 const search = ref('');
 const showAway = ref(false);
 const naming = ref(false);
 const name = ref('');
-const picker = ref<HTMLInputElement>();
+const brought = ref<InstanceType<typeof BroughtBuildUp>>();
 onMounted(library.load);
 
 const rows = computed(() =>
@@ -75,14 +74,6 @@ async function attempt(work: () => Promise<void>): Promise<void> {
     trouble.value = sentenceOf(error);
   }
 }
-const slug = (text: string): string =>
-  `${
-    text
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-      .slice(0, 40) || 'build-up'
-  }-${crypto.randomUUID().slice(0, 6)}`;
 const open = (id: string): void => void router.push({ name: 'library-build-up', params: { buildUpId: id } });
 
 const begin = (made: BuildUp): Promise<void> =>
@@ -90,40 +81,9 @@ const begin = (made: BuildUp): Promise<void> =>
     await call('PUT', `/library/${made.id}`, { body: made, ifMatch: 0 });
     open(made.id);
   });
-const start = (): Promise<void> => begin(blankBuildUp(slug(name.value), name.value.trim() || 'New build-up'));
+const start = (): Promise<void> =>
+  begin(blankBuildUp(freshId(name.value), name.value.trim() || 'New build-up'));
 
-async function fromTable(file: File): Promise<void> {
-  const rows = await readTable(file);
-  const read = layersFromTable(rows, system.value);
-  if (!read.ok)
-    throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
-  const title = file.name.replace(/\.[^.]+$/, '').slice(0, 120);
-  const made = { ...blankBuildUp(slug(title), title), layers: [...read.value.layers] };
-  if (read.value.ignored.length > 0)
-    made.summary = `From a table; columns left out: ${read.value.ignored.join(', ')}.`.slice(0, 400);
-  await call('PUT', `/library/${made.id}`, { body: made, ifMatch: 0 });
-  open(made.id);
-}
-async function fromFile(file: File): Promise<void> {
-  const read = readBuildUpFile(await file.text());
-  if (!read.ok)
-    throw new Error(`${file.name} was not imported. ${read.problems.slice(0, 3).map(sentence).join(' ')}`);
-  for (const p of read.value.papers) {
-    const mime = read.value.buildUp.papers.find((k) => k.file?.sha256 === p.sha256)?.file?.mime;
-    const bytes = Uint8Array.from(atob(p.base64), (c) => c.charCodeAt(0));
-    await sendFile(paperPath(p.sha256), new Blob([bytes], { type: mime ?? 'application/pdf' }));
-  }
-  const taken = (library.rows ?? []).some((r) => r.id === read.value.buildUp.id);
-  const made = { ...read.value.buildUp, id: taken ? slug(read.value.buildUp.name) : read.value.buildUp.id };
-  await call('PUT', `/library/${made.id}`, { body: made, ifMatch: 0 });
-  open(made.id);
-}
-async function importFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (file) await attempt(() => (/\.(csv|txt)$/i.test(file.name) ? fromTable(file) : fromFile(file)));
-}
 const bringBack = (row: Listed): Promise<void> =>
   attempt(async () => {
     await call('POST', `/library/${row.id}/away`, { body: { away: false } });
@@ -139,16 +99,8 @@ const bringBack = (row: Listed): Promise<void> =>
       <div class="bar end">
         <el-input v-model="search" placeholder="Find" aria-label="Find a build-up" class="search" clearable />
         <el-button type="primary" @click="naming = true">Start a build-up</el-button>
-        <el-button @click="picker?.click()">Import a file or table</el-button>
-        <input
-          ref="picker"
-          class="visually-hidden"
-          type="file"
-          accept=".json,.csv,.txt,application/json,text/csv"
-          aria-label="Build-up file or table of layers"
-          tabindex="-1"
-          @change="importFile"
-        />
+        <el-button @click="brought?.choose()">Import a file or table</el-button>
+        <BroughtBuildUp ref="brought" :taken="(library.rows ?? []).map((r) => r.id)" @taken="open" />
         <el-button text @click="showAway = !showAway">{{ showAway ? 'In use' : 'Put away' }}</el-button>
       </div>
     </div>

@@ -23,6 +23,16 @@ export interface Revision {
   readonly note: string;
 }
 
+/** An id of its own for a build-up, out of its name. */
+export const freshId = (text: string): string =>
+  `${
+    text
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 40) || 'build-up'
+  }-${crypto.randomUUID().slice(0, 6)}`;
+
 export const useLibrary = defineStore('library', () => {
   const stored = shallowRef<readonly Listed[]>();
   /** What ships with Lentum in the words and the packs of the open job; what the firm wrote as it wrote it. */

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 /** The answer of a supplier: who, since when and until when it holds, and the file with its prices. */
-import { ref } from 'vue';
-import { readAnswer, readPrice, type Offer, type OrderLine } from '@lentum/core/order';
-import { sentence, type Problem } from '@lentum/core/problems';
+import { computed, ref } from 'vue';
+import { moneyText, readAnswer, readPrice, type Offer, type OrderLine } from '@lentum/core/order';
+import { fail, ok, sentence, type Problem } from '@lentum/core/problems';
+import { HERE } from '../app/locale.ts';
 import { worded } from '../app/wording.ts';
-import { tableOf } from './requests.ts';
+import { useFileRead } from '../shared/fileread.ts';
+import TableDialog from '../shared/tables/TableDialog.vue';
+import { openSheet } from '../workers/sheetwork.ts';
 
 const props = defineProps<{ lines: readonly OrderLine[]; today: string }>();
 const emit = defineEmits<{ add: [offer: Offer] }>();
@@ -15,9 +18,8 @@ const until = ref('');
 const currency = ref(props.lines[0]?.item.currency ?? 'EUR');
 const freight = ref('');
 const days = ref('');
-const says = ref<string[]>([]);
+const says = ref<readonly string[]>([]);
 const done = ref('');
-const input = ref<HTMLInputElement>();
 
 const wrong = (label: string, actual: string, expected: string): Problem => ({
   kind: 'wrong',
@@ -53,37 +55,58 @@ function head(): Omit<Offer, 'lines'> | Problem[] {
   };
 }
 
-async function take(): Promise<void> {
-  const file = input.value?.files?.[0];
-  if (!file) return;
-  says.value = [];
+const file = useFileRead<readonly (readonly string[])[]>(() => {
+  const work = openSheet();
+  return {
+    read: async (f, progress) => {
+      const rows = await work.ask.read(f, f.name, progress).catch(() => undefined);
+      return rows ? ok(rows) : fail(wrong(f.name, 'what is in it', 'a CSV file or an xlsx spreadsheet'));
+    },
+    end: work.end,
+  };
+});
+const { name, share, found: rows } = file;
+
+/** What is typed beside it is looked at first. */
+async function pick(event: Event): Promise<void> {
   done.value = '';
-  try {
-    const offer = head();
-    if (Array.isArray(offer)) {
-      says.value = offer.map(sentence);
-      return;
-    }
-    const table = await tableOf(file);
-    const read = readAnswer(table, props.lines, offer.currency);
-    if (!read.ok) {
-      says.value = read.problems.map(sentence);
-      return;
-    }
-    const { lines, empty, problems } = read.value;
-    says.value = problems.map(sentence);
-    if (lines.length === 0) {
-      says.value = [...says.value, 'No row of the file has a price that can be taken: nothing was kept.'];
-      return;
-    }
-    emit('add', { ...offer, lines });
-    done.value = `${lines.length} prices of ${offer.supplier} are kept; ${empty} rows had none.`;
-    supplier.value = '';
-  } catch {
-    says.value = [`${file.name} cannot be read; expected a CSV file or an xlsx spreadsheet.`];
-  } finally {
-    if (input.value) input.value.value = '';
-  }
+  const asked = head();
+  says.value = Array.isArray(asked) ? asked.map(sentence) : [];
+  if (Array.isArray(asked)) (event.target as HTMLInputElement).value = '';
+  else await file.pick(event);
+}
+
+const read = computed(() => {
+  const asked = rows.value && head();
+  return !rows.value || !asked || Array.isArray(asked)
+    ? undefined
+    : { asked, answer: readAnswer(rows.value, props.lines, asked.currency) };
+});
+const answer = computed(() => (read.value?.answer.ok === true ? read.value.answer.value : undefined));
+const priced = computed(() => answer.value?.lines ?? []);
+const SHOWN = 8;
+const problems = computed(() => {
+  const own =
+    read.value && !read.value.answer.ok ? read.value.answer.problems : (answer.value?.problems ?? []);
+  const all = [...file.problems.value, ...own.map(sentence)].map((s) => worded(s));
+  const none = 'No row of the file has a price that can be taken.';
+  const more = `And ${all.length - MOST_SAID} more rows.`;
+  return [
+    ...all.slice(0, MOST_SAID),
+    ...(all.length > MOST_SAID ? [more] : []),
+    ...(answer.value && priced.value.length === 0 ? [none] : []),
+  ];
+});
+const MOST_SAID = 6;
+
+function take(): void {
+  if (!read.value || !answer.value) return;
+  const { asked } = read.value;
+  const { lines, empty } = answer.value;
+  emit('add', { ...asked, lines });
+  done.value = `${lines.length} prices of ${asked.supplier} are kept; ${empty} rows had none.`;
+  supplier.value = '';
+  file.close();
 }
 </script>
 
@@ -117,18 +140,51 @@ async function take(): Promise<void> {
       <label for="offer-file">Its answer, CSV or spreadsheet</label>
       <input
         id="offer-file"
-        ref="input"
         type="file"
         accept=".csv,.txt,.xlsx,text/csv,application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
-        @change="take"
+        @change="pick"
       />
     </div>
   </form>
   <p v-if="done" role="status">{{ done }}</p>
   <ul v-if="says.length > 0" role="alert" class="problem">
-    <li v-for="s in says.slice(0, 20)" :key="s">{{ worded(s) }}</li>
-    <li v-if="says.length > 20">and {{ says.length - 20 }} more rows.</li>
+    <li v-for="s in says" :key="s">{{ worded(s) }}</li>
   </ul>
+  <TableDialog
+    :open="rows !== undefined || share !== undefined || problems.length > 0"
+    :title="`Prices out of ${name}`"
+    :name="name"
+    :share="share"
+    :problems="problems"
+    takes="Keep these prices"
+    :ready="priced.length > 0"
+    @close="file.close()"
+    @take="take"
+  >
+    <template v-if="read && priced.length > 0">
+      <p>{{ read.asked.supplier }}: {{ priced.length }} prices; {{ answer?.empty }} rows have none.</p>
+      <table class="dense" aria-label="Prices in the file">
+        <thead>
+          <tr>
+            <th scope="col">Product</th>
+            <th scope="col">Pack</th>
+            <th scope="col" class="num">Price of a pack</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="l in priced.slice(0, SHOWN)" :key="`${l.item} ${l.packId}`">
+            <td>{{ l.name }}</td>
+            <td class="quiet">{{ l.pack }}</td>
+            <td class="num">{{ moneyText(Number(l.price), read.asked.currency, HERE.numbers) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="priced.length > SHOWN" class="quiet">and {{ priced.length - SHOWN }} more</p>
+    </template>
+    <template v-if="problems.length > 0 && priced.length > 0" #found>
+      <p class="quiet">These rows are left out; the others can be kept.</p>
+    </template>
+  </TableDialog>
 </template>
 
 <style scoped>

@@ -1,127 +1,52 @@
 <script setup lang="ts">
 /** An outline from a file: read, shown, its units confirmed, and only then added. */
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { DRAWING_UNITS, type DrawingUnit } from '@lentum/core/drawings';
 import { areaOf } from '@lentum/core/geometry';
-import { sentence, type Problem } from '@lentum/core/problems';
-import {
-  guessCoordinates,
-  readCsvPoints,
-  readGeoJson,
-  toMetres,
-  type CoordinateKind,
-  type ImportedOutline,
-} from '@lentum/core/outlinefiles';
-import { metresPer } from '@lentum/core/units';
 import { useJob } from '../app/job.ts';
-import { readText, rowsOf } from '../shared/tables/tablefile.ts';
-import { useDxf } from './dxf.ts';
-import { readDrawing } from './drawingtext.ts';
+import ReadingShare from '../shared/ReadingShare.vue';
+import { useOutlineFile, type Imported } from './outlinefile.ts';
 import OutlinePreview from './OutlinePreview.vue';
-
-type Kind = 'GeoJSON' | 'CSV' | 'DXF';
-export interface Imported {
-  readonly outlines: readonly ImportedOutline[];
-  readonly origin: Kind;
-  /** Longitude and latitude of the first corner, where the file told them. */
-  readonly onGlobe?: readonly [number, number];
-}
 
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ done: [imported: Imported] }>();
 const job = useJob();
-
-const name = ref('');
-const text = ref('');
-const kind = ref<Kind>('GeoJSON');
-const coordinates = ref<CoordinateKind>('metres');
-const csvUnit = ref<DrawingUnit>('m');
-/** Units of a drawing are confirmed by hand, as a wrong one is a thousandfold. */
-const confirmed = ref(false);
-const dxf = useDxf();
-
-async function pick(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
-  if (!file) return;
-  name.value = file.name;
-  kind.value = /\.dxf$/i.test(file.name) ? 'DXF' : /\.(csv|txt)$/i.test(file.name) ? 'CSV' : 'GeoJSON';
-  text.value = kind.value === 'DXF' ? await readDrawing(file) : await readText(file);
-  confirmed.value = false;
-  if (kind.value === 'DXF') {
-    await dxf.read(text.value);
-    if (dxf.facts.value?.unit) confirmed.value = true;
-    return;
-  }
-  dxf.stop();
-  const read = readGeoJson(text.value);
-  if (kind.value === 'GeoJSON' && read.ok) coordinates.value = read.value.guess;
-}
-
-interface Reading {
-  readonly outlines: readonly ImportedOutline[];
-  readonly problems: readonly Problem[];
-  readonly onGlobe?: readonly [number, number];
-  /** Frame that the file names, and what of it was left out. */
-  readonly frame?: string | undefined;
-  readonly skipped?: readonly { readonly what: string; readonly count: number }[];
-}
-const reading = computed<Reading | undefined>(() => {
-  if (text.value === '') return undefined;
-  if (kind.value === 'DXF') {
-    return { outlines: dxf.found.value?.outlines ?? [], problems: dxf.problems.value };
-  }
-  if (kind.value === 'CSV') {
-    const rows = rowsOf(text.value);
-    const outline = readCsvPoints(rows, metresPer(csvUnit.value));
-    return outline.ok
-      ? { outlines: [outline.value], problems: [] }
-      : { outlines: [], problems: outline.problems };
-  }
-  const geo = readGeoJson(text.value);
-  if (!geo.ok) return { outlines: [], problems: geo.problems };
-  const first = geo.value.outlines[0]?.outer[0];
-  const numbers = geo.value.frame === undefined ? coordinates.value : 'degrees';
-  return {
-    outlines: toMetres(geo.value.outlines, numbers),
-    problems: [],
-    frame: geo.value.frame,
-    skipped: geo.value.skipped,
-    ...(numbers === 'degrees' && first && guessCoordinates([first]) === 'degrees' ? { onGlobe: first } : {}),
-  };
-});
-const outlines = computed(() => reading.value?.outlines ?? []);
-const ready = computed(() => outlines.value.length > 0 && (kind.value !== 'DXF' || confirmed.value));
+const {
+  name,
+  kind,
+  problems,
+  facts,
+  layers,
+  found,
+  confirmed,
+  unit,
+  geo,
+  coordinates,
+  outlines,
+  imported,
+  share,
+  pick,
+  close,
+} = useOutlineFile();
 
 const dxfUnits = computed(() => [
-  ...new Set([...DRAWING_UNITS, ...(dxf.facts.value?.unit ? [dxf.facts.value.unit] : [])]),
+  ...new Set([...DRAWING_UNITS, ...(facts.value?.unit ? [facts.value.unit] : [])]),
 ]);
 const unitSays = computed(() => {
-  const { unit, oddUnit } = dxf.facts.value ?? {};
-  if (unit) return `${name.value} says that it is drawn in`;
+  const { unit: own, oddUnit } = facts.value ?? {};
+  if (own) return `${name.value} says that it is drawn in`;
   return oddUnit === undefined
     ? `${name.value} does not say its unit. It is drawn in`
     : `${name.value} names ${oddUnit}, which no roof is drawn in. It is drawn in`;
 });
-
-async function choose(unit: DrawingUnit): Promise<void> {
-  dxf.unit.value = unit;
+function confirm(chosen: DrawingUnit): void {
+  unit.value = chosen;
   confirmed.value = true;
-  await dxf.look();
-}
-async function chooseLayers(layers: string[]): Promise<void> {
-  dxf.layers.value = layers;
-  await dxf.look();
-}
-function cancelReading(): void {
-  dxf.stop();
-  text.value = '';
-  name.value = '';
 }
 
 function add(): void {
-  if (!reading.value) return;
-  const { outlines: read, onGlobe } = reading.value;
-  emit('done', { outlines: read, origin: kind.value, ...(onGlobe ? { onGlobe } : {}) });
+  if (!imported.value) return;
+  emit('done', imported.value);
   open.value = false;
 }
 </script>
@@ -139,17 +64,11 @@ function add(): void {
       aria-label="File with the outline"
       @change="pick"
     />
-    <div v-if="dxf.progress.value !== undefined" class="reading" role="status">
-      <p>Reading {{ name }} …</p>
-      <el-progress :percentage="Math.round(dxf.progress.value * 100)" />
-      <el-button @click="cancelReading">Stop reading</el-button>
-    </div>
-    <template v-else-if="reading">
+    <ReadingShare v-if="share !== undefined" :says="`Reading ${name}`" :share="share" @stop="close" />
+    <template v-else>
       <div class="choice">
-        <span v-if="kind === 'GeoJSON' && reading.frame"
-          >{{ name }} names its frame: {{ reading.frame }}.</span
-        >
-        <template v-else-if="kind === 'GeoJSON'">
+        <span v-if="geo?.frame">{{ name }} names its frame: {{ geo.frame }}.</span>
+        <template v-else-if="geo">
           <span id="coords">The numbers in {{ name }} are</span>
           <el-radio-group v-model="coordinates" aria-labelledby="coords">
             <el-radio-button value="degrees">longitude and latitude</el-radio-button>
@@ -158,34 +77,31 @@ function add(): void {
         </template>
         <template v-else-if="kind === 'CSV'">
           <span id="csvunit">The numbers in {{ name }} are in</span>
-          <el-radio-group v-model="csvUnit" aria-labelledby="csvunit">
+          <el-radio-group v-model="unit" aria-labelledby="csvunit">
             <el-radio-button v-for="u in DRAWING_UNITS" :key="u" :value="u">{{ u }}</el-radio-button>
           </el-radio-group>
         </template>
-        <template v-else-if="dxf.facts.value">
+        <template v-else-if="facts">
           <span id="dxfunit">{{ unitSays }}</span>
           <el-radio-group
-            :model-value="confirmed ? dxf.unit.value : ''"
+            :model-value="confirmed ? unit : ''"
             aria-labelledby="dxfunit"
-            @update:model-value="(u) => choose(u as DrawingUnit)"
+            @update:model-value="(u) => confirm(u as DrawingUnit)"
           >
             <el-radio-button v-for="u in dxfUnits" :key="u" :value="u">{{ u }}</el-radio-button>
           </el-radio-group>
         </template>
       </div>
-      <template v-if="kind === 'DXF' && dxf.facts.value">
+      <template v-if="facts">
         <p class="layers">Layers with the outline</p>
-        <el-checkbox-group
-          :model-value="dxf.layers.value"
-          @update:model-value="(v: unknown) => chooseLayers(v as string[])"
-        >
-          <el-checkbox v-for="l in dxf.facts.value.layers.slice(0, 40)" :key="l.name" :value="l.name"
+        <el-checkbox-group v-model="layers">
+          <el-checkbox v-for="l in facts.layers.slice(0, 40)" :key="l.name" :value="l.name"
             >{{ l.name }} ({{ l.paths
             }}<template v-if="l.hidden">, {{ l.hidden }} in the file</template>)</el-checkbox
           >
         </el-checkbox-group>
-        <p v-if="dxf.facts.value.leftOut.length > 0" class="quiet">
-          Not outlines, left out: {{ dxf.facts.value.leftOut.join(', ') }}.
+        <p v-if="facts.leftOut.length > 0" class="quiet">
+          Not outlines, left out: {{ facts.leftOut.join(', ') }}.
         </p>
       </template>
       <ul v-if="outlines.length > 0">
@@ -201,32 +117,28 @@ function add(): void {
           >
         </li>
       </ul>
-      <p v-if="reading.skipped && reading.skipped.length > 0" class="quiet">
-        Not outlines, left out: {{ reading.skipped.map((s) => `${s.count} × ${s.what}`).join(', ') }}.
+      <p v-if="geo && geo.skipped.length > 0" class="quiet">
+        Not outlines, left out: {{ geo.skipped.map((s) => `${s.count} × ${s.what}`).join(', ') }}.
       </p>
       <OutlinePreview v-if="outlines.length > 0" :outlines="outlines" />
-      <p v-for="(p, i) in reading.problems.slice(0, 4)" :key="i" class="problem" role="alert">
-        {{ sentence(p) }}
-      </p>
-      <p v-if="reading.problems.length > 0" class="quiet">Nothing was added; what is there stays as it is.</p>
-      <template v-if="kind === 'DXF' && dxf.found.value">
-        <p v-for="(l, i) in dxf.found.value.loose.slice(0, 6)" :key="i" class="problem">
-          Not taken: {{ l.says }}.
+      <p v-for="p in problems" :key="p" class="problem" role="alert">{{ p }}</p>
+      <p v-if="problems.length > 0" class="quiet">Nothing was added; what is there stays as it is.</p>
+      <template v-if="found">
+        <p v-for="(l, i) in found.loose.slice(0, 6)" :key="i" class="problem">Not taken: {{ l.says }}.</p>
+        <p v-if="found.loose.length > 6" class="quiet">
+          And {{ found.loose.length - 6 }} more that do not close.
         </p>
-        <p v-if="dxf.found.value.loose.length > 6" class="quiet">
-          And {{ dxf.found.value.loose.length - 6 }} more that do not close.
-        </p>
-        <p v-if="dxf.found.value.tooMany" class="problem">
+        <p v-if="found.tooMany" class="problem">
           More than 200 outlines: choose fewer layers; the largest are listed.
         </p>
-        <p v-if="outlines.length === 0 && dxf.layers.value.length > 0" class="quiet">
+        <p v-if="outlines.length === 0 && layers.length > 0" class="quiet">
           No closed outline on these layers.
         </p>
       </template>
     </template>
     <template #footer>
       <el-button @click="open = false">Cancel</el-button>
-      <el-button type="primary" :disabled="!ready" @click="add"
+      <el-button type="primary" :disabled="!imported" @click="add"
         >Add {{ outlines.length > 1 ? `${outlines.length} zones` : 'the zone' }}</el-button
       >
     </template>
@@ -248,14 +160,6 @@ function add(): void {
 .layers {
   margin-top: var(--s3);
   font-weight: 600;
-}
-.reading {
-  display: grid;
-  gap: var(--s2);
-  justify-items: start;
-}
-.reading .el-progress {
-  width: 100%;
 }
 .problem {
   margin: var(--s2) 0;

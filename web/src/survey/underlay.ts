@@ -2,7 +2,8 @@
 import { ref, shallowRef, watch, type Ref } from 'vue';
 import { distance, type Point } from '@lentum/core/geometry';
 import type { Underlay } from '@lentum/core/survey';
-import { hashOf, picturePath } from '../app/api.ts';
+import { picturePath } from '../app/api.ts';
+import { hashOf } from '../app/contenthash.ts';
 import { fileUrl, keepFile } from '../app/files.ts';
 
 /** Until it is scaled a picture is shown this wide. */

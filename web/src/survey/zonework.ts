@@ -6,7 +6,7 @@ import { joinZones, moveCorner, splitZoneAlong, type Zone } from '@lentum/core/s
 import { useChosenZone } from '../app/chosenzone.ts';
 import { useJob } from '../app/job.ts';
 import { focusPage } from '../shared/focuspage.ts';
-import type { Imported } from './ImportDialog.vue';
+import type { Imported } from './outlinefile.ts';
 import {
   freeCode,
   newDrawn,

@@ -6,6 +6,9 @@ import type { PictureMark } from '@lentum/core/record';
 import { sentenceOf } from '../../app/api.ts';
 import { useJob } from '../../app/job.ts';
 import { keepPhoto, photoDoubts, type Photo } from '../../app/photos.ts';
+import { openPhotos } from '../../workers/photowork.ts';
+import { useReading } from '../reading.ts';
+import ReadingShare from '../ReadingShare.vue';
 import DrawOnPicture from './DrawOnPicture.vue';
 import MarkedPicture from './MarkedPicture.vue';
 
@@ -18,7 +21,10 @@ const marks = defineModel<readonly PictureMark[]>('marks', { required: true });
 /** The one that is drawn on. */
 const drawn = ref<Photo>();
 const job = useJob();
-const busy = ref(0);
+const reading = useReading();
+const { share } = reading;
+/** Pictures that were chosen together, and how many of them are done. */
+const batch = ref<{ readonly of: number; done: number }>();
 const trouble = ref<string[]>([]);
 const field = ref<HTMLInputElement>();
 const MOST = 50;
@@ -26,18 +32,45 @@ const MOST = 50;
 async function take(files: FileList | null): Promise<void> {
   trouble.value = [];
   const list = [...(files ?? [])];
-  busy.value = list.length;
-  for (const file of list) {
-    try {
-      if (photos.value.length >= MOST) throw new Error(`An entry has at most ${MOST} pictures.`);
-      const photo = await keepPhoto(job.id, file);
-      if (!photos.value.some((p) => p.id === photo.id)) photos.value = [...photos.value, photo];
-    } catch (error) {
-      trouble.value.push(sentenceOf(error));
-    }
-    busy.value -= 1;
-  }
   if (field.value) field.value.value = '';
+  if (list.length === 0) return;
+  const reader = openPhotos();
+  let isWanted = true;
+  const end = (): void => {
+    isWanted = false;
+    reader.end();
+  };
+  const all = { of: list.length, done: 0 };
+  batch.value = all;
+  const isDone = await reading.read(async (progress) => {
+    for (const [i, file] of list.entries()) {
+      if (!isWanted) break;
+      try {
+        if (photos.value.length >= MOST) throw new Error(`An entry has at most ${MOST} pictures.`);
+        const photo = await keepPhoto(job.id, file, reader.ask);
+        if (!isWanted) break;
+        if (!photos.value.some((p) => p.id === photo.id)) photos.value = [...photos.value, photo];
+      } catch (error) {
+        trouble.value.push(sentenceOf(error));
+      }
+      batch.value = { ...all, done: i + 1 };
+      progress((i + 1) / list.length);
+    }
+    return all;
+  }, end);
+  if (!isDone) return;
+  reading.stop();
+  batch.value = undefined;
+}
+/** Those that are kept stay; the one that is being read, and those after it, are left out. */
+function stop(): void {
+  const { of = 0, done = 0 } = batch.value ?? {};
+  reading.stop();
+  batch.value = undefined;
+  trouble.value = [
+    ...trouble.value,
+    `Stopped: ${done} of ${of} pictures were looked at; the others were left out.`,
+  ];
 }
 function leaveOut(photo: Photo): void {
   photos.value = photos.value.filter((p) => p.id !== photo.id);
@@ -56,7 +89,7 @@ const doubts = (photo: Photo): string[] =>
   <div class="photos">
     <div class="line">
       <strong>Pictures</strong>
-      <el-button class="tap" :loading="busy > 0" @click="field?.click()">Add a picture</el-button>
+      <el-button class="tap" :loading="batch !== undefined" @click="field?.click()">Add a picture</el-button>
     </div>
     <input
       ref="field"
@@ -67,6 +100,13 @@ const doubts = (photo: Photo): string[] =>
       aria-label="Pictures of it"
       tabindex="-1"
       @change="take(($event.target as HTMLInputElement).files)"
+    />
+    <ReadingShare
+      v-if="share !== undefined && batch"
+      :says="`Picture ${Math.min(batch.done + 1, batch.of)} of ${batch.of}`"
+      :share="share"
+      stops="Stop"
+      @stop="stop"
     />
     <ul v-if="photos.length > 0">
       <li v-for="p in photos" :key="p.id">

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** What is brought in a file, before any of it is taken: how far it is read, what its columns are, what is in it. */
+import ReadingShare from '../ReadingShare.vue';
+
 // Whoever uses it closes it: a dialog that goes because nothing is to be shown any more has not been closed by anybody.
 defineProps<{
   open: boolean;
@@ -26,11 +28,7 @@ const emit = defineEmits<{ close: []; take: [] }>();
     :before-close="() => emit('close')"
   >
     <slot name="before" />
-    <div v-if="share !== undefined" role="status">
-      <p>Reading {{ name }} …</p>
-      <el-progress :percentage="Math.round(share * 100)" :aria-label="`Reading ${name}`" />
-      <el-button class="tap" @click="emit('close')">Stop reading</el-button>
-    </div>
+    <ReadingShare v-if="share !== undefined" :says="`Reading ${name}`" :share="share" @stop="emit('close')" />
     <template v-else>
       <slot />
       <p v-for="p in problems" :key="p" class="problem" role="alert">{{ p }}</p>

@@ -15,15 +15,17 @@ export function textOfBytes(bytes: Uint8Array): string {
 }
 
 /** @param progress is told the share of the bytes that are there, 0 to 1 */
-export async function readText(file: Blob, progress?: (share: number) => void): Promise<string> {
-  if (!progress) return textOfBytes(new Uint8Array(await file.arrayBuffer()));
+export async function readBytes(file: Blob, progress?: (share: number) => void): Promise<Uint8Array> {
+  if (!progress) return new Uint8Array(await file.arrayBuffer());
   const bytes = new Uint8Array(file.size);
   for (let at = 0; at < file.size; at += PIECE_BYTES) {
     bytes.set(new Uint8Array(await file.slice(at, at + PIECE_BYTES).arrayBuffer()), at);
     progress(Math.min(1, (at + PIECE_BYTES) / file.size));
   }
-  return textOfBytes(bytes);
+  return bytes;
 }
+export const readText = async (file: Blob, progress?: (share: number) => void): Promise<string> =>
+  textOfBytes(await readBytes(file, progress));
 /** After so much of a file it is said how far it is. */
 const PIECE_BYTES = 1 << 20;
 
@@ -63,5 +65,3 @@ const settled = ({
   readonly data: string[][];
   readonly meta: { readonly delimiter: string };
 }): string[][] => settledCells(data, meta.delimiter).map((row) => [...row]);
-
-export const readTable = async (file: Blob): Promise<string[][]> => rowsOf(await readText(file));

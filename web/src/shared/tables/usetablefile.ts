@@ -3,10 +3,12 @@
  * files of its kind were matched is remembered; nothing is taken before it was seen.
  */
 import { useLocalStorage } from '@vueuse/core';
-import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
+import { ref, shallowRef, toRaw, watch } from 'vue';
 import { sentence, type Result } from '@lentum/core/problems';
 import { sentenceOf } from '../../app/api.ts';
+import { toldBack } from '../../workers/openwork.ts';
 import { openTable, type OpenTable } from '../../workers/tablework.ts';
+import { useReading } from '../reading.ts';
 import type { SeenTable } from '../../workers/tabletasks.ts';
 
 export interface TableFile<M> {
@@ -15,9 +17,6 @@ export interface TableFile<M> {
   /** What the columns most likely are; undefined where nothing can be taken out of it. */
   readonly guess: (seen: SeenTable) => M | undefined;
 }
-
-/** So long nothing is said of reading: a dialog that comes and goes at once is no help. */
-const UNSAID_MS = 300;
 
 /**
  * @param store under which it is remembered on this device how columns were matched
@@ -30,24 +29,20 @@ export function useTableFile<M extends object, V>(
 ) {
   const matched = useLocalStorage<Record<string, M>>(store, {});
   const name = ref('');
-  /** Share that is read, where that takes a while; undefined before and after. */
-  const share = ref<number>();
+  const reading = useReading();
   const seen = shallowRef<SeenTable>();
   const map = shallowRef<M>();
   const found = shallowRef<V>();
   const problems = shallowRef<readonly string[]>([]);
   const known = ref(false);
   let table: OpenTable | undefined;
-  let opened = 0;
   let asked = 0;
 
   /** Gives up what is read, or what was. */
   function close(): void {
-    opened += 1;
     asked += 1;
-    table?.end();
+    reading.stop();
     table = undefined;
-    share.value = undefined;
     seen.value = undefined;
     map.value = undefined;
     found.value = undefined;
@@ -76,26 +71,25 @@ export function useTableFile<M extends object, V>(
     const file = input.files?.[0];
     if (!file) return false;
     close();
-    const mine = opened;
     name.value = file.name;
-    const began = performance.now();
-    table = openTable();
+    const fresh = openTable();
+    table = fresh;
     try {
-      const answer = await table.open(file, file.name, (of) => {
-        if (mine === opened && !seen.value && performance.now() - began > UNSAID_MS) share.value = of;
-      });
-      if (mine !== opened) return false;
+      const answer = await reading.read(
+        (progress) => fresh.ask.open(file, file.name, toldBack(progress)),
+        fresh.end,
+      );
+      if (!answer) return false;
       seen.value = answer;
       known.value = key(answer) in matched.value;
       // As it is: a worker takes nothing that is watched.
       map.value = toRaw(matched.value)[key(answer)] ?? guess(answer);
       return map.value !== undefined;
     } catch (error) {
-      if (mine === opened) problems.value = [sentenceOf(error)];
+      problems.value = [sentenceOf(error)];
       return false;
     } finally {
       input.value = '';
-      if (mine === opened) share.value = undefined;
     }
   }
 
@@ -104,6 +98,5 @@ export function useTableFile<M extends object, V>(
     if (seen.value && map.value) matched.value = { ...matched.value, [key(seen.value)]: map.value };
   }
 
-  onScopeDispose(close);
-  return { name, share, seen, map, found, problems, known, pick, close, remember };
+  return { name, share: reading.share, seen, map, found, problems, known, pick, close, remember };
 }

@@ -1,5 +1,5 @@
 /** The text of a drawing: newer ones are UTF-8, older ones are in the code page that their header names. */
-import { textOfBytes } from '../shared/tables/tablefile.ts';
+import { readBytes, textOfBytes } from './tables/tablefile.ts';
 
 /** How far into a file its header names its code page. */
 const HEAD = 20_000;
@@ -26,5 +26,6 @@ export function drawingText(bytes: Uint8Array): string {
   return new TextDecoder(page).decode(bytes);
 }
 
-export const readDrawing = async (file: Blob): Promise<string> =>
-  drawingText(new Uint8Array(await file.arrayBuffer()));
+/** @param progress is told the share of the bytes that are there, 0 to 1 */
+export const readDrawing = async (file: Blob, progress?: (share: number) => void): Promise<string> =>
+  drawingText(await readBytes(file, progress));

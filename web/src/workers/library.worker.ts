@@ -1,0 +1,6 @@
+/** Build-ups out of files, off the main thread. Giving one up is ending the worker. */
+import '../shared/nojit.ts';
+import { expose } from 'comlink';
+import { libraryTasks } from './librarytasks.ts';
+
+expose(libraryTasks);
