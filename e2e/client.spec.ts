@@ -70,7 +70,9 @@ test('a call is tried on its page: asked, written after a question, refused in a
   await choose('PUT /jobs/{jobId}/archived');
   await expect(page.getByText('jobId: nothing was entered; the call needs it.')).toBeVisible();
   await page.getByRole('textbox', { name: 'jobId' }).fill(id);
-  await page.getByRole('textbox', { name: 'Body, JSON' }).fill('{"archived":"yes"}');
+  const body = page.getByRole('textbox', { name: 'Body, JSON' });
+  await expect(body).toHaveValue(/"archived": true/);
+  await body.fill('{"archived":"yes"}');
   await expect(page.getByRole('region', { name: 'As a command' })).toContainText(
     `/api/v1/jobs/${id}/archived`,
   );
@@ -82,6 +84,11 @@ test('a call is tried on its page: asked, written after a question, refused in a
   await choose('GET /jobs/{jobId}/areas.csv');
   await page.getByRole('button', { name: 'Ask' }).click();
   await expect(answer).toContainText('zone,code,figure,value,unit');
+  await choose('POST /compute/dew-point');
+  await page.getByRole('button', { name: 'Ask' }).click();
+  await expect(answer).toContainText('"dewPoint"');
+  await choose('PUT /jobs/{jobId}/archived');
+  await expect(body).toHaveValue('{"archived":"yes"}');
   await choose('GET /jobs/{jobId}/live');
   await expect(page.getByText('Its answer has no end')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Ask' })).toHaveCount(0);

@@ -26,7 +26,7 @@ const DOCUMENT = {
           { name: 'If-Match', in: 'header' as const, required: true, description: 'The version' },
           { $ref: '#/components/parameters/way' },
         ],
-        requestBody: { content: { 'application/json': {} } },
+        requestBody: { content: { 'application/json': { example: { zones: [] } } } },
         responses: { 200: {} },
       },
     },
@@ -56,6 +56,8 @@ describe('calls', () => {
       ['way', false, 2],
     ]);
     expect(op('putPaper').body).toBe('file');
+    expect(op('putSurvey').example).toBe('{\n  "zones": []\n}');
+    expect([op('putPaper').example, op('getSurvey').example]).toEqual([undefined, undefined]);
     expect(op('live').streams).toBe(true);
   });
 

@@ -9,6 +9,7 @@ import {
 import { ANSWER_PARTS } from '../compute/answers.ts';
 import type { AnyRoute, RouteSpec } from './routes.ts';
 import { SESSION_COOKIE } from '../access/sessions.ts';
+import { exampleOf } from './examples/bodies.ts';
 import { withCommonParts } from './commonparts.ts';
 import { withoutNamelessParts } from './namelessparts.ts';
 import { NAMED } from './schemanames.ts';
@@ -107,7 +108,14 @@ function operation(spec: RouteSpec): ZodOpenApiOperationObject {
       ...(spec.versioned ? { header: ifMatch } : {}),
     },
     ...(spec.body
-      ? { requestBody: { required: true, content: { 'application/json': { schema: spec.body } } } }
+      ? {
+          requestBody: {
+            required: true,
+            content: {
+              'application/json': { schema: spec.body, example: exampleOf(spec.method, spec.path) },
+            },
+          },
+        }
       : {}),
     ...(spec.raw
       ? {

@@ -36,7 +36,13 @@ interface Answered {
   readonly save: (() => void) | undefined;
 }
 const answered = ref<Answered>();
-watch(chosenId, () => (answered.value = undefined));
+/** A body begins as an example; what somebody entered for a call is there when they come back to it. */
+const entered = new Map<string, string>();
+watch(op, (now, before) => {
+  answered.value = undefined;
+  if (before) entered.set(before.id, body.value);
+  body.value = (now && (entered.get(now.id) ?? now.example)) ?? '{}';
+});
 
 /** Longer texts are shown so far, and saved whole. */
 const MOST_SHOWN = 20_000;
@@ -55,10 +61,12 @@ async function told(response: Response, tookMs: number): Promise<Answered> {
     ? { line, text: `${whole.slice(0, MOST_SHOWN)}\n… the rest is in the file`, save }
     : { line, text: whole, save };
 }
+/** A computation is asked as a page is: it changes nothing. */
+const changes = computed(() => op.value?.method !== 'GET' && op.value?.tag !== 'Compute');
 const send = ({ method, address, headers, body: sent }: Call): Promise<void> =>
   attempt(async () => {
     const what = 'It is done to what is kept on this server, as if you had entered it.';
-    if (method !== 'GET' && !(await sure(`Send ${method} ${address}?`, what, 'Send it'))) return;
+    if (changes.value && !(await sure(`Send ${method} ${address}?`, what, 'Send it'))) return;
     const sentMs = performance.now();
     const response = await fetch(address, { method, headers, ...(sent === undefined ? {} : { body: sent }) });
     answered.value = await told(response, performance.now() - sentMs);
@@ -116,6 +124,7 @@ const copy = async (): Promise<void> => void ElMessage(await copyAddress(command
           class="code"
           aria-label="Body, JSON"
         />
+        <span class="quiet">It begins as an example: put your own in its place.</span>
       </label>
       <p v-if="op.body === 'file'">Its body is a file: that is sent by a program of yours.</p>
       <p v-else-if="op.streams">Its answer has no end: listen to it by the command below.</p>
@@ -126,7 +135,7 @@ const copy = async (): Promise<void> => void ElMessage(await copyAddress(command
         native-type="submit"
         :loading="busy"
         :disabled="typeof call === 'string'"
-        >{{ op.method === 'GET' ? 'Ask' : 'Send …' }}</el-button
+        >{{ changes ? 'Send …' : 'Ask' }}</el-button
       >
     </form>
     <section v-if="command" aria-label="As a command">

@@ -17,6 +17,8 @@ export interface Operation {
   readonly fields: readonly Field[];
   /** What its body is; absent where it has none, or where it is bytes of a file. */
   readonly body: 'json' | 'file' | undefined;
+  /** A body that it takes, as text; absent where it takes none in JSON. */
+  readonly example: string | undefined;
   /** Its answer has no end: it is listened to, not waited for. */
   readonly streams: boolean;
 }
@@ -36,7 +38,7 @@ interface Described {
   readonly tags?: readonly string[];
   readonly summary?: string;
   readonly parameters?: readonly (Asked | Reference)[];
-  readonly requestBody?: { readonly content: Readonly<Record<string, unknown>> };
+  readonly requestBody?: { readonly content: Readonly<Record<string, { readonly example?: unknown }>> };
   readonly responses: Readonly<Record<string, { readonly content?: Readonly<Record<string, unknown>> }>>;
 }
 export interface ApiDocument {
@@ -62,6 +64,7 @@ export function operationsOf(document: ApiDocument): Operation[] {
       const told = item[m];
       if (!told) return [];
       const takes = Object.keys(told.requestBody?.content ?? {});
+      const json = told.requestBody?.content['application/json'];
       const answers = Object.values(told.responses).flatMap((r) => Object.keys(r.content ?? {}));
       return [
         {
@@ -78,6 +81,7 @@ export function operationsOf(document: ApiDocument): Operation[] {
             };
           }),
           body: takes.length === 0 ? undefined : takes.includes('application/json') ? 'json' : 'file',
+          example: json && JSON.stringify(json.example ?? {}, null, 2),
           streams: answers.includes('text/event-stream'),
         },
       ];
