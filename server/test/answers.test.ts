@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import ts from 'typescript';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { CALCULATORS } from '@lentum/core/bench';
 import { catalogue, isCoat } from '@lentum/core/buildup';
 import { FAMILY_KEYS } from '@lentum/core/family';
@@ -10,6 +10,7 @@ import { ACCEPTANCE_RULES } from '@lentum/core/film';
 import { velmora } from '@lentum/demo';
 import { answersText, ANSWERS as FILE } from '../../scripts/answers/answers.ts';
 import { typeSchemas, withPartsFor } from '../../scripts/answers/typeschema.ts';
+import { warmThreads } from '../src/compute/threads.ts';
 import { ANSWERS, ANSWER_PARTS } from '../src/compute/answers.ts';
 import { described } from '../src/http/described.ts';
 import { ROUTES } from '../src/http/allroutes.ts';
@@ -124,6 +125,9 @@ const againstDescription = (name: string) => {
   const text = JSON.stringify(closed(answer)).replaceAll('"#/', '"api#/');
   return strict.compile(JSON.parse(text) as object);
 };
+
+// What a thread takes to begin is not counted: computations have a deadline.
+beforeAll(warmThreads, 120_000);
 
 describe('what computations answer with', () => {
   it('is described for each of them', () => {

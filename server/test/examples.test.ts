@@ -1,7 +1,8 @@
 /** Examples of the description: one for each address that takes JSON, taken as it stands; computations answer it. */
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { check, sentence } from '@lentum/core/problems';
 import type { z } from 'zod';
+import { warmThreads } from '../src/compute/threads.ts';
 import { ROUTES } from '../src/http/allroutes.ts';
 import { described } from '../src/http/described.ts';
 import { BODIES } from '../src/http/examples/bodies.ts';
@@ -10,6 +11,9 @@ import { api, V1 } from './support/api.ts';
 const takesJson = (
   ROUTES as unknown as readonly { method: string; path: string; body?: z.ZodType }[]
 ).flatMap((r) => (r.body ? [{ name: `${r.method} ${r.path}`, path: r.path, body: r.body }] : []));
+
+// What a thread takes to begin is not counted: computations have a deadline.
+beforeAll(warmThreads, 120_000);
 
 describe('examples', () => {
   it('are there for every address that takes more than an empty object, and for no other', () => {

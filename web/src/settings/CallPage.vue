@@ -200,8 +200,11 @@ pre {
   white-space: pre-wrap;
   overflow-wrap: anywhere;
 }
+section[aria-label='As a command'] pre {
+  max-height: 12rem;
+}
 pre,
-.code {
+.code :deep(textarea) {
   font-family: ui-monospace, monospace;
   font-size: var(--t-s);
 }
