@@ -20,7 +20,7 @@ import {
   type EntryForm,
   type StoredEntry,
 } from '@lentum/core/record';
-import { publishedSchema } from '../../scripts/lib/schemas.ts';
+import { PUBLISHED, publishedSchema } from '../../scripts/lib/schemas.ts';
 
 const text = readFileSync(DEMO_FILE, 'utf8');
 const file = JSON.parse(text) as JobFile;
@@ -35,6 +35,10 @@ describe('the published schema', () => {
   ) as object;
   it('is the one the application uses', () => {
     expect(published).toEqual(publishedSchema('job'));
+  });
+  it.each(PUBLISHED)('%s: every part of it has a name that says where it belongs', (name) => {
+    const { $defs = {} } = publishedSchema(name) as { $defs?: object };
+    expect(Object.keys($defs).filter((part) => part.startsWith('_'))).toEqual([]);
   });
   it('takes the demo and refuses an edited one, by an independent validator (ajv)', () => {
     const ajv = new Ajv2020({ strict: false });
