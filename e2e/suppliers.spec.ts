@@ -1,4 +1,5 @@
 /** Prices by supplier: a request goes out as a file, two answers come back, one is chosen, the order counts with it. */
+import { readFileSync } from 'node:fs';
 import Papa from 'papaparse';
 import { downloadBy, expect, freshDemo, saved, test } from './support.ts';
 
@@ -32,6 +33,19 @@ test('suppliers: asked by a file, answered by two, compared, and the order count
     answer(() => '10'),
   );
   await expect(page.getByRole('alert')).toContainText('Supplier is missing; expected a name');
+  // The request itself as a spreadsheet is read, and has no price in it.
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Request, spreadsheet' }).click();
+  await page.getByLabel('Supplier', { exact: true }).fill('Harbour Supply');
+  await page.getByLabel('Its answer, CSV or spreadsheet').setInputFiles({
+    name: 'request.xlsx',
+    mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+    buffer: readFileSync(await (await coming).path()),
+  });
+  const prices = page.getByRole('dialog', { name: 'Prices out of request.xlsx' });
+  await expect(prices.getByRole('alert')).toHaveText('No row of the file has a price that can be taken.');
+  await expect(page.getByRole('button', { name: 'Keep these prices' })).toBeDisabled();
+  await prices.getByRole('button', { name: 'Cancel' }).click();
   await give(
     'Harbour Supply',
     answer(() => '12,50 €'),
