@@ -1,5 +1,6 @@
 /** JSON Schemas of what a TypeScript type looks like once it is written as JSON. */
 import ts from 'typescript';
+import { PREFIX } from '../../server/src/http/partnames.ts';
 
 export type JsonSchema = Record<string, unknown>;
 export interface TypeSchemas {
@@ -10,6 +11,7 @@ export interface TypeSchemas {
 
 const { TypeFlags: Flag, SymbolFlags } = ts;
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+const refTo = (name: string): JsonSchema => ({ $ref: PREFIX + name });
 const isAbsent = (type: ts.Type): boolean => (type.flags & Flag.Undefined) !== 0;
 const mayBeAbsent = (type: ts.Type): boolean => type.isUnion() && type.types.some(isAbsent);
 
@@ -38,7 +40,7 @@ export function withPartsFor(
     const name = isPart || !('type' in value) ? undefined : named.get(formOf(value as JsonSchema));
     return name === undefined
       ? Object.fromEntries(Object.entries(value).map(([key, of]) => [key, look(of, false)]))
-      : { $ref: `#/components/schemas/${name}` };
+      : refTo(name);
   };
   return Object.fromEntries(
     Object.entries(schemas).map(([name, schema]) => [name, look(schema, parts === schemas) as JsonSchema]),
@@ -59,17 +61,16 @@ export function typeSchemas(
 ): TypeSchemas {
   const parts: Record<string, JsonSchema> = {};
   const names = new Map<ts.Type, string>();
-  const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
 
   function part(type: ts.Type, name: string, make: () => JsonSchema): JsonSchema {
     const found = names.get(type);
-    if (found !== undefined) return ref(found);
+    if (found !== undefined) return refTo(found);
     let own = lower(name);
     for (let n = 2; own in parts || taken.has(own); n += 1) own = `${lower(name)}${n}`;
     names.set(type, own);
     parts[own] = {};
     parts[own] = make();
-    return ref(own);
+    return refTo(own);
   }
 
   function union(type: ts.UnionType, place: string): JsonSchema {
@@ -123,7 +124,7 @@ export function typeSchemas(
     const alias = type.aliasSymbol;
     const symbol = alias ?? type.symbol;
     const elsewhere = known.get(type);
-    if (elsewhere !== undefined) return ref(elsewhere);
+    if (elsewhere !== undefined) return refTo(elsewhere);
     if (type.isUnion())
       return alias &&
         isOurs(alias) &&

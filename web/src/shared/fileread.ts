@@ -30,6 +30,8 @@ export function useFileRead<V>(open: () => Reader<V>) {
     const input = event.target as HTMLInputElement;
     const file = input.files?.[0];
     if (!file) return;
+    // At once: what is given up never comes to its end, and may be chosen again.
+    input.value = '';
     close();
     name.value = file.name;
     const reader = open();
@@ -39,8 +41,6 @@ export function useFileRead<V>(open: () => Reader<V>) {
       else if (answer) problems.value = answer.problems.map(sentence);
     } catch (error) {
       problems.value = [sentenceOf(error)];
-    } finally {
-      input.value = '';
     }
   }
   return { name, found, problems, share: reading.share, pick, close };

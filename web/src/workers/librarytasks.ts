@@ -4,6 +4,7 @@ import { layersFromTable, readBuildUpFile } from '@lentum/core/library';
 import { ok, type Result } from '@lentum/core/problems';
 import type { System } from '@lentum/core/units';
 import { readText, rowsOf } from '../shared/tables/tablefile.ts';
+import { inHalves } from './inhalves.ts';
 
 export type BroughtBuildUp =
   | { readonly kind: 'table'; readonly layers: readonly Layer[]; readonly ignored: readonly string[] }
@@ -12,9 +13,6 @@ export type BroughtBuildUp =
       readonly buildUp: BuildUp;
       readonly papers: readonly { readonly sha256: string; readonly content: Blob }[];
     };
-
-/** Share of the work at which the bytes are there. */
-const BYTES_READ = 0.5;
 
 /**
  * @param system what bare numbers of a table are in
@@ -26,7 +24,7 @@ async function read(
   system: System,
   progress: (share: number) => void,
 ): Promise<Result<BroughtBuildUp>> {
-  const text = await readText(file, (share) => progress(share * BYTES_READ));
+  const text = await readText(file, inHalves(progress).bytes);
   if (/\.(csv|txt)$/i.test(name)) {
     const table = layersFromTable(rowsOf(text), system);
     return table.ok ? ok({ kind: 'table', ...table.value }) : table;

@@ -17,9 +17,7 @@ import type { Result } from '@lentum/core/problems';
 import { metresPer } from '@lentum/core/units';
 import { readDrawing } from '../shared/drawingtext.ts';
 import { readText, rowsOf } from '../shared/tables/tablefile.ts';
-
-/** Share of the work at which the bytes are there. */
-const BYTES_READ = 0.5;
+import { inHalves } from './inhalves.ts';
 
 /** What is known of a drawing beside its lines, which stay in the worker: they can be far larger than what is asked of them. */
 export type DrawingFacts = Omit<Drawing, 'paths'> & { readonly guess: DrawingUnit };
@@ -44,18 +42,17 @@ export const outlineTasks = () => {
   return {
     /** @param progress is told the share that is done, 0 to 1 */
     open: async (file: Blob, name: string, progress: (share: number) => void): Promise<SeenOutlines> => {
-      const first = (share: number): void => progress(share * BYTES_READ);
-      const then = (share: number): void => progress(BYTES_READ + share * (1 - BYTES_READ));
+      const { bytes, content } = inHalves(progress);
       if (/\.dxf$/i.test(name)) {
-        const found = read(await readDrawing(file, first), then);
+        const found = read(await readDrawing(file, bytes), content);
         if (!found.ok) return { kind: 'DXF', read: found };
         drawing = found.value;
         const { paths: _left, ...facts } = drawing;
         return { kind: 'DXF', read: { ok: true, value: { ...facts, guess: guessUnit(drawing) } } };
       }
-      const text = await readText(file, first);
+      const text = await readText(file, bytes);
       if (!/\.(csv|txt)$/i.test(name)) return { kind: 'GeoJSON', read: readGeoJson(text) };
-      rows = rowsOf(text, then);
+      rows = rowsOf(text, content);
       return { kind: 'CSV' };
     },
     /** Of a drawing: the outlines on layers of it. */

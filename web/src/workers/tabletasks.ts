@@ -10,11 +10,10 @@ import { placedTable, readPlacedRows, type PlacedMap } from '@lentum/core/survey
 import { metresPer } from '@lentum/core/units';
 import { readEpw, readHours, type TableMap } from '@lentum/core/weather';
 import { readText, rowsOf } from '../shared/tables/tablefile.ts';
+import { inHalves } from './inhalves.ts';
 
 /** So many lines of a table are shown. */
 const SHOWN = 6;
-/** Share of the work at which the bytes are there. */
-const BYTES_READ = 0.5;
 
 /** What is known of a table before anybody has said what its columns are. */
 export interface SeenTable {
@@ -39,9 +38,10 @@ export const tableTasks = () => {
   return {
     /** @param progress is told the share that is done, 0 to 1 */
     open: async (file: Blob, name: string, progress: (share: number) => void): Promise<SeenTable> => {
-      text = await readText(file, (share) => progress(share * BYTES_READ));
+      const { bytes, content } = inHalves(progress);
+      text = await readText(file, bytes);
       const isClimate = /\.epw$/i.test(name) || text.startsWith('LOCATION');
-      rows = isClimate ? [] : rowsOf(text, (share) => progress(BYTES_READ + share * (1 - BYTES_READ)));
+      rows = isClimate ? [] : rowsOf(text, content);
       if (!isClimate) text = '';
       const { key, heads, body } = placedTable(rows);
       return {

@@ -70,6 +70,8 @@ export function useTableFile<M extends object, V>(
     const input = event.target as HTMLInputElement;
     const file = input.files?.[0];
     if (!file) return false;
+    // At once: what is given up never comes to its end, and may be chosen again.
+    input.value = '';
     close();
     name.value = file.name;
     const fresh = openTable();
@@ -88,8 +90,6 @@ export function useTableFile<M extends object, V>(
     } catch (error) {
       problems.value = [sentenceOf(error)];
       return false;
-    } finally {
-      input.value = '';
     }
   }
 
