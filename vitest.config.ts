@@ -24,6 +24,7 @@ export default defineConfig({
         test: {
           name: 'server',
           globalSetup: ['server/test/support/database.ts'],
+          setupFiles: ['server/test/support/threads.ts'],
           include: ['server/test/**/*.test.ts'],
           testTimeout: 90_000,
           hookTimeout: 60_000,

@@ -12,8 +12,7 @@ import {
   type Page,
 } from '@playwright/test';
 import { readJobFile, writeJobFile, type JobContent } from '@lentum/core/jobfile';
-import { BROWSER } from '../scripts/lib/browser.mjs';
-import { PAGES } from './playwright.config.ts';
+import { BROWSER, PAGES } from './playwright.config.ts';
 
 interface OfATest {
   readonly quietConsole: undefined;

@@ -1,5 +1,7 @@
 /** A real PostgreSQL for the API tests: the project's own server, a database of their own, made afresh. */
+import { pathToFileURL } from 'node:url';
 import type { TestProject } from 'vitest/node';
+import { ensureServer } from '../../../scripts/lib/bundle.mjs';
 import { ensureDatabase } from '../../../scripts/lib/postgres.mjs';
 import { prepare } from '../../src/db/prepare.ts';
 
@@ -9,6 +11,8 @@ declare module 'vitest' {
     databaseUrl: string;
     /** Of the role that owns the data. */
     ownerUrl: string;
+    /** The bundled server's address as a file: threads are started out of it. */
+    bundle: string;
   }
 }
 
@@ -17,4 +21,5 @@ export default async function setup(project: TestProject): Promise<void> {
   await prepare(database);
   project.provide('databaseUrl', database.url);
   project.provide('ownerUrl', database.ownerUrl);
+  project.provide('bundle', pathToFileURL(await ensureServer()).href);
 }
