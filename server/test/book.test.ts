@@ -263,6 +263,7 @@ describe('a database of earlier days', () => {
       '0025_access_told',
       '0026_weather_sources',
       '0027_quick_checks',
+      '0028_job_by_first_entry',
     ]);
   });
 });

@@ -185,6 +185,21 @@ describe('the database itself', () => {
       constraint: `record_entry_${constraint}`,
     });
   });
+  it('refuses an entry of a job that is not there, first or later, and keeps a job that has entries', async () => {
+    const insert = (seq: number, previous: string): Promise<unknown> =>
+      pool.query(
+        `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ('none', $1, $2, now(), $3, $4, $5)`,
+        [seq, 'lost', JSON.stringify({ ...step(), id: 'lost' }), previous, 'b'.repeat(64)],
+      );
+    await expect(insert(1, '0'.repeat(64))).rejects.toMatchObject({
+      constraint: 'record_entry_begins_job_id_fkey',
+    });
+    await expect(insert(2, 'a'.repeat(64))).rejects.toThrow('does not follow entry 0');
+    const job = await importDemo();
+    await expect(owner.query(`DELETE FROM job WHERE id = $1`, [job])).rejects.toThrow(
+      /violates foreign key constraint/,
+    );
+  });
   it('the checker finds an entry that was changed behind the triggers', async () => {
     const job = await importDemo();
     const client = await owner.connect();
