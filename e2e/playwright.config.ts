@@ -1,15 +1,9 @@
 import { defineConfig } from '@playwright/test';
-import { BROWSER as PLAIN } from '../scripts/lib/browser.mjs';
+import { BROWSER } from '../scripts/lib/browser.mjs';
 
 const port = process.env['E2E_PORT'] ?? '4188';
 process.env['E2E_PORT'] = port;
 const address = `http://127.0.0.1:${port}`;
-
-/**
- * Most pages of a test live for seconds: compiling them once more for speed costs the two cores a quarter of their time and
- * pays nobody. How fast the pages are is measured apart, in a browser that does.
- */
-export const BROWSER = { ...PLAIN, args: [...PLAIN.args, '--js-flags=--no-opt,--no-maglev'] };
 
 /** What its pages begin with. */
 export const PAGES = {

@@ -12,7 +12,8 @@ import {
   type Page,
 } from '@playwright/test';
 import { readJobFile, writeJobFile, type JobContent } from '@lentum/core/jobfile';
-import { BROWSER, PAGES } from './playwright.config.ts';
+import { BROWSER } from '../scripts/lib/browser.mjs';
+import { PAGES } from './playwright.config.ts';
 
 interface OfATest {
   readonly quietConsole: undefined;

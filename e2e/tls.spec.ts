@@ -7,7 +7,7 @@ import { ensureDatabase, releaseServer, type Database } from '../scripts/lib/pos
 import { startApp, type App } from '../scripts/lib/server.mjs';
 import { authority } from '../scripts/lib/authority.ts';
 import { PASSWORD, PHONE, signIn } from './firmhouse.ts';
-import { BROWSER } from './playwright.config.ts';
+import { BROWSER } from '../scripts/lib/browser.mjs';
 import { NAME, proxy, type Proxy } from './proxy.ts';
 
 let folder: string;
