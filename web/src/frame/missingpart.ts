@@ -1,8 +1,11 @@
-/** A part of the application is fetched when it is first asked for; where that fails, whoever asked is told. */
+/**
+ * A part of the application is fetched when it is first asked for; where that fails, whoever asked is told. Some browsers do
+ * not fetch a part again that failed once, for as long as the page lives: loading the page helps in all of them.
+ */
 import { ElMessage } from 'element-plus';
 
 const MISSING_PART =
-  'A part of the program could not be fetched. There is no signal, or the server has a newer version. Try again, or load the page anew.';
+  'A part of the program could not be fetched. There is no signal, or the server has a newer version. Load the page again once the server can be reached.';
 const SHOWN_MS = 12_000;
 
 /**
