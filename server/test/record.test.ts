@@ -138,6 +138,16 @@ describe('appending', () => {
 });
 
 describe('the database itself', () => {
+  /** Past all that the server looks at. */
+  const insert = (
+    job: string,
+    { seq = 1, id = 'sound', previous = 'a'.repeat(64), hash = 'b'.repeat(64) },
+    db: Pick<typeof pool, 'query'> = pool,
+  ): Promise<unknown> =>
+    db.query(
+      `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ($1, $2, $3, now(), $4, $5, $6)`,
+      [job, seq, id, JSON.stringify({ ...step(), id }), previous, hash],
+    );
   it.each([
     ['UPDATE', `UPDATE record_entry SET entry = '{}' WHERE job_id = $1`],
     ['DELETE', `DELETE FROM record_entry WHERE job_id = $1`],
@@ -153,14 +163,9 @@ describe('the database itself', () => {
     ['a false link', DEMO_ENTRIES + 1, 'a'.repeat(64)],
   ])('refuses %s in the chain', async (_, seq, previous) => {
     const job = await importDemo();
-    const entry = step();
-    const hash = 'b'.repeat(64);
-    await expect(
-      pool.query(
-        `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ($1, $2, $3, now(), $4, $5, $6)`,
-        [job, seq, entry.id, JSON.stringify(entry), previous.replaceAll('x', 'a'), hash],
-      ),
-    ).rejects.toThrow(new RegExp(`does not follow entry ${DEMO_ENTRIES}`));
+    await expect(insert(job, { seq, previous: previous.replaceAll('x', 'a') })).rejects.toThrow(
+      new RegExp(`does not follow entry ${DEMO_ENTRIES}`),
+    );
   });
   it.each([
     ['a hash that is short', { hash: 'b'.repeat(63) }, 'hash_check'],
@@ -174,31 +179,27 @@ describe('the database itself', () => {
     ['an id with a letter of another alphabet', { id: 'é' }, 'id_check'],
     ['an id with a line end', { id: 'a\n' }, 'id_check'],
   ])('refuses %s', async (_, given, constraint) => {
-    const { hash, previous, id } = { hash: 'b'.repeat(64), previous: 'a'.repeat(64), id: 'sound', ...given };
-    const entry = { ...step(), id };
-    const insert = (values: unknown[]): Promise<unknown> =>
-      pool.query(
-        `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ('none', 1, $1, now(), $2, $3, $4)`,
-        values,
-      );
-    await expect(insert([id, JSON.stringify(entry), previous, hash])).rejects.toMatchObject({
+    await expect(insert('none', given)).rejects.toMatchObject({
       constraint: `record_entry_${constraint}`,
     });
   });
   it('refuses an entry of a job that is not there, first or later, and keeps a job that has entries', async () => {
-    const insert = (seq: number, previous: string): Promise<unknown> =>
-      pool.query(
-        `INSERT INTO record_entry (job_id, seq, id, received_at, entry, previous_hash, hash) VALUES ('none', $1, $2, now(), $3, $4, $5)`,
-        [seq, 'lost', JSON.stringify({ ...step(), id: 'lost' }), previous, 'b'.repeat(64)],
-      );
-    await expect(insert(1, '0'.repeat(64))).rejects.toMatchObject({
+    await expect(insert('none', { previous: '0'.repeat(64) })).rejects.toMatchObject({
       constraint: 'record_entry_begins_job_id_fkey',
     });
-    await expect(insert(2, 'a'.repeat(64))).rejects.toThrow('does not follow entry 0');
-    const job = await importDemo();
-    await expect(owner.query(`DELETE FROM job WHERE id = $1`, [job])).rejects.toThrow(
-      /violates foreign key constraint/,
-    );
+    await expect(insert('none', { seq: 2 })).rejects.toThrow('does not follow entry 0');
+    // A job of which nothing else keeps hold; nothing of it stays.
+    const client = await owner.connect();
+    try {
+      await client.query(`BEGIN; INSERT INTO job (id) VALUES ('bare')`);
+      await insert('bare', { previous: '0'.repeat(64) }, client);
+      await expect(client.query(`DELETE FROM job WHERE id = 'bare'`)).rejects.toMatchObject({
+        constraint: 'record_entry_begins_job_id_fkey',
+      });
+    } finally {
+      await client.query('ROLLBACK');
+      client.release();
+    }
   });
   it('the checker finds an entry that was changed behind the triggers', async () => {
     const job = await importDemo();
