@@ -3,11 +3,11 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, expect, test, type BrowserContext } from '@playwright/test';
+import { BROWSER } from '../scripts/lib/browser.mjs';
 import { ensureDatabase, releaseServer, type Database } from '../scripts/lib/postgres.mjs';
 import { startApp, type App } from '../scripts/lib/server.mjs';
 import { authority } from '../scripts/lib/authority.ts';
 import { PASSWORD, PHONE, signIn } from './firmhouse.ts';
-import { BROWSER } from '../scripts/lib/browser.mjs';
 import { NAME, proxy, type Proxy } from './proxy.ts';
 
 let folder: string;

@@ -3,12 +3,14 @@ import { createRequire } from 'node:module';
 import { pathToFileURL } from 'node:url';
 
 /** The bundle keeps the address of this file, and of this file alone, as its own (scripts/lib/bundle.mjs). */
-const HERE = import.meta.url;
+let here = import.meta.url;
 
-let bundle: URL | undefined;
-/** From now on the threads of a server that runs from its sources come out of a bundle: each would compile them anew. */
-export function threadsFrom(main: URL): void {
-  bundle = main;
+/**
+ * From now on threads come out of a bundle: for a server that runs from its sources each would compile them anew.
+ * @param main its file that starts a server
+ */
+export function threadsFrom(main: string): void {
+  here = main;
 }
 
 /**
@@ -19,10 +21,10 @@ export function ownThread(source: `${string}.ts`): {
   readonly filename: string;
   readonly execArgv: string[];
 } {
-  if (HERE.endsWith('.ts') && bundle === undefined) {
-    const loader = pathToFileURL(createRequire(HERE).resolve('tsx')).href;
-    return { filename: new URL(`../${source}`, HERE).href, execArgv: ['--import', loader] };
+  if (here.endsWith('.ts')) {
+    const loader = pathToFileURL(createRequire(here).resolve('tsx')).href;
+    return { filename: new URL(`../${source}`, here).href, execArgv: ['--import', loader] };
   }
   const built = source.replace(/^.*\//, '').replace(/\.ts$/, '.js');
-  return { filename: new URL(built, bundle ?? HERE).href, execArgv: [] };
+  return { filename: new URL(built, here).href, execArgv: [] };
 }

@@ -11,7 +11,7 @@ declare module 'vitest' {
     databaseUrl: string;
     /** Of the role that owns the data. */
     ownerUrl: string;
-    /** The bundled server's address as a file: threads are started out of it. */
+    /** The address of the file that starts the bundled server: threads come out of what lies beside it. */
     bundle: string;
   }
 }

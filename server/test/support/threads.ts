@@ -2,4 +2,4 @@
 import { inject } from 'vitest';
 import { threadsFrom } from '../../src/operations/ownthread.ts';
 
-threadsFrom(new URL(inject('bundle')));
+threadsFrom(inject('bundle'));
